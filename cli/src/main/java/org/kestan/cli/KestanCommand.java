@@ -1,0 +1,57 @@
+package org.kestan.cli;
+
+import java.io.PrintStream;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+
+/** The command {@code kestan} with its subcommands. */
+@Command(
+        name = "kestan",
+        description = "Neck angle, heel cut, saddle and bridge from the measuring sheet of an instrument.",
+        mixinStandardHelpOptions = true,
+        version = "Kestan 0.1.0",
+        subcommands = {SolveCommand.class})
+public final class KestanCommand implements Runnable {
+
+    /** Exit code of a command that could not do what it was asked. */
+    static final int FAULTY = 2;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public void run() {
+        throw new ParameterException(spec.commandLine(), "say what to do: kestan solve FILE");
+    }
+
+    /** Runs the command line and ends the process with its exit code. */
+    public static void main(String[] arguments) {
+        System.exit(run(
+                new PrintWriter(new PrintStream(System.out, true, StandardCharsets.UTF_8), true),
+                new PrintWriter(new PrintStream(System.err, true, StandardCharsets.UTF_8), true),
+                arguments));
+    }
+
+    /**
+     * Runs the command line.
+     *
+     * @param out where results go
+     * @param err where faults go
+     * @return the exit code: 0 when done, 2 when not
+     */
+    static int run(PrintWriter out, PrintWriter err, String... arguments) {
+        return new CommandLine(new KestanCommand())
+                .setOut(out)
+                .setErr(err)
+                .setExecutionExceptionHandler((failure, command, parsed) -> {
+                    command.getErr().println("/: " + failure.getMessage());
+                    return FAULTY;
+                })
+                .execute(arguments);
+    }
+}

@@ -1,0 +1,93 @@
+package org.kestan.correction;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.geometry.HeelCut;
+import org.kestan.geometry.ReliefCurve;
+import org.kestan.geometry.StringLine;
+import org.kestan.sheet.Side;
+import org.kestan.sheet.Sides;
+import org.kestan.trajectory.Trajectory;
+
+/**
+ * What has to change for the target, and what the instrument will be afterwards. Millimetres and radians.
+ *
+ * @param trajectory the instrument as measured
+ * @param relief the relief curve wanted
+ * @param afterRelief the strings once the relief is right, all else as measured (§3.5)
+ * @param planned the strings wanted (§3.6)
+ * @param angle θ, neck rotation in radians, positive = set back (§3.7)
+ * @param supportHeight soundboard to saddle crown afterwards, mean of the sides
+ * @param bridgeThickness bridge thickness afterwards; empty for a floating bridge
+ * @param protrusion saddle protrusion afterwards each side; empty for a floating bridge (§3.10)
+ * @param sink how far the body is taken to fold up under string load
+ * @param heel the heel cut; empty when the heel height was not read
+ * @param extension the extension afterwards; empty when its length or fall-away was not read
+ * @param assumed every path for which a default stood in, those of the trajectory first
+ */
+public record Correction(
+        Trajectory trajectory,
+        ReliefCurve relief,
+        Sides<StringLine> afterRelief,
+        Sides<StringLine> planned,
+        double angle,
+        double supportHeight,
+        OptionalDouble bridgeThickness,
+        Optional<Sides<Double>> protrusion,
+        double sink,
+        Optional<HeelCut> heel,
+        Optional<Extension> extension,
+        List<String> assumed) {
+
+    private double saddle() {
+        return trajectory.basis().saddle();
+    }
+
+    /** The action once the relief is right, at the fret where it was read (§3.5), mm. */
+    public double actionAfterRelief(Side side) {
+        double at = trajectory.basis().actionAt();
+        return afterRelief.get(side).heightAt(at) + relief.dipAt(at);
+    }
+
+    /** The action afterwards at the fret where it was read, mm. */
+    public double plannedAction(Side side) {
+        double at = trajectory.basis().actionAt();
+        return planned.get(side).heightAt(at) + relief.dipAt(at);
+    }
+
+    /** What the saddle crown must come down relative to the fret line on a side, after relief (§3.6), mm. */
+    public double saddleDrop(Side side) {
+        return afterRelief.get(side).heightAt(saddle()) - planned.get(side).heightAt(saddle());
+    }
+
+    /** Mean of both sides' saddle drop, mm. */
+    public double meanSaddleDrop() {
+        return Sides.mean(Sides.of(this::saddleDrop));
+    }
+
+    /** How much the crown itself is raised from the top, mm: Δz of §3.7. */
+    public double crownRise() {
+        return supportHeight - trajectory.basis().supportHeight();
+    }
+
+    /** The strung projection to end with at the saddle, {@code support height − hs*} (§3.7), mm over the soundboard. */
+    public double targetStrung() {
+        return supportHeight - Sides.mean(planned.map(line -> line.heightAt(saddle())));
+    }
+
+    /** What the straightedge must show with the neck dry-fitted and no strings on: strung plus sink, mm. */
+    public double targetSlack() {
+        return targetStrung() + sink;
+    }
+
+    /** The strung projection once the relief is right and nothing else is changed, mm over the soundboard. */
+    public double strungAfterRelief() {
+        return trajectory.basis().supportHeight() - Sides.mean(afterRelief.map(line -> line.heightAt(saddle())));
+    }
+
+    /** Neck pitch afterwards, radians, positive = set back. */
+    public double plannedPitch() {
+        return trajectory.rotation().pitch(targetStrung());
+    }
+}

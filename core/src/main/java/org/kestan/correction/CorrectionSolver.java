@@ -1,0 +1,187 @@
+package org.kestan.correction;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import org.kestan.geometry.HeelCut;
+import org.kestan.geometry.ReliefCurve;
+import org.kestan.geometry.StringLine;
+import org.kestan.job.Fault;
+import org.kestan.job.Job;
+import org.kestan.job.Survey;
+import org.kestan.job.Target;
+import org.kestan.notation.Length;
+import org.kestan.sheet.Aim;
+import org.kestan.sheet.Reading;
+import org.kestan.sheet.Sides;
+import org.kestan.standards.ShopStandards;
+import org.kestan.trajectory.Basis;
+import org.kestan.trajectory.Trajectory;
+
+/** Works out a {@link Correction} from a trajectory and a target (§3.5–3.11). */
+public final class CorrectionSolver {
+
+    private final Survey survey;
+    private final Target target;
+    private final Trajectory trajectory;
+    private final Basis basis;
+    private final ShopStandards standards;
+    private final List<Fault> faults = new ArrayList<>();
+    private final List<String> assumed;
+
+    private CorrectionSolver(Job job, Trajectory trajectory, ShopStandards standards) {
+        this.survey = job.survey();
+        this.target = job.target();
+        this.trajectory = trajectory;
+        this.basis = trajectory.basis();
+        this.standards = standards;
+        this.assumed = new ArrayList<>(basis.assumed());
+    }
+
+    /**
+     * A correction, or the faults that kept it from being worked out.
+     *
+     * @param correction empty exactly when there are faults
+     * @param faults each at its place
+     */
+    public record Solution(Optional<Correction> correction, List<Fault> faults) {}
+
+    /**
+     * Works out what has to change.
+     *
+     * @param job the job, for its target and the heel and extension readings
+     * @param trajectory the job's trajectory
+     * @param standards defaults for what was not read
+     */
+    public static Solution solve(Job job, Trajectory trajectory, ShopStandards standards) {
+        CorrectionSolver solver = new CorrectionSolver(job, trajectory, standards);
+        Optional<Correction> correction = solver.correction();
+        return new Solution(correction, List.copyOf(solver.faults));
+    }
+
+    private Optional<Correction> correction() {
+        faults.addAll(missing(target));
+        if (!faults.isEmpty()) {
+            return Optional.empty();
+        }
+        Sides<OptionalDouble> action =
+                new Sides<>(target.millimetres(Aim.ACTION_BASS), target.millimetres(Aim.ACTION_TREBLE));
+        ReliefCurve relief = basis.reliefFor(target.millimetres(Aim.RELIEF).orElse(basis.reliefGap()));
+        double saddleShift = trajectory.relief().saddleShift(relief, basis.jointToSaddle());
+        double nutShift = trajectory.relief().nutShift(relief);
+        Sides<StringLine> afterRelief =
+                trajectory.strings().map(line -> line.shifted(nutShift, saddleShift, basis.saddle()));
+        Sides<Double> nut = new Sides<>(
+                target.millimetres(Aim.NUT_BASS).orElse(basis.nut().bass()),
+                target.millimetres(Aim.NUT_TREBLE).orElse(basis.nut().treble()));
+        Sides<StringLine> planned = Trajectory.lines(basis, nut, action.map(OptionalDouble::getAsDouble), relief);
+
+        Sides<Double> before = afterRelief.map(line -> line.heightAt(basis.saddle()));
+        Sides<Double> after = planned.map(line -> line.heightAt(basis.saddle()));
+        Sides<Double> drop = before.with(after, (from, to) -> from - to);
+        double meanDrop = Sides.mean(drop);
+        OptionalDouble thickness = plannedThickness();
+        Optional<Sides<Double>> protrusion = plannedProtrusion(drop, meanDrop);
+        double support = protrusion
+                .map(sides -> thickness.orElse(0) + Sides.mean(sides))
+                .orElseGet(() -> target.millimetres(Aim.BRIDGE_HEIGHT).orElse(basis.supportHeight()));
+
+        OptionalDouble angle =
+                trajectory.rotation().angleFor(Sides.mean(before), Sides.mean(after), support - basis.supportHeight());
+        if (angle.isEmpty()) {
+            faults.add(new Fault(
+                    "/target/action",
+                    "no neck angle brings the strings there",
+                    "an action that the joint-to-saddle distance can reach"));
+            return Optional.empty();
+        }
+        Optional<HeelCut> heel = heel(angle.getAsDouble(), meanDrop);
+        Optional<Extension> extension = extension(angle.getAsDouble());
+        return Optional.of(new Correction(
+                trajectory,
+                relief,
+                afterRelief,
+                planned,
+                angle.getAsDouble(),
+                support,
+                thickness,
+                protrusion,
+                sink(),
+                heel,
+                extension,
+                List.copyOf(assumed)));
+    }
+
+    private OptionalDouble plannedThickness() {
+        OptionalDouble now = basis.bridgeThickness();
+        return now.isEmpty()
+                ? now
+                : OptionalDouble.of(target.millimetres(Aim.BRIDGE_THICKNESS).orElse(now.getAsDouble()));
+    }
+
+    /** Protrusion per side: {@code e*_side = e_side + (mean drop − drop_side) + (ē* − ē)} (§3.10). */
+    private Optional<Sides<Double>> plannedProtrusion(Sides<Double> drop, double meanDrop) {
+        return basis.protrusion().map(now -> {
+            double mean = Sides.mean(now);
+            double rise = target.millimetres(Aim.SADDLE).orElse(mean) - mean;
+            return now.with(drop, (side, sideDrop) -> side + meanDrop - sideDrop + rise);
+        });
+    }
+
+    private double sink() {
+        OptionalDouble read = trajectory.sink();
+        if (read.isEmpty()) {
+            assumed.add("survey.projection");
+        }
+        return read.orElse(standards.sink());
+    }
+
+    private Optional<HeelCut> heel(double angle, double meanDrop) {
+        OptionalDouble height = survey.millimetres(Reading.HEEL_HEIGHT);
+        if (height.isEmpty()) {
+            return Optional.empty();
+        }
+        OptionalDouble top = survey.millimetres(Reading.HEEL_WIDTH_TOP);
+        OptionalDouble cap = survey.millimetres(Reading.HEEL_WIDTH_CAP);
+        Optional<HeelCut.Widths> widths = top.isPresent() && cap.isPresent()
+                ? Optional.of(new HeelCut.Widths(top.getAsDouble(), cap.getAsDouble()))
+                : Optional.empty();
+        OptionalDouble drift = survey.millimetres(Reading.SIDE_DRIFT);
+        if (widths.isPresent() && drift.isEmpty()) {
+            assumed.add("survey.sideDrift");
+        }
+        return Optional.of(new HeelCut(
+                height.getAsDouble(),
+                angle,
+                height.getAsDouble() * meanDrop / basis.jointToSaddle(),
+                Math.abs(drift.orElse(0)) / basis.jointToSaddle(),
+                widths));
+    }
+
+    private Optional<Extension> extension(double angle) {
+        OptionalDouble length = survey.millimetres(Reading.EXTENSION_LENGTH);
+        OptionalDouble fallAway = survey.millimetres(Reading.EXTENSION_FALL_AWAY);
+        if (length.isEmpty() || fallAway.isEmpty()) {
+            return Optional.empty();
+        }
+        OptionalDouble wanted = target.millimetres(Aim.FALL_AWAY);
+        if (wanted.isEmpty()) {
+            assumed.add(Aim.FALL_AWAY.path());
+        }
+        return Optional.of(new Extension(
+                length.getAsDouble(),
+                fallAway.getAsDouble(),
+                fallAway.getAsDouble() + length.getAsDouble() * Math.tan(angle),
+                wanted.orElse(standards.fallAway())));
+    }
+
+    /** Returns a fault for each aim that is needed and not said: the action on both sides. */
+    public static List<Fault> missing(Target target) {
+        return Stream.of(Aim.ACTION_BASS, Aim.ACTION_TREBLE)
+                .filter(aim -> target.aim(aim).isEmpty())
+                .map(aim -> new Fault(aim.pointer(), "the wanted action is missing", Length.ACCEPTED))
+                .toList();
+    }
+}

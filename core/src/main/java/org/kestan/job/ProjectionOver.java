@@ -1,0 +1,25 @@
+package org.kestan.job;
+
+/** What a projection was read against. */
+public enum ProjectionOver implements Keyed {
+    SOUNDBOARD("soundboard", "over the soundboard"),
+    BRIDGE("bridge", "over the bridge's top");
+
+    private final String key;
+    private final String label;
+
+    ProjectionOver(String key, String label) {
+        this.key = key;
+        this.label = label;
+    }
+
+    @Override
+    public String key() {
+        return key;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+}

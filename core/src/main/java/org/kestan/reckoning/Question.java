@@ -1,0 +1,68 @@
+package org.kestan.reckoning;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.kestan.job.Job;
+import org.kestan.notation.BenchUnit;
+import org.kestan.sheet.Aim;
+import org.kestan.sheet.Dimension;
+import org.kestan.sheet.Item;
+import org.kestan.sheet.Reading;
+import org.kestan.standards.ShopStandards;
+import org.kestan.trajectory.Trajectory;
+
+/**
+ * A reading that looks implausible: taken as it is, and asked about.
+ *
+ * @param item the line of the sheet
+ * @param text the question, in words
+ */
+public record Question(Item item, String text) {
+
+    /** Asks about every line outside its plausible range, and about readings that contradict each other. */
+    static List<Question> about(Job job, Optional<Trajectory> trajectory, ShopStandards standards) {
+        List<Question> questions = new ArrayList<>();
+        Stream.<Item[]>of(Dimension.values(), Reading.values(), Aim.values())
+                .flatMap(Stream::of)
+                .forEach(item -> job.length(item)
+                        .filter(length -> !item.plausible(length.millimetres()))
+                        .ifPresent(length -> questions.add(new Question(
+                                item,
+                                "is " + length + " right? Usual is " + BenchUnit.MILLIMETRES.format(item.least())
+                                        + " to " + BenchUnit.MILLIMETRES.format(item.greatest())))));
+        job.length(Reading.SIDE_DRIFT)
+                .filter(offset ->
+                        offset.millimetres() != 0 && job.survey().driftToward().isEmpty())
+                .ifPresent(offset -> questions.add(
+                        new Question(Reading.SIDE_DRIFT, "toward which side does the centre line land?")));
+        trajectory.ifPresent(known -> {
+            known.sink().stream()
+                    .filter(sink -> sink < 0)
+                    .forEach(
+                            sink -> questions.add(
+                                    new Question(
+                                            Reading.PROJECTION_SLACK,
+                                            "slack is lower than strung: a body folds up under load, so the slack reading should be the higher one")));
+            known.disagreement().stream()
+                    .filter(off -> Math.abs(off) > standards.disagreement())
+                    .forEach(off -> questions.add(new Question(
+                            Reading.PROJECTION_STRUNG,
+                            "the strings and the bridge put the fret line at "
+                                    + BenchUnit.MILLIMETRES.format(known.impliedStrung()) + " over the top, "
+                                    + BenchUnit.MILLIMETRES.format(Math.abs(off))
+                                    + (off > 0 ? " lower" : " higher")
+                                    + " than read: take this, the action and the bridge again")));
+        });
+        return List.copyOf(questions);
+    }
+
+    /** Returns the questions about one line. */
+    public static List<String> about(List<Question> questions, Item item) {
+        return questions.stream()
+                .filter(question -> question.item() == item)
+                .map(Question::text)
+                .toList();
+    }
+}

@@ -1,0 +1,63 @@
+package org.kestan.reckoning;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.kestan.correction.Correction;
+import org.kestan.correction.CorrectionSolver;
+import org.kestan.job.Fault;
+import org.kestan.job.Job;
+import org.kestan.standards.ShopStandards;
+import org.kestan.trajectory.Trajectory;
+
+/**
+ * What follows from a job.
+ *
+ * @param job the job
+ * @param standards the shop's defaults and thresholds
+ * @param trajectory the instrument as measured; empty when a reading it needs is missing or can't be
+ * @param correction what has to change; empty when there is no trajectory or no action is aimed at
+ * @param faults what keeps the trajectory or the correction from being worked out, each at its place
+ * @param questions readings that look implausible
+ */
+public record Reckoning(
+        Job job,
+        ShopStandards standards,
+        Optional<Trajectory> trajectory,
+        Optional<Correction> correction,
+        List<Fault> faults,
+        List<Question> questions) {
+
+    /** Works out everything that follows from a job. */
+    public static Reckoning of(Job job, ShopStandards standards) {
+        Trajectory.Reading read = Trajectory.of(job, standards);
+        List<Fault> faults = new ArrayList<>(read.faults());
+        Optional<Correction> correction = Optional.empty();
+        if (read.trajectory().isPresent()) {
+            CorrectionSolver.Solution solution =
+                    CorrectionSolver.solve(job, read.trajectory().get(), standards);
+            correction = solution.correction();
+            faults.addAll(solution.faults());
+        }
+        return new Reckoning(
+                job,
+                standards,
+                read.trajectory(),
+                correction,
+                List.copyOf(faults),
+                Question.about(job, read.trajectory(), standards));
+    }
+
+    /** Returns every path for which a default stood in, as far as things could be worked out. */
+    public List<String> assumed() {
+        return correction
+                .map(Correction::assumed)
+                .or(() -> trajectory.map(each -> each.basis().assumed()))
+                .orElse(List.of());
+    }
+
+    /** Tells whether a default stood in for the given path or for a part of it. */
+    public boolean isAssumed(String path) {
+        return assumed().stream().anyMatch(each -> path.equals(each) || path.startsWith(each + "."));
+    }
+}

@@ -1,0 +1,24 @@
+package org.kestan.sheet;
+
+/** Where on the instrument a line of the sheet belongs, from the nut to the tail. */
+public enum Place {
+    NUT("Nut"),
+    RELIEF("Relief"),
+    ACTION("Action"),
+    HEEL("Heel and joint"),
+    EXTENSION("Extension"),
+    BRIDGE("Bridge and saddle"),
+    PROJECTION("Fret line at the bridge"),
+    TAIL("Behind the saddle");
+
+    private final String title;
+
+    Place(String title) {
+        this.title = title;
+    }
+
+    /** Returns the title of the place. */
+    public String title() {
+        return title;
+    }
+}

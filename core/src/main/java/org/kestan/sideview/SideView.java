@@ -1,0 +1,157 @@
+package org.kestan.sideview;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.correction.Correction;
+import org.kestan.correction.Extension;
+import org.kestan.geometry.Frets;
+import org.kestan.geometry.HeelCut;
+import org.kestan.job.Job;
+import org.kestan.job.Survey;
+import org.kestan.reckoning.Reckoning;
+import org.kestan.sheet.Dimension;
+import org.kestan.sheet.Fitting;
+import org.kestan.sheet.Reading;
+import org.kestan.trajectory.Basis;
+import org.kestan.trajectory.Trajectory;
+
+/**
+ * The side elevation of one instrument. Millimetres; X along the soundboard from the nut end.
+ *
+ * @param frets fret positions
+ * @param jointFret the fret at the body joint
+ * @param actionFret the fret at which the action is read
+ * @param reliefFret the fret at which the relief is read
+ * @param lastFret the last fret drawn: the one at the end of the extension, or six past the joint when not measured
+ * @param saddle position of the saddle
+ * @param fitting what carries the strings
+ * @param stringEnd where the strings end behind the saddle: pins or tailpiece
+ * @param stringEndHeight height over the soundboard of the string there
+ * @param heelHeight heel height, when it was read
+ * @param measured neck and strings as measured, when they could be worked out
+ * @param planned neck and strings after the work, when they could be worked out
+ * @param heel the heel cut, when it could be worked out
+ * @param extension the extension after the work, when it could be worked out
+ */
+public record SideView(
+        Frets frets,
+        int jointFret,
+        int actionFret,
+        int reliefFret,
+        int lastFret,
+        double saddle,
+        Fitting fitting,
+        double stringEnd,
+        double stringEndHeight,
+        OptionalDouble heelHeight,
+        Optional<Profile> measured,
+        Optional<Profile> planned,
+        Optional<HeelCut> heel,
+        Optional<Extension> extension) {
+
+    private static final int FRETS_PAST_JOINT = 6;
+
+    /**
+     * The side elevation of a reckoning.
+     *
+     * @return empty while the scale or the joint fret is not known: there is nothing to draw to scale yet
+     */
+    public static Optional<SideView> of(Reckoning reckoning) {
+        Job job = reckoning.job();
+        OptionalDouble scale = job.length(Dimension.SCALE)
+                .map(length -> OptionalDouble.of(length.millimetres()))
+                .orElse(OptionalDouble.empty());
+        int jointFret = job.jointFret().orElse(0);
+        if (scale.isEmpty() || scale.getAsDouble() <= 0 || jointFret < 2 || jointFret > Frets.HIGHEST) {
+            return Optional.empty();
+        }
+        return Optional.of(of(reckoning, new Frets(scale.getAsDouble()), jointFret));
+    }
+
+    private static SideView of(Reckoning reckoning, Frets frets, int jointFret) {
+        Job job = reckoning.job();
+        Survey survey = job.survey();
+        Optional<Correction> correction = reckoning.correction();
+        Optional<Profile> measured = reckoning.trajectory().map(known -> measured(known, survey));
+        Optional<Profile> planned = correction.map(SideView::planned);
+        double joint = frets.at(jointFret);
+        double saddle = joint
+                + survey.millimetres(Reading.JOINT_TO_SADDLE)
+                        .orElse(frets.scale() - joint + reckoning.standards().compensation());
+        OptionalDouble extension = survey.millimetres(Reading.EXTENSION_LENGTH);
+        int lastFret = extension.isPresent()
+                ? frets.nearest(joint + extension.getAsDouble(), jointFret, Frets.HIGHEST)
+                : Math.min(jointFret + FRETS_PAST_JOINT, Frets.HIGHEST);
+        boolean floating = job.fitting() == Fitting.FLOATING_BRIDGE;
+        double bridgeTop = measured.map(Profile::bridgeTop).orElse(0.0);
+        double behind = floating
+                ? survey.millimetres(Reading.TAILPIECE_DISTANCE).orElse(DRAWN_TAIL)
+                : survey.millimetres(Reading.PIN_DISTANCE)
+                        .orElse(reckoning.standards().pinDistance());
+        double endHeight = floating
+                ? survey.millimetres(Reading.TAILPIECE_HEIGHT).orElse(bridgeTop / 2)
+                : bridgeTop - survey.millimetres(Reading.STRING_RAMP).orElse(0);
+        return new SideView(
+                frets,
+                jointFret,
+                survey.actionFretOrDefault(),
+                reckoning
+                        .trajectory()
+                        .map(known -> known.basis().reliefReadAt())
+                        .orElse(survey.reliefReadAt().orElse(frets.nearest((frets.at(1) + joint) / 2, 1, jointFret))),
+                lastFret,
+                saddle,
+                job.fitting(),
+                saddle + behind,
+                endHeight,
+                survey.millimetres(Reading.HEEL_HEIGHT),
+                measured,
+                planned,
+                correction.flatMap(Correction::heel),
+                correction.flatMap(Correction::extension));
+    }
+
+    /** Length of tail drawn behind a floating bridge whose tailpiece was not read, mm. */
+    private static final double DRAWN_TAIL = 110;
+
+    private static Profile measured(Trajectory known, Survey survey) {
+        Basis basis = known.basis();
+        double length = survey.millimetres(Reading.EXTENSION_LENGTH).orElse(0);
+        double fallAway = survey.millimetres(Reading.EXTENSION_FALL_AWAY).orElse(0);
+        return new Profile(
+                basis.joint(),
+                basis.saddle(),
+                basis.fretsOverTop(),
+                known.impliedStrung(),
+                known.relief(),
+                length > 0 ? fallAway / length : 0,
+                known.strings(),
+                basis.bridgeThickness().orElse(basis.supportHeight()));
+    }
+
+    private static Profile planned(Correction plan) {
+        Basis basis = plan.trajectory().basis();
+        double fallAwayPerMm = plan.extension()
+                .map(extension -> (extension.fallAwayAfter() - extension.wedge()) / extension.length())
+                .orElse(0.0);
+        return new Profile(
+                basis.joint(),
+                basis.saddle(),
+                basis.fretsOverTop(),
+                plan.targetStrung(),
+                plan.relief(),
+                fallAwayPerMm,
+                plan.planned(),
+                plan.bridgeThickness().orElse(plan.supportHeight()));
+    }
+
+    /** Position of the body joint. */
+    public double joint() {
+        return frets.at(jointFret);
+    }
+
+    /** Position of the end of the fretboard. */
+    public double fretboardEnd() {
+        return frets.at(lastFret) + 3;
+    }
+}

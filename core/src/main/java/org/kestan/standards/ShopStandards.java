@@ -1,0 +1,69 @@
+package org.kestan.standards;
+
+/**
+ * The shop's thresholds and defaults. Lengths in millimetres, angles in degrees.
+ *
+ * @param nutHeight string over fret 1 when it was not read; from memory: 0.5 mm
+ * @param fretsOverTop fretboard and fret over the top at the joint when not read; from memory: 7 mm
+ * @param compensation mean saddle compensation, for the joint-to-saddle distance when not read; from memory: 3 mm
+ * @param pinDistance saddle crown to where the string enters, when not read; from memory: 7 mm
+ * @param sink how far the body folds up under string load when not read both ways; from memory: 0.8 mm (a flexible top
+ *     moves 0.7–1 mm, common practice)
+ * @param fallAway wanted fall-away of the last fret; from memory: 0.4 mm
+ * @param disagreement how far the body cross-check may be off before readings are taken again; 0.5 mm, common practice
+ * @param actionReach how near to the target an action counts as met; 1/64 in, common practice (humidity alone moves it
+ *     by as much)
+ * @param actionHigh action at fret 12 that is medium-high on steel strings; 6/64 in, common practice
+ * @param actionOutOfSpec action at fret 12 that is out of spec on steel strings; 8/64 in, common practice
+ * @param protrusionLeast least saddle protrusion; from memory: 1/16 in
+ * @param protrusionFull protrusion below which the saddle counts as low; 2.5 mm, common practice
+ * @param breakAngleLeast break angle under which the string no longer seats; 10°, common practice
+ * @param breakAngleGood break angle from which it is good; 15°, common practice
+ * @param bridgeThin bridge thickness under which a large body starts to sound thin; 9/32 in, common practice
+ * @param bridgeCut bridge thickness under which it has already been cut; 1/4 in, common practice
+ * @param pitchZero half-width of the band in which the neck pitch counts as zero; from memory: 0.25°
+ * @param cutNone heel cut under which the neck stays where it is; from memory: 0.1 mm
+ */
+public record ShopStandards(
+        double nutHeight,
+        double fretsOverTop,
+        double compensation,
+        double pinDistance,
+        double sink,
+        double fallAway,
+        double disagreement,
+        double actionReach,
+        double actionHigh,
+        double actionOutOfSpec,
+        double protrusionLeast,
+        double protrusionFull,
+        double breakAngleLeast,
+        double breakAngleGood,
+        double bridgeThin,
+        double bridgeCut,
+        double pitchZero,
+        double cutNone) {
+
+    private static final double INCH = 25.4;
+
+    /** The standards a shop starts with. */
+    public static final ShopStandards DEFAULT = new ShopStandards(
+            0.5,
+            7,
+            3,
+            7,
+            0.8,
+            0.4,
+            0.5,
+            INCH / 64,
+            6 * INCH / 64,
+            8 * INCH / 64,
+            INCH / 16,
+            2.5,
+            10,
+            15,
+            9 * INCH / 32,
+            INCH / 4,
+            0.25,
+            0.1);
+}

@@ -1,0 +1,168 @@
+package org.kestan.files;
+
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.CodingErrorAction;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.kestan.geometry.Frets;
+import org.kestan.job.Fault;
+import org.kestan.job.Form;
+import org.kestan.job.Held;
+import org.kestan.job.Instrument;
+import org.kestan.job.Job;
+import org.kestan.job.Joint;
+import org.kestan.job.ProjectionOver;
+import org.kestan.job.Survey;
+import org.kestan.job.Target;
+import org.kestan.notation.Length;
+import org.kestan.sheet.Aim;
+import org.kestan.sheet.Dimension;
+import org.kestan.sheet.Reading;
+import org.kestan.sheet.Side;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.JsonNode;
+
+/** Reads the job file: into a job, or into a list of faults with their places. */
+public final class JobReader {
+
+    /** The version of the job file that is read and written. */
+    public static final int VERSION = 1;
+
+    private static final String A_FRET = "the number of a fret, from 0 to " + Frets.HIGHEST;
+
+    private JobReader() {}
+
+    /**
+     * What came of reading a file.
+     *
+     * @param job empty exactly when there are faults
+     * @param faults each with the JSON pointer of its place
+     */
+    public record Outcome(Optional<Job> job, List<Fault> faults) {
+
+        static Outcome faulty(List<Fault> faults) {
+            return new Outcome(Optional.empty(), List.copyOf(faults));
+        }
+    }
+
+    /** Reads a job from the bytes of a file, which must be UTF-8. */
+    public static Outcome read(byte[] bytes) {
+        try {
+            String text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .onMalformedInput(CodingErrorAction.REPORT)
+                    .onUnmappableCharacter(CodingErrorAction.REPORT)
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
+            return read(text.startsWith("\ufeff") ? text.substring(1) : text);
+        } catch (CharacterCodingException notUtf8) {
+            return Outcome.faulty(List.of(new Fault("", "is not UTF-8 text", "a JSON file in UTF-8")));
+        }
+    }
+
+    /** Reads a job from the text of a file. A job that is incomplete is read all the same; what is wrong is a fault. */
+    public static Outcome read(String text) {
+        List<Fault> faults = new ArrayList<>();
+        Optional<JsonNode> tree = tree(text, faults);
+        if (tree.isEmpty()) {
+            return Outcome.faulty(faults);
+        }
+        JsonPlace root = JsonPlace.root(tree.get(), faults);
+        root.expectObject();
+        if (!faults.isEmpty()) {
+            return Outcome.faulty(faults);
+        }
+        checkVersion(root);
+        for (String section : List.of("instrument", "survey", "target")) {
+            root.at(section).expectObject();
+        }
+        if (!faults.isEmpty()) {
+            return Outcome.faulty(faults);
+        }
+        Job job = new Job(instrument(root), survey(root), target(root), text);
+        return faults.isEmpty() ? new Outcome(Optional.of(job), List.of()) : Outcome.faulty(faults);
+    }
+
+    private static Optional<JsonNode> tree(String text, List<Fault> faults) {
+        try (JsonParser parser = Json.MAPPER.createParser(text)) {
+            try {
+                JsonNode tree = Json.MAPPER.readTree(parser);
+                if (tree == null || tree.isMissingNode()) {
+                    faults.add(new Fault("", "is empty", "a JSON object"));
+                    return Optional.empty();
+                }
+                return Optional.of(tree);
+            } catch (JacksonException broken) {
+                faults.add(new Fault(
+                        parser.streamReadContext().pathAsPointer().toString(),
+                        "is not JSON at line " + parser.currentLocation().getLineNr() + ": "
+                                + broken.getOriginalMessage(),
+                        "a JSON file as described in docs/job-file.md"));
+                return Optional.empty();
+            }
+        }
+    }
+
+    private static void checkVersion(JsonPlace root) {
+        JsonPlace version = root.at("kestan");
+        String accepted = "the number " + VERSION;
+        if (!version.isPresent()) {
+            version.fault("is missing: this is not a Kestan job file", accepted);
+            return;
+        }
+        version.integer(accepted).ifPresent(said -> {
+            if (said != VERSION) {
+                version.fault(said > VERSION ? "is " + said + ": written by a newer program" : "is " + said, accepted);
+            }
+        });
+    }
+
+    private static Instrument instrument(JsonPlace root) {
+        JsonPlace at = root.at("instrument");
+        return new Instrument(
+                at.at("name").text().orElse(""),
+                at.at("form").choice(Form.class),
+                at.at("joint").choice(Joint.class),
+                root.at(Dimension.SCALE.path()).length(),
+                at.at("jointFret").integer(A_FRET),
+                at.at("body").text().orElse(""),
+                at.at("collectible").flag());
+    }
+
+    private static Survey survey(JsonPlace root) {
+        JsonPlace at = root.at("survey");
+        Map<Reading, Length> readings = new EnumMap<>(Reading.class);
+        for (Reading reading : Reading.values()) {
+            at.at(reading.key()).length().ifPresent(length -> readings.put(reading, length));
+        }
+        return new Survey(
+                at.at("takenOn").date(),
+                at.at("humidity").number(0, 100, "a percentage from 0 to 100"),
+                readings,
+                at.at("relief.heldAt").pair("two frets, such as [1, 14]").map(pair -> new Held(pair[0], pair[1])),
+                at.at("relief.readAt").integer(A_FRET),
+                at.at("action.fret").integer(A_FRET),
+                at.at("projection.over").choice(ProjectionOver.class),
+                at.at("sideDrift.toward")
+                        .choice(Stream.of(Side.values()).map(Side::word).toList(), JobReader::side));
+    }
+
+    private static Optional<Side> side(String word) {
+        return Stream.of(Side.values()).filter(side -> side.word().equals(word)).findFirst();
+    }
+
+    private static Target target(JsonPlace root) {
+        Map<Aim, Length> aims = new EnumMap<>(Aim.class);
+        for (Aim aim : Aim.values()) {
+            root.at(aim.path()).length().ifPresent(length -> aims.put(aim, length));
+        }
+        return new Target(aims);
+    }
+}
