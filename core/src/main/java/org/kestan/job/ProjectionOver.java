@@ -2,8 +2,8 @@ package org.kestan.job;
 
 /** What a projection was read against. */
 public enum ProjectionOver implements Keyed {
-    SOUNDBOARD("soundboard", "over the soundboard"),
-    BRIDGE("bridge", "over the bridge's top");
+    SOUNDBOARD("soundboard", "the soundboard"),
+    BRIDGE("bridge", "the bridge’s top");
 
     private final String key;
     private final String label;

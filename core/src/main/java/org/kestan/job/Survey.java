@@ -77,6 +77,12 @@ public record Survey(
         return length == null ? OptionalDouble.empty() : OptionalDouble.of(length.millimetres());
     }
 
+    /** Returns the side toward which the centre line lands; empty without a drift. A negative offset lands on the other side. */
+    public Optional<Side> driftSide() {
+        double offset = millimetres(Reading.SIDE_DRIFT).orElse(0);
+        return offset == 0 ? Optional.empty() : driftToward.map(side -> offset < 0 ? side.other() : side);
+    }
+
     /** Returns the fret at which the action was read. */
     public int actionFretOrDefault() {
         return actionFret.orElse(ACTION_FRET);

@@ -45,6 +45,14 @@ public enum BenchUnit {
     }
 
     /**
+     * Returns the unit for what is set with feelers rather than read from a rule: relief, cuts, wedges. Thousandths stand
+     * in for 64ths; the others are fine enough.
+     */
+    public BenchUnit fine() {
+        return this == SIXTY_FOURTHS ? THOUSANDTHS : this;
+    }
+
+    /**
      * Prints a length for reading, with its unit.
      *
      * @param millimetres the value in mm

@@ -13,8 +13,8 @@ public record Figure(Kind kind, Standing now, Standing planned) {
 
     /** The figures that stay in sight. */
     public enum Kind {
-        ACTION("Action", false, true),
-        SADDLE("Saddle left", false, true),
+        ACTION("Action, bass and treble", false, true),
+        SADDLE("Saddle left, bass and treble", false, true),
         NECK_PITCH("Neck pitch", true, false),
         HEEL_CUT("Heel cut at the cap", false, false),
         BREAK_ANGLE("Break angle", true, false),

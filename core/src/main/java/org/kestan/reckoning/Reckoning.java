@@ -3,11 +3,17 @@ package org.kestan.reckoning;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.kestan.correction.Correction;
 import org.kestan.correction.CorrectionSolver;
 import org.kestan.job.Fault;
 import org.kestan.job.Job;
+import org.kestan.sheet.Aim;
+import org.kestan.sheet.Fitting;
+import org.kestan.sheet.Reading;
+import org.kestan.sheet.Sides;
 import org.kestan.standards.ShopStandards;
+import org.kestan.trajectory.Basis;
 import org.kestan.trajectory.Trajectory;
 
 /**
@@ -59,5 +65,47 @@ public record Reckoning(
     /** Tells whether a default stood in for the given path or for a part of it. */
     public boolean isAssumed(String path) {
         return assumed().stream().anyMatch(each -> path.equals(each) || path.startsWith(each + "."));
+    }
+
+    /**
+     * Returns what the arithmetic takes for a reading that was not taken, in mm; empty when it was taken or nothing stands
+     * in for it.
+     */
+    public OptionalDouble standIn(Reading reading) {
+        if (job.length(reading).isPresent() || trajectory.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        Basis basis = trajectory.get().basis();
+        return switch (reading) {
+            case RELIEF, SIDE_DRIFT -> OptionalDouble.of(0);
+            case NUT_BASS, NUT_TREBLE -> OptionalDouble.of(standards.nutHeight());
+            case JOINT_TO_SADDLE -> OptionalDouble.of(basis.jointToSaddle());
+            case FRETS_OVER_TOP -> OptionalDouble.of(basis.fretsOverTop());
+            case PIN_DISTANCE ->
+                job.fitting() == Fitting.FLOATING_BRIDGE
+                        ? OptionalDouble.empty()
+                        : OptionalDouble.of(standards.pinDistance());
+            default -> OptionalDouble.empty();
+        };
+    }
+
+    /** Returns the value that an aim not said leaves as it is, in mm; empty when it is said or not known. */
+    public OptionalDouble standIn(Aim aim) {
+        if (job.length(aim).isPresent()) {
+            return OptionalDouble.empty();
+        }
+        return switch (aim) {
+            case FALL_AWAY -> OptionalDouble.of(standards.fallAway());
+            case SADDLE ->
+                trajectory
+                        .flatMap(known -> known.basis().protrusion())
+                        .map(sides -> OptionalDouble.of(Sides.mean(sides)))
+                        .orElse(OptionalDouble.empty());
+            case ACTION_BASS, ACTION_TREBLE -> OptionalDouble.empty();
+            default ->
+                job.survey().millimetres(aim.measured()).isPresent()
+                        ? job.survey().millimetres(aim.measured())
+                        : standIn(aim.measured());
+        };
     }
 }

@@ -126,6 +126,11 @@ public enum Aim implements Item {
     }
 
     @Override
+    public boolean withFeelers() {
+        return measured.withFeelers();
+    }
+
+    @Override
     public Fitting fitting() {
         return fitting;
     }

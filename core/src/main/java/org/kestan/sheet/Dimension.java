@@ -54,6 +54,11 @@ public enum Dimension implements Item {
     }
 
     @Override
+    public boolean withFeelers() {
+        return false;
+    }
+
+    @Override
     public Fitting fitting() {
         return Fitting.ANY;
     }

@@ -24,6 +24,9 @@ public interface Item {
     /** Returns the fitting that the line is for. */
     Fitting fitting();
 
+    /** Tells whether it is read or set with feelers, finer than a rule can show. */
+    boolean withFeelers();
+
     /** Returns the JSON pointer of the value in the job file, such as {@code /survey/action/bass}. */
     default String pointer() {
         return "/" + path().replace('.', '/');

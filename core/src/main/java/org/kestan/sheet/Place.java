@@ -7,9 +7,9 @@ public enum Place {
     ACTION("Action"),
     HEEL("Heel and joint"),
     EXTENSION("Extension"),
-    BRIDGE("Bridge and saddle"),
-    PROJECTION("Fret line at the bridge"),
-    TAIL("Behind the saddle");
+    BRIDGE("Bridge, saddle"),
+    PROJECTION("Projection"),
+    TAIL("Past the saddle");
 
     private final String title;
 

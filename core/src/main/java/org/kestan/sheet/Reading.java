@@ -317,6 +317,14 @@ public enum Reading implements Item {
     }
 
     @Override
+    public boolean withFeelers() {
+        return switch (this) {
+            case RELIEF, NUT_BASS, NUT_TREBLE, EXTENSION_FALL_AWAY -> true;
+            default -> false;
+        };
+    }
+
+    @Override
     public Fitting fitting() {
         return fitting;
     }

@@ -1,0 +1,217 @@
+package org.kestan.desktop.field;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.job.Job;
+import org.kestan.notation.BenchUnit;
+import org.kestan.notation.Parsed;
+import org.kestan.reckoning.Question;
+import org.kestan.reckoning.Reckoning;
+import org.kestan.sheet.Aim;
+import org.kestan.sheet.Item;
+import org.kestan.sheet.Reading;
+
+/**
+ * A field for one entry of the job: number and label, what is typed, and a line under it for the converted value, what
+ * is assumed, a question or an error. Esc takes back what was typed and not yet taken.
+ */
+public final class EntryField extends VBox {
+
+    private final JobSession session;
+    private final Entry entry;
+    private final WorkingOrder order;
+    private final TextField input = new TextField();
+    private final Label note = new Label();
+    private String shown = "";
+    private String error = "";
+
+    /**
+     * @param number the line's number on the sheet, empty for none
+     */
+    public EntryField(JobSession session, Entry entry, String number, WorkingOrder order) {
+        this.session = session;
+        this.entry = entry;
+        this.order = order;
+        getStyleClass().add("entry");
+        Label label = new Label(entry.label());
+        label.getStyleClass().add("entry-label");
+        label.setLabelFor(input);
+        label.setMinWidth(0);
+        HBox head = new HBox(label);
+        head.setAlignment(Pos.BASELINE_LEFT);
+        head.getStyleClass().add("entry-head");
+        if (!number.isEmpty()) {
+            Label badge = new Label(number);
+            badge.getStyleClass().add("entry-number");
+            head.getChildren().add(0, badge);
+        }
+        input.setId(id(entry.pointer()));
+        input.setAccessibleText((number.isEmpty() ? "" : number + " ") + entry.label());
+        input.setAccessibleHelp(entry.hint());
+        input.setPrefColumnCount(7);
+        note.getStyleClass().add("entry-note");
+        note.setWrapText(true);
+        note.setId(input.getId() + "-note");
+        getChildren().addAll(head, input, note);
+        order.add(input);
+        listen();
+        show(session.reckoning());
+    }
+
+    /** Returns the id of the input for a JSON pointer: {@code /survey/action/bass} is {@code survey-action-bass}. */
+    public static String id(String pointer) {
+        return pointer.substring(1).replace('/', '-');
+    }
+
+    /** Returns the input, for the focus. */
+    public TextField input() {
+        return input;
+    }
+
+    private void listen() {
+        input.setOnAction(action -> {
+            if (take()) {
+                order.next(input);
+            }
+        });
+        input.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ESCAPE && !input.getText().equals(shown)) {
+                error = "";
+                input.setText(shown);
+                input.selectAll();
+                showNote(session.reckoning());
+                event.consume();
+            }
+        });
+        input.focusedProperty().addListener((property, was, is) -> {
+            if (is) {
+                input.selectAll();
+                session.focusedItemProperty().set(entry.item().orElse(null));
+                session.say(entry.hint());
+            } else {
+                take();
+                if (session.focusedItemProperty().get() == entry.item().orElse(null)) {
+                    session.focusedItemProperty().set(null);
+                }
+            }
+        });
+        session.reckoningProperty().addListener((property, old, next) -> show(next));
+        session.unitProperty().addListener((property, old, next) -> showNote(session.reckoning()));
+    }
+
+    /** Takes what is typed into the job; false when it can't be, and then the text stays as typed. */
+    private boolean take() {
+        String typed = input.getText();
+        if (typed.equals(shown) && error.isEmpty()) {
+            return true;
+        }
+        Parsed<Job> written = entry.write(session.job(), typed);
+        if (written instanceof Parsed.Bad<Job> bad) {
+            error = bad.problem() + ". Write " + bad.accepted() + ".";
+            showNote(session.reckoning());
+            return false;
+        }
+        error = "";
+        shown = typed;
+        session.edit(job -> entry.write(job, typed).optional().orElse(job));
+        show(session.reckoning());
+        return true;
+    }
+
+    private void show(Reckoning reckoning) {
+        String text = entry.text(reckoning.job());
+        boolean changedElsewhere = !text.equals(shown);
+        if (changedElsewhere || error.isEmpty()) {
+            error = "";
+            shown = text;
+            if (!input.getText().equals(text) && (changedElsewhere || !input.isFocused())) {
+                input.setText(text);
+            }
+        }
+        showNote(reckoning);
+    }
+
+    private void showNote(Reckoning reckoning) {
+        String kind = "plain";
+        String text = "";
+        List<String> questions = entry.item()
+                .map(item -> Question.about(reckoning.questions(), item))
+                .orElse(List.of());
+        String fault = faultHere(reckoning);
+        if (!error.isEmpty()) {
+            kind = "error";
+            text = error;
+        } else if (!fault.isEmpty()) {
+            kind = shown.isEmpty() ? "needed" : "error";
+            text = shown.isEmpty() ? "needed" : fault;
+        } else if (!questions.isEmpty()) {
+            kind = "question";
+            text = capital(questions.get(0));
+        } else {
+            text = converted(reckoning);
+        }
+        note.setText(text);
+        note.setManaged(!text.isEmpty());
+        note.getStyleClass().removeAll("entry-note-error", "entry-note-needed", "entry-note-question");
+        input.getStyleClass().removeAll("input-error", "input-question");
+        if (!kind.equals("plain")) {
+            note.getStyleClass().add("entry-note-" + kind);
+        }
+        if (kind.equals("error") || kind.equals("question")) {
+            input.getStyleClass().add("input-" + kind);
+        }
+        input.setAccessibleRoleDescription(text);
+    }
+
+    private String faultHere(Reckoning reckoning) {
+        return reckoning.faults().stream()
+                .filter(fault -> fault.pointer().equals(entry.pointer()))
+                .map(fault -> capital(fault.problem()) + ". Write " + fault.accepted() + ".")
+                .findFirst()
+                .orElse("");
+    }
+
+    private String converted(Reckoning reckoning) {
+        BenchUnit unit = unit();
+        if (shown.isEmpty()) {
+            return standIn(reckoning);
+        }
+        return entry.item()
+                .flatMap(reckoning.job()::length)
+                .map(length -> unit.format(length.millimetres()))
+                .filter(text -> !text.replace(" ", "").equals(shown.replace(" ", "")))
+                .map(text -> "= " + text)
+                .orElse("");
+    }
+
+    private BenchUnit unit() {
+        return entry.item().filter(Item::withFeelers).isPresent()
+                ? session.unit().fine()
+                : session.unit();
+    }
+
+    /** What stands in for a value that is not written. */
+    private String standIn(Reckoning reckoning) {
+        Item item = entry.item().orElse(null);
+        OptionalDouble standIn = item instanceof Reading reading
+                ? reckoning.standIn(reading)
+                : item instanceof Aim aim ? reckoning.standIn(aim) : OptionalDouble.empty();
+        if (standIn.isEmpty()) {
+            return "";
+        }
+        String value = unit().format(standIn.getAsDouble());
+        return item instanceof Aim aim && aim != Aim.FALL_AWAY ? "stays " + value : "taken as " + value;
+    }
+
+    private static String capital(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

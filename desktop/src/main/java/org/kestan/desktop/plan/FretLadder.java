@@ -1,0 +1,55 @@
+package org.kestan.desktop.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.notation.BenchUnit;
+import org.kestan.sheet.Side;
+import org.kestan.sideview.Profile;
+import org.kestan.sideview.SideView;
+
+/** The strings' height over every fret, bass and treble, before and after. */
+final class FretLadder extends NumberTable {
+
+    private final JobSession session;
+
+    FretLadder(JobSession session) {
+        super("fret-ladder", 5);
+        this.session = session;
+        session.reckoningProperty().addListener((property, old, next) -> show());
+        session.unitProperty().addListener((property, old, next) -> show());
+        show();
+    }
+
+    private void show() {
+        Optional<SideView> view =
+                SideView.of(session.reckoning()).filter(each -> each.measured().isPresent());
+        setVisible(view.isPresent());
+        setManaged(view.isPresent());
+        view.ifPresent(this::show);
+    }
+
+    private void show(SideView view) {
+        BenchUnit unit = session.unit();
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("fret", "bass", "\u2192", "treble", "\u2192"));
+        for (int fret = 1; fret <= view.lastFret(); fret++) {
+            double x = view.frets().at(fret);
+            List<String> row = new ArrayList<>();
+            row.add(Integer.toString(fret));
+            for (Side side : Side.values()) {
+                row.add(number(view.measured(), side, x, unit));
+                row.add(number(view.planned(), side, x, unit));
+            }
+            rows.add(row);
+        }
+        show("String over each fret, " + unit.label(), rows);
+    }
+
+    private static String number(Optional<Profile> profile, Side side, double x, BenchUnit unit) {
+        return profile.map(each -> unit.format(each.actionAt(side, x)))
+                .map(NumberTable::bare)
+                .orElse("");
+    }
+}

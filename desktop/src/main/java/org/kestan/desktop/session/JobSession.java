@@ -1,0 +1,163 @@
+package org.kestan.desktop.session;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import org.kestan.job.Job;
+import org.kestan.notation.BenchUnit;
+import org.kestan.reckoning.Reckoning;
+import org.kestan.sheet.Item;
+import org.kestan.standards.ShopStandards;
+
+/**
+ * The open job. Each edit makes a new job and a new reckoning; undo is the job before, without limit in a session. To be
+ * used on the application thread.
+ */
+public final class JobSession {
+
+    private final ReadOnlyObjectWrapper<Reckoning> reckoning =
+            new ReadOnlyObjectWrapper<>(this, "reckoning", Reckoning.of(Job.BLANK, ShopStandards.DEFAULT));
+    private final ObjectProperty<BenchUnit> unit = new SimpleObjectProperty<>(this, "unit", BenchUnit.SIXTY_FOURTHS);
+    private final ObjectProperty<Item> focusedItem = new SimpleObjectProperty<>(this, "focusedItem");
+    private final StringProperty notice = new SimpleStringProperty(this, "notice", "");
+    private final BooleanProperty noticeIsError = new SimpleBooleanProperty(this, "noticeIsError");
+    private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
+    private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo");
+    private final Deque<Job> before = new ArrayDeque<>();
+    private final Deque<Job> after = new ArrayDeque<>();
+    private Object gesture;
+
+    /** Everything that follows from the open job; replaced on every edit. */
+    public ReadOnlyObjectProperty<Reckoning> reckoningProperty() {
+        return reckoning.getReadOnlyProperty();
+    }
+
+    /** Returns everything that follows from the open job. */
+    public Reckoning reckoning() {
+        return reckoning.get();
+    }
+
+    /** Returns the open job. */
+    public Job job() {
+        return reckoning.get().job();
+    }
+
+    /** The unit numbers are shown in. */
+    public ObjectProperty<BenchUnit> unitProperty() {
+        return unit;
+    }
+
+    /** Returns the unit numbers are shown in. */
+    public BenchUnit unit() {
+        return unit.get();
+    }
+
+    /** The line of the sheet whose field has the focus; null when none has. */
+    public ObjectProperty<Item> focusedItemProperty() {
+        return focusedItem;
+    }
+
+    /** What the status line has to say, empty for nothing. */
+    public StringProperty noticeProperty() {
+        return notice;
+    }
+
+    /** Whether the notice is about something that went wrong. */
+    public BooleanProperty noticeIsErrorProperty() {
+        return noticeIsError;
+    }
+
+    /** Whether there is an edit to undo. */
+    public ReadOnlyBooleanProperty canUndoProperty() {
+        return canUndo.getReadOnlyProperty();
+    }
+
+    /** Whether there is an undone edit to redo. */
+    public ReadOnlyBooleanProperty canRedoProperty() {
+        return canRedo.getReadOnlyProperty();
+    }
+
+    /** Says something in the status line. */
+    public void say(String text) {
+        noticeIsError.set(false);
+        notice.set(text);
+    }
+
+    /** Says in the status line what went wrong. */
+    public void complain(String text) {
+        noticeIsError.set(true);
+        notice.set(text);
+    }
+
+    /** Opens another job; its undo starts empty. */
+    public void open(Job job) {
+        before.clear();
+        after.clear();
+        gesture = null;
+        show(job);
+    }
+
+    /** Edits the job: one step of undo. An edit that changes nothing is none. */
+    public void edit(UnaryOperator<Job> change) {
+        gesture = null;
+        apply(change.apply(job()));
+    }
+
+    /**
+     * Edits the job as part of a gesture, such as a drag: all edits with the same token are one step of undo.
+     *
+     * @param token what tells this gesture from another
+     */
+    public void editDuring(Object token, UnaryOperator<Job> change) {
+        Job next = change.apply(job());
+        if (token.equals(gesture)) {
+            show(next);
+        } else if (apply(next)) {
+            gesture = token;
+        }
+    }
+
+    /** Takes back the last edit. */
+    public void undo() {
+        step(before, after);
+    }
+
+    /** Does again what was taken back last. */
+    public void redo() {
+        step(after, before);
+    }
+
+    private void step(Deque<Job> from, Deque<Job> to) {
+        if (!from.isEmpty()) {
+            gesture = null;
+            to.push(job());
+            show(from.pop());
+        }
+    }
+
+    private boolean apply(Job next) {
+        if (next.equals(job())) {
+            return false;
+        }
+        before.push(job());
+        after.clear();
+        show(next);
+        return true;
+    }
+
+    private void show(Job job) {
+        reckoning.set(Reckoning.of(job, ShopStandards.DEFAULT));
+        canUndo.set(!before.isEmpty());
+        canRedo.set(!after.isEmpty());
+    }
+}

@@ -1,0 +1,142 @@
+package org.kestan.desktop.session;
+
+import java.io.IOException;
+import java.io.Reader;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Properties;
+import java.util.stream.Stream;
+import org.kestan.notation.BenchUnit;
+
+/** What is kept between runs, in a small text file of the data folder: theme, text size, unit, recent files. */
+public final class Settings {
+
+    /** Text sizes on offer, in percent. */
+    public static final List<Integer> TEXT_SIZES = List.of(100, 125, 150);
+
+    private static final int RECENT = 8;
+
+    private final Path file;
+    private final Properties values = new Properties();
+
+    private Settings(Path file) {
+        this.file = file;
+    }
+
+    /** Reads the settings of a data folder; what can't be read falls back to the defaults. */
+    public static Settings in(Path folder) {
+        Settings settings = new Settings(folder.resolve("settings.properties"));
+        if (Files.isReadable(settings.file)) {
+            try (Reader in = Files.newBufferedReader(settings.file, StandardCharsets.UTF_8)) {
+                settings.values.load(in);
+            } catch (IOException | IllegalArgumentException unreadable) {
+                settings.values.clear();
+            }
+        }
+        return settings;
+    }
+
+    /** Returns the data folder of this user, by the habits of the platform. */
+    public static Path usualFolder() {
+        Path home = Path.of(System.getProperty("user.home"));
+        String system = System.getProperty("os.name", "").toLowerCase(java.util.Locale.ROOT);
+        if (system.contains("win")) {
+            String roaming = System.getenv("APPDATA");
+            return (roaming == null ? home : Path.of(roaming)).resolve("Kestan");
+        }
+        if (system.contains("mac")) {
+            return home.resolve("Library/Application Support/Kestan");
+        }
+        String data = System.getenv("XDG_DATA_HOME");
+        return (data == null || data.isEmpty() ? home.resolve(".local/share") : Path.of(data)).resolve("kestan");
+    }
+
+    /** Returns the data folder these settings lie in. */
+    public Path folder() {
+        return file.getParent();
+    }
+
+    /** Tells whether the dark theme is chosen. */
+    public boolean dark() {
+        return Boolean.parseBoolean(values.getProperty("dark"));
+    }
+
+    /** Chooses the dark or the light theme. */
+    public void setDark(boolean dark) {
+        values.setProperty("dark", Boolean.toString(dark));
+        store();
+    }
+
+    /** Returns the text size in percent, one of {@link #TEXT_SIZES}. */
+    public int textSize() {
+        String said = values.getProperty("textSize", "");
+        return TEXT_SIZES.stream()
+                .filter(size -> said.equals(size.toString()))
+                .findFirst()
+                .orElse(TEXT_SIZES.get(0));
+    }
+
+    /** Chooses the text size in percent. */
+    public void setTextSize(int percent) {
+        values.setProperty("textSize", Integer.toString(percent));
+        store();
+    }
+
+    /** Returns the unit of the display. */
+    public BenchUnit unit() {
+        String said = values.getProperty("unit", "");
+        return Stream.of(BenchUnit.values())
+                .filter(unit -> unit.name().equals(said))
+                .findFirst()
+                .orElse(BenchUnit.SIXTY_FOURTHS);
+    }
+
+    /** Chooses the unit of the display. */
+    public void setUnit(BenchUnit unit) {
+        values.setProperty("unit", unit.name());
+        store();
+    }
+
+    /** Returns the files opened last, the newest first; those that are gone are left out. */
+    public List<Path> recentFiles() {
+        List<Path> files = new ArrayList<>();
+        for (int i = 0; i < RECENT; i++) {
+            String said = values.getProperty("recent." + i);
+            if (said != null && Files.isRegularFile(Path.of(said))) {
+                files.add(Path.of(said));
+            }
+        }
+        return files;
+    }
+
+    /** Remembers a file as the one opened last. */
+    public void remember(Path opened) {
+        List<Path> files = new ArrayList<>(recentFiles());
+        files.remove(opened.toAbsolutePath());
+        files.add(0, opened.toAbsolutePath());
+        for (int i = 0; i < RECENT; i++) {
+            if (i < files.size()) {
+                values.setProperty("recent." + i, files.get(i).toString());
+            } else {
+                values.remove("recent." + i);
+            }
+        }
+        store();
+    }
+
+    /** Settings are a convenience: when they can't be written the work goes on without. */
+    private void store() {
+        try {
+            Files.createDirectories(folder());
+            try (Writer out = Files.newBufferedWriter(file, StandardCharsets.UTF_8)) {
+                values.store(out, "Kestan settings");
+            }
+        } catch (IOException notKept) {
+            System.getLogger(Settings.class.getName()).log(System.Logger.Level.WARNING, "settings not kept", notKept);
+        }
+    }
+}

@@ -1,0 +1,98 @@
+package org.kestan.desktop.shell;
+
+import java.nio.file.Path;
+import java.util.List;
+import javafx.beans.value.ObservableBooleanValue;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuBar;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.input.KeyCombination;
+import org.kestan.desktop.session.JobStore;
+import org.kestan.desktop.session.Settings;
+
+/** The menu bar; each command shows its key. */
+final class Menus {
+
+    private Menus() {}
+
+    static MenuBar bar(MainWindow window, JobStore store, Settings settings, List<Path> samples) {
+        Menu recent = new Menu("Open recent");
+        recent.setOnShowing(event -> fill(recent, settings.recentFiles(), store));
+        recent.getItems().add(new MenuItem("none yet"));
+        Menu job = new Menu("_Job");
+        job.getItems()
+                .addAll(
+                        item("New job", "Shortcut+N", store::startBlank),
+                        item("Open\u2026", "Shortcut+O", window::chooseJob),
+                        recent);
+        if (!samples.isEmpty()) {
+            Menu demo = new Menu("Sample jobs");
+            fill(demo, samples, store);
+            job.getItems().add(demo);
+        }
+        job.getItems()
+                .addAll(
+                        item("Open from clipboard", "Shortcut+Shift+V", window::paste),
+                        new SeparatorMenuItem(),
+                        item("Save now", "Shortcut+S", store::saveNow),
+                        item("Save as\u2026", "Shortcut+Shift+S", window::chooseSaveAs),
+                        item("Copy the figures", "Shortcut+Shift+C", window::copyFigures),
+                        new SeparatorMenuItem(),
+                        item("Quit", "Shortcut+Q", window::close));
+        Menu edit = new Menu("_Edit");
+        edit.getItems()
+                .addAll(
+                        enabled(
+                                item("Undo", "Shortcut+Z", window.session()::undo),
+                                window.session().canUndoProperty()),
+                        enabled(
+                                item("Redo", "Shortcut+Shift+Z", window.session()::redo),
+                                window.session().canRedoProperty()));
+        Menu view = new Menu("_View");
+        for (Station station : Station.values()) {
+            view.getItems().add(item(station.title(), "Alt+" + (station.ordinal() + 1), () -> window.show(station)));
+        }
+        view.getItems()
+                .addAll(
+                        new SeparatorMenuItem(),
+                        item("Next unit", "F6", window::nextUnit),
+                        item("Paper or lamplight", "F7", window::toggleTheme),
+                        item("Larger text", "Shortcut+EQUALS", () -> window.stepTextSize(1)),
+                        item("Smaller text", "Shortcut+MINUS", () -> window.stepTextSize(-1)),
+                        new SeparatorMenuItem(),
+                        item("Exaggerate heights more", "F9", () -> window.stepHeights(1)),
+                        item("Exaggerate heights less", "F8", () -> window.stepHeights(-1)),
+                        item("Heights as they fit", "Shift+F9", window::fitHeights));
+        MenuBar bar = new MenuBar(job, edit, view);
+        bar.setId("menu");
+        return bar;
+    }
+
+    private static void fill(Menu menu, List<Path> files, JobStore store) {
+        menu.getItems().clear();
+        for (Path file : files) {
+            MenuItem item = new MenuItem(file.getFileName().toString());
+            item.setMnemonicParsing(false);
+            item.setOnAction(action -> store.open(file));
+            menu.getItems().add(item);
+        }
+        if (files.isEmpty()) {
+            MenuItem none = new MenuItem("none yet");
+            none.setDisable(true);
+            menu.getItems().add(none);
+        }
+    }
+
+    private static MenuItem item(String text, String key, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        item.setAccelerator(KeyCombination.valueOf(key));
+        item.setOnAction(event -> action.run());
+        return item;
+    }
+
+    private static MenuItem enabled(MenuItem item, ObservableBooleanValue when) {
+        item.disableProperty().bind(javafx.beans.binding.Bindings.not(when));
+        return item;
+    }
+}

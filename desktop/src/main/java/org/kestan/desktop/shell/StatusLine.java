@@ -1,0 +1,56 @@
+package org.kestan.desktop.shell;
+
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** Hint of the focused field or what there is to say, the unit of the display, when the job was saved. */
+final class StatusLine extends HBox {
+
+    StatusLine(JobSession session, JobStore store) {
+        getStyleClass().add("status-line");
+        setAlignment(Pos.CENTER_LEFT);
+        FontIcon icon = new FontIcon("fth-info");
+        icon.getStyleClass().add("status-icon");
+        Label notice = new Label();
+        notice.setId("notice");
+        notice.getStyleClass().add("notice");
+        notice.textProperty().bind(session.noticeProperty());
+        notice.setMaxWidth(Double.MAX_VALUE);
+        notice.setMinWidth(0);
+        Tooltip whole = new Tooltip();
+        whole.textProperty().bind(session.noticeProperty());
+        whole.setWrapText(true);
+        whole.setMaxWidth(700);
+        notice.setTooltip(whole);
+        HBox.setHgrow(notice, Priority.ALWAYS);
+        session.noticeIsErrorProperty().addListener((property, was, is) -> {
+            notice.getStyleClass().remove("notice-error");
+            if (is) {
+                notice.getStyleClass().add("notice-error");
+            }
+            icon.setIconLiteral(is ? "fth-alert-triangle" : "fth-info");
+        });
+        Button unit = new Button();
+        unit.setId("unit-button");
+        unit.getStyleClass().add("status-button");
+        unit.setFocusTraversable(false);
+        unit.textProperty()
+                .bind(javafx.beans.binding.Bindings.createStringBinding(
+                        () -> "Units: " + session.unit().label() + "  F6", session.unitProperty()));
+        unit.setOnAction(action -> session.unitProperty().set(session.unit().next()));
+        Label saved = new Label();
+        saved.setId("saved");
+        saved.getStyleClass().add("saved");
+        saved.textProperty().bind(store.savedProperty());
+        saved.setMinWidth(USE_PREF_SIZE);
+        unit.setMinWidth(USE_PREF_SIZE);
+        getChildren().addAll(icon, notice, unit, saved);
+    }
+}
