@@ -1,7 +1,6 @@
 package org.kestan.sheet;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 
 /** The lengths that a job is worked toward. What is not aimed at stays as it is. */
@@ -78,11 +77,6 @@ public enum Aim implements Item {
     /** Returns the aims that apply to an instrument with the given fitting. */
     public static List<Aim> forFitting(Fitting instrument) {
         return Stream.of(values()).filter(aim -> aim.fitting.covers(instrument)).toList();
-    }
-
-    /** Returns the aim for a reading of a side, if that reading is aimed at by side. */
-    public static Optional<Aim> of(Reading reading) {
-        return Stream.of(values()).filter(aim -> aim.measured == reading).findFirst();
     }
 
     /** Returns the reading that says what this is now (of the bass side where one aim stands for both). */

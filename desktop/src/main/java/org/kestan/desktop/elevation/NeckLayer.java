@@ -60,7 +60,10 @@ final class NeckLayer extends Group {
             double thickness = scale.wedge(view.heel().get().atCap());
             // Wood to remove lies inside the heel; wood that would be missing stands out of it.
             Shapes.place(wedge, joint, scale.baseline(), joint, cap, joint - thickness, cap);
-            wedge.getStyleClass().setAll("wedge", thickness > 0 ? "wood-to-remove" : "wood-to-add");
+            String style = thickness > 0 ? "wood-to-remove" : "wood-to-add";
+            if (!wedge.getStyleClass().contains(style)) {
+                wedge.getStyleClass().setAll("wedge", style);
+            }
             wedgeLabel.setText(cutText);
             wedgeLabel.setX(
                     Math.max(4, Math.min(width - wedgeLabel.getLayoutBounds().getWidth() - 4, joint + 10)));
@@ -106,7 +109,7 @@ final class NeckLayer extends Group {
         while (frets.getChildren().size() > view.lastFret()) {
             frets.getChildren().remove(frets.getChildren().size() - 1);
         }
-        numbers.getChildren().setAll();
+        int numbered = 0;
         double thickness = view.measured().map(Profile::fretsOverTop).orElse(6.0);
         for (int fret = 1; fret <= view.lastFret(); fret++) {
             double x = view.frets().at(fret);
@@ -118,13 +121,16 @@ final class NeckLayer extends Group {
                     scale.x(x),
                     top + FRET_PIXELS);
             if (fret == 1 || fret == view.reliefFret() || fret == view.actionFret() || fret == view.jointFret()) {
-                Text number = Shapes.text("fret-number");
+                if (numbered == numbers.getChildren().size()) {
+                    numbers.getChildren().add(Shapes.text("fret-number"));
+                }
+                Text number = (Text) numbers.getChildren().get(numbered++);
                 number.setText(Integer.toString(fret));
-                numbers.getChildren().add(number);
                 number.setX(scale.x(x) - number.getLayoutBounds().getWidth() / 2);
                 number.setY(scale.y(crown(view, x) - thickness) - 4);
             }
         }
+        numbers.getChildren().remove(numbered, numbers.getChildren().size());
     }
 
     private static double crown(SideView view, double x) {

@@ -32,6 +32,7 @@ public final class EntryField extends VBox {
     private final Label note = new Label();
     private String shown = "";
     private String error = "";
+    private String noteKind = "";
 
     /**
      * @param number the line's number on the sheet, empty for none
@@ -158,13 +159,19 @@ public final class EntryField extends VBox {
         } else {
             text = converted(reckoning);
         }
+        showNote(kind, text);
+    }
+
+    /** Touches the nodes only when something changed: a drag brings many reckonings in which most fields stay the same. */
+    private void showNote(String kind, String text) {
+        if (text.equals(note.getText()) && kind.equals(noteKind)) {
+            return;
+        }
+        noteKind = kind;
         note.setText(text);
         note.setManaged(!text.isEmpty());
-        note.getStyleClass().removeAll("entry-note-error", "entry-note-needed", "entry-note-question");
+        note.getStyleClass().setAll("label", "entry-note", "entry-note-" + kind);
         input.getStyleClass().removeAll("input-error", "input-question");
-        if (!kind.equals("plain")) {
-            note.getStyleClass().add("entry-note-" + kind);
-        }
         if (kind.equals("error") || kind.equals("question")) {
             input.getStyleClass().add("input-" + kind);
         }

@@ -17,7 +17,17 @@ public final class WorkingOrder {
 
     /** Forgets all stops. */
     public void clear() {
-        stops.clear();
+        keepFirst(0);
+    }
+
+    /** Returns how many stops there are. */
+    public int size() {
+        return stops.size();
+    }
+
+    /** Forgets all stops after the first so many. */
+    public void keepFirst(int count) {
+        stops.subList(count, stops.size()).clear();
     }
 
     /** Says what happens when Enter is pressed on the last stop. */

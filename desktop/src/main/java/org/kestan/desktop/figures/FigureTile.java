@@ -20,6 +20,11 @@ import org.kestan.reckoning.WorkFigures;
 /** One deciding figure: as it is now, and as planned where that differs in meaning. */
 final class FigureTile extends VBox {
 
+    /** Width from which the words beside the shapes are shown, in title text sizes. */
+    private static final double WORDS_FROM = 13.5;
+
+    private static final double WORDS_FROM_PER_SIDE = 18.5;
+
     private final Figure.Kind kind;
     private final Row now = new Row("now");
     private final Row planned = new Row("planned");
@@ -49,6 +54,13 @@ final class FigureTile extends VBox {
         }
         planned.addTo(grid, row);
         getChildren().addAll(head, grid, reason);
+        // The shapes and their order say as much when there is no room for the words.
+        widthProperty().addListener((property, old, width) -> {
+            double from = kind.isPerSide() ? WORDS_FROM_PER_SIDE : WORDS_FROM;
+            boolean roomy = width.doubleValue() >= from * title.getFont().getSize();
+            now.showWord(roomy);
+            planned.showWord(roomy);
+        });
         String id = "figure-" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
         setId(id);
         now.value.setId(id + "-now");
@@ -106,6 +118,11 @@ final class FigureTile extends VBox {
 
         void addTo(GridPane grid, int row) {
             grid.addRow(row, shape, word, value);
+        }
+
+        void showWord(boolean shown) {
+            word.setVisible(shown);
+            word.setManaged(shown);
         }
 
         void show(Standing standing, BenchUnit unit) {

@@ -34,6 +34,7 @@ public final class MeasureStation extends VBox {
     private final Map<Place, PlaceColumn> columns = new EnumMap<>(Place.class);
     private final HBox readings = new HBox();
     private final FlowPane instrument = new FlowPane();
+    private final int instrumentStops;
     private Fitting fitting;
 
     /**
@@ -50,6 +51,8 @@ public final class MeasureStation extends VBox {
         scroll.getStyleClass().add("station-scroll");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
+        buildInstrument(order);
+        instrumentStops = order.size();
         build(session.job().fitting());
         session.reckoningProperty().addListener((property, old, next) -> {
             if (next.job().fitting() != fitting) {
@@ -105,9 +108,7 @@ public final class MeasureStation extends VBox {
 
     private void build(Fitting next) {
         fitting = next;
-        order.clear();
-        instrument.getChildren().clear();
-        buildInstrument(order);
+        order.keepFirst(instrumentStops);
         columns.clear();
         for (Place place : Place.values()) {
             PlaceColumn column = new PlaceColumn(place);

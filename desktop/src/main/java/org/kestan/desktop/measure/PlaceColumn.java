@@ -16,8 +16,6 @@ final class PlaceColumn extends VBox {
 
     PlaceColumn(Place place) {
         getStyleClass().add("place");
-        setMinWidth(0);
-        setPrefWidth(100);
         Label title = new Label(place.title());
         title.getStyleClass().add("place-title");
         title.setWrapText(false);

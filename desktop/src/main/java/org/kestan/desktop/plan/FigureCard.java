@@ -1,5 +1,7 @@
 package org.kestan.desktop.plan;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -19,12 +21,17 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class FigureCard extends VBox {
 
     private final Consumer<String> say;
+    private final List<Label> values = new ArrayList<>();
+    private final List<Label> remarks = new ArrayList<>();
+    private final Label note = new Label();
+    private WorkFigures.Group group;
 
     /**
      * @param say told what was copied
      */
     FigureCard(WorkFigures.Group group, Consumer<String> say) {
         this.say = say;
+        this.group = group;
         getStyleClass().add("card");
         Label title = new Label(group.title());
         title.getStyleClass().add("card-title");
@@ -32,36 +39,57 @@ final class FigureCard extends VBox {
         copy.getStyleClass().setAll("card-copy");
         copy.setAccessibleText("Copy " + group.title());
         copy.setFocusTraversable(false);
-        copy.setOnAction(action -> copy(text(group), group.title()));
+        copy.setOnAction(action -> copy(text(this.group), group.title()));
         HBox head = new HBox(title, copy);
         head.setAlignment(Pos.CENTER_LEFT);
         GridPane grid = new GridPane();
         grid.getStyleClass().add("card-grid");
         int row = 0;
         for (WorkFigures.Line line : group.lines()) {
-            Label remark = new Label(line.remark());
+            Label remark = new Label();
             remark.getStyleClass().add("card-remark");
+            remarks.add(remark);
             Label label = new Label(line.label());
             label.getStyleClass().add("card-label");
             label.setMinWidth(Region.USE_PREF_SIZE);
-            grid.addRow(row++, label, value(line), remark);
+            Label value = value(line.label(), row);
+            values.add(value);
+            grid.addRow(row++, label, value, remark);
         }
-        getChildren().addAll(head, grid);
-        if (!group.note().isEmpty()) {
-            Label note = new Label(group.note());
-            note.getStyleClass().add("card-note");
-            note.setWrapText(true);
-            getChildren().add(note);
-        }
+        note.getStyleClass().add("card-note");
+        note.setWrapText(true);
+        getChildren().addAll(head, grid, note);
+        show(group);
     }
 
-    private Label value(WorkFigures.Line line) {
-        Label value = new Label(line.value());
+    /** Tells whether this card can show a group: the same lines under the same title. */
+    boolean fits(WorkFigures.Group other) {
+        return group.title().equals(other.title()) && labels(group).equals(labels(other));
+    }
+
+    /** Shows the numbers of a group that fits. */
+    void show(WorkFigures.Group next) {
+        group = next;
+        for (int i = 0; i < values.size(); i++) {
+            WorkFigures.Line line = next.lines().get(i);
+            values.get(i).setText(line.value());
+            values.get(i).setAccessibleText(line.label() + ": " + line.value());
+            remarks.get(i).setText(line.remark());
+        }
+        note.setText(next.note());
+        note.setManaged(!next.note().isEmpty());
+    }
+
+    private static List<String> labels(WorkFigures.Group group) {
+        return group.lines().stream().map(WorkFigures.Line::label).toList();
+    }
+
+    private Label value(String label, int row) {
+        Label value = new Label();
         value.getStyleClass().add("card-value");
-        value.setId("value-" + line.label().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-"));
-        value.setAccessibleText(line.label() + ": " + line.value());
+        value.setId("value-" + label.toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-"));
         value.setMinWidth(Region.USE_PREF_SIZE);
-        value.setOnMouseClicked(click -> copy(line.value(), line.label()));
+        value.setOnMouseClicked(click -> copy(group.lines().get(row).value(), label));
         return value;
     }
 

@@ -56,8 +56,10 @@ class NumberTable extends VBox {
                 Label cell = (Label) grid.getChildren().get(next++);
                 GridPane.setConstraints(cell, column, row);
                 cell.setText(rows.get(row).get(column));
-                cell.getStyleClass()
-                        .setAll("label", row == 0 ? "number-head" : column == 0 ? "number-key" : "number-cell");
+                String style = row == 0 ? "number-head" : column == 0 ? "number-key" : "number-cell";
+                if (!cell.getStyleClass().contains(style)) {
+                    cell.getStyleClass().setAll("label", style);
+                }
             }
         }
     }

@@ -1,6 +1,8 @@
 package org.kestan.desktop.plan;
 
 import java.util.List;
+import java.util.stream.IntStream;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.ColumnConstraints;
@@ -73,7 +75,13 @@ public final class PlanStation extends HBox {
 
     private void show() {
         List<WorkFigures.Group> groups = WorkFigures.of(session.reckoning(), session.unit());
-        figures.getChildren().setAll();
+        if (fits(groups)) {
+            for (int i = 0; i < groups.size(); i++) {
+                ((FigureCard) figures.getChildren().get(i)).show(groups.get(i));
+            }
+            return;
+        }
+        figures.getChildren().clear();
         if (groups.isEmpty()) {
             Label waiting = new Label(waitingFor());
             waiting.getStyleClass().add("waiting");
@@ -83,13 +91,22 @@ public final class PlanStation extends HBox {
         groups.forEach(group -> figures.getChildren().add(new FigureCard(group, session::say)));
     }
 
+    /** Tells whether the cards on show can take the groups, so that a drag only changes their numbers. */
+    private boolean fits(List<WorkFigures.Group> groups) {
+        List<Node> shown = figures.getChildren();
+        return !groups.isEmpty()
+                && shown.size() == groups.size()
+                && IntStream.range(0, groups.size())
+                        .allMatch(i -> shown.get(i) instanceof FigureCard card && card.fits(groups.get(i)));
+    }
+
     private String waitingFor() {
         return session.reckoning().trajectory().isEmpty()
                 ? "The sheet is not complete enough yet: the fields marked \u201cneeded\u201d at Measure come first."
                 : "Say the action wanted on both sides; everything else follows.";
     }
 
-    private static ScrollPane scroll(javafx.scene.Node content) {
+    private static ScrollPane scroll(Node content) {
         ScrollPane scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);

@@ -5,6 +5,7 @@ import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -103,7 +104,14 @@ public final class MainWindow {
 
     private VBox middle() {
         elevation.setId("elevation");
-        StackPane station = new StackPane(measure, plan);
+        // Too narrow for what a station needs, it is scrolled sideways rather than cut.
+        ScrollPane planScroll = new ScrollPane(plan);
+        planScroll.setFitToWidth(true);
+        planScroll.setFitToHeight(true);
+        planScroll.getStyleClass().add("station-scroll");
+        planScroll.visibleProperty().bind(plan.visibleProperty());
+        StackPane station = new StackPane(measure, planScroll);
+        station.setMinWidth(0);
         station.getStyleClass().add("station-body");
         VBox.setVgrow(elevation, Priority.ALWAYS);
         VBox.setVgrow(station, Priority.ALWAYS);
@@ -149,7 +157,8 @@ public final class MainWindow {
         plan.setVisible(stations.chosenProperty().get() == Station.PLAN);
     }
 
-    void show(Station station) {
+    /** Shows a station below the drawing. */
+    public void show(Station station) {
         stations.chosenProperty().set(station);
     }
 
@@ -157,7 +166,8 @@ public final class MainWindow {
         session.unitProperty().set(session.unit().next());
     }
 
-    void toggleTheme() {
+    /** Changes between the light and the dark theme. */
+    public void toggleTheme() {
         look.toggleTheme();
     }
 

@@ -3,7 +3,7 @@ package org.kestan.desktop.shell;
 import org.kestan.reckoning.Reckoning;
 
 /** The stations a job runs through, in their order, and how each stands. */
-enum Station {
+public enum Station {
     MEASURE("Measure") {
         @Override
         Progress progress(Reckoning reckoning) {

@@ -1,0 +1,81 @@
+package org.kestan;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.syntax.ArchRuleDefinition;
+import com.tngtech.archunit.library.Architectures;
+import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
+import org.testng.annotations.Test;
+
+/** Data flows one way through the core: from the sheet to the job, its trajectory, the correction, the reckoning. */
+public class ArchitectureTest {
+
+    private final JavaClasses core = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("org.kestan");
+
+    @Test
+    public void arrowsPointDownOnly() {
+        Architectures.layeredArchitecture()
+                .consideringOnlyDependenciesInLayers()
+                .layer("notation")
+                .definedBy("org.kestan.notation..")
+                .layer("geometry")
+                .definedBy("org.kestan.geometry..")
+                .layer("standards")
+                .definedBy("org.kestan.standards..")
+                .layer("sheet")
+                .definedBy("org.kestan.sheet..")
+                .layer("job")
+                .definedBy("org.kestan.job..")
+                .layer("trajectory")
+                .definedBy("org.kestan.trajectory..")
+                .layer("correction")
+                .definedBy("org.kestan.correction..")
+                .layer("reckoning")
+                .definedBy("org.kestan.reckoning..")
+                .layer("sideview")
+                .definedBy("org.kestan.sideview..")
+                .layer("planning")
+                .definedBy("org.kestan.planning..")
+                .whereLayer("geometry")
+                .mayNotAccessAnyLayer()
+                .whereLayer("notation")
+                .mayNotAccessAnyLayer()
+                .whereLayer("standards")
+                .mayNotAccessAnyLayer()
+                .whereLayer("sheet")
+                .mayOnlyAccessLayers("notation")
+                .whereLayer("job")
+                .mayOnlyAccessLayers("sheet", "notation")
+                .whereLayer("trajectory")
+                .mayOnlyAccessLayers("job", "sheet", "notation", "geometry", "standards")
+                .whereLayer("correction")
+                .mayOnlyAccessLayers("trajectory", "job", "sheet", "notation", "geometry", "standards")
+                .whereLayer("planning")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("sideview")
+                .mayNotBeAccessedByAnyLayer()
+                .check(core);
+    }
+
+    @Test
+    public void packagesHaveNoCircles() {
+        SlicesRuleDefinition.slices()
+                .matching("org.kestan.(*)..")
+                .should()
+                .beFreeOfCycles()
+                .check(core);
+    }
+
+    @Test
+    public void knowsNothingOfFilesScreensOrDatabases() {
+        ArchRuleDefinition.noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "java.io..", "java.nio..", "java.sql..", "javafx..", "java.awt..", "javax..", "tools..")
+                .check(core);
+    }
+}

@@ -1,0 +1,104 @@
+package org.kestan.job;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Random;
+import org.kestan.notation.Length;
+import org.kestan.sheet.Aim;
+import org.kestan.sheet.Dimension;
+import org.kestan.sheet.Item;
+import org.kestan.sheet.Reading;
+
+/** Jobs for tests: one of round numbers, and random plausible ones. */
+public final class Jobs {
+
+    private Jobs() {}
+
+    /** A flat-top with every reading of the sheet, in round millimetres. */
+    public static Job flatTop() {
+        Job job = Job.BLANK.withInstrument(Instrument.BLANK
+                .withForm(Optional.of(Form.FLAT_TOP))
+                .withJoint(Optional.of(Joint.DOVETAIL))
+                .withJointFret(OptionalInt.of(14)));
+        job = put(job, Dimension.SCALE, 632);
+        job = put(job, Reading.RELIEF, 0.2);
+        job = put(job, Reading.NUT_BASS, 0.55);
+        job = put(job, Reading.NUT_TREBLE, 0.4);
+        job = put(job, Reading.ACTION_BASS, 3.9);
+        job = put(job, Reading.ACTION_TREBLE, 3.2);
+        job = put(job, Reading.SADDLE_BASS, 3);
+        job = put(job, Reading.SADDLE_TREBLE, 2.2);
+        job = put(job, Reading.BRIDGE_THICKNESS, 8.8);
+        job = put(job, Reading.PROJECTION_STRUNG, 4.4);
+        job = put(job, Reading.PROJECTION_SLACK, 5.1);
+        job = put(job, Reading.JOINT_TO_SADDLE, 283);
+        job = put(job, Reading.FRETS_OVER_TOP, 6.8);
+        job = put(job, Reading.HEEL_HEIGHT, 92);
+        job = put(job, Reading.HEEL_WIDTH_TOP, 56);
+        job = put(job, Reading.HEEL_WIDTH_CAP, 26);
+        job = put(job, Reading.EXTENSION_LENGTH, 104);
+        job = put(job, Reading.EXTENSION_FALL_AWAY, 0.2);
+        job = put(job, Reading.SIDE_DRIFT, 1);
+        job = job.withSurvey(job.survey().withDriftToward(Optional.of(org.kestan.sheet.Side.TREBLE)));
+        job = put(job, Aim.ACTION_BASS, 2.2);
+        job = put(job, Aim.ACTION_TREBLE, 1.7);
+        return put(job, Aim.FALL_AWAY, 0.4);
+    }
+
+    /** An archtop with a floating bridge, in round millimetres. */
+    public static Job archtop() {
+        Job job = Job.BLANK.withInstrument(
+                Instrument.BLANK.withForm(Optional.of(Form.ARCHTOP)).withJointFret(OptionalInt.of(14)));
+        job = put(job, Dimension.SCALE, 635);
+        job = put(job, Reading.RELIEF, 0.2);
+        job = put(job, Reading.NUT_BASS, 0.5);
+        job = put(job, Reading.NUT_TREBLE, 0.4);
+        job = put(job, Reading.ACTION_BASS, 3.2);
+        job = put(job, Reading.ACTION_TREBLE, 2.4);
+        job = put(job, Reading.BRIDGE_HEIGHT, 25.5);
+        job = put(job, Reading.FRETS_OVER_TOP, 10.5);
+        job = put(job, Aim.ACTION_BASS, 2.4);
+        return put(job, Aim.ACTION_TREBLE, 1.8);
+    }
+
+    /** A plausible flat-top drawn at random. */
+    public static Job random(Random random) {
+        Job job = flatTop();
+        job = put(job, Dimension.SCALE, between(random, 560, 700));
+        job = job.withInstrument(job.instrument().withJointFret(OptionalInt.of(12 + random.nextInt(4))));
+        job = put(job, Reading.RELIEF, between(random, -0.1, 0.6));
+        job = put(job, Reading.NUT_BASS, between(random, 0.2, 0.9));
+        job = put(job, Reading.NUT_TREBLE, between(random, 0.2, 0.9));
+        job = put(job, Reading.ACTION_BASS, between(random, 1.5, 6));
+        job = put(job, Reading.ACTION_TREBLE, between(random, 1.2, 5));
+        job = put(job, Reading.SADDLE_BASS, between(random, 0.5, 6));
+        job = put(job, Reading.SADDLE_TREBLE, between(random, 0.5, 6));
+        job = put(job, Reading.BRIDGE_THICKNESS, between(random, 6, 11));
+        job = put(job, Reading.JOINT_TO_SADDLE, between(random, 250, 330));
+        job = put(job, Reading.FRETS_OVER_TOP, between(random, 4, 9));
+        job = put(job, Reading.HEEL_HEIGHT, between(random, 60, 120));
+        job = put(job, Aim.ACTION_BASS, between(random, 1.5, 3));
+        job = put(job, Aim.ACTION_TREBLE, between(random, 1.2, 2.5));
+        return job;
+    }
+
+    /** Puts a length in mm. */
+    public static Job put(Job job, Item item, double millimetres) {
+        return put(job, item, String.format(Locale.ROOT, "%.9f mm", millimetres));
+    }
+
+    /** Puts a length as text. */
+    public static Job put(Job job, Item item, String text) {
+        return job.with(item, Optional.of(Length.ofText(text)));
+    }
+
+    /** Takes a length off. */
+    public static Job without(Job job, Item item) {
+        return job.with(item, Optional.empty());
+    }
+
+    private static double between(Random random, double low, double high) {
+        return low + (high - low) * random.nextDouble();
+    }
+}

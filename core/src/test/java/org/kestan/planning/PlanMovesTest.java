@@ -1,0 +1,97 @@
+package org.kestan.planning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Random;
+import org.kestan.correction.Correction;
+import org.kestan.job.Job;
+import org.kestan.job.Jobs;
+import org.kestan.notation.BenchUnit;
+import org.kestan.reckoning.Reckoning;
+import org.kestan.sheet.Aim;
+import org.kestan.sheet.Side;
+import org.kestan.standards.ShopStandards;
+import org.testng.annotations.Test;
+
+public class PlanMovesTest {
+
+    private static final BenchUnit MM = BenchUnit.MILLIMETRES;
+
+    private static Reckoning reckon(Job job) {
+        return Reckoning.of(job, ShopStandards.DEFAULT);
+    }
+
+    private static Correction plan(Job job) {
+        return reckon(job).correction().orElseThrow();
+    }
+
+    @Test
+    public void fretLineHoldsTheActionAndTheSaddleFollows() {
+        Random random = new Random(7);
+        for (int i = 0; i < 200; i++) {
+            Job job = Jobs.random(random);
+            double wanted = plan(job).targetStrung() + 2 * random.nextDouble() - 1;
+            Correction moved = plan(PlanMoves.move(reckon(job), Handle.FRET_LINE, wanted, MM));
+            assertThat(moved.targetStrung()).isCloseTo(wanted, within(MM.step() / 2 + 1e-9));
+            assertThat(moved.plannedAction(Side.BASS)).isCloseTo(plan(job).plannedAction(Side.BASS), within(1e-9));
+            assertThat(moved.supportHeight() - plan(job).supportHeight())
+                    .isCloseTo(moved.targetStrung() - plan(job).targetStrung(), within(1e-9));
+        }
+    }
+
+    @Test
+    public void saddleCrownHoldsTheFretLineAndTheActionFollows() {
+        Random random = new Random(8);
+        for (int i = 0; i < 200; i++) {
+            Job job = Jobs.random(random);
+            double wanted = plan(job).supportHeight() - random.nextDouble();
+            Correction moved = plan(PlanMoves.move(reckon(job), Handle.SADDLE_CROWN, wanted, MM));
+            assertThat(moved.supportHeight()).isCloseTo(wanted, within(MM.step() / 2 + 1e-9));
+            assertThat(moved.targetStrung()).isCloseTo(plan(job).targetStrung(), within(0.003));
+            assertThat(moved.plannedAction(Side.TREBLE)).isLessThan(plan(job).plannedAction(Side.TREBLE) + MM.step());
+        }
+    }
+
+    @Test
+    public void actionHoldsTheSaddleAndTheFretLineFollows() {
+        Job job = Jobs.flatTop();
+        Correction moved = plan(PlanMoves.move(reckon(job), Handle.ACTION_BASS, 1.9, MM));
+        assertThat(moved.plannedAction(Side.BASS)).isCloseTo(1.9, within(1e-9));
+        assertThat(moved.supportHeight()).isCloseTo(plan(job).supportHeight(), within(1e-9));
+        assertThat(moved.targetStrung()).isGreaterThan(plan(job).targetStrung());
+    }
+
+    @Test
+    public void movesAreWrittenInTheUnitOfTheBench() {
+        Job moved = PlanMoves.move(reckon(Jobs.flatTop()), Handle.ACTION_BASS, 2.4, BenchUnit.SIXTY_FOURTHS);
+        assertThat(moved.length(Aim.ACTION_BASS).orElseThrow().text()).isEqualTo("3/32 in");
+    }
+
+    @Test
+    public void resetGoesBackToWhatIsMeasured() {
+        Job job = Jobs.put(Jobs.flatTop(), Aim.SADDLE, 4.5);
+        Job saddle = PlanMoves.reset(reckon(job), Handle.SADDLE_CROWN);
+        assertThat(saddle.length(Aim.SADDLE)).isEmpty();
+        Correction line = plan(PlanMoves.reset(reckon(job), Handle.FRET_LINE));
+        assertThat(Math.toDegrees(line.angle())).isCloseTo(0, within(1e-3));
+        Job action = PlanMoves.reset(reckon(job), Handle.ACTION_BASS);
+        assertThat(plan(action).plannedAction(Side.BASS)).isCloseTo(3.9, within(1e-9));
+    }
+
+    @Test
+    public void floatingBridgeMovesByItsHeight() {
+        Job job = Jobs.archtop();
+        Job moved = PlanMoves.move(reckon(job), Handle.SADDLE_CROWN, 24, MM);
+        assertThat(moved.length(Aim.BRIDGE_HEIGHT).orElseThrow().text()).isEqualTo("24.00 mm");
+        assertThat(plan(moved).targetStrung()).isCloseTo(plan(job).targetStrung(), within(0.003));
+    }
+
+    @Test
+    public void nothingMovesWithoutAPlan() {
+        assertThat(PlanMoves.move(reckon(Job.BLANK), Handle.FRET_LINE, 5, MM)).isEqualTo(Job.BLANK);
+        assertThat(PlanMoves.move(reckon(Jobs.flatTop()), Handle.FRET_LINE, Double.NaN, MM))
+                .isEqualTo(Jobs.flatTop());
+        assertThat(PlanMoves.reset(reckon(Job.BLANK), Handle.FRET_LINE)).isEqualTo(Job.BLANK);
+    }
+}

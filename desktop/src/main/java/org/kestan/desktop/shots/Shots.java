@@ -1,0 +1,110 @@
+package org.kestan.desktop.shots;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import javafx.animation.PauseTransition;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.image.PixelReader;
+import javafx.scene.image.WritableImage;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+import org.kestan.desktop.session.Settings;
+import org.kestan.desktop.shell.MainWindow;
+import org.kestan.desktop.shell.Station;
+import org.kestan.files.DemoJobs;
+import org.kestan.notation.BenchUnit;
+
+/** Opens the window on the sample jobs, goes through the main views and writes a PNG of each. Argument: the folder. */
+public final class Shots extends Application {
+
+    /** Time for a view to be laid out and drawn before its picture is taken. */
+    private static final Duration SETTLE = Duration.millis(700);
+
+    private final Deque<View> views = new ArrayDeque<>();
+    private Stage stage;
+    private Path folder;
+
+    /**
+     * A picture to take.
+     *
+     * @param name file name without extension
+     * @param prepare brings the view up
+     */
+    private record View(String name, Runnable prepare) {}
+
+    /** Starts the tour; the first argument is the folder for the pictures. */
+    public static void main(String[] arguments) {
+        launch(Shots.class, arguments);
+    }
+
+    @Override
+    public void start(Stage primary) throws IOException {
+        stage = primary;
+        folder = Path.of(getParameters().getRaw().get(0));
+        Files.createDirectories(folder);
+        Path scratch = Files.createTempDirectory("kestan-shots-");
+        List<Path> samples = DemoJobs.copyInto(scratch.resolve("jobs"));
+        MainWindow window = new MainWindow(stage, Settings.in(scratch), samples);
+        stage.show();
+        plan(window, samples);
+        next();
+    }
+
+    private void plan(MainWindow window, List<Path> samples) {
+        views.add(new View("measure", () -> window.store().open(samples.get(0))));
+        views.add(new View("plan", () -> window.show(Station.PLAN)));
+        views.add(new View("plan-lamplight", () -> {
+            window.store().open(samples.get(2));
+            window.session().unitProperty().set(BenchUnit.MILLIMETRES);
+            window.toggleTheme();
+        }));
+        views.add(new View("relief-only", () -> {
+            window.toggleTheme();
+            window.store().open(samples.get(1));
+        }));
+        views.add(new View("blank", () -> {
+            window.store().startBlank();
+            window.show(Station.MEASURE);
+        }));
+    }
+
+    private void next() {
+        View view = views.poll();
+        if (view == null) {
+            Platform.exit();
+            return;
+        }
+        view.prepare().run();
+        PauseTransition settle = new PauseTransition(SETTLE);
+        settle.setOnFinished(done -> {
+            write(stage.getScene().snapshot(null), folder.resolve(view.name() + ".png"));
+            next();
+        });
+        settle.play();
+    }
+
+    private static void write(WritableImage image, Path file) {
+        int width = (int) image.getWidth();
+        int height = (int) image.getHeight();
+        BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        PixelReader pixels = image.getPixelReader();
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                picture.setRGB(x, y, pixels.getArgb(x, y));
+            }
+        }
+        try {
+            ImageIO.write(picture, "png", file.toFile());
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+}

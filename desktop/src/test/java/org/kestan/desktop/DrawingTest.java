@@ -1,0 +1,198 @@
+package org.kestan.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.atomic.AtomicLong;
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.kestan.correction.Correction;
+import org.kestan.desktop.elevation.ElevationView;
+import org.kestan.job.Job;
+import org.kestan.notation.BenchUnit;
+import org.kestan.planning.Handle;
+import org.kestan.sheet.Aim;
+import org.kestan.sheet.Side;
+import org.testfx.util.WaitForAsyncUtils;
+import org.testng.annotations.Test;
+
+public class DrawingTest extends WindowTest {
+
+    private Correction plan() {
+        return session().reckoning().correction().orElseThrow();
+    }
+
+    private Point2D middle(String id) {
+        return onWindow(() -> {
+            Node node = find(id, Node.class);
+            Bounds bounds = node.localToScreen(node.getBoundsInLocal());
+            return new Point2D(bounds.getCenterX(), bounds.getCenterY());
+        });
+    }
+
+    private void drag(String id, double down) {
+        Point2D at = middle(id);
+        robot.moveTo(at);
+        robot.press(MouseButton.PRIMARY);
+        for (int i = 1; i <= 6; i++) {
+            robot.moveTo(at.add(0, down * i / 6));
+        }
+        robot.release(MouseButton.PRIMARY);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    public void dragsTheFretLineAndUndoesItInOneStep() {
+        openSample(0);
+        Job before = session().job();
+        Correction was = plan();
+        drag("handle-fret-line", -18);
+        assertThat(plan().targetStrung()).isGreaterThan(was.targetStrung() + 1);
+        assertThat(plan().heel().orElseThrow().atCap())
+                .isGreaterThan(was.heel().orElseThrow().atCap());
+        assertThat(plan().plannedAction(Side.BASS)).isCloseTo(was.plannedAction(Side.BASS), within(1e-9));
+        keys(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(session().job()).isEqualTo(before);
+        keys(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.Z);
+        assertThat(plan().targetStrung()).isGreaterThan(was.targetStrung() + 1);
+    }
+
+    @Test
+    public void dragsTheActionAndTheSaddleCrown() {
+        openSample(0);
+        double action = plan().plannedAction(Side.BASS);
+        drag("handle-action-bass", -8);
+        assertThat(plan().plannedAction(Side.BASS)).isGreaterThan(action);
+        double strung = plan().targetStrung();
+        double support = plan().supportHeight();
+        drag("handle-saddle-crown", 12);
+        assertThat(plan().supportHeight()).isLessThan(support);
+        assertThat(plan().targetStrung()).isCloseTo(strung, within(0.01));
+    }
+
+    @Test
+    public void doubleClickGoesBackToWhatIsMeasured() {
+        openSample(0);
+        robot.doubleClickOn(middle("handle-action-treble"));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(session().job().length(Aim.ACTION_TREBLE).orElseThrow().text())
+                .isEqualTo("7/64 in");
+    }
+
+    @Test
+    public void arrowKeysMoveAHandle() {
+        openSample(0);
+        onWindow(() -> {
+            find("handle-action-bass", Node.class).requestFocus();
+            return true;
+        });
+        keys(KeyCode.UP);
+        assertThat(session().job().length(Aim.ACTION_BASS).orElseThrow().text()).isEqualTo("7/64 in");
+        keys(KeyCode.DOWN);
+        assertThat(session().job().length(Aim.ACTION_BASS).orElseThrow().text()).isEqualTo("3/32 in");
+    }
+
+    @Test
+    public void hoverReadsTheStringOverAFret() {
+        openSample(0);
+        ElevationView elevation = find("elevation", ElevationView.class);
+        Bounds bounds = onWindow(() -> elevation.localToScreen(elevation.getBoundsInLocal()));
+        robot.moveTo(bounds.getMinX() + 300, bounds.getMinY() + 60);
+        robot.moveTo(bounds.getMinX() + 310, bounds.getMinY() + 60);
+        waitFor(() -> find("hover-readout", Node.class).getParent().isVisible());
+        assertThat(label("hover-readout"))
+                .startsWith("Over fret ")
+                .contains("bass")
+                .contains("\u2192");
+    }
+
+    @Test
+    public void unitsCycleAndWhatWasTypedStays() {
+        openSample(0);
+        assertThat(label("figure-action-now")).isEqualTo("9/64  7/64 in");
+        keys(KeyCode.F6);
+        assertThat(session().unit()).isEqualTo(BenchUnit.THOUSANDTHS);
+        assertThat(label("figure-action-now")).isEqualTo("140.6  109.4 thou");
+        keys(KeyCode.F6);
+        keys(KeyCode.F6);
+        assertThat(label("figure-action-now")).isEqualTo("3.57  2.78 mm");
+        assertThat(text("survey-action-bass")).isEqualTo("9/64 in");
+        assertThat(label("survey-action-bass-note")).isEqualTo("= 3.57 mm");
+    }
+
+    @Test
+    public void drawingNeverOverflows() {
+        for (int sample = 0; sample < samples.size(); sample++) {
+            openSample(sample);
+            for (double factor : new double[] {0, 12, 1}) {
+                onWindow(() -> {
+                    ElevationView elevation = find("elevation", ElevationView.class);
+                    elevation.heightFactorProperty().set(factor);
+                    return true;
+                });
+                WaitForAsyncUtils.waitForFxEvents();
+                ElevationView elevation = find("elevation", ElevationView.class);
+                for (Node string : robot.lookup(".string").queryAll()) {
+                    if (string.getParent().isVisible() && string.getParent().getParent() != null) {
+                        Bounds at =
+                                onWindow(() -> elevation.sceneToLocal(string.localToScene(string.getBoundsInLocal())));
+                        assertThat(at.getMinY()).isGreaterThanOrEqualTo(0);
+                        assertThat(at.getMaxY()).isLessThanOrEqualTo(elevation.getHeight());
+                    }
+                }
+                double shown = elevation.shownHeightFactorProperty().get();
+                assertThat(shown).isPositive();
+                assertThat(factor == 0 || shown <= factor).isTrue();
+            }
+        }
+    }
+
+    /**
+     * Times what a drag step costs on the application thread: working out, styling and laying out, from the move to the end
+     * of its pulse. Prints the figure to note; judging time is not a test's business.
+     */
+    @Test
+    public void dragStepsAreTimed() {
+        openSample(0);
+        keys(KeyCode.ALT, KeyCode.DIGIT2);
+        List<Double> millis = new CopyOnWriteArrayList<>();
+        AtomicLong pulseStart = new AtomicLong();
+        AtomicLong spent = new AtomicLong();
+        onWindow(() -> {
+            stage.getScene().addPreLayoutPulseListener(() -> pulseStart.set(System.nanoTime()));
+            stage.getScene().addPostLayoutPulseListener(() -> {
+                if (spent.get() > 0) {
+                    millis.add((spent.getAndSet(0) + System.nanoTime() - pulseStart.get()) / 1e6);
+                }
+            });
+            return true;
+        });
+        for (int i = 0; i < 80; i++) {
+            double height = 8 + (i % 20) * 0.1;
+            int steps = millis.size();
+            onWindow(() -> {
+                long start = System.nanoTime();
+                ElevationView elevation = find("elevation", ElevationView.class);
+                elevation.planListenerProperty().get().moved(Handle.FRET_LINE, height, "timing");
+                spent.set(System.nanoTime() - start);
+                Platform.requestNextPulse();
+                return true;
+            });
+            waitFor(() -> millis.size() > steps);
+        }
+        List<Double> warm = new ArrayList<>(millis.subList(30, 80));
+        Collections.sort(warm);
+        System.out.printf(
+                "drag step on the application thread: median %.1f ms, worst of 50 %.1f ms%n",
+                warm.get(25), warm.get(49));
+        assertThat(plan().targetStrung()).isCloseTo(8 + 19 * 0.1, within(0.25));
+    }
+}

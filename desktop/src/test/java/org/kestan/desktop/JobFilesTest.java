@@ -1,0 +1,139 @@
+package org.kestan.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javafx.scene.Node;
+import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import org.kestan.files.JobFile;
+import org.kestan.job.Job;
+import org.kestan.sheet.Reading;
+import org.testfx.util.WaitForAsyncUtils;
+import org.testng.annotations.Test;
+
+public class JobFilesTest extends WindowTest {
+
+    @Test
+    public void aDamagedFileLeavesTheOpenJobAlone() throws IOException {
+        openSample(0);
+        Job open = session().job();
+        for (String bad :
+                new String[] {"{\"kestan\": 1, \"survey\": {\"action\": {\"bass\": 3.9}}}", "not json", "{}"}) {
+            Path file = Files.writeString(folder.resolve("bad" + JobFile.EXTENSION), bad);
+            assertThat(onWindow(() -> window.store().open(file))).isFalse();
+            assertThat(session().job()).isEqualTo(open);
+            assertThat(label("notice"))
+                    .startsWith("Not opened: bad.kestan.json")
+                    .contains("accepted:");
+            assertThat(find("notice", Node.class).getStyleClass()).contains("notice-error");
+        }
+        assertThat(window.store().fileProperty().get()).isEqualTo(samples.get(0).toAbsolutePath());
+    }
+
+    @Test
+    public void aNewJobGetsAFileWithItsFirstEdit() {
+        keys(KeyCode.SHORTCUT, KeyCode.N);
+        assertThat(window.store().fileProperty().get()).isNull();
+        type("survey-heel-height", "90 mm");
+        waitFor(() -> label("saved").startsWith("Saved "));
+        Path file = window.store().fileProperty().get();
+        assertThat(file).startsWith(folder);
+        assertThat(JobFile.read(file).job().orElseThrow().length(Reading.HEEL_HEIGHT))
+                .isPresent();
+    }
+
+    @Test
+    public void saveAsGoesOnInTheNewFile() {
+        openSample(2);
+        Path copy = folder.resolve("copy" + JobFile.EXTENSION);
+        onWindow(() -> {
+            window.store().saveAs(copy);
+            return true;
+        });
+        waitFor(() -> Files.exists(copy));
+        type("survey-bridgeHeight", "27 mm");
+        waitFor(() -> JobFile.read(copy)
+                .job()
+                .flatMap(job -> job.length(Reading.BRIDGE_HEIGHT))
+                .filter(length -> length.text().equals("27 mm"))
+                .isPresent());
+        assertThat(JobFile.read(samples.get(2))
+                        .job()
+                        .orElseThrow()
+                        .length(Reading.BRIDGE_HEIGHT)
+                        .orElseThrow()
+                        .text())
+                .isEqualTo("25.5 mm");
+    }
+
+    @Test
+    public void copiesTheFiguresAndOpensAJobFromTheClipboard() throws IOException {
+        openSample(0);
+        keys(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.C);
+        String copied = onWindow(() -> Clipboard.getSystemClipboard().getString());
+        assertThat(copied).contains("Heel cut at the cap: ").contains("Straightedge, slack: ");
+        String archtop = Files.readString(samples.get(2));
+        onWindow(() -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(archtop);
+            return Clipboard.getSystemClipboard().setContent(content);
+        });
+        keys(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.V);
+        assertThat(session().job().length(Reading.BRIDGE_HEIGHT).orElseThrow().text())
+                .isEqualTo("25.5 mm");
+        assertThat(label("job-name")).contains("archtop");
+    }
+
+    @Test
+    public void themeTextSizeAndUnitAreKept() {
+        openSample(0);
+        keys(KeyCode.F7);
+        keys(KeyCode.F6);
+        keys(KeyCode.SHORTCUT, KeyCode.EQUALS);
+        assertThat(stage.getScene().getStylesheets()).anyMatch(sheet -> sheet.endsWith("lamplight.css"));
+        assertThat(stage.getScene().getRoot().getStyle()).contains("17.5px");
+        var kept = org.kestan.desktop.session.Settings.in(folder);
+        assertThat(kept.dark()).isTrue();
+        assertThat(kept.textSize()).isEqualTo(125);
+        assertThat(kept.unit()).isEqualTo(org.kestan.notation.BenchUnit.THOUSANDTHS);
+        assertThat(kept.recentFiles()).contains(samples.get(0).toAbsolutePath());
+        keys(KeyCode.F7);
+        assertThat(stage.getScene().getStylesheets()).noneMatch(sheet -> sheet.endsWith("lamplight.css"));
+    }
+
+    @Test
+    public void everythingIsReachableInASmallWindowWithLargeText() {
+        openSample(0);
+        onWindow(() -> {
+            stage.setWidth(1100);
+            stage.setHeight(700);
+            return true;
+        });
+        keys(KeyCode.SHORTCUT, KeyCode.EQUALS);
+        keys(KeyCode.SHORTCUT, KeyCode.EQUALS);
+        WaitForAsyncUtils.waitForFxEvents();
+        for (String id :
+                new String[] {"station-measure", "station-plan", "figure-bridge", "unit-button", "saved", "elevation"
+                }) {
+            var bounds = onWindow(
+                    () -> find(id, Node.class).localToScene(find(id, Node.class).getBoundsInLocal()));
+            assertThat(bounds.getMinX()).as(id).isGreaterThanOrEqualTo(-0.5);
+            assertThat(bounds.getMaxX())
+                    .as(id)
+                    .isLessThanOrEqualTo(stage.getScene().getWidth() + 0.5);
+            assertThat(bounds.getMaxY())
+                    .as(id)
+                    .isLessThanOrEqualTo(stage.getScene().getHeight() + 0.5);
+            assertThat(bounds.getHeight()).as(id).isGreaterThan(8);
+        }
+        type("survey-sideDrift-offset", "2 mm");
+        assertThat(session().job().length(Reading.SIDE_DRIFT).orElseThrow().text())
+                .isEqualTo("2 mm");
+        assertThat(find("survey-sideDrift-offset", TextField.class).getWidth()).isGreaterThan(40);
+    }
+}

@@ -1,0 +1,149 @@
+package org.kestan.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.scene.input.KeyCode;
+import org.kestan.files.JobFile;
+import org.kestan.job.Form;
+import org.kestan.job.Job;
+import org.kestan.notation.BenchUnit;
+import org.kestan.reckoning.Reckoning;
+import org.kestan.sheet.Aim;
+import org.kestan.sheet.Reading;
+import org.kestan.sheet.Side;
+import org.kestan.standards.ShopStandards;
+import org.testng.annotations.Test;
+
+public class SheetByKeyboardTest extends WindowTest {
+
+    /** A whole sheet from nothing, never touching the mouse: Enter goes on in working order. */
+    @Test
+    public void typesASheetAndReadsTheHeelCut() {
+        onWindow(() -> {
+            find("instrument-name", javafx.scene.control.TextField.class).requestFocus();
+            return true;
+        });
+        enter("Kitchen-table flat-top");
+        enter("f");
+        enter("d");
+        String[] sheet = {
+            "632 mm",
+            "14",
+            "47",
+            "0.008 in",
+            "1 14",
+            "7",
+            "0.55 mm",
+            "0.4 mm",
+            "3.9 mm",
+            "3.2 mm",
+            "",
+            "3.0 mm",
+            "2.2 mm",
+            "8.8 mm",
+            "7 mm",
+            "0 mm",
+            "4.4 mm",
+            "5.1 mm",
+            "",
+            "283 mm",
+            "6.8 mm",
+            "92 mm",
+            "56 mm",
+            "26 mm",
+            "104 mm",
+            "0.2 mm",
+            "1 mm",
+            "t"
+        };
+        for (String value : sheet) {
+            enter(value);
+        }
+        assertThat(find("target-action-bass", javafx.scene.control.TextField.class)
+                        .isFocused())
+                .as("after the last reading the first target has the focus")
+                .isTrue();
+        enter("2.2 mm");
+        enter("1.7 mm");
+
+        Job job = session().job();
+        assertThat(job.instrument().form()).contains(Form.FLAT_TOP);
+        assertThat(job.survey().readings()).hasSize(Reading.values().length - 3);
+        assertThat(job.survey().driftSide()).contains(Side.TREBLE);
+        assertThat(job.survey().held().orElseThrow().high()).isEqualTo(14);
+
+        // What stands on the screen is what the core works out from the same sheet, and near the sum done by hand:
+        // heel 92 × mean drop / 283, the drop being about twice (316 of 634 mm) the action change of 1.7 and 1.5 mm.
+        Reckoning reckoning = Reckoning.of(job, ShopStandards.DEFAULT);
+        double cap = reckoning.correction().orElseThrow().heel().orElseThrow().atCap();
+        assertThat(cap).isBetween(92 * 3.0 / 283, 92 * 3.7 / 283);
+        assertThat(label("figure-heel-cut-planned")).isEqualTo(BenchUnit.THOUSANDTHS.format(cap));
+        assertThat(label("value-heel-cut-at-the-cap")).contains(BenchUnit.MILLIMETRES.format(cap));
+    }
+
+    @Test
+    public void errorsStandAtTheFieldAndLoseNothing() {
+        openSample(0);
+        Job before = session().job();
+        type("survey-action-bass", "3.9");
+        assertThat(session().job()).isEqualTo(before);
+        assertThat(text("survey-action-bass")).isEqualTo("3.9");
+        assertThat(label("survey-action-bass-note")).contains("unit is missing").contains("11/64 in");
+        assertThat(find("survey-action-bass", javafx.scene.control.TextField.class)
+                        .isFocused())
+                .isTrue();
+        // Another field can be filled meanwhile; the wrong text stays where it is.
+        type("survey-action-treble", "3.0 mm");
+        assertThat(text("survey-action-bass")).isEqualTo("3.9");
+        assertThat(session().job().length(Reading.ACTION_TREBLE).orElseThrow().text())
+                .isEqualTo("3.0 mm");
+        type("survey-action-bass", "3.9 mm");
+        assertThat(label("survey-action-bass-note")).doesNotContain("missing");
+        assertThat(session().job().length(Reading.ACTION_BASS).orElseThrow().text())
+                .isEqualTo("3.9 mm");
+    }
+
+    @Test
+    public void implausibleReadingsAreAskedAboutAndTaken() {
+        openSample(0);
+        type("survey-action-bass", "30 mm");
+        assertThat(label("survey-action-bass-note")).contains("Is 30 mm right?");
+        assertThat(session().job().length(Reading.ACTION_BASS).orElseThrow().text())
+                .isEqualTo("30 mm");
+    }
+
+    @Test
+    public void escapeTakesBackWhatIsNotTakenYet() {
+        openSample(0);
+        robot.clickOn("#survey-action-bass");
+        robot.write("7", 0);
+        keys(KeyCode.ESCAPE);
+        assertThat(text("survey-action-bass")).isEqualTo("9/64 in");
+    }
+
+    @Test
+    public void savesAsOneGoesAndReopens() {
+        openSample(1);
+        type("survey-heel-height", "3 1/2 in");
+        Job edited = session().job();
+        waitFor(() -> label("saved").startsWith("Saved "));
+        Job onDisk = JobFile.read(samples.get(1)).job().orElseThrow();
+        assertThat(onDisk.length(Reading.HEEL_HEIGHT).orElseThrow().text()).isEqualTo("3 1/2 in");
+        openSample(0);
+        openSample(1);
+        assertThat(session().job().withOrigin("")).isEqualTo(edited.withOrigin(""));
+        assertThat(text("survey-heel-height")).isEqualTo("3 1/2 in");
+    }
+
+    @Test
+    public void targetsLeftEmptySayWhatStays() {
+        openSample(1);
+        keys(KeyCode.ALT, KeyCode.DIGIT2);
+        assertThat(label("target-saddle-note")).startsWith("stays ");
+        type("target-saddle", "4 mm");
+        assertThat(session().job().length(Aim.SADDLE).orElseThrow().text()).isEqualTo("4 mm");
+        type("target-saddle", "");
+        keys(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(session().job().length(Aim.SADDLE)).isPresent();
+    }
+}

@@ -1,0 +1,124 @@
+package org.kestan.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.Settings;
+import org.kestan.desktop.shell.MainWindow;
+import org.kestan.files.DemoJobs;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+
+/** A real window over a scratch folder with the sample jobs, driven by a robot. */
+public abstract class WindowTest {
+
+    protected final FxRobot robot = new FxRobot();
+    protected Path folder;
+    protected List<Path> samples;
+    protected Stage stage;
+    protected MainWindow window;
+
+    @BeforeMethod
+    public void open() throws IOException, TimeoutException {
+        folder = Files.createTempDirectory("kestan-test-");
+        samples = DemoJobs.copyInto(folder.resolve("samples"));
+        stage = FxToolkit.registerPrimaryStage();
+        onWindow(() -> {
+            window = new MainWindow(stage, Settings.in(folder), samples);
+            stage.setWidth(1280);
+            stage.setHeight(800);
+            stage.show();
+            return stage;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void close() throws IOException, TimeoutException {
+        onWindow(() -> {
+            window.store().flush();
+            stage.hide();
+            return stage;
+        });
+        FxToolkit.cleanupStages();
+        try (var files = Files.walk(folder)) {
+            for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(file);
+            }
+        }
+    }
+
+    protected JobSession session() {
+        return window.session();
+    }
+
+    protected void openSample(int which) {
+        assertThat(onWindow(() -> window.store().open(samples.get(which)))).isTrue();
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Runs on the application thread and waits for the outcome. */
+    protected <T> T onWindow(Callable<T> work) {
+        return WaitForAsyncUtils.waitForAsyncFx(20_000, work);
+    }
+
+    protected void keys(KeyCode... codes) {
+        robot.push(codes);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Types a text into the focused field and presses Enter. */
+    protected void enter(String text) {
+        robot.write(text, 0);
+        keys(KeyCode.ENTER);
+    }
+
+    protected void waitFor(Callable<Boolean> condition) {
+        try {
+            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, condition);
+        } catch (TimeoutException late) {
+            throw new AssertionError("waited too long", late);
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected <N extends Node> N find(String id, Class<N> type) {
+        return robot.lookup("#" + id).queryAs(type);
+    }
+
+    protected String label(String id) {
+        return find(id, Label.class).getText();
+    }
+
+    protected String text(String id) {
+        return find(id, TextInputControl.class).getText();
+    }
+
+    /** Gives a field the focus and replaces its text. */
+    protected void type(String id, String text) {
+        onWindow(() -> {
+            TextInputControl field = find(id, TextInputControl.class);
+            field.requestFocus();
+            field.selectAll();
+            return field;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        enter(text);
+    }
+}
