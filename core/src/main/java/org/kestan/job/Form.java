@@ -1,6 +1,7 @@
 package org.kestan.job;
 
 import org.kestan.sheet.Fitting;
+import org.kestan.sheet.Keyed;
 
 /** The form of the body, which decides what carries the strings over the top. */
 public enum Form implements Keyed {

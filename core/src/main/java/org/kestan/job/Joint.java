@@ -1,5 +1,7 @@
 package org.kestan.job;
 
+import org.kestan.sheet.Keyed;
+
 /** How the neck is joined to the body. */
 public enum Joint implements Keyed {
     DOVETAIL("dovetail", "Dovetail"),

@@ -1,5 +1,7 @@
 package org.kestan.job;
 
+import org.kestan.sheet.Keyed;
+
 /** What a projection was read against. */
 public enum ProjectionOver implements Keyed {
     SOUNDBOARD("soundboard", "the soundboard"),

@@ -97,6 +97,20 @@ public final class Length {
     }
 
     /**
+     * A length of a value that follows from others, written in millimetres to the nanometre and not rounded to the bench.
+     *
+     * @param millimetres the value in mm, finite
+     * @throws IllegalArgumentException if the value is not finite
+     */
+    public static Length exact(double millimetres) {
+        if (!Double.isFinite(millimetres)) {
+            throw new IllegalArgumentException("not a finite length: " + millimetres);
+        }
+        BigDecimal rounded = BigDecimal.valueOf(millimetres).setScale(6, java.math.RoundingMode.HALF_EVEN);
+        return new Length(rounded.stripTrailingZeros().toPlainString() + " mm", millimetres);
+    }
+
+    /**
      * Returns the length written as {@code text}, for texts that are known to be good.
      *
      * @throws IllegalArgumentException if {@link #parse} refuses it

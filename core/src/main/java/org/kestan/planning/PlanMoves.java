@@ -78,7 +78,7 @@ public final class PlanMoves {
         for (Side side : Side.values()) {
             double action = plan.plannedAction(side) + rise * leverage;
             Aim aim = side == Side.BASS ? Aim.ACTION_BASS : Aim.ACTION_TREBLE;
-            moved = moved.with(aim, Optional.of(exact(action)));
+            moved = moved.with(aim, Optional.of(Length.exact(Math.round(action * 1000) / 1000.0)));
         }
         return moved;
     }
@@ -88,7 +88,7 @@ public final class PlanMoves {
     }
 
     private static Job withExactSupport(Job job, Correction plan, double support) {
-        return job.with(supportAim(job), Optional.of(exact(aimFor(support, plan))));
+        return job.with(supportAim(job), Optional.of(Length.exact(Math.round(aimFor(support, plan) * 1000) / 1000.0)));
     }
 
     private static Aim supportAim(Job job) {
@@ -104,11 +104,5 @@ public final class PlanMoves {
                 .millimetres(supportAim(job))
                 .orElseGet(() -> plan.protrusion().map(Sides::mean).orElse(plan.supportHeight()));
         return aimed + plan.bridgeThickness().orElse(0);
-    }
-
-    /** A length that follows from another is written to the micrometre, not rounded to the bench. */
-    private static Length exact(double millimetres) {
-        return Length.ofText(
-                java.math.BigDecimal.valueOf(Math.round(millimetres * 1000), 3).toPlainString() + " mm");
     }
 }

@@ -3,6 +3,7 @@ package org.kestan.reckoning;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.kestan.job.Job;
 import org.kestan.notation.BenchUnit;
@@ -32,6 +33,11 @@ public record Question(Item item, String text) {
                                 item,
                                 "is " + length + " right? Usual is " + BenchUnit.MILLIMETRES.format(item.least())
                                         + " to " + BenchUnit.MILLIMETRES.format(item.greatest())))));
+        for (Reading reading : job.survey().provisional()) {
+            questions.add(new Question(
+                    reading,
+                    "provisional: the relief was not in its window yet. Take it again once the relief is right"));
+        }
         job.length(Reading.SIDE_DRIFT)
                 .filter(offset ->
                         offset.millimetres() != 0 && job.survey().driftToward().isEmpty())
@@ -45,17 +51,28 @@ public record Question(Item item, String text) {
                                     new Question(
                                             Reading.PROJECTION_SLACK,
                                             "slack is lower than strung: a body folds up under load, so the slack reading should be the higher one")));
-            known.disagreement().stream()
-                    .filter(off -> Math.abs(off) > standards.disagreement())
-                    .forEach(off -> questions.add(new Question(
-                            Reading.PROJECTION_STRUNG,
-                            "the strings and the bridge put the fret line at "
-                                    + BenchUnit.MILLIMETRES.format(known.impliedStrung()) + " over the top, "
-                                    + BenchUnit.MILLIMETRES.format(Math.abs(off))
-                                    + (off > 0 ? " lower" : " higher")
-                                    + " than read: take this, the action and the bridge again")));
+            CrossCheck.of(job, standards)
+                    .filter(check -> Math.abs(check.disagreement()) > standards.disagreement())
+                    .ifPresent(check -> questions.add(
+                            new Question(Reading.PROJECTION_STRUNG, disagreement(known.impliedStrung(), check))));
         });
         return List.copyOf(questions);
+    }
+
+    private static String disagreement(double implied, CrossCheck check) {
+        double off = check.disagreement();
+        String text =
+                "the strings and the bridge put the fret line at " + mm(implied) + " over the top, " + mm(Math.abs(off))
+                        + (off > 0 ? " lower" : " higher") + " than read: take this, the action and the bridge again";
+        String alone = check.suspects().stream()
+                .limit(3)
+                .map(suspect -> suspect.reading().fullLabel() + " " + mm(suspect.wouldHaveToBe()))
+                .collect(Collectors.joining(", or "));
+        return alone.isEmpty() ? text : text + ". One wrong reading would explain it: " + alone;
+    }
+
+    private static String mm(double millimetres) {
+        return BenchUnit.MILLIMETRES.format(millimetres);
     }
 
     /** Returns the questions about one line. */

@@ -3,6 +3,7 @@ package org.kestan.reckoning;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.kestan.correction.Correction;
 import org.kestan.correction.Extension;
 import org.kestan.geometry.HeelCut;
@@ -11,6 +12,9 @@ import org.kestan.notation.BenchUnit;
 import org.kestan.sheet.Reading;
 import org.kestan.sheet.Side;
 import org.kestan.sheet.Sides;
+import org.kestan.sheet.Tool;
+import org.kestan.uncertainty.Derived;
+import org.kestan.uncertainty.Uncertainty;
 
 /** The numbers of a correction in words and bench units, grouped as they are worked: for the screen and for copying. */
 public final class WorkFigures {
@@ -18,11 +22,13 @@ public final class WorkFigures {
     private final Reckoning reckoning;
     private final Correction plan;
     private final BenchUnit unit;
+    private final Uncertainty uncertainty;
 
     private WorkFigures(Reckoning reckoning, Correction plan, BenchUnit unit) {
         this.reckoning = reckoning;
         this.plan = plan;
         this.unit = unit;
+        this.uncertainty = Uncertainty.of(reckoning.job(), reckoning.standards());
     }
 
     /**
@@ -106,25 +112,30 @@ public final class WorkFigures {
         List<Line> lines = new ArrayList<>();
         lines.add(new Line(
                 "Neck angle correction",
-                degrees(plan.angle()),
+                degrees(plan.angle()) + plusMinus(Derived.NECK_ANGLE),
                 plan.angle() > 0 ? "set back" : plan.angle() < 0 ? "forward" : ""));
         lines.add(new Line(
                 "Neck pitch",
                 degrees(plan.plannedPitch()),
                 "now " + degrees(plan.trajectory().pitch())));
-        lines.add(new Line("Saddle drop, mean", length(plan.meanSaddleDrop()), "crown to fret line"));
+        lines.add(new Line(
+                "Saddle drop, mean",
+                length(plan.meanSaddleDrop()) + plusMinus(Derived.SADDLE_DROP),
+                "crown to fret line"));
         String note = "";
         if (plan.heel().isPresent()) {
             HeelCut heel = plan.heel().get();
             lines.add(new Line(
-                    "Heel cut at the cap", fine(heel.atCap()), heel.atCap() < 0 ? "wood would be missing" : ""));
+                    "Heel cut at the cap",
+                    fine(heel.atCap()) + plusMinus(Derived.HEEL_CUT),
+                    heel.atCap() < 0 ? "wood would be missing" : ""));
             double difference = heel.atCap() - heel.ruleOfThumb();
             String rise = Math.abs(plan.crownRise()) > 0.005
                     ? "without the crown's rise"
                     : "differs by " + unit.fine().format(Math.abs(difference));
             lines.add(new Line("Rule of thumb", fine(heel.ruleOfThumb()), rise));
             note = "Slacken all strings before cutting or taking the neck off. Chisel: both hands behind the edge."
-                    + " Dust: extraction and a mask.";
+                    + " Dust: extraction and a mask." + worthMeasuring();
         } else {
             lines.add(new Line("Heel cut at the cap", "\u2014", "read the heel height"));
         }
@@ -135,7 +146,10 @@ public final class WorkFigures {
         boolean assumed = reckoning.isAssumed("survey.projection");
         double bridge = plan.bridgeThickness().orElse(plan.supportHeight());
         List<Line> lines = List.of(
-                new Line("Straightedge, slack", length(plan.targetSlack()), "at dry fit, no strings"),
+                new Line(
+                        "Straightedge, slack",
+                        length(plan.targetSlack()) + plusMinus(Derived.TARGET_SLACK),
+                        "at dry fit, no strings"),
                 new Line(
                         "over the bridge\u2019s top",
                         unit.formatSigned(plan.targetSlack() - bridge)
@@ -143,7 +157,10 @@ public final class WorkFigures {
                                         ? ""
                                         : " \u00b7 " + BenchUnit.MILLIMETRES.formatSigned(plan.targetSlack() - bridge)),
                         ""),
-                new Line("Straightedge, strung", length(plan.targetStrung()), "at pitch"),
+                new Line(
+                        "Straightedge, strung",
+                        length(plan.targetStrung()) + plusMinus(Derived.TARGET_STRUNG),
+                        "at pitch"),
                 new Line("Sink", fine(plan.sink()), assumed ? "assumed" : "slack less strung"));
         return new Group(
                 "Fret line to aim for",
@@ -156,7 +173,11 @@ public final class WorkFigures {
         List<Line> lines = new ArrayList<>();
         for (Side side : Side.values()) {
             double change = after.get(side) - now.get(side);
-            lines.add(new Line("Saddle out, " + side.word(), length(after.get(side)), change(change)));
+            lines.add(new Line(
+                    "Saddle out, " + side.word(),
+                    length(after.get(side))
+                            + plusMinus(side == Side.BASS ? Derived.SADDLE_BASS : Derived.SADDLE_TREBLE),
+                    change(change)));
         }
         plan.bridgeThickness()
                 .ifPresent(thickness -> lines.add(new Line(
@@ -190,8 +211,39 @@ public final class WorkFigures {
                         survey.reading(Reading.EXTENSION_FALL_AWAY)
                                 .map(read -> "now " + unit.fine().format(read.millimetres()))
                                 .orElse("")),
-                new Line("Wedge at its end", fine(extension.wedge()), "nothing at the joint"));
+                new Line(
+                        "Wedge at its end",
+                        fine(extension.wedge()) + plusMinus(Derived.WEDGE),
+                        "nothing at the joint"));
         return new Group("Extension", lines, "");
+    }
+
+    /** The expanded uncertainty of a figure, millimetres or degrees, as it stands behind the value. */
+    private String plusMinus(Derived figure) {
+        return uncertainty
+                .of(figure)
+                .filter(estimate -> estimate.expanded() > 0)
+                .map(estimate -> figure == Derived.NECK_ANGLE
+                        ? String.format(Locale.ROOT, " \u00b1 %.2f\u00b0", Math.toDegrees(estimate.expanded()))
+                        : String.format(Locale.ROOT, " \u00b1 %.2f", estimate.expanded()))
+                .orElse("");
+    }
+
+    /** What would make the heel cut better known: the reading that dominates, and a better tool for it. */
+    private String worthMeasuring() {
+        Optional<Uncertainty.Estimate> cut = uncertainty.of(Derived.HEEL_CUT);
+        if (cut.isEmpty() || cut.get().dominating().isEmpty()) {
+            return "";
+        }
+        Reading reading = cut.get().dominating().get();
+        Tool tool = reckoning.job().survey().tool(reading);
+        String text = " \u00b1 is for k = 2; most of it comes from "
+                + reading.fullLabel().toLowerCase(Locale.ROOT) + " (" + tool.label() + ")";
+        double gain = cut.get().gain(tool, Tool.DIAL);
+        return gain >= 1.2
+                ? text + ": a dial gauge there makes the cut " + String.format(Locale.ROOT, "%.1f", gain)
+                        + " times better known."
+                : text + ".";
     }
 
     private String change(double by) {

@@ -7,6 +7,15 @@ import java.util.stream.Stream;
  * The lengths read from an instrument, in working order. Plausible ranges are common practice, no source.
  */
 public enum Reading implements Item {
+    BRIDGE_LIFT(
+            2,
+            "bridgeLift",
+            "Bridge lift",
+            Place.BRIDGE,
+            Fitting.PIN_BRIDGE,
+            0,
+            3,
+            "Feeler or palette knife under the bridge’s edge: the thickest leaf that goes in; 0 when none does."),
     RELIEF(
             3,
             "relief.gap",
@@ -70,6 +79,15 @@ public enum Reading implements Item {
             -1,
             12,
             "How far the saddle stands out of the bridge under the treble string."),
+    SADDLE_CENTRE(
+            6,
+            "saddle.centre",
+            "Saddle, centre",
+            Place.BRIDGE,
+            Fitting.PIN_BRIDGE,
+            -1,
+            14,
+            "How far the saddle stands out of the bridge midway; tells the crown of the saddle."),
     BRIDGE_THICKNESS(
             7,
             "bridgeThickness",
@@ -183,6 +201,16 @@ public enum Reading implements Item {
             -3,
             6,
             "Straightedge on the frets, feelers over the last one; negative when it rises."),
+    POCKET_LENGTH(
+            12,
+            "pocketLength",
+            "Pocket length",
+            Place.HEEL,
+            Fitting.ANY,
+            30,
+            120,
+            true,
+            "Along the neck pocket, from its front to its back edge."),
     SIDE_DRIFT(
             14,
             "sideDrift.offset",
@@ -219,7 +247,123 @@ public enum Reading implements Item {
             30,
             250,
             true,
-            "Along the top, from the saddle's crown to where the strings leave the tailpiece.");
+            "Along the top, from the saddle's crown to where the strings leave the tailpiece."),
+    BRIDGE_LOWEST(
+            15,
+            "bridgeRange.lowest",
+            "Lowest",
+            Place.BRIDGE,
+            Fitting.FLOATING_BRIDGE,
+            5,
+            60,
+            "Bridge height with the adjustment all the way down."),
+    BRIDGE_HIGHEST(
+            15,
+            "bridgeRange.highest",
+            "Highest",
+            Place.BRIDGE,
+            Fitting.FLOATING_BRIDGE,
+            5,
+            60,
+            "Bridge height with the adjustment as far up as it holds."),
+    OBSTACLE_HEIGHT(
+            17,
+            "obstacle.height",
+            "Obstacle height",
+            Place.EXTENSION,
+            Fitting.ANY,
+            0,
+            40,
+            "Over the top: a pickup, a guard, a cutaway rim under the strings."),
+    OBSTACLE_DISTANCE(
+            17,
+            "obstacle.distance",
+            "Joint to obstacle",
+            Place.EXTENSION,
+            Fitting.ANY,
+            0,
+            400,
+            "Along the top, from the body joint to the obstacle."),
+    SLOT_WIDTH(
+            19,
+            "saddleSlot.width",
+            "Slot width",
+            Place.TAIL,
+            Fitting.PIN_BRIDGE,
+            1.5,
+            8,
+            true,
+            "Caliper jaws inside the saddle slot."),
+    SLOT_DEPTH(
+            19,
+            "saddleSlot.depth",
+            "Slot depth",
+            Place.TAIL,
+            Fitting.PIN_BRIDGE,
+            1,
+            10,
+            true,
+            "Depth rod of the caliper in the saddle slot."),
+    SLOT_LENGTH(
+            19,
+            "saddleSlot.length",
+            "Slot length",
+            Place.TAIL,
+            Fitting.PIN_BRIDGE,
+            40,
+            130,
+            true,
+            "Along the saddle slot, end to end."),
+    SPACING_NUT(
+            19,
+            "stringSpacing.nut",
+            "Spacing at the nut",
+            Place.NUT,
+            Fitting.ANY,
+            15,
+            70,
+            true,
+            "Outer string to outer string at the nut, centre to centre."),
+    SPACING_BRIDGE(
+            19,
+            "stringSpacing.bridge",
+            "String spacing",
+            Place.TAIL,
+            Fitting.ANY,
+            20,
+            90,
+            true,
+            "Outer string to outer string at the saddle, centre to centre."),
+    BOARD_WIDTH(
+            19,
+            "fretboard.width",
+            "Board at the nut",
+            Place.NUT,
+            Fitting.ANY,
+            20,
+            90,
+            true,
+            "Width of the fretboard at the nut."),
+    RADIUS_NUT(
+            19,
+            "fretboard.radiusNut",
+            "Radius at the nut",
+            Place.NUT,
+            Fitting.ANY,
+            100,
+            3000,
+            true,
+            "Radius gauge across fret 1; leave empty for a flat board."),
+    RADIUS_BODY(
+            19,
+            "fretboard.radiusBody",
+            "Radius at the body",
+            Place.EXTENSION,
+            Fitting.ANY,
+            100,
+            3000,
+            true,
+            "Radius gauge across the last frets; the same as at the nut unless compound.");
 
     private final int row;
     private final String key;
@@ -276,6 +420,18 @@ public enum Reading implements Item {
         return row;
     }
 
+    /** Returns the label with its place, where the label alone would not tell. */
+    public String fullLabel() {
+        return switch (this) {
+            case NUT_BASS, NUT_TREBLE, ACTION_BASS, ACTION_TREBLE ->
+                place.title() + ", " + label.toLowerCase(java.util.Locale.ROOT);
+            case RELIEF -> place.title();
+            case PROJECTION_STRUNG, PROJECTION_SLACK, EXTENSION_LENGTH ->
+                place.title() + ", " + label.toLowerCase(java.util.Locale.ROOT);
+            default -> label;
+        };
+    }
+
     /** Returns the key within a survey of the job file, such as {@code action.bass}. */
     public String key() {
         return key;
@@ -319,7 +475,7 @@ public enum Reading implements Item {
     @Override
     public boolean withFeelers() {
         return switch (this) {
-            case RELIEF, NUT_BASS, NUT_TREBLE, EXTENSION_FALL_AWAY -> true;
+            case BRIDGE_LIFT, RELIEF, NUT_BASS, NUT_TREBLE, EXTENSION_FALL_AWAY -> true;
             default -> false;
         };
     }

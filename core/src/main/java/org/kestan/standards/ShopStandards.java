@@ -11,6 +11,9 @@ package org.kestan.standards;
  *     moves 0.7–1 mm, common practice)
  * @param fallAway wanted fall-away of the last fret; from memory: 0.4 mm
  * @param disagreement how far the body cross-check may be off before readings are taken again; 0.5 mm, common practice
+ * @param reliefLeast least relief wanted; 0.004 in, common practice
+ * @param reliefMost greatest relief wanted; 0.010 in, common practice
+ * @param gaugeAngle how far a neck angle by gauge may differ from the computed one; from memory: 0.3°
  * @param actionReach how near to the target an action counts as met; 1/64 in, common practice (humidity alone moves it
  *     by as much)
  * @param actionHigh action at fret 12 that is medium-high on steel strings; 6/64 in, common practice
@@ -32,6 +35,9 @@ public record ShopStandards(
         double sink,
         double fallAway,
         double disagreement,
+        double reliefLeast,
+        double reliefMost,
+        double gaugeAngle,
         double actionReach,
         double actionHigh,
         double actionOutOfSpec,
@@ -55,6 +61,9 @@ public record ShopStandards(
             0.8,
             0.4,
             0.5,
+            0.004 * INCH,
+            0.010 * INCH,
+            0.3,
             INCH / 64,
             6 * INCH / 64,
             8 * INCH / 64,

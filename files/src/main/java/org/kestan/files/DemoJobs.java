@@ -19,6 +19,11 @@ public final class DemoJobs {
 
     private DemoJobs() {}
 
+    /** Returns the name of the instrument of the first sample job. */
+    public static String firstName() {
+        return JobReader.read(bytes(NAMES.get(0))).job().orElseThrow().instrument().name();
+    }
+
     /**
      * Returns the bytes of a sample job's file.
      *

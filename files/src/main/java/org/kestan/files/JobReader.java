@@ -9,22 +9,20 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.kestan.geometry.Frets;
+import org.kestan.job.Details;
 import org.kestan.job.Fault;
 import org.kestan.job.Form;
-import org.kestan.job.Held;
 import org.kestan.job.Instrument;
 import org.kestan.job.Job;
 import org.kestan.job.Joint;
-import org.kestan.job.ProjectionOver;
+import org.kestan.job.Photo;
+import org.kestan.job.StringSpec;
 import org.kestan.job.Survey;
 import org.kestan.job.Target;
 import org.kestan.notation.Length;
 import org.kestan.sheet.Aim;
 import org.kestan.sheet.Dimension;
-import org.kestan.sheet.Reading;
-import org.kestan.sheet.Side;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.JsonNode;
@@ -35,7 +33,7 @@ public final class JobReader {
     /** The version of the job file that is read and written. */
     public static final int VERSION = 1;
 
-    private static final String A_FRET = "the number of a fret, from 0 to " + Frets.HIGHEST;
+    static final String A_FRET = "the number of a fret, from 0 to " + Frets.HIGHEST;
 
     private JobReader() {}
 
@@ -86,7 +84,20 @@ public final class JobReader {
         if (!faults.isEmpty()) {
             return Outcome.faulty(faults);
         }
-        Job job = new Job(instrument(root), survey(root), target(root), text);
+        List<Survey> others = new ArrayList<>();
+        for (JsonPlace other : root.at("surveys").elements()) {
+            other.expectObject();
+            others.add(SurveyReader.read(other));
+        }
+        Job job = new Job(
+                instrument(root),
+                SurveyReader.read(root.at("survey")),
+                others,
+                target(root),
+                SurveyReader.details(root, Details.OF_JOB),
+                strings(root.at("instrument.strings")),
+                photos(root.at("photos")),
+                text);
         return faults.isEmpty() ? new Outcome(Optional.of(job), List.of()) : Outcome.faulty(faults);
     }
 
@@ -136,26 +147,28 @@ public final class JobReader {
                 at.at("collectible").flag());
     }
 
-    private static Survey survey(JsonPlace root) {
-        JsonPlace at = root.at("survey");
-        Map<Reading, Length> readings = new EnumMap<>(Reading.class);
-        for (Reading reading : Reading.values()) {
-            at.at(reading.key()).length().ifPresent(length -> readings.put(reading, length));
+    private static List<StringSpec> strings(JsonPlace at) {
+        List<StringSpec> strings = new ArrayList<>();
+        for (JsonPlace string : at.elements()) {
+            string.expectObject();
+            strings.add(new StringSpec(
+                    string.at("gauge").length(),
+                    string.at("wound").flag().orElse(false),
+                    string.at("pitch").text().orElse("")));
         }
-        return new Survey(
-                at.at("takenOn").date(),
-                at.at("humidity").number(0, 100, "a percentage from 0 to 100"),
-                readings,
-                at.at("relief.heldAt").pair("two frets, such as [1, 14]").map(pair -> new Held(pair[0], pair[1])),
-                at.at("relief.readAt").integer(A_FRET),
-                at.at("action.fret").integer(A_FRET),
-                at.at("projection.over").choice(ProjectionOver.class),
-                at.at("sideDrift.toward")
-                        .choice(Stream.of(Side.values()).map(Side::word).toList(), JobReader::side));
+        return strings;
     }
 
-    private static Optional<Side> side(String word) {
-        return Stream.of(Side.values()).filter(side -> side.word().equals(word)).findFirst();
+    private static List<Photo> photos(JsonPlace at) {
+        List<Photo> photos = new ArrayList<>();
+        for (JsonPlace photo : at.elements()) {
+            photo.expectObject();
+            photo.at("file")
+                    .text()
+                    .ifPresent(file -> photos.add(
+                            new Photo(file, photo.at("caption").text().orElse(""))));
+        }
+        return photos;
     }
 
     private static Target target(JsonPlace root) {

@@ -1,17 +1,19 @@
 package org.kestan.files;
 
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import org.kestan.job.Details;
 import org.kestan.job.Instrument;
 import org.kestan.job.Job;
-import org.kestan.job.Keyed;
+import org.kestan.job.Photo;
+import org.kestan.job.StringSpec;
 import org.kestan.job.Survey;
 import org.kestan.notation.Length;
 import org.kestan.sheet.Aim;
-import org.kestan.sheet.Reading;
-import org.kestan.sheet.Side;
+import org.kestan.sheet.Keyed;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -21,100 +23,84 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class JobWriter {
 
-    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+    static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
     private JobWriter() {}
 
     /** Returns the text of the job's file. Lengths are written as they were typed. */
     public static String write(Job job) {
-        ObjectNode root = origin(job);
-        put(root, "kestan", Optional.of(NODES.numberNode(JobReader.VERSION)));
+        ObjectNode root = origin(job.origin());
+        JsonOverlay.put(root, "kestan", Optional.of(NODES.numberNode(JobReader.VERSION)));
         instrument(root, job.instrument());
-        survey(root, job.survey());
+        JsonOverlay.put(root, "instrument.strings", strings(job.strings()));
+        JsonOverlay.details(root, job.details(), Details.OF_JOB);
+        ObjectNode survey = SurveyWriter.write(job.survey());
+        JsonOverlay.put(root, "survey", survey.isEmpty() ? Optional.empty() : Optional.of(survey));
         for (Aim aim : Aim.values()) {
-            put(root, aim.path(), text(job.target().aim(aim).map(Length::text)));
+            JsonOverlay.put(
+                    root, aim.path(), JsonOverlay.text(job.target().aim(aim).map(Length::text)));
         }
+        JsonOverlay.put(root, "surveys", surveys(job.surveys()));
+        JsonOverlay.put(root, "photos", photos(job.photos()));
         return Json.print(root);
     }
 
-    private static ObjectNode origin(Job job) {
-        return job.origin().isEmpty() ? NODES.objectNode() : (ObjectNode) Json.MAPPER.readTree(job.origin());
+    static ObjectNode origin(String text) {
+        return text.isEmpty() ? NODES.objectNode() : (ObjectNode) Json.MAPPER.readTree(text);
     }
 
     private static void instrument(ObjectNode root, Instrument instrument) {
-        put(root, "instrument.name", text(said(instrument.name())));
-        put(root, "instrument.form", text(instrument.form().map(Keyed::key)));
-        put(root, "instrument.joint", text(instrument.joint().map(Keyed::key)));
-        put(root, "instrument.scale", text(instrument.scale().map(Length::text)));
-        put(root, "instrument.jointFret", fret(instrument.jointFret()));
-        put(root, "instrument.body", text(said(instrument.body())));
-        put(root, "instrument.collectible", instrument.collectible().map(NODES::booleanNode));
+        JsonOverlay.put(root, "instrument.name", JsonOverlay.text(said(instrument.name())));
+        JsonOverlay.put(
+                root, "instrument.form", JsonOverlay.text(instrument.form().map(Keyed::key)));
+        JsonOverlay.put(
+                root, "instrument.joint", JsonOverlay.text(instrument.joint().map(Keyed::key)));
+        JsonOverlay.put(
+                root, "instrument.scale", JsonOverlay.text(instrument.scale().map(Length::text)));
+        JsonOverlay.put(root, "instrument.jointFret", fret(instrument.jointFret()));
+        JsonOverlay.put(root, "instrument.body", JsonOverlay.text(said(instrument.body())));
+        JsonOverlay.put(root, "instrument.collectible", instrument.collectible().map(NODES::booleanNode));
     }
 
-    private static void survey(ObjectNode root, Survey survey) {
-        put(root, "survey.takenOn", text(survey.takenOn().map(Object::toString)));
-        put(
-                root,
-                "survey.humidity",
-                survey.humidity().isPresent()
-                        ? Optional.of(NODES.numberNode(plain(survey.humidity().getAsDouble())))
-                        : Optional.empty());
-        for (Reading reading : Reading.values()) {
-            put(root, reading.path(), text(survey.reading(reading).map(Length::text)));
-        }
-        put(
-                root,
-                "survey.relief.heldAt",
-                survey.held().map(held -> NODES.arrayNode().add(held.low()).add(held.high())));
-        put(root, "survey.relief.readAt", fret(survey.reliefReadAt()));
-        put(root, "survey.action.fret", fret(survey.actionFret()));
-        put(root, "survey.projection.over", text(survey.projectionOver().map(Keyed::key)));
-        put(root, "survey.sideDrift.toward", text(survey.driftToward().map(Side::word)));
-    }
-
-    /** Sets or removes the value at a dotted path; objects that lose their last key by it go too. */
-    private static void put(ObjectNode root, String path, Optional<? extends JsonNode> value) {
-        put(root, List.of(path.split("\\.")), value);
-    }
-
-    private static void put(ObjectNode object, List<String> path, Optional<? extends JsonNode> value) {
-        String key = path.get(0);
-        if (path.size() == 1) {
-            if (value.isEmpty()) {
-                object.remove(key);
-            } else if (!value.get().equals(object.get(key))) {
-                object.set(key, value.get());
+    private static Optional<ArrayNode> strings(List<StringSpec> strings) {
+        ArrayNode list = NODES.arrayNode();
+        for (StringSpec string : strings) {
+            ObjectNode each = list.addObject();
+            string.gauge().ifPresent(gauge -> each.put("gauge", gauge.text()));
+            each.put("wound", string.wound());
+            if (!string.pitch().isEmpty()) {
+                each.put("pitch", string.pitch());
             }
-            return;
         }
-        ObjectNode child = object.get(key) instanceof ObjectNode there ? there : null;
-        if (child == null) {
-            if (value.isEmpty()) {
-                return;
+        return filled(list);
+    }
+
+    private static Optional<ArrayNode> surveys(List<Survey> surveys) {
+        ArrayNode list = NODES.arrayNode();
+        surveys.forEach(survey -> list.add(SurveyWriter.write(survey)));
+        return filled(list);
+    }
+
+    private static Optional<ArrayNode> photos(List<Photo> photos) {
+        ArrayNode list = NODES.arrayNode();
+        for (Photo photo : photos) {
+            ObjectNode each = list.addObject().put("file", photo.file());
+            if (!photo.caption().isEmpty()) {
+                each.put("caption", photo.caption());
             }
-            child = object.putObject(key);
         }
-        boolean wasEmpty = child.isEmpty();
-        put(child, path.subList(1, path.size()), value);
-        if (child.isEmpty() && !wasEmpty) {
-            object.remove(key);
-        }
+        return filled(list);
     }
 
-    private static Optional<JsonNode> text(Optional<String> value) {
-        return value.map(NODES::stringNode);
+    static Optional<ArrayNode> filled(ArrayNode list) {
+        return list.isEmpty() ? Optional.empty() : Optional.of(list);
     }
 
-    private static Optional<JsonNode> fret(java.util.OptionalInt fret) {
+    static Optional<JsonNode> fret(OptionalInt fret) {
         return fret.isPresent() ? Optional.of(NODES.numberNode(fret.getAsInt())) : Optional.empty();
     }
 
     private static Optional<String> said(String text) {
         return text.isEmpty() ? Optional.empty() : Optional.of(text);
-    }
-
-    private static BigDecimal plain(double number) {
-        BigDecimal decimal = BigDecimal.valueOf(number);
-        return decimal.stripTrailingZeros().scale() <= 0 ? decimal.setScale(0) : decimal;
     }
 }

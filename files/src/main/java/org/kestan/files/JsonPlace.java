@@ -2,16 +2,22 @@ package org.kestan.files;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.kestan.job.Fault;
-import org.kestan.job.Keyed;
 import org.kestan.notation.Length;
 import org.kestan.notation.Parsed;
+import org.kestan.sheet.Detail;
+import org.kestan.sheet.Keyed;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -121,7 +127,7 @@ final class JsonPlace {
         return choice(Stream.of(type.getEnumConstants()).map(Keyed::key).toList(), key -> Keyed.find(type, key));
     }
 
-    <T> Optional<T> choice(List<String> keys, java.util.function.Function<String, Optional<T>> find) {
+    <T> Optional<T> choice(List<String> keys, Function<String, Optional<T>> find) {
         String accepted = keys.stream().map(key -> "\"" + key + "\"").collect(Collectors.joining(", "));
         return string("one of " + accepted).flatMap(text -> {
             Optional<T> found = find.apply(text);
@@ -130,6 +136,48 @@ final class JsonPlace {
             }
             return found;
         });
+    }
+
+    /** A value of any kind a detail may have. */
+    <T> Optional<T> detail(Detail<T> detail) {
+        Optional<String> written =
+                switch (detail.form()) {
+                    case TEXT -> text();
+                    case NUMBER -> typed(JsonNode::isNumber, "a number").map(JsonNode::asString);
+                    case FLAG -> flag().map(value -> Boolean.toString(value));
+                };
+        return written.flatMap(text -> {
+            Parsed<T> parsed = detail.parse(text);
+            if (parsed instanceof Parsed.Bad<T> bad) {
+                fault(bad.problem(), bad.accepted());
+            }
+            return parsed.optional();
+        });
+    }
+
+    /** The places of a list's elements; empty when there is no list. */
+    List<JsonPlace> elements() {
+        return typed(JsonNode::isArray, "a list in brackets")
+                .map(list -> IntStream.range(0, list.size())
+                        .mapToObj(i -> new JsonPlace(Optional.of(list.get(i)), pointer + "/" + i, faults))
+                        .toList())
+                .orElse(List.of());
+    }
+
+    /** The places under an object's keys, by key; empty when there is no object. */
+    Map<String, JsonPlace> entries() {
+        Map<String, JsonPlace> places = new LinkedHashMap<>();
+        typed(JsonNode::isObject, "an object in braces")
+                .ifPresent(object -> object.properties()
+                        .forEach(entry -> places.put(
+                                entry.getKey(),
+                                new JsonPlace(Optional.of(entry.getValue()), pointer + "/" + entry.getKey(), faults))));
+        return places;
+    }
+
+    /** The JSON text of what is here; empty text when there is nothing. */
+    String source() {
+        return node.map(JsonNode::toString).orElse("");
     }
 
     /** Demands an object, when there is anything at all. */
@@ -148,7 +196,7 @@ final class JsonPlace {
         return typed(JsonNode::isString, accepted).map(JsonNode::asString);
     }
 
-    private Optional<JsonNode> typed(java.util.function.Predicate<JsonNode> right, String accepted) {
+    private Optional<JsonNode> typed(Predicate<JsonNode> right, String accepted) {
         if (node.isPresent() && !right.test(node.get())) {
             fault("is " + kind(node.get()), accepted);
             return Optional.empty();

@@ -67,6 +67,29 @@ final class BadFiles {
                 "/survey/projection/over",
                 "not known"
             },
+            {"\"humidity\": 47", "\"humidity\": 47, \"trussRod\": \"bent\"", "/survey/trussRod", "not known"},
+            {"\"humidity\": 47", "\"humidity\": 47, \"stepsDown\": 40", "/survey/stepsDown", "no such number"},
+            {"\"humidity\": 47", "\"humidity\": 47, \"neckAngle\": \"2\"", "/survey/neckAngle", "unit is missing"},
+            {
+                "\"humidity\": 47",
+                "\"humidity\": 47, \"takes\": {\"action.bass\": [3.9]}",
+                "/survey/takes/action.bass/0",
+                "no unit"
+            },
+            {
+                "\"humidity\": 47",
+                "\"humidity\": 47, \"tools\": {\"action.bass\": \"hammer\"}",
+                "/survey/tools/action.bass",
+                "not known"
+            },
+            {
+                "\"humidity\": 47",
+                "\"humidity\": 47, \"condition\": [{\"what\": \"belly\"}]",
+                "/survey/condition/0",
+                "lacks"
+            },
+            {"\"target\"", "\"surveys\": [{\"relief\": {\"gap\": 3}}], \"target\"", "/surveys/0/relief/gap", "no unit"},
+            {"\"target\"", "\"photos\": [{\"file\": 3}], \"target\"", "/photos/0/file", "number 3"},
             {"\"kestan\": 1", "\"kestan\": 2", "/kestan", "newer"},
             {"\"kestan\": 1", "\"kestan\": \"1\"", "/kestan", "text"},
             {"\"kestan\": 1,", "", "/kestan", "missing"},

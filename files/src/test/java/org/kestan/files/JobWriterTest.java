@@ -59,7 +59,7 @@ public class JobWriterTest {
         Job job = Job.BLANK.withInstrument(Job.BLANK.instrument().withName("Parlour \u201cNo. 7\u201d"));
         job = job.with(Reading.HEEL_HEIGHT, Optional.of(Length.ofText("3 3/4 in")));
         Job read = JobReader.read(JobWriter.write(job)).job().orElseThrow();
-        assertThat(read.withOrigin("")).isEqualTo(job);
+        assertThat(read.withoutOrigins()).isEqualTo(job);
         Job cleared = read.with(Reading.HEEL_HEIGHT, Optional.empty());
         assertThat(tree(JobWriter.write(cleared)).has("survey")).isFalse();
     }

@@ -40,17 +40,9 @@ final class DimensionLayer extends Group {
             from.setCenterY(at.y1);
             to.setCenterX(at.x2);
             to.setCenterY(at.y2);
-            label.setText(item instanceof Reading reading ? reading.row() + "  " + full(reading) : item.label());
+            label.setText(item instanceof Reading reading ? reading.row() + "  " + reading.fullLabel() : item.label());
             Shapes.centre(label, (at.x1 + at.x2) / 2, Math.max(14, Math.min(at.y1, at.y2) - 10), width);
         });
-    }
-
-    private static String full(Reading reading) {
-        return reading.label().equals("Bass")
-                        || reading.label().equals("Treble")
-                        || reading.label().equals("Gap")
-                ? reading.place().title() + ", " + reading.label().toLowerCase(java.util.Locale.ROOT)
-                : reading.label();
     }
 
     private static Optional<Ends> ends(SideView view, ViewScale scale, Item item) {

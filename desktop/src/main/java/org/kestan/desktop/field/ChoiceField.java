@@ -13,6 +13,8 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.job.Job;
+import org.kestan.sheet.Detail;
+import org.kestan.sheet.Keyed;
 
 /**
  * A choice of the job. The first letter of a choice chooses it, Enter goes on to the next field.
@@ -98,6 +100,27 @@ public final class ChoiceField<T> extends VBox {
                 event.consume();
             }
         });
+    }
+
+    /** A choice among the constants of a detail's enum. */
+    public static <E extends Enum<E> & Keyed> ChoiceField<E> of(
+            JobSession session,
+            WorkingOrder order,
+            Detail<E> detail,
+            Class<E> type,
+            Function<Job, Optional<E>> read,
+            BiFunction<Job, Optional<E>, Job> write) {
+        return new ChoiceField<>(
+                session,
+                order,
+                EntryField.id(detail.pointer()),
+                detail.label(),
+                detail.hint(),
+                "not said",
+                List.of(type.getEnumConstants()),
+                Keyed::label,
+                read,
+                write);
     }
 
     private void show(Optional<T> choice) {

@@ -1,23 +1,31 @@
 package org.kestan.desktop.field;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import org.kestan.job.Details;
 import org.kestan.job.Held;
 import org.kestan.job.Job;
 import org.kestan.job.Survey;
 import org.kestan.notation.Length;
 import org.kestan.notation.Parsed;
+import org.kestan.sheet.Detail;
+import org.kestan.sheet.Dimension;
 import org.kestan.sheet.Item;
+import org.kestan.sheet.Reading;
+import org.kestan.standards.ShopStandards;
+import org.kestan.taking.Takings;
 
 /** The entries of a job. */
 public final class Entries {
 
     private Entries() {}
 
-    /** A length of the sheet. */
+    /** A length of the sheet. A reading is taken by the rules of the sheet, which may mark it provisional. */
     public static Entry length(Item item) {
         return new Plain(
                 item.label(),
@@ -27,7 +35,89 @@ public final class Entries {
                 job -> job.length(item).map(Length::text).orElse(""),
                 (job, typed) -> typed.isBlank()
                         ? new Parsed.Ok<>(job.with(item, Optional.empty()))
-                        : Length.parse(typed).map(length -> job.with(item, Optional.of(length))));
+                        : Length.parse(typed).map(length -> take(job, item, length)));
+    }
+
+    /** Takes a reading once more, beside what was read before. */
+    static Parsed<Job> again(Job job, Reading reading, String typed) {
+        return Length.parse(typed).map(length -> Takings.takeAgain(job, reading, length, ShopStandards.DEFAULT));
+    }
+
+    private static Job take(Job job, Item item, Length length) {
+        return item instanceof Reading reading
+                ? Takings.take(job, reading, length, ShopStandards.DEFAULT)
+                : job.with(item, Optional.of(length));
+    }
+
+    /** A value of the job that is no length. */
+    public static <T> Entry ofJob(Detail<T> detail) {
+        return detail(detail, Job::details, Job::withDetails);
+    }
+
+    /** A value of the survey that is no length. */
+    public static <T> Entry ofSurvey(Detail<T> detail) {
+        return detail(
+                detail,
+                job -> job.survey().details(),
+                (job, details) -> job.withSurvey(job.survey().edit(draft -> draft.details = details)));
+    }
+
+    private static <T> Entry detail(
+            Detail<T> detail, Function<Job, Details> read, BiFunction<Job, Details, Job> write) {
+        return plain(
+                detail.label(),
+                detail.hint(),
+                detail.pointer(),
+                job -> read.apply(job).text(detail).orElse(""),
+                (job, typed) -> typed.isBlank()
+                        ? new Parsed.Ok<>(write.apply(job, read.apply(job).with(detail, Optional.empty())))
+                        : detail.parse(typed)
+                                .map(value -> write.apply(job, read.apply(job).with(detail, Optional.of(value)))));
+    }
+
+    /** The scale by way of nut to fret 12, which is half of it. */
+    public static Entry nutToTwelfth() {
+        return plain(
+                "or nut to fret 12",
+                "Measure from the nut to fret 12: the scale is twice that.",
+                "/instrument/scale",
+                job -> "",
+                (job, typed) -> typed.isBlank()
+                        ? new Parsed.Ok<>(job)
+                        : Length.parse(typed)
+                                .map(half -> job.with(
+                                        Dimension.SCALE, Optional.of(Length.exact(2 * half.millimetres())))));
+    }
+
+    /** The day the survey was taken. */
+    public static Entry takenOn() {
+        return plain(
+                "Taken on",
+                "The day of the survey, such as 2026-03-02.",
+                "/survey/takenOn",
+                job -> job.survey().takenOn().map(LocalDate::toString).orElse(""),
+                (job, typed) -> {
+                    if (typed.isBlank()) {
+                        return new Parsed.Ok<>(job.withSurvey(job.survey().withTakenOn(Optional.empty())));
+                    }
+                    try {
+                        LocalDate day = LocalDate.parse(typed.strip());
+                        return new Parsed.Ok<>(job.withSurvey(job.survey().withTakenOn(Optional.of(day))));
+                    } catch (DateTimeParseException notADay) {
+                        return new Parsed.Bad<>(
+                                "\u201c" + typed.strip() + "\u201d is not a day", "a day such as 2026-03-02");
+                    }
+                });
+    }
+
+    /** Size of the body in a word. */
+    public static Entry body() {
+        return plain(
+                "Body",
+                "Size of the body: small, medium or large.",
+                "/instrument/body",
+                job -> job.instrument().body(),
+                (job, typed) -> new Parsed.Ok<>(job.withInstrument(job.instrument().withBody(typed.strip()))));
     }
 
     /** The name of the instrument. */

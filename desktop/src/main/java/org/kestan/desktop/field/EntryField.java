@@ -1,6 +1,7 @@
 package org.kestan.desktop.field;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -18,6 +19,8 @@ import org.kestan.reckoning.Reckoning;
 import org.kestan.sheet.Aim;
 import org.kestan.sheet.Item;
 import org.kestan.sheet.Reading;
+import org.kestan.sheet.Tool;
+import org.kestan.taking.Takings;
 
 /**
  * A field for one entry of the job: number and label, what is typed, and a line under it for the converted value, what
@@ -84,6 +87,13 @@ public final class EntryField extends VBox {
             }
         });
         input.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ENTER && event.isShiftDown() && reading().isPresent()) {
+                takeAgain(reading().get());
+                event.consume();
+            } else if (event.getCode() == KeyCode.F4 && reading().isPresent()) {
+                nextTool(reading().get());
+                event.consume();
+            }
             if (event.getCode() == KeyCode.ESCAPE && !input.getText().equals(shown)) {
                 error = "";
                 input.setText(shown);
@@ -96,7 +106,8 @@ public final class EntryField extends VBox {
             if (is) {
                 input.selectAll();
                 session.focusedItemProperty().set(entry.item().orElse(null));
-                session.say(entry.hint());
+                session.say(entry.hint() + reading().map(this::toolHint).orElse(""));
+                session.takerProperty().set(reading().isPresent() ? this::takeFromGauge : null);
             } else {
                 take();
                 if (session.focusedItemProperty().get() == entry.item().orElse(null)) {
@@ -106,6 +117,50 @@ public final class EntryField extends VBox {
         });
         session.reckoningProperty().addListener((property, old, next) -> show(next));
         session.unitProperty().addListener((property, old, next) -> showNote(session.reckoning()));
+    }
+
+    private Optional<Reading> reading() {
+        return entry.item().filter(Reading.class::isInstance).map(Reading.class::cast);
+    }
+
+    private String toolHint(Reading reading) {
+        Tool tool = session.job().survey().tool(reading);
+        return "   Tool: " + tool.label() + " (F4).";
+    }
+
+    private void nextTool(Reading reading) {
+        Tool next = session.job().survey().tool(reading).next();
+        session.edit(job -> job.withSurvey(job.survey().edit(draft -> {
+            if (next == Tool.usual(reading)) {
+                draft.tools.remove(reading);
+            } else {
+                draft.tools.put(reading, next);
+            }
+        })));
+        session.say(entry.hint() + toolHint(reading));
+    }
+
+    /** Takes what is typed as one more take of the reading: all are kept, the median counts. */
+    private void takeAgain(Reading reading) {
+        Parsed<Job> written = Entries.again(session.job(), reading, input.getText());
+        if (written instanceof Parsed.Bad<Job> bad) {
+            error = bad.problem() + ". Write " + bad.accepted() + ".";
+            showNote(session.reckoning());
+            return;
+        }
+        error = "";
+        session.edit(job -> Entries.again(job, reading, input.getText()).optional().orElse(job));
+        show(session.reckoning());
+        input.setText(shown);
+        input.selectAll();
+    }
+
+    /** Takes a reading that a gauge sent, as if it had been typed with Enter. */
+    private void takeFromGauge(String text) {
+        input.setText(text);
+        if (take()) {
+            order.next(input);
+        }
     }
 
     /** Takes what is typed into the job; false when it can't be, and then the text stays as typed. */
@@ -190,6 +245,14 @@ public final class EntryField extends VBox {
         BenchUnit unit = unit();
         if (shown.isEmpty()) {
             return standIn(reckoning);
+        }
+        Optional<Reading> reading = reading();
+        if (reading.isPresent()) {
+            OptionalDouble spread = Takings.spread(reckoning.job().survey(), reading.get());
+            if (spread.isPresent()) {
+                return "median of " + reckoning.job().survey().takesOf(reading.get()).size() + ", spread "
+                        + unit().format(spread.getAsDouble());
+            }
         }
         return entry.item()
                 .flatMap(reckoning.job()::length)

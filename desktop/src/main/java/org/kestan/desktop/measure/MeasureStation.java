@@ -3,9 +3,11 @@ package org.kestan.desktop.measure;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -16,16 +18,18 @@ import org.kestan.desktop.field.Entry;
 import org.kestan.desktop.field.EntryField;
 import org.kestan.desktop.field.WorkingOrder;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.job.Form;
-import org.kestan.job.Joint;
+import org.kestan.job.Details;
+import org.kestan.job.Job;
 import org.kestan.job.ProjectionOver;
-import org.kestan.sheet.Dimension;
-import org.kestan.sheet.Fitting;
+import org.kestan.sheet.Detail;
 import org.kestan.sheet.Place;
 import org.kestan.sheet.Reading;
 import org.kestan.sheet.Side;
 
-/** The instrument's own data in a row, then a column of readings for each place. Built anew when the form changes. */
+/**
+ * The survey's conditions in a row, a column of readings for each place, the inspection under them. Only lines that apply
+ * to the instrument are there; the columns are built anew when that changes.
+ */
 public final class MeasureStation extends VBox {
 
     private final JobSession session;
@@ -33,9 +37,10 @@ public final class MeasureStation extends VBox {
     private final WorkingOrder order = new WorkingOrder();
     private final Map<Place, PlaceColumn> columns = new EnumMap<>(Place.class);
     private final HBox readings = new HBox();
-    private final FlowPane instrument = new FlowPane();
-    private final int instrumentStops;
-    private Fitting fitting;
+    private final ScrollPane sheet;
+    private final ScrollPane comparison;
+    private final int stopsOfTheBar;
+    private Set<Reading> taken = Set.of();
 
     /**
      * @param elevation the drawing whose leaders end at this station's columns
@@ -45,21 +50,37 @@ public final class MeasureStation extends VBox {
         this.elevation = elevation;
         getStyleClass().add("measure");
         readings.getStyleClass().add("readings");
-        instrument.getStyleClass().add("instrument-row");
-        ScrollPane scroll = new ScrollPane(new VBox(instrument, readings));
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("station-scroll");
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().add(scroll);
-        buildInstrument(order);
-        instrumentStops = order.size();
-        build(session.job().fitting());
+        SurveyBar bar = new SurveyBar(session, order, this::compare);
+        stopsOfTheBar = order.size();
+        InspectionPane inspection = new InspectionPane(session, new WorkingOrder());
+        sheet = scroll(new VBox(bar, readings, inspection));
+        comparison = scroll(new ComparePane(session, () -> compare(false)));
+        VBox.setVgrow(sheet, Priority.ALWAYS);
+        VBox.setVgrow(comparison, Priority.ALWAYS);
+        getChildren().addAll(sheet, comparison);
+        compare(false);
+        build(taken(session.job()));
         session.reckoningProperty().addListener((property, old, next) -> {
-            if (next.job().fitting() != fitting) {
-                build(next.job().fitting());
+            if (!taken(next.job()).equals(taken)) {
+                build(taken(next.job()));
             }
         });
         visibleProperty().addListener((property, old, next) -> Platform.runLater(this::tellAnchors));
+    }
+
+    private static ScrollPane scroll(javafx.scene.Node content) {
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("station-scroll");
+        return scroll;
+    }
+
+    private void compare(boolean shown) {
+        comparison.setVisible(shown);
+        comparison.setManaged(shown);
+        comparison.getContent().setVisible(shown);
+        sheet.setVisible(!shown);
+        sheet.setManaged(!shown);
     }
 
     /** Says what happens when Enter is pressed on the last reading. */
@@ -72,58 +93,41 @@ public final class MeasureStation extends VBox {
         order.first();
     }
 
-    private void buildInstrument(WorkingOrder into) {
-        EntryField name = new EntryField(session, Entries.name(), "", into);
-        name.input().setPrefColumnCount(24);
-        ChoiceField<Form> form = new ChoiceField<>(
-                session,
-                into,
-                "instrument-form",
-                "Form",
-                "F for flat-top with a glued bridge, A for archtop with a floating one.",
-                "not said",
-                List.of(Form.values()),
-                Form::label,
-                job -> job.instrument().form(),
-                (job, choice) -> job.withInstrument(job.instrument().withForm(choice)));
-        ChoiceField<Joint> joint = new ChoiceField<>(
-                session,
-                into,
-                "instrument-joint",
-                "Neck joint",
-                "How the neck is joined to the body: D, M, B, T or N for not known.",
-                "not said",
-                List.of(Joint.values()),
-                Joint::label,
-                job -> job.instrument().joint(),
-                (job, choice) -> job.withInstrument(job.instrument().withJoint(choice)));
-        EntryField scale = new EntryField(session, Entries.length(Dimension.SCALE), "", into);
-        scale.input().setPrefColumnCount(9);
-        EntryField jointFret = new EntryField(session, Entries.jointFret(), "", into);
-        jointFret.input().setPrefColumnCount(3);
-        EntryField humidity = new EntryField(session, Entries.humidity(), "1", into);
-        humidity.input().setPrefColumnCount(3);
-        instrument.getChildren().setAll(name, form, joint, scale, jointFret, humidity);
+    private static Set<Reading> taken(Job job) {
+        return Stream.of(Reading.values()).filter(job::takes).collect(Collectors.toUnmodifiableSet());
     }
 
-    private void build(Fitting next) {
-        fitting = next;
-        order.keepFirst(instrumentStops);
+    private void build(Set<Reading> next) {
+        taken = next;
+        order.keepFirst(stopsOfTheBar);
         columns.clear();
         for (Place place : Place.values()) {
             PlaceColumn column = new PlaceColumn(place);
             column.boundsInParentProperty().addListener((property, old, now) -> Platform.runLater(this::tellAnchors));
             columns.put(place, column);
         }
-        for (Reading reading : Reading.forFitting(next)) {
-            PlaceColumn column = columns.get(reading.place());
-            column.add(field(Entries.length(reading), Integer.toString(reading.row())));
-            extras(reading, column);
+        for (Reading reading : Reading.values()) {
+            if (taken.contains(reading)) {
+                PlaceColumn column = columns.get(reading.place());
+                column.add(field(Entries.length(reading), Integer.toString(reading.row())));
+                extras(reading, column);
+            }
+        }
+        detail(Place.HEEL, Details.NECK_ANGLE, "16");
+        detail(Place.ACTION, Details.CENTS_BASS, "18");
+        detail(Place.ACTION, Details.CENTS_TREBLE, "18");
+        detail(Place.TAIL, Details.SADDLE_MATERIAL, "19");
+        if (taken.contains(Reading.BRIDGE_HEIGHT)) {
+            detail(Place.BRIDGE, Details.FOOT_FIT, "15");
         }
         columns.values().removeIf(PlaceColumn::isEmpty);
         readings.getChildren().setAll(columns.values());
         columns.values().forEach(column -> HBox.setHgrow(column, Priority.ALWAYS));
         Platform.runLater(this::tellAnchors);
+    }
+
+    private void detail(Place place, Detail<?> detail, String number) {
+        columns.get(place).add(field(Entries.ofSurvey(detail), number));
     }
 
     /** What belongs to a reading beside its length: at which frets, against what, toward which side. */
@@ -134,30 +138,28 @@ public final class MeasureStation extends VBox {
                 column.add(field(Entries.reliefReadAt(), ""));
             }
             case ACTION_TREBLE -> column.add(field(Entries.actionFret(), ""));
-            case PROJECTION_SLACK ->
-                column.add(new ChoiceField<>(
-                        session,
-                        order,
-                        "survey-projection-over",
-                        "Read over",
-                        "Against what the projection was read: the soundboard, or the bridge\u2019s top.",
-                        "the soundboard",
-                        List.of(ProjectionOver.values()),
-                        ProjectionOver::label,
-                        job -> job.survey().projectionOver(),
-                        (job, choice) -> job.withSurvey(job.survey().withProjectionOver(choice))));
-            case SIDE_DRIFT ->
-                column.add(new ChoiceField<>(
-                        session,
-                        order,
-                        "survey-sideDrift-toward",
-                        "Toward",
-                        "The side of the bridge toward which the fretboard\u2019s centre line lands.",
-                        "neither",
-                        List.of(Side.values()),
-                        Side::word,
-                        job -> job.survey().driftToward(),
-                        (job, choice) -> job.withSurvey(job.survey().withDriftToward(choice))));
+            case PROJECTION_SLACK -> column.add(new ChoiceField<>(
+                    session,
+                    order,
+                    "survey-projection-over",
+                    "Read over",
+                    "Against what the projection was read: the soundboard, or the bridge\u2019s top.",
+                    "the soundboard",
+                    List.of(ProjectionOver.values()),
+                    ProjectionOver::label,
+                    job -> job.survey().projectionOver(),
+                    (job, choice) -> job.withSurvey(job.survey().withProjectionOver(choice))));
+            case SIDE_DRIFT -> column.add(new ChoiceField<>(
+                    session,
+                    order,
+                    "survey-sideDrift-toward",
+                    "Toward",
+                    "The side of the bridge toward which the fretboard\u2019s centre line lands.",
+                    "neither",
+                    List.of(Side.values()),
+                    Side::word,
+                    job -> job.survey().driftToward(),
+                    (job, choice) -> job.withSurvey(job.survey().withDriftToward(choice))));
             default -> {}
         }
     }

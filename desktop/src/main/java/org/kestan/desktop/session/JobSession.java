@@ -2,6 +2,7 @@ package org.kestan.desktop.session;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
@@ -29,6 +30,7 @@ public final class JobSession {
             new ReadOnlyObjectWrapper<>(this, "reckoning", Reckoning.of(Job.BLANK, ShopStandards.DEFAULT));
     private final ObjectProperty<BenchUnit> unit = new SimpleObjectProperty<>(this, "unit", BenchUnit.SIXTY_FOURTHS);
     private final ObjectProperty<Item> focusedItem = new SimpleObjectProperty<>(this, "focusedItem");
+    private final ObjectProperty<Consumer<String>> taker = new SimpleObjectProperty<>(this, "taker");
     private final StringProperty notice = new SimpleStringProperty(this, "notice", "");
     private final BooleanProperty noticeIsError = new SimpleBooleanProperty(this, "noticeIsError");
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
@@ -65,6 +67,11 @@ public final class JobSession {
     /** The line of the sheet whose field has the focus; null when none has. */
     public ObjectProperty<Item> focusedItemProperty() {
         return focusedItem;
+    }
+
+    /** Takes a reading, as text with its unit, into the field that had the focus last; null when no reading had it. */
+    public ObjectProperty<Consumer<String>> takerProperty() {
+        return taker;
     }
 
     /** What the status line has to say, empty for nothing. */

@@ -1,20 +1,21 @@
 package org.kestan.desktop.session;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
-import javafx.beans.property.ReadOnlyObjectProperty;
-import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.util.Duration;
@@ -22,45 +23,65 @@ import org.kestan.files.JobFile;
 import org.kestan.files.JobReader;
 import org.kestan.job.Fault;
 import org.kestan.job.Job;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerJob;
+import org.kestan.ledger.Saved;
 
 /**
- * The file of the open job. Opens job files and saves the job as one goes, shortly after each edit, away from the
- * application thread. A job that was never given a file gets one in the data folder with its first edit.
+ * Where the open job lies: in the ledger, saved as one goes, shortly after each edit and away from the application thread.
+ * A new job comes into the ledger with its first edit. Job files are taken in and written out.
  */
 public final class JobStore {
 
     private static final Duration PAUSE = Duration.millis(700);
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm:ss");
-    private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss");
 
     private final JobSession session;
     private final Settings settings;
-    private final ReadOnlyObjectWrapper<Path> file = new ReadOnlyObjectWrapper<>(this, "file");
+    private final Ledger ledger;
     private final ReadOnlyStringWrapper saved = new ReadOnlyStringWrapper(this, "saved", "Nothing to save yet");
+    private final ReadOnlyIntegerWrapper changes = new ReadOnlyIntegerWrapper(this, "changes");
     private final PauseTransition pause = new PauseTransition(PAUSE);
     private final ExecutorService writer = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "job-writer");
         thread.setDaemon(true);
         return thread;
     });
-    private Job onDisk = Job.BLANK;
 
-    /** Saves the session's job from now on. */
-    public JobStore(JobSession session, Settings settings) {
+    /** The job as the ledger has it; only touched by the writer's thread once it is handed over. */
+    private volatile Slot slot = new Slot(Optional.empty(), Job.BLANK);
+
+    /**
+     * Where the open job lies.
+     *
+     * @param entry the job as last read or saved, empty while it is in no ledger
+     * @param content what was read or saved last
+     */
+    private record Slot(Optional<LedgerJob> entry, Job content) {}
+
+    /** Saves the session's job into a ledger from now on. */
+    public JobStore(JobSession session, Settings settings, Ledger ledger) {
         this.session = session;
         this.settings = settings;
+        this.ledger = ledger;
         pause.setOnFinished(done -> saveNow());
         session.reckoningProperty().addListener((property, old, next) -> {
-            if (!next.job().equals(onDisk)) {
+            if (!next.job().equals(slot.content())) {
                 saved.set("Saving\u2026");
                 pause.playFromStart();
             }
         });
     }
 
-    /** The file the job is saved to; null while it has none. */
-    public ReadOnlyObjectProperty<Path> fileProperty() {
-        return file.getReadOnlyProperty();
+    /** The ledger the jobs lie in. */
+    public Ledger ledger() {
+        return ledger;
+    }
+
+    /** Counts what was written to the ledger, so that lists know when to look again. */
+    public ReadOnlyIntegerProperty changesProperty() {
+        return changes.getReadOnlyProperty();
     }
 
     /** When the job was saved last, in words. */
@@ -68,134 +89,148 @@ public final class JobStore {
         return saved.getReadOnlyProperty();
     }
 
+    /** Returns the id of the open job in the ledger; empty while it is in none. */
+    public Optional<String> openId() {
+        return slot.entry().map(LedgerJob::id);
+    }
+
     /** Starts a job with nothing entered. */
     public void startBlank() {
-        flush();
-        onDisk = Job.BLANK;
-        file.set(null);
-        session.open(Job.BLANK);
-        session.say("A new job");
-        saved.set("Nothing to save yet");
+        show(new Slot(Optional.empty(), Job.BLANK), "A new job", "Nothing to save yet");
     }
 
-    /**
-     * Opens a job file. When it can't be read the open job stays as it is and the status line says why.
-     *
-     * @return whether it was opened
-     */
-    public boolean open(Path path) {
-        JobReader.Outcome outcome = JobFile.read(path);
-        if (outcome.job().isEmpty()) {
-            refuse(path.getFileName().toString(), outcome.faults());
+    /** Opens a job of the ledger; false when it is gone or can't be read. */
+    public boolean open(String id) {
+        flush();
+        Optional<LedgerJob> found = ledger.read(id);
+        if (found.isEmpty()) {
+            session.complain("This job is no longer there, or can\u2019t be read.");
             return false;
         }
-        flush();
-        onDisk = outcome.job().get();
-        file.set(path.toAbsolutePath());
-        settings.remember(path);
-        session.open(onDisk);
-        session.say("Opened " + path.getFileName());
-        saved.set("As on disk");
+        LedgerJob entry = found.get();
+        show(new Slot(Optional.of(entry), entry.job()), "Opened " + named(entry.job()), "As in the ledger");
         return true;
     }
 
     /**
-     * Opens the text of a job file as a job that has no file yet. When it can't be read the open job stays as it is.
+     * Takes a job file into the ledger and opens it. When it can't be read the open job stays as it is and the status line
+     * says why.
      *
      * @return whether it was opened
      */
+    public boolean openFile(Path path) {
+        boolean opened = take(JobFile.read(path), path.getFileName().toString());
+        if (opened) {
+            settings.remember(path);
+        }
+        return opened;
+    }
+
+    /** Takes the text of a job file into the ledger and opens it, in the same way. */
     public boolean openText(String text) {
-        JobReader.Outcome outcome = JobReader.read(text);
+        return take(JobReader.read(text), "the text on the clipboard");
+    }
+
+    private boolean take(JobReader.Outcome outcome, String what) {
         if (outcome.job().isEmpty()) {
-            refuse("the text on the clipboard", outcome.faults());
+            List<Fault> faults = outcome.faults();
+            String first = faults.stream().limit(2).map(Fault::line).collect(Collectors.joining("   "));
+            int more = faults.size() - 2;
+            session.complain("Not opened: " + what + " \u2014 " + first + (more > 0 ? "   and " + more + " more" : ""));
             return false;
         }
-        startBlank();
-        session.open(outcome.job().get());
-        session.say("Opened from the clipboard");
+        flush();
+        LedgerJob entry = ledger.insert(outcome.job().get());
+        show(new Slot(Optional.of(entry), entry.job()), "Taken into the ledger: " + what, "In the ledger");
+        changed();
         return true;
     }
 
-    private void refuse(String what, List<Fault> faults) {
-        String first = faults.stream().limit(2).map(Fault::line).collect(Collectors.joining("   "));
-        int more = faults.size() - 2;
-        session.complain("Not opened: " + what + " \u2014 " + first + (more > 0 ? "   and " + more + " more" : ""));
-    }
-
-    /** Saves to another file and goes on there. */
-    public void saveAs(Path path) {
-        flush();
-        file.set(path.toAbsolutePath());
-        settings.remember(path);
-        onDisk = Job.BLANK;
-        saveNow();
+    /** Writes the job to a file of its own; the work goes on in the ledger. */
+    public void exportTo(Path path) {
+        try {
+            JobFile.write(session.job(), path);
+            settings.remember(path);
+            session.say("Written to " + path.getFileName());
+        } catch (IOException failed) {
+            session.complain("Could not write " + path.getFileName() + ": " + failed.getMessage());
+        }
     }
 
     /** Saves now, without waiting for the pause after an edit. */
     public void saveNow() {
         pause.stop();
         Job job = session.job();
-        if (file.get() == null && job.equals(Job.BLANK)) {
-            return;
+        if (!job.equals(slot.content())) {
+            writer.execute(() -> write(job));
         }
-        Path target = target();
-        writer.execute(() -> {
-            try {
-                write(job, target);
-                Platform.runLater(() -> wrote(job));
-            } catch (IOException failed) {
-                Platform.runLater(() -> failed(target, failed));
-            }
-        });
     }
 
-    /** Saves what is not saved yet and waits until it is on disk. */
+    /** Saves what is not saved yet and waits until it is in the ledger. */
     public void flush() {
-        pause.stop();
-        Job job = session.job();
-        if (job.equals(onDisk)) {
-            return;
-        }
-        Path target = target();
+        saveNow();
         try {
-            writer.submit(() -> {
-                        write(job, target);
-                        return target;
-                    })
-                    .get(10, TimeUnit.SECONDS);
-            wrote(job);
+            writer.submit(() -> {}).get(15, TimeUnit.SECONDS);
         } catch (InterruptedException interrupted) {
             Thread.currentThread().interrupt();
-        } catch (java.util.concurrent.ExecutionException | java.util.concurrent.TimeoutException failed) {
-            failed(target, failed);
+        } catch (ExecutionException | TimeoutException late) {
+            session.complain("The job is not saved yet: the ledger does not answer.");
         }
     }
 
-    private void write(Job job, Path target) throws IOException {
-        Files.createDirectories(target.getParent());
-        JobFile.write(job, target);
-    }
-
-    private Path target() {
-        if (file.get() == null) {
-            file.set(settings.folder()
-                    .resolve("jobs")
-                    .resolve("job-" + LocalDateTime.now().format(STAMP) + JobFile.EXTENSION));
-            settings.remember(file.get());
+    /** Runs on the writer's thread. */
+    private void write(Job job) {
+        Slot before = slot;
+        try {
+            if (before.entry().isEmpty()) {
+                slot = new Slot(Optional.of(ledger.insert(job)), job);
+                Platform.runLater(() -> wrote(job, ""));
+                return;
+            }
+            LedgerJob entry = before.entry().get();
+            Saved outcome = ledger.save(entry.id(), entry.revision(), job);
+            if (outcome instanceof Saved.Done done) {
+                slot = new Slot(Optional.of(new LedgerJob(entry.id(), done.revision(), job)), job);
+                Platform.runLater(() -> wrote(job, ""));
+            } else {
+                slot = new Slot(Optional.of(ledger.insert(job)), job);
+                Platform.runLater(() -> wrote(
+                        job,
+                        "This job was changed in another window meanwhile. Yours is kept beside it as a second job."));
+            }
+        } catch (LedgerException failed) {
+            Platform.runLater(() -> {
+                saved.set("Not saved");
+                session.complain("Could not save: " + failed.getMessage()
+                        + ". The job is kept here; write it to a file with Save as.");
+            });
         }
-        return file.get();
     }
 
-    private void wrote(Job job) {
-        onDisk = job;
+    private void wrote(Job job, String warning) {
         if (job.equals(session.job())) {
             saved.set("Saved " + LocalTime.now().format(CLOCK));
         }
+        if (!warning.isEmpty()) {
+            session.complain(warning);
+        }
+        changed();
     }
 
-    private void failed(Path target, Exception why) {
-        saved.set("Not saved");
-        session.complain("Could not save to " + target.getFileName() + ": " + why.getMessage()
-                + ". The job is kept here; choose another file with Save as.");
+    private void changed() {
+        changes.set(changes.get() + 1);
+    }
+
+    private void show(Slot next, String notice, String state) {
+        flush();
+        slot = next;
+        session.open(next.content());
+        session.say(notice);
+        saved.set(state);
+    }
+
+    private static String named(Job job) {
+        String name = job.instrument().name();
+        return name.isEmpty() ? "an unnamed instrument" : name;
     }
 }

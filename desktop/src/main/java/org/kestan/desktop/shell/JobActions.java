@@ -29,15 +29,14 @@ final class JobActions {
     void choose(Window window) {
         Optional.ofNullable(chooser("Open a job").showOpenDialog(window))
                 .map(File::toPath)
-                .ifPresent(store::open);
+                .ifPresent(store::openFile);
     }
 
     void chooseSaveAs(Window window) {
         FileChooser chooser = chooser("Save the job as");
-        Path file = store.fileProperty().get();
-        chooser.setInitialFileName(
-                file == null ? "job" + JobFile.EXTENSION : file.getFileName().toString());
-        Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath).ifPresent(store::saveAs);
+        String name = session.job().instrument().name().replaceAll("[^\\p{L}\\p{N}]+", "-");
+        chooser.setInitialFileName((name.isEmpty() ? "job" : name) + JobFile.EXTENSION);
+        Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath).ifPresent(store::exportTo);
     }
 
     /** Puts the figures of the plan on the clipboard as text. */
@@ -57,7 +56,7 @@ final class JobActions {
         Clipboard clipboard = Clipboard.getSystemClipboard();
         List<File> files = clipboard.getFiles();
         if (files != null && !files.isEmpty()) {
-            store.open(files.get(0).toPath());
+            store.openFile(files.get(0).toPath());
         } else if (clipboard.hasString()) {
             store.openText(clipboard.getString());
         } else {
@@ -74,7 +73,7 @@ final class JobActions {
 
     void dropped(DragEvent event) {
         List<File> files = event.getDragboard().getFiles();
-        event.setDropCompleted(!files.isEmpty() && store.open(files.get(0).toPath()));
+        event.setDropCompleted(!files.isEmpty() && store.openFile(files.get(0).toPath()));
         event.consume();
     }
 

@@ -15,12 +15,18 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.kestan.desktop.elevation.ElevationView;
 import org.kestan.desktop.figures.FigureStrip;
+import org.kestan.desktop.gauge.GaugeListener;
+import org.kestan.desktop.intake.IntakeStation;
+import org.kestan.desktop.ledger.LedgerStation;
 import org.kestan.desktop.measure.MeasureStation;
 import org.kestan.desktop.plan.PlanStation;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
+import org.kestan.gauge.GaugeLine;
 import org.kestan.job.Job;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.Query;
 import org.kestan.planning.Handle;
 import org.kestan.planning.PlanMoves;
 import org.kestan.sideview.SideView;
@@ -38,29 +44,38 @@ public final class MainWindow {
     private final JobActions actions;
     private final ElevationView elevation = new ElevationView();
     private final StationStrip stations;
+    private final GaugeListener gauge = new GaugeListener();
+    private final FigureStrip figures;
+    private final LedgerStation jobs;
+    private final IntakeStation intake;
     private final MeasureStation measure;
     private final PlanStation plan;
     private final Look look;
+    private VBox bench;
 
     /**
      * Puts the window together; it is shown by the caller.
      *
+     * @param ledger where the jobs lie
      * @param samples sample jobs on offer in the menu, empty outside the demo
      */
-    public MainWindow(Stage stage, Settings settings, List<Path> samples) {
+    public MainWindow(Stage stage, Settings settings, Ledger ledger, List<Path> samples) {
         this.stage = stage;
         this.settings = settings;
         session.unitProperty().set(settings.unit());
-        store = new JobStore(session, settings);
+        store = new JobStore(session, settings, ledger);
         actions = new JobActions(session, store);
-        stations = new StationStrip(session);
+        stations = new StationStrip(session, store);
+        intake = new IntakeStation(session, ledger.pictures());
+        jobs = new LedgerStation(session, store);
+        figures = new FigureStrip(session);
         measure = new MeasureStation(session, elevation);
         plan = new PlanStation(session);
         BorderPane root = new BorderPane();
         root.getStyleClass().add("kestan");
-        root.setTop(new VBox(Menus.bar(this, store, settings, samples), header(), new FigureStrip(session)));
+        root.setTop(new VBox(Menus.bar(this, store, settings, samples), header(), figures));
         root.setCenter(middle());
-        root.setBottom(new StatusLine(session, store));
+        root.setBottom(new StatusLine(session, store, gauge));
         Scene scene = new Scene(root, WIDTH, HEIGHT);
         look = new Look(scene, settings);
         connect(scene);
@@ -79,6 +94,19 @@ public final class MainWindow {
     /** Returns where the window saves. */
     public JobStore store() {
         return store;
+    }
+
+    /** Opens the job of that name, the last changed when there are several. */
+    public void openNamed(String name) {
+        store.ledger().list(Query.ALL).stream()
+                .filter(card -> card.name().equals(name))
+                .findFirst()
+                .ifPresent(card -> store.open(card.id()));
+    }
+
+    /** Returns what listens for gauges. */
+    public GaugeListener gauge() {
+        return gauge;
     }
 
     private HBox header() {
@@ -102,7 +130,7 @@ public final class MainWindow {
         stage.setTitle((said.isEmpty() ? "" : said + " \u2014 ") + "Kestan");
     }
 
-    private VBox middle() {
+    private StackPane middle() {
         elevation.setId("elevation");
         // Too narrow for what a station needs, it is scrolled sideways rather than cut.
         ScrollPane planScroll = new ScrollPane(plan);
@@ -110,7 +138,7 @@ public final class MainWindow {
         planScroll.setFitToHeight(true);
         planScroll.getStyleClass().add("station-scroll");
         planScroll.visibleProperty().bind(plan.visibleProperty());
-        StackPane station = new StackPane(measure, planScroll);
+        StackPane station = new StackPane(intake, measure, planScroll);
         station.setMinWidth(0);
         station.getStyleClass().add("station-body");
         VBox.setVgrow(elevation, Priority.ALWAYS);
@@ -119,7 +147,8 @@ public final class MainWindow {
         elevation.setPrefHeight(270);
         station.setMinHeight(180);
         station.setPrefHeight(330);
-        return new VBox(elevation, station);
+        bench = new VBox(elevation, station);
+        return new StackPane(bench, jobs);
     }
 
     private void connect(Scene scene) {
@@ -142,9 +171,14 @@ public final class MainWindow {
         });
         session.unitProperty().addListener((property, old, next) -> settings.setUnit(next));
         measure.setAfterLast(() -> {
-            show(Station.PLAN);
+            show(Room.PLAN);
             plan.focusFirst();
         });
+        intake.setAfterLast(() -> {
+            show(Room.MEASURE);
+            measure.focusFirst();
+        });
+        jobs.setAfterOpen(() -> show(Room.MEASURE));
         stations.chosenProperty().addListener((property, old, next) -> showChosen());
         showChosen();
         scene.getAccelerators().put(KeyCombination.valueOf("Shortcut+Y"), session::redo);
@@ -153,13 +187,44 @@ public final class MainWindow {
     }
 
     private void showChosen() {
-        measure.setVisible(stations.chosenProperty().get() == Station.MEASURE);
-        plan.setVisible(stations.chosenProperty().get() == Station.PLAN);
+        Room room = stations.chosenProperty().get();
+        intake.setVisible(room == Room.INTAKE);
+        measure.setVisible(room == Room.MEASURE);
+        plan.setVisible(room == Room.PLAN);
+        jobs.setVisible(room == Room.LEDGER);
+        bench.setVisible(room != Room.LEDGER);
+        figures.setVisible(room != Room.LEDGER);
+        figures.setManaged(room != Room.LEDGER);
     }
 
     /** Shows a station below the drawing. */
-    public void show(Station station) {
-        stations.chosenProperty().set(station);
+    public void show(Room room) {
+        intake.setAfterLast(() -> {
+            show(Room.MEASURE);
+            measure.focusFirst();
+        });
+        jobs.setAfterOpen(() -> show(Room.MEASURE));
+        stations.chosenProperty().set(room);
+    }
+
+    void toggleGauge() {
+        if (gauge.listeningProperty().get()) {
+            gauge.stop();
+            session.say("Gauge input is off.");
+        } else if (gauge.start(GaugeLine.PORT) > 0) {
+            session.say("Listening for a gauge on this machine, port " + GaugeLine.PORT + ".");
+        }
+    }
+
+    void takeGauge() {
+        String live = gauge.liveProperty().get();
+        if (live.isEmpty()) {
+            session.complain("No gauge has sent a reading yet.");
+        } else if (session.takerProperty().get() == null) {
+            session.complain("Put the focus on a reading first; then F3 takes " + live + " into it.");
+        } else {
+            session.takerProperty().get().accept(live);
+        }
     }
 
     void nextUnit() {
@@ -200,6 +265,7 @@ public final class MainWindow {
     }
 
     void close() {
+        gauge.stop();
         store.flush();
         stage.close();
     }

@@ -49,9 +49,14 @@ final class Menus {
                         enabled(
                                 item("Redo", "Shortcut+Shift+Z", window.session()::redo),
                                 window.session().canRedoProperty()));
+        Menu tools = new Menu("_Tools");
+        tools.getItems()
+                .addAll(
+                        item("Gauge input on or off", "Shortcut+G", window::toggleGauge),
+                        item("Take the gauge\u2019s reading", "F3", window::takeGauge));
         Menu view = new Menu("_View");
-        for (Station station : Station.values()) {
-            view.getItems().add(item(station.title(), "Alt+" + (station.ordinal() + 1), () -> window.show(station)));
+        for (Room room : Room.values()) {
+            view.getItems().add(item(room.title(), "Alt+" + room.ordinal(), () -> window.show(room)));
         }
         view.getItems()
                 .addAll(
@@ -64,7 +69,7 @@ final class Menus {
                         item("Exaggerate heights more", "F9", () -> window.stepHeights(1)),
                         item("Exaggerate heights less", "F8", () -> window.stepHeights(-1)),
                         item("Heights as they fit", "Shift+F9", window::fitHeights));
-        MenuBar bar = new MenuBar(job, edit, view);
+        MenuBar bar = new MenuBar(job, edit, view, tools);
         bar.setId("menu");
         return bar;
     }
@@ -74,7 +79,7 @@ final class Menus {
         for (Path file : files) {
             MenuItem item = new MenuItem(file.getFileName().toString());
             item.setMnemonicParsing(false);
-            item.setOnAction(action -> store.open(file));
+            item.setOnAction(action -> store.openFile(file));
             menu.getItems().add(item);
         }
         if (files.isEmpty()) {

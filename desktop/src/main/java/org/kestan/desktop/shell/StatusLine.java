@@ -6,14 +6,16 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import org.kestan.desktop.gauge.GaugeListener;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
+import org.kestan.gauge.GaugeLine;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** Hint of the focused field or what there is to say, the unit of the display, when the job was saved. */
 final class StatusLine extends HBox {
 
-    StatusLine(JobSession session, JobStore store) {
+    StatusLine(JobSession session, JobStore store, GaugeListener gauge) {
         getStyleClass().add("status-line");
         setAlignment(Pos.CENTER_LEFT);
         FontIcon icon = new FontIcon("fth-info");
@@ -51,6 +53,32 @@ final class StatusLine extends HBox {
         saved.textProperty().bind(store.savedProperty());
         saved.setMinWidth(USE_PREF_SIZE);
         unit.setMinWidth(USE_PREF_SIZE);
-        getChildren().addAll(icon, notice, unit, saved);
+        Button input = new Button();
+        input.setId("gauge-button");
+        input.getStyleClass().add("status-button");
+        input.setFocusTraversable(false);
+        input.setMinWidth(USE_PREF_SIZE);
+        input.textProperty()
+                .bind(javafx.beans.binding.Bindings.createStringBinding(
+                        () -> !gauge.listeningProperty().get()
+                                ? "Gauge: off"
+                                : gauge.liveProperty().get().isEmpty()
+                                        ? "Gauge: listening"
+                                        : "Gauge: " + gauge.liveProperty().get() + "  F3",
+                        gauge.listeningProperty(),
+                        gauge.liveProperty()));
+        input.setOnAction(action -> {
+            if (gauge.listeningProperty().get()) {
+                gauge.stop();
+            } else {
+                gauge.start(GaugeLine.PORT);
+            }
+        });
+        gauge.troubleProperty().addListener((property, old, next) -> {
+            if (!next.isEmpty()) {
+                session.complain(next);
+            }
+        });
+        getChildren().addAll(icon, notice, input, unit, saved);
     }
 }

@@ -18,8 +18,11 @@ import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.MainWindow;
-import org.kestan.desktop.shell.Station;
+import org.kestan.desktop.shell.Room;
 import org.kestan.files.DemoJobs;
+import org.kestan.files.JobReader;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.Opening;
 import org.kestan.notation.BenchUnit;
 
 /** Opens the window on the sample jobs, goes through the main views and writes a PNG of each. Argument: the folder. */
@@ -52,27 +55,37 @@ public final class Shots extends Application {
         Files.createDirectories(folder);
         Path scratch = Files.createTempDirectory("kestan-shots-");
         List<Path> samples = DemoJobs.copyInto(scratch.resolve("jobs"));
-        MainWindow window = new MainWindow(stage, Settings.in(scratch), samples);
+        MainWindow window = new MainWindow(stage, Settings.in(scratch), ledger(scratch), samples);
         stage.show();
         plan(window, samples);
         next();
     }
 
+    private static Ledger ledger(Path scratch) throws IOException {
+        if (Ledger.open(scratch.resolve("ledger.sqlite")) instanceof Opening.Opened opened) {
+            for (String name : DemoJobs.NAMES) {
+                JobReader.read(DemoJobs.bytes(name)).job().ifPresent(opened.ledger()::insert);
+            }
+            return opened.ledger();
+        }
+        throw new IOException("no scratch ledger could be made");
+    }
+
     private void plan(MainWindow window, List<Path> samples) {
-        views.add(new View("measure", () -> window.store().open(samples.get(0))));
-        views.add(new View("plan", () -> window.show(Station.PLAN)));
+        views.add(new View("measure", () -> window.store().openFile(samples.get(0))));
+        views.add(new View("plan", () -> window.show(Room.PLAN)));
         views.add(new View("plan-lamplight", () -> {
-            window.store().open(samples.get(2));
+            window.store().openFile(samples.get(2));
             window.session().unitProperty().set(BenchUnit.MILLIMETRES);
             window.toggleTheme();
         }));
         views.add(new View("relief-only", () -> {
             window.toggleTheme();
-            window.store().open(samples.get(1));
+            window.store().openFile(samples.get(1));
         }));
         views.add(new View("blank", () -> {
             window.store().startBlank();
-            window.show(Station.MEASURE);
+            window.show(Room.MEASURE);
         }));
     }
 

@@ -1,4 +1,4 @@
-package org.kestan.job;
+package org.kestan.sheet;
 
 import java.util.Optional;
 import java.util.stream.Stream;

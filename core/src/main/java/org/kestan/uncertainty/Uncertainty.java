@@ -1,0 +1,121 @@
+package org.kestan.uncertainty;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.kestan.correction.Correction;
+import org.kestan.correction.CorrectionSolver;
+import org.kestan.job.Job;
+import org.kestan.job.Survey;
+import org.kestan.notation.Length;
+import org.kestan.sheet.Reading;
+import org.kestan.sheet.Tool;
+import org.kestan.standards.ShopStandards;
+import org.kestan.trajectory.Trajectory;
+
+/**
+ * How well each derived figure of a job is known. Only readings count; a default that stood in is not given a spread it
+ * never had.
+ *
+ * @param estimates expanded uncertainty and dominating reading of each figure that was worked out
+ */
+public record Uncertainty(Map<Derived, Estimate> estimates) {
+
+    /**
+     * How well a figure is known.
+     *
+     * @param expanded U = 2·u_c, in mm or radians
+     * @param dominating the reading that contributes most; empty when no reading does
+     * @param share its share of the variance, 0 to 1
+     */
+    public record Estimate(double expanded, Optional<Reading> dominating, double share) {
+
+        /** How many times better the figure would be known with a better tool for the dominating reading. */
+        public double gain(Tool present, Tool better) {
+            double ratio = better.resolution() / present.resolution();
+            return 1 / Math.sqrt(1 - share + share * ratio * ratio);
+        }
+    }
+
+    /** Works out the uncertainties of a job, by shifting each reading by its own uncertainty and solving again. */
+    public static Uncertainty of(Job job, ShopStandards standards) {
+        Optional<Correction> centre = solve(job, standards);
+        if (centre.isEmpty()) {
+            return new Uncertainty(Map.of());
+        }
+        List<Reading> readings = List.copyOf(job.survey().readings().keySet());
+        Derived[] figures = Derived.values();
+        double[][] contributions = new double[figures.length][readings.size()];
+        for (int i = 0; i < readings.size(); i++) {
+            double standard = standard(job.survey(), readings.get(i));
+            Optional<Correction> above = solve(shifted(job, readings.get(i), standard), standards);
+            Optional<Correction> below = solve(shifted(job, readings.get(i), -standard), standards);
+            if (above.isEmpty() || below.isEmpty()) {
+                continue;
+            }
+            for (int f = 0; f < figures.length; f++) {
+                double high = figures[f].of(above.get()).orElse(0);
+                contributions[f][i] = Math.abs(high - figures[f].of(below.get()).orElse(0)) / 2;
+            }
+        }
+        Map<Derived, Estimate> estimates = new EnumMap<>(Derived.class);
+        for (int f = 0; f < figures.length; f++) {
+            if (figures[f].of(centre.get()).isPresent()) {
+                estimates.put(figures[f], estimate(readings, contributions[f]));
+            }
+        }
+        return new Uncertainty(estimates);
+    }
+
+    /** Returns how well a figure is known, empty when it was not worked out. */
+    public Optional<Estimate> of(Derived figure) {
+        return Optional.ofNullable(estimates.get(figure));
+    }
+
+    /**
+     * Standard uncertainty of a reading, mm: the tool's resolution as a rectangular distribution, {@code a/√3} (JCGM
+     * 100:2008, 4.3.7), and the scatter of the takes as that of their mean, {@code s/√n} (4.2.3), in quadrature.
+     */
+    public static double standard(Survey survey, Reading reading) {
+        double resolution = survey.tool(reading).resolution() / Math.sqrt(3);
+        List<Length> takes = survey.takesOf(reading);
+        if (takes.size() < 2) {
+            return resolution;
+        }
+        double mean = takes.stream().mapToDouble(Length::millimetres).average().orElseThrow();
+        double squares = takes.stream()
+                .mapToDouble(take -> (take.millimetres() - mean) * (take.millimetres() - mean))
+                .sum();
+        double scatter = Math.sqrt(squares / (takes.size() - 1) / takes.size());
+        return Math.hypot(resolution, scatter);
+    }
+
+    private static Estimate estimate(List<Reading> readings, double[] contributions) {
+        double sum = 0;
+        int most = -1;
+        for (int i = 0; i < contributions.length; i++) {
+            sum += contributions[i] * contributions[i];
+            if (contributions[i] > 0 && (most < 0 || contributions[i] > contributions[most])) {
+                most = i;
+            }
+        }
+        return most < 0
+                ? new Estimate(0, Optional.empty(), 0)
+                : new Estimate(
+                        Propagation.COVERAGE * Math.sqrt(sum),
+                        Optional.of(readings.get(most)),
+                        contributions[most] * contributions[most] / sum);
+    }
+
+    private static Optional<Correction> solve(Job job, ShopStandards standards) {
+        return Trajectory.of(job, standards)
+                .trajectory()
+                .flatMap(known -> CorrectionSolver.solve(job, known, standards).correction());
+    }
+
+    private static Job shifted(Job job, Reading reading, double by) {
+        double value = job.survey().millimetres(reading).orElseThrow() + by;
+        return job.with(reading, Optional.of(Length.exact(value)));
+    }
+}

@@ -1,0 +1,172 @@
+package org.kestan.desktop.gauge;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicReference;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import org.kestan.gauge.GaugeLine;
+import org.kestan.notation.Length;
+import org.kestan.notation.Parsed;
+
+/**
+ * Takes what gauges send over a local connection. Only the newest reading is kept, so that a flood costs one update a frame;
+ * nothing is written anywhere until the user takes it.
+ */
+public final class GaugeListener {
+
+    private final ReadOnlyBooleanWrapper listening = new ReadOnlyBooleanWrapper(this, "listening");
+    private final ReadOnlyStringWrapper live = new ReadOnlyStringWrapper(this, "live", "");
+    private final ReadOnlyStringWrapper trouble = new ReadOnlyStringWrapper(this, "trouble", "");
+    private final AtomicReference<String> newest = new AtomicReference<>("");
+    private final AtomicReference<String> newestTrouble = new AtomicReference<>("");
+    private final AtomicBoolean announced = new AtomicBoolean();
+    private final Set<Socket> gauges = ConcurrentHashMap.newKeySet();
+    private ServerSocket server;
+
+    /** Whether it listens. */
+    public ReadOnlyBooleanProperty listeningProperty() {
+        return listening.getReadOnlyProperty();
+    }
+
+    /** The newest reading as text with its unit; empty while there is none. */
+    public ReadOnlyStringProperty liveProperty() {
+        return live.getReadOnlyProperty();
+    }
+
+    /** What went wrong last, in words; empty while all is well. */
+    public ReadOnlyStringProperty troubleProperty() {
+        return trouble.getReadOnlyProperty();
+    }
+
+    /**
+     * Starts to listen, on this machine only.
+     *
+     * @param port the port, 0 for any free one
+     * @return the port it listens on, or 0 when it can't
+     */
+    public int start(int port) {
+        stop();
+        try {
+            server = new ServerSocket(port, 8, InetAddress.getLoopbackAddress());
+        } catch (IOException taken) {
+            trouble.set("No gauge input: port " + port + " is in use.");
+            return 0;
+        }
+        listening.set(true);
+        newest.set("");
+        live.set("");
+        trouble.set("");
+        ServerSocket open = server;
+        daemon("gauge-input", () -> accept(open));
+        return server.getLocalPort();
+    }
+
+    /** Stops listening and lets all gauges go. */
+    public void stop() {
+        listening.set(false);
+        live.set("");
+        if (server != null) {
+            close(server);
+            server = null;
+        }
+        gauges.forEach(GaugeListener::close);
+        gauges.clear();
+    }
+
+    private void accept(ServerSocket open) {
+        while (!open.isClosed()) {
+            try {
+                Socket gauge = open.accept();
+                gauges.add(gauge);
+                daemon("gauge", () -> read(gauge));
+            } catch (IOException closed) {
+                return;
+            }
+        }
+    }
+
+    private void read(Socket gauge) {
+        try (BufferedReader in =
+                new BufferedReader(new InputStreamReader(gauge.getInputStream(), StandardCharsets.UTF_8))) {
+            String line;
+            while ((line = line(in)) != null) {
+                if (!GaugeLine.isRemark(line)) {
+                    take(GaugeLine.parse(line), line);
+                }
+            }
+            tell("", "The gauge has gone. Its last reading can still be taken.");
+        } catch (IOException lost) {
+            if (gauges.contains(gauge)) {
+                tell("", "The connection to the gauge was lost.");
+            }
+        } finally {
+            gauges.remove(gauge);
+            close(gauge);
+        }
+    }
+
+    private void take(Parsed<Length> parsed, String line) {
+        if (parsed instanceof Parsed.Bad<Length> bad) {
+            String shown = line.length() > 30 ? line.substring(0, 30) + "\u2026" : line;
+            tell("", "Not a reading from the gauge: \u201c" + shown.replaceAll("\\p{Cntrl}", "?") + "\u201d (" + bad.problem() + ").");
+        } else {
+            parsed.optional().ifPresent(length -> tell(length.text(), ""));
+        }
+    }
+
+    /** Reads a line, but never holds more of it than a line can have. */
+    private static String line(Reader in) throws IOException {
+        StringBuilder line = new StringBuilder();
+        int next;
+        while ((next = in.read()) >= 0 && next != '\n') {
+            if (line.length() <= GaugeLine.LONGEST) {
+                line.append((char) next);
+            }
+        }
+        return next < 0 && line.isEmpty() ? null : line.toString();
+    }
+
+    /** Hands the newest on to the window, once a frame at the most. */
+    private void tell(String reading, String problem) {
+        if (!reading.isEmpty()) {
+            newest.set(reading);
+        }
+        newestTrouble.set(problem);
+        if (announced.compareAndSet(false, true)) {
+            Platform.runLater(() -> {
+                announced.set(false);
+                if (listening.get()) {
+                    live.set(newest.get());
+                    trouble.set(newestTrouble.get());
+                }
+            });
+        }
+    }
+
+    private static void close(AutoCloseable what) {
+        try {
+            what.close();
+        } catch (Exception alreadyGone) {
+            System.getLogger(GaugeListener.class.getName()).log(System.Logger.Level.DEBUG, "gauge", alreadyGone);
+        }
+    }
+
+    private static void daemon(String name, Runnable work) {
+        Thread thread = new Thread(work, name);
+        thread.setDaemon(true);
+        thread.start();
+    }
+}

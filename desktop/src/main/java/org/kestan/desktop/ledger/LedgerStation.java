@@ -1,0 +1,206 @@
+package org.kestan.desktop.ledger;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
+import org.kestan.ledger.JobCard;
+import org.kestan.ledger.Query;
+import org.kestan.reckoning.Station;
+
+/** The list of all jobs: search as one types, filters, order; open, duplicate, put away, delete and undo that. */
+public final class LedgerStation extends VBox {
+
+    private static final String ANY = "Any station";
+
+    private final JobSession session;
+    private final JobStore store;
+    private final TextField search = new TextField();
+    private final ComboBox<String> station = new ComboBox<>();
+    private final ComboBox<Query.Order> order = new ComboBox<>();
+    private final CheckBox archived = new CheckBox("put away");
+    private final ListView<JobCard> list = new ListView<>();
+    private final Label count = new Label();
+    private final Deque<String> deleted = new ArrayDeque<>();
+    private final Button undelete = button("Undo delete", "ledger-undelete", this::undelete);
+    private final LedgerTransfers transfers;
+    private Runnable afterOpen = () -> {};
+
+    /** Makes the station over the store's ledger. */
+    public LedgerStation(JobSession session, JobStore store) {
+        this.session = session;
+        this.store = store;
+        this.transfers = new LedgerTransfers(session, store, this::refresh);
+        getStyleClass().add("ledger");
+        search.setId("ledger-search");
+        search.setPromptText("Search in everything");
+        search.setAccessibleText("Search in all jobs");
+        search.setPrefColumnCount(22);
+        search.textProperty().addListener((property, old, next) -> refresh());
+        station.setId("ledger-station");
+        station.getItems().add(ANY);
+        Stream.of(Station.values()).map(Station::title).forEach(station.getItems()::add);
+        station.setValue(ANY);
+        station.valueProperty().addListener((property, old, next) -> refresh());
+        order.setId("ledger-order");
+        order.getItems().setAll(Query.Order.values());
+        order.setValue(Query.Order.CHANGED);
+        order.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(Query.Order each) {
+                return each == null ? "" : each.label();
+            }
+
+            @Override
+            public Query.Order fromString(String text) {
+                throw new UnsupportedOperationException("orders are not typed");
+            }
+        });
+        order.valueProperty().addListener((property, old, next) -> refresh());
+        archived.setId("ledger-archived");
+        archived.selectedProperty().addListener((property, old, next) -> refresh());
+        count.setId("ledger-count");
+        count.getStyleClass().add("figure-reason");
+        undelete.setDisable(true);
+        FlowPane bar = new FlowPane(search, station, order, archived, count);
+        bar.getStyleClass().add("ledger-bar");
+        FlowPane actions = new FlowPane(
+                button("Open", "ledger-open", this::open),
+                button("Duplicate", "ledger-duplicate", () -> chosen(card -> store.ledger().duplicate(card.id()))),
+                button(
+                        "Put away / take out",
+                        "ledger-archive",
+                        () -> chosen(card -> store.ledger().archive(card.id(), !card.archived()))),
+                button("Delete", "ledger-delete", this::delete),
+                undelete,
+                button("Take in job files\u2026", "ledger-import", () -> transfers.chooseImport(getScene().getWindow())),
+                button("Write all to a zip\u2026", "ledger-export", () -> transfers.chooseExport(getScene().getWindow())),
+                transfers.progress());
+        actions.getStyleClass().add("ledger-bar");
+        list.setId("ledger-list");
+        list.setCellFactory(view -> new JobCell());
+        list.setPlaceholder(new Label("No job is like that."));
+        list.setOnMouseClicked(click -> {
+            if (click.getClickCount() == 2) {
+                open();
+            }
+        });
+        list.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ENTER) {
+                open();
+            } else if (key.getCode() == KeyCode.DELETE) {
+                delete();
+            }
+        });
+        search.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.DOWN || key.getCode() == KeyCode.ENTER) {
+                list.getSelectionModel().selectFirst();
+                list.requestFocus();
+                key.consume();
+            }
+        });
+        VBox.setVgrow(list, Priority.ALWAYS);
+        getChildren().addAll(bar, list, actions);
+        store.changesProperty().addListener((property, old, next) -> {
+            if (isVisible()) {
+                refresh();
+            }
+        });
+        visibleProperty().addListener((property, was, is) -> {
+            if (is) {
+                refresh();
+                search.requestFocus();
+            }
+        });
+        refresh();
+    }
+
+    /** Says what happens once a job was opened from the list. */
+    public void setAfterOpen(Runnable action) {
+        afterOpen = action;
+    }
+
+    /** Returns what moves jobs in and out. */
+    public LedgerTransfers transfers() {
+        return transfers;
+    }
+
+    private void refresh() {
+        Query query = new Query(
+                search.getText(),
+                Optional.of(station.getValue()).filter(title -> !title.equals(ANY)),
+                archived.isSelected(),
+                order.getValue());
+        Optional<String> kept = Optional.ofNullable(list.getSelectionModel().getSelectedItem()).map(JobCard::id);
+        List<JobCard> cards = store.ledger().list(query);
+        list.getItems().setAll(cards);
+        count.setText(cards.size() + (cards.size() == 1 ? " job" : " jobs"));
+        kept.ifPresent(id -> cards.stream()
+                .filter(card -> card.id().equals(id))
+                .findFirst()
+                .ifPresent(list.getSelectionModel()::select));
+    }
+
+    private void open() {
+        chosen(card -> {
+            if (store.open(card.id())) {
+                afterOpen.run();
+            }
+        });
+    }
+
+    private void delete() {
+        chosen(card -> {
+            store.flush();
+            store.ledger().delete(card.id());
+            deleted.push(card.id());
+            undelete.setDisable(false);
+            if (store.openId().filter(card.id()::equals).isPresent()) {
+                store.startBlank();
+            }
+            session.say("Deleted " + (card.name().isEmpty() ? "a job" : card.name()) + ". Undo delete brings it back.");
+        });
+    }
+
+    private void undelete() {
+        if (!deleted.isEmpty()) {
+            store.ledger().restore(deleted.pop());
+            undelete.setDisable(deleted.isEmpty());
+            session.say("Brought back.");
+            refresh();
+        }
+    }
+
+    private void chosen(Consumer<JobCard> action) {
+        JobCard card = list.getSelectionModel().getSelectedItem();
+        if (card == null) {
+            session.complain("Choose a job in the list first.");
+            return;
+        }
+        action.accept(card);
+        refresh();
+    }
+
+    private static Button button(String text, String id, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.getStyleClass().add("plain-button");
+        button.setOnAction(event -> action.run());
+        return button;
+    }
+}

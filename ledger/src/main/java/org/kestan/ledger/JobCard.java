@@ -1,0 +1,28 @@
+package org.kestan.ledger;
+
+import java.time.Instant;
+import java.util.Optional;
+
+/**
+ * What the list shows of a job.
+ *
+ * @param id the job's id
+ * @param name what the shop calls the instrument, empty when it has no name
+ * @param owner whose it is, empty when not said
+ * @param station title of the station the job is at
+ * @param waitsFor what it waits for, in a few words
+ * @param line the instrument's line before and after, when it could be worked out
+ * @param createdAt when it came into the ledger
+ * @param changedAt when it was changed last
+ * @param archived whether it is put away
+ */
+public record JobCard(
+        String id,
+        String name,
+        String owner,
+        String station,
+        String waitsFor,
+        Optional<LineSketch> line,
+        Instant createdAt,
+        Instant changedAt,
+        boolean archived) {}

@@ -1,0 +1,11 @@
+package org.kestan.ledger;
+
+/** The ledger could not be read or written: disk full, file gone, locked too long. The job at hand is not lost by it. */
+public final class LedgerException extends RuntimeException {
+
+    private static final long serialVersionUID = 1L;
+
+    LedgerException(String message, Throwable cause) {
+        super(message, cause);
+    }
+}

@@ -1,0 +1,116 @@
+package org.kestan.ledger;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Iterator;
+import java.util.Locale;
+import java.util.Set;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import org.kestan.notation.Parsed;
+
+/**
+ * Copies of pictures beside the ledger, each under a name made from its content: the same picture lies there once, and
+ * taking it off a job and putting it back loses nothing.
+ *
+ * @param folder where they lie
+ */
+public record Pictures(Path folder) {
+
+    private static final long LARGEST_FILE = 40L << 20;
+    private static final long MOST_PIXELS = 120_000_000;
+    private static final String ACCEPTED = "a PNG or JPEG picture, up to 40 MB";
+
+    /** Copies a picture in; the outcome is its name here, or what is wrong with it. */
+    public Parsed<String> add(Path picture) {
+        try {
+            if (Files.size(picture) > LARGEST_FILE) {
+                return bad("the file is larger than 40 MB");
+            }
+            return add(Files.readAllBytes(picture));
+        } catch (IOException unreadable) {
+            return bad("the file can\u2019t be read");
+        }
+    }
+
+    /** Copies a picture in from its bytes. */
+    public Parsed<String> add(byte[] bytes) {
+        String kind;
+        try {
+            kind = decode(bytes);
+        } catch (IOException | RuntimeException damaged) {
+            return bad("the picture is damaged or of another kind");
+        }
+        if (kind.isEmpty()) {
+            return bad("this is no picture that can be kept");
+        }
+        try {
+            Files.createDirectories(folder);
+            String name = hash(bytes) + "." + kind;
+            Path target = folder.resolve(name);
+            if (!Files.exists(target)) {
+                Path beside = Files.createTempFile(folder, "new-", ".tmp");
+                Files.write(beside, bytes);
+                Files.move(beside, target, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+            }
+            return new Parsed.Ok<>(name);
+        } catch (IOException failed) {
+            return bad("the copy can\u2019t be written: " + failed.getMessage());
+        }
+    }
+
+    /** Returns where a picture lies; the name is taken for a plain name, whatever it says. */
+    public Path file(String name) {
+        return folder.resolve(Path.of(name).getFileName().toString());
+    }
+
+    /** Reads the picture through once, coarsely: what is truncated or lies about its size is found out here. */
+    private static String decode(byte[] bytes) throws IOException {
+        try (ImageInputStream in = ImageIO.createImageInputStream(new java.io.ByteArrayInputStream(bytes))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                return "";
+            }
+            ImageReader reader = readers.next();
+            try {
+                String format = reader.getFormatName().toLowerCase(Locale.ROOT);
+                if (!Set.of("png", "jpeg", "jpg").contains(format)) {
+                    return "";
+                }
+                reader.setInput(in, true, true);
+                long width = reader.getWidth(0);
+                long height = reader.getHeight(0);
+                if (width * height > MOST_PIXELS) {
+                    return "";
+                }
+                ImageReadParam coarse = reader.getDefaultReadParam();
+                int step = (int) Math.max(1, Math.max(width, height) / 256);
+                coarse.setSourceSubsampling(step, step, 0, 0);
+                boolean[] warned = new boolean[1];
+                reader.addIIOReadWarningListener((source, warning) -> warned[0] = true);
+                reader.read(0, coarse);
+                return warned[0] ? "" : format.equals("png") ? "png" : "jpg";
+            } finally {
+                reader.dispose();
+            }
+        }
+    }
+
+    private static String hash(byte[] bytes) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes), 0, 16);
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException("every Java has SHA-256", impossible);
+        }
+    }
+
+    private static Parsed<String> bad(String problem) {
+        return new Parsed.Bad<>(problem, ACCEPTED);
+    }
+}
