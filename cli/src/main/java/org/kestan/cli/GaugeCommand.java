@@ -28,10 +28,17 @@ import picocli.CommandLine.Spec;
         mixinStandardHelpOptions = true)
 final class GaugeCommand implements Callable<Integer> {
 
-    @Option(names = "--simulate", required = true, paramLabel = "JOB", description = "the job whose readings are played")
+    @Option(
+            names = "--simulate",
+            required = true,
+            paramLabel = "JOB",
+            description = "the job whose readings are played")
     private Path job;
 
-    @Option(names = "--port", paramLabel = "PORT", description = "where the application listens (default ${DEFAULT-VALUE})")
+    @Option(
+            names = "--port",
+            paramLabel = "PORT",
+            description = "where the application listens (default ${DEFAULT-VALUE})")
     private int port = GaugeLine.PORT;
 
     @Option(
@@ -40,7 +47,10 @@ final class GaugeCommand implements Callable<Integer> {
             description = "play one reading only, such as action.bass; otherwise all in working order")
     private String only;
 
-    @Option(names = "--times", paramLabel = "N", description = "how often each reading is sent (default ${DEFAULT-VALUE})")
+    @Option(
+            names = "--times",
+            paramLabel = "N",
+            description = "how often each reading is sent (default ${DEFAULT-VALUE})")
     private int times = 5;
 
     @Option(names = "--every", paramLabel = "MS", description = "milliseconds between two (default ${DEFAULT-VALUE})")
@@ -63,7 +73,8 @@ final class GaugeCommand implements Callable<Integer> {
         VirtualInstrument instrument = new VirtualInstrument(read.job().get(), seed);
         Optional<List<Reading>> wanted = wanted(instrument);
         if (wanted.isEmpty()) {
-            err.println(new Fault("", "--only " + only + " is no reading of this job", "a key such as action.bass").line());
+            err.println(
+                    new Fault("", "--only " + only + " is no reading of this job", "a key such as action.bass").line());
             return KestanCommand.FAULTY;
         }
         try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), port);
@@ -77,7 +88,8 @@ final class GaugeCommand implements Callable<Integer> {
             }
             return 0;
         } catch (IOException refused) {
-            err.println(new Fault("", "nothing listens on port " + port, "the application with its gauge input on").line());
+            err.println(
+                    new Fault("", "nothing listens on port " + port, "the application with its gauge input on").line());
             return KestanCommand.FAULTY;
         }
     }
@@ -87,7 +99,8 @@ final class GaugeCommand implements Callable<Integer> {
             return Optional.of(instrument.readings());
         }
         return Stream.of(Reading.values())
-                .filter(reading -> reading.key().equals(only) && instrument.readings().contains(reading))
+                .filter(reading ->
+                        reading.key().equals(only) && instrument.readings().contains(reading))
                 .findFirst()
                 .map(List::of);
     }

@@ -21,8 +21,6 @@ public final class GaugeLine {
 
     /** Reads a line as a length, or says what is wrong with it. */
     public static Parsed<Length> parse(String line) {
-        return line.length() > LONGEST
-                ? new Parsed.Bad<>("the line is too long", Length.ACCEPTED)
-                : Length.parse(line);
+        return line.length() > LONGEST ? new Parsed.Bad<>("the line is too long", Length.ACCEPTED) : Length.parse(line);
     }
 }

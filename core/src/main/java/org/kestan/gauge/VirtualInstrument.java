@@ -36,7 +36,8 @@ public final class VirtualInstrument {
     /** Plays a reading once: the value with normal noise of a third of the tool's resolution, to the hundredth of a mm. */
     public String play(Reading reading) {
         double actual = job.survey().millimetres(reading).orElseThrow();
-        double noisy = actual + random.nextGaussian() * job.survey().tool(reading).resolution() / 3;
+        double noisy =
+                actual + random.nextGaussian() * job.survey().tool(reading).resolution() / 3;
         return BigDecimal.valueOf(noisy).setScale(2, RoundingMode.HALF_EVEN).toPlainString() + " mm";
     }
 }

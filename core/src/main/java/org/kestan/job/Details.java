@@ -62,7 +62,7 @@ public final class Details {
 
     /** When in the work a survey was taken. */
     public static final Detail<Occasion> OCCASION = Detail.choice(
-            "survey.occasion", "Survey", "When in the course of the work this sheet was taken.", Occasion.class);
+            "survey.occasion", "Occasion", "When in the course of the work this sheet was taken.", Occasion.class);
 
     /** How many half steps below pitch the strings were. */
     public static final Detail<Integer> STEPS_DOWN = Detail.whole(

@@ -155,9 +155,12 @@ public record Job(
 
     /** Returns this job without the texts it was read from: for telling whether two jobs say the same. */
     public Job withoutOrigins() {
-        List<Survey> others =
-                surveys.stream().map(each -> each.edit(draft -> draft.origin = "")).toList();
-        return withSurvey(survey.edit(draft -> draft.origin = "")).withSurveys(others).withOrigin("");
+        List<Survey> others = surveys.stream()
+                .map(each -> each.edit(draft -> draft.origin = ""))
+                .toList();
+        return withSurvey(survey.edit(draft -> draft.origin = ""))
+                .withSurveys(others)
+                .withOrigin("");
     }
 
     /** Returns this job with the survey of that index among the others to be solved, and the present one put aside. */

@@ -44,7 +44,8 @@ public final class KestanApp extends Application {
         open(stage, Settings.in(folder), file, demo, arguments);
     }
 
-    private void open(Stage stage, Settings settings, Path file, boolean demo, List<String> arguments) throws IOException {
+    private void open(Stage stage, Settings settings, Path file, boolean demo, List<String> arguments)
+            throws IOException {
         Opening opening = Ledger.open(file);
         if (opening instanceof Opening.Refused refused) {
             refuse(stage, settings, file, refused, arguments);

@@ -1,5 +1,7 @@
 package org.kestan.desktop;
 
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import javafx.application.Application;
 
 /** The entry point; apart from the application class so that the toolkit may lie on the class path or the module path. */
@@ -9,6 +11,8 @@ public final class Launcher {
 
     /** Starts the application. */
     public static void main(String[] arguments) {
+        // Its running commentary on each start is for its own developers.
+        Logger.getLogger("org.flywaydb").setLevel(Level.WARNING);
         Application.launch(KestanApp.class, arguments);
     }
 }

@@ -25,50 +25,39 @@ public class JobFilesTest extends WindowTest {
         for (String bad :
                 new String[] {"{\"kestan\": 1, \"survey\": {\"action\": {\"bass\": 3.9}}}", "not json", "{}"}) {
             Path file = Files.writeString(folder.resolve("bad" + JobFile.EXTENSION), bad);
-            assertThat(onWindow(() -> window.store().open(file))).isFalse();
+            assertThat(onWindow(() -> window.store().openFile(file))).isFalse();
             assertThat(session().job()).isEqualTo(open);
             assertThat(label("notice"))
                     .startsWith("Not opened: bad.kestan.json")
                     .contains("accepted:");
             assertThat(find("notice", Node.class).getStyleClass()).contains("notice-error");
         }
-        assertThat(window.store().fileProperty().get()).isEqualTo(samples.get(0).toAbsolutePath());
+        assertThat(ledger.count()).isEqualTo(1);
     }
 
     @Test
-    public void aNewJobGetsAFileWithItsFirstEdit() {
+    public void aNewJobComesIntoTheLedgerWithItsFirstEdit() {
         keys(KeyCode.SHORTCUT, KeyCode.N);
-        assertThat(window.store().fileProperty().get()).isNull();
+        assertThat(ledger.count()).isZero();
         type("survey-heel-height", "90 mm");
         waitFor(() -> label("saved").startsWith("Saved "));
-        Path file = window.store().fileProperty().get();
-        assertThat(file).startsWith(folder);
-        assertThat(JobFile.read(file).job().orElseThrow().length(Reading.HEEL_HEIGHT))
+        String id = window.store().openId().orElseThrow();
+        assertThat(ledger.read(id).orElseThrow().job().length(Reading.HEEL_HEIGHT))
                 .isPresent();
     }
 
     @Test
-    public void saveAsGoesOnInTheNewFile() {
+    public void writesTheJobToAFileOfItsOwn() {
         openSample(2);
+        type("survey-bridgeHeight", "27 mm");
         Path copy = folder.resolve("copy" + JobFile.EXTENSION);
         onWindow(() -> {
-            window.store().saveAs(copy);
+            window.store().exportTo(copy);
             return true;
         });
-        waitFor(() -> Files.exists(copy));
-        type("survey-bridgeHeight", "27 mm");
-        waitFor(() -> JobFile.read(copy)
-                .job()
-                .flatMap(job -> job.length(Reading.BRIDGE_HEIGHT))
-                .filter(length -> length.text().equals("27 mm"))
-                .isPresent());
-        assertThat(JobFile.read(samples.get(2))
-                        .job()
-                        .orElseThrow()
-                        .length(Reading.BRIDGE_HEIGHT)
-                        .orElseThrow()
-                        .text())
-                .isEqualTo("25.5 mm");
+        Job written = JobFile.read(copy).job().orElseThrow();
+        assertThat(written.length(Reading.BRIDGE_HEIGHT).orElseThrow().text()).isEqualTo("27 mm");
+        assertThat(written.withoutOrigins()).isEqualTo(session().job().withoutOrigins());
     }
 
     @Test
@@ -117,9 +106,9 @@ public class JobFilesTest extends WindowTest {
         keys(KeyCode.SHORTCUT, KeyCode.EQUALS);
         keys(KeyCode.SHORTCUT, KeyCode.EQUALS);
         WaitForAsyncUtils.waitForFxEvents();
-        for (String id :
-                new String[] {"station-measure", "station-plan", "figure-bridge", "unit-button", "saved", "elevation"
-                }) {
+        for (String id : new String[] {
+            "station-ledger", "station-measure", "station-plan", "figure-bridge", "unit-button", "saved", "elevation"
+        }) {
             var bounds = onWindow(
                     () -> find(id, Node.class).localToScene(find(id, Node.class).getBoundsInLocal()));
             assertThat(bounds.getMinX()).as(id).isGreaterThanOrEqualTo(-0.5);

@@ -19,6 +19,8 @@ import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.MainWindow;
 import org.kestan.files.DemoJobs;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.Opening;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
@@ -31,6 +33,7 @@ public abstract class WindowTest {
     protected final FxRobot robot = new FxRobot();
     protected Path folder;
     protected List<Path> samples;
+    protected Ledger ledger;
     protected Stage stage;
     protected MainWindow window;
 
@@ -38,9 +41,10 @@ public abstract class WindowTest {
     public void open() throws IOException, TimeoutException {
         folder = Files.createTempDirectory("kestan-test-");
         samples = DemoJobs.copyInto(folder.resolve("samples"));
+        ledger = ((Opening.Opened) Ledger.open(folder.resolve("ledger.sqlite"))).ledger();
         stage = FxToolkit.registerPrimaryStage();
         onWindow(() -> {
-            window = new MainWindow(stage, Settings.in(folder), samples);
+            window = new MainWindow(stage, Settings.in(folder), ledger, samples);
             stage.setWidth(1280);
             stage.setHeight(800);
             stage.show();
@@ -53,10 +57,12 @@ public abstract class WindowTest {
     public void close() throws IOException, TimeoutException {
         onWindow(() -> {
             window.store().flush();
+            window.gauge().stop();
             stage.hide();
             return stage;
         });
         FxToolkit.cleanupStages();
+        ledger.close();
         try (var files = Files.walk(folder)) {
             for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
                 Files.delete(file);
@@ -69,7 +75,7 @@ public abstract class WindowTest {
     }
 
     protected void openSample(int which) {
-        assertThat(onWindow(() -> window.store().open(samples.get(which)))).isTrue();
+        assertThat(onWindow(() -> window.store().openFile(samples.get(which)))).isTrue();
         WaitForAsyncUtils.waitForFxEvents();
     }
 

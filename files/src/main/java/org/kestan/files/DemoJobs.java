@@ -15,13 +15,24 @@ public final class DemoJobs {
     public static final List<String> NAMES = List.of(
             "large-flat-top-reset" + JobFile.EXTENSION,
             "small-flat-top-relief" + JobFile.EXTENSION,
-            "archtop-floating-bridge" + JobFile.EXTENSION);
+            "archtop-floating-bridge" + JobFile.EXTENSION,
+            "collectible-parlour" + JobFile.EXTENSION,
+            "plywood-student" + JobFile.EXTENSION,
+            "bolt-on-shim" + JobFile.EXTENSION,
+            "archtop-riser-strips" + JobFile.EXTENSION,
+            "lifted-bridge" + JobFile.EXTENSION,
+            "reset-with-proof" + JobFile.EXTENSION,
+            "five-visits" + JobFile.EXTENSION);
 
     private DemoJobs() {}
 
     /** Returns the name of the instrument of the first sample job. */
     public static String firstName() {
-        return JobReader.read(bytes(NAMES.get(0))).job().orElseThrow().instrument().name();
+        return JobReader.read(bytes(NAMES.get(0)))
+                .job()
+                .orElseThrow()
+                .instrument()
+                .name();
     }
 
     /**

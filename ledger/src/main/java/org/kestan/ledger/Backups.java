@@ -106,7 +106,8 @@ public record Backups(Path ledger, Path folder) {
         Instant made = Files.getLastModifiedTime(copy).toInstant();
         for (String part : List.of("", "-wal")) {
             Path file = ledger.resolveSibling(ledger.getFileName() + part);
-            if (Files.exists(file) && Files.getLastModifiedTime(file).toInstant().isAfter(made)) {
+            if (Files.exists(file)
+                    && Files.getLastModifiedTime(file).toInstant().isAfter(made)) {
                 return true;
             }
         }

@@ -106,7 +106,8 @@ public final class Ledger implements AutoCloseable {
                         .bind(0, id)
                         .map((row, context) -> new Found(row.getInt(1), row.getString(2)))
                         .findOne())
-                .flatMap(found -> JobReader.read(found.body()).job().map(job -> new LedgerJob(id, found.revision(), job)));
+                .flatMap(found ->
+                        JobReader.read(found.body()).job().map(job -> new LedgerJob(id, found.revision(), job)));
     }
 
     /** Returns the text of a job's file as it lies in the ledger; empty when there is no such job. */
@@ -123,8 +124,8 @@ public final class Ledger implements AutoCloseable {
         String now = now();
         Row row = Row.of(job);
         with(ledger -> row.bind(ledger.createUpdate("INSERT INTO jobs (name, owner, station, waits_for, line, search,"
-                                + " body, id, revision, created_at, changed_at, archived)"
-                                + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, 1, ?, ?, 0)"))
+                        + " body, id, revision, created_at, changed_at, archived)"
+                        + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, 1, ?, ?, 0)"))
                 .bind(7, id)
                 .bind(8, now)
                 .bind(9, now)
@@ -142,8 +143,8 @@ public final class Ledger implements AutoCloseable {
     public Saved save(String id, int revision, Job job) {
         Row row = Row.of(job);
         int changed = with(ledger -> row.bind(ledger.createUpdate("UPDATE jobs SET name = ?, owner = ?, station = ?,"
-                                + " waits_for = ?, line = ?, search = ?, body = ?, revision = revision + 1,"
-                                + " changed_at = ? WHERE id = ? AND revision = ? AND deleted_at IS NULL"))
+                        + " waits_for = ?, line = ?, search = ?, body = ?, revision = revision + 1,"
+                        + " changed_at = ? WHERE id = ? AND revision = ? AND deleted_at IS NULL"))
                 .bind(7, now())
                 .bind(8, id)
                 .bind(9, revision)

@@ -30,7 +30,8 @@ final class LedgerOpener {
         try {
             Files.createDirectories(file.toAbsolutePath().getParent());
         } catch (IOException failed) {
-            return new Opening.Refused("The ledger\u2019s folder can\u2019t be made: " + failed.getMessage(), Optional.empty());
+            return new Opening.Refused(
+                    "The ledger\u2019s folder can\u2019t be made: " + failed.getMessage(), Optional.empty());
         }
         boolean there = Files.exists(file);
         try {
@@ -60,7 +61,9 @@ final class LedgerOpener {
             cause = cause.getCause();
         }
         String text = cause.getMessage();
-        return text == null ? "it can\u2019t be read" : text.replaceAll("\\s+", " ").strip();
+        return text == null
+                ? "it can\u2019t be read"
+                : text.replaceAll("\\s+", " ").strip();
     }
 
     /** Reads the version without writing, and checks that the file is whole. 0 for an empty database. */
@@ -72,8 +75,8 @@ final class LedgerOpener {
                     throw new SQLException("the check found: " + check.getString(1));
                 }
             }
-            try (ResultSet table = statement.executeQuery(
-                    "SELECT count(*) FROM sqlite_master WHERE name = 'flyway_schema_history'")) {
+            try (ResultSet table =
+                    statement.executeQuery("SELECT count(*) FROM sqlite_master WHERE name = 'flyway_schema_history'")) {
                 if (!table.next() || table.getInt(1) == 0) {
                     return 0;
                 }

@@ -45,11 +45,12 @@ public record LineSketch(double joint, double saddle, State before, Optional<Sta
     /** Sketches what follows from a job; empty while the strings are not known. */
     static Optional<LineSketch> of(Reckoning reckoning) {
         return SideView.of(reckoning)
-                .flatMap(view -> view.measured().map(now -> new LineSketch(
-                        view.joint(),
-                        view.saddle(),
-                        State.of(now, view.saddle()),
-                        view.planned().map(plan -> State.of(plan, view.saddle())))));
+                .flatMap(view -> view.measured()
+                        .map(now -> new LineSketch(
+                                view.joint(),
+                                view.saddle(),
+                                State.of(now, view.saddle()),
+                                view.planned().map(plan -> State.of(plan, view.saddle())))));
     }
 
     /** Writes the numbers as a text for the database. */
@@ -79,8 +80,7 @@ public record LineSketch(double joint, double saddle, State before, Optional<Sta
             }
             numbers[i] = number.getAsDouble();
         }
-        Optional<State> after =
-                words.length == 10 ? Optional.of(state(numbers, 6)) : Optional.empty();
+        Optional<State> after = words.length == 10 ? Optional.of(state(numbers, 6)) : Optional.empty();
         return Optional.of(new LineSketch(numbers[0], numbers[1], state(numbers, 2), after));
     }
 

@@ -85,8 +85,8 @@ public final class Entries {
                 (job, typed) -> typed.isBlank()
                         ? new Parsed.Ok<>(job)
                         : Length.parse(typed)
-                                .map(half -> job.with(
-                                        Dimension.SCALE, Optional.of(Length.exact(2 * half.millimetres())))));
+                                .map(half ->
+                                        job.with(Dimension.SCALE, Optional.of(Length.exact(2 * half.millimetres())))));
     }
 
     /** The day the survey was taken. */
@@ -117,7 +117,8 @@ public final class Entries {
                 "Size of the body: small, medium or large.",
                 "/instrument/body",
                 job -> job.instrument().body(),
-                (job, typed) -> new Parsed.Ok<>(job.withInstrument(job.instrument().withBody(typed.strip()))));
+                (job, typed) ->
+                        new Parsed.Ok<>(job.withInstrument(job.instrument().withBody(typed.strip()))));
     }
 
     /** The name of the instrument. */

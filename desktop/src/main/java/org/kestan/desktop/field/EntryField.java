@@ -87,7 +87,9 @@ public final class EntryField extends VBox {
             }
         });
         input.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
-            if (event.getCode() == KeyCode.ENTER && event.isShiftDown() && reading().isPresent()) {
+            if (event.getCode() == KeyCode.ENTER
+                    && event.isShiftDown()
+                    && reading().isPresent()) {
                 takeAgain(reading().get());
                 event.consume();
             } else if (event.getCode() == KeyCode.F4 && reading().isPresent()) {
@@ -149,7 +151,8 @@ public final class EntryField extends VBox {
             return;
         }
         error = "";
-        session.edit(job -> Entries.again(job, reading, input.getText()).optional().orElse(job));
+        session.edit(
+                job -> Entries.again(job, reading, input.getText()).optional().orElse(job));
         show(session.reckoning());
         input.setText(shown);
         input.selectAll();
@@ -250,7 +253,8 @@ public final class EntryField extends VBox {
         if (reading.isPresent()) {
             OptionalDouble spread = Takings.spread(reckoning.job().survey(), reading.get());
             if (spread.isPresent()) {
-                return "median of " + reckoning.job().survey().takesOf(reading.get()).size() + ", spread "
+                return "median of "
+                        + reckoning.job().survey().takesOf(reading.get()).size() + ", spread "
                         + unit().format(spread.getAsDouble());
             }
         }

@@ -39,12 +39,16 @@ public final class WorkingOrder {
     public void next(Node from) {
         int at = stops.indexOf(from);
         for (int i = at + 1; i < stops.size(); i++) {
-            if (!stops.get(i).isDisabled() && stops.get(i).isVisible()) {
+            if (!stops.get(i).isDisabled() && isShown(stops.get(i))) {
                 stops.get(i).requestFocus();
                 return;
             }
         }
         afterLast.run();
+    }
+
+    private static boolean isShown(Node stop) {
+        return stop.isVisible() && (stop.getParent() == null || stop.getParent().isVisible());
     }
 
     /** Moves the focus to the first stop. */

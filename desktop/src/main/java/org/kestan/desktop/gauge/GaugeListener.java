@@ -121,7 +121,10 @@ public final class GaugeListener {
     private void take(Parsed<Length> parsed, String line) {
         if (parsed instanceof Parsed.Bad<Length> bad) {
             String shown = line.length() > 30 ? line.substring(0, 30) + "\u2026" : line;
-            tell("", "Not a reading from the gauge: \u201c" + shown.replaceAll("\\p{Cntrl}", "?") + "\u201d (" + bad.problem() + ").");
+            tell(
+                    "",
+                    "Not a reading from the gauge: \u201c" + shown.replaceAll("\\p{Cntrl}", "?") + "\u201d ("
+                            + bad.problem() + ").");
         } else {
             parsed.optional().ifPresent(length -> tell(length.text(), ""));
         }

@@ -25,6 +25,7 @@ import org.kestan.job.Touch;
 import org.kestan.ledger.Pictures;
 import org.kestan.sheet.Detail;
 import org.kestan.sheet.Dimension;
+import org.kestan.sheet.Fitting;
 
 /** What is asked when an instrument comes in. */
 public final class IntakeStation extends HBox {
@@ -84,6 +85,9 @@ public final class IntakeStation extends HBox {
         EntryField jointFret = field(Entries.jointFret());
         EntryField body = field(Entries.body());
         ChoiceField<ArchtopBridge> bridge = choice(Details.BRIDGE, ArchtopBridge.class);
+        session.reckoningProperty().addListener((property, old, next) -> showFor(bridge, next.job()));
+        showFor(bridge, session.job());
+        scale.input().setPrefColumnCount(9);
         GridPane grid = grid();
         grid.add(name, 0, 0, 2, 1);
         grid.addRow(1, form, joint);
@@ -91,6 +95,11 @@ public final class IntakeStation extends HBox {
         grid.addRow(3, jointFret, body);
         grid.addRow(4, bridge);
         return grid;
+    }
+
+    /** The kind of floating bridge is asked only where there is one. */
+    private static void showFor(Node bridge, Job job) {
+        bridge.setVisible(job.fitting() == Fitting.FLOATING_BRIDGE);
     }
 
     private GridPane worth() {

@@ -40,7 +40,8 @@ public final class PhotoPane extends VBox {
         add.setOnAction(event -> choose());
         getChildren().addAll(thumbnails, add);
         getStyleClass().add("photos");
-        session.reckoningProperty().addListener((property, old, next) -> show(next.job().photos()));
+        session.reckoningProperty()
+                .addListener((property, old, next) -> show(next.job().photos()));
         show(session.job().photos());
     }
 
@@ -48,7 +49,8 @@ public final class PhotoPane extends VBox {
         FileChooser chooser = new FileChooser();
         chooser.setTitle("Add pictures");
         chooser.getExtensionFilters()
-                .add(new FileChooser.ExtensionFilter("Pictures", "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG", "*.JPEG"));
+                .add(new FileChooser.ExtensionFilter(
+                        "Pictures", "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG", "*.JPEG"));
         Optional.ofNullable(chooser.showOpenMultipleDialog(getScene().getWindow()))
                 .ifPresent(files -> files.stream().map(File::toPath).forEach(this::add));
     }

@@ -43,13 +43,16 @@ final class StringSetPane extends VBox {
         fewer.setId("strings-fewer");
         more.getStyleClass().add("plain-button");
         fewer.getStyleClass().add("plain-button");
+        more.setMinWidth(USE_PREF_SIZE);
+        fewer.setMinWidth(USE_PREF_SIZE);
         more.setOnAction(event -> change(StringSetPane::longer));
         fewer.setOnAction(event -> change(StringSetPane::shorter));
         HBox buttons = new HBox(more, fewer);
         buttons.getStyleClass().add("ledger-bar");
         getChildren().addAll(grid, trouble, buttons);
         order.add(more);
-        session.reckoningProperty().addListener((property, old, next) -> show(next.job().strings()));
+        session.reckoningProperty()
+                .addListener((property, old, next) -> show(next.job().strings()));
         build(session.job().strings());
     }
 
@@ -77,7 +80,8 @@ final class StringSetPane extends VBox {
     }
 
     private void build(List<StringSpec> strings) {
-        boolean sameCount = strings.size() == shown.size() && !grid.getChildren().isEmpty();
+        boolean sameCount =
+                strings.size() == shown.size() && !grid.getChildren().isEmpty();
         shown = strings;
         more.setDisable(strings.size() >= MOST);
         fewer.setDisable(strings.isEmpty());

@@ -81,15 +81,24 @@ public final class LedgerStation extends VBox {
         bar.getStyleClass().add("ledger-bar");
         FlowPane actions = new FlowPane(
                 button("Open", "ledger-open", this::open),
-                button("Duplicate", "ledger-duplicate", () -> chosen(card -> store.ledger().duplicate(card.id()))),
+                button(
+                        "Duplicate",
+                        "ledger-duplicate",
+                        () -> chosen(card -> store.ledger().duplicate(card.id()))),
                 button(
                         "Put away / take out",
                         "ledger-archive",
                         () -> chosen(card -> store.ledger().archive(card.id(), !card.archived()))),
                 button("Delete", "ledger-delete", this::delete),
                 undelete,
-                button("Take in job files\u2026", "ledger-import", () -> transfers.chooseImport(getScene().getWindow())),
-                button("Write all to a zip\u2026", "ledger-export", () -> transfers.chooseExport(getScene().getWindow())),
+                button(
+                        "Take in job files\u2026",
+                        "ledger-import",
+                        () -> transfers.chooseImport(getScene().getWindow())),
+                button(
+                        "Write all to a zip\u2026",
+                        "ledger-export",
+                        () -> transfers.chooseExport(getScene().getWindow())),
                 transfers.progress());
         actions.getStyleClass().add("ledger-bar");
         list.setId("ledger-list");
@@ -146,7 +155,8 @@ public final class LedgerStation extends VBox {
                 Optional.of(station.getValue()).filter(title -> !title.equals(ANY)),
                 archived.isSelected(),
                 order.getValue());
-        Optional<String> kept = Optional.ofNullable(list.getSelectionModel().getSelectedItem()).map(JobCard::id);
+        Optional<String> kept =
+                Optional.ofNullable(list.getSelectionModel().getSelectedItem()).map(JobCard::id);
         List<JobCard> cards = store.ledger().list(query);
         list.getItems().setAll(cards);
         count.setText(cards.size() + (cards.size() == 1 ? " job" : " jobs"));

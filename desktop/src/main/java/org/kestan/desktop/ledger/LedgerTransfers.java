@@ -85,7 +85,8 @@ public final class LedgerTransfers {
                         store.ledger().insert(read.job().get());
                         done++;
                     } else {
-                        refused.add(file.getFileName() + ": " + read.faults().get(0).line());
+                        refused.add(
+                                file.getFileName() + ": " + read.faults().get(0).line());
                     }
                 }
             }
@@ -125,13 +126,26 @@ public final class LedgerTransfers {
     }
 
     private void finished(String what, Archive.Outcome outcome) {
-        String text = outcome.done() + (outcome.done() == 1 ? " job " : " jobs ") + what
+        String text = outcome.done()
+                + (outcome.done() == 1 ? " job " : " jobs ")
+                + what
                 + (outcome.stopped() ? ", then stopped" : "");
         if (outcome.refused().isEmpty()) {
             ended(text, false);
         } else {
-            ended(text + "; left out: " + String.join("   ", outcome.refused().subList(0, Math.min(3, outcome.refused().size())))
-                    + (outcome.refused().size() > 3 ? " and " + (outcome.refused().size() - 3) + " more" : ""), true);
+            ended(
+                    text + "; left out: "
+                            + String.join(
+                                    "   ",
+                                    outcome.refused()
+                                            .subList(
+                                                    0,
+                                                    Math.min(
+                                                            3, outcome.refused().size())))
+                            + (outcome.refused().size() > 3
+                                    ? " and " + (outcome.refused().size() - 3) + " more"
+                                    : ""),
+                    true);
         }
     }
 

@@ -31,7 +31,9 @@ final class SketchView extends Region {
         sketch.ifPresent(line -> {
             double along = (WIDTH - 8) / line.saddle();
             double low = lowest(line.before(), line.after());
-            double high = Math.max(line.before().stringAtSaddle(), line.after().map(LineSketch.State::stringAtSaddle).orElse(0.0));
+            double high = Math.max(
+                    line.before().stringAtSaddle(),
+                    line.after().map(LineSketch.State::stringAtSaddle).orElse(0.0));
             double up = Math.min(along * EXAGGERATION, (HEIGHT - 8) / Math.max(1, high - low));
             double base = HEIGHT - 4 + low * up;
             place(board, 4 + line.joint() * along, base, WIDTH - 4, base);

@@ -77,7 +77,12 @@ final class ComparePane extends VBox {
         Survey to = all.get(Math.max(0, right.getSelectionModel().getSelectedIndex()));
         grid.getChildren().clear();
         int row = 0;
-        grid.addRow(row++, cell("", "number-head"), cell("first", "number-head"), cell("second", "number-head"), cell("change", "number-head"));
+        grid.addRow(
+                row++,
+                cell("", "number-head"),
+                cell("first", "number-head"),
+                cell("second", "number-head"),
+                cell("change", "number-head"));
         for (Reading reading : Reading.values()) {
             if (from.reading(reading).isEmpty() && to.reading(reading).isEmpty()) {
                 continue;

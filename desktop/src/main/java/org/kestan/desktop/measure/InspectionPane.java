@@ -78,7 +78,8 @@ final class InspectionPane extends VBox {
             name.setMinWidth(USE_PREF_SIZE);
             choices.setAlignment(Pos.CENTER_LEFT);
             for (Severity severity : Severity.values()) {
-                ToggleButton button = new ToggleButton(severity.ordinal() + " " + severity.label().toLowerCase(java.util.Locale.ROOT));
+                ToggleButton button = new ToggleButton(
+                        severity.ordinal() + " " + severity.label().toLowerCase(java.util.Locale.ROOT));
                 button.setId("inspect-" + what.key() + "-" + severity.key());
                 button.getStyleClass().add("severity");
                 button.setToggleGroup(group);
@@ -138,7 +139,10 @@ final class InspectionPane extends VBox {
         private void take(Optional<Severity> severity) {
             if (!showing) {
                 session.edit(job -> job.withSurvey(job.survey()
-                        .withFinding(what, severity.map(each -> new Finding(what, each, note.getText().strip())))));
+                        .withFinding(
+                                what,
+                                severity.map(each ->
+                                        new Finding(what, each, note.getText().strip())))));
             }
         }
 
@@ -149,8 +153,8 @@ final class InspectionPane extends VBox {
                 return;
             }
             Severity severity = now.map(Finding::severity).orElse(Severity.SLIGHT);
-            session.edit(job -> job.withSurvey(
-                    job.survey().withFinding(what, Optional.of(new Finding(what, severity, text)))));
+            session.edit(job ->
+                    job.withSurvey(job.survey().withFinding(what, Optional.of(new Finding(what, severity, text)))));
         }
     }
 }

@@ -138,28 +138,30 @@ public final class MeasureStation extends VBox {
                 column.add(field(Entries.reliefReadAt(), ""));
             }
             case ACTION_TREBLE -> column.add(field(Entries.actionFret(), ""));
-            case PROJECTION_SLACK -> column.add(new ChoiceField<>(
-                    session,
-                    order,
-                    "survey-projection-over",
-                    "Read over",
-                    "Against what the projection was read: the soundboard, or the bridge\u2019s top.",
-                    "the soundboard",
-                    List.of(ProjectionOver.values()),
-                    ProjectionOver::label,
-                    job -> job.survey().projectionOver(),
-                    (job, choice) -> job.withSurvey(job.survey().withProjectionOver(choice))));
-            case SIDE_DRIFT -> column.add(new ChoiceField<>(
-                    session,
-                    order,
-                    "survey-sideDrift-toward",
-                    "Toward",
-                    "The side of the bridge toward which the fretboard\u2019s centre line lands.",
-                    "neither",
-                    List.of(Side.values()),
-                    Side::word,
-                    job -> job.survey().driftToward(),
-                    (job, choice) -> job.withSurvey(job.survey().withDriftToward(choice))));
+            case PROJECTION_SLACK ->
+                column.add(new ChoiceField<>(
+                        session,
+                        order,
+                        "survey-projection-over",
+                        "Read over",
+                        "Against what the projection was read: the soundboard, or the bridge\u2019s top.",
+                        "the soundboard",
+                        List.of(ProjectionOver.values()),
+                        ProjectionOver::label,
+                        job -> job.survey().projectionOver(),
+                        (job, choice) -> job.withSurvey(job.survey().withProjectionOver(choice))));
+            case SIDE_DRIFT ->
+                column.add(new ChoiceField<>(
+                        session,
+                        order,
+                        "survey-sideDrift-toward",
+                        "Toward",
+                        "The side of the bridge toward which the fretboard\u2019s centre line lands.",
+                        "neither",
+                        List.of(Side.values()),
+                        Side::word,
+                        job -> job.survey().driftToward(),
+                        (job, choice) -> job.withSurvey(job.survey().withDriftToward(choice))));
             default -> {}
         }
     }

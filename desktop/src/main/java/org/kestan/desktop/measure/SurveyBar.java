@@ -45,7 +45,9 @@ final class SurveyBar extends FlowPane {
         });
         Button fresh = button("New survey", "survey-new", () -> session.edit(SurveyBar::fresh));
         Button comparison = button("Compare", "survey-compare", () -> compare.accept(true));
+        ChoiceField<Occasion> occasion = detail(order, Details.OCCASION, Occasion.class);
         EntryField takenOn = new EntryField(session, Entries.takenOn(), "", order);
+        takenOn.input().setPrefColumnCount(9);
         EntryField humidity = new EntryField(session, Entries.humidity(), "1", order);
         EntryField steps = new EntryField(session, Entries.ofSurvey(Details.STEPS_DOWN), "1", order);
         for (EntryField narrow : List.of(humidity, steps)) {
@@ -56,7 +58,7 @@ final class SurveyBar extends FlowPane {
                         choice,
                         new VBox(new Label(""), fresh),
                         new VBox(new Label(""), comparison),
-                        detail(order, Details.OCCASION, Occasion.class),
+                        occasion,
                         takenOn,
                         humidity,
                         steps,
@@ -102,10 +104,8 @@ final class SurveyBar extends FlowPane {
 
     /** A survey in a few words: when in the work, and the day. */
     static String name(Survey survey) {
-        String occasion = survey.details()
-                .get(Details.OCCASION)
-                .map(Occasion::label)
-                .orElse("Survey");
+        String occasion =
+                survey.details().get(Details.OCCASION).map(Occasion::label).orElse("Survey");
         return occasion + survey.takenOn().map(day -> ", " + day).orElse("");
     }
 

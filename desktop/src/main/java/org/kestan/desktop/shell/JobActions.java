@@ -1,6 +1,9 @@
 package org.kestan.desktop.shell;
 
 import java.io.File;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -13,10 +16,14 @@ import javafx.stage.Window;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.files.JobFile;
+import org.kestan.files.SheetCsv;
+import org.kestan.files.SheetPdf;
 import org.kestan.reckoning.WorkFigures;
 
 /** What the menus, the keys and the mouse do with whole jobs: open, drop, paste, save as, copy. */
 final class JobActions {
+
+    private static final long LARGEST_TABLE = 5L << 20;
 
     private final JobSession session;
     private final JobStore store;
@@ -37,6 +44,81 @@ final class JobActions {
         String name = session.job().instrument().name().replaceAll("[^\\p{L}\\p{N}]+", "-");
         chooser.setInitialFileName((name.isEmpty() ? "job" : name) + JobFile.EXTENSION);
         Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath).ifPresent(store::exportTo);
+    }
+
+    void chooseCsvIn(Window window) {
+        Optional.ofNullable(named("Read a survey from a table", "*.csv").showOpenDialog(window))
+                .map(File::toPath)
+                .ifPresent(this::csvIn);
+    }
+
+    /** Lays the values of a table over the survey on the sheet, as one step of undo. */
+    void csvIn(Path file) {
+        try {
+            if (Files.size(file) > LARGEST_TABLE) {
+                session.complain(file.getFileName() + " is larger than a sheet can be.");
+                return;
+            }
+            SheetCsv.Outcome outcome =
+                    SheetCsv.read(Files.readString(file), session.job().survey());
+            outcome.survey().ifPresent(survey -> {
+                session.edit(job -> job.withSurvey(survey));
+                session.say("Read from " + file.getFileName() + ". Undo takes it back.");
+            });
+            if (outcome.survey().isEmpty()) {
+                session.complain("Nothing was read from " + file.getFileName() + ": "
+                        + String.join(
+                                "   ",
+                                outcome.faults()
+                                        .subList(0, Math.min(3, outcome.faults().size()))));
+            }
+        } catch (IOException unreadable) {
+            session.complain(file.getFileName() + " can\u2019t be read as text in UTF-8.");
+        }
+    }
+
+    void chooseCsvOut(Window window) {
+        write(
+                window,
+                "Write the survey as a table",
+                "survey.csv",
+                "*.csv",
+                () -> SheetCsv.write(session.job()).getBytes(StandardCharsets.UTF_8));
+    }
+
+    void chooseBlankSheet(Window window, SheetPdf.Paper paper) {
+        write(
+                window,
+                "Write a blank measuring sheet",
+                "measuring-sheet.pdf",
+                "*.pdf",
+                () -> SheetPdf.blank(session.job(), paper));
+    }
+
+    /** What makes the bytes of a file. */
+    @FunctionalInterface
+    private interface Maker {
+        byte[] make() throws IOException;
+    }
+
+    private void write(Window window, String title, String name, String pattern, Maker maker) {
+        FileChooser chooser = named(title, pattern);
+        chooser.setInitialFileName(name);
+        Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath).ifPresent(file -> {
+            try {
+                Files.write(file, maker.make());
+                session.say("Written to " + file.getFileName());
+            } catch (IOException failed) {
+                session.complain("Could not write " + file.getFileName() + ": " + failed.getMessage());
+            }
+        });
+    }
+
+    private static FileChooser named(String title, String pattern) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(pattern, pattern));
+        return chooser;
     }
 
     /** Puts the figures of the plan on the clipboard as text. */

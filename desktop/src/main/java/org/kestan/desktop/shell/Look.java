@@ -25,7 +25,7 @@ public final class Look {
         this.scene = scene;
         this.settings = settings;
         for (String font : FONTS) {
-            Font.loadFont(Look.class.getResourceAsStream("/org/kestan/desktop/fonts/" + font), TEXT_PIXELS);
+            Font.loadFont(Look.class.getResourceAsStream("/org/kestan/fonts/" + font), TEXT_PIXELS);
         }
         scene.getStylesheets().add(sheet("kestan.css"));
         apply();

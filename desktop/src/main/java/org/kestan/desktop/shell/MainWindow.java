@@ -248,20 +248,13 @@ public final class MainWindow {
         elevation.heightFactorProperty().set(0);
     }
 
-    void chooseJob() {
-        actions.choose(stage);
+    /** Returns what the menus do with whole jobs. */
+    JobActions actions() {
+        return actions;
     }
 
-    void chooseSaveAs() {
-        actions.chooseSaveAs(stage);
-    }
-
-    void copyFigures() {
-        actions.copyFigures();
-    }
-
-    void paste() {
-        actions.paste();
+    Stage stage() {
+        return stage;
     }
 
     void close() {

@@ -10,6 +10,7 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCombination;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
+import org.kestan.files.SheetPdf;
 
 /** The menu bar; each command shows its key. */
 final class Menus {
@@ -24,7 +25,7 @@ final class Menus {
         job.getItems()
                 .addAll(
                         item("New job", "Shortcut+N", store::startBlank),
-                        item("Open\u2026", "Shortcut+O", window::chooseJob),
+                        item("Open\u2026", "Shortcut+O", () -> window.actions().choose(window.stage())),
                         recent);
         if (!samples.isEmpty()) {
             Menu demo = new Menu("Sample jobs");
@@ -33,11 +34,14 @@ final class Menus {
         }
         job.getItems()
                 .addAll(
-                        item("Open from clipboard", "Shortcut+Shift+V", window::paste),
+                        item("Open from clipboard", "Shortcut+Shift+V", window.actions()::paste),
                         new SeparatorMenuItem(),
                         item("Save now", "Shortcut+S", store::saveNow),
-                        item("Save as\u2026", "Shortcut+Shift+S", window::chooseSaveAs),
-                        item("Copy the figures", "Shortcut+Shift+C", window::copyFigures),
+                        item(
+                                "Save as\u2026",
+                                "Shortcut+Shift+S",
+                                () -> window.actions().chooseSaveAs(window.stage())),
+                        item("Copy the figures", "Shortcut+Shift+C", window.actions()::copyFigures),
                         new SeparatorMenuItem(),
                         item("Quit", "Shortcut+Q", window::close));
         Menu edit = new Menu("_Edit");
@@ -49,6 +53,26 @@ final class Menus {
                         enabled(
                                 item("Redo", "Shortcut+Shift+Z", window.session()::redo),
                                 window.session().canRedoProperty()));
+        Menu sheet = new Menu("_Sheet");
+        sheet.getItems()
+                .addAll(
+                        item(
+                                "Read a survey from CSV\u2026",
+                                "Shortcut+Shift+O",
+                                () -> window.actions().chooseCsvIn(window.stage())),
+                        item(
+                                "Write the survey as CSV\u2026",
+                                "Shortcut+Shift+E",
+                                () -> window.actions().chooseCsvOut(window.stage())),
+                        new SeparatorMenuItem(),
+                        item(
+                                "Blank sheet to print, A4\u2026",
+                                "Shortcut+P",
+                                () -> window.actions().chooseBlankSheet(window.stage(), SheetPdf.Paper.A4)),
+                        item(
+                                "Blank sheet to print, Letter\u2026",
+                                "Shortcut+Shift+P",
+                                () -> window.actions().chooseBlankSheet(window.stage(), SheetPdf.Paper.LETTER)));
         Menu tools = new Menu("_Tools");
         tools.getItems()
                 .addAll(
@@ -69,7 +93,7 @@ final class Menus {
                         item("Exaggerate heights more", "F9", () -> window.stepHeights(1)),
                         item("Exaggerate heights less", "F8", () -> window.stepHeights(-1)),
                         item("Heights as they fit", "Shift+F9", window::fitHeights));
-        MenuBar bar = new MenuBar(job, edit, view, tools);
+        MenuBar bar = new MenuBar(job, edit, view, sheet, tools);
         bar.setId("menu");
         return bar;
     }

@@ -79,7 +79,8 @@ final class StationStrip extends HBox {
         int count = store.ledger().count();
         icons.get(Room.LEDGER).setIconLiteral("fth-book-open");
         reasons.get(Room.LEDGER).setText(count + (count == 1 ? " job" : " jobs"));
-        buttons.get(Room.LEDGER).setAccessibleText("Ledger, " + reasons.get(Room.LEDGER).getText());
+        buttons.get(Room.LEDGER)
+                .setAccessibleText("Ledger, " + reasons.get(Room.LEDGER).getText());
     }
 
     private void show(JobSession session) {

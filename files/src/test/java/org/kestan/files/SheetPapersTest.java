@@ -1,0 +1,117 @@
+package org.kestan.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.util.List;
+import java.util.Optional;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.kestan.job.Details;
+import org.kestan.job.Job;
+import org.kestan.job.Survey;
+import org.kestan.notation.Length;
+import org.kestan.sheet.Reading;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class SheetPapersTest {
+
+    private static Job good() {
+        return JobReader.read(BadFiles.GOOD).job().orElseThrow();
+    }
+
+    @Test
+    public void tableThereAndBackIsTheSameSurvey() {
+        Job job = good();
+        SheetCsv.Outcome outcome = SheetCsv.read(SheetCsv.write(job), Survey.BLANK);
+        assertThat(outcome.faults()).isEmpty();
+        assertThat(outcome.survey().orElseThrow().readings())
+                .isEqualTo(job.survey().readings());
+        assertThat(SheetCsv.write(job)).contains("\r\n5,action.bass,\"Action, bass\",3.9 mm\r\n");
+    }
+
+    @Test
+    public void formulasAreDisarmedOnTheWayOutAndComeBackAsTyped() throws IOException {
+        Job job = good();
+        String evil = "=HYPERLINK(\"http://example.invalid\")";
+        Job armed = job.withSurvey(job.survey().with(Details.NOTES, Optional.of(evil)))
+                .with(Reading.EXTENSION_FALL_AWAY, Optional.of(Length.ofText("-0.3 mm")));
+        String csv = SheetCsv.write(armed);
+        for (CSVRecord record : CSVFormat.RFC4180.parse(new StringReader(csv))) {
+            record.forEach(cell ->
+                    assertThat(cell).doesNotStartWith("=").doesNotStartWith("-").doesNotStartWith("@"));
+        }
+        Survey back = SheetCsv.read(csv, Survey.BLANK).survey().orElseThrow();
+        assertThat(back.details().get(Details.NOTES)).contains(evil);
+        assertThat(back.reading(Reading.EXTENSION_FALL_AWAY).orElseThrow().text())
+                .isEqualTo("-0.3 mm");
+    }
+
+    @DataProvider
+    static Object[][] badTables() {
+        return new Object[][] {
+            {"", "key and value"},
+            {"a,b\n1,2\n", "key and value"},
+            {"key,value\naction.bass,3.9\n", "line 2, action.bass: the unit is missing"},
+            {"key,value\naction.nose,3.9 mm\n", "is no reading"},
+            {"key,value\nstepsDown,many\n", "no such number"},
+            {"key,value\n\"action.bass,3.9 mm\n", "no table"},
+            {"key,value\n" + "relief.gap,0.2 mm\n".repeat(10_050), "more lines"},
+        };
+    }
+
+    @Test(dataProvider = "badTables")
+    public void badTablesSayWhereAndChangeNothing(String csv, String word) {
+        SheetCsv.Outcome outcome = SheetCsv.read(csv, good().survey());
+        assertThat(outcome.survey()).isEmpty();
+        assertThat(outcome.faults()).isNotEmpty();
+        assertThat(String.join("\n", outcome.faults())).contains(word);
+    }
+
+    @Test
+    public void emptyCellsLeaveWhatIsThere() {
+        Survey kept = SheetCsv.read("Value,Key\n,action.bass\n2.5 mm,action.treble\n", good().survey())
+                .survey()
+                .orElseThrow();
+        assertThat(kept.reading(Reading.ACTION_BASS).orElseThrow().text()).isEqualTo("3.9 mm");
+        assertThat(kept.reading(Reading.ACTION_TREBLE).orElseThrow().text()).isEqualTo("2.5 mm");
+    }
+
+    /** A4 is 210 × 297 mm (ISO 216), Letter 8 1/2 × 11 in (ANSI/ASME Y14.1); a point is 1/72 in. */
+    @Test
+    public void blankSheetHasItsPaperItsLinesAndItsFonts() throws IOException {
+        for (SheetPdf.Paper paper : SheetPdf.Paper.values()) {
+            try (PDDocument pdf = Loader.loadPDF(SheetPdf.blank(good(), paper))) {
+                var size = pdf.getPage(0).getMediaBox();
+                boolean a4 = paper == SheetPdf.Paper.A4;
+                assertThat(size.getWidth() / 72 * 25.4).isCloseTo(a4 ? 210 : 215.9, within(0.1));
+                assertThat(size.getHeight() / 72 * 25.4).isCloseTo(a4 ? 297 : 279.4, within(0.1));
+                String text = new PDFTextStripper().getText(pdf);
+                for (Reading reading : List.of(Reading.RELIEF, Reading.ACTION_BASS, Reading.HEEL_HEIGHT)) {
+                    assertThat(text).contains(reading.row() + " " + reading.fullLabel());
+                }
+                assertThat(text).contains("Lifted bridge").doesNotContain(Reading.TAILPIECE_HEIGHT.label());
+                int at = text.indexOf("3 Relief");
+                assertThat(text.indexOf("5 Action, bass")).as("working order").isGreaterThan(at);
+                for (var name : pdf.getPage(0).getResources().getFontNames()) {
+                    PDFont font = pdf.getPage(0).getResources().getFont(name);
+                    assertThat(font.isEmbedded()).isTrue();
+                }
+            }
+        }
+    }
+
+    @Test
+    public void lettersTheFontLacksDoNotFailTheSheet() throws IOException {
+        Job named =
+                good().withInstrument(good().instrument().withName("\u7409\u7403 \ud83c\udfb8 " + "long ".repeat(80)));
+        assertThat(SheetPdf.blank(named, SheetPdf.Paper.A4)).isNotEmpty();
+    }
+}
