@@ -44,7 +44,7 @@ public final class KestanCommand implements Runnable {
      * @param err where faults go
      * @return the exit code: 0 when done, 2 when not
      */
-    static int run(PrintWriter out, PrintWriter err, String... arguments) {
+    public static int run(PrintWriter out, PrintWriter err, String... arguments) {
         return new CommandLine(new KestanCommand())
                 .setOut(out)
                 .setErr(err)

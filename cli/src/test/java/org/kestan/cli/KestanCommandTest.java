@@ -90,4 +90,16 @@ public class KestanCommandTest {
         assertThat(run("dance").err()).doesNotContain("Exception");
         assertThat(run("--help").out()).contains("solve");
     }
+
+    @Test
+    public void gaugeSaysWhatIsWrong() {
+        String job = folder.resolve(DemoJobs.NAMES.get(0)).toString();
+        assertThat(run("gauge").exit()).isEqualTo(2);
+        Run unknown = run("gauge", "--simulate", job, "--only", "action.nose");
+        assertThat(unknown.exit()).isEqualTo(2);
+        assertThat(unknown.err()).contains("is no reading of this job");
+        Run nobody = run("gauge", "--simulate", job, "--port", "1", "--only", "action.bass");
+        assertThat(nobody.exit()).isEqualTo(2);
+        assertThat(nobody.err()).contains("nothing listens on port 1");
+    }
 }

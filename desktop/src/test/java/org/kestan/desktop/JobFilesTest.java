@@ -74,7 +74,7 @@ public class JobFilesTest extends WindowTest {
         });
         keys(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.V);
         assertThat(session().job().length(Reading.BRIDGE_HEIGHT).orElseThrow().text())
-                .isEqualTo("25.5 mm");
+                .isEqualTo("20.5 mm");
         assertThat(label("job-name")).contains("archtop");
     }
 

@@ -44,6 +44,7 @@ final class ComparePane extends VBox {
         right.valueProperty().addListener((property, old, next) -> compare());
         session.reckoningProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> compare());
+        visibleProperty().addListener((property, was, is) -> show());
         show();
     }
 
@@ -54,14 +55,19 @@ final class ComparePane extends VBox {
         for (int i = 0; i < names.size(); i++) {
             numbered.add((i + 1) + "  " + names.get(i));
         }
-        int from = Math.max(0, left.getSelectionModel().getSelectedIndex());
-        int to = right.getSelectionModel().getSelectedIndex();
+        int from = clamped(left.getSelectionModel().getSelectedIndex(), numbered);
+        int to = clamped(right.getSelectionModel().getSelectedIndex(), numbered);
         left.getItems().setAll(numbered);
         right.getItems().setAll(numbered);
-        left.getSelectionModel().select(Math.min(to < 0 && numbered.size() > 1 ? 1 : from, numbered.size() - 1));
-        right.getSelectionModel().select(Math.max(0, Math.min(to, numbered.size() - 1)));
+        // Two of a kind say nothing: the one put aside last stands against the one on the sheet.
+        left.getSelectionModel().select(from == to ? numbered.size() - 1 : from);
+        right.getSelectionModel().select(from == to ? 0 : to);
         showing = false;
         compare();
+    }
+
+    private static int clamped(int index, List<String> names) {
+        return Math.max(0, Math.min(index, names.size() - 1));
     }
 
     private static Stream<Survey> surveys(Job job) {

@@ -1,0 +1,85 @@
+package org.kestan.benchmarks;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.Locale;
+import java.util.Optional;
+import org.kestan.files.DemoJobs;
+import org.kestan.files.JobReader;
+import org.kestan.job.Job;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.Opening;
+import org.kestan.ledger.Query;
+
+/**
+ * Times a ledger of twenty thousand jobs: filling, opening with the list, each keystroke of a search. With a file as
+ * argument the ledger is left there, for opening the application on it.
+ */
+public final class LedgerTimes {
+
+    private static final int JOBS = 20_000;
+
+    private LedgerTimes() {}
+
+    /** Argument: where to leave the ledger; without one it is made in a scratch folder and taken away again. */
+    public static void main(String[] arguments) throws IOException {
+        Path folder = Files.createTempDirectory("kestan-times-");
+        Path file = arguments.length > 0 ? Path.of(arguments[0]).toAbsolutePath() : folder.resolve("ledger.sqlite");
+        time("fill with " + JOBS + " jobs", () -> fill(file));
+        for (int i = 0; i < 3; i++) {
+            time("open and list", () -> {
+                try (Ledger ledger = open(file)) {
+                    ledger.list(Query.ALL);
+                }
+            });
+        }
+        try (Ledger ledger = open(file)) {
+            String words = "lighthouse 1234";
+            for (int i = 1; i <= words.length(); i++) {
+                Query query = new Query(words.substring(0, i), Optional.empty(), false, Query.Order.CHANGED);
+                time("search \"" + query.words() + "\"", () -> ledger.list(query));
+            }
+            time("backup", () -> {
+                try {
+                    ledger.backups().make();
+                } catch (IOException failed) {
+                    throw new java.io.UncheckedIOException(failed);
+                }
+            });
+        }
+        System.out.printf("%-28s %8.1f MiB%n", "file", Files.size(file) / 1048576.0);
+        try (var files = Files.walk(folder)) {
+            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(each);
+            }
+        }
+    }
+
+    private static Ledger open(Path file) {
+        if (Ledger.open(file) instanceof Opening.Opened opened) {
+            return opened.ledger();
+        }
+        throw new IllegalStateException("the ledger was refused");
+    }
+
+    private static void fill(Path file) {
+        try (Ledger ledger = open(file)) {
+            ledger.together(() -> {
+                for (int i = ledger.count(); i < JOBS; i++) {
+                    byte[] bytes = DemoJobs.bytes(DemoJobs.NAMES.get(i % DemoJobs.NAMES.size()));
+                    Job job = JobReader.read(bytes).job().orElseThrow();
+                    String name = job.instrument().name() + ", no. " + i;
+                    ledger.insert(job.withInstrument(job.instrument().withName(name)));
+                }
+            });
+        }
+    }
+
+    private static void time(String what, Runnable work) {
+        long start = System.nanoTime();
+        work.run();
+        System.out.printf(Locale.ROOT, "%-28s %8.1f ms%n", what, (System.nanoTime() - start) / 1e6);
+    }
+}

@@ -1,0 +1,215 @@
+package org.kestan.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.kestan.desktop.ledger.LedgerStation;
+import org.kestan.desktop.shell.Room;
+import org.kestan.job.Details;
+import org.kestan.job.FindingKind;
+import org.kestan.job.PlayingStyle;
+import org.kestan.job.Severity;
+import org.kestan.ledger.JobCard;
+import org.kestan.ledger.LedgerJob;
+import org.kestan.notation.Length;
+import org.kestan.sheet.Dimension;
+import org.kestan.sheet.Reading;
+import org.testfx.util.WaitForAsyncUtils;
+import org.testng.annotations.Test;
+
+public class LedgerWindowTest extends WindowTest {
+
+    private ListView<JobCard> list() {
+        return robot.lookup("#ledger-list").queryListView();
+    }
+
+    private List<String> names() {
+        return onWindow(() -> list().getItems().stream().map(JobCard::name).toList());
+    }
+
+    private void openLedger() {
+        for (int i = 0; i < samples.size(); i++) {
+            openSample(i);
+        }
+        keys(KeyCode.ALT, KeyCode.DIGIT0);
+    }
+
+    @Test
+    public void searchesAsOneTypesAndOpensWithEnter() {
+        openLedger();
+        assertThat(names()).hasSize(10);
+        robot.clickOn("#ledger-search");
+        robot.write("harbour", 0);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(names()).containsExactly("Carved archtop, bridge at the bottom");
+        keys(KeyCode.ENTER);
+        keys(KeyCode.ENTER);
+        assertThat(session().job().instrument().name()).isEqualTo("Carved archtop, bridge at the bottom");
+        assertThat(find("elevation", Node.class).getParent().isVisible()).isTrue();
+    }
+
+    @Test
+    public void deletesAndBringsBack() {
+        openLedger();
+        String first = names().get(0);
+        onWindow(() -> {
+            list().getSelectionModel().select(0);
+            return true;
+        });
+        robot.clickOn("#ledger-delete");
+        assertThat(names()).hasSize(9).doesNotContain(first);
+        robot.clickOn("#ledger-undelete");
+        assertThat(names()).hasSize(10).contains(first);
+        onWindow(() -> {
+            list().getSelectionModel().select(0);
+            return true;
+        });
+        robot.clickOn("#ledger-duplicate");
+        assertThat(names()).hasSize(11).anyMatch(name -> name.endsWith("(copy)"));
+        robot.clickOn("#ledger-archive");
+        assertThat(names()).hasSize(10);
+        robot.clickOn("#ledger-archived");
+        assertThat(names()).hasSize(1);
+    }
+
+    @Test
+    public void writesAllToAZipAndTakesItIn() throws IOException {
+        openLedger();
+        Path zip = folder.resolve("all.zip");
+        LedgerStation station = (LedgerStation) list().getParent();
+        onWindow(() -> {
+            station.transfers().writeAll(zip);
+            return true;
+        });
+        waitFor(() -> Files.exists(zip) && label("notice").contains("10 jobs written"));
+        onWindow(() -> {
+            station.transfers().takeIn(List.of(zip, Files.writeString(folder.resolve("x.kestan.json"), "{")));
+            return true;
+        });
+        waitFor(() -> label("notice").startsWith("10 jobs taken in; left out: x.kestan.json"));
+        assertThat(names()).hasSize(20);
+    }
+
+    @Test
+    public void twoWindowsOnOneJobKeepBoth() {
+        openSample(0);
+        String id = window.store().openId().orElseThrow();
+        LedgerJob theirs = ledger.read(id).orElseThrow();
+        ledger.save(id, theirs.revision(), theirs.job().with(Reading.HEEL_HEIGHT, Optional.of(Length.ofText("90 mm"))));
+        type("survey-heel-height", "91 mm");
+        waitFor(() -> label("notice").contains("changed in another window"));
+        assertThat(ledger.read(id)
+                        .orElseThrow()
+                        .job()
+                        .length(Reading.HEEL_HEIGHT)
+                        .orElseThrow()
+                        .text())
+                .isEqualTo("90 mm");
+        String mine = window.store().openId().orElseThrow();
+        assertThat(mine).isNotEqualTo(id);
+        assertThat(ledger.read(mine)
+                        .orElseThrow()
+                        .job()
+                        .length(Reading.HEEL_HEIGHT)
+                        .orElseThrow()
+                        .text())
+                .isEqualTo("91 mm");
+    }
+
+    @Test
+    public void intakeIsTypedAndKept() {
+        openSample(1);
+        keys(KeyCode.ALT, KeyCode.DIGIT1);
+        type("intake-complaint", "=buzzes, \u201con the third\u201d");
+        type("instrument-nut-to-twelfth", "12 3/4 in");
+        assertThat(session().job().length(Dimension.SCALE).orElseThrow().millimetres())
+                .isEqualTo(647.7);
+        onWindow(() -> {
+            find("intake-style", Node.class).requestFocus();
+            return true;
+        });
+        robot.write("s", 0);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(session().job().details().get(Details.STYLE)).contains(PlayingStyle.STRUMMED);
+        assertThat(session().job().strings()).hasSize(6);
+        type("string-gauge-1", "0.056");
+        assertThat(label("strings-note")).contains("unit is missing");
+        type("string-gauge-1", "0.056 in");
+        assertThat(session().job().strings().get(0).gauge().orElseThrow().text())
+                .isEqualTo("0.056 in");
+        onWindow(() -> {
+            window.store().flush();
+            return true;
+        });
+        assertThat(ledger.read(window.store().openId().orElseThrow())
+                        .orElseThrow()
+                        .job()
+                        .withoutOrigins())
+                .isEqualTo(session().job().withoutOrigins());
+    }
+
+    @Test
+    public void inspectionIsAQuickPassByKeyboard() {
+        openSample(1);
+        onWindow(() -> {
+            find("inspect-brace-loose-sound", Node.class).requestFocus();
+            return true;
+        });
+        keys(KeyCode.DIGIT0);
+        keys(KeyCode.DIGIT1);
+        keys(KeyCode.DIGIT2);
+        var survey = session().job().survey();
+        assertThat(survey.finding(FindingKind.BRACE_LOOSE).orElseThrow().severity())
+                .isEqualTo(Severity.SOUND);
+        assertThat(survey.finding(FindingKind.BRACE_CRACKED).orElseThrow().severity())
+                .isEqualTo(Severity.SLIGHT);
+        assertThat(survey.finding(FindingKind.TOP_CRACK).orElseThrow().severity())
+                .isEqualTo(Severity.SERIOUS);
+        keys(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(session().job().survey().finding(FindingKind.TOP_CRACK)).isEmpty();
+    }
+
+    @Test
+    public void surveysAreChangedAndCompared() {
+        openSample(8);
+        assertThat(session().job().surveys()).hasSize(1);
+        robot.clickOn("#survey-compare");
+        WaitForAsyncUtils.waitForFxEvents();
+        List<String> cells =
+                onWindow(() -> robot.lookup("#compare .label").queryAllAs(javafx.scene.control.Label.class).stream()
+                        .map(javafx.scene.control.Label::getText)
+                        .toList());
+        assertThat(cells).contains("2.3 mm", "3.8 mm");
+        robot.clickOn("#compare-close");
+        robot.clickOn("#survey-new");
+        assertThat(session().job().surveys()).hasSize(2);
+        assertThat(session().job().survey().readings()).isEmpty();
+        assertThat(session().job().survey().takenOn()).isPresent();
+    }
+
+    @Test
+    public void onlyLinesThatApplyAreShown() {
+        openSample(6);
+        assertThat(robot.lookup("#survey-bridgeHeight").tryQuery()).isPresent();
+        assertThat(robot.lookup("#survey-bridgeRange-lowest").tryQuery())
+                .as("a solid bridge has no range")
+                .isEmpty();
+        assertThat(robot.lookup("#survey-saddle-bass").tryQuery()).isEmpty();
+        openSample(5);
+        assertThat(robot.lookup("#survey-pocketLength").tryQuery()).isPresent();
+        assertThat(find("survey-pocketLength", TextField.class).getText()).isEqualTo("68 mm");
+        onWindow(() -> {
+            window.show(Room.LEDGER);
+            return true;
+        });
+        assertThat(find("ledger-list", Node.class).getParent().isVisible()).isTrue();
+    }
+}
