@@ -62,34 +62,52 @@ public final class Ledger implements AutoCloseable {
 
     /** Returns what the list shows of the jobs asked for. */
     public List<JobCard> list(Query query) {
-        return with(ledger -> {
-            List<String> patterns = query.patterns();
-            String sql = "SELECT id, name, owner, station, waits_for, line, created_at, changed_at, archived FROM jobs"
-                    + " WHERE deleted_at IS NULL AND archived = ?"
-                    + (query.station().isPresent() ? " AND station = ?" : "")
-                    + " AND search LIKE ? ESCAPE '!'".repeat(patterns.size())
-                    + " ORDER BY " + query.order().sql();
-            var select = ledger.createQuery(sql);
-            int next = 0;
-            select.bind(next++, query.archived() ? 1 : 0);
-            if (query.station().isPresent()) {
-                select.bind(next++, query.station().get());
-            }
-            for (String pattern : patterns) {
-                select.bind(next++, pattern);
-            }
-            return select.map((row, context) -> new JobCard(
-                            row.getString(1),
-                            row.getString(2),
-                            row.getString(3),
-                            row.getString(4),
-                            row.getString(5),
-                            LineSketch.read(row.getString(6)),
-                            Instant.parse(row.getString(7)),
-                            Instant.parse(row.getString(8)),
-                            row.getInt(9) != 0))
-                    .list();
-        });
+        return list(query, Integer.MAX_VALUE);
+    }
+
+    /** Returns what the list shows of the first so many of the jobs asked for. */
+    public List<JobCard> list(Query query, int most) {
+        return with(ledger -> matching(
+                        ledger,
+                        "SELECT id, name, owner, station, waits_for, line, created_at, changed_at, archived",
+                        query,
+                        " ORDER BY " + query.order().sql() + " LIMIT " + most)
+                .map((row, context) -> new JobCard(
+                        row.getString(1),
+                        row.getString(2),
+                        row.getString(3),
+                        row.getString(4),
+                        row.getString(5),
+                        LineSketch.read(row.getString(6)),
+                        Instant.parse(row.getString(7)),
+                        Instant.parse(row.getString(8)),
+                        row.getInt(9) != 0))
+                .list());
+    }
+
+    /** Returns how many jobs are like those asked for. */
+    public int count(Query query) {
+        return with(ledger -> matching(ledger, "SELECT count(*)", query, "")
+                .mapTo(Integer.class)
+                .one());
+    }
+
+    private static org.jdbi.v3.core.statement.Query matching(Handle ledger, String select, Query query, String rest) {
+        List<String> patterns = query.patterns();
+        var statement = ledger.createQuery(select
+                + " FROM jobs WHERE deleted_at IS NULL AND archived = ?"
+                + (query.station().isPresent() ? " AND station = ?" : "")
+                + " AND search LIKE ? ESCAPE '!'".repeat(patterns.size())
+                + rest);
+        int next = 0;
+        statement.bind(next++, query.archived() ? 1 : 0);
+        if (query.station().isPresent()) {
+            statement.bind(next++, query.station().get());
+        }
+        for (String pattern : patterns) {
+            statement.bind(next++, pattern);
+        }
+        return statement;
     }
 
     /** Returns how many jobs there are, those put away included. */
@@ -102,7 +120,8 @@ public final class Ledger implements AutoCloseable {
     /** Reads a job; empty when there is none of that id, it is deleted, or its text can't be read. */
     public Optional<LedgerJob> read(String id) {
         record Found(int revision, String body) {}
-        return with(ledger -> ledger.createQuery("SELECT revision, body FROM jobs WHERE id = ? AND deleted_at IS NULL")
+        return with(ledger -> ledger.createQuery("SELECT revision, body FROM jobs JOIN job_files ON job_id = id"
+                                + " WHERE id = ? AND deleted_at IS NULL")
                         .bind(0, id)
                         .map((row, context) -> new Found(row.getInt(1), row.getString(2)))
                         .findOne())
@@ -112,7 +131,8 @@ public final class Ledger implements AutoCloseable {
 
     /** Returns the text of a job's file as it lies in the ledger; empty when there is no such job. */
     public Optional<String> text(String id) {
-        return with(ledger -> ledger.createQuery("SELECT body FROM jobs WHERE id = ? AND deleted_at IS NULL")
+        return with(ledger -> ledger.createQuery(
+                        "SELECT body FROM jobs JOIN job_files ON job_id = id WHERE id = ? AND deleted_at IS NULL")
                 .bind(0, id)
                 .mapTo(String.class)
                 .findOne());
@@ -123,14 +143,17 @@ public final class Ledger implements AutoCloseable {
         String id = UUID.randomUUID().toString();
         String now = now();
         Row row = Row.of(job);
-        with(ledger -> row.bind(ledger.createUpdate("INSERT INTO jobs (name, owner, station, waits_for, line, search,"
-                        + " body, id, revision, created_at, changed_at, archived)"
-                        + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, 1, ?, ?, 0)"))
-                .bind(7, id)
-                .bind(8, now)
-                .bind(9, now)
-                .execute());
-        return new LedgerJob(id, 1, job);
+        return inTransaction(ledger -> {
+            row.bind(ledger.createUpdate(
+                            "INSERT INTO jobs (name, owner, station, waits_for, line, search, id, revision,"
+                                    + " created_at, changed_at, archived) VALUES (?, ?, ?, ?, ?, ?, ?, 1, ?, ?, 0)"))
+                    .bind(6, id)
+                    .bind(7, now)
+                    .bind(8, now)
+                    .execute();
+            ledger.execute("INSERT INTO job_files (job_id, body) VALUES (?, ?)", id, row.body());
+            return new LedgerJob(id, 1, job);
+        });
     }
 
     /**
@@ -142,14 +165,21 @@ public final class Ledger implements AutoCloseable {
      */
     public Saved save(String id, int revision, Job job) {
         Row row = Row.of(job);
-        int changed = with(ledger -> row.bind(ledger.createUpdate("UPDATE jobs SET name = ?, owner = ?, station = ?,"
-                        + " waits_for = ?, line = ?, search = ?, body = ?, revision = revision + 1,"
-                        + " changed_at = ? WHERE id = ? AND revision = ? AND deleted_at IS NULL"))
-                .bind(7, now())
-                .bind(8, id)
-                .bind(9, revision)
-                .execute());
-        return changed == 1 ? new Saved.Done(revision + 1) : new Saved.Conflict();
+        return inTransaction(ledger -> {
+            int changed = row.bind(
+                            ledger.createUpdate("UPDATE jobs SET name = ?, owner = ?, station = ?, waits_for = ?,"
+                                    + " line = ?, search = ?, revision = revision + 1, changed_at = ?"
+                                    + " WHERE id = ? AND revision = ? AND deleted_at IS NULL"))
+                    .bind(6, now())
+                    .bind(7, id)
+                    .bind(8, revision)
+                    .execute();
+            if (changed != 1) {
+                return new Saved.Conflict();
+            }
+            ledger.execute("UPDATE job_files SET body = ? WHERE job_id = ?", row.body(), id);
+            return new Saved.Done(revision + 1);
+        });
     }
 
     /** Takes a second copy of a job into the ledger; empty when there is no such job. */
@@ -177,8 +207,8 @@ public final class Ledger implements AutoCloseable {
 
     /** Does work in one transaction: all of it is kept, or none. */
     public void together(Runnable work) {
-        with(ledger -> {
-            ledger.useTransaction(inside -> work.run());
+        inTransaction(ledger -> {
+            work.run();
             return null;
         });
     }
@@ -186,6 +216,12 @@ public final class Ledger implements AutoCloseable {
     @Override
     public synchronized void close() {
         handle.close();
+    }
+
+    /** In a transaction of its own, or in the one that is open. */
+    private <T> T inTransaction(Function<Handle, T> work) {
+        return with(ledger ->
+                ledger.isInTransaction() ? work.apply(ledger) : ledger.inTransaction(inside -> work.apply(inside)));
     }
 
     private synchronized <T> T with(Function<Handle, T> work) {
@@ -228,8 +264,7 @@ public final class Ledger implements AutoCloseable {
                     .bind(2, station)
                     .bind(3, waitsFor)
                     .bind(4, line)
-                    .bind(5, search)
-                    .bind(6, body);
+                    .bind(5, search);
         }
 
         private static String search(Job job) {

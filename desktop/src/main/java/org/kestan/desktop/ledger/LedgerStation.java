@@ -28,6 +28,9 @@ public final class LedgerStation extends VBox {
 
     private static final String ANY = "Any station";
 
+    /** Jobs shown at once; a search narrows them, and more can be asked for. */
+    private static final int PAGE = 400;
+
     private final JobSession session;
     private final JobStore store;
     private final TextField search = new TextField();
@@ -36,6 +39,8 @@ public final class LedgerStation extends VBox {
     private final CheckBox archived = new CheckBox("put away");
     private final ListView<JobCard> list = new ListView<>();
     private final Label count = new Label();
+    private final Button more = button("Show more", "ledger-more", this::showMore);
+    private int shownMost = PAGE;
     private final Deque<String> deleted = new ArrayDeque<>();
     private final Button undelete = button("Undo delete", "ledger-undelete", this::undelete);
     private final LedgerTransfers transfers;
@@ -77,7 +82,7 @@ public final class LedgerStation extends VBox {
         count.setId("ledger-count");
         count.getStyleClass().add("figure-reason");
         undelete.setDisable(true);
-        FlowPane bar = new FlowPane(search, station, order, archived, count);
+        FlowPane bar = new FlowPane(search, station, order, archived, count, more);
         bar.getStyleClass().add("ledger-bar");
         FlowPane actions = new FlowPane(
                 button("Open", "ledger-open", this::open),
@@ -157,13 +162,22 @@ public final class LedgerStation extends VBox {
                 order.getValue());
         Optional<String> kept =
                 Optional.ofNullable(list.getSelectionModel().getSelectedItem()).map(JobCard::id);
-        List<JobCard> cards = store.ledger().list(query);
+        List<JobCard> cards = store.ledger().list(query, shownMost);
         list.getItems().setAll(cards);
-        count.setText(cards.size() + (cards.size() == 1 ? " job" : " jobs"));
+        int all = cards.size() < shownMost ? cards.size() : store.ledger().count(query);
+        count.setText(all
+                + (all == 1 ? " job" : " jobs")
+                + (all > cards.size() ? ", the first " + cards.size() + " shown" : ""));
+        more.setVisible(all > cards.size());
         kept.ifPresent(id -> cards.stream()
                 .filter(card -> card.id().equals(id))
                 .findFirst()
                 .ifPresent(list.getSelectionModel()::select));
+    }
+
+    private void showMore() {
+        shownMost *= 4;
+        refresh();
     }
 
     private void open() {
