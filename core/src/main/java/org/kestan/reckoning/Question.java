@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.kestan.job.Details;
 import org.kestan.job.Job;
 import org.kestan.notation.BenchUnit;
 import org.kestan.sheet.Aim;
@@ -17,10 +18,10 @@ import org.kestan.trajectory.Trajectory;
 /**
  * A reading that looks implausible: taken as it is, and asked about.
  *
- * @param item the line of the sheet
+ * @param pointer JSON pointer of the line it is about
  * @param text the question, in words
  */
-public record Question(Item item, String text) {
+public record Question(String pointer, String text) {
 
     /** Asks about every line outside its plausible range, and about readings that contradict each other. */
     static List<Question> about(Job job, Optional<Trajectory> trajectory, ShopStandards standards) {
@@ -30,31 +31,32 @@ public record Question(Item item, String text) {
                 .forEach(item -> job.length(item)
                         .filter(length -> !item.plausible(length.millimetres()))
                         .ifPresent(length -> questions.add(new Question(
-                                item,
+                                item.pointer(),
                                 "is " + length + " right? Usual is " + BenchUnit.MILLIMETRES.format(item.least())
                                         + " to " + BenchUnit.MILLIMETRES.format(item.greatest())))));
         for (Reading reading : job.survey().provisional()) {
             questions.add(new Question(
-                    reading,
+                    reading.pointer(),
                     "provisional: the relief was not in its window yet. Take it again once the relief is right"));
         }
         job.length(Reading.SIDE_DRIFT)
                 .filter(offset ->
                         offset.millimetres() != 0 && job.survey().driftToward().isEmpty())
                 .ifPresent(offset -> questions.add(
-                        new Question(Reading.SIDE_DRIFT, "toward which side does the centre line land?")));
+                        new Question(Reading.SIDE_DRIFT.pointer(), "toward which side does the centre line land?")));
         trajectory.ifPresent(known -> {
             known.sink().stream()
                     .filter(sink -> sink < 0)
                     .forEach(
                             sink -> questions.add(
                                     new Question(
-                                            Reading.PROJECTION_SLACK,
+                                            Reading.PROJECTION_SLACK.pointer(),
                                             "slack is lower than strung: a body folds up under load, so the slack reading should be the higher one")));
+            neckAngle(job, known, standards).ifPresent(questions::add);
             CrossCheck.of(job, standards)
                     .filter(check -> Math.abs(check.disagreement()) > standards.disagreement())
-                    .ifPresent(check -> questions.add(
-                            new Question(Reading.PROJECTION_STRUNG, disagreement(known.impliedStrung(), check))));
+                    .ifPresent(check -> questions.add(new Question(
+                            Reading.PROJECTION_STRUNG.pointer(), disagreement(known.impliedStrung(), check))));
         });
         return List.copyOf(questions);
     }
@@ -75,10 +77,27 @@ public record Question(Item item, String text) {
         return BenchUnit.MILLIMETRES.format(millimetres);
     }
 
+    /** Asks about the angle gauge when it and the readings tell different stories. */
+    private static Optional<Question> neckAngle(Job job, Trajectory known, ShopStandards standards) {
+        return job.survey()
+                .details()
+                .get(Details.NECK_ANGLE)
+                .filter(gauge -> Math.abs(gauge.degrees() - Math.toDegrees(known.pitch())) > standards.gaugeAngle())
+                .map(gauge -> new Question(
+                        Details.NECK_ANGLE.pointer(),
+                        "the readings make it " + WorkFigures.degrees(known.pitch())
+                                + ": take the gauge, the action and the bridge again"));
+    }
+
     /** Returns the questions about one line. */
     public static List<String> about(List<Question> questions, Item item) {
+        return about(questions, item.pointer());
+    }
+
+    /** Returns the questions about the line at a JSON pointer. */
+    public static List<String> about(List<Question> questions, String pointer) {
         return questions.stream()
-                .filter(question -> question.item() == item)
+                .filter(question -> question.pointer().equals(pointer))
                 .map(Question::text)
                 .toList();
     }

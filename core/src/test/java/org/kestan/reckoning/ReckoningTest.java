@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalInt;
+import org.kestan.job.Details;
 import org.kestan.job.Job;
 import org.kestan.job.Jobs;
+import org.kestan.notation.Angle;
 import org.kestan.notation.BenchUnit;
 import org.kestan.sheet.Aim;
 import org.kestan.sheet.Dimension;
@@ -48,6 +52,20 @@ public class ReckoningTest {
         Reckoning upsideDown = reckon(Jobs.put(Jobs.flatTop(), Reading.PROJECTION_SLACK, 4));
         assertThat(Question.about(upsideDown.questions(), Reading.PROJECTION_SLACK))
                 .hasSize(1);
+    }
+
+    @Test
+    public void angleGaugeIsCrossChecked() {
+        Job job = Jobs.flatTop();
+        double pitch = Math.toDegrees(reckon(job).trajectory().orElseThrow().pitch());
+        for (double off : new double[] {0.1, 0.6}) {
+            Angle gauge = Angle.parse(String.format(Locale.ROOT, "%.2f deg", pitch + off))
+                    .optional()
+                    .orElseThrow();
+            Job read = job.withSurvey(job.survey().with(Details.NECK_ANGLE, Optional.of(gauge)));
+            assertThat(Question.about(reckon(read).questions(), Details.NECK_ANGLE.pointer()))
+                    .hasSize(off > 0.3 ? 1 : 0);
+        }
     }
 
     /** Grades: 8/64 in is out of spec on steel strings. Common practice, no source. */

@@ -11,6 +11,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import org.kestan.desktop.intake.PhotoPane;
 import org.kestan.desktop.ledger.LedgerStation;
 import org.kestan.desktop.shell.Room;
 import org.kestan.job.Details;
@@ -211,5 +212,47 @@ public class LedgerWindowTest extends WindowTest {
             return true;
         });
         assertThat(find("ledger-list", Node.class).getParent().isVisible()).isTrue();
+    }
+
+    @Test
+    public void picturesAreCopiedInAndTakenOffWithUndo() throws IOException {
+        openSample(0);
+        keys(KeyCode.ALT, KeyCode.DIGIT1);
+        Path picture = folder.resolve("heel.png");
+        javax.imageio.ImageIO.write(
+                new java.awt.image.BufferedImage(60, 40, java.awt.image.BufferedImage.TYPE_INT_RGB),
+                "png",
+                picture.toFile());
+        PhotoPane photos = find("photos", PhotoPane.class);
+        onWindow(() -> {
+            photos.add(picture);
+            photos.add(Files.writeString(folder.resolve("fake.png"), "no picture"));
+            return true;
+        });
+        assertThat(label("notice")).contains("fake.png").contains("Accepted");
+        assertThat(session().job().photos()).hasSize(1);
+        assertThat(ledger.pictures().file(session().job().photos().get(0).file()))
+                .exists();
+        robot.clickOn("take off");
+        assertThat(session().job().photos()).isEmpty();
+        keys(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(session().job().photos()).hasSize(1);
+    }
+
+    @Test
+    public void aCaliperThatTypesBareNumbersWorksOnceItsUnitIsSaid() {
+        openSample(0);
+        type("survey-heel-height", "94.6");
+        assertThat(label("survey-heel-height-note")).contains("unit is missing");
+        onWindow(() -> {
+            session().bareUnitProperty().set("mm");
+            return true;
+        });
+        type("survey-heel-height", "94.6");
+        assertThat(session().job().length(Reading.HEEL_HEIGHT).orElseThrow().text())
+                .isEqualTo("94.6 mm");
+        type("survey-heel-widthTop", "2 1/8 in");
+        assertThat(session().job().length(Reading.HEEL_WIDTH_TOP).orElseThrow().text())
+                .isEqualTo("2 1/8 in");
     }
 }

@@ -142,17 +142,25 @@ public final class EntryField extends VBox {
         session.say(entry.hint() + toolHint(reading));
     }
 
+    /** A bare number gets the unit that the shop's caliper types without saying it, when one was chosen. */
+    private String withUnit(String typed) {
+        boolean bare = entry.item().isPresent() && typed.strip().matches("[+-]?(\\d+(\\.\\d*)?|\\.\\d+)");
+        String unit = session.bareUnitProperty().get();
+        return bare && !unit.isEmpty() ? typed.strip() + " " + unit : typed;
+    }
+
     /** Takes what is typed as one more take of the reading: all are kept, the median counts. */
     private void takeAgain(Reading reading) {
-        Parsed<Job> written = Entries.again(session.job(), reading, input.getText());
+        Parsed<Job> written = Entries.again(session.job(), reading, withUnit(input.getText()));
         if (written instanceof Parsed.Bad<Job> bad) {
             error = bad.problem() + ". Write " + bad.accepted() + ".";
             showNote(session.reckoning());
             return;
         }
         error = "";
-        session.edit(
-                job -> Entries.again(job, reading, input.getText()).optional().orElse(job));
+        session.edit(job -> Entries.again(job, reading, withUnit(input.getText()))
+                .optional()
+                .orElse(job));
         show(session.reckoning());
         input.setText(shown);
         input.selectAll();
@@ -168,7 +176,7 @@ public final class EntryField extends VBox {
 
     /** Takes what is typed into the job; false when it can't be, and then the text stays as typed. */
     private boolean take() {
-        String typed = input.getText();
+        String typed = withUnit(input.getText());
         if (typed.equals(shown) && error.isEmpty()) {
             return true;
         }

@@ -171,6 +171,7 @@ public final class IntakeStation extends HBox {
         head.getStyleClass().add("place-title");
         VBox block = new VBox(head, content);
         block.getStyleClass().add("intake-block");
+        block.setMinWidth(USE_PREF_SIZE);
         return block;
     }
 }

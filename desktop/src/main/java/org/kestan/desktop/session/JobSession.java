@@ -31,6 +31,7 @@ public final class JobSession {
     private final ObjectProperty<BenchUnit> unit = new SimpleObjectProperty<>(this, "unit", BenchUnit.SIXTY_FOURTHS);
     private final ObjectProperty<Item> focusedItem = new SimpleObjectProperty<>(this, "focusedItem");
     private final ObjectProperty<Consumer<String>> taker = new SimpleObjectProperty<>(this, "taker");
+    private final StringProperty bareUnit = new SimpleStringProperty(this, "bareUnit", "");
     private final StringProperty notice = new SimpleStringProperty(this, "notice", "");
     private final BooleanProperty noticeIsError = new SimpleBooleanProperty(this, "noticeIsError");
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
@@ -72,6 +73,11 @@ public final class JobSession {
     /** Takes a reading, as text with its unit, into the field that had the focus last; null when no reading had it. */
     public ObjectProperty<Consumer<String>> takerProperty() {
         return taker;
+    }
+
+    /** The unit a typed number without one is given, for calipers that type numbers only; empty to refuse such a number. */
+    public StringProperty bareUnitProperty() {
+        return bareUnit;
     }
 
     /** What the status line has to say, empty for nothing. */

@@ -12,6 +12,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
+import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyIntegerProperty;
@@ -69,7 +70,10 @@ public final class JobStore {
         session.reckoningProperty().addListener((property, old, next) -> {
             if (!next.job().equals(slot.content())) {
                 saved.set("Saving\u2026");
-                pause.playFromStart();
+                // Not started anew while it runs: a long drag is saved on the way, too.
+                if (pause.getStatus() != Animation.Status.RUNNING) {
+                    pause.playFromStart();
+                }
             }
         });
     }

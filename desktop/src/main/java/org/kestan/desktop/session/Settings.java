@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Properties;
 import java.util.stream.Stream;
 import org.kestan.notation.BenchUnit;
+import org.kestan.notation.LengthUnit;
 
 /** What is kept between runs, in a small text file of the data folder: theme, text size, unit, recent files. */
 public final class Settings {
@@ -83,6 +84,18 @@ public final class Settings {
     /** Chooses the text size in percent. */
     public void setTextSize(int percent) {
         values.setProperty("textSize", Integer.toString(percent));
+        store();
+    }
+
+    /** Returns the unit that a typed number without one is given; empty when such a number is refused. */
+    public String bareUnit() {
+        String said = values.getProperty("bareUnit", "");
+        return LengthUnit.ofSymbol(said).isPresent() ? said : "";
+    }
+
+    /** Chooses the unit that a typed number without one is given; empty to refuse such a number. */
+    public void setBareUnit(String unit) {
+        values.setProperty("bareUnit", unit);
         store();
     }
 

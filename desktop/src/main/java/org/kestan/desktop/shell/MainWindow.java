@@ -63,6 +63,7 @@ public final class MainWindow {
         this.stage = stage;
         this.settings = settings;
         session.unitProperty().set(settings.unit());
+        session.bareUnitProperty().set(settings.bareUnit());
         store = new JobStore(session, settings, ledger);
         actions = new JobActions(session, store);
         stations = new StationStrip(session, store);

@@ -6,7 +6,9 @@ import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCombination;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
@@ -78,6 +80,7 @@ final class Menus {
                 .addAll(
                         item("Gauge input on or off", "Shortcut+G", window::toggleGauge),
                         item("Take the gauge\u2019s reading", "F3", window::takeGauge));
+        tools.getItems().add(bareUnits(window, settings));
         Menu view = new Menu("_View");
         for (Room room : Room.values()) {
             view.getItems().add(item(room.title(), "Alt+" + room.ordinal(), () -> window.show(room)));
@@ -111,6 +114,23 @@ final class Menus {
             none.setDisable(true);
             menu.getItems().add(none);
         }
+    }
+
+    /** What a typed number without a unit means, for calipers that type numbers only. */
+    private static Menu bareUnits(MainWindow window, Settings settings) {
+        Menu menu = new Menu("A number without a unit");
+        ToggleGroup group = new ToggleGroup();
+        for (String unit : List.of("", "mm", "in", "thou")) {
+            RadioMenuItem choice = new RadioMenuItem(unit.isEmpty() ? "is refused" : "is in " + unit);
+            choice.setToggleGroup(group);
+            choice.setSelected(unit.equals(settings.bareUnit()));
+            choice.setOnAction(event -> {
+                settings.setBareUnit(unit);
+                window.session().bareUnitProperty().set(unit);
+            });
+            menu.getItems().add(choice);
+        }
+        return menu;
     }
 
     private static MenuItem item(String text, String key, Runnable action) {

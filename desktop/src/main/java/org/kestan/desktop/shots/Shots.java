@@ -20,6 +20,7 @@ import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.MainWindow;
 import org.kestan.desktop.shell.Room;
 import org.kestan.files.DemoJobs;
+import org.kestan.files.JobFile;
 import org.kestan.files.JobReader;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.Opening;
@@ -72,21 +73,27 @@ public final class Shots extends Application {
     }
 
     private void plan(MainWindow window, List<Path> samples) {
-        views.add(new View("measure", () -> window.store().openFile(samples.get(0))));
+        views.add(new View("measure", () -> window.openNamed(DemoJobs.firstName())));
+        views.add(new View("intake", () -> window.show(Room.INTAKE)));
+        views.add(new View("ledger", () -> window.show(Room.LEDGER)));
         views.add(new View("plan", () -> window.show(Room.PLAN)));
         views.add(new View("plan-lamplight", () -> {
-            window.store().openFile(samples.get(2));
+            window.openNamed(name(samples.get(2)));
             window.session().unitProperty().set(BenchUnit.MILLIMETRES);
             window.toggleTheme();
         }));
         views.add(new View("relief-only", () -> {
             window.toggleTheme();
-            window.store().openFile(samples.get(1));
+            window.openNamed(name(samples.get(1)));
         }));
         views.add(new View("blank", () -> {
             window.store().startBlank();
             window.show(Room.MEASURE);
         }));
+    }
+
+    private static String name(Path sample) {
+        return JobFile.read(sample).job().orElseThrow().instrument().name();
     }
 
     private void next() {
