@@ -32,8 +32,11 @@ public record Question(String pointer, String text) {
                         .filter(length -> !item.plausible(length.millimetres()))
                         .ifPresent(length -> questions.add(new Question(
                                 item.pointer(),
-                                "is " + length + " right? Usual is " + BenchUnit.MILLIMETRES.format(item.least())
-                                        + " to " + BenchUnit.MILLIMETRES.format(item.greatest())))));
+                                "is " + length + " right? Usual is "
+                                        + BenchUnit.MILLIMETRES.format(
+                                                item.line().least()) + " to "
+                                        + BenchUnit.MILLIMETRES.format(
+                                                item.line().greatest())))));
         for (Reading reading : job.survey().provisional()) {
             questions.add(new Question(
                     reading.pointer(),

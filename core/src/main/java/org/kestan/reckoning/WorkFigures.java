@@ -98,7 +98,11 @@ public final class WorkFigures {
                 fine(plan.relief().deepest()),
                 "now " + unit.fine().format(plan.trajectory().relief().deepest())));
         for (Side side : Side.values()) {
-            lines.add(new Line("Action then, " + side.word(), length(plan.actionAfterRelief(side)), ""));
+            lines.add(new Line(
+                    "Action then, " + side.word(),
+                    length(plan.actionAfterRelief(side))
+                            + plusMinus(side == Side.BASS ? Derived.ACTION_BASS : Derived.ACTION_TREBLE),
+                    ""));
         }
         return new Group(
                 "Relief first",
@@ -116,12 +120,9 @@ public final class WorkFigures {
                 plan.angle() > 0 ? "set back" : plan.angle() < 0 ? "forward" : ""));
         lines.add(new Line(
                 "Neck pitch",
-                degrees(plan.plannedPitch()),
+                degrees(plan.plannedPitch()) + plusMinus(Derived.PLANNED_PITCH),
                 "now " + degrees(plan.trajectory().pitch())));
-        lines.add(new Line(
-                "Saddle drop, mean",
-                length(plan.meanSaddleDrop()) + plusMinus(Derived.SADDLE_DROP),
-                "crown to fret line"));
+        lines.add(new Line("Saddle drop, mean", length(plan.meanSaddleDrop()) + plusMinus(Derived.SADDLE_DROP), ""));
         String note = "";
         if (plan.heel().isPresent()) {
             HeelCut heel = plan.heel().get();
@@ -130,12 +131,13 @@ public final class WorkFigures {
                     fine(heel.atCap()) + plusMinus(Derived.HEEL_CUT),
                     heel.atCap() < 0 ? "wood would be missing" : ""));
             double difference = heel.atCap() - heel.ruleOfThumb();
-            String rise = Math.abs(plan.crownRise()) > 0.005
-                    ? "without the crown's rise"
-                    : "differs by " + unit.fine().format(Math.abs(difference));
+            boolean raised = Math.abs(plan.crownRise()) > 0.005;
+            String rise = raised ? "" : "differs by " + unit.fine().format(Math.abs(difference));
             lines.add(new Line("Rule of thumb", fine(heel.ruleOfThumb()), rise));
             note = "Slacken all strings before cutting or taking the neck off. Chisel: both hands behind the edge."
-                    + " Dust: extraction and a mask." + worthMeasuring();
+                    + " Dust: extraction and a mask."
+                    + (raised ? " The rule of thumb leaves out that the crown is to rise." : "")
+                    + worthMeasuring();
         } else {
             lines.add(new Line("Heel cut at the cap", "\u2014", "read the heel height"));
         }
@@ -161,7 +163,10 @@ public final class WorkFigures {
                         "Straightedge, strung",
                         length(plan.targetStrung()) + plusMinus(Derived.TARGET_STRUNG),
                         "at pitch"),
-                new Line("Sink", fine(plan.sink()), assumed ? "assumed" : "slack less strung"));
+                new Line(
+                        "Sink",
+                        fine(plan.sink()) + plusMinus(Derived.SINK),
+                        assumed ? "assumed" : "slack less strung"));
         return new Group(
                 "Fret line to aim for",
                 lines,
@@ -207,7 +212,7 @@ public final class WorkFigures {
         List<Line> lines = List.of(
                 new Line(
                         "Fall-away after",
-                        fine(extension.fallAwayAfter()),
+                        fine(extension.fallAwayAfter()) + plusMinus(Derived.FALL_AWAY),
                         survey.reading(Reading.EXTENSION_FALL_AWAY)
                                 .map(read -> "now " + unit.fine().format(read.millimetres()))
                                 .orElse("")),
@@ -223,7 +228,7 @@ public final class WorkFigures {
         return uncertainty
                 .of(figure)
                 .filter(estimate -> estimate.expanded() > 0)
-                .map(estimate -> figure == Derived.NECK_ANGLE
+                .map(estimate -> figure.isAngle()
                         ? String.format(Locale.ROOT, " \u00b1 %.2f\u00b0", Math.toDegrees(estimate.expanded()))
                         : String.format(Locale.ROOT, " \u00b1 %.2f", estimate.expanded()))
                 .orElse("");

@@ -61,22 +61,28 @@ public enum Aim implements Item {
             "How far the last fret should lie below the fret line; empty takes the shop's standard.");
 
     private final String key;
-    private final String label;
-    private final Fitting fitting;
     private final Reading measured;
-    private final String hint;
+    private final Line line;
 
     Aim(String key, String label, Fitting fitting, Reading measured, String hint) {
         this.key = key;
-        this.label = label;
-        this.fitting = fitting;
         this.measured = measured;
-        this.hint = hint;
+        line = new Line(
+                "target." + key,
+                label,
+                hint,
+                measured.line().least(),
+                measured.line().greatest(),
+                false,
+                measured.withFeelers(),
+                fitting);
     }
 
     /** Returns the aims that apply to an instrument with the given fitting. */
     public static List<Aim> forFitting(Fitting instrument) {
-        return Stream.of(values()).filter(aim -> aim.fitting.covers(instrument)).toList();
+        return Stream.of(values())
+                .filter(aim -> aim.fitting().covers(instrument))
+                .toList();
     }
 
     /** Returns the reading that says what this is now (of the bass side where one aim stands for both). */
@@ -90,42 +96,7 @@ public enum Aim implements Item {
     }
 
     @Override
-    public String path() {
-        return "target." + key;
-    }
-
-    @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String hint() {
-        return hint;
-    }
-
-    @Override
-    public double least() {
-        return measured.least();
-    }
-
-    @Override
-    public double greatest() {
-        return measured.greatest();
-    }
-
-    @Override
-    public boolean mustBePositive() {
-        return false;
-    }
-
-    @Override
-    public boolean withFeelers() {
-        return measured.withFeelers();
-    }
-
-    @Override
-    public Fitting fitting() {
-        return fitting;
+    public Line line() {
+        return line;
     }
 }

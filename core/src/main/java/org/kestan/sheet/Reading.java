@@ -1,6 +1,7 @@
 package org.kestan.sheet;
 
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -367,13 +368,8 @@ public enum Reading implements Item {
 
     private final int row;
     private final String key;
-    private final String label;
     private final Place place;
-    private final Fitting fitting;
-    private final double least;
-    private final double greatest;
-    private final boolean mustBePositive;
-    private final String hint;
+    private final Line line;
 
     Reading(
             int row,
@@ -399,19 +395,16 @@ public enum Reading implements Item {
             String hint) {
         this.row = row;
         this.key = key;
-        this.label = label;
         this.place = place;
-        this.fitting = fitting;
-        this.least = least;
-        this.greatest = greatest;
-        this.mustBePositive = mustBePositive;
-        this.hint = hint;
+        boolean feelers = Set.of("bridgeLift", "relief.gap", "nut.bass", "nut.treble", "extension.fallAway")
+                .contains(key);
+        line = new Line("survey." + key, label, hint, least, greatest, mustBePositive, feelers, fitting);
     }
 
     /** Returns the readings that apply to an instrument with the given fitting, in working order. */
     public static List<Reading> forFitting(Fitting instrument) {
         return Stream.of(values())
-                .filter(reading -> reading.fitting.covers(instrument))
+                .filter(reading -> reading.fitting().covers(instrument))
                 .toList();
     }
 
@@ -424,11 +417,11 @@ public enum Reading implements Item {
     public String fullLabel() {
         return switch (this) {
             case NUT_BASS, NUT_TREBLE, ACTION_BASS, ACTION_TREBLE ->
-                place.title() + ", " + label.toLowerCase(java.util.Locale.ROOT);
+                place.title() + ", " + label().toLowerCase(java.util.Locale.ROOT);
             case RELIEF -> place.title();
             case PROJECTION_STRUNG, PROJECTION_SLACK, EXTENSION_LENGTH ->
-                place.title() + ", " + label.toLowerCase(java.util.Locale.ROOT);
-            default -> label;
+                place.title() + ", " + label().toLowerCase(java.util.Locale.ROOT);
+            default -> label();
         };
     }
 
@@ -443,45 +436,7 @@ public enum Reading implements Item {
     }
 
     @Override
-    public String path() {
-        return "survey." + key;
-    }
-
-    @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String hint() {
-        return hint;
-    }
-
-    @Override
-    public double least() {
-        return least;
-    }
-
-    @Override
-    public double greatest() {
-        return greatest;
-    }
-
-    @Override
-    public boolean mustBePositive() {
-        return mustBePositive;
-    }
-
-    @Override
-    public boolean withFeelers() {
-        return switch (this) {
-            case BRIDGE_LIFT, RELIEF, NUT_BASS, NUT_TREBLE, EXTENSION_FALL_AWAY -> true;
-            default -> false;
-        };
-    }
-
-    @Override
-    public Fitting fitting() {
-        return fitting;
+    public Line line() {
+        return line;
     }
 }

@@ -28,6 +28,8 @@ import org.kestan.trajectory.Trajectory;
  * @param stringEnd where the strings end behind the saddle: pins or tailpiece
  * @param stringEndHeight height over the soundboard of the string there
  * @param heelHeight heel height, when it was read
+ * @param obstacleDistance joint to an obstacle under the strings; the middle of the way to the saddle when not read
+ * @param obstacleHeight its height over the top, when there is one
  * @param measured neck and strings as measured, when they could be worked out
  * @param planned neck and strings after the work, when they could be worked out
  * @param heel the heel cut, when it could be worked out
@@ -44,6 +46,8 @@ public record SideView(
         double stringEnd,
         double stringEndHeight,
         OptionalDouble heelHeight,
+        double obstacleDistance,
+        OptionalDouble obstacleHeight,
         Optional<Profile> measured,
         Optional<Profile> planned,
         Optional<HeelCut> heel,
@@ -105,6 +109,8 @@ public record SideView(
                 saddle + behind,
                 endHeight,
                 survey.millimetres(Reading.HEEL_HEIGHT),
+                survey.millimetres(Reading.OBSTACLE_DISTANCE).orElse((saddle - joint) / 2),
+                survey.millimetres(Reading.OBSTACLE_HEIGHT),
                 measured,
                 planned,
                 correction.flatMap(Correction::heel),

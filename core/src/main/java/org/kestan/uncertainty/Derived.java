@@ -11,6 +11,7 @@ import org.kestan.sheet.Side;
 public enum Derived {
     NECK_ANGLE(plan -> OptionalDouble.of(plan.angle())),
     NECK_PITCH(plan -> OptionalDouble.of(plan.trajectory().pitch())),
+    PLANNED_PITCH(plan -> OptionalDouble.of(plan.plannedPitch())),
     SADDLE_DROP(plan -> OptionalDouble.of(plan.meanSaddleDrop())),
     HEEL_CUT(plan -> plan.heel().map(HeelCut::atCap).map(OptionalDouble::of).orElse(OptionalDouble.empty())),
     IMPLIED_STRUNG(plan -> OptionalDouble.of(plan.trajectory().impliedStrung())),
@@ -18,7 +19,13 @@ public enum Derived {
     TARGET_SLACK(plan -> OptionalDouble.of(plan.targetSlack())),
     SADDLE_BASS(plan -> saddle(plan, Side.BASS)),
     SADDLE_TREBLE(plan -> saddle(plan, Side.TREBLE)),
-    ACTION_AFTER_RELIEF(plan -> OptionalDouble.of(plan.actionAfterRelief(Side.BASS))),
+    ACTION_BASS(plan -> OptionalDouble.of(plan.actionAfterRelief(Side.BASS))),
+    ACTION_TREBLE(plan -> OptionalDouble.of(plan.actionAfterRelief(Side.TREBLE))),
+    SINK(plan -> OptionalDouble.of(plan.sink())),
+    FALL_AWAY(plan -> plan.extension()
+            .map(Extension::fallAwayAfter)
+            .map(OptionalDouble::of)
+            .orElse(OptionalDouble.empty())),
     WEDGE(plan -> plan.extension().map(Extension::wedge).map(OptionalDouble::of).orElse(OptionalDouble.empty()));
 
     private final Function<Correction, OptionalDouble> of;
@@ -30,6 +37,11 @@ public enum Derived {
     /** Returns the figure of a correction, empty when it was not worked out. */
     OptionalDouble of(Correction plan) {
         return of.apply(plan);
+    }
+
+    /** Tells whether the figure is an angle; otherwise it is a length. */
+    public boolean isAngle() {
+        return this == NECK_ANGLE || this == NECK_PITCH || this == PLANNED_PITCH;
     }
 
     private static OptionalDouble saddle(Correction plan, Side side) {

@@ -18,6 +18,7 @@ final class BodyLayer extends Group {
 
     private final Polygon side = Shapes.polygon("body-side");
     private final Line soundboard = Shapes.line("soundboard");
+    private final Polygon obstacle = Shapes.polygon("obstacle");
     private final Polygon bridge = Shapes.polygon("bridge");
     private final Polygon plannedBridge = Shapes.polygon("bridge-planned");
     private final Polygon saddle = Shapes.polygon("saddle");
@@ -25,7 +26,7 @@ final class BodyLayer extends Group {
     private final Polyline tail = Shapes.polyline("string-end");
 
     BodyLayer() {
-        getChildren().addAll(side, soundboard, bridge, plannedBridge, saddle, plannedSaddle, tail);
+        getChildren().addAll(side, soundboard, obstacle, bridge, plannedBridge, saddle, plannedSaddle, tail);
     }
 
     void draw(SideView view, ViewScale scale, double width, double height) {
@@ -35,6 +36,22 @@ final class BodyLayer extends Group {
                 height - ViewScale.BOTTOM_MARGIN, scale.depth(view.heelHeight().orElse(60) * 0.94));
         Shapes.place(side, joint, scale.baseline(), right, scale.baseline(), right, under, joint, under);
         Shapes.place(soundboard, joint, scale.baseline(), right, scale.baseline());
+        obstacle.setVisible(view.obstacleHeight().isPresent());
+        view.obstacleHeight().ifPresent(tall -> {
+            double at = scale.x(view.joint() + view.obstacleDistance());
+            double half = 9 * scale.along();
+            double crest = scale.y(tall);
+            Shapes.place(
+                    obstacle,
+                    at - half,
+                    scale.baseline(),
+                    at - half,
+                    crest,
+                    at + half,
+                    crest,
+                    at + half,
+                    scale.baseline());
+        });
         boolean floating = view.fitting() == Fitting.FLOATING_BRIDGE;
         double top = view.measured().map(Profile::bridgeTop).orElse(0.0);
         bridge.setVisible(view.measured().isPresent());

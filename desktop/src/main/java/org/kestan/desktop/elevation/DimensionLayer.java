@@ -74,6 +74,15 @@ final class DimensionLayer extends Group {
                 double x = scale.x(view.stringEnd());
                 yield Optional.of(new Ends(x, scale.baseline(), x, scale.y(view.stringEndHeight())));
             }
+            case POCKET_LENGTH -> Optional.of(new Ends(joint - 70, below, joint, below));
+            case OBSTACLE_HEIGHT ->
+                vertical(
+                        scale,
+                        view.joint() + view.obstacleDistance(),
+                        0,
+                        view.obstacleHeight().orElse(6));
+            case OBSTACLE_DISTANCE ->
+                Optional.of(new Ends(joint, below, scale.x(view.joint() + view.obstacleDistance()), below));
             default -> view.measured().flatMap(profile -> ends(view, scale, reading, profile));
         };
     }
@@ -94,7 +103,20 @@ final class DimensionLayer extends Group {
                 vertical(scale, action, profile.crownAt(action), profile.stringAt(Side.TREBLE, action));
             case SADDLE_BASS -> vertical(scale, saddle, profile.bridgeTop(), profile.stringAt(Side.BASS, saddle));
             case SADDLE_TREBLE -> vertical(scale, saddle, profile.bridgeTop(), profile.stringAt(Side.TREBLE, saddle));
-            case BRIDGE_THICKNESS, BRIDGE_HEIGHT -> vertical(scale, saddle, 0, profile.bridgeTop());
+            case SADDLE_CENTRE ->
+                vertical(
+                        scale,
+                        saddle,
+                        profile.bridgeTop(),
+                        (profile.stringAt(Side.BASS, saddle) + profile.stringAt(Side.TREBLE, saddle)) / 2);
+            case SLOT_WIDTH, SLOT_DEPTH, SLOT_LENGTH, SPACING_BRIDGE ->
+                vertical(scale, saddle, profile.bridgeTop() - 2.5, profile.bridgeTop());
+            case BRIDGE_LIFT -> vertical(scale, saddle + 19, 0, 1);
+            case SPACING_NUT, BOARD_WIDTH, RADIUS_NUT ->
+                vertical(scale, first, profile.crownAt(first) - profile.fretsOverTop(), profile.crownAt(first));
+            case RADIUS_BODY -> vertical(scale, view.fretboardEnd() - 3, 0, profile.crownAt(view.fretboardEnd() - 3));
+            case BRIDGE_LOWEST, BRIDGE_HIGHEST, BRIDGE_THICKNESS, BRIDGE_HEIGHT ->
+                vertical(scale, saddle, 0, profile.bridgeTop());
             case PROJECTION_STRUNG, PROJECTION_SLACK, SIDE_DRIFT ->
                 vertical(scale, saddle - 11, 0, profile.fretLineAt(saddle - 11));
             case FRETS_OVER_TOP -> vertical(scale, view.joint(), 0, profile.crownAt(view.joint()));

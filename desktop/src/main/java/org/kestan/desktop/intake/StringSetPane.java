@@ -104,6 +104,7 @@ final class StringSetPane extends VBox {
         TextField gauge = new TextField();
         gauge.setId("string-gauge-" + (at + 1));
         gauge.setPromptText("gauge");
+        gauge.getStyleClass().add("string-gauge");
         gauge.setPrefColumnCount(7);
         gauge.setAccessibleText("Gauge of string " + (at + 1));
         CheckBox wound = new CheckBox("wound");
