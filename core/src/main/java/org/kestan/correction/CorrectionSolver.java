@@ -68,11 +68,10 @@ public final class CorrectionSolver {
         }
         Sides<OptionalDouble> action =
                 new Sides<>(target.millimetres(Aim.ACTION_BASS), target.millimetres(Aim.ACTION_TREBLE));
-        ReliefCurve relief = basis.reliefFor(target.millimetres(Aim.RELIEF).orElse(basis.reliefGap()));
-        double saddleShift = trajectory.relief().saddleShift(relief, basis.jointToSaddle());
-        double nutShift = trajectory.relief().nutShift(relief);
-        Sides<StringLine> afterRelief =
-                trajectory.strings().map(line -> line.shifted(nutShift, saddleShift, basis.saddle()));
+        Relieved relieved =
+                Relieved.of(trajectory, target.millimetres(Aim.RELIEF).orElse(basis.reliefGap()));
+        ReliefCurve relief = relieved.relief();
+        Sides<StringLine> afterRelief = relieved.strings();
         Sides<Double> nut = new Sides<>(
                 target.millimetres(Aim.NUT_BASS).orElse(basis.nut().bass()),
                 target.millimetres(Aim.NUT_TREBLE).orElse(basis.nut().treble()));

@@ -24,6 +24,15 @@ package org.kestan.standards;
  * @param breakAngleGood break angle from which it is good; 15°, common practice
  * @param bridgeThin bridge thickness under which a large body starts to sound thin; 9/32 in, common practice
  * @param bridgeCut bridge thickness under which it has already been cut; 1/4 in, common practice
+ * @param bridgeLift lift of the bridge that stops everything else; from memory: 0.1 mm, the thinnest leaf that goes in
+ * @param humidityLeast least relative humidity to measure at, percent; 40, common practice
+ * @param humidityMost greatest relative humidity to measure at, percent; 55, common practice
+ * @param nutLow string over fret 1 under which it buzzes; from memory: 0.2 mm
+ * @param nutHigh string over fret 1 above which the nut counts as high; from memory: 0.7 mm
+ * @param fallAwayMost fall-away above which the relief is read between nearer frets; from memory: 1 mm
+ * @param actionMedium action at fret 12 that is medium on steel strings; 5/64 in, common practice
+ * @param resetHours hours that a neck reset takes; from memory: 9
+ * @param hourlyRate the shop's rate for an hour, in its own currency; from memory: 60
  * @param pitchZero half-width of the band in which the neck pitch counts as zero; from memory: 0.25°
  * @param cutNone heel cut under which the neck stays where it is; from memory: 0.1 mm
  */
@@ -47,6 +56,15 @@ public record ShopStandards(
         double breakAngleGood,
         double bridgeThin,
         double bridgeCut,
+        double bridgeLift,
+        double humidityLeast,
+        double humidityMost,
+        double nutLow,
+        double nutHigh,
+        double fallAwayMost,
+        double actionMedium,
+        double resetHours,
+        double hourlyRate,
         double pitchZero,
         double cutNone) {
 
@@ -73,6 +91,15 @@ public record ShopStandards(
             15,
             9 * INCH / 32,
             INCH / 4,
+            0.1,
+            40,
+            55,
+            0.2,
+            0.7,
+            1,
+            5 * INCH / 64,
+            9,
+            60,
             0.25,
             0.1);
 }

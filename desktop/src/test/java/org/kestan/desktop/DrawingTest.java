@@ -162,7 +162,7 @@ public class DrawingTest extends WindowTest {
     @Test
     public void dragStepsAreTimed() {
         openSample(0);
-        keys(KeyCode.ALT, KeyCode.DIGIT3);
+        keys(KeyCode.ALT, KeyCode.DIGIT4);
         List<Double> millis = new CopyOnWriteArrayList<>();
         AtomicLong pulseStart = new AtomicLong();
         AtomicLong spent = new AtomicLong();

@@ -193,12 +193,31 @@ public class SheetByKeyboardTest extends WindowTest {
     @Test
     public void targetsLeftEmptySayWhatStays() {
         openSample(1);
-        keys(KeyCode.ALT, KeyCode.DIGIT3);
+        keys(KeyCode.ALT, KeyCode.DIGIT4);
         assertThat(label("target-saddle-note")).startsWith("stays ");
         type("target-saddle", "4 mm");
         assertThat(session().job().length(Aim.SADDLE).orElseThrow().text()).isEqualTo("4 mm");
         type("target-saddle", "");
         keys(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(session().job().length(Aim.SADDLE)).isPresent();
+    }
+
+    @Test
+    public void theVerdictSpeaksAndShowsItsPlace() {
+        openSample(0);
+        keys(KeyCode.ALT, KeyCode.DIGIT3);
+        assertThat(label("gate-saddle-reason")).contains("left; this needs");
+        type("survey-bridgeLift", "0.5 mm");
+        keys(KeyCode.ALT, KeyCode.DIGIT3);
+        assertThat(label("gate-soundness-reason")).startsWith("The bridge is lifted");
+        onWindow(() -> {
+            find("gate-soundness", javafx.scene.Node.class).requestFocus();
+            return true;
+        });
+        keys(KeyCode.DOWN);
+        keys(KeyCode.DOWN);
+        assertThat(find("gate-relief", javafx.scene.Node.class).isFocused()).isTrue();
+        assertThat(session().focusedItemProperty().get()).isEqualTo(Reading.RELIEF);
+        assertThat(find("gate-relief", javafx.scene.Node.class).getStyleClass()).contains("gate-later");
     }
 }

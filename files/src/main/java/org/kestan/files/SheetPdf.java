@@ -4,15 +4,16 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Locale;
-import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.kestan.job.Details;
 import org.kestan.job.FindingKind;
 import org.kestan.job.Job;
 import org.kestan.job.Severity;
+import org.kestan.sheet.Detail;
 import org.kestan.sheet.Reading;
 
 /** The blank measuring sheet on paper, for those who write at the bench first: same order and numbers as on the screen. */
@@ -35,6 +36,7 @@ public final class SheetPdf {
     private static final float NUMBER = 24;
     private static final float LABEL = 118;
     private static final float BOX = 92;
+    private static final float HINT = 7.6f;
 
     private final PDDocument document = new PDDocument();
     private final Paper paper;
@@ -99,10 +101,14 @@ public final class SheetPdf {
             finding(what);
         }
         y -= ROW * 0.3f;
-        Reading[] readings = Stream.of(Reading.values()).filter(job::takes).toArray(Reading[]::new);
-        for (Reading reading : readings) {
-            reading(reading);
+        for (Reading reading : Reading.values()) {
+            between(reading, job);
+            if (job.takes(reading)) {
+                box(Integer.toString(reading.row()), reading.fullLabel(), reading.hint());
+                after(reading);
+            }
         }
+        detail("19", Details.SADDLE_MATERIAL);
         page.close();
     }
 
@@ -120,17 +126,43 @@ public final class SheetPdf {
         y -= ROW * 0.8f;
     }
 
-    private void reading(Reading reading) throws IOException {
+    /** Values that are no lengths stand at their number in working order. */
+    private void between(Reading next, Job job) throws IOException {
+        if (next == Reading.OBSTACLE_HEIGHT) {
+            if (job.takes(Reading.BRIDGE_HEIGHT)) {
+                detail("15", Details.FOOT_FIT);
+            }
+            detail("16", Details.NECK_ANGLE);
+        } else if (next == Reading.SLOT_WIDTH) {
+            detail("18", Details.CENTS_BASS);
+            detail("18", Details.CENTS_TREBLE);
+        }
+    }
+
+    /** What belongs to a reading beside its length. */
+    private void after(Reading reading) throws IOException {
+        switch (reading) {
+            case RELIEF -> box("3", "Held at, read at", "The two frets held down, and the one where the gap was read.");
+            case ACTION_TREBLE -> box("5", "Action at fret", "Usually 12.");
+            case PROJECTION_SLACK -> box("9", "Projection read over", "The soundboard, or the bridge\u2019s top.");
+            case SIDE_DRIFT -> box("14", "Drift toward", "Bass or treble side of the bridge.");
+            default -> {}
+        }
+    }
+
+    private void detail(String number, Detail<?> detail) throws IOException {
+        box(number, detail.label(), detail.hint());
+    }
+
+    private void box(String number, String label, String hint) throws IOException {
         room(ROW);
-        text(bold, 10, MARGIN, Integer.toString(reading.row()));
-        text(regular, 10, MARGIN + NUMBER, reading.fullLabel());
+        text(bold, 10, MARGIN, number);
+        text(regular, 10, MARGIN + NUMBER, label);
         page.addRect(MARGIN + NUMBER + LABEL, y - 5, BOX, ROW - 4);
         page.stroke();
-        String hint = reading.hint();
         float from = MARGIN + NUMBER + LABEL + BOX + 10;
-        float size = Math.min(
-                7.6f, 7.6f * (width() - MARGIN - from) / (regular.getStringWidth(printable(hint)) / 1000 * 7.6f));
-        text(regular, size, from, printable(hint));
+        float wide = regular.getStringWidth(printable(hint)) / 1000 * HINT;
+        text(regular, Math.min(HINT, HINT * (width() - MARGIN - from) / wide), from, printable(hint));
         y -= ROW;
     }
 

@@ -100,6 +100,10 @@ public class SheetPapersTest {
                 assertThat(text).contains("Lifted bridge").doesNotContain(Reading.TAILPIECE_HEIGHT.label());
                 int at = text.indexOf("3 Relief");
                 assertThat(text.indexOf("5 Action, bass")).as("working order").isGreaterThan(at);
+                assertThat(text.indexOf("18 Cents, bass"))
+                        .isGreaterThan(text.indexOf("16 Neck angle"))
+                        .isGreaterThan(at);
+                assertThat(text).contains("Held at, read at").contains("Drift toward");
                 for (var name : pdf.getPage(0).getResources().getFontNames()) {
                     PDFont font = pdf.getPage(0).getResources().getFont(name);
                     assertThat(font.isEmbedded()).isTrue();

@@ -19,9 +19,9 @@ import org.kestan.job.Details;
 import org.kestan.job.Job;
 import org.kestan.job.Survey;
 import org.kestan.reckoning.Reckoning;
-import org.kestan.reckoning.Station;
 import org.kestan.sheet.Keyed;
 import org.kestan.standards.ShopStandards;
+import org.kestan.station.Station;
 
 /**
  * All jobs of a shop in one database file. Safe for several threads and several processes: each save names the revision it

@@ -21,7 +21,7 @@ import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.Query;
-import org.kestan.reckoning.Station;
+import org.kestan.station.Station;
 
 /** The list of all jobs: search as one types, filters, order; open, duplicate, put away, delete and undo that. */
 public final class LedgerStation extends VBox {

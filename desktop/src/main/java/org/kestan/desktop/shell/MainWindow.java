@@ -23,6 +23,7 @@ import org.kestan.desktop.plan.PlanStation;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
+import org.kestan.desktop.verdict.VerdictStation;
 import org.kestan.gauge.GaugeLine;
 import org.kestan.job.Job;
 import org.kestan.ledger.Ledger;
@@ -49,6 +50,7 @@ public final class MainWindow {
     private final LedgerStation jobs;
     private final IntakeStation intake;
     private final MeasureStation measure;
+    private final VerdictStation verdict;
     private final PlanStation plan;
     private final Look look;
     private VBox bench;
@@ -71,6 +73,7 @@ public final class MainWindow {
         jobs = new LedgerStation(session, store);
         figures = new FigureStrip(session);
         measure = new MeasureStation(session, elevation);
+        verdict = new VerdictStation(session);
         plan = new PlanStation(session);
         BorderPane root = new BorderPane();
         root.getStyleClass().add("kestan");
@@ -139,7 +142,7 @@ public final class MainWindow {
         planScroll.setFitToHeight(true);
         planScroll.getStyleClass().add("station-scroll");
         planScroll.visibleProperty().bind(plan.visibleProperty());
-        StackPane station = new StackPane(intake, measure, planScroll);
+        StackPane station = new StackPane(intake, measure, verdict, planScroll);
         station.setMinWidth(0);
         station.getStyleClass().add("station-body");
         VBox.setVgrow(elevation, Priority.ALWAYS);
@@ -191,6 +194,7 @@ public final class MainWindow {
         Room room = stations.chosenProperty().get();
         intake.setVisible(room == Room.INTAKE);
         measure.setVisible(room == Room.MEASURE);
+        verdict.setVisible(room == Room.VERDICT);
         plan.setVisible(room == Room.PLAN);
         jobs.setVisible(room == Room.LEDGER);
         bench.setVisible(room != Room.LEDGER);

@@ -1,13 +1,14 @@
 package org.kestan.desktop.shell;
 
 import java.util.Optional;
-import org.kestan.reckoning.Station;
+import org.kestan.station.Station;
 
 /** What the window can show: the ledger of all jobs, or a station of the open one. */
 public enum Room {
     LEDGER(Optional.empty(), "Ledger"),
     INTAKE(Optional.of(Station.INTAKE), "Intake"),
     MEASURE(Optional.of(Station.MEASURE), "Measure"),
+    VERDICT(Optional.of(Station.VERDICT), "Verdict"),
     PLAN(Optional.of(Station.PLAN), "Plan");
 
     private final Optional<Station> station;

@@ -13,7 +13,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
-import org.kestan.reckoning.Station;
+import org.kestan.station.Station;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The ledger and the stations in their order, each with how it stands; the chosen one is shown below. */

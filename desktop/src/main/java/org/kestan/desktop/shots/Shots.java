@@ -76,6 +76,7 @@ public final class Shots extends Application {
         views.add(new View("measure", () -> window.openNamed(DemoJobs.firstName())));
         views.add(new View("intake", () -> window.show(Room.INTAKE)));
         views.add(new View("ledger", () -> window.show(Room.LEDGER)));
+        views.add(new View("verdict", () -> window.show(Room.VERDICT)));
         views.add(new View("plan", () -> window.show(Room.PLAN)));
         views.add(new View("plan-lamplight", () -> {
             window.openNamed(name(samples.get(2)));

@@ -1,7 +1,13 @@
-package org.kestan.reckoning;
+package org.kestan.station;
 
+import java.util.List;
 import org.kestan.job.Details;
 import org.kestan.job.Job;
+import org.kestan.notation.BenchUnit;
+import org.kestan.reckoning.Reckoning;
+import org.kestan.verdict.Gate;
+import org.kestan.verdict.GateState;
+import org.kestan.verdict.Verdict;
 
 /** The stations a job runs through, in their order, and how each stands. */
 public enum Station {
@@ -36,6 +42,25 @@ public enum Station {
             return questions > 0
                     ? new Progress(Stage.UNDER_WAY, questions + (questions == 1 ? " question" : " questions"))
                     : new Progress(Stage.DONE, "sheet complete");
+        }
+    },
+    VERDICT("Verdict") {
+        @Override
+        public Progress progress(Reckoning reckoning) {
+            if (reckoning.job().survey().readings().isEmpty()) {
+                return new Progress(Stage.WAITING, "waits for the sheet");
+            }
+            List<Gate> gates = Verdict.of(reckoning, BenchUnit.MILLIMETRES);
+            long unknown = count(gates, GateState.UNKNOWN);
+            long stops = count(gates, GateState.STOP);
+            String why = stops == 0 ? "nothing stops it" : stops + (stops == 1 ? " stop" : " stops");
+            return unknown > 0
+                    ? new Progress(Stage.UNDER_WAY, why + ", " + unknown + " not known")
+                    : new Progress(Stage.DONE, why);
+        }
+
+        private static long count(List<Gate> gates, GateState state) {
+            return gates.stream().filter(gate -> gate.state() == state).count();
         }
     },
     PLAN("Plan") {

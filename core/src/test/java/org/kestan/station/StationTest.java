@@ -1,4 +1,4 @@
-package org.kestan.reckoning;
+package org.kestan.station;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -7,6 +7,7 @@ import org.kestan.job.Details;
 import org.kestan.job.Job;
 import org.kestan.job.Jobs;
 import org.kestan.job.Survey;
+import org.kestan.reckoning.Reckoning;
 import org.kestan.sheet.Aim;
 import org.kestan.sheet.Reading;
 import org.kestan.standards.ShopStandards;

@@ -1,0 +1,41 @@
+package org.kestan.verdict;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.kestan.notation.BenchUnit;
+import org.kestan.reckoning.Reckoning;
+
+/** The gates of a job, all of them and in order. */
+public final class Verdict {
+
+    private Verdict() {}
+
+    /**
+     * Judges a reckoning.
+     *
+     * @param unit the unit that reasons name lengths in
+     */
+    public static List<Gate> of(Reckoning reckoning, BenchUnit unit) {
+        ConditionGates condition = new ConditionGates(reckoning, unit);
+        GeometryGates geometry = new GeometryGates(reckoning, unit);
+        List<Gate> gates = List.of(
+                condition.soundness(),
+                condition.pitch(),
+                condition.relief(),
+                condition.nut(),
+                condition.fretboard(),
+                geometry.action(),
+                geometry.saddle(),
+                geometry.breakAngle(),
+                geometry.bridge(),
+                geometry.neckPitch(),
+                geometry.worth());
+        List<Gate> judged = new ArrayList<>();
+        boolean stopped = false;
+        for (Gate gate : gates) {
+            judged.add(stopped ? gate.asProvisional() : gate);
+            stopped |= gate.state() == GateState.STOP;
+        }
+        return List.copyOf(judged);
+    }
+}
