@@ -56,7 +56,7 @@ public class StationTest {
         Job aimless = Jobs.without(takenIn(), Aim.ACTION_BASS);
         assertThat(progress(Station.PLAN, aimless).stage()).isEqualTo(Station.Stage.UNDER_WAY);
         assertThat(Station.current(Reckoning.of(aimless, ShopStandards.DEFAULT)))
-                .isEqualTo(Station.PLAN);
+                .isEqualTo(Station.VERDICT);
         assertThat(progress(Station.PLAN, takenIn()).stage()).isEqualTo(Station.Stage.DONE);
     }
 }

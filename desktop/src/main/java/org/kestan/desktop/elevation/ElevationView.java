@@ -26,7 +26,7 @@ import org.kestan.sideview.SideView;
 public final class ElevationView extends Control {
 
     /** Height factors on offer, from the largest. */
-    public static final List<Double> FACTORS = List.of(12.0, 10.0, 8.0, 6.0, 5.0, 4.0, 3.0, 2.0, 1.5, 1.0);
+    public static final List<Double> FACTORS = List.of(12.0, 10.0, 8.0, 6.0, 5.0, 4.0, 3.0, 2.5, 2.0, 1.5, 1.0);
 
     /** Told what was moved on the drawing. */
     public interface PlanListener {
