@@ -75,18 +75,19 @@ public record Job(
     }
 
     /**
-     * Returns what carries the strings. When the form was not said, what was read tells: a bridge height alone means a
-     * floating bridge, a saddle or a bridge thickness a pin bridge.
+     * Returns what carries the strings. What was read tells before the form does: a bridge height and no saddle means a
+     * floating bridge, which a flat-top may have too; a saddle or a bridge thickness and no bridge height a pin bridge. With
+     * neither or both the form decides.
      */
     public Fitting fitting() {
-        Fitting said = instrument.fitting();
-        if (said != Fitting.ANY) {
-            return said;
-        }
         boolean floating = survey.reading(Reading.BRIDGE_HEIGHT).isPresent();
         boolean pins = survey.reading(Reading.BRIDGE_THICKNESS).isPresent()
-                || survey.reading(Reading.SADDLE_BASS).isPresent();
-        return pins ? Fitting.PIN_BRIDGE : floating ? Fitting.FLOATING_BRIDGE : Fitting.ANY;
+                || survey.reading(Reading.SADDLE_BASS).isPresent()
+                || survey.reading(Reading.SADDLE_TREBLE).isPresent();
+        if (floating == pins) {
+            return instrument.fitting();
+        }
+        return pins ? Fitting.PIN_BRIDGE : Fitting.FLOATING_BRIDGE;
     }
 
     /** Returns the joint fret, empty when not said. */

@@ -134,6 +134,9 @@ public final class Length {
 
     /** Folds the ways of typing the same characters: minus signs, fraction slashes, ready-made fractions, blanks. */
     private static String plain(String text) {
+        if (text.chars().allMatch(each -> each >= ' ' && each <= '~') && !text.contains("  ")) {
+            return text;
+        }
         String folded = text.replace('\u2212', '-').replace('\u2044', '/').replaceAll("[\\s\u00a0\u202f]+", " ");
         String[][] ready = {
             {"\u00bd", "1/2"},

@@ -1,8 +1,6 @@
 package org.kestan.sheet;
 
-import java.util.List;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /**
  * The lengths read from an instrument, in working order. Plausible ranges are common practice, no source.
@@ -399,13 +397,6 @@ public enum Reading implements Item {
         boolean feelers = Set.of("bridgeLift", "relief.gap", "nut.bass", "nut.treble", "extension.fallAway")
                 .contains(key);
         line = new Line("survey." + key, label, hint, least, greatest, mustBePositive, feelers, fitting);
-    }
-
-    /** Returns the readings that apply to an instrument with the given fitting, in working order. */
-    public static List<Reading> forFitting(Fitting instrument) {
-        return Stream.of(values())
-                .filter(reading -> reading.fitting().covers(instrument))
-                .toList();
     }
 
     /** Returns the number of the line on the measuring sheet; bass and treble share one. */

@@ -63,10 +63,24 @@ public class SheetTest {
         assertThat(arch.takes(Reading.SADDLE_BASS)).isFalse();
         assertThat(arch.with(Details.BRIDGE, Optional.of(ArchtopBridge.SOLID)).takes(Reading.BRIDGE_LOWEST))
                 .isFalse();
-        assertThat(Reading.forFitting(Fitting.ANY)).hasSize(Reading.values().length);
         assertThat(Aim.forFitting(Fitting.FLOATING_BRIDGE))
                 .contains(Aim.BRIDGE_HEIGHT)
                 .doesNotContain(Aim.SADDLE);
+    }
+
+    @Test
+    public void whatWasReadTellsTheBridgeBeforeTheForm() {
+        Job both = Jobs.put(Jobs.flatTop(), Reading.BRIDGE_HEIGHT, 20);
+        assertThat(both.fitting()).isEqualTo(Fitting.PIN_BRIDGE);
+        Job tailpiece = Jobs.without(both, Reading.BRIDGE_THICKNESS);
+        for (Reading saddle : List.of(Reading.SADDLE_BASS, Reading.SADDLE_TREBLE)) {
+            tailpiece = Jobs.without(tailpiece, saddle);
+        }
+        assertThat(tailpiece.fitting()).as("a flat-top on a floating bridge").isEqualTo(Fitting.FLOATING_BRIDGE);
+        Job arch = Jobs.without(Jobs.archtop(), Reading.BRIDGE_HEIGHT);
+        assertThat(arch.fitting()).isEqualTo(Fitting.FLOATING_BRIDGE);
+        assertThat(Jobs.put(arch, Reading.BRIDGE_THICKNESS, 9).fitting()).isEqualTo(Fitting.PIN_BRIDGE);
+        assertThat(Job.BLANK.fitting()).isEqualTo(Fitting.ANY);
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
@@ -18,8 +19,10 @@ import org.kestan.correction.Correction;
 import org.kestan.desktop.elevation.ElevationView;
 import org.kestan.job.Job;
 import org.kestan.notation.BenchUnit;
+import org.kestan.notation.Length;
 import org.kestan.planning.Handle;
 import org.kestan.sheet.Aim;
+import org.kestan.sheet.Reading;
 import org.kestan.sheet.Side;
 import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
@@ -128,31 +131,54 @@ public class DrawingTest extends WindowTest {
         assertThat(label("survey-action-bass-note")).isEqualTo("= 3.57 mm");
     }
 
+    /** An archtop with about 4° of neck pitch, drawn from the sample archtop by raising its bridge. */
+    private Job steep() {
+        openSample(2);
+        return session()
+                .job()
+                .with(Reading.BRIDGE_HEIGHT, Optional.of(Length.ofText("36.5 mm")))
+                .with(Aim.BRIDGE_HEIGHT, Optional.empty());
+    }
+
     @Test
     public void drawingNeverOverflows() {
-        for (int sample = 0; sample < samples.size(); sample++) {
-            openSample(sample);
-            for (double factor : new double[] {0, 12, 1}) {
+        Job steep = steep();
+        for (int sample = 0; sample <= samples.size(); sample++) {
+            if (sample < samples.size()) {
+                openSample(sample);
+            } else {
                 onWindow(() -> {
-                    ElevationView elevation = find("elevation", ElevationView.class);
-                    elevation.heightFactorProperty().set(factor);
+                    session().open(steep);
                     return true;
                 });
-                WaitForAsyncUtils.waitForFxEvents();
-                ElevationView elevation = find("elevation", ElevationView.class);
-                for (Node string : robot.lookup(".string").queryAll()) {
-                    if (string.getParent().isVisible() && string.getParent().getParent() != null) {
-                        Bounds at =
-                                onWindow(() -> elevation.sceneToLocal(string.localToScene(string.getBoundsInLocal())));
-                        assertThat(at.getMinY()).isGreaterThanOrEqualTo(0);
-                        assertThat(at.getMaxY()).isLessThanOrEqualTo(elevation.getHeight());
-                    }
-                }
-                double shown = elevation.shownHeightFactorProperty().get();
-                assertThat(shown).isPositive();
-                assertThat(factor == 0 || shown <= factor).isTrue();
+                double pitch = session().reckoning().trajectory().orElseThrow().pitch();
+                assertThat(Math.toDegrees(pitch)).isBetween(3.8, 4.2);
+            }
+            for (double factor : new double[] {0, 12, 1}) {
+                fits(factor);
             }
         }
+    }
+
+    private void fits(double factor) {
+        ElevationView elevation = find("elevation", ElevationView.class);
+        onWindow(() -> {
+            elevation.heightFactorProperty().set(factor);
+            return true;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        for (String style : new String[] {".string", ".fretboard", ".bridge", ".heel"}) {
+            for (Node shape : robot.lookup("#elevation " + style).queryAll()) {
+                if (shape.isVisible() && shape.getParent().isVisible()) {
+                    Bounds at = onWindow(() -> elevation.sceneToLocal(shape.localToScene(shape.getBoundsInLocal())));
+                    assertThat(at.getMinY()).as(style).isGreaterThanOrEqualTo(0);
+                    assertThat(at.getMaxY()).as(style).isLessThanOrEqualTo(elevation.getHeight());
+                }
+            }
+        }
+        double shown = elevation.shownHeightFactorProperty().get();
+        assertThat(shown).isPositive();
+        assertThat(factor == 0 || shown <= factor).isTrue();
     }
 
     /**

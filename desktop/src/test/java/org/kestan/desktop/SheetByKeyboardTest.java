@@ -207,6 +207,7 @@ public class SheetByKeyboardTest extends WindowTest {
         openSample(0);
         keys(KeyCode.ALT, KeyCode.DIGIT3);
         assertThat(label("gate-saddle-reason")).contains("left; this needs");
+        keys(KeyCode.ALT, KeyCode.DIGIT2);
         type("survey-bridgeLift", "0.5 mm");
         keys(KeyCode.ALT, KeyCode.DIGIT3);
         assertThat(label("gate-soundness-reason")).startsWith("The bridge is lifted");
@@ -219,5 +220,22 @@ public class SheetByKeyboardTest extends WindowTest {
         assertThat(find("gate-relief", javafx.scene.Node.class).isFocused()).isTrue();
         assertThat(session().focusedItemProperty().get()).isEqualTo(Reading.RELIEF);
         assertThat(find("gate-relief", javafx.scene.Node.class).getStyleClass()).contains("gate-later");
+    }
+
+    @Test
+    public void undoInAFieldIsTheJobsUndo() {
+        openSample(0);
+        type("survey-heel-height", "90 mm");
+        type("survey-heel-height", "91 mm");
+        onWindow(() -> {
+            find("survey-heel-height", javafx.scene.control.TextField.class).requestFocus();
+            return true;
+        });
+        keys(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(session().job().length(Reading.HEEL_HEIGHT).orElseThrow().text())
+                .isEqualTo("90 mm");
+        assertThat(text("survey-heel-height")).isEqualTo("90 mm");
+        keys(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.Z);
+        assertThat(text("survey-heel-height")).isEqualTo("91 mm");
     }
 }

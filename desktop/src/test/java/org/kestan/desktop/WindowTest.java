@@ -97,7 +97,7 @@ public abstract class WindowTest {
 
     protected void waitFor(Callable<Boolean> condition) {
         try {
-            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, condition);
+            WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, condition);
         } catch (TimeoutException late) {
             throw new AssertionError("waited too long", late);
         }

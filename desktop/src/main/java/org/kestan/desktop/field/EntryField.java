@@ -87,7 +87,16 @@ public final class EntryField extends VBox {
             }
         });
         input.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
-            if (event.getCode() == KeyCode.ENTER
+            boolean untouched = input.getText().equals(shown);
+            if (event.getCode() == KeyCode.Z && event.isShortcutDown() && untouched) {
+                // With nothing half-typed here, undo means the job's, not this field's letters.
+                if (event.isShiftDown()) {
+                    session.redo();
+                } else {
+                    session.undo();
+                }
+                event.consume();
+            } else if (event.getCode() == KeyCode.ENTER
                     && event.isShiftDown()
                     && reading().isPresent()) {
                 takeAgain(reading().get());
