@@ -197,9 +197,16 @@ public class SheetByKeyboardTest extends WindowTest {
         assertThat(label("target-saddle-note")).startsWith("stays ");
         type("target-saddle", "4 mm");
         assertThat(session().job().length(Aim.SADDLE).orElseThrow().text()).isEqualTo("4 mm");
-        type("target-saddle", "");
+        onWindow(() -> {
+            find("target-saddle", javafx.scene.control.TextField.class).requestFocus();
+            return true;
+        });
+        keys(KeyCode.DELETE);
+        keys(KeyCode.ENTER);
+        assertThat(session().job().length(Aim.SADDLE)).isEmpty();
+        assertThat(label("target-saddle-note")).startsWith("stays ");
         keys(KeyCode.SHORTCUT, KeyCode.Z);
-        assertThat(session().job().length(Aim.SADDLE)).isPresent();
+        assertThat(session().job().length(Aim.SADDLE).orElseThrow().text()).isEqualTo("4 mm");
     }
 
     @Test
