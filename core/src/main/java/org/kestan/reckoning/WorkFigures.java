@@ -46,8 +46,14 @@ public final class WorkFigures {
      * @param label what it is
      * @param value the value with its unit; where the unit is not mm, millimetres beside it
      * @param remark a remark beside it, empty for none
+     * @param source which reading its uncertainty comes from mostly, empty where none is given
      */
-    public record Line(String label, String value, String remark) {}
+    public record Line(String label, String value, String remark, String source) {
+
+        Line(String label, String value, String remark) {
+            this(label, value, remark, "");
+        }
+    }
 
     /** The figures of a reckoning, in working order; empty while there is no correction. */
     public static List<Group> of(Reckoning reckoning, BenchUnit unit) {
@@ -98,10 +104,10 @@ public final class WorkFigures {
                 fine(plan.relief().deepest()),
                 "now " + unit.fine().format(plan.trajectory().relief().deepest())));
         for (Side side : Side.values()) {
-            lines.add(new Line(
+            lines.add(known(
                     "Action then, " + side.word(),
-                    length(plan.actionAfterRelief(side))
-                            + plusMinus(side == Side.BASS ? Derived.ACTION_BASS : Derived.ACTION_TREBLE),
+                    length(plan.actionAfterRelief(side)),
+                    side == Side.BASS ? Derived.ACTION_BASS : Derived.ACTION_TREBLE,
                     ""));
         }
         return new Group(
@@ -114,21 +120,24 @@ public final class WorkFigures {
 
     private Group neck() {
         List<Line> lines = new ArrayList<>();
-        lines.add(new Line(
+        lines.add(known(
                 "Neck angle correction",
-                degrees(plan.angle()) + plusMinus(Derived.NECK_ANGLE),
+                degrees(plan.angle()),
+                Derived.NECK_ANGLE,
                 plan.angle() > 0 ? "set back" : plan.angle() < 0 ? "forward" : ""));
-        lines.add(new Line(
+        lines.add(known(
                 "Neck pitch",
-                degrees(plan.plannedPitch()) + plusMinus(Derived.PLANNED_PITCH),
+                degrees(plan.plannedPitch()),
+                Derived.PLANNED_PITCH,
                 "now " + degrees(plan.trajectory().pitch())));
-        lines.add(new Line("Saddle drop, mean", length(plan.meanSaddleDrop()) + plusMinus(Derived.SADDLE_DROP), ""));
+        lines.add(known("Saddle drop, mean", length(plan.meanSaddleDrop()), Derived.SADDLE_DROP, ""));
         String note = "";
         if (plan.heel().isPresent()) {
             HeelCut heel = plan.heel().get();
-            lines.add(new Line(
+            lines.add(known(
                     "Heel cut at the cap",
-                    fine(heel.atCap()) + plusMinus(Derived.HEEL_CUT),
+                    fine(heel.atCap()),
+                    Derived.HEEL_CUT,
                     heel.atCap() < 0 ? "wood would be missing" : ""));
             double difference = heel.atCap() - heel.ruleOfThumb();
             boolean raised = Math.abs(plan.crownRise()) > 0.005;
@@ -148,9 +157,10 @@ public final class WorkFigures {
         boolean assumed = reckoning.isAssumed("survey.projection");
         double bridge = plan.bridgeThickness().orElse(plan.supportHeight());
         List<Line> lines = List.of(
-                new Line(
+                known(
                         "Straightedge, slack",
-                        length(plan.targetSlack()) + plusMinus(Derived.TARGET_SLACK),
+                        length(plan.targetSlack()),
+                        Derived.TARGET_SLACK,
                         "at dry fit, no strings"),
                 new Line(
                         "over the bridge\u2019s top",
@@ -159,14 +169,8 @@ public final class WorkFigures {
                                         ? ""
                                         : " \u00b7 " + BenchUnit.MILLIMETRES.formatSigned(plan.targetSlack() - bridge)),
                         ""),
-                new Line(
-                        "Straightedge, strung",
-                        length(plan.targetStrung()) + plusMinus(Derived.TARGET_STRUNG),
-                        "at pitch"),
-                new Line(
-                        "Sink",
-                        fine(plan.sink()) + plusMinus(Derived.SINK),
-                        assumed ? "assumed" : "slack less strung"));
+                known("Straightedge, strung", length(plan.targetStrung()), Derived.TARGET_STRUNG, "at pitch"),
+                known("Sink", fine(plan.sink()), Derived.SINK, assumed ? "assumed" : "slack less strung"));
         return new Group(
                 "Fret line to aim for",
                 lines,
@@ -178,10 +182,10 @@ public final class WorkFigures {
         List<Line> lines = new ArrayList<>();
         for (Side side : Side.values()) {
             double change = after.get(side) - now.get(side);
-            lines.add(new Line(
+            lines.add(known(
                     "Saddle out, " + side.word(),
-                    length(after.get(side))
-                            + plusMinus(side == Side.BASS ? Derived.SADDLE_BASS : Derived.SADDLE_TREBLE),
+                    length(after.get(side)),
+                    side == Side.BASS ? Derived.SADDLE_BASS : Derived.SADDLE_TREBLE,
                     change(change)));
         }
         plan.bridgeThickness()
@@ -210,17 +214,26 @@ public final class WorkFigures {
     private Group extension(Extension extension) {
         Survey survey = reckoning.job().survey();
         List<Line> lines = List.of(
-                new Line(
+                known(
                         "Fall-away after",
-                        fine(extension.fallAwayAfter()) + plusMinus(Derived.FALL_AWAY),
+                        fine(extension.fallAwayAfter()),
+                        Derived.FALL_AWAY,
                         survey.reading(Reading.EXTENSION_FALL_AWAY)
                                 .map(read -> "now " + unit.fine().format(read.millimetres()))
                                 .orElse("")),
-                new Line(
-                        "Wedge at its end",
-                        fine(extension.wedge()) + plusMinus(Derived.WEDGE),
-                        "nothing at the joint"));
+                known("Wedge at its end", fine(extension.wedge()), Derived.WEDGE, "nothing at the joint"));
         return new Group("Extension", lines, "");
+    }
+
+    /** A figure with its uncertainty, and the reading that contributes most to it. */
+    private Line known(String label, String value, Derived figure, String remark) {
+        String source = uncertainty
+                .of(figure)
+                .flatMap(Uncertainty.Estimate::dominating)
+                .map(reading -> "\u00b1 mostly from " + reading.fullLabel().toLowerCase(Locale.ROOT) + " ("
+                        + reckoning.job().survey().tool(reading).label() + ")")
+                .orElse("");
+        return new Line(label, value + plusMinus(figure), remark, source);
     }
 
     /** The expanded uncertainty of a figure, millimetres or degrees, as it stands behind the value. */

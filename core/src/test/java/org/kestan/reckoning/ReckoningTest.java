@@ -148,6 +148,21 @@ public class ReckoningTest {
     }
 
     @Test
+    public void figuresWithAnUncertaintyNameTheReadingBehindIt() {
+        List<WorkFigures.Line> lines = WorkFigures.of(reckon(Jobs.flatTop()), BenchUnit.MILLIMETRES).stream()
+                .flatMap(group -> group.lines().stream())
+                .toList();
+        assertThat(lines)
+                .filteredOn(line -> line.value().contains("\u00b1"))
+                .hasSizeGreaterThan(9)
+                .allSatisfy(line -> assertThat(line.source()).startsWith("\u00b1 mostly from "));
+        assertThat(lines)
+                .filteredOn(line -> line.label().equals("Heel cut at the cap"))
+                .singleElement()
+                .satisfies(line -> assertThat(line.source()).contains("action").contains("rule"));
+    }
+
+    @Test
     public void drawingAgreesWithTheReadings() {
         SideView view = SideView.of(reckon(Jobs.flatTop())).orElseThrow();
         double twelfth = view.frets().at(12);

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.GridPane;
@@ -23,6 +24,7 @@ final class FigureCard extends VBox {
     private final Consumer<String> say;
     private final List<Label> values = new ArrayList<>();
     private final List<Label> remarks = new ArrayList<>();
+    private final List<Tooltip> sources = new ArrayList<>();
     private final Label note = new Label();
     private WorkFigures.Group group;
 
@@ -54,6 +56,9 @@ final class FigureCard extends VBox {
             label.setMinWidth(Region.USE_PREF_SIZE);
             Label value = value(line.label(), row);
             values.add(value);
+            Tooltip source = new Tooltip();
+            value.setTooltip(source);
+            sources.add(source);
             grid.addRow(row++, label, value, remark);
         }
         note.getStyleClass().add("card-note");
@@ -73,7 +78,8 @@ final class FigureCard extends VBox {
         for (int i = 0; i < values.size(); i++) {
             WorkFigures.Line line = next.lines().get(i);
             values.get(i).setText(line.value());
-            values.get(i).setAccessibleText(line.label() + ": " + line.value());
+            values.get(i).setAccessibleText(line.label() + ": " + line.value() + ". " + line.source());
+            sources.get(i).setText(line.source().isEmpty() ? "Click to copy" : line.source());
             remarks.get(i).setText(line.remark());
         }
         note.setText(next.note());
