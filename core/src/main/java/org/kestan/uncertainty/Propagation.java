@@ -49,21 +49,32 @@ public record Propagation(double value, double standard, double[] contributions)
                 shifted[i] = inputs[i] + standard[i];
                 double above = function.applyAsDouble(shifted);
                 shifted[i] = inputs[i] - standard[i];
-                signed[i] = (above - function.applyAsDouble(shifted)) / 2;
+                signed[i] = contribution(above, function.applyAsDouble(shifted));
             }
         }
-        double sum = 0;
-        for (int i = 0; i < count; i++) {
-            for (int j = 0; j < count; j++) {
-                double r = i == j ? 1 : correlation.length == 0 ? 0 : correlation[i][j];
-                sum += signed[i] * signed[j] * r;
-            }
-        }
+        double combined = combined(signed, correlation);
         double[] sizes = new double[count];
         for (int i = 0; i < count; i++) {
             sizes[i] = Math.abs(signed[i]);
         }
-        return new Propagation(function.applyAsDouble(inputs), Math.sqrt(Math.max(0, sum)), sizes);
+        return new Propagation(function.applyAsDouble(inputs), combined, sizes);
+    }
+
+    /** Signed contribution {@code c_i·u(x_i)} of an input, from the results with it one standard uncertainty up and down. */
+    static double contribution(double above, double below) {
+        return (above - below) / 2;
+    }
+
+    /** Combined standard uncertainty of signed contributions; correlation coefficients empty for none. */
+    static double combined(double[] signed, double[][] correlation) {
+        double sum = 0;
+        for (int i = 0; i < signed.length; i++) {
+            for (int j = 0; j < signed.length; j++) {
+                double r = i == j ? 1 : correlation.length == 0 ? 0 : correlation[i][j];
+                sum += signed[i] * signed[j] * r;
+            }
+        }
+        return Math.sqrt(Math.max(0, sum));
     }
 
     /** Expanded uncertainty, {@code U = 2·u_c}. */

@@ -56,7 +56,8 @@ public record Uncertainty(Map<Derived, Estimate> estimates) {
             }
             for (int f = 0; f < figures.length; f++) {
                 double high = figures[f].of(above.get()).orElse(0);
-                contributions[f][i] = Math.abs(high - figures[f].of(below.get()).orElse(0)) / 2;
+                contributions[f][i] = Propagation.contribution(
+                        high, figures[f].of(below.get()).orElse(0));
             }
         }
         Map<Derived, Estimate> estimates = new EnumMap<>(Derived.class);
@@ -92,20 +93,19 @@ public record Uncertainty(Map<Derived, Estimate> estimates) {
     }
 
     private static Estimate estimate(List<Reading> readings, double[] contributions) {
-        double sum = 0;
+        double combined = Propagation.combined(contributions, new double[0][]);
         int most = -1;
         for (int i = 0; i < contributions.length; i++) {
-            sum += contributions[i] * contributions[i];
-            if (contributions[i] > 0 && (most < 0 || contributions[i] > contributions[most])) {
+            if (contributions[i] != 0 && (most < 0 || Math.abs(contributions[i]) > Math.abs(contributions[most]))) {
                 most = i;
             }
         }
         return most < 0
                 ? new Estimate(0, Optional.empty(), 0)
                 : new Estimate(
-                        Propagation.COVERAGE * Math.sqrt(sum),
+                        Propagation.COVERAGE * combined,
                         Optional.of(readings.get(most)),
-                        contributions[most] * contributions[most] / sum);
+                        contributions[most] * contributions[most] / (combined * combined));
     }
 
     private static Optional<Correction> solve(Job job, ShopStandards standards) {

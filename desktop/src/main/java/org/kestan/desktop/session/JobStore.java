@@ -227,6 +227,11 @@ public final class JobStore {
 
     private void show(Slot next, String notice, String state) {
         flush();
+        if (!session.job().equals(slot.content())) {
+            session.complain(
+                    "The open job could not be saved, so it stays open. Write it to a file with Save as first.");
+            return;
+        }
         slot = next;
         session.open(next.content());
         session.say(notice);
