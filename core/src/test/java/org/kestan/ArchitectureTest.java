@@ -48,7 +48,7 @@ public class ArchitectureTest {
                 .whereLayer("notation")
                 .mayNotAccessAnyLayer()
                 .whereLayer("standards")
-                .mayNotAccessAnyLayer()
+                .mayOnlyAccessLayers("notation")
                 .whereLayer("sheet")
                 .mayOnlyAccessLayers("notation")
                 .whereLayer("job")

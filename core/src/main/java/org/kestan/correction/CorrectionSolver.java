@@ -17,6 +17,7 @@ import org.kestan.sheet.Aim;
 import org.kestan.sheet.Reading;
 import org.kestan.sheet.Sides;
 import org.kestan.standards.ShopStandards;
+import org.kestan.standards.Standard;
 import org.kestan.trajectory.Basis;
 import org.kestan.trajectory.Trajectory;
 
@@ -134,7 +135,7 @@ public final class CorrectionSolver {
         if (read.isEmpty()) {
             assumed.add("survey.projection");
         }
-        return read.orElse(standards.sink());
+        return read.orElse(standards.get(Standard.SINK));
     }
 
     private Optional<HeelCut> heel(double angle, double meanDrop) {
@@ -173,7 +174,7 @@ public final class CorrectionSolver {
                 length.getAsDouble(),
                 fallAway.getAsDouble(),
                 fallAway.getAsDouble() + length.getAsDouble() * Math.tan(angle),
-                wanted.orElse(standards.fallAway())));
+                wanted.orElse(standards.get(Standard.FALL_AWAY))));
     }
 
     /** Returns a fault for each aim that is needed and not said: the action on both sides. */

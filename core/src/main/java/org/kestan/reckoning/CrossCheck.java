@@ -9,6 +9,7 @@ import org.kestan.job.Job;
 import org.kestan.notation.Length;
 import org.kestan.sheet.Reading;
 import org.kestan.standards.ShopStandards;
+import org.kestan.standards.Standard;
 import org.kestan.trajectory.Trajectory;
 
 /**
@@ -50,7 +51,7 @@ public record CrossCheck(double disagreement, List<Suspect> suspects) {
         }
         double disagreement = off.getAsDouble();
         List<Suspect> suspects = new ArrayList<>();
-        if (Math.abs(disagreement) > standards.disagreement()) {
+        if (Math.abs(disagreement) > standards.get(Standard.DISAGREEMENT)) {
             for (Reading reading : CANDIDATES) {
                 suspect(job, standards, reading, disagreement).ifPresent(suspects::add);
             }

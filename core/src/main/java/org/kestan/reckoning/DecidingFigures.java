@@ -18,6 +18,7 @@ import org.kestan.sheet.Reading;
 import org.kestan.sheet.Side;
 import org.kestan.sheet.Sides;
 import org.kestan.standards.ShopStandards;
+import org.kestan.standards.Standard;
 import org.kestan.trajectory.Basis;
 import org.kestan.trajectory.Trajectory;
 
@@ -65,15 +66,15 @@ public final class DecidingFigures {
             double height = action.get(side);
             OptionalDouble wanted =
                     reckoning.job().target().millimetres(side == Side.BASS ? Aim.ACTION_BASS : Aim.ACTION_TREBLE);
-            double over = height - wanted.orElse(standards.actionHigh());
-            State here = height >= standards.actionOutOfSpec()
+            double over = height - wanted.orElse(standards.get(Standard.ACTION_HIGH));
+            State here = height >= standards.get(Standard.ACTION_OUT_OF_SPEC)
                     ? State.STOP
-                    : Math.abs(over) <= standards.actionReach() || (wanted.isEmpty() && over < 0)
+                    : Math.abs(over) <= standards.get(Standard.ACTION_REACH) || (wanted.isEmpty() && over < 0)
                             ? State.GOOD
                             : State.MARGINAL;
             if (state.graver(here) != state) {
                 reason = switch (here) {
-                    case STOP -> "out of spec from " + unit.format(standards.actionOutOfSpec());
+                    case STOP -> "out of spec from " + unit.format(standards.get(Standard.ACTION_OUT_OF_SPEC));
                     case MARGINAL ->
                         unit.format(Math.abs(over))
                                 + (over > 0 ? " over" : " under")
@@ -102,13 +103,13 @@ public final class DecidingFigures {
             return Standing.unknown("read the saddle");
         }
         double least = Math.min(sides.get().bass(), sides.get().treble());
-        State state = least < standards.protrusionLeast()
+        State state = least < standards.get(Standard.PROTRUSION_LEAST)
                 ? State.STOP
-                : least < standards.protrusionFull() ? State.MARGINAL : State.GOOD;
+                : least < standards.get(Standard.PROTRUSION_FULL) ? State.MARGINAL : State.GOOD;
         String reason =
                 switch (state) {
-                    case STOP -> "under " + unit.format(standards.protrusionLeast());
-                    case MARGINAL -> "low: under " + unit.format(standards.protrusionFull());
+                    case STOP -> "under " + unit.format(standards.get(Standard.PROTRUSION_LEAST));
+                    case MARGINAL -> "low: under " + unit.format(standards.get(Standard.PROTRUSION_FULL));
                     default -> "";
                 };
         return new Standing(both(sides.get()), state, reason);
@@ -123,7 +124,7 @@ public final class DecidingFigures {
 
     private Standing pitch(double radians) {
         double degrees = Math.toDegrees(radians);
-        if (Math.abs(degrees) <= standards.pitchZero()) {
+        if (Math.abs(degrees) <= standards.get(Standard.PITCH_ZERO)) {
             return new Standing(List.of(radians), State.MARGINAL, "about zero");
         }
         return degrees > 0
@@ -142,7 +143,7 @@ public final class DecidingFigures {
 
     private Standing cut(HeelCut heel) {
         double cap = heel.atCap();
-        if (Math.abs(cap) <= standards.cutNone()) {
+        if (Math.abs(cap) <= standards.get(Standard.CUT_NONE)) {
             return new Standing(List.of(cap), State.GOOD, "the neck can stay");
         }
         return cap > 0
@@ -181,7 +182,7 @@ public final class DecidingFigures {
             behind = BreakAngle.behindPins(
                     Math.min(protrusion.get().bass(), protrusion.get().treble()),
                     survey.millimetres(Reading.STRING_RAMP).orElse(0),
-                    pins.orElse(standards.pinDistance()));
+                    pins.orElse(standards.get(Standard.PIN_DISTANCE)));
         } else {
             OptionalDouble height = survey.millimetres(Reading.TAILPIECE_HEIGHT);
             OptionalDouble distance = survey.millimetres(Reading.TAILPIECE_DISTANCE);
@@ -192,12 +193,14 @@ public final class DecidingFigures {
         }
         double angle = behind + front;
         double degrees = Math.toDegrees(angle);
-        State state = degrees < standards.breakAngleLeast()
+        State state = degrees < standards.get(Standard.BREAK_ANGLE_LEAST)
                 ? State.STOP
-                : degrees < standards.breakAngleGood() ? State.MARGINAL : State.GOOD;
+                : degrees < standards.get(Standard.BREAK_ANGLE_GOOD) ? State.MARGINAL : State.GOOD;
         String reason = assumedPins
                 ? "pin distance assumed"
-                : state == State.GOOD ? "" : "good from " + Math.round(standards.breakAngleGood()) + "\u00b0";
+                : state == State.GOOD
+                        ? ""
+                        : "good from " + Math.round(standards.get(Standard.BREAK_ANGLE_GOOD)) + "\u00b0";
         return new Standing(List.of(angle), state, reason);
     }
 
@@ -223,12 +226,19 @@ public final class DecidingFigures {
             return Standing.unknown("read the bridge thickness");
         }
         double value = thickness.getAsDouble();
-        if (value < standards.bridgeCut()) {
+        if (value < standards.get(Standard.BRIDGE_CUT)) {
             return new Standing(
-                    List.of(value), State.STOP, "has been cut: under " + unit.format(standards.bridgeCut()));
+                    List.of(value),
+                    State.STOP,
+                    "has been cut: under " + unit.format(standards.get(Standard.BRIDGE_CUT)));
         }
-        return value < standards.bridgeThin()
-                ? new Standing(List.of(value), State.MARGINAL, "thin: under " + unit.format(standards.bridgeThin()))
+        return value < standards.bridgeThin(reckoning.job().instrument().body())
+                ? new Standing(
+                        List.of(value),
+                        State.MARGINAL,
+                        "thin: under "
+                                + unit.format(standards.bridgeThin(
+                                        reckoning.job().instrument().body())))
                 : new Standing(List.of(value), State.GOOD, "");
     }
 

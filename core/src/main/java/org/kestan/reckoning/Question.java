@@ -13,6 +13,7 @@ import org.kestan.sheet.Dimension;
 import org.kestan.sheet.Item;
 import org.kestan.sheet.Reading;
 import org.kestan.standards.ShopStandards;
+import org.kestan.standards.Standard;
 import org.kestan.trajectory.Trajectory;
 
 /**
@@ -57,7 +58,7 @@ public record Question(String pointer, String text) {
                                             "slack is lower than strung: a body folds up under load, so the slack reading should be the higher one")));
             neckAngle(job, known, standards).ifPresent(questions::add);
             CrossCheck.of(job, standards)
-                    .filter(check -> Math.abs(check.disagreement()) > standards.disagreement())
+                    .filter(check -> Math.abs(check.disagreement()) > standards.get(Standard.DISAGREEMENT))
                     .ifPresent(check -> questions.add(new Question(
                             Reading.PROJECTION_STRUNG.pointer(), disagreement(known.impliedStrung(), check))));
         });
@@ -85,7 +86,8 @@ public record Question(String pointer, String text) {
         return job.survey()
                 .details()
                 .get(Details.NECK_ANGLE)
-                .filter(gauge -> Math.abs(gauge.degrees() - Math.toDegrees(known.pitch())) > standards.gaugeAngle())
+                .filter(gauge ->
+                        Math.abs(gauge.degrees() - Math.toDegrees(known.pitch())) > standards.get(Standard.GAUGE_ANGLE))
                 .map(gauge -> new Question(
                         Details.NECK_ANGLE.pointer(),
                         "the readings make it " + WorkFigures.degrees(known.pitch())

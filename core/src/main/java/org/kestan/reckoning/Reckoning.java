@@ -13,6 +13,7 @@ import org.kestan.sheet.Fitting;
 import org.kestan.sheet.Reading;
 import org.kestan.sheet.Sides;
 import org.kestan.standards.ShopStandards;
+import org.kestan.standards.Standard;
 import org.kestan.trajectory.Basis;
 import org.kestan.trajectory.Trajectory;
 
@@ -78,13 +79,13 @@ public record Reckoning(
         Basis basis = trajectory.get().basis();
         return switch (reading) {
             case RELIEF, SIDE_DRIFT -> OptionalDouble.of(0);
-            case NUT_BASS, NUT_TREBLE -> OptionalDouble.of(standards.nutHeight());
+            case NUT_BASS, NUT_TREBLE -> OptionalDouble.of(standards.get(Standard.NUT_HEIGHT));
             case JOINT_TO_SADDLE -> OptionalDouble.of(basis.jointToSaddle());
             case FRETS_OVER_TOP -> OptionalDouble.of(basis.fretsOverTop());
             case PIN_DISTANCE ->
                 job.fitting() == Fitting.FLOATING_BRIDGE
                         ? OptionalDouble.empty()
-                        : OptionalDouble.of(standards.pinDistance());
+                        : OptionalDouble.of(standards.get(Standard.PIN_DISTANCE));
             default -> OptionalDouble.empty();
         };
     }
@@ -95,7 +96,7 @@ public record Reckoning(
             return OptionalDouble.empty();
         }
         return switch (aim) {
-            case FALL_AWAY -> OptionalDouble.of(standards.fallAway());
+            case FALL_AWAY -> OptionalDouble.of(standards.get(Standard.FALL_AWAY));
             case SADDLE ->
                 trajectory
                         .flatMap(known -> known.basis().protrusion())

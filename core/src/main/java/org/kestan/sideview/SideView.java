@@ -12,6 +12,7 @@ import org.kestan.reckoning.Reckoning;
 import org.kestan.sheet.Dimension;
 import org.kestan.sheet.Fitting;
 import org.kestan.sheet.Reading;
+import org.kestan.standards.Standard;
 import org.kestan.trajectory.Basis;
 import org.kestan.trajectory.Trajectory;
 
@@ -81,7 +82,7 @@ public record SideView(
         double joint = frets.at(jointFret);
         double saddle = joint
                 + survey.millimetres(Reading.JOINT_TO_SADDLE)
-                        .orElse(frets.scale() - joint + reckoning.standards().compensation());
+                        .orElse(frets.scale() - joint + reckoning.standards().get(Standard.COMPENSATION));
         OptionalDouble extension = survey.millimetres(Reading.EXTENSION_LENGTH);
         int lastFret = extension.isPresent()
                 ? frets.nearest(joint + extension.getAsDouble(), jointFret, Frets.HIGHEST)
@@ -91,7 +92,7 @@ public record SideView(
         double behind = floating
                 ? survey.millimetres(Reading.TAILPIECE_DISTANCE).orElse(DRAWN_TAIL)
                 : survey.millimetres(Reading.PIN_DISTANCE)
-                        .orElse(reckoning.standards().pinDistance());
+                        .orElse(reckoning.standards().get(Standard.PIN_DISTANCE));
         double endHeight = floating
                 ? survey.millimetres(Reading.TAILPIECE_HEIGHT).orElse(bridgeTop / 2)
                 : bridgeTop - survey.millimetres(Reading.STRING_RAMP).orElse(0);

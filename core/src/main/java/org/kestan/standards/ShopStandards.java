@@ -1,105 +1,183 @@
 package org.kestan.standards;
 
-/**
- * The shop's thresholds and defaults. Lengths in millimetres, angles in degrees.
- *
- * @param nutHeight string over fret 1 when it was not read; from memory: 0.5 mm
- * @param fretsOverTop fretboard and fret over the top at the joint when not read; from memory: 7 mm
- * @param compensation mean saddle compensation, for the joint-to-saddle distance when not read; from memory: 3 mm
- * @param pinDistance saddle crown to where the string enters, when not read; from memory: 7 mm
- * @param sink how far the body folds up under string load when not read both ways; from memory: 0.8 mm (a flexible top
- *     moves 0.7–1 mm, common practice)
- * @param fallAway wanted fall-away of the last fret; from memory: 0.4 mm
- * @param disagreement how far the body cross-check may be off before readings are taken again; 0.5 mm, common practice
- * @param reliefLeast least relief wanted; 0.004 in, common practice
- * @param reliefMost greatest relief wanted; 0.010 in, common practice
- * @param gaugeAngle how far a neck angle by gauge may differ from the computed one; from memory: 0.3°
- * @param actionReach how near to the target an action counts as met; 1/64 in, common practice (humidity alone moves it
- *     by as much)
- * @param actionHigh action at fret 12 that is medium-high on steel strings; 6/64 in, common practice
- * @param actionOutOfSpec action at fret 12 that is out of spec on steel strings; 8/64 in, common practice
- * @param protrusionLeast least saddle protrusion; from memory: 1/16 in
- * @param protrusionFull protrusion below which the saddle counts as low; 2.5 mm, common practice
- * @param breakAngleLeast break angle under which the string no longer seats; 10°, common practice
- * @param breakAngleGood break angle from which it is good; 15°, common practice
- * @param bridgeThin bridge thickness under which a large body starts to sound thin; 9/32 in, common practice
- * @param bridgeCut bridge thickness under which it has already been cut; 1/4 in, common practice
- * @param bridgeLift lift of the bridge that stops everything else; from memory: 0.1 mm, the thinnest leaf that goes in
- * @param humidityLeast least relative humidity to measure at, percent; 40, common practice
- * @param humidityMost greatest relative humidity to measure at, percent; 55, common practice
- * @param nutLow string over fret 1 under which it buzzes; from memory: 0.2 mm
- * @param nutHigh string over fret 1 above which the nut counts as high; from memory: 0.7 mm
- * @param fallAwayMost fall-away above which the relief is read between nearer frets; from memory: 1 mm
- * @param actionMedium action at fret 12 that is medium on steel strings; 5/64 in, common practice
- * @param resetHours hours that a neck reset takes; from memory: 9
- * @param hourlyRate the shop's rate for an hour, in its own currency; from memory: 60
- * @param pitchZero half-width of the band in which the neck pitch counts as zero; from memory: 0.25°
- * @param cutNone heel cut under which the neck stays where it is; from memory: 0.1 mm
- */
-public record ShopStandards(
-        double nutHeight,
-        double fretsOverTop,
-        double compensation,
-        double pinDistance,
-        double sink,
-        double fallAway,
-        double disagreement,
-        double reliefLeast,
-        double reliefMost,
-        double gaugeAngle,
-        double actionReach,
-        double actionHigh,
-        double actionOutOfSpec,
-        double protrusionLeast,
-        double protrusionFull,
-        double breakAngleLeast,
-        double breakAngleGood,
-        double bridgeThin,
-        double bridgeCut,
-        double bridgeLift,
-        double humidityLeast,
-        double humidityMost,
-        double nutLow,
-        double nutHigh,
-        double fallAwayMost,
-        double actionMedium,
-        double resetHours,
-        double hourlyRate,
-        double pitchZero,
-        double cutNone) {
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.kestan.notation.Parsed;
 
-    private static final double INCH = 25.4;
+/** The thresholds, defaults and choices of a shop. Immutable; what the shop has not set is as it starts. */
+public final class ShopStandards {
 
     /** The standards a shop starts with. */
-    public static final ShopStandards DEFAULT = new ShopStandards(
-            0.5,
-            7,
-            3,
-            7,
-            0.8,
-            0.4,
-            0.5,
-            0.004 * INCH,
-            0.010 * INCH,
-            0.3,
-            INCH / 64,
-            6 * INCH / 64,
-            8 * INCH / 64,
-            INCH / 16,
-            2.5,
-            10,
-            15,
-            9 * INCH / 32,
-            INCH / 4,
-            0.1,
-            40,
-            55,
-            0.2,
-            0.7,
-            1,
-            5 * INCH / 64,
-            9,
-            60,
-            0.25,
-            0.1);
+    public static final ShopStandards DEFAULT = new ShopStandards(Map.of(), Map.of(), "");
+
+    /** Standards of which none may lie above the next. */
+    private static final List<List<Standard>> RISING = List.of(
+            List.of(Standard.RELIEF_LEAST, Standard.RELIEF_MOST),
+            List.of(Standard.HUMIDITY_LEAST, Standard.HUMIDITY_MOST),
+            List.of(Standard.NUT_LOW, Standard.NUT_HIGH),
+            List.of(Standard.ACTION_MEDIUM, Standard.ACTION_HIGH, Standard.ACTION_OUT_OF_SPEC),
+            List.of(Standard.PROTRUSION_LEAST, Standard.PROTRUSION_FULL, Standard.PROTRUSION_MOST),
+            List.of(Standard.BREAK_ANGLE_LEAST, Standard.BREAK_ANGLE_GOOD),
+            List.of(Standard.BRIDGE_CUT, Standard.BRIDGE_THIN_SMALL, Standard.BRIDGE_THIN, Standard.BRIDGE_FULL),
+            List.of(Standard.SHIM_FINE, Standard.SHIM_MIDDLE, Standard.SHIM_COARSE),
+            List.of(Standard.COUNTER_NUT_LEAST, Standard.COUNTER_NUT_MOST));
+
+    private final Map<Standard, String> texts;
+    private final Map<SchoolQuestion, School> schools;
+    private final String currency;
+    private final double[] values;
+
+    private ShopStandards(Map<Standard, String> texts, Map<SchoolQuestion, School> schools, String currency) {
+        this.texts = texts;
+        this.schools = schools;
+        this.currency = currency;
+        values = new double[Standard.values().length];
+        for (Standard standard : Standard.values()) {
+            String text = texts.get(standard);
+            values[standard.ordinal()] = text == null
+                    ? standard.start()
+                    : standard.parse(text).optional().orElseThrow();
+        }
+    }
+
+    /** Returns a standard: mm, degrees, or the plain number of its {@link Quantity}. */
+    public double get(Standard standard) {
+        return values[standard.ordinal()];
+    }
+
+    /** Returns the thickness in mm under which a bridge counts as thin; a small body's may go slightly lower. */
+    public double bridgeThin(String body) {
+        return get("small".equals(body) ? Standard.BRIDGE_THIN_SMALL : Standard.BRIDGE_THIN);
+    }
+
+    /** Returns the text of a standard, as it was typed. */
+    public String text(Standard standard) {
+        return texts.getOrDefault(standard, standard.startText());
+    }
+
+    /** Tells whether the shop has set a standard itself. */
+    public boolean isSet(Standard standard) {
+        return texts.containsKey(standard);
+    }
+
+    /** Returns where the value of a standard comes from. */
+    public Mark mark(Standard standard) {
+        return isSet(standard) ? Mark.SHOP : standard.mark();
+    }
+
+    /** Returns the school the shop has chosen on a question. */
+    public School school(SchoolQuestion question) {
+        return schools.getOrDefault(question, question.schools().get(0));
+    }
+
+    /** Tells whether the shop holds with a school. */
+    public boolean holds(School school) {
+        return school(school.question()) == school;
+    }
+
+    /** Returns the currency of the shop's prices; empty when it was not said. */
+    public String currency() {
+        return currency;
+    }
+
+    /**
+     * Returns these standards with one set to what was typed, or what is wrong with it: no such quantity, or out of order
+     * with its neighbours.
+     */
+    public Parsed<ShopStandards> with(Standard standard, String typed) {
+        Parsed<Double> value = standard.parse(typed);
+        if (value instanceof Parsed.Bad<Double> bad) {
+            return new Parsed.Bad<>(bad.problem(), bad.accepted());
+        }
+        EnumMap<Standard, String> next = copy();
+        if (typed.strip().equals(standard.startText())) {
+            next.remove(standard);
+        } else {
+            next.put(standard, typed.strip());
+        }
+        ShopStandards changed = new ShopStandards(next, schools, currency);
+        return changed.outOfOrder(standard)
+                .<Parsed<ShopStandards>>map(problem -> new Parsed.Bad<>(
+                        "\u201c" + typed.strip() + "\u201d is " + problem, "a value between its neighbours"))
+                .orElseGet(() -> new Parsed.Ok<>(changed));
+    }
+
+    /** Sets several at once, in whatever order they are given; empty when one can't be or they don't agree. */
+    public Optional<ShopStandards> withAll(Map<Standard, String> typed) {
+        EnumMap<Standard, String> next = copy();
+        for (Map.Entry<Standard, String> entry : typed.entrySet()) {
+            if (entry.getKey().parse(entry.getValue()).optional().isEmpty()) {
+                return Optional.empty();
+            }
+            next.put(entry.getKey(), entry.getValue().strip());
+        }
+        next.entrySet().removeIf(entry -> entry.getValue().equals(entry.getKey().startText()));
+        ShopStandards changed = new ShopStandards(next, schools, currency);
+        boolean agree = Arrays.stream(Standard.values())
+                .allMatch(each -> changed.outOfOrder(each).isEmpty());
+        return agree ? Optional.of(changed) : Optional.empty();
+    }
+
+    private EnumMap<Standard, String> copy() {
+        EnumMap<Standard, String> next = new EnumMap<>(Standard.class);
+        next.putAll(texts);
+        return next;
+    }
+
+    private Optional<String> outOfOrder(Standard standard) {
+        for (List<Standard> row : RISING) {
+            int at = row.indexOf(standard);
+            if (at > 0 && get(standard) < get(row.get(at - 1))) {
+                return Optional.of("under \u201c" + row.get(at - 1).label() + "\u201d");
+            }
+            if (at >= 0 && at + 1 < row.size() && get(standard) > get(row.get(at + 1))) {
+                return Optional.of("over \u201c" + row.get(at + 1).label() + "\u201d");
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Returns these standards with one as it starts; unchanged when that would not agree with its neighbours. */
+    public ShopStandards reset(Standard standard) {
+        return with(standard, standard.startText()).optional().orElse(this);
+    }
+
+    /** Returns these standards with another school on its question; the standards that come with it are set too. */
+    public ShopStandards with(School school) {
+        EnumMap<SchoolQuestion, School> next = new EnumMap<>(SchoolQuestion.class);
+        next.putAll(schools);
+        if (school == school.question().schools().get(0)) {
+            next.remove(school.question());
+        } else {
+            next.put(school.question(), school);
+        }
+        ShopStandards base = withAll(school.settings()).orElse(this);
+        return new ShopStandards(base.texts, next, currency);
+    }
+
+    /** Returns these standards with another currency. */
+    public ShopStandards withCurrency(String next) {
+        return new ShopStandards(texts, schools, next.strip());
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof ShopStandards that
+                && texts.equals(that.texts)
+                && schools.equals(that.schools)
+                && currency.equals(that.currency);
+    }
+
+    @Override
+    public int hashCode() {
+        return texts.hashCode() + 31 * schools.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return texts + " " + schools;
+    }
 }

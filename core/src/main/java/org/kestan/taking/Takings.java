@@ -12,6 +12,7 @@ import org.kestan.job.Survey;
 import org.kestan.notation.Length;
 import org.kestan.sheet.Reading;
 import org.kestan.standards.ShopStandards;
+import org.kestan.standards.Standard;
 
 /** What taking a reading does to a job. */
 public final class Takings {
@@ -81,8 +82,8 @@ public final class Takings {
     public static boolean reliefInWindow(Survey survey, ShopStandards standards) {
         OptionalDouble relief = survey.millimetres(Reading.RELIEF);
         return relief.isPresent()
-                && relief.getAsDouble() >= standards.reliefLeast() - 1e-9
-                && relief.getAsDouble() <= standards.reliefMost() + 1e-9;
+                && relief.getAsDouble() >= standards.get(Standard.RELIEF_LEAST) - 1e-9
+                && relief.getAsDouble() <= standards.get(Standard.RELIEF_MOST) + 1e-9;
     }
 
     private static Survey mark(Survey survey, Reading reading, ShopStandards standards) {

@@ -19,6 +19,7 @@ import org.kestan.sheet.Reading;
 import org.kestan.sheet.Side;
 import org.kestan.sheet.Sides;
 import org.kestan.standards.ShopStandards;
+import org.kestan.standards.Standard;
 
 /** Reads the {@link Basis} out of a job: what is there, what a default stands in for, and what keeps it from being read. */
 final class BasisReader {
@@ -73,9 +74,9 @@ final class BasisReader {
                 survey.projectionOver().filter(ProjectionOver.BRIDGE::equals).isPresent() ? bridgeTop : 0;
         Held held = survey.held().orElse(new Held(1, joint));
         OptionalInt readAt = reliefReadAt(frets, held);
-        double jointToSaddle =
-                orAssumed(Reading.JOINT_TO_SADDLE, frets.scale() - frets.at(joint) + standards.compensation());
-        double fretsOverTop = orAssumed(Reading.FRETS_OVER_TOP, standards.fretsOverTop());
+        double jointToSaddle = orAssumed(
+                Reading.JOINT_TO_SADDLE, frets.scale() - frets.at(joint) + standards.get(Standard.COMPENSATION));
+        double fretsOverTop = orAssumed(Reading.FRETS_OVER_TOP, standards.get(Standard.FRETS_OVER_TOP));
         if (frets.at(actionFret) >= frets.at(joint) + jointToSaddle) {
             fault("/survey/action/fret", "fret " + actionFret + " would lie past the saddle", frets(2));
         }
@@ -117,14 +118,15 @@ final class BasisReader {
         OptionalDouble treble = survey.millimetres(Reading.NUT_TREBLE);
         if (bass.isEmpty() && treble.isEmpty()) {
             assumed.add("survey.nut");
-            return Sides.of(side -> standards.nutHeight());
+            return Sides.of(side -> standards.get(Standard.NUT_HEIGHT));
         }
         for (Side side : Side.values()) {
             if ((side == Side.BASS ? bass : treble).isEmpty()) {
                 assumed.add("survey.nut." + side.word());
             }
         }
-        return new Sides<>(bass.orElse(standards.nutHeight()), treble.orElse(standards.nutHeight()));
+        return new Sides<>(
+                bass.orElse(standards.get(Standard.NUT_HEIGHT)), treble.orElse(standards.get(Standard.NUT_HEIGHT)));
     }
 
     private OptionalInt reliefReadAt(Frets frets, Held held) {

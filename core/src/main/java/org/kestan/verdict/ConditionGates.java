@@ -15,6 +15,7 @@ import org.kestan.reckoning.Reckoning;
 import org.kestan.sheet.Reading;
 import org.kestan.sheet.Side;
 import org.kestan.standards.ShopStandards;
+import org.kestan.standards.Standard;
 import org.kestan.taking.Takings;
 
 /** The gates that come before the action counts: soundness, pitch, relief, nut, fretboard. */
@@ -38,12 +39,13 @@ final class ConditionGates {
                 .toList();
         OptionalDouble lift = survey.millimetres(Reading.BRIDGE_LIFT);
         OptionalDouble humidity = survey.humidity();
-        boolean lifted = lift.orElse(0) > shop.bridgeLift();
+        boolean lifted = lift.orElse(0) > shop.get(Standard.BRIDGE_LIFT);
         Optional<Finding> serious = bad.stream()
                 .filter(finding -> finding.severity() == Severity.SERIOUS)
                 .findFirst();
         boolean dryOrDamp = humidity.isPresent()
-                && (humidity.getAsDouble() < shop.humidityLeast() || humidity.getAsDouble() > shop.humidityMost());
+                && (humidity.getAsDouble() < shop.get(Standard.HUMIDITY_LEAST)
+                        || humidity.getAsDouble() > shop.get(Standard.HUMIDITY_MOST));
         Gate gate;
         if (lifted) {
             gate = gate(
@@ -111,22 +113,24 @@ final class ConditionGates {
         if (Takings.reliefInWindow(survey, shop)) {
             gate = Gate.of(GateId.RELIEF, GateState.PASS, "In the shop\u2019s window.");
         } else {
-            boolean slack = gap.getAsDouble() > shop.reliefMost();
+            boolean slack = gap.getAsDouble() > shop.get(Standard.RELIEF_MOST);
             String what = slack
                     ? "The neck is slack at " + unit.fine().format(gap.getAsDouble())
                     : "The neck is too straight at " + unit.fine().format(gap.getAsDouble());
             gate = withRod(what, slack);
         }
         return gate.with("gap", gap.getAsDouble())
-                .with("least", shop.reliefLeast())
-                .with("most", shop.reliefMost());
+                .with("least", shop.get(Standard.RELIEF_LEAST))
+                .with("most", shop.get(Standard.RELIEF_MOST));
     }
 
     /** What the rod can do about it, and the action that would come of it: a high action may be a slack rod. */
     private Gate withRod(String what, boolean slack) {
         Optional<TrussRod> rod = survey.details().get(Details.TRUSS_ROD);
-        Optional<Relieved> relieved =
-                reckoning.trajectory().map(known -> Relieved.of(known, slack ? shop.reliefMost() : shop.reliefLeast()));
+        Optional<Relieved> relieved = reckoning
+                .trajectory()
+                .map(known ->
+                        Relieved.of(known, slack ? shop.get(Standard.RELIEF_MOST) : shop.get(Standard.RELIEF_LEAST)));
         String then = relieved.map(set -> " With the relief set, the action comes to "
                         + unit.format(set.action(Side.BASS)) + " bass and " + unit.format(set.action(Side.TREBLE))
                         + " treble.")
@@ -156,12 +160,12 @@ final class ConditionGates {
         }
         double low = Math.min(bass.getAsDouble(), treble.getAsDouble());
         double high = Math.max(bass.getAsDouble(), treble.getAsDouble());
-        Gate gate = low < shop.nutLow()
+        Gate gate = low < shop.get(Standard.NUT_LOW)
                 ? Gate.of(
                         GateId.NUT,
                         GateState.STOP,
                         "A slot is too low at " + unit.fine().format(low) + ": it buzzes on the first fret.")
-                : high > shop.nutHigh()
+                : high > shop.get(Standard.NUT_HIGH)
                         ? Gate.of(
                                 GateId.NUT,
                                 GateState.WARN,
@@ -186,7 +190,7 @@ final class ConditionGates {
                         GateState.WARN,
                         "The extension rises by " + unit.fine().format(-value)
                                 + ": strings will buzz on it once they are low.")
-                : value > shop.fallAwayMost()
+                : value > shop.get(Standard.FALL_AWAY_MOST)
                         ? Gate.of(
                                 GateId.FRETBOARD,
                                 GateState.WARN,

@@ -18,6 +18,7 @@ import org.kestan.sheet.Reading;
 import org.kestan.sheet.Side;
 import org.kestan.sheet.Sides;
 import org.kestan.standards.ShopStandards;
+import org.kestan.standards.Standard;
 
 /** The gates about the strings over the body: action, saddle, break angle, bridge, neck pitch, and whether it is worth it. */
 final class GeometryGates {
@@ -45,17 +46,19 @@ final class GeometryGates {
             return Gate.of(GateId.ACTION, GateState.UNKNOWN, "Read the action, bass and treble.");
         }
         double now = bass.getAsDouble();
-        String grade = now >= shop.actionOutOfSpec()
+        String grade = now >= shop.get(Standard.ACTION_OUT_OF_SPEC)
                 ? "out of spec"
-                : now >= shop.actionHigh() ? "medium-high" : now >= shop.actionMedium() ? "medium" : "low";
+                : now >= shop.get(Standard.ACTION_HIGH)
+                        ? "medium-high"
+                        : now >= shop.get(Standard.ACTION_MEDIUM) ? "medium" : "low";
         double over = Math.max(
-                now - job.target().millimetres(Aim.ACTION_BASS).orElse(shop.actionHigh()),
+                now - job.target().millimetres(Aim.ACTION_BASS).orElse(shop.get(Standard.ACTION_HIGH)),
                 treble.getAsDouble()
-                        - job.target().millimetres(Aim.ACTION_TREBLE).orElse(shop.actionHigh()));
+                        - job.target().millimetres(Aim.ACTION_TREBLE).orElse(shop.get(Standard.ACTION_HIGH)));
         String sentence = "The bass stands at " + unit.format(now) + ", " + grade;
-        Gate gate = now >= shop.actionOutOfSpec()
+        Gate gate = now >= shop.get(Standard.ACTION_OUT_OF_SPEC)
                 ? Gate.of(GateId.ACTION, GateState.STOP, sentence + ".")
-                : over > shop.actionReach()
+                : over > shop.get(Standard.ACTION_REACH)
                         ? Gate.of(
                                 GateId.ACTION,
                                 GateState.WARN,
@@ -85,10 +88,10 @@ final class GeometryGates {
         double remaining = Math.min(then.bass(), then.treble());
         double drop = Math.max(plan.saddleDrop(Side.BASS), plan.saddleDrop(Side.TREBLE));
         Gate gate;
-        if (drop <= shop.actionReach()) {
+        if (drop <= shop.get(Standard.ACTION_REACH)) {
             gate = Gate.of(
                     GateId.SADDLE, GateState.PASS, "The saddle has " + unit.format(least) + " and need not come down.");
-        } else if (remaining >= shop.protrusionLeast()) {
+        } else if (remaining >= shop.get(Standard.PROTRUSION_LEAST)) {
             gate = Gate.of(
                     GateId.SADDLE,
                     GateState.PASS,
@@ -98,7 +101,7 @@ final class GeometryGates {
                     GateId.SADDLE,
                     GateState.STOP,
                     "The saddle has " + unit.format(least) + " left; this needs "
-                            + unit.format(drop + shop.protrusionLeast()) + ".");
+                            + unit.format(drop + shop.get(Standard.PROTRUSION_LEAST)) + ".");
         }
         return gate.with("left", least).with("drop", drop).with("remaining", remaining);
     }
@@ -132,12 +135,12 @@ final class GeometryGates {
             return Gate.of(GateId.BRIDGE, GateState.UNKNOWN, "Read the bridge\u2019s thickness at the saddle.");
         }
         double thickness = read.getAsDouble();
-        Gate gate = thickness < shop.bridgeCut()
+        Gate gate = thickness < shop.get(Standard.BRIDGE_CUT)
                 ? Gate.of(
                         GateId.BRIDGE,
                         GateState.STOP,
                         "At " + unit.format(thickness) + " the bridge has already been cut.")
-                : thickness < shop.bridgeThin()
+                : thickness < shop.bridgeThin(job.instrument().body())
                         ? Gate.of(
                                 GateId.BRIDGE,
                                 GateState.WARN,
@@ -165,8 +168,8 @@ final class GeometryGates {
         double left = height.getAsDouble() - lowest.getAsDouble();
         return Gate.of(
                         GateId.BRIDGE,
-                        left <= shop.actionReach() ? GateState.WARN : GateState.PASS,
-                        left <= shop.actionReach()
+                        left <= shop.get(Standard.ACTION_REACH) ? GateState.WARN : GateState.PASS,
+                        left <= shop.get(Standard.ACTION_REACH)
                                 ? "The bridge is at the bottom of its adjustment."
                                 : "The bridge can come down by " + unit.format(left) + ".")
                 .with("height", height.getAsDouble())
@@ -203,9 +206,9 @@ final class GeometryGates {
         if (value.isEmpty()) {
             return Gate.of(GateId.WORTH, GateState.UNKNOWN, "Say what it would bring in good order.");
         }
-        double cost = shop.resetHours() * shop.hourlyRate();
-        String sums = "A reset takes about " + Math.round(shop.resetHours()) + " hours, " + Math.round(cost)
-                + " at the shop\u2019s rate, against a value of " + Math.round(value.get());
+        double cost = shop.get(Standard.HOURS_RESET) * shop.get(Standard.HOURLY_RATE);
+        String sums = "A reset takes about " + Math.round(shop.get(Standard.HOURS_RESET)) + " hours, "
+                + Math.round(cost) + " at the shop\u2019s rate, against a value of " + Math.round(value.get());
         Gate gate = value.get() < cost
                 ? Gate.of(
                         GateId.WORTH,
