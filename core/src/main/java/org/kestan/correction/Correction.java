@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.geometry.HeelCut;
 import org.kestan.geometry.ReliefCurve;
-import org.kestan.geometry.StringLine;
+import org.kestan.setup.Setup;
 import org.kestan.sheet.Side;
 import org.kestan.sheet.Sides;
 import org.kestan.trajectory.Trajectory;
@@ -14,13 +14,8 @@ import org.kestan.trajectory.Trajectory;
  * What has to change for the target, and what the instrument will be afterwards. Millimetres and radians.
  *
  * @param trajectory the instrument as measured
- * @param relief the relief curve wanted
- * @param afterRelief the strings once the relief is right, all else as measured (§3.5)
- * @param planned the strings wanted (§3.6)
- * @param angle θ, neck rotation in radians, positive = set back (§3.7)
- * @param supportHeight soundboard to saddle crown afterwards, mean of the sides
- * @param bridgeThickness bridge thickness afterwards; empty for a floating bridge
- * @param protrusion saddle protrusion afterwards each side; empty for a floating bridge (§3.10)
+ * @param afterRelief the set-up once the relief is right, all else as measured (§3.5)
+ * @param planned the set-up wanted, the neck turned for it (§3.6, §3.7)
  * @param sink how far the body is taken to fold up under string load
  * @param heel the heel cut; empty when the heel height was not read
  * @param extension the extension afterwards; empty when its length or fall-away was not read
@@ -28,37 +23,51 @@ import org.kestan.trajectory.Trajectory;
  */
 public record Correction(
         Trajectory trajectory,
-        ReliefCurve relief,
-        Sides<StringLine> afterRelief,
-        Sides<StringLine> planned,
-        double angle,
-        double supportHeight,
-        OptionalDouble bridgeThickness,
-        Optional<Sides<Double>> protrusion,
+        Setup afterRelief,
+        Setup planned,
         double sink,
         Optional<HeelCut> heel,
         Optional<Extension> extension,
         List<String> assumed) {
 
-    private double saddle() {
-        return trajectory.basis().saddle();
+    /** The relief curve wanted. */
+    public ReliefCurve relief() {
+        return planned.relief();
+    }
+
+    /** θ, neck rotation in radians, positive = set back (§3.7). */
+    public double angle() {
+        return planned.rotation();
+    }
+
+    /** Soundboard to saddle crown afterwards, mean of the sides, mm. */
+    public double supportHeight() {
+        return planned.supportHeight();
+    }
+
+    /** Bridge thickness afterwards, mm; empty for a floating bridge. */
+    public OptionalDouble bridgeThickness() {
+        return planned.bridgeThickness();
+    }
+
+    /** Saddle protrusion afterwards each side, mm; empty for a floating bridge (§3.10). */
+    public Optional<Sides<Double>> protrusion() {
+        return planned.protrusion();
     }
 
     /** The action once the relief is right, at the fret where it was read (§3.5), mm. */
     public double actionAfterRelief(Side side) {
-        double at = trajectory.basis().actionAt();
-        return afterRelief.get(side).heightAt(at) + relief.dipAt(at);
+        return afterRelief.action().get(side);
     }
 
     /** The action afterwards at the fret where it was read, mm. */
     public double plannedAction(Side side) {
-        double at = trajectory.basis().actionAt();
-        return planned.get(side).heightAt(at) + relief.dipAt(at);
+        return planned.action().get(side);
     }
 
     /** What the saddle crown must come down relative to the fret line on a side, after relief (§3.6), mm. */
     public double saddleDrop(Side side) {
-        return afterRelief.get(side).heightAt(saddle()) - planned.get(side).heightAt(saddle());
+        return afterRelief.crown().get(side) - planned.crown().get(side);
     }
 
     /** Mean of both sides' saddle drop, mm. */
@@ -68,12 +77,12 @@ public record Correction(
 
     /** How much the crown itself is raised from the top, mm: Δz of §3.7. */
     public double crownRise() {
-        return supportHeight - trajectory.basis().supportHeight();
+        return supportHeight() - trajectory.basis().supportHeight();
     }
 
     /** The strung projection to end with at the saddle, {@code support height − hs*} (§3.7), mm over the soundboard. */
     public double targetStrung() {
-        return supportHeight - Sides.mean(planned.map(line -> line.heightAt(saddle())));
+        return planned.projection();
     }
 
     /** What the straightedge must show with the neck dry-fitted and no strings on: strung plus sink, mm. */
@@ -83,11 +92,11 @@ public record Correction(
 
     /** The strung projection once the relief is right and nothing else is changed, mm over the soundboard. */
     public double strungAfterRelief() {
-        return trajectory.basis().supportHeight() - Sides.mean(afterRelief.map(line -> line.heightAt(saddle())));
+        return afterRelief.projection();
     }
 
     /** Neck pitch afterwards, radians, positive = set back. */
     public double plannedPitch() {
-        return trajectory.rotation().pitch(targetStrung());
+        return planned.pitch();
     }
 }

@@ -6,16 +6,16 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import org.kestan.geometry.HeelCut;
-import org.kestan.geometry.ReliefCurve;
-import org.kestan.geometry.StringLine;
 import org.kestan.job.Fault;
 import org.kestan.job.Job;
 import org.kestan.job.Survey;
 import org.kestan.job.Target;
 import org.kestan.notation.Length;
+import org.kestan.setup.Setup;
 import org.kestan.sheet.Aim;
 import org.kestan.sheet.Reading;
 import org.kestan.sheet.Sides;
+import org.kestan.standards.School;
 import org.kestan.standards.ShopStandards;
 import org.kestan.standards.Standard;
 import org.kestan.trajectory.Basis;
@@ -69,68 +69,51 @@ public final class CorrectionSolver {
         }
         Sides<OptionalDouble> action =
                 new Sides<>(target.millimetres(Aim.ACTION_BASS), target.millimetres(Aim.ACTION_TREBLE));
-        Relieved relieved =
-                Relieved.of(trajectory, target.millimetres(Aim.RELIEF).orElse(basis.reliefGap()));
-        ReliefCurve relief = relieved.relief();
-        Sides<StringLine> afterRelief = relieved.strings();
+        double relief = target.millimetres(Aim.RELIEF).orElse(basis.reliefGap());
         Sides<Double> nut = new Sides<>(
                 target.millimetres(Aim.NUT_BASS).orElse(basis.nut().bass()),
                 target.millimetres(Aim.NUT_TREBLE).orElse(basis.nut().treble()));
-        Sides<StringLine> planned = Trajectory.lines(basis, nut, action.map(OptionalDouble::getAsDouble), relief);
-
-        Sides<Double> before = afterRelief.map(line -> line.heightAt(basis.saddle()));
-        Sides<Double> after = planned.map(line -> line.heightAt(basis.saddle()));
-        Sides<Double> drop = before.with(after, (from, to) -> from - to);
-        double meanDrop = Sides.mean(drop);
-        OptionalDouble thickness = plannedThickness();
-        Optional<Sides<Double>> protrusion = plannedProtrusion(drop, meanDrop);
-        double support = protrusion
-                .map(sides -> thickness.orElse(0) + Sides.mean(sides))
-                .orElseGet(() -> target.millimetres(Aim.BRIDGE_HEIGHT).orElse(basis.supportHeight()));
-
-        OptionalDouble angle =
-                trajectory.rotation().angleFor(Sides.mean(before), Sides.mean(after), support - basis.supportHeight());
-        if (angle.isEmpty()) {
+        Setup measured = Setup.measured(trajectory, survey, standards);
+        Optional<Setup> planned =
+                measured.reset(action.map(OptionalDouble::getAsDouble), relief, nut, rise(), thickening());
+        if (planned.isEmpty()) {
             faults.add(new Fault(
                     "/target/action",
                     "no neck angle brings the strings there",
                     "an action that the joint-to-saddle distance can reach"));
             return Optional.empty();
         }
-        Optional<HeelCut> heel = heel(angle.getAsDouble(), meanDrop);
-        Optional<Extension> extension = extension(angle.getAsDouble());
-        return Optional.of(new Correction(
-                trajectory,
-                relief,
-                afterRelief,
-                planned,
-                angle.getAsDouble(),
-                support,
-                thickness,
-                protrusion,
-                sink(),
-                heel,
-                extension,
-                List.copyOf(assumed)));
+        Setup afterRelief = measured.withRelief(relief);
+        double angle = planned.get().rotation();
+        double meanDrop =
+                Sides.mean(afterRelief.crown()) - Sides.mean(planned.get().crown());
+        Optional<HeelCut> heel = heel(angle, meanDrop);
+        Optional<Extension> extension = extension(angle);
+        return Optional.of(
+                new Correction(trajectory, afterRelief, planned.get(), sink(), heel, extension, List.copyOf(assumed)));
     }
 
-    private OptionalDouble plannedThickness() {
+    /** How much the saddle at its centre, or a floating bridge, is to rise. */
+    private double rise() {
+        if (basis.protrusion().isEmpty()) {
+            return target.millimetres(Aim.BRIDGE_HEIGHT).orElse(basis.supportHeight()) - basis.supportHeight();
+        }
+        double mean = Sides.mean(basis.protrusion().get());
+        return target.millimetres(Aim.SADDLE).orElse(mean) - mean;
+    }
+
+    /** How much the bridge's top is to rise. */
+    private double thickening() {
         OptionalDouble now = basis.bridgeThickness();
         return now.isEmpty()
-                ? now
-                : OptionalDouble.of(target.millimetres(Aim.BRIDGE_THICKNESS).orElse(now.getAsDouble()));
-    }
-
-    /** Protrusion per side: {@code e*_side = e_side + (mean drop − drop_side) + (ē* − ē)} (§3.10). */
-    private Optional<Sides<Double>> plannedProtrusion(Sides<Double> drop, double meanDrop) {
-        return basis.protrusion().map(now -> {
-            double mean = Sides.mean(now);
-            double rise = target.millimetres(Aim.SADDLE).orElse(mean) - mean;
-            return now.with(drop, (side, sideDrop) -> side + meanDrop - sideDrop + rise);
-        });
+                ? 0
+                : target.millimetres(Aim.BRIDGE_THICKNESS).orElse(now.getAsDouble()) - now.getAsDouble();
     }
 
     private double sink() {
+        if (standards.holds(School.IGNORE_SINK)) {
+            return 0;
+        }
         OptionalDouble read = trajectory.sink();
         if (read.isEmpty()) {
             assumed.add("survey.projection");
@@ -181,7 +164,7 @@ public final class CorrectionSolver {
     public static List<Fault> missing(Target target) {
         return Stream.of(Aim.ACTION_BASS, Aim.ACTION_TREBLE)
                 .filter(aim -> target.aim(aim).isEmpty())
-                .map(aim -> new Fault(aim.pointer(), "the wanted action is missing", Length.ACCEPTED))
+                .map(aim -> Fault.missing(aim.pointer(), "the wanted action", Length.ACCEPTED))
                 .toList();
     }
 }

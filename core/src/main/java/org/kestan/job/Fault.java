@@ -9,6 +9,18 @@ package org.kestan.job;
  */
 public record Fault(String pointer, String problem, String accepted) {
 
+    private static final String MISSING = "is missing";
+
+    /** A fault for something that is needed and not said. */
+    public static Fault missing(String pointer, String what, String accepted) {
+        return new Fault(pointer, what + " " + MISSING, accepted);
+    }
+
+    /** Tells whether something is only not said, rather than wrong. */
+    public boolean isMissing() {
+        return problem.endsWith(MISSING);
+    }
+
     /** Returns the fault in one line: {@code /survey/action/bass: … (accepted: …)}. */
     public String line() {
         String place = pointer.isEmpty() ? "/" : pointer;

@@ -19,6 +19,16 @@ public enum TrussRod implements Keyed {
         this.label = label;
     }
 
+    /** Tells whether it can take relief out of the neck. */
+    public boolean canTighten() {
+        return this == WORKS || this == TIGHT || this == TWO_WAY;
+    }
+
+    /** Tells whether it can let relief into the neck: by giving way to the strings, or by pushing. */
+    public boolean canLoosen() {
+        return this != NONE && this != DEAD;
+    }
+
     @Override
     public String key() {
         return key;

@@ -5,21 +5,17 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 import org.kestan.correction.Correction;
-import org.kestan.geometry.BreakAngle;
 import org.kestan.geometry.HeelCut;
-import org.kestan.geometry.StringLine;
-import org.kestan.job.Survey;
 import org.kestan.notation.BenchUnit;
 import org.kestan.reckoning.Figure.Kind;
 import org.kestan.reckoning.Figure.Standing;
+import org.kestan.setup.Setup;
 import org.kestan.sheet.Aim;
 import org.kestan.sheet.Fitting;
-import org.kestan.sheet.Reading;
 import org.kestan.sheet.Side;
 import org.kestan.sheet.Sides;
 import org.kestan.standards.ShopStandards;
 import org.kestan.standards.Standard;
-import org.kestan.trajectory.Basis;
 import org.kestan.trajectory.Trajectory;
 
 /** Works out the figures that decide, as measured and as planned, with their states against the shop's standards. */
@@ -155,43 +151,21 @@ public final class DecidingFigures {
         return new Figure(
                 Kind.BREAK_ANGLE,
                 now(
-                        known -> breakAngle(
-                                known.basis(),
-                                known.basis().protrusion(),
-                                known.basis().supportHeight(),
-                                known.strings()),
+                        known ->
+                                breakAngle(Setup.measured(known, reckoning.job().survey(), standards)),
                         "needs the action and the bridge"),
-                planned(
-                        plan -> breakAngle(
-                                plan.trajectory().basis(), plan.protrusion(), plan.supportHeight(), plan.planned()),
-                        ""));
+                planned(plan -> breakAngle(plan.planned()), ""));
     }
 
     /** Least break angle of the outer strings (§3.14). */
-    private Standing breakAngle(
-            Basis basis, Optional<Sides<Double>> protrusion, double support, Sides<StringLine> strings) {
-        Survey survey = reckoning.job().survey();
-        double overJoint = Sides.mean(strings.map(line -> line.heightAt(basis.joint())));
-        // The string over the top at the joint: the fret line there lies o over the top.
-        double front = BreakAngle.inFront(support, basis.fretsOverTop() + overJoint, basis.jointToSaddle());
-        double behind;
-        boolean assumedPins = false;
-        if (protrusion.isPresent()) {
-            OptionalDouble pins = survey.millimetres(Reading.PIN_DISTANCE);
-            assumedPins = pins.isEmpty();
-            behind = BreakAngle.behindPins(
-                    Math.min(protrusion.get().bass(), protrusion.get().treble()),
-                    survey.millimetres(Reading.STRING_RAMP).orElse(0),
-                    pins.orElse(standards.get(Standard.PIN_DISTANCE)));
-        } else {
-            OptionalDouble height = survey.millimetres(Reading.TAILPIECE_HEIGHT);
-            OptionalDouble distance = survey.millimetres(Reading.TAILPIECE_DISTANCE);
-            if (height.isEmpty() || distance.isEmpty() || distance.getAsDouble() <= 0) {
-                return Standing.unknown("read the tailpiece");
-            }
-            behind = BreakAngle.behindTailpiece(support, height.getAsDouble(), distance.getAsDouble());
+    private Standing breakAngle(Setup setup) {
+        OptionalDouble least = setup.leastBreakAngle();
+        if (least.isEmpty()) {
+            return Standing.unknown("read the tailpiece");
         }
-        double angle = behind + front;
+        boolean assumedPins =
+                setup.protrusion().isPresent() && setup.anchorage().pinDistanceAssumed();
+        double angle = least.getAsDouble();
         double degrees = Math.toDegrees(angle);
         State state = degrees < standards.get(Standard.BREAK_ANGLE_LEAST)
                 ? State.STOP

@@ -148,7 +148,7 @@ public record SideView(
                 plan.targetStrung(),
                 plan.relief(),
                 fallAwayPerMm,
-                plan.planned(),
+                plan.planned().strings(),
                 plan.bridgeThickness().orElse(plan.supportHeight()));
     }
 

@@ -13,6 +13,10 @@ public final class ShopStandards {
     /** The standards a shop starts with. */
     public static final ShopStandards DEFAULT = new ShopStandards(Map.of(), Map.of(), "");
 
+    /** What a neck reset takes: hours and parts. */
+    public static final List<Standard> RESET =
+            List.of(Standard.HOURS_RESET, Standard.PRICE_FRETS, Standard.PRICE_SADDLE, Standard.PRICE_GLUE);
+
     /** Standards of which none may lie above the next. */
     private static final List<List<Standard>> RISING = List.of(
             List.of(Standard.RELIEF_LEAST, Standard.RELIEF_MOST),
@@ -46,6 +50,28 @@ public final class ShopStandards {
     /** Returns a standard: mm, degrees, or the plain number of its {@link Quantity}. */
     public double get(Standard standard) {
         return values[standard.ordinal()];
+    }
+
+    /** Returns the sum of those of the given standards that are hours. */
+    public double hours(List<Standard> work) {
+        return sum(work, Quantity.HOURS);
+    }
+
+    /** Returns the sum of those of the given standards that are prices, in the shop's currency. */
+    public double parts(List<Standard> work) {
+        return sum(work, Quantity.MONEY);
+    }
+
+    /** Returns what work comes to: its hours at the shop's rate, and its parts. */
+    public double cost(List<Standard> work) {
+        return hours(work) * get(Standard.HOURLY_RATE) + parts(work);
+    }
+
+    private double sum(List<Standard> work, Quantity quantity) {
+        return work.stream()
+                .filter(each -> each.quantity() == quantity)
+                .mapToDouble(this::get)
+                .sum();
     }
 
     /** Returns the thickness in mm under which a bridge counts as thin; a small body's may go slightly lower. */

@@ -264,8 +264,8 @@ public enum Standard {
     HOURS_SHAVE(Group.PRICES, "hoursShave", "Shaved bridge", HOURS, "2.5", MEMORY, "With the saddle."),
     HOURS_BRIDGE(Group.PRICES, "hoursBridge", "New bridge", HOURS, "5", MEMORY, "With the saddle."),
     HOURS_REGLUE(Group.PRICES, "hoursReglue", "Bridge glued again", HOURS, "3", MEMORY, ""),
-    HOURS_FLOATING(
-            Group.PRICES, "hoursFloating", "Floating bridge, fitted", HOURS, "2", MEMORY, "The wheels: minutes."),
+    HOURS_FLOATING(Group.PRICES, "hoursFloating", "Floating bridge, fitted", HOURS, "2", MEMORY, ""),
+    HOURS_WHEELS(Group.PRICES, "hoursWheels", "Floating bridge, wheels only", HOURS, "0.25", MEMORY, ""),
     HOURS_SHIM(Group.PRICES, "hoursShim", "Pocket shim", HOURS, "1", MEMORY, ""),
     HOURS_SANDING(Group.PRICES, "hoursSanding", "Bolt-on heel sanded", HOURS, "3", MEMORY, ""),
     HOURS_RESET(Group.PRICES, "hoursReset", "Neck reset", HOURS, "9", MEMORY, "With wedge, frets and saddle."),
@@ -383,8 +383,8 @@ public enum Standard {
         return quantity.parse(text).optional().orElseThrow();
     }
 
-    /** Reads a value from its text. */
-    Parsed<Double> parse(String typed) {
+    /** Reads a value from its text: mm, degrees or the plain number. */
+    public Parsed<Double> parse(String typed) {
         return quantity.parse(typed);
     }
 }

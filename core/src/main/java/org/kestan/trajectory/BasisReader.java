@@ -106,7 +106,7 @@ final class BasisReader {
     private OptionalInt jointFret() {
         OptionalInt said = job.jointFret();
         if (said.isEmpty()) {
-            fault("/instrument/jointFret", "the fret at the body joint is missing", frets(2));
+            fault(Fault.missing("/instrument/jointFret", "the fret at the body joint", frets(2)));
         } else if (said.getAsInt() < 2 || said.getAsInt() > Frets.HIGHEST) {
             fault("/instrument/jointFret", "there is no fret " + said.getAsInt() + " to join the body at", frets(2));
         }
@@ -154,7 +154,7 @@ final class BasisReader {
     private OptionalDouble need(Item item) {
         Optional<Length> length = job.length(item);
         if (length.isEmpty()) {
-            fault(item.pointer(), "the value is missing", Length.ACCEPTED);
+            fault(Fault.missing(item.pointer(), "the value", Length.ACCEPTED));
             return OptionalDouble.empty();
         }
         checkPositive(item);
@@ -185,7 +185,10 @@ final class BasisReader {
     }
 
     private void fault(String pointer, String problem, String accepted) {
-        Fault fault = new Fault(pointer, problem, accepted);
+        fault(new Fault(pointer, problem, accepted));
+    }
+
+    private void fault(Fault fault) {
         if (!faults.contains(fault)) {
             faults.add(fault);
         }

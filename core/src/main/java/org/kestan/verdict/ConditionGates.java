@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
-import org.kestan.correction.Relieved;
 import org.kestan.job.Details;
 import org.kestan.job.Finding;
 import org.kestan.job.Severity;
@@ -12,8 +11,9 @@ import org.kestan.job.Survey;
 import org.kestan.job.TrussRod;
 import org.kestan.notation.BenchUnit;
 import org.kestan.reckoning.Reckoning;
+import org.kestan.setup.Setup;
 import org.kestan.sheet.Reading;
-import org.kestan.sheet.Side;
+import org.kestan.sheet.Sides;
 import org.kestan.standards.ShopStandards;
 import org.kestan.standards.Standard;
 import org.kestan.taking.Takings;
@@ -127,15 +127,15 @@ final class ConditionGates {
     /** What the rod can do about it, and the action that would come of it: a high action may be a slack rod. */
     private Gate withRod(String what, boolean slack) {
         Optional<TrussRod> rod = survey.details().get(Details.TRUSS_ROD);
-        Optional<Relieved> relieved = reckoning
+        double aim = Wanted.of(reckoning.job(), shop).relief();
+        Optional<Sides<Double>> relieved = reckoning
                 .trajectory()
                 .map(known ->
-                        Relieved.of(known, slack ? shop.get(Standard.RELIEF_MOST) : shop.get(Standard.RELIEF_LEAST)));
-        String then = relieved.map(set -> " With the relief set, the action comes to "
-                        + unit.format(set.action(Side.BASS)) + " bass and " + unit.format(set.action(Side.TREBLE))
-                        + " treble.")
+                        Setup.measured(known, survey, shop).withRelief(aim).action());
+        String then = relieved.map(action -> " With the relief set, the action comes to " + unit.format(action.bass())
+                        + " bass and " + unit.format(action.treble()) + " treble.")
                 .orElse("");
-        boolean none = rod.filter(state -> state == TrussRod.NONE || state == TrussRod.DEAD || state == TrussRod.AT_END)
+        boolean none = rod.filter(state -> slack ? !state.canTighten() : !state.canLoosen())
                 .isPresent();
         Gate gate = Gate.of(
                 GateId.RELIEF,
@@ -147,8 +147,8 @@ final class ConditionGates {
                                         ? ": see whether the rod works, then set it." + then
                                         : ": turn the rod first, then read the action again." + then));
         return relieved.isPresent()
-                ? gate.with("actionBassThen", relieved.get().action(Side.BASS))
-                        .with("actionTrebleThen", relieved.get().action(Side.TREBLE))
+                ? gate.with("actionBassThen", relieved.get().bass())
+                        .with("actionTrebleThen", relieved.get().treble())
                 : gate;
     }
 

@@ -12,11 +12,11 @@ import org.kestan.reckoning.Figure;
 import org.kestan.reckoning.Figure.Standing;
 import org.kestan.reckoning.Reckoning;
 import org.kestan.reckoning.State;
-import org.kestan.sheet.Aim;
 import org.kestan.sheet.Fitting;
 import org.kestan.sheet.Reading;
 import org.kestan.sheet.Side;
 import org.kestan.sheet.Sides;
+import org.kestan.standards.School;
 import org.kestan.standards.ShopStandards;
 import org.kestan.standards.Standard;
 
@@ -51,10 +51,8 @@ final class GeometryGates {
                 : now >= shop.get(Standard.ACTION_HIGH)
                         ? "medium-high"
                         : now >= shop.get(Standard.ACTION_MEDIUM) ? "medium" : "low";
-        double over = Math.max(
-                now - job.target().millimetres(Aim.ACTION_BASS).orElse(shop.get(Standard.ACTION_HIGH)),
-                treble.getAsDouble()
-                        - job.target().millimetres(Aim.ACTION_TREBLE).orElse(shop.get(Standard.ACTION_HIGH)));
+        Sides<Double> wanted = Wanted.of(job, shop).action();
+        double over = Math.max(now - wanted.bass(), treble.getAsDouble() - wanted.treble());
         String sentence = "The bass stands at " + unit.format(now) + ", " + grade;
         Gate gate = now >= shop.get(Standard.ACTION_OUT_OF_SPEC)
                 ? Gate.of(GateId.ACTION, GateState.STOP, sentence + ".")
@@ -116,6 +114,17 @@ final class GeometryGates {
         }
         double degrees = Math.toDegrees(now.values().get(0));
         String angle = String.format(java.util.Locale.ROOT, "%.0f\u00b0", degrees);
+        OptionalDouble height = heightThatCounts();
+        if (height.isPresent()) {
+            boolean low = height.getAsDouble() < shop.get(Standard.STRING_HEIGHT_LEAST);
+            return Gate.of(
+                            GateId.BREAK_ANGLE,
+                            low ? GateState.WARN : GateState.PASS,
+                            "The strings stand " + unit.format(height.getAsDouble()) + " over the top"
+                                    + (low ? ", low," : "") + " and bend by " + angle + ".")
+                    .with("degrees", degrees)
+                    .with("stringHeight", height.getAsDouble());
+        }
         String reason =
                 switch (now.state()) {
                     case STOP ->
@@ -124,6 +133,16 @@ final class GeometryGates {
                     default -> "The strings bend by " + angle + ".";
                 };
         return Gate.of(GateId.BREAK_ANGLE, state(now.state()), reason).with("degrees", degrees);
+    }
+
+    /** The strings' height over the top at a pin bridge, where the shop goes by that; else empty. */
+    private OptionalDouble heightThatCounts() {
+        return shop.holds(School.BREAK_BY_HEIGHT) && job.fitting() != Fitting.FLOATING_BRIDGE
+                ? reckoning
+                        .trajectory()
+                        .map(known -> OptionalDouble.of(known.basis().supportHeight()))
+                        .orElse(OptionalDouble.empty())
+                : OptionalDouble.empty();
     }
 
     Gate bridge() {
@@ -206,15 +225,15 @@ final class GeometryGates {
         if (value.isEmpty()) {
             return Gate.of(GateId.WORTH, GateState.UNKNOWN, "Say what it would bring in good order.");
         }
-        double cost = shop.get(Standard.HOURS_RESET) * shop.get(Standard.HOURLY_RATE);
-        String sums = "A reset takes about " + Math.round(shop.get(Standard.HOURS_RESET)) + " hours, "
-                + Math.round(cost) + " at the shop\u2019s rate, against a value of " + Math.round(value.get());
+        double cost = shop.cost(ShopStandards.RESET);
+        String sums = "A reset takes about " + Math.round(shop.hours(ShopStandards.RESET)) + " hours and comes to "
+                + Math.round(cost) + ", against a value of " + Math.round(value.get());
         Gate gate = value.get() < cost
                 ? Gate.of(
                         GateId.WORTH,
                         GateState.STOP,
                         sums + ": the cheaper ways come first, unless it means more than its price.")
-                : value.get() < 2 * cost
+                : value.get() < shop.get(Standard.WORTH_RATIO) * cost
                         ? Gate.of(GateId.WORTH, GateState.WARN, sums + ": talk it over with the owner.")
                         : Gate.of(GateId.WORTH, GateState.PASS, sums + ".");
         return gate.with("value", value.get()).with("resetCost", cost);

@@ -196,8 +196,9 @@ public class CorrectionTest {
             double distance = known.basis().jointToSaddle();
             double over = known.basis().fretsOverTop();
             double crown = known.meanSaddleHeight() + over + plan.crownRise();
-            double wanted = Sides.mean(
-                    plan.planned().map(line -> line.heightAt(known.basis().saddle())));
+            double wanted = Sides.mean(plan.planned()
+                    .strings()
+                    .map(line -> line.heightAt(known.basis().saddle())));
             double searched = new BrentSolver(1e-14)
                     .solve(
                             500,
@@ -216,6 +217,7 @@ public class CorrectionTest {
             Job job = Jobs.put(Jobs.random(random), Aim.SADDLE, 3);
             Correction plan = solve(job);
             double crown = Sides.mean(plan.planned()
+                    .strings()
                     .map(line -> line.heightAt(plan.trajectory().basis().saddle())));
             assertThat(plan.targetStrung() + crown).isCloseTo(plan.supportHeight(), within(1e-10));
             assertThat(Sides.mean(plan.protrusion().orElseThrow())).isCloseTo(3, within(1e-9));

@@ -1,9 +1,5 @@
 package org.kestan.files;
 
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.CodingErrorAction;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -23,8 +19,6 @@ import org.kestan.job.Target;
 import org.kestan.notation.Length;
 import org.kestan.sheet.Aim;
 import org.kestan.sheet.Dimension;
-import tools.jackson.core.JacksonException;
-import tools.jackson.core.JsonParser;
 import tools.jackson.databind.JsonNode;
 
 /** Reads the job file: into a job, or into a list of faults with their places. */
@@ -52,23 +46,15 @@ public final class JobReader {
 
     /** Reads a job from the bytes of a file, which must be UTF-8. */
     public static Outcome read(byte[] bytes) {
-        try {
-            String text = StandardCharsets.UTF_8
-                    .newDecoder()
-                    .onMalformedInput(CodingErrorAction.REPORT)
-                    .onUnmappableCharacter(CodingErrorAction.REPORT)
-                    .decode(ByteBuffer.wrap(bytes))
-                    .toString();
-            return read(text.startsWith("\ufeff") ? text.substring(1) : text);
-        } catch (CharacterCodingException notUtf8) {
-            return Outcome.faulty(List.of(new Fault("", "is not UTF-8 text", "a JSON file in UTF-8")));
-        }
+        return TextFile.decoded(bytes)
+                .map(JobReader::read)
+                .orElseGet(() -> Outcome.faulty(List.of(new Fault("", "is not UTF-8 text", "a JSON file in UTF-8"))));
     }
 
     /** Reads a job from the text of a file. A job that is incomplete is read all the same; what is wrong is a fault. */
     public static Outcome read(String text) {
         List<Fault> faults = new ArrayList<>();
-        Optional<JsonNode> tree = tree(text, faults);
+        Optional<JsonNode> tree = Json.tree(text, "docs/job-file.md", faults);
         if (tree.isEmpty()) {
             return Outcome.faulty(faults);
         }
@@ -99,26 +85,6 @@ public final class JobReader {
                 photos(root.at("photos")),
                 text);
         return faults.isEmpty() ? new Outcome(Optional.of(job), List.of()) : Outcome.faulty(faults);
-    }
-
-    private static Optional<JsonNode> tree(String text, List<Fault> faults) {
-        try (JsonParser parser = Json.MAPPER.createParser(text)) {
-            try {
-                JsonNode tree = Json.MAPPER.readTree(parser);
-                if (tree == null || tree.isMissingNode()) {
-                    faults.add(new Fault("", "is empty", "a JSON object"));
-                    return Optional.empty();
-                }
-                return Optional.of(tree);
-            } catch (JacksonException broken) {
-                faults.add(new Fault(
-                        parser.streamReadContext().pathAsPointer().toString(),
-                        "is not JSON at line " + parser.currentLocation().getLineNr() + ": "
-                                + broken.getOriginalMessage(),
-                        "a JSON file as described in docs/job-file.md"));
-                return Optional.empty();
-            }
-        }
     }
 
     private static void checkVersion(JsonPlace root) {

@@ -1,5 +1,10 @@
 package org.kestan.files;
 
+import java.util.List;
+import java.util.Optional;
+import org.kestan.job.Fault;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.util.DefaultIndenter;
 import tools.jackson.core.util.DefaultPrettyPrinter;
@@ -30,5 +35,30 @@ final class Json {
     /** Prints a tree with a line end after it. */
     static String print(JsonNode tree) {
         return MAPPER.writer().with(PRINTER).writeValueAsString(tree) + "\n";
+    }
+
+    /**
+     * Reads a text; empty with a fault when it is no JSON.
+     *
+     * @param described where the format is described, for the fault
+     */
+    static Optional<JsonNode> tree(String text, String described, List<Fault> faults) {
+        try (JsonParser parser = MAPPER.createParser(text)) {
+            try {
+                JsonNode tree = MAPPER.readTree(parser);
+                if (tree == null || tree.isMissingNode()) {
+                    faults.add(new Fault("", "is empty", "a JSON object"));
+                    return Optional.empty();
+                }
+                return Optional.of(tree);
+            } catch (JacksonException broken) {
+                faults.add(new Fault(
+                        parser.streamReadContext().pathAsPointer().toString(),
+                        "is not JSON at line " + parser.currentLocation().getLineNr() + ": "
+                                + broken.getOriginalMessage(),
+                        "a JSON file as described in " + described));
+                return Optional.empty();
+            }
+        }
     }
 }

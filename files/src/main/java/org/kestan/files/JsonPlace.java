@@ -110,6 +110,11 @@ final class JsonPlace {
         return number.map(value -> OptionalDouble.of(value.asDouble())).orElse(OptionalDouble.empty());
     }
 
+    /** A number as it stands in the file. */
+    Optional<String> plainNumber(String accepted) {
+        return typed(JsonNode::isNumber, accepted).map(JsonNode::asString);
+    }
+
     /** Two fret numbers in brackets. */
     Optional<int[]> pair(String accepted) {
         Optional<JsonNode> both = typed(
@@ -143,7 +148,7 @@ final class JsonPlace {
         Optional<String> written =
                 switch (detail.form()) {
                     case TEXT -> text();
-                    case NUMBER -> typed(JsonNode::isNumber, "a number").map(JsonNode::asString);
+                    case NUMBER -> plainNumber("a number");
                     case FLAG -> flag().map(value -> Boolean.toString(value));
                 };
         return written.flatMap(text -> {

@@ -101,7 +101,7 @@ public class JobReaderTest {
         Path huge = folder.resolve("huge.kestan.json");
         try (var channel = java.nio.channels.FileChannel.open(
                 huge, java.nio.file.StandardOpenOption.CREATE, java.nio.file.StandardOpenOption.WRITE)) {
-            channel.position(JobFile.LARGEST).write(java.nio.ByteBuffer.wrap(new byte[] {0}));
+            channel.position(TextFile.LARGEST).write(java.nio.ByteBuffer.wrap(new byte[] {0}));
         }
         assertThat(JobFile.read(huge).faults().get(0).problem()).contains("larger");
         Files.delete(huge);

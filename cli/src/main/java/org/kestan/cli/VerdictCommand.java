@@ -1,0 +1,22 @@
+package org.kestan.cli;
+
+import java.util.concurrent.Callable;
+import org.kestan.files.VerdictJson;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+
+/** {@code kestan verdict FILE}: prints what is wrong and the ways to put it right, as JSON. */
+@Command(
+        name = "verdict",
+        description = "Print gates, ways, recommendation and schools for a job file, as JSON.",
+        mixinStandardHelpOptions = true)
+final class VerdictCommand implements Callable<Integer> {
+
+    @Mixin
+    private JobArgument input;
+
+    @Override
+    public Integer call() {
+        return input.print(VerdictJson::judge);
+    }
+}

@@ -1,0 +1,286 @@
+package org.kestan.setup;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.geometry.BreakAngle;
+import org.kestan.geometry.ReliefCurve;
+import org.kestan.geometry.StringLine;
+import org.kestan.job.Survey;
+import org.kestan.sheet.Side;
+import org.kestan.sheet.Sides;
+import org.kestan.standards.ShopStandards;
+import org.kestan.trajectory.Basis;
+import org.kestan.trajectory.Trajectory;
+
+/**
+ * A set-up of the instrument. Millimetres and radians; heights of the strings over the fret line.
+ *
+ * @param basis the numbers of the instrument that no set-up changes: frets, distances
+ * @param reliefGap relief, held and read as on the sheet
+ * @param relief the relief curve
+ * @param strings the outer strings
+ * @param protrusion saddle out of the bridge each side; empty for a floating bridge
+ * @param bridgeThickness bridge at the saddle; empty for a floating bridge
+ * @param supportHeight soundboard to saddle crown, mean of the sides
+ * @param anchorage where the strings go behind the saddle
+ * @param rotation how far the neck has been turned against the measured one, positive = set back
+ * @param stepsDown how many half steps the strings have been tuned down against the measured ones
+ */
+public record Setup(
+        Basis basis,
+        double reliefGap,
+        ReliefCurve relief,
+        Sides<StringLine> strings,
+        Optional<Sides<Double>> protrusion,
+        OptionalDouble bridgeThickness,
+        double supportHeight,
+        Anchorage anchorage,
+        double rotation,
+        double stepsDown) {
+
+    /** The set-up as measured. */
+    public static Setup measured(Trajectory known, Survey survey, ShopStandards shop) {
+        Basis basis = known.basis();
+        return new Setup(
+                basis,
+                basis.reliefGap(),
+                known.relief(),
+                known.strings(),
+                basis.protrusion(),
+                basis.bridgeThickness(),
+                basis.supportHeight(),
+                Anchorage.of(survey, shop),
+                0,
+                0);
+    }
+
+    /** Height of the open string over the crown of a fret, mm: fret 1 and up. */
+    public double over(int fret, Side side) {
+        double at = basis.frets().at(fret);
+        return strings.get(side).heightAt(at) + relief.dipAt(at);
+    }
+
+    /** The action at the fret where it was read, each side, mm. */
+    public Sides<Double> action() {
+        return Sides.of(side -> over(basis.actionFret(), side));
+    }
+
+    /** The strings over fret 1, each side, mm. */
+    public Sides<Double> nut() {
+        return Sides.of(side -> over(1, side));
+    }
+
+    /** Saddle crown over the fret line, each side, mm. */
+    public Sides<Double> crown() {
+        return strings.map(line -> line.heightAt(basis.saddle()));
+    }
+
+    /** Strung projection of the fret line at the saddle, mm over the soundboard (§3.4). */
+    public double projection() {
+        return supportHeight - Sides.mean(crown());
+    }
+
+    /** Neck pitch, radians, positive = set back (§3.7). */
+    public double pitch() {
+        return new Trajectory(basis, relief, strings).rotation().pitch(projection());
+    }
+
+    /** Break angle on a side, radians; empty when a tailpiece was not read (§3.14). */
+    public OptionalDouble breakAngle(Side side) {
+        double overJoint = Sides.mean(strings.map(line -> line.heightAt(basis.joint())));
+        // The string over the top at the joint: the fret line there lies o over the top.
+        double front = BreakAngle.inFront(supportHeight, basis.fretsOverTop() + overJoint, basis.jointToSaddle());
+        OptionalDouble behind = protrusion.isPresent()
+                ? OptionalDouble.of(anchorage.behindPins(protrusion.get().get(side)))
+                : anchorage.behindTailpiece(supportHeight);
+        return behind.isPresent() ? OptionalDouble.of(behind.getAsDouble() + front) : behind;
+    }
+
+    /** The lesser of both sides' break angles, radians; empty when a tailpiece was not read. */
+    public OptionalDouble leastBreakAngle() {
+        OptionalDouble bass = breakAngle(Side.BASS);
+        return bass.isEmpty()
+                ? bass
+                : OptionalDouble.of(
+                        Math.min(bass.getAsDouble(), breakAngle(Side.TREBLE).getAsDouble()));
+    }
+
+    /**
+     * How much the crown must rise over the fret line on each side for a wanted action, the nut left as it is: action
+     * change times {@code x_s/x} of the fret (§3.6), mm; negative to lower.
+     */
+    public Sides<Double> crownRiseFor(Sides<Double> action) {
+        double leverage = basis.saddle() / basis.actionAt();
+        return action.with(action(), (wanted, now) -> (wanted - now) * leverage);
+    }
+
+    /** After the truss rod has set another relief (§3.5): the neck moves against the body, nothing else does. */
+    public Setup withRelief(double gap) {
+        ReliefCurve next = basis.reliefFor(gap);
+        double saddleShift = relief.saddleShift(next, basis.jointToSaddle());
+        double nutShift = relief.nutShift(next);
+        return new Setup(
+                basis,
+                gap,
+                next,
+                strings.map(line -> line.shifted(nutShift, saddleShift, basis.saddle())),
+                protrusion,
+                bridgeThickness,
+                supportHeight,
+                anchorage,
+                rotation,
+                stepsDown);
+    }
+
+    /** After the nut slots were cut or filled so that the strings stand over fret 1 as given, each side, mm. */
+    public Setup withNut(Sides<Double> overFirst) {
+        double first = basis.frets().at(1);
+        return withStrings(strings.with(
+                overFirst,
+                (line, height) -> StringLine.through(
+                        first, height - relief.dipAt(first), basis.saddle(), line.heightAt(basis.saddle()))));
+    }
+
+    /** After the saddle's crown was raised by the given amounts each side (lowered where negative), mm. */
+    public Setup withSaddleRaised(Sides<Double> rise) {
+        return new Setup(
+                basis,
+                reliefGap,
+                relief,
+                crownShifted(rise),
+                protrusion.map(now -> now.with(rise, Double::sum)),
+                bridgeThickness,
+                supportHeight + Sides.mean(rise),
+                anchorage,
+                rotation,
+                stepsDown);
+    }
+
+    /** After the bridge's top was taken down round the saddle, whose crown stays where it is, mm. */
+    public Setup withBridgeShaved(double depth) {
+        return new Setup(
+                basis,
+                reliefGap,
+                relief,
+                strings,
+                protrusion.map(now -> now.map(each -> each + depth)),
+                bridgeThickness.isPresent()
+                        ? OptionalDouble.of(bridgeThickness.getAsDouble() - depth)
+                        : bridgeThickness,
+                supportHeight,
+                anchorage,
+                rotation,
+                stepsDown);
+    }
+
+    /** After the neck was turned, positive = set back, radians: the nut goes with the neck, the crown stays (§3.7). */
+    public Setup withNeckTurned(double angle) {
+        double o = basis.fretsOverTop();
+        double distance = basis.jointToSaddle();
+        Sides<Double> rise = crown().map(crown -> {
+            double height = crown + o;
+            double turned = Math.hypot(distance, height) * Math.sin(Math.atan2(height, distance) - angle);
+            return turned - height;
+        });
+        return new Setup(
+                basis,
+                reliefGap,
+                relief,
+                crownShifted(rise),
+                protrusion,
+                bridgeThickness,
+                supportHeight,
+                anchorage,
+                rotation + angle,
+                stepsDown);
+    }
+
+    /** After the strings were tuned down, the body rising by some of its sink at the saddle, mm. */
+    public Setup withTunedDown(double steps, double bodyRise) {
+        Setup risen = withStrings(crownShifted(new Sides<>(-bodyRise, -bodyRise)));
+        return new Setup(
+                basis,
+                reliefGap,
+                relief,
+                risen.strings,
+                protrusion,
+                bridgeThickness,
+                supportHeight,
+                anchorage,
+                rotation,
+                stepsDown + steps);
+    }
+
+    /** With a string ramp of another depth, mm. */
+    public Setup withRamp(double depth) {
+        return new Setup(
+                basis,
+                reliefGap,
+                relief,
+                strings,
+                protrusion,
+                bridgeThickness,
+                supportHeight,
+                anchorage.withRamp(depth),
+                rotation,
+                stepsDown);
+    }
+
+    /**
+     * After a reset to a wanted action: the relief is as given, the strings stand over fret 1 as given, the saddle stands
+     * out at the centre as given and takes up what the sides differ by (§3.10), the neck is turned for the rest.
+     *
+     * @param action wanted action each side, mm
+     * @param gap relief wanted, mm
+     * @param overFirst strings over fret 1 wanted each side, mm
+     * @param centre wanted rise of the saddle out of the bridge at the centre, or of a floating bridge, mm
+     * @param thickening wanted rise of the bridge's top, mm
+     * @return empty when no neck angle brings the strings there
+     */
+    public Optional<Setup> reset(
+            Sides<Double> action, double gap, Sides<Double> overFirst, double centre, double thickening) {
+        Setup relieved = withRelief(gap);
+        Sides<StringLine> wanted = Trajectory.lines(basis, overFirst, action, relieved.relief);
+        Sides<Double> drop =
+                relieved.crown().with(wanted.map(line -> line.heightAt(basis.saddle())), (from, to) -> from - to);
+        double meanDrop = Sides.mean(drop);
+        double meanCrown = Sides.mean(relieved.crown());
+        OptionalDouble angle = new Trajectory(basis, relieved.relief, relieved.strings)
+                .rotation()
+                .angleFor(meanCrown, meanCrown - meanDrop, centre + thickening);
+        if (angle.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Setup(
+                basis,
+                gap,
+                relieved.relief,
+                wanted,
+                protrusion.map(now -> now.with(drop, (side, sideDrop) -> side + meanDrop - sideDrop + centre)),
+                bridgeThickness.isPresent()
+                        ? OptionalDouble.of(bridgeThickness.getAsDouble() + thickening)
+                        : bridgeThickness,
+                supportHeight + centre + thickening,
+                anchorage,
+                rotation + angle.getAsDouble(),
+                stepsDown));
+    }
+
+    private Sides<StringLine> crownShifted(Sides<Double> rise) {
+        return strings.with(rise, (line, each) -> line.shifted(0, each, basis.saddle()));
+    }
+
+    private Setup withStrings(Sides<StringLine> next) {
+        return new Setup(
+                basis,
+                reliefGap,
+                relief,
+                next,
+                protrusion,
+                bridgeThickness,
+                supportHeight,
+                anchorage,
+                rotation,
+                stepsDown);
+    }
+}

@@ -1,0 +1,75 @@
+package org.kestan.strings;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.job.Details;
+import org.kestan.job.Job;
+import org.kestan.job.StringSpec;
+import org.kestan.standards.ShopStandards;
+
+/**
+ * The strings of a job at their pitch (§3.15).
+ *
+ * @param strings those whose gauge and note are known, from the bass side
+ * @param unknown how many strings of the set lack a gauge or a note
+ */
+public record StringLoads(List<LoadedString> strings, int unknown) {
+
+    /** Takes an unmodifiable copy. */
+    public StringLoads {
+        strings = List.copyOf(strings);
+    }
+
+    /** Loads the strings of a job, at the pitch its survey was taken at; empty without a scale or any known string. */
+    public static Optional<StringLoads> of(Job job, ShopStandards shop) {
+        if (job.instrument().scale().isEmpty()) {
+            return Optional.empty();
+        }
+        double scale = job.instrument().scale().get().millimetres();
+        int down = job.survey().details().get(Details.STEPS_DOWN).orElse(0);
+        List<StringSpec> specs = job.strings();
+        List<LoadedString> known = new ArrayList<>();
+        for (int i = 0; i < specs.size(); i++) {
+            StringSpec spec = specs.get(i);
+            OptionalDouble open = Note.frequency(spec.pitch());
+            if (spec.gauge().isEmpty() || open.isEmpty() || spec.gauge().get().millimetres() <= 0) {
+                continue;
+            }
+            Wire wire = Wire.of(spec.gauge().get().millimetres(), spec.wound(), shop);
+            double frequency = open.getAsDouble() * Math.pow(2, -down / 12.0);
+            double place = specs.size() == 1 ? 0.5 : (double) i / (specs.size() - 1);
+            known.add(new LoadedString(spec.pitch(), wire, frequency, wire.tension(scale, frequency), place));
+        }
+        return known.isEmpty() ? Optional.empty() : Optional.of(new StringLoads(known, specs.size() - known.size()));
+    }
+
+    /** Sum of the tensions, N. */
+    public double total() {
+        return strings.stream().mapToDouble(LoadedString::tension).sum();
+    }
+
+    /** Sum of the tensions once all are tuned down by half steps, N. */
+    public double totalTunedDown(double halfSteps) {
+        return strings.stream().mapToDouble(each -> each.tunedDown(halfSteps)).sum();
+    }
+
+    /**
+     * Sum of the press on the saddle for a break angle that goes evenly from the bass to the treble side.
+     *
+     * @param bass break angle there, radians
+     * @param treble break angle there, radians
+     * @return N
+     */
+    public double press(double bass, double treble) {
+        return strings.stream()
+                .mapToDouble(each -> each.press(bass + (treble - bass) * each.place()))
+                .sum();
+    }
+
+    /** Tells whether any of the strings is wound, so that sums are approximate. */
+    public boolean isApproximate() {
+        return strings.stream().anyMatch(each -> each.wire().wound());
+    }
+}

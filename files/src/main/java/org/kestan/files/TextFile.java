@@ -1,0 +1,94 @@
+package org.kestan.files;
+
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.CodingErrorAction;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import org.kestan.job.Fault;
+
+/** Text files in UTF-8, read with every failure as a fault and written whole or not at all. */
+final class TextFile {
+
+    /** A file larger than this is none of ours. */
+    static final long LARGEST = 16L << 20;
+
+    private TextFile() {}
+
+    /**
+     * Reads a file.
+     *
+     * @param kind what it should be, for the fault
+     * @param use what is made of its text
+     * @param broken what is made of a fault
+     */
+    static <T> T read(Path file, String kind, Function<String, T> use, Function<List<Fault>, T> broken) {
+        String problem;
+        try {
+            if (Files.isDirectory(file)) {
+                problem = "is a folder, not a file";
+            } else if (Files.size(file) > LARGEST) {
+                problem = "is larger than it can be";
+            } else {
+                Optional<String> text = decoded(Files.readAllBytes(file));
+                if (text.isPresent()) {
+                    return use.apply(text.get());
+                }
+                problem = "is not UTF-8 text";
+            }
+        } catch (NoSuchFileException missing) {
+            problem = "there is no such file";
+        } catch (IOException unreadable) {
+            problem = "can't be read: " + unreadable.getMessage();
+        }
+        return broken.apply(List.of(new Fault("", problem, kind)));
+    }
+
+    /** The text of bytes in UTF-8, without a byte order mark; empty when they are not. */
+    static Optional<String> decoded(byte[] bytes) {
+        try {
+            String text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .onMalformedInput(CodingErrorAction.REPORT)
+                    .onUnmappableCharacter(CodingErrorAction.REPORT)
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
+            return Optional.of(text.startsWith("\ufeff") ? text.substring(1) : text);
+        } catch (CharacterCodingException notUtf8) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * Writes a text so that, whatever happens meanwhile, the file holds either the old text or the new one.
+     *
+     * @throws IOException if the file can't be written; the old one is then untouched
+     */
+    static void write(String text, Path file) throws IOException {
+        Path target = file.toAbsolutePath();
+        Path beside = Files.createTempFile(target.getParent(), ".kestan-", ".tmp");
+        try {
+            Files.writeString(beside, text, StandardCharsets.UTF_8);
+            try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE)) {
+                channel.force(true);
+            }
+            try {
+                Files.move(beside, target, StandardCopyOption.ATOMIC_MOVE);
+            } catch (AtomicMoveNotSupportedException plainDisk) {
+                Files.move(beside, target, StandardCopyOption.REPLACE_EXISTING);
+            }
+        } finally {
+            Files.deleteIfExists(beside);
+        }
+    }
+}
