@@ -1,6 +1,7 @@
 package org.kestan.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -12,8 +13,12 @@ import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 public class KestanCommandTest {
+
+    private static final JsonMapper MAPPER = new JsonMapper();
 
     private Path folder;
 
@@ -72,6 +77,77 @@ public class KestanCommandTest {
                 .allSatisfy(line -> assertThat(line).startsWith("/").contains("accepted: "));
         assertThat(run.err().lines().findFirst().orElseThrow()).startsWith(start);
         assertThat(run.err()).doesNotContain("Exception").doesNotContain("\tat ");
+    }
+
+    @Test
+    public void judgesEverySampleJob() {
+        for (String name : DemoJobs.NAMES) {
+            Run run = run("verdict", folder.resolve(name).toString());
+            assertThat(run.exit()).as(name).isZero();
+            assertThat(run.err()).isEmpty();
+            JsonNode root = MAPPER.readTree(run.out());
+            assertThat(root.get("gates")).hasSize(11).allSatisfy(gate -> {
+                assertThat(gate.get("state").asString()).isIn("pass", "warn", "stop", "unknown");
+                assertThat(gate.get("numbers").isObject()).isTrue();
+            });
+            assertThat(root.get("ways")).hasSize(18).allSatisfy(way -> {
+                assertThat(way.get("possible").isBoolean()).isTrue();
+                assertThat(way.get("reasons")).isNotEmpty();
+                assertThat(way.get("cost").isNumber()).isTrue();
+            });
+            assertThat(root.get("recommended")).isNotEmpty();
+        }
+    }
+
+    /** What verdict predicts of a reset is what solve works out. */
+    @Test
+    public void verdictAndSolveAgree() {
+        String file = folder.resolve("large-flat-top-reset.kestan.json").toString();
+        JsonNode solved = MAPPER.readTree(run("solve", file).out());
+        JsonNode judged = MAPPER.readTree(run("verdict", file).out());
+        assertThat(judged.at("/recommended/0").asString()).isEqualTo("neck-reset");
+        JsonNode reset = judged.get("ways").get(13);
+        assertThat(reset.get("id").asString()).isEqualTo("neck-reset");
+        for (String side : new String[] {"bass", "treble"}) {
+            assertThat(reset.at("/predicted/protrusion/" + side).asDouble())
+                    .isCloseTo(
+                            solved.at("/strings/" + side + "/saddleProtrusion").asDouble(), within(1e-9));
+        }
+        JsonNode school = judged.at("/schools/0");
+        assertThat(school.get("removalAtCap").asDouble())
+                .isCloseTo(solved.at("/heel/removalAtCap").asDouble(), within(1e-9));
+        assertThat(school.get("targetSlack").asDouble())
+                .isCloseTo(solved.at("/fretLine/targetSlack").asDouble(), within(1e-9));
+    }
+
+    @Test
+    public void verdictSaysWhatIsUnknownButRefusesWhatCannotBe() throws IOException {
+        Path blank = Files.writeString(folder.resolve("blank.kestan.json"), "{\"kestan\": 1}");
+        Run run = run("verdict", blank.toString());
+        assertThat(run.exit()).isZero();
+        assertThat(MAPPER.readTree(run.out()).get("gates"))
+                .allSatisfy(gate -> assertThat(gate.get("state").asString()).isEqualTo("unknown"));
+        Path wrong = Files.writeString(
+                folder.resolve("wrong.kestan.json"), "{\"kestan\": 1, \"instrument\": {\"scale\": \"0 mm\"}}");
+        assertThat(run("verdict", wrong.toString()).exit()).isEqualTo(2);
+        assertThat(run("verdict", wrong.toString()).err()).startsWith("/instrument/scale: ");
+    }
+
+    @Test
+    public void goesByTheStandardsOfTheShop() throws IOException {
+        Path shop = Files.writeString(
+                folder.resolve("standards.json"), "{\"kestanStandards\": 1, \"values\": {\"hourlyRate\": 100}}");
+        String file = folder.resolve("large-flat-top-reset.kestan.json").toString();
+        JsonNode usual = MAPPER.readTree(run("verdict", file).out());
+        JsonNode dearer = MAPPER.readTree(
+                run("verdict", "--standards", shop.toString(), file).out());
+        assertThat(dearer.at("/ways/13/cost").asDouble()
+                        - usual.at("/ways/13/cost").asDouble())
+                .isCloseTo(9 * 40, within(1e-9));
+        Path bad = Files.writeString(folder.resolve("bad-standards.json"), "{}");
+        Run run = run("solve", "--standards", bad.toString(), file);
+        assertThat(run.exit()).isEqualTo(2);
+        assertThat(run.err()).startsWith("/kestanStandards: ");
     }
 
     @Test

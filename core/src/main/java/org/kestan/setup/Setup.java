@@ -65,6 +65,17 @@ public record Setup(
         return Sides.of(side -> over(basis.actionFret(), side));
     }
 
+    /** How far the action is from a wanted one, the side that is farther off, mm. */
+    public double offFrom(Sides<Double> wanted) {
+        Sides<Double> off = action().with(wanted, (now, aim) -> Math.abs(now - aim));
+        return Math.max(off.bass(), off.treble());
+    }
+
+    /** Tells whether the action is within reach (mm) of a wanted one on both sides; 1 nm is no difference. */
+    public boolean meets(Sides<Double> wanted, double reach) {
+        return offFrom(wanted) <= reach + 1e-6;
+    }
+
     /** The strings over fret 1, each side, mm. */
     public Sides<Double> nut() {
         return Sides.of(side -> over(1, side));

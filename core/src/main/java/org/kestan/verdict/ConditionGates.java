@@ -8,7 +8,6 @@ import org.kestan.job.Details;
 import org.kestan.job.Finding;
 import org.kestan.job.Severity;
 import org.kestan.job.Survey;
-import org.kestan.job.TrussRod;
 import org.kestan.notation.BenchUnit;
 import org.kestan.reckoning.Reckoning;
 import org.kestan.setup.Setup;
@@ -113,11 +112,11 @@ final class ConditionGates {
         if (Takings.reliefInWindow(survey, shop)) {
             gate = Gate.of(GateId.RELIEF, GateState.PASS, "In the shop\u2019s window.");
         } else {
-            boolean slack = gap.getAsDouble() > shop.get(Standard.RELIEF_MOST);
-            String what = slack
+            Rod rod = Rod.at(gap.getAsDouble(), reckoning.job(), shop);
+            String what = rod.tightens()
                     ? "The neck is slack at " + unit.fine().format(gap.getAsDouble())
                     : "The neck is too straight at " + unit.fine().format(gap.getAsDouble());
-            gate = withRod(what, slack);
+            gate = withRod(what, rod);
         }
         return gate.with("gap", gap.getAsDouble())
                 .with("least", shop.get(Standard.RELIEF_LEAST))
@@ -125,25 +124,22 @@ final class ConditionGates {
     }
 
     /** What the rod can do about it, and the action that would come of it: a high action may be a slack rod. */
-    private Gate withRod(String what, boolean slack) {
-        Optional<TrussRod> rod = survey.details().get(Details.TRUSS_ROD);
-        double aim = Wanted.of(reckoning.job(), shop).relief();
+    private Gate withRod(String what, Rod rod) {
         Optional<Sides<Double>> relieved = reckoning
                 .trajectory()
-                .map(known ->
-                        Setup.measured(known, survey, shop).withRelief(aim).action());
+                .map(known -> Setup.measured(known, survey, shop)
+                        .withRelief(rod.aim())
+                        .action());
         String then = relieved.map(action -> " With the relief set, the action comes to " + unit.format(action.bass())
                         + " bass and " + unit.format(action.treble()) + " treble.")
                 .orElse("");
-        boolean none = rod.filter(state -> slack ? !state.canTighten() : !state.canLoosen())
-                .isPresent();
         Gate gate = Gate.of(
                 GateId.RELIEF,
                 GateState.WARN,
                 what
-                        + (none
+                        + (!rod.can()
                                 ? ", and there is no rod left to set it: heat, refretting or a saddle that allows for it."
-                                : rod.isEmpty()
+                                : rod.state().isEmpty()
                                         ? ": see whether the rod works, then set it." + then
                                         : ": turn the rod first, then read the action again." + then));
         return relieved.isPresent()

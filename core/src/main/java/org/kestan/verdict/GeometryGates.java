@@ -3,7 +3,6 @@ package org.kestan.verdict;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.kestan.correction.Correction;
 import org.kestan.job.Details;
 import org.kestan.job.Job;
 import org.kestan.notation.BenchUnit;
@@ -12,9 +11,9 @@ import org.kestan.reckoning.Figure;
 import org.kestan.reckoning.Figure.Standing;
 import org.kestan.reckoning.Reckoning;
 import org.kestan.reckoning.State;
+import org.kestan.setup.Setup;
 import org.kestan.sheet.Fitting;
 import org.kestan.sheet.Reading;
-import org.kestan.sheet.Side;
 import org.kestan.sheet.Sides;
 import org.kestan.standards.School;
 import org.kestan.standards.ShopStandards;
@@ -77,16 +76,14 @@ final class GeometryGates {
             return Gate.of(GateId.SADDLE, GateState.UNKNOWN, "Read the saddle, bass and treble.");
         }
         double least = Math.min(protrusion.get().bass(), protrusion.get().treble());
-        if (reckoning.correction().isEmpty()) {
-            return Gate.of(GateId.SADDLE, GateState.UNKNOWN, "Say the action wanted: then the saddle can be judged.")
-                    .with("left", least);
-        }
-        Correction plan = reckoning.correction().get();
-        Sides<Double> then = protrusion.get().with(Sides.of(plan::saddleDrop), (out, drop) -> out - drop);
+        Setup setup = Rod.set(Setup.measured(reckoning.trajectory().orElseThrow(), job.survey(), shop), job, shop);
+        Sides<Double> wanted = Wanted.of(job, shop).action();
+        Sides<Double> rise = setup.crownRiseFor(wanted);
+        Sides<Double> then = protrusion.get().with(rise, Double::sum);
         double remaining = Math.min(then.bass(), then.treble());
-        double drop = Math.max(plan.saddleDrop(Side.BASS), plan.saddleDrop(Side.TREBLE));
+        double drop = -Math.min(rise.bass(), rise.treble());
         Gate gate;
-        if (drop <= shop.get(Standard.ACTION_REACH)) {
+        if (setup.meets(wanted, shop.get(Standard.ACTION_REACH)) || drop <= 0) {
             gate = Gate.of(
                     GateId.SADDLE, GateState.PASS, "The saddle has " + unit.format(least) + " and need not come down.");
         } else if (remaining >= shop.get(Standard.PROTRUSION_LEAST)) {
@@ -94,6 +91,13 @@ final class GeometryGates {
                     GateId.SADDLE,
                     GateState.PASS,
                     "The saddle can take it: " + unit.format(drop) + " down leaves " + unit.format(remaining) + ".");
+        } else if (setup.withSaddleRaised(Spare.within(rise, protrusion.get(), shop))
+                .meets(wanted, shop.get(Standard.ACTION_REACH))) {
+            gate = Gate.of(
+                    GateId.SADDLE,
+                    GateState.WARN,
+                    "The saddle can just take it, down to " + unit.format(shop.get(Standard.PROTRUSION_LEAST))
+                            + ": next time it will be the neck.");
         } else {
             gate = Gate.of(
                     GateId.SADDLE,
@@ -128,7 +132,10 @@ final class GeometryGates {
         String reason =
                 switch (now.state()) {
                     case STOP ->
-                        "The strings bend by " + angle + " only: too little to seat them. Ramped pin holes may do.";
+                        "The strings bend by " + angle + " only: too little to seat them. "
+                                + (job.fitting() == Fitting.FLOATING_BRIDGE
+                                        ? "A higher bridge or a lower tailpiece would."
+                                        : "Ramped pin holes may do.");
                     case MARGINAL -> "The strings bend by " + angle + ": some would want more.";
                     default -> "The strings bend by " + angle + ".";
                 };

@@ -11,6 +11,7 @@ import org.kestan.sheet.Reading;
 import org.kestan.sheet.Sides;
 import org.kestan.standards.School;
 import org.kestan.standards.Standard;
+import org.kestan.verdict.Spare;
 
 /** The ways at the bridge: ramps, shaving, a new one, and all that a floating one can do. */
 final class BridgeSteps {
@@ -20,11 +21,9 @@ final class BridgeSteps {
     private static final double HAIR = 0.0254;
 
     private final Case about;
-    private final StringSteps strings;
 
-    BridgeSteps(Case about, StringSteps strings) {
+    BridgeSteps(Case about) {
         this.about = about;
-        this.strings = strings;
     }
 
     Outcome ramps(Setup from) {
@@ -65,7 +64,7 @@ final class BridgeSteps {
         Sides<Double> out = from.protrusion().get();
         Sides<Double> lacking = needed.with(out, (drop, stands) -> about.least() - (stands + drop));
         double wish = Math.max(lacking.bass(), lacking.treble());
-        if (wish <= HAIR) {
+        if (wish <= HAIR || about.met(alone(from))) {
             return Outcome.noNeed(WayId.SHAVE_BRIDGE, from, "The saddle can take it alone.");
         }
         double thickness = from.bridgeThickness().orElseThrow();
@@ -78,8 +77,8 @@ final class BridgeSteps {
                             + " is the least.");
         }
         Setup shaved = from.withBridgeShaved(depth);
-        Setup after = shaved.withSaddleRaised(
-                strings.withinSaddle(needed, shaved.protrusion().orElseThrow()));
+        Setup after =
+                shaved.withSaddleRaised(Spare.within(needed, shaved.protrusion().orElseThrow(), about.shop()));
         List<String> reasons = new ArrayList<>();
         reasons.add(about.length(depth) + " off the bridge leaves " + about.length(thickness - depth)
                 + " and lets the saddle down; the action comes to " + about.action(after) + ".");
@@ -138,6 +137,12 @@ final class BridgeSteps {
             return Outcome.not(WayId.NEW_BRIDGE, "No bridge thickness within the limits brings the action nearer.");
         }
         return can;
+    }
+
+    /** The set-up with all that the saddle alone can give. */
+    private Setup alone(Setup from) {
+        Sides<Double> needed = from.crownRiseFor(about.wanted().action());
+        return from.withSaddleRaised(Spare.within(needed, from.protrusion().orElseThrow(), about.shop()));
     }
 
     /** The change that brings the crown where it is needed, held within what a new saddle may stand out. */

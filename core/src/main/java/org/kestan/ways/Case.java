@@ -126,13 +126,12 @@ record Case(Job job, Reckoning reckoning, ShopStandards shop, Wanted wanted, Ben
 
     /** Whether an action is as near to the one wanted as the shop asks, on both sides. */
     boolean met(Setup setup) {
-        return off(setup) <= shop.get(Standard.ACTION_REACH) + 1e-9;
+        return setup.meets(wanted.action(), shop.get(Standard.ACTION_REACH));
     }
 
     /** How far the action is from the one wanted, the side that is farther off, mm. */
     double off(Setup setup) {
-        Sides<Double> off = setup.action().with(wanted.action(), (now, aim) -> Math.abs(now - aim));
-        return Math.max(off.bass(), off.treble());
+        return setup.offFrom(wanted.action());
     }
 
     /** How far the action is over the one wanted, the higher side; negative when both are under, mm. */

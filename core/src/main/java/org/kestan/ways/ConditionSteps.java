@@ -14,16 +14,17 @@ final class ConditionSteps {
         this.about = about;
     }
 
-    Outcome leave(Setup from) {
+    Outcome leave(Optional<Setup> from) {
         if (about.lifted() || about.broken().isPresent()) {
-            return Outcome.not(WayId.LEAVE, from, "What is loose gets worse under tension.");
+            return Outcome.not(WayId.LEAVE, "What is loose gets worse under tension.");
         }
-        return Outcome.can(
-                WayId.LEAVE,
-                from,
-                about.met(from)
-                        ? "The action is where it is wanted."
-                        : "The action stays at " + about.action(from) + ".");
+        return from.map(setup -> Outcome.can(
+                        WayId.LEAVE,
+                        setup,
+                        about.met(setup)
+                                ? "The action is where it is wanted."
+                                : "The action stays at " + about.action(setup) + "."))
+                .orElseGet(() -> Outcome.can(WayId.LEAVE, from, "How it stands is not known yet."));
     }
 
     Outcome condition(Optional<Setup> from) {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.kestan.job.Details;
 import org.kestan.job.Job;
 import org.kestan.job.Joint;
@@ -13,6 +12,8 @@ import org.kestan.job.TrussRod;
 import org.kestan.notation.BenchUnit;
 import org.kestan.reckoning.Reckoning;
 import org.kestan.setup.Setup;
+import org.kestan.sheet.Aim;
+import org.kestan.sheet.Sides;
 import org.kestan.standards.School;
 import org.kestan.standards.ShopStandards;
 import org.kestan.standards.Standard;
@@ -132,7 +133,7 @@ public record Recommendation(List<WayId> ways, String reason) {
 
         /** Where the strings would bend too little afterwards, ramps go with it. */
         private Recommendation ramped(Recommendation plain) {
-            if (!about.shop().holds(School.BREAK_BY_ANGLE)) {
+            if (!about.shop().holds(School.BREAK_BY_ANGLE) || plain.ways().contains(WayId.LEAVE)) {
                 return plain;
             }
             List<WayId> with = new ArrayList<>(plain.ways());
@@ -178,11 +179,12 @@ public record Recommendation(List<WayId> ways, String reason) {
                 }
             }
             boolean worth = about.worth() != Case.Worth.NO;
-            Stream<WayId> thorough = Stream.of(WayId.NECK_RESET, WayId.HEEL_SANDING);
-            Stream<WayId> cheap = Stream.of(WayId.SHAVE_BRIDGE, WayId.NEW_BRIDGE);
-            List<WayId> order = (worth ? Stream.concat(thorough, cheap) : cheap).toList();
+            List<WayId> order = worth
+                    ? List.of(WayId.NECK_RESET, WayId.HEEL_SANDING, WayId.SHAVE_BRIDGE, WayId.NEW_BRIDGE)
+                    : List.of(WayId.SHAVE_BRIDGE, WayId.NEW_BRIDGE, WayId.BACK_SLIP, WayId.SAW_AND_BOLT);
             for (WayId id : order) {
-                Optional<Recommendation> reached = reaching(taken, id, reason(id, worth));
+                Optional<Recommendation> reached =
+                        affordable(id) ? reaching(taken, id, reason(id, worth)) : Optional.empty();
                 if (reached.isPresent()) {
                     return reached.get();
                 }
@@ -190,14 +192,24 @@ public record Recommendation(List<WayId> ways, String reason) {
             return nearest(taken, worth);
         }
 
+        /** Tells whether a way costs no more than the instrument is worth, as far as that is known. */
+        private boolean affordable(WayId id) {
+            return about.worth() == Case.Worth.YES
+                    || about.job().details().get(Details.VALUE).orElse(Double.MAX_VALUE)
+                            >= ways.way(id).cost();
+        }
+
         private String reason(WayId id, boolean worth) {
+            if (id == WayId.BACK_SLIP || id == WayId.SAW_AND_BOLT) {
+                return "A reset costs more than it is worth, and nothing lighter reaches the action. This can't be undone: say so.";
+            }
             if (!worth) {
                 return "A reset costs more than it is worth. This reaches the action and spends the bridge: say so.";
             }
             if (id == WayId.NECK_RESET || id == WayId.HEEL_SANDING) {
                 return about.worth() == Case.Worth.UNKNOWN
-                        ? "No saddle or bridge left to give: the neck has to go back. Say its value to know whether it is worth it."
-                        : "No saddle or bridge left to give: the neck has to go back.";
+                        ? "Nothing lighter gives enough: the neck has to go back. Say its value to know whether it is worth it."
+                        : "Nothing lighter gives enough: the neck has to go back.";
             }
             return "The neck can stay; the bridge can give what is missing.";
         }
@@ -207,7 +219,17 @@ public record Recommendation(List<WayId> ways, String reason) {
             with.add(id);
             Combination all = ways.combined(with);
             boolean possible = all.ways().stream().anyMatch(way -> way.id() == id && way.possible());
-            return possible && all.reaches() ? Optional.of(new Recommendation(all.ids(), reason)) : Optional.empty();
+            return possible && all.reaches() && leavesWhatIsAimedAt(all)
+                    ? Optional.of(new Recommendation(all.ids(), reason))
+                    : Optional.empty();
+        }
+
+        /** A job that aims at a taller saddle or floating bridge is not served by lowering it. */
+        private boolean leavesWhatIsAimedAt(Combination all) {
+            Setup after = all.predicted().orElseThrow().setup();
+            double stands = after.protrusion().map(Sides::mean).orElse(after.supportHeight());
+            Aim aim = after.protrusion().isPresent() ? Aim.SADDLE : Aim.BRIDGE_HEIGHT;
+            return about.aim(aim).orElse(stands) - stands <= about.shop().get(Standard.ACTION_REACH);
         }
 
         /** Nothing reaches it: whatever brings it nearest for no more than it is worth. */

@@ -16,13 +16,14 @@ final class Steps {
     Steps(Case about) {
         condition = new ConditionSteps(about);
         strings = new StringSteps(about);
-        bridge = new BridgeSteps(about, strings);
+        bridge = new BridgeSteps(about);
         neck = new NeckSteps(about);
     }
 
     /** Takes a way; from nothing where the sheet does not say how the instrument stands. */
     Outcome take(WayId id, Optional<Setup> from) {
         return switch (id) {
+            case LEAVE -> condition.leave(from);
             case CONDITION -> condition.condition(from);
             case REGLUE_BRIDGE -> condition.reglue(from);
             case MEND_FIRST -> condition.mend(from);
@@ -32,7 +33,6 @@ final class Steps {
 
     private Outcome geometry(WayId id, Setup from) {
         return switch (id) {
-            case LEAVE -> condition.leave(from);
             case TUNE_DOWN -> condition.tuneDown(from);
             case TRUSS_ROD -> strings.rod(from);
             case NUT -> strings.nut(from);

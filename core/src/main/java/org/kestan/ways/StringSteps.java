@@ -1,14 +1,14 @@
 package org.kestan.ways;
 
-import java.util.Optional;
 import org.kestan.job.Details;
 import org.kestan.job.PlayingStyle;
-import org.kestan.job.TrussRod;
 import org.kestan.setup.Setup;
 import org.kestan.sheet.Aim;
 import org.kestan.sheet.Sides;
 import org.kestan.standards.School;
 import org.kestan.standards.Standard;
+import org.kestan.verdict.Rod;
+import org.kestan.verdict.Spare;
 
 /** The ways at the strings' ends and the neck's bow: rod, nut, saddle, slide. */
 final class StringSteps {
@@ -23,30 +23,26 @@ final class StringSteps {
     }
 
     Outcome rod(Setup from) {
-        double aim = about.wanted().relief();
-        boolean inWindow = from.reliefGap() >= about.shop().get(Standard.RELIEF_LEAST) - 1e-9
-                && from.reliefGap() <= about.shop().get(Standard.RELIEF_MOST) + 1e-9;
-        boolean asked = about.wanted().reliefSaid() && Math.abs(from.reliefGap() - aim) > LEAF;
-        if (inWindow && !asked) {
+        Rod rod = Rod.at(from.reliefGap(), about.job(), about.shop());
+        double aim = rod.aim();
+        if (!rod.needed()) {
             return Outcome.noNeed(
                     WayId.TRUSS_ROD, from, "The relief is right at " + about.fine(from.reliefGap()) + ".");
         }
-        boolean tighten = from.reliefGap() > aim;
-        Optional<TrussRod> rod = about.job().survey().details().get(Details.TRUSS_ROD);
         Setup after = from.withRelief(aim);
         String comes = "From " + about.fine(from.reliefGap()) + " to " + about.fine(aim)
                 + " of relief brings the action to " + about.action(after) + ". An estimate: read again.";
-        if (rod.isPresent() && !(tighten ? rod.get().canTighten() : rod.get().canLoosen())) {
+        if (!rod.can()) {
             return Outcome.not(
                     WayId.TRUSS_ROD,
-                    "Rod: " + rod.get().label().toLowerCase(java.util.Locale.ROOT)
+                    "Rod: " + rod.state().orElseThrow().label().toLowerCase(java.util.Locale.ROOT)
                             + ". It can't take the relief from " + about.fine(from.reliefGap()) + " to "
                             + about.fine(aim) + ".");
         }
         String how = about.shop().holds(School.ROD_SLACKENED)
                 ? "Slacken, turn, retune."
                 : "A quarter turn at a time, retuning.";
-        return rod.isEmpty()
+        return rod.state().isEmpty()
                 ? Outcome.can(WayId.TRUSS_ROD, after, comes, "See first whether the rod works. " + how)
                 : Outcome.can(WayId.TRUSS_ROD, after, comes, how);
     }
@@ -87,7 +83,7 @@ final class StringSteps {
         }
         Sides<Double> needed = from.crownRiseFor(about.wanted().action());
         Sides<Double> out = from.protrusion().get();
-        Sides<Double> taken = withinSaddle(needed, out);
+        Sides<Double> taken = Spare.within(needed, out, about.shop());
         Setup after = from.withSaddleRaised(taken);
         double drop = -Math.min(needed.bass(), needed.treble());
         double left = Math.min(out.bass(), out.treble());
@@ -123,15 +119,6 @@ final class StringSteps {
                 "Falls short: the saddle has " + about.length(left) + " left; this needs "
                         + about.length(drop + about.least()) + ". What it has brings the action to "
                         + about.action(after) + ".");
-    }
-
-    /** A wanted change of the saddle, held within the least and the most it may stand out; one outside is not made worse. */
-    Sides<Double> withinSaddle(Sides<Double> change, Sides<Double> out) {
-        double least = about.least();
-        double most = about.shop().get(Standard.PROTRUSION_MOST);
-        return change.with(
-                out,
-                (each, stands) -> Math.min(Math.max(each, Math.min(0, least - stands)), Math.max(0, most - stands)));
     }
 
     Outcome slide(Setup from) {

@@ -1,7 +1,9 @@
 package org.kestan.job;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
 import org.kestan.notation.Length;
@@ -81,6 +83,19 @@ public final class Jobs {
         job = put(job, Aim.ACTION_BASS, between(random, 1.5, 3));
         job = put(job, Aim.ACTION_TREBLE, between(random, 1.2, 2.5));
         return job;
+    }
+
+    /** Sound, at pitch, in the right air, with a working rod: only the geometry is left to judge. */
+    public static Job sound(Job job) {
+        Job looked = job.withSurvey(job.survey()
+                .withHumidity(OptionalDouble.of(46))
+                .withFinding(
+                        FindingKind.BRACE_LOOSE,
+                        Optional.of(new Finding(FindingKind.BRACE_LOOSE, Severity.SOUND, ""))));
+        looked = looked.withSurvey(looked.survey()
+                .with(Details.STEPS_DOWN, Optional.of(0))
+                .with(Details.TRUSS_ROD, Optional.of(TrussRod.WORKS)));
+        return looked.withStrings(List.of(new StringSpec(Optional.of(Length.ofText("0.053 in")), true, "E2")));
     }
 
     /** Puts a length in mm. */

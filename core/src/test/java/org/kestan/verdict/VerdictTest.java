@@ -6,15 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.job.Details;
-import org.kestan.job.Finding;
-import org.kestan.job.FindingKind;
 import org.kestan.job.Job;
 import org.kestan.job.Jobs;
-import org.kestan.job.Severity;
-import org.kestan.job.StringSpec;
-import org.kestan.job.TrussRod;
 import org.kestan.notation.BenchUnit;
-import org.kestan.notation.Length;
 import org.kestan.reckoning.Reckoning;
 import org.kestan.sheet.Aim;
 import org.kestan.sheet.Detail;
@@ -35,17 +29,6 @@ public class VerdictTest {
 
     private static <T> Job survey(Job job, Detail<T> detail, T value) {
         return job.withSurvey(job.survey().with(detail, Optional.of(value)));
-    }
-
-    /** Sound, at pitch, in the right air, with a working rod: only the geometry is left to judge. */
-    private static Job sound(Job job) {
-        Job looked = job.withSurvey(job.survey()
-                .withHumidity(OptionalDouble.of(46))
-                .withFinding(
-                        FindingKind.BRACE_LOOSE,
-                        Optional.of(new Finding(FindingKind.BRACE_LOOSE, Severity.SOUND, ""))));
-        looked = survey(survey(looked, Details.STEPS_DOWN, 0), Details.TRUSS_ROD, TrussRod.WORKS);
-        return looked.withStrings(List.of(new StringSpec(Optional.of(Length.ofText("0.053 in")), true, "E2")));
     }
 
     @Test
@@ -72,7 +55,7 @@ public class VerdictTest {
 
     @Test
     public void aHighActionFromASlackRodIsNotAReset() {
-        Job job = sound(Jobs.put(Jobs.flatTop(), Reading.RELIEF, 0.6));
+        Job job = Jobs.sound(Jobs.put(Jobs.flatTop(), Reading.RELIEF, 0.6));
         job = Jobs.put(Jobs.put(job, Aim.ACTION_BASS, 2.6), Aim.ACTION_TREBLE, 2.2);
         job = Jobs.put(Jobs.put(job, Reading.ACTION_BASS, 3.1), Reading.ACTION_TREBLE, 2.6);
         job = Jobs.put(job, Aim.RELIEF, 0.2);
@@ -86,7 +69,7 @@ public class VerdictTest {
 
     @Test
     public void aStraightNeckWithSaddleToSpareIsASaddleJob() {
-        Job job = sound(Jobs.flatTop());
+        Job job = Jobs.sound(Jobs.flatTop());
         for (Reading saddle : List.of(Reading.SADDLE_BASS, Reading.SADDLE_TREBLE)) {
             job = Jobs.put(job, saddle, 3);
         }
@@ -99,7 +82,7 @@ public class VerdictTest {
 
     @Test
     public void lowSaddleAndHighActionIsAReset() {
-        Job job = sound(Jobs.put(Jobs.flatTop(), Reading.BRIDGE_THICKNESS, "9/32 in"));
+        Job job = Jobs.sound(Jobs.put(Jobs.flatTop(), Reading.BRIDGE_THICKNESS, "9/32 in"));
         Gate saddle = gate(job, GateId.SADDLE);
         assertThat(saddle.state()).isEqualTo(GateState.STOP);
         assertThat(saddle.reason()).contains("left; this needs");
@@ -109,7 +92,7 @@ public class VerdictTest {
 
     @Test
     public void worthDecidesBetweenAResetAndTheCheaperWays() {
-        Job job = sound(Jobs.flatTop());
+        Job job = Jobs.sound(Jobs.flatTop());
         assertThat(gate(job.with(Details.VALUE, Optional.of(2600.0)), GateId.WORTH)
                         .state())
                 .isEqualTo(GateState.PASS);
@@ -125,7 +108,7 @@ public class VerdictTest {
 
     @Test
     public void aLiftedBridgeStopsEverythingElse() {
-        List<Gate> gates = judge(Jobs.put(sound(Jobs.flatTop()), Reading.BRIDGE_LIFT, 0.5));
+        List<Gate> gates = judge(Jobs.put(Jobs.sound(Jobs.flatTop()), Reading.BRIDGE_LIFT, 0.5));
         assertThat(gates.get(0).state()).isEqualTo(GateState.STOP);
         assertThat(gates.get(0).provisional()).isFalse();
         assertThat(gates.subList(1, gates.size()))
@@ -134,7 +117,7 @@ public class VerdictTest {
 
     @Test
     public void dryAirMakesItProvisional() {
-        Job job = sound(Jobs.flatTop());
+        Job job = Jobs.sound(Jobs.flatTop());
         Job dry = job.withSurvey(job.survey().withHumidity(OptionalDouble.of(28)));
         assertThat(gate(dry, GateId.SOUNDNESS).state()).isEqualTo(GateState.STOP);
         assertThat(gate(dry, GateId.SOUNDNESS).numbers()).containsEntry("humidity", 28.0);
@@ -147,11 +130,11 @@ public class VerdictTest {
 
     @Test
     public void slackStringsAreNoSheet() {
-        assertThat(gate(survey(sound(Jobs.flatTop()), Details.STEPS_DOWN, 2), GateId.PITCH)
+        assertThat(gate(survey(Jobs.sound(Jobs.flatTop()), Details.STEPS_DOWN, 2), GateId.PITCH)
                         .state())
                 .isEqualTo(GateState.STOP);
-        assertThat(gate(sound(Jobs.flatTop()), GateId.PITCH).state()).isEqualTo(GateState.PASS);
-        assertThat(gate(sound(Jobs.flatTop()).withStrings(List.of()), GateId.PITCH)
+        assertThat(gate(Jobs.sound(Jobs.flatTop()), GateId.PITCH).state()).isEqualTo(GateState.PASS);
+        assertThat(gate(Jobs.sound(Jobs.flatTop()).withStrings(List.of()), GateId.PITCH)
                         .state())
                 .isEqualTo(GateState.WARN);
     }
@@ -168,7 +151,7 @@ public class VerdictTest {
 
     @Test
     public void aTargetAlreadyMetPasses() {
-        Job job = sound(Jobs.flatTop());
+        Job job = Jobs.sound(Jobs.flatTop());
         job = job.with(Aim.ACTION_BASS, job.length(Reading.ACTION_BASS))
                 .with(Aim.ACTION_TREBLE, job.length(Reading.ACTION_TREBLE));
         job = Jobs.put(Jobs.put(job, Reading.ACTION_BASS, 2), Aim.ACTION_BASS, 2);
@@ -179,7 +162,7 @@ public class VerdictTest {
 
     @Test
     public void nutAndFretboardHaveTheirLimits() {
-        Job job = sound(Jobs.flatTop());
+        Job job = Jobs.sound(Jobs.flatTop());
         assertThat(gate(Jobs.put(job, Reading.NUT_TREBLE, 0.1), GateId.NUT).state())
                 .isEqualTo(GateState.STOP);
         assertThat(gate(Jobs.put(job, Reading.NUT_BASS, 1), GateId.NUT).state()).isEqualTo(GateState.WARN);

@@ -1,0 +1,92 @@
+package org.kestan.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.kestan.standards.School;
+import org.kestan.standards.ShopStandards;
+import org.kestan.standards.Standard;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+
+public class StandardsFileTest {
+
+    private static ShopStandards odd() {
+        return ShopStandards.DEFAULT
+                .with(Standard.SINK, "1/32 in")
+                .optional()
+                .orElseThrow()
+                .with(Standard.HOURLY_RATE, "72.50")
+                .optional()
+                .orElseThrow()
+                .with(School.RELIEF_STRAIGHT)
+                .with(School.KISSES)
+                .withCurrency("EUR");
+    }
+
+    @Test
+    public void comesBackAsItWasWritten() throws IOException {
+        Path file = Files.createTempFile("standards", ".json");
+        for (ShopStandards shop : new ShopStandards[] {ShopStandards.DEFAULT, odd()}) {
+            StandardsFile.write(shop, file);
+            StandardsFile.Outcome read = StandardsFile.read(file);
+            assertThat(read.faults()).isEmpty();
+            assertThat(read.standards()).isEqualTo(shop);
+            assertThat(read.standards().text(Standard.SINK)).isEqualTo(shop.text(Standard.SINK));
+        }
+        Files.delete(file);
+    }
+
+    @Test
+    public void saysEveryValueWithItsUnit() {
+        JsonNode tree = Json.MAPPER.readTree(StandardsFile.write(odd()));
+        assertThat(tree.get("values").size()).isEqualTo(Standard.values().length);
+        assertThat(tree.at("/values/sink").asString()).isEqualTo("1/32 in");
+        assertThat(tree.at("/values/shimFine").asString()).isEqualTo("0.25 deg");
+        assertThat(tree.at("/values/hourlyRate").isNumber()).isTrue();
+        assertThat(tree.at("/schools/projection").asString()).isEqualTo("kisses-slack");
+        assertThat(tree.at("/currency").asString()).isEqualTo("EUR");
+    }
+
+    @Test
+    public void whatAFileDoesNotSayStaysAsItStarts() {
+        StandardsFile.Outcome read = StandardsFile.read("{\"kestanStandards\": 1, \"values\": {\"sink\": \"1 mm\"}}");
+        assertThat(read.faults()).isEmpty();
+        assertThat(read.standards().get(Standard.SINK)).isEqualTo(1.0);
+        assertThat(read.standards().isSet(Standard.NUT_HEIGHT)).isFalse();
+    }
+
+    @DataProvider
+    public Object[][] bad() {
+        return new Object[][] {
+            {"", ""},
+            {"[]", ""},
+            {"{}", "/kestanStandards"},
+            {"{\"kestanStandards\": 2}", "/kestanStandards"},
+            {"{\"kestanStandards\": 1, \"values\": {\"sink\": 0.8}}", "/values/sink"},
+            {"{\"kestanStandards\": 1, \"values\": {\"sink\": \"0.8\"}}", "/values/sink"},
+            {"{\"kestanStandards\": 1, \"values\": {\"hourlyRate\": \"60\"}}", "/values/hourlyRate"},
+            {"{\"kestanStandards\": 1, \"values\": {\"sinkk\": \"1 mm\"}}", "/values/sinkk"},
+            {"{\"kestanStandards\": 1, \"values\": {\"reliefLeast\": \"1 mm\"}}", "/values/reliefLeast"},
+            {"{\"kestanStandards\": 1, \"schools\": {\"sink\": \"maybe\"}}", "/schools/sink"},
+            {"{\"kestanStandards\": 1, \"schools\": {\"tuning\": \"low\"}}", "/schools/tuning"}
+        };
+    }
+
+    @Test(dataProvider = "bad")
+    public void badFilesSayWhere(String text, String pointer) {
+        StandardsFile.Outcome read = StandardsFile.read(text);
+        assertThat(read.faults())
+                .anySatisfy(fault -> assertThat(fault.pointer()).isEqualTo(pointer));
+        assertThat(read.standards()).isEqualTo(ShopStandards.DEFAULT);
+    }
+
+    @Test
+    public void aFileThatIsNotThereIsAFault() {
+        assertThat(StandardsFile.read(Path.of("no-such-standards.json")).faults())
+                .hasSize(1);
+    }
+}
