@@ -60,6 +60,10 @@ public final class Details {
             "Earlier repairs",
             "What has been done to it before: shims, planing, glue, plugged holes.");
 
+    /** The ways taken into the plan, by their keys. */
+    public static final Detail<String> WAYS =
+            Detail.words("plan.ways", "Ways taken", "The ways taken into the plan, in the order of the work.");
+
     /** When in the work a survey was taken. */
     public static final Detail<Occasion> OCCASION = Detail.choice(
             "survey.occasion", "Occasion", "When in the course of the work this sheet was taken.", Occasion.class);
@@ -110,7 +114,7 @@ public final class Details {
 
     /** Details of the job as a whole, in the order they are asked. */
     public static final List<Detail<?>> OF_JOB =
-            List.of(OWNER, COMPLAINT, STYLE, TOUCH, REPAIRS, AGE, HANDMADE, VALUE, CURRENCY, MEANING, BRIDGE);
+            List.of(OWNER, COMPLAINT, STYLE, TOUCH, REPAIRS, AGE, HANDMADE, VALUE, CURRENCY, MEANING, BRIDGE, WAYS);
 
     /** Details of a survey, in the order they are asked. */
     public static final List<Detail<?>> OF_SURVEY = List.of(

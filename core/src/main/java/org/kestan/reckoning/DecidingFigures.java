@@ -25,19 +25,40 @@ public final class DecidingFigures {
     private final ShopStandards standards;
     private final BenchUnit unit;
 
-    private DecidingFigures(Reckoning reckoning, BenchUnit unit) {
+    private final Optional<Setup> planned;
+    private final Optional<HeelCut> heel;
+
+    private DecidingFigures(Reckoning reckoning, Optional<Setup> planned, Optional<HeelCut> heel, BenchUnit unit) {
         this.reckoning = reckoning;
+        this.planned = planned;
+        this.heel = heel;
         this.standards = reckoning.standards();
         this.unit = unit;
     }
 
     /**
-     * The figures of a reckoning, always all of them and in the same order.
+     * The figures of a reckoning whose plan is its target, always all of them and in the same order.
      *
      * @param unit the unit that reasons name lengths in
      */
     public static List<Figure> of(Reckoning reckoning, BenchUnit unit) {
-        DecidingFigures figures = new DecidingFigures(reckoning, unit);
+        return of(
+                reckoning,
+                reckoning.correction().map(Correction::planned),
+                reckoning.correction().flatMap(Correction::heel),
+                unit);
+    }
+
+    /**
+     * The figures of a reckoning, always all of them and in the same order.
+     *
+     * @param planned the set-up planned, empty for none
+     * @param heel the heel cut planned; empty when the neck stays, or the heel was not read
+     * @param unit the unit that reasons name lengths in
+     */
+    public static List<Figure> of(
+            Reckoning reckoning, Optional<Setup> planned, Optional<HeelCut> heel, BenchUnit unit) {
+        DecidingFigures figures = new DecidingFigures(reckoning, planned, heel, unit);
         return List.of(
                 figures.action(),
                 figures.saddle(),
@@ -52,7 +73,7 @@ public final class DecidingFigures {
         return new Figure(
                 Kind.ACTION,
                 now(known -> action(known.basis().action()), need),
-                planned(plan -> action(Sides.of(plan::plannedAction)), "say the action wanted"));
+                planned(plan -> action(plan.action()), "say the action wanted"));
     }
 
     private Standing action(Sides<Double> action) {
@@ -115,7 +136,7 @@ public final class DecidingFigures {
         return new Figure(
                 Kind.NECK_PITCH,
                 now(known -> pitch(known.pitch()), "needs the action and the bridge"),
-                planned(plan -> pitch(plan.plannedPitch()), ""));
+                planned(plan -> pitch(plan.pitch()), ""));
     }
 
     private Standing pitch(double radians) {
@@ -129,12 +150,14 @@ public final class DecidingFigures {
     }
 
     private Figure heelCut() {
-        return new Figure(
-                Kind.HEEL_CUT,
-                new Standing(List.of(), State.UNKNOWN, ""),
-                planned(
-                        plan -> plan.heel().map(this::cut).orElseGet(() -> Standing.unknown("read the heel height")),
-                        ""));
+        return new Figure(Kind.HEEL_CUT, new Standing(List.of(), State.UNKNOWN, ""), planned(this::cut, ""));
+    }
+
+    private Standing cut(Setup plan) {
+        return heel.map(this::cut)
+                .orElseGet(() -> plan.rotation() == 0
+                        ? new Standing(List.of(), State.GOOD, "the neck stays")
+                        : Standing.unknown("read the heel height"));
     }
 
     private Standing cut(HeelCut heel) {
@@ -154,7 +177,7 @@ public final class DecidingFigures {
                         known ->
                                 breakAngle(Setup.measured(known, reckoning.job().survey(), standards)),
                         "needs the action and the bridge"),
-                planned(plan -> breakAngle(plan.planned()), ""));
+                planned(plan -> breakAngle(plan), ""));
     }
 
     /** Least break angle of the outer strings (§3.14). */
@@ -220,8 +243,8 @@ public final class DecidingFigures {
         return reckoning.trajectory().map(work).orElseGet(() -> Standing.unknown(otherwise));
     }
 
-    private Standing planned(Function<Correction, Standing> work, String otherwise) {
-        return reckoning.correction().map(work).orElseGet(() -> Standing.unknown(otherwise));
+    private Standing planned(Function<Setup, Standing> work, String otherwise) {
+        return planned.map(work).orElseGet(() -> Standing.unknown(otherwise));
     }
 
     private static List<Double> both(Sides<Double> sides) {

@@ -19,7 +19,9 @@ public final class Detail<T> {
     public enum Form {
         TEXT,
         NUMBER,
-        FLAG
+        FLAG,
+        /** A list of words, as text with blanks between them. */
+        WORDS
     }
 
     private final String path;
@@ -57,6 +59,19 @@ public final class Detail<T> {
                 label,
                 hint,
                 Form.TEXT,
+                List.of(),
+                typed -> new Parsed.Ok<>(typed.strip()),
+                text -> text,
+                text -> text);
+    }
+
+    /** Words, such as keys of something chosen. */
+    public static Detail<String> words(String path, String label, String hint) {
+        return new Detail<>(
+                path,
+                label,
+                hint,
+                Form.WORDS,
                 List.of(),
                 typed -> new Parsed.Ok<>(typed.strip()),
                 text -> text,

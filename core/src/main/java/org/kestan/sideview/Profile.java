@@ -2,6 +2,7 @@ package org.kestan.sideview;
 
 import org.kestan.geometry.ReliefCurve;
 import org.kestan.geometry.StringLine;
+import org.kestan.setup.Setup;
 import org.kestan.sheet.Side;
 import org.kestan.sheet.Sides;
 
@@ -26,6 +27,23 @@ public record Profile(
         double fallAwayPerMm,
         Sides<StringLine> strings,
         double bridgeTop) {
+
+    /**
+     * The state of a set-up.
+     *
+     * @param fallAwayPerMm how fast the extension falls away from the fret line past the joint
+     */
+    public static Profile of(Setup setup, double fallAwayPerMm) {
+        return new Profile(
+                setup.basis().joint(),
+                setup.basis().saddle(),
+                setup.basis().fretsOverTop(),
+                setup.projection(),
+                setup.relief(),
+                fallAwayPerMm,
+                setup.strings(),
+                setup.bridgeThickness().orElse(setup.supportHeight()));
+    }
 
     /** Height of the fret line over the soundboard at x. */
     public double fretLineAt(double x) {

@@ -2,18 +2,19 @@ package org.kestan.sideview;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.kestan.correction.Correction;
 import org.kestan.correction.Extension;
 import org.kestan.geometry.Frets;
 import org.kestan.geometry.HeelCut;
 import org.kestan.job.Job;
 import org.kestan.job.Survey;
+import org.kestan.plan.WorkPlan;
 import org.kestan.reckoning.Reckoning;
+import org.kestan.setup.Setup;
 import org.kestan.sheet.Dimension;
 import org.kestan.sheet.Fitting;
 import org.kestan.sheet.Reading;
+import org.kestan.standards.ShopStandards;
 import org.kestan.standards.Standard;
-import org.kestan.trajectory.Basis;
 import org.kestan.trajectory.Trajectory;
 
 /**
@@ -57,11 +58,11 @@ public record SideView(
     private static final int FRETS_PAST_JOINT = 6;
 
     /**
-     * The side elevation of a reckoning.
+     * The side elevation of a reckoning and what is planned.
      *
      * @return empty while the scale or the joint fret is not known: there is nothing to draw to scale yet
      */
-    public static Optional<SideView> of(Reckoning reckoning) {
+    public static Optional<SideView> of(Reckoning reckoning, WorkPlan plan) {
         Job job = reckoning.job();
         OptionalDouble scale = job.length(Dimension.SCALE)
                 .map(length -> OptionalDouble.of(length.millimetres()))
@@ -70,15 +71,16 @@ public record SideView(
         if (scale.isEmpty() || scale.getAsDouble() <= 0 || jointFret < 2 || jointFret > Frets.HIGHEST) {
             return Optional.empty();
         }
-        return Optional.of(of(reckoning, new Frets(scale.getAsDouble()), jointFret));
+        return Optional.of(of(reckoning, plan, new Frets(scale.getAsDouble()), jointFret));
     }
 
-    private static SideView of(Reckoning reckoning, Frets frets, int jointFret) {
+    private static SideView of(Reckoning reckoning, WorkPlan plan, Frets frets, int jointFret) {
         Job job = reckoning.job();
         Survey survey = job.survey();
-        Optional<Correction> correction = reckoning.correction();
-        Optional<Profile> measured = reckoning.trajectory().map(known -> measured(known, survey));
-        Optional<Profile> planned = correction.map(SideView::planned);
+        Optional<Profile> measured =
+                reckoning.trajectory().map(known -> measured(known, survey, reckoning.standards()));
+        double measuredFall = measured.map(Profile::fallAwayPerMm).orElse(0.0);
+        Optional<Profile> planned = plan.planned().map(setup -> planned(setup, plan, measuredFall));
         double joint = frets.at(jointFret);
         double saddle = joint
                 + survey.millimetres(Reading.JOINT_TO_SADDLE)
@@ -114,42 +116,24 @@ public record SideView(
                 survey.millimetres(Reading.OBSTACLE_HEIGHT),
                 measured,
                 planned,
-                correction.flatMap(Correction::heel),
-                correction.flatMap(Correction::extension));
+                plan.heel(),
+                plan.extension());
     }
 
     /** Length of tail drawn behind a floating bridge whose tailpiece was not read, mm. */
     private static final double DRAWN_TAIL = 110;
 
-    private static Profile measured(Trajectory known, Survey survey) {
-        Basis basis = known.basis();
+    private static Profile measured(Trajectory known, Survey survey, ShopStandards shop) {
         double length = survey.millimetres(Reading.EXTENSION_LENGTH).orElse(0);
         double fallAway = survey.millimetres(Reading.EXTENSION_FALL_AWAY).orElse(0);
-        return new Profile(
-                basis.joint(),
-                basis.saddle(),
-                basis.fretsOverTop(),
-                known.impliedStrung(),
-                known.relief(),
-                length > 0 ? fallAway / length : 0,
-                known.strings(),
-                basis.bridgeThickness().orElse(basis.supportHeight()));
+        return Profile.of(Setup.measured(known, survey, shop), length > 0 ? fallAway / length : 0);
     }
 
-    private static Profile planned(Correction plan) {
-        Basis basis = plan.trajectory().basis();
+    private static Profile planned(Setup planned, WorkPlan plan, double measuredFall) {
         double fallAwayPerMm = plan.extension()
                 .map(extension -> (extension.fallAwayAfter() - extension.wedge()) / extension.length())
-                .orElse(0.0);
-        return new Profile(
-                basis.joint(),
-                basis.saddle(),
-                basis.fretsOverTop(),
-                plan.targetStrung(),
-                plan.relief(),
-                fallAwayPerMm,
-                plan.planned().strings(),
-                plan.bridgeThickness().orElse(plan.supportHeight()));
+                .orElse(measuredFall);
+        return Profile.of(planned, fallAwayPerMm);
     }
 
     /** Position of the body joint. */

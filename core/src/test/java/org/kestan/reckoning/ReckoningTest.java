@@ -12,6 +12,7 @@ import org.kestan.job.Job;
 import org.kestan.job.Jobs;
 import org.kestan.notation.Angle;
 import org.kestan.notation.BenchUnit;
+import org.kestan.plan.WorkPlan;
 import org.kestan.sheet.Aim;
 import org.kestan.sheet.Dimension;
 import org.kestan.sheet.Reading;
@@ -23,6 +24,10 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 public class ReckoningTest {
+
+    private static Optional<SideView> view(Job job) {
+        return SideView.of(reckon(job), WorkPlan.of(reckon(job)));
+    }
 
     private static Reckoning reckon(Job job) {
         return Reckoning.of(job, ShopStandards.DEFAULT);
@@ -122,7 +127,7 @@ public class ReckoningTest {
             assertThat(figure.planned().state()).isEqualTo(State.UNKNOWN);
         });
         assertThat(WorkFigures.of(reckon(Job.BLANK), BenchUnit.SIXTY_FOURTHS)).isEmpty();
-        assertThat(SideView.of(reckon(Job.BLANK))).isEmpty();
+        assertThat(view(Job.BLANK)).isEmpty();
     }
 
     @Test
@@ -164,7 +169,7 @@ public class ReckoningTest {
 
     @Test
     public void drawingAgreesWithTheReadings() {
-        SideView view = SideView.of(reckon(Jobs.flatTop())).orElseThrow();
+        SideView view = view(Jobs.flatTop()).orElseThrow();
         double twelfth = view.frets().at(12);
         Profile now = view.measured().orElseThrow();
         Profile plan = view.planned().orElseThrow();
@@ -182,7 +187,7 @@ public class ReckoningTest {
     public void drawsTheFretsAsSoonAsScaleAndJointAreKnown() {
         Job job = Jobs.put(Job.BLANK, Dimension.SCALE, 632);
         job = job.withInstrument(job.instrument().withJointFret(OptionalInt.of(14)));
-        SideView view = SideView.of(reckon(job)).orElseThrow();
+        SideView view = view(job).orElseThrow();
         assertThat(view.measured()).isEmpty();
         assertThat(view.saddle()).isCloseTo(635, within(1e-9));
     }

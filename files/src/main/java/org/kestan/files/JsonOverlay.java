@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.kestan.job.Details;
 import org.kestan.sheet.Detail;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -64,7 +65,16 @@ final class JsonOverlay {
             case TEXT -> NODES.stringNode(text);
             case NUMBER -> NODES.numberNode(new BigDecimal(text));
             case FLAG -> NODES.booleanNode(Boolean.parseBoolean(text));
+            case WORDS -> words(text);
         });
+    }
+
+    private static JsonNode words(String text) {
+        ArrayNode list = NODES.arrayNode();
+        for (String word : text.split("\\s+")) {
+            list.add(word);
+        }
+        return list;
     }
 
     static Optional<JsonNode> text(Optional<String> value) {

@@ -150,6 +150,7 @@ final class JsonPlace {
                     case TEXT -> text();
                     case NUMBER -> plainNumber("a number");
                     case FLAG -> flag().map(value -> Boolean.toString(value));
+                    case WORDS -> words();
                 };
         return written.flatMap(text -> {
             Parsed<T> parsed = detail.parse(text);
@@ -158,6 +159,13 @@ final class JsonPlace {
             }
             return parsed.optional();
         });
+    }
+
+    /** Words of a list, with blanks between them. */
+    private Optional<String> words() {
+        List<String> words =
+                elements().stream().flatMap(each -> each.text().stream()).toList();
+        return words.isEmpty() ? Optional.empty() : Optional.of(String.join(" ", words));
     }
 
     /** The places of a list's elements; empty when there is no list. */

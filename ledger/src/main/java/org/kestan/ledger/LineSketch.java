@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.DoubleStream;
+import org.kestan.plan.WorkPlan;
 import org.kestan.reckoning.Reckoning;
 import org.kestan.sheet.Side;
 import org.kestan.sideview.Profile;
@@ -44,7 +45,7 @@ public record LineSketch(double joint, double saddle, State before, Optional<Sta
 
     /** Sketches what follows from a job; empty while the strings are not known. */
     static Optional<LineSketch> of(Reckoning reckoning) {
-        return SideView.of(reckoning)
+        return SideView.of(reckoning, WorkPlan.of(reckoning))
                 .flatMap(view -> view.measured()
                         .map(now -> new LineSketch(
                                 view.joint(),

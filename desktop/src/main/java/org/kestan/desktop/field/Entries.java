@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.kestan.job.Details;
 import org.kestan.job.Held;
 import org.kestan.job.Job;
@@ -26,7 +27,7 @@ public final class Entries {
     private Entries() {}
 
     /** A length of the sheet. A reading is taken by the rules of the sheet, which may mark it provisional. */
-    public static Entry length(Item item) {
+    public static Entry length(Item item, Supplier<ShopStandards> shop) {
         return new Plain(
                 item.label(),
                 item.hint(),
@@ -35,17 +36,17 @@ public final class Entries {
                 job -> job.length(item).map(Length::text).orElse(""),
                 (job, typed) -> typed.isBlank()
                         ? new Parsed.Ok<>(job.with(item, Optional.empty()))
-                        : Length.parse(typed).map(length -> take(job, item, length)));
+                        : Length.parse(typed).map(length -> take(job, item, length, shop.get())));
     }
 
     /** Takes a reading once more, beside what was read before. */
-    static Parsed<Job> again(Job job, Reading reading, String typed) {
-        return Length.parse(typed).map(length -> Takings.takeAgain(job, reading, length, ShopStandards.DEFAULT));
+    static Parsed<Job> again(Job job, Reading reading, String typed, ShopStandards shop) {
+        return Length.parse(typed).map(length -> Takings.takeAgain(job, reading, length, shop));
     }
 
-    private static Job take(Job job, Item item, Length length) {
+    private static Job take(Job job, Item item, Length length, ShopStandards shop) {
         return item instanceof Reading reading
-                ? Takings.take(job, reading, length, ShopStandards.DEFAULT)
+                ? Takings.take(job, reading, length, shop)
                 : job.with(item, Optional.of(length));
     }
 

@@ -160,14 +160,14 @@ public final class EntryField extends VBox {
 
     /** Takes what is typed as one more take of the reading: all are kept, the median counts. */
     private void takeAgain(Reading reading) {
-        Parsed<Job> written = Entries.again(session.job(), reading, withUnit(input.getText()));
+        Parsed<Job> written = Entries.again(session.job(), reading, withUnit(input.getText()), session.standards());
         if (written instanceof Parsed.Bad<Job> bad) {
             error = bad.problem() + ". Write " + bad.accepted() + ".";
             showNote(session.reckoning());
             return;
         }
         error = "";
-        session.edit(job -> Entries.again(job, reading, withUnit(input.getText()))
+        session.edit(job -> Entries.again(job, reading, withUnit(input.getText()), session.standards())
                 .optional()
                 .orElse(job));
         show(session.reckoning());

@@ -32,7 +32,11 @@ public final class FigureStrip extends HBox {
     }
 
     private void show() {
-        List<Figure> figures = DecidingFigures.of(session.reckoning(), session.unit());
+        List<Figure> figures = DecidingFigures.of(
+                session.reckoning(),
+                session.workPlan().planned(),
+                session.workPlan().heel(),
+                session.unit());
         figures.forEach(figure -> tiles.get(figure.kind()).show(figure, session.unit()));
     }
 

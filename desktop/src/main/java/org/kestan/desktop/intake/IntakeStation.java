@@ -80,7 +80,7 @@ public final class IntakeStation extends HBox {
                 Joint::label,
                 job -> job.instrument().joint(),
                 (job, choice) -> job.withInstrument(job.instrument().withJoint(choice)));
-        EntryField scale = field(Entries.length(Dimension.SCALE));
+        EntryField scale = field(Entries.length(Dimension.SCALE, session::standards));
         EntryField half = field(Entries.nutToTwelfth(), "instrument-nut-to-twelfth");
         EntryField jointFret = field(Entries.jointFret());
         EntryField body = field(Entries.body());

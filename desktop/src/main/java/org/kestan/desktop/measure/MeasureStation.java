@@ -109,7 +109,7 @@ public final class MeasureStation extends VBox {
         for (Reading reading : Reading.values()) {
             if (taken.contains(reading)) {
                 PlaceColumn column = columns.get(reading.place());
-                column.add(field(Entries.length(reading), Integer.toString(reading.row())));
+                column.add(field(Entries.length(reading, session::standards), Integer.toString(reading.row())));
                 extras(reading, column);
             }
         }

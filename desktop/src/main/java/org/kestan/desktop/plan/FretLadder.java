@@ -23,8 +23,8 @@ final class FretLadder extends NumberTable {
     }
 
     private void show() {
-        Optional<SideView> view =
-                SideView.of(session.reckoning()).filter(each -> each.measured().isPresent());
+        Optional<SideView> view = SideView.of(session.reckoning(), session.workPlan())
+                .filter(each -> each.measured().isPresent());
         setVisible(view.isPresent());
         setManaged(view.isPresent());
         view.ifPresent(this::show);

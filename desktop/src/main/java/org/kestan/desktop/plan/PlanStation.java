@@ -67,7 +67,7 @@ public final class PlanStation extends HBox {
         targets.getChildren().clear();
         List<Aim> aims = Aim.forFitting(next);
         for (int i = 0; i < aims.size(); i++) {
-            EntryField field = new EntryField(session, Entries.length(aims.get(i)), "", order);
+            EntryField field = new EntryField(session, Entries.length(aims.get(i), session::standards), "", order);
             targets.add(field, i % 2, i / 2);
         }
         order.setAfterLast(order::first);

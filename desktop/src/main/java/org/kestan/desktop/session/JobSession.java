@@ -2,6 +2,7 @@ package org.kestan.desktop.session;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.BooleanProperty;
@@ -16,6 +17,7 @@ import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import org.kestan.job.Job;
 import org.kestan.notation.BenchUnit;
+import org.kestan.plan.WorkPlan;
 import org.kestan.reckoning.Reckoning;
 import org.kestan.sheet.Item;
 import org.kestan.standards.ShopStandards;
@@ -28,6 +30,9 @@ public final class JobSession {
 
     private final ReadOnlyObjectWrapper<Reckoning> reckoning =
             new ReadOnlyObjectWrapper<>(this, "reckoning", Reckoning.of(Job.BLANK, ShopStandards.DEFAULT));
+    private final ObjectProperty<ShopStandards> standards =
+            new SimpleObjectProperty<>(this, "standards", ShopStandards.DEFAULT);
+    private Optional<Planned> planned = Optional.empty();
     private final ObjectProperty<BenchUnit> unit = new SimpleObjectProperty<>(this, "unit", BenchUnit.SIXTY_FOURTHS);
     private final ObjectProperty<Item> focusedItem = new SimpleObjectProperty<>(this, "focusedItem");
     private final ObjectProperty<Consumer<String>> taker = new SimpleObjectProperty<>(this, "taker");
@@ -39,6 +44,32 @@ public final class JobSession {
     private final Deque<Job> before = new ArrayDeque<>();
     private final Deque<Job> after = new ArrayDeque<>();
     private Object gesture;
+
+    /** A work plan and what it was worked out from. */
+    private record Planned(Reckoning from, WorkPlan plan) {}
+
+    /** A session with nothing open. */
+    public JobSession() {
+        standards.addListener((property, old, next) -> show(job()));
+    }
+
+    /** The shop's standards; a change works everything out anew. */
+    public ObjectProperty<ShopStandards> standardsProperty() {
+        return standards;
+    }
+
+    /** Returns the shop's standards. */
+    public ShopStandards standards() {
+        return standards.get();
+    }
+
+    /** Returns what is to be done about the open job; worked out when it is first asked for after an edit. */
+    public WorkPlan workPlan() {
+        if (planned.filter(known -> known.from() == reckoning()).isEmpty()) {
+            planned = Optional.of(new Planned(reckoning(), WorkPlan.of(reckoning())));
+        }
+        return planned.get().plan();
+    }
 
     /** Everything that follows from the open job; replaced on every edit. */
     public ReadOnlyObjectProperty<Reckoning> reckoningProperty() {
@@ -169,7 +200,7 @@ public final class JobSession {
     }
 
     private void show(Job job) {
-        reckoning.set(Reckoning.of(job, ShopStandards.DEFAULT));
+        reckoning.set(Reckoning.of(job, standards()));
         canUndo.set(!before.isEmpty());
         canRedo.set(!after.isEmpty());
     }

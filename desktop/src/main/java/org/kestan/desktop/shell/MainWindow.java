@@ -157,9 +157,9 @@ public final class MainWindow {
 
     private void connect(Scene scene) {
         session.reckoningProperty()
-                .addListener(
-                        (property, old, next) -> elevation.sideViewProperty().set(SideView.of(next)));
-        elevation.sideViewProperty().set(SideView.of(session.reckoning()));
+                .addListener((property, old, next) ->
+                        elevation.sideViewProperty().set(SideView.of(next, session.workPlan())));
+        elevation.sideViewProperty().set(SideView.of(session.reckoning(), session.workPlan()));
         elevation.unitProperty().bind(session.unitProperty());
         elevation.focusedItemProperty().bind(session.focusedItemProperty());
         elevation.planListenerProperty().set(new ElevationView.PlanListener() {
