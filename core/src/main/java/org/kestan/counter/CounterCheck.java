@@ -142,7 +142,7 @@ public record CounterCheck(
         if (job.details().get(Details.VALUE).isEmpty()
                 && !job.instrument().collectible().orElse(false)) {
             double cost = shop.cost(ShopStandards.RESET);
-            unknowns.add(new Unknown("what it is worth", List.of(value(cost / 2), value(cost * 4))));
+            unknowns.add(new Unknown("what it is worth", List.of(value(cost * 4), value(cost / 2))));
         }
         return unknowns;
     }

@@ -2,9 +2,11 @@ package org.kestan.ways;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.kestan.job.Details;
 import org.kestan.job.Job;
 import org.kestan.job.Joint;
@@ -38,7 +40,16 @@ public record Recommendation(List<WayId> ways, String reason) {
 
     /** Returns the ways in words, such as "Truss rod, then saddle". */
     public String words() {
-        return ways.isEmpty() ? "Nothing yet" : ways.stream().map(WayId::label).collect(Collectors.joining(", then "));
+        return ways.isEmpty()
+                ? "Nothing yet"
+                : IntStream.range(0, ways.size())
+                        .mapToObj(i ->
+                                i == 0 ? ways.get(i).label() : lower(ways.get(i).label()))
+                        .collect(Collectors.joining(", then "));
+    }
+
+    private static String lower(String label) {
+        return label.substring(0, 1).toLowerCase(Locale.ROOT) + label.substring(1);
     }
 
     /**
@@ -133,7 +144,9 @@ public record Recommendation(List<WayId> ways, String reason) {
 
         /** Where the strings would bend too little afterwards, ramps go with it. */
         private Recommendation ramped(Recommendation plain) {
-            if (!about.shop().holds(School.BREAK_BY_ANGLE) || plain.ways().contains(WayId.LEAVE)) {
+            if (!about.shop().holds(School.BREAK_BY_ANGLE)
+                    || plain.ways().contains(WayId.LEAVE)
+                    || plain.ways().stream().anyMatch(WayId::turnsNeck)) {
                 return plain;
             }
             List<WayId> with = new ArrayList<>(plain.ways());

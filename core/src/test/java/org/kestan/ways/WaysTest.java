@@ -294,10 +294,10 @@ public class WaysTest {
 
     @Test
     public void aPoorBreakAngleIsRamped() {
-        Job job =
-                Jobs.put(Jobs.put(saddle(Jobs.sound(Jobs.flatTop()), 1.6), Reading.PIN_DISTANCE, 14), Aim.SADDLE, 1.6);
+        Job job = action(saddle(Jobs.sound(Jobs.flatTop()), 2.6), 2.7, 2.2);
+        job = Jobs.put(job, Reading.PIN_DISTANCE, 14);
         assertThat(ways(job).way(WayId.PIN_RAMPS).possible()).isTrue();
-        assertThat(recommended(job)).contains(WayId.PIN_RAMPS);
+        assertThat(recommended(job)).containsExactly(WayId.SADDLE, WayId.PIN_RAMPS);
         assertThat(ways(Jobs.put(job, Reading.STRING_RAMP, 1.5))
                         .way(WayId.PIN_RAMPS)
                         .possible())

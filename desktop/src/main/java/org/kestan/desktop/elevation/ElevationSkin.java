@@ -2,6 +2,7 @@ package org.kestan.desktop.elevation;
 
 import java.util.Locale;
 import java.util.Optional;
+import javafx.collections.ListChangeListener;
 import javafx.collections.MapChangeListener;
 import javafx.scene.Group;
 import javafx.scene.control.Label;
@@ -28,6 +29,7 @@ final class ElevationSkin extends SkinBase<ElevationView> {
     private final NeckLayer neck = new NeckLayer();
     private final LineLayer measured = new LineLayer("measured");
     private final LineLayer planned = new LineLayer("planned");
+    private final CandidateLayer candidates = new CandidateLayer();
     private final DimensionLayer dimension = new DimensionLayer();
     private final HandleLayer handles;
     private final HoverLayer hover = new HoverLayer();
@@ -47,7 +49,7 @@ final class ElevationSkin extends SkinBase<ElevationView> {
         note.setId("scale-note");
         empty.getStyleClass().add("empty-note");
         empty.setWrapText(true);
-        drawing = new Group(leaders, body, neck, measured, planned, dimension, handles, hover);
+        drawing = new Group(leaders, body, neck, measured, planned, candidates, dimension, handles, hover);
         drawing.setManaged(false);
         sheet.getChildren().addAll(emptyLine, legend, drawing, note, empty);
         Rectangle clip = new Rectangle();
@@ -63,6 +65,7 @@ final class ElevationSkin extends SkinBase<ElevationView> {
             registerChangeListener(property, changed -> control.requestLayout());
         }
         control.anchors().addListener((MapChangeListener<Place, Double>) change -> control.requestLayout());
+        control.candidates().addListener((ListChangeListener<Profile>) change -> control.requestLayout());
         control.addEventHandler(MouseEvent.MOUSE_MOVED, event -> point(event.getX()));
         control.addEventHandler(MouseEvent.MOUSE_EXITED, event -> point(-1));
     }
@@ -102,7 +105,12 @@ final class ElevationSkin extends SkinBase<ElevationView> {
     }
 
     private ViewScale scale(SideView view, double width, double height) {
-        return ViewScale.fit(view, width, height, control.heightFactorProperty().get());
+        return ViewScale.fit(
+                view,
+                control.candidates(),
+                width,
+                height,
+                control.heightFactorProperty().get());
     }
 
     private void draw(SideView view, double width, double height) {
@@ -120,11 +128,13 @@ final class ElevationSkin extends SkinBase<ElevationView> {
                                 + " at the cap")
                         .orElse(""));
         measured.setVisible(view.measured().isPresent());
-        planned.setVisible(view.planned().isPresent());
+        candidates.draw(view, scale, control.candidates());
+        planned.setVisible(view.planned().isPresent() && control.candidates().isEmpty());
         view.measured().ifPresent(now -> measured.draw(view, scale, now));
         view.planned().ifPresent(plan -> planned.draw(view, scale, plan));
         dimension.draw(view, scale, width, control.focusedItemProperty().get());
         handles.draw(view, scale);
+        handles.setVisible(handles.isVisible() && control.candidates().isEmpty());
         hover.draw(view, scale, width, height, pointer, unit);
         note.setText(scaleNote(view, scale));
         note.autosize();

@@ -9,6 +9,7 @@ import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
 import javafx.collections.ObservableMap;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Control;
@@ -17,6 +18,7 @@ import org.kestan.notation.BenchUnit;
 import org.kestan.planning.Handle;
 import org.kestan.sheet.Item;
 import org.kestan.sheet.Place;
+import org.kestan.sideview.Profile;
 import org.kestan.sideview.SideView;
 
 /**
@@ -27,6 +29,9 @@ public final class ElevationView extends Control {
 
     /** Height factors on offer, from the largest. */
     public static final List<Double> FACTORS = List.of(12.0, 10.0, 8.0, 6.0, 5.0, 4.0, 3.0, 2.5, 2.0, 1.5, 1.0);
+
+    /** How many set-ups can be compared on the drawing. */
+    public static final int MOST_CANDIDATES = 4;
 
     /** Told what was moved on the drawing. */
     public interface PlanListener {
@@ -59,6 +64,7 @@ public final class ElevationView extends Control {
     private final ObjectProperty<BenchUnit> unit = new SimpleObjectProperty<>(this, "unit", BenchUnit.SIXTY_FOURTHS);
     private final ObjectProperty<Item> focusedItem = new SimpleObjectProperty<>(this, "focusedItem");
     private final ObjectProperty<PlanListener> planListener = new SimpleObjectProperty<>(this, "planListener", DEAF);
+    private final ObservableList<Profile> candidates = FXCollections.observableArrayList();
     private final ObservableMap<Place, Double> anchors = FXCollections.observableHashMap();
 
     /** A view with nothing to show. */
@@ -100,6 +106,11 @@ public final class ElevationView extends Control {
     /** Who is told of moves on the drawing. */
     public ObjectProperty<PlanListener> planListenerProperty() {
         return planListener;
+    }
+
+    /** Set-ups to be compared, drawn and numbered in place of the plan; at most {@link #MOST_CANDIDATES}. */
+    public ObservableList<Profile> candidates() {
+        return candidates;
     }
 
     /** Where, in pixels along the lower edge, the readings of each place stand; a leader is drawn to each. */

@@ -40,15 +40,16 @@ record ViewScale(
     /**
      * The scale at which a view fits into a space.
      *
+     * @param candidates set-ups drawn beside what the view has
      * @param asked the height factor wanted, 0 for the largest that fits
      */
-    static ViewScale fit(SideView view, double width, double height, double asked) {
+    static ViewScale fit(SideView view, List<Profile> candidates, double width, double height, double asked) {
         double length = view.stringEnd() + BEHIND + BEFORE_NUT;
         double along = Math.max(0.05, (width - 2 * SIDE_MARGIN) / length);
         double left = SIDE_MARGIN + BEFORE_NUT * along;
         double room = Math.max(40, height - TOP_MARGIN - BOTTOM_MARGIN);
-        double top = highest(view);
-        double under = lowest(view);
+        double top = highest(view, candidates);
+        double under = lowest(view, candidates);
         double depth = view.heelHeight().orElse(BODY_DEPTH);
         double heelFactor = Math.min(1, room * 0.45 / (depth * along));
         double heel = depth * along * heelFactor;
@@ -68,22 +69,23 @@ record ViewScale(
         return new ViewScale(left, baseline, along, factor, heelFactor, wedgeFactor);
     }
 
-    private static double highest(SideView view) {
+    private static double highest(SideView view, List<Profile> candidates) {
         double bridge = Math.max(view.stringEndHeight(), 12);
-        return profiles(view)
+        return profiles(view, candidates)
                 .flatMap(profile -> Stream.of(Side.values())
                         .flatMap(side -> Stream.of(profile.stringAt(side, 0), profile.stringAt(side, view.saddle()))))
                 .reduce(bridge, Math::max);
     }
 
-    private static double lowest(SideView view) {
-        return -profiles(view)
+    private static double lowest(SideView view, List<Profile> candidates) {
+        return -profiles(view, candidates)
                 .map(profile -> profile.crownAt(0) - profile.fretsOverTop())
                 .reduce(0.0, Math::min);
     }
 
-    private static Stream<Profile> profiles(SideView view) {
-        return Stream.concat(view.measured().stream(), view.planned().stream());
+    private static Stream<Profile> profiles(SideView view, List<Profile> candidates) {
+        return Stream.of(view.measured().stream(), view.planned().stream(), candidates.stream())
+                .flatMap(each -> each);
     }
 
     /** Pixel column of a position along the instrument. */

@@ -39,6 +39,19 @@ public final class Entries {
                         : Length.parse(typed).map(length -> take(job, item, length, shop.get())));
     }
 
+    /** A length put down as it is, under a label of its own: no rules of the sheet apply. */
+    public static Entry plainLength(Item item, String label) {
+        return new Plain(
+                label,
+                item.hint(),
+                item.pointer(),
+                Optional.of(item),
+                job -> job.length(item).map(Length::text).orElse(""),
+                (job, typed) -> typed.isBlank()
+                        ? new Parsed.Ok<>(job.with(item, Optional.empty()))
+                        : Length.parse(typed).map(length -> job.with(item, Optional.of(length))));
+    }
+
     /** Takes a reading once more, beside what was read before. */
     static Parsed<Job> again(Job job, Reading reading, String typed, ShopStandards shop) {
         return Length.parse(typed).map(length -> Takings.takeAgain(job, reading, length, shop));

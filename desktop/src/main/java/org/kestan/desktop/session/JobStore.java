@@ -28,6 +28,7 @@ import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Saved;
+import org.kestan.standards.ShopStandards;
 
 /**
  * Where the open job lies: in the ledger, saved as one goes, shortly after each edit and away from the application thread.
@@ -78,6 +79,19 @@ public final class JobStore {
         });
     }
 
+    /**
+     * Goes by other standards from now on and keeps them in the data folder. When they can't be kept they hold for this
+     * session, and the status line says so.
+     */
+    public void keepStandards(ShopStandards next) {
+        session.standardsProperty().set(next);
+        try {
+            settings.keepStandards(next);
+        } catch (IOException notKept) {
+            session.complain("The shop standards could not be kept: " + notKept.getMessage());
+        }
+    }
+
     /** The ledger the jobs lie in. */
     public Ledger ledger() {
         return ledger;
@@ -101,6 +115,14 @@ public final class JobStore {
     /** Starts a job with nothing entered. */
     public void startBlank() {
         show(new Slot(Optional.empty(), Job.BLANK), "A new job", "Nothing to save yet");
+    }
+
+    /** Starts a job from one that was begun elsewhere: it comes into the ledger at once. */
+    public void startFrom(Job job) {
+        flush();
+        LedgerJob entry = ledger.insert(job);
+        show(new Slot(Optional.of(entry), job), "A new job", "In the ledger");
+        changed();
     }
 
     /** Opens a job of the ledger; false when it is gone or can't be read. */

@@ -10,8 +10,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Properties;
 import java.util.stream.Stream;
+import org.kestan.files.StandardsFile;
 import org.kestan.notation.BenchUnit;
 import org.kestan.notation.LengthUnit;
+import org.kestan.standards.ShopStandards;
 
 /** What is kept between runs, in a small text file of the data folder: theme, text size, unit, recent files. */
 public final class Settings {
@@ -59,6 +61,27 @@ public final class Settings {
     /** Returns the data folder these settings lie in. */
     public Path folder() {
         return file.getParent();
+    }
+
+    private Path standardsFile() {
+        return folder().resolve("standards.json");
+    }
+
+    /** Reads the shop's standards; those a shop starts with where none were kept or they can't be read. */
+    public StandardsFile.Outcome standards() {
+        return Files.exists(standardsFile())
+                ? StandardsFile.read(standardsFile())
+                : new StandardsFile.Outcome(ShopStandards.DEFAULT, List.of());
+    }
+
+    /**
+     * Keeps the shop's standards.
+     *
+     * @throws IOException if they can't be written; the old ones are then untouched
+     */
+    public void keepStandards(ShopStandards standards) throws IOException {
+        Files.createDirectories(folder());
+        StandardsFile.write(standards, standardsFile());
     }
 
     /** Tells whether the dark theme is chosen. */

@@ -13,6 +13,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import org.kestan.desktop.counter.CounterRoom;
 import org.kestan.desktop.elevation.ElevationView;
 import org.kestan.desktop.figures.FigureStrip;
 import org.kestan.desktop.gauge.GaugeListener;
@@ -23,7 +24,9 @@ import org.kestan.desktop.plan.PlanStation;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
+import org.kestan.desktop.standards.StandardsRoom;
 import org.kestan.desktop.verdict.VerdictStation;
+import org.kestan.files.StandardsFile;
 import org.kestan.gauge.GaugeLine;
 import org.kestan.job.Job;
 import org.kestan.ledger.Ledger;
@@ -52,6 +55,8 @@ public final class MainWindow {
     private final MeasureStation measure;
     private final VerdictStation verdict;
     private final PlanStation plan;
+    private final CounterRoom counter;
+    private final StandardsRoom standards;
     private final Look look;
     private VBox bench;
 
@@ -66,6 +71,8 @@ public final class MainWindow {
         this.settings = settings;
         session.unitProperty().set(settings.unit());
         session.bareUnitProperty().set(settings.bareUnit());
+        StandardsFile.Outcome kept = settings.standards();
+        session.standardsProperty().set(kept.standards());
         store = new JobStore(session, settings, ledger);
         actions = new JobActions(session, store);
         stations = new StationStrip(session, store);
@@ -73,8 +80,13 @@ public final class MainWindow {
         jobs = new LedgerStation(session, store);
         figures = new FigureStrip(session);
         measure = new MeasureStation(session, elevation);
-        verdict = new VerdictStation(session);
+        verdict = new VerdictStation(session, elevation, store::keepStandards);
         plan = new PlanStation(session);
+        counter = new CounterRoom(session, job -> {
+            store.startFrom(job);
+            show(Room.MEASURE);
+        });
+        standards = new StandardsRoom(session, store::keepStandards);
         BorderPane root = new BorderPane();
         root.getStyleClass().add("kestan");
         root.setTop(new VBox(Menus.bar(this, store, settings, samples), header(), figures));
@@ -88,6 +100,11 @@ public final class MainWindow {
         stage.setMinHeight(600);
         stage.setScene(scene);
         stage.setOnCloseRequest(event -> store.flush());
+        kept.faults().stream()
+                .findFirst()
+                .ifPresent(
+                        fault -> session.complain("The shop standards could not be read, so the ones a shop starts with"
+                                + " hold: " + fault.line()));
     }
 
     /** Returns what the window has open. */
@@ -121,6 +138,7 @@ public final class MainWindow {
         name.setMinWidth(0);
         HBox.setHgrow(name, Priority.ALWAYS);
         session.reckoningProperty().addListener((property, old, next) -> nameOf(next.job(), name));
+        stations.chosenProperty().addListener((property, old, next) -> nameOf(session.job(), name));
         nameOf(session.job(), name);
         HBox header = new HBox(name, stations);
         header.getStyleClass().add("header");
@@ -130,7 +148,8 @@ public final class MainWindow {
 
     private void nameOf(Job job, Label name) {
         String said = job.instrument().name();
-        name.setText(said.isEmpty() ? "Unnamed instrument" : said);
+        Room room = stations.chosenProperty().get();
+        name.setText(room.isOnStrip() ? said.isEmpty() ? "Unnamed instrument" : said : room.title());
         stage.setTitle((said.isEmpty() ? "" : said + " \u2014 ") + "Kestan");
     }
 
@@ -152,7 +171,7 @@ public final class MainWindow {
         station.setMinHeight(180);
         station.setPrefHeight(330);
         bench = new VBox(elevation, station);
-        return new StackPane(bench, jobs);
+        return new StackPane(bench, jobs, counter, standards);
     }
 
     private void connect(Scene scene) {
@@ -182,6 +201,7 @@ public final class MainWindow {
             show(Room.MEASURE);
             measure.focusFirst();
         });
+        verdict.setAfterTaking(() -> show(Room.PLAN));
         jobs.setAfterOpen(() -> show(Room.MEASURE));
         stations.chosenProperty().addListener((property, old, next) -> showChosen());
         showChosen();
@@ -197,18 +217,18 @@ public final class MainWindow {
         verdict.setVisible(room == Room.VERDICT);
         plan.setVisible(room == Room.PLAN);
         jobs.setVisible(room == Room.LEDGER);
-        bench.setVisible(room != Room.LEDGER);
-        figures.setVisible(room != Room.LEDGER);
-        figures.setManaged(room != Room.LEDGER);
+        counter.setVisible(room == Room.COUNTER);
+        standards.setVisible(room == Room.STANDARDS);
+        bench.setVisible(room.isOfJob());
+        figures.setVisible(room.isOfJob());
+        figures.setManaged(room.isOfJob());
+        if (room == Room.COUNTER) {
+            counter.focusFirst();
+        }
     }
 
     /** Shows a station below the drawing. */
     public void show(Room room) {
-        intake.setAfterLast(() -> {
-            show(Room.MEASURE);
-            measure.focusFirst();
-        });
-        jobs.setAfterOpen(() -> show(Room.MEASURE));
         stations.chosenProperty().set(room);
     }
 

@@ -83,7 +83,7 @@ final class Menus {
         tools.getItems().add(bareUnits(window, settings));
         Menu view = new Menu("_View");
         for (Room room : Room.values()) {
-            view.getItems().add(item(room.title(), "Alt+" + room.ordinal(), () -> window.show(room)));
+            view.getItems().add(item(room.title(), room.keys(), () -> window.show(room)));
         }
         view.getItems()
                 .addAll(

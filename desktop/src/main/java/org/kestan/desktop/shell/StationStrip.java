@@ -30,13 +30,15 @@ final class StationStrip extends HBox {
         getStyleClass().add("stations");
         ToggleGroup group = new ToggleGroup();
         for (Room room : Room.values()) {
-            add(room, group);
+            if (room.isOnStrip()) {
+                add(room, group);
+            }
         }
         group.selectedToggleProperty().addListener((property, old, next) -> {
-            if (next == null) {
-                group.selectToggle(old);
-            } else {
+            if (next != null) {
                 chosen.set((Room) next.getUserData());
+            } else if (chosen.get().isOnStrip()) {
+                group.selectToggle(old);
             }
         });
         chosen.addListener((property, old, next) -> group.selectToggle(buttons.get(next)));

@@ -1,66 +1,204 @@
 package org.kestan.desktop.verdict;
 
-import java.util.ArrayList;
 import java.util.List;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.input.KeyCode;
+import java.util.Locale;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.elevation.ElevationView;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.verdict.Gate;
-import org.kestan.verdict.GateId;
+import org.kestan.plan.WorkPlan;
+import org.kestan.sideview.Profile;
+import org.kestan.standards.ShopStandards;
 import org.kestan.verdict.Verdict;
+import org.kestan.ways.Prediction;
+import org.kestan.ways.Recommendation;
+import org.kestan.ways.WayId;
+import org.kestan.ways.Ways;
 
-/** The gates in the order in which they are looked at. The arrow keys go from one to the next. */
+/** What is wrong and what can be done: the gates, the ways, the picked ones side by side, the schools. */
 public final class VerdictStation extends VBox {
 
-    private final JobSession session;
-    private final List<GateRow> rows = new ArrayList<>();
+    /** What the station can show. */
+    private enum Page {
+        GATES("Gates"),
+        WAYS("Ways"),
+        COMPARED("Side by side"),
+        SCHOOLS("Schools");
 
-    /** Makes the station for a session. */
-    public VerdictStation(JobSession session) {
-        this.session = session;
-        getStyleClass().add("verdict");
-        VBox list = new VBox();
-        for (GateId id : GateId.values()) {
-            GateRow row = new GateRow(id);
-            rows.add(row);
-            list.getChildren().add(row);
-            row.focusedProperty().addListener((property, was, is) -> light(id, is));
-            row.setOnMouseClicked(click -> row.requestFocus());
-            row.setOnKeyPressed(key -> {
-                int step = key.getCode() == KeyCode.DOWN ? 1 : key.getCode() == KeyCode.UP ? -1 : 0;
-                int next = id.ordinal() + step;
-                if (step != 0 && next >= 0 && next < rows.size()) {
-                    rows.get(next).requestFocus();
-                    key.consume();
-                }
-            });
+        private final String title;
+
+        Page(String title) {
+            this.title = title;
         }
-        ScrollPane scroll = new ScrollPane(list);
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("station-scroll");
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().add(scroll);
-        session.reckoningProperty().addListener((property, old, next) -> show());
+    }
+
+    private final JobSession session;
+    private final ElevationView elevation;
+    private final Picks picks = new Picks();
+    private final GatesPane gates;
+    private final WaysPane waysPane;
+    private final SideBySidePane compared;
+    private final SchoolsPane schools;
+    private final Label advice = new Label();
+    private final Label because = new Label();
+    private final Label otherwise = new Label();
+    private final Button take = new Button("Take into the plan");
+    private final ToggleGroup pages = new ToggleGroup();
+    private final StackPane body = new StackPane();
+    private Runnable afterTaking = () -> {};
+    private Page page = Page.GATES;
+    private List<WayId> recommended = List.of();
+
+    /**
+     * Makes the station for a session.
+     *
+     * @param elevation the drawing on which the compared ways are shown
+     * @param keeper keeps changed standards of the shop
+     */
+    public VerdictStation(JobSession session, ElevationView elevation, Consumer<ShopStandards> keeper) {
+        this.session = session;
+        this.elevation = elevation;
+        getStyleClass().add("verdict");
+        gates = new GatesPane(session, "", false);
+        waysPane = new WaysPane(session, picks, id -> take(List.of(id)));
+        compared = new SideBySidePane(session, this::take);
+        schools = new SchoolsPane(session, keeper);
+        body.getChildren().addAll(gates, waysPane, compared, schools);
+        VBox.setVgrow(body, Priority.ALWAYS);
+        body.setMinHeight(0);
+        getChildren().addAll(head(), body);
+        picks.onChange(this::show);
+        session.reckoningProperty().addListener((property, old, next) -> {
+            if (!old.job().instrument().equals(next.job().instrument())) {
+                picks.clear();
+            }
+            show();
+        });
         session.unitProperty().addListener((property, old, next) -> show());
         visibleProperty().addListener((property, was, is) -> show());
         show();
     }
 
-    private void light(GateId id, boolean chosen) {
-        if (chosen) {
-            session.focusedItemProperty().set(id.place());
-            session.say(rows.get(id.ordinal()).reason());
-        } else if (session.focusedItemProperty().get() == id.place()) {
-            session.focusedItemProperty().set(null);
+    /** Does this once a way was taken into the plan. */
+    public void setAfterTaking(Runnable next) {
+        afterTaking = next;
+    }
+
+    private HBox head() {
+        HBox tabs = new HBox();
+        tabs.getStyleClass().add("pages");
+        tabs.setAlignment(Pos.CENTER_LEFT);
+        for (Page each : Page.values()) {
+            ToggleButton tab = new ToggleButton(each.title);
+            tab.setId("page-" + each.name().toLowerCase(Locale.ROOT));
+            tab.getStyleClass().add("page");
+            tab.setToggleGroup(pages);
+            tab.setUserData(each);
+            tab.setMinWidth(USE_PREF_SIZE);
+            tab.setSelected(each == page);
+            tabs.getChildren().add(tab);
         }
+        pages.selectedToggleProperty().addListener((property, old, next) -> {
+            if (next == null) {
+                pages.selectToggle(old);
+            } else {
+                page = (Page) next.getUserData();
+                show();
+            }
+        });
+        advice.setId("advice");
+        advice.getStyleClass().add("advice");
+        because.setId("advice-because");
+        because.getStyleClass().add("advice-because");
+        otherwise.setId("advice-otherwise");
+        otherwise.getStyleClass().add("advice-because");
+        VBox words = new VBox(advice, because, otherwise);
+        words.setMinWidth(0);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        take.setId("take-advice");
+        take.getStyleClass().add("plain-button");
+        take.setMinWidth(USE_PREF_SIZE);
+        take.setOnAction(event -> take(recommended));
+        HBox head = new HBox(tabs, words, take);
+        head.getStyleClass().add("verdict-head");
+        head.setAlignment(Pos.CENTER_LEFT);
+        return head;
+    }
+
+    /** Takes ways into the plan: one step of undo, and on to the plan. */
+    private void take(List<WayId> ids) {
+        if (ids.isEmpty() || ids.stream().noneMatch(id -> possible(ids, id))) {
+            session.complain("That is not for this instrument: see why beside it.");
+            return;
+        }
+        session.edit(job -> WorkPlan.taking(job, ids));
+        session.say("In the plan: " + ids.stream().map(WayId::label).collect(Collectors.joining(", then ")) + ".");
+        afterTaking.run();
+    }
+
+    private boolean possible(List<WayId> ids, WayId id) {
+        return Ways.of(session.reckoning(), session.unit()).combined(ids).ways().stream()
+                .anyMatch(way -> way.id() == id && way.possible());
     }
 
     private void show() {
-        if (isVisible()) {
-            List<Gate> gates = Verdict.of(session.reckoning(), session.unit());
-            gates.forEach(gate -> rows.get(gate.id().ordinal()).show(gate));
+        for (Page each : Page.values()) {
+            pane(each).setVisible(each == page);
         }
+        if (!isVisible()) {
+            elevation.candidates().clear();
+            return;
+        }
+        Ways ways = Ways.of(session.reckoning(), session.unit());
+        Recommendation recommendation = Recommendation.of(ways);
+        recommended = recommendation.ways();
+        advice.setText("We would: " + recommendation.words());
+        because.setText(recommendation.reason());
+        otherwise.setText(changes(recommendation));
+        otherwise.setTooltip(otherwise.getText().isEmpty() ? null : new Tooltip(otherwise.getText()));
+        take.setDisable(recommended.isEmpty());
+        switch (page) {
+            case GATES -> gates.show(Verdict.of(session.reckoning(), session.unit()), session.unit());
+            case WAYS -> waysPane.show(ways, recommended);
+            case COMPARED -> compared.show(ways, picks.ids());
+            case SCHOOLS -> schools.show();
+        }
+        boolean drawn = page == Page.WAYS || page == Page.COMPARED;
+        elevation
+                .candidates()
+                .setAll(
+                        drawn
+                                ? compared.compared(ways, picks.ids()).stream()
+                                        .map(Prediction::setup)
+                                        .map(setup -> Profile.of(setup, 0))
+                                        .toList()
+                                : List.of());
+    }
+
+    /** What would change the advice: the circumstances under which it would be another. */
+    private String changes(Recommendation recommendation) {
+        return recommendation.changes(session.reckoning(), session.unit()).stream()
+                .map(change -> change.condition() + ": " + change.then().words().toLowerCase(Locale.ROOT) + ".")
+                .collect(Collectors.joining("  "));
+    }
+
+    private Node pane(Page which) {
+        return switch (which) {
+            case GATES -> gates;
+            case WAYS -> waysPane;
+            case COMPARED -> compared;
+            case SCHOOLS -> schools;
+        };
     }
 }

@@ -1,0 +1,307 @@
+package org.kestan.desktop.counter;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.counter.CounterCheck;
+import org.kestan.desktop.field.ChoiceField;
+import org.kestan.desktop.field.Entries;
+import org.kestan.desktop.field.Entry;
+import org.kestan.desktop.field.EntryField;
+import org.kestan.desktop.field.WorkingOrder;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.verdict.GatesPane;
+import org.kestan.job.Details;
+import org.kestan.job.Finding;
+import org.kestan.job.FindingKind;
+import org.kestan.job.Form;
+import org.kestan.job.Job;
+import org.kestan.job.Severity;
+import org.kestan.job.TrussRod;
+import org.kestan.sheet.Fitting;
+import org.kestan.sheet.Reading;
+
+/**
+ * Five readings and a look at an instrument on the counter: the likely answer with how sure it is, the one further thing
+ * that would settle it, and the gates. Its job is its own until it is made a full one.
+ */
+public final class CounterRoom extends VBox {
+
+    private final JobSession outer;
+    private final JobSession session = new JobSession();
+    private final Consumer<Job> keeper;
+    private final WorkingOrder order = new WorkingOrder();
+    private final Label answer = new Label();
+    private final Label because = new Label();
+    private final Label sure = new Label();
+    private final Label settle = new Label();
+    private final Label assumed = new Label();
+    private final GatesPane gates;
+
+    /**
+     * @param outer the session of the open job: its unit, its shop standards and its status line are used
+     * @param keeper makes the checked instrument a full job
+     */
+    public CounterRoom(JobSession outer, Consumer<Job> keeper) {
+        this.outer = outer;
+        this.keeper = keeper;
+        getStyleClass().add("counter");
+        setId("counter");
+        session.unitProperty().bind(outer.unitProperty());
+        session.bareUnitProperty().bind(outer.bareUnitProperty());
+        session.standardsProperty().bind(outer.standardsProperty());
+        session.noticeProperty().addListener((property, old, next) -> {
+            if (session.noticeIsErrorProperty().get()) {
+                outer.complain(next);
+            } else {
+                outer.say(next);
+            }
+        });
+        gates = new GatesPane(session, "counter-", true);
+        HBox middle = new HBox(fields(), answers());
+        middle.getStyleClass().add("counter-middle");
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        getChildren().addAll(head(), middle);
+        addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.ENTER && key.isShortcutDown()) {
+                makeJob();
+                key.consume();
+            } else if (key.getCode() == KeyCode.Z && key.isShortcutDown()) {
+                // Undo means the check's own here, not that of the job behind it.
+                if (key.isShiftDown()) {
+                    session.redo();
+                } else {
+                    session.undo();
+                }
+                key.consume();
+            }
+        });
+        order.setAfterLast(order::first);
+        session.reckoningProperty().addListener((property, old, next) -> show());
+        session.unitProperty().addListener((property, old, next) -> show());
+        show();
+    }
+
+    /** Puts the focus on the first question. */
+    public void focusFirst() {
+        order.first();
+    }
+
+    private FlowPane head() {
+        Label what = new Label("Five readings and a look. What is not read is tried over its plausible range.");
+        what.getStyleClass().add("figure-reason");
+        Button make = button("Make it a job  Ctrl+Enter", "counter-make", this::makeJob);
+        Button clear = button("Clear", "counter-clear", () -> {
+            session.edit(job -> Job.BLANK);
+            focusFirst();
+        });
+        FlowPane head = new FlowPane(what, make, clear);
+        head.getStyleClass().add("ledger-bar");
+        head.setAlignment(Pos.CENTER_LEFT);
+        return head;
+    }
+
+    private static Button button(String text, String id, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.getStyleClass().add("plain-button");
+        button.setOnAction(event -> action.run());
+        return button;
+    }
+
+    private ScrollPane fields() {
+        GridPane readings = grid();
+        readings.add(form(), 0, 0);
+        readings.addRow(
+                1, reading(Reading.ACTION_BASS, "Action, bass"), reading(Reading.ACTION_TREBLE, "Action, treble"));
+        Node saddleBass = reading(Reading.SADDLE_BASS, "Saddle, bass");
+        Node saddleTreble = reading(Reading.SADDLE_TREBLE, "Saddle, treble");
+        Node thickness = reading(Reading.BRIDGE_THICKNESS, "Bridge thickness");
+        Node height = reading(Reading.BRIDGE_HEIGHT, "Bridge height");
+        Node lowest = reading(Reading.BRIDGE_LOWEST, "Bridge, lowest");
+        readings.addRow(2, saddleBass, saddleTreble);
+        readings.addRow(3, thickness);
+        readings.addRow(4, height, lowest);
+        session.reckoningProperty().addListener((property, old, next) -> {
+            boolean floating = next.job().fitting() == Fitting.FLOATING_BRIDGE;
+            List.of(saddleBass, saddleTreble, thickness).forEach(each -> shown(each, !floating));
+            List.of(height, lowest).forEach(each -> shown(each, floating));
+        });
+        List.of(height, lowest).forEach(each -> shown(each, false));
+        GridPane look = grid();
+        look.addRow(0, look(FindingKind.BRIDGE_LIFT), look(FindingKind.BRACE_LOOSE));
+        look.addRow(1, look(FindingKind.TOP_CRACK_THROUGH), look(FindingKind.NECK_JOINT));
+        GridPane more = grid();
+        more.addRow(0, field(Entries.humidity()), reading(Reading.RELIEF, "Relief"));
+        more.addRow(
+                1, reading(Reading.NUT_BASS, "Over fret 1, bass"), reading(Reading.NUT_TREBLE, "Over fret 1, treble"));
+        more.addRow(
+                2,
+                ChoiceField.of(
+                        session,
+                        order,
+                        Details.TRUSS_ROD,
+                        TrussRod.class,
+                        job -> job.survey().details().get(Details.TRUSS_ROD),
+                        (job, next) -> job.withSurvey(job.survey().with(Details.TRUSS_ROD, next))),
+                field(Entries.ofJob(Details.VALUE)));
+        more.addRow(3, yesNo("counter-collectible", "Collectible"), handmade());
+        VBox all =
+                new VBox(block("Five readings", readings), block("A look", look), block("If there is a moment", more));
+        all.getStyleClass().add("counter-fields");
+        ScrollPane scroll = new ScrollPane(all);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().addAll("station-scroll", "counter-fields-scroll");
+        return scroll;
+    }
+
+    private VBox answers() {
+        answer.setId("counter-answer");
+        answer.getStyleClass().add("counter-answer");
+        sure.setId("counter-sure");
+        sure.getStyleClass().add("counter-sure");
+        settle.setId("counter-settle");
+        settle.getStyleClass().add("way-reason");
+        because.getStyleClass().add("way-reason");
+        assumed.setId("counter-assumed");
+        assumed.getStyleClass().add("card-remark");
+        VBox box = new VBox(answer, sure, because, settle, assumed, gates);
+        box.getChildren().stream()
+                .filter(Label.class::isInstance)
+                .map(Label.class::cast)
+                .forEach(label -> label.setWrapText(true));
+        VBox.setVgrow(gates, Priority.ALWAYS);
+        box.getStyleClass().add("counter-answers");
+        HBox.setHgrow(box, Priority.ALWAYS);
+        return box;
+    }
+
+    private ChoiceField<Form> form() {
+        return new ChoiceField<>(
+                session,
+                order,
+                "counter-form",
+                "Form",
+                "F for flat-top with a glued bridge, A for archtop with a floating one.",
+                "not said",
+                List.of(Form.values()),
+                Form::label,
+                job -> job.instrument().form(),
+                (job, choice) -> job.withInstrument(job.instrument().withForm(choice)));
+    }
+
+    private ChoiceField<Severity> look(FindingKind what) {
+        return new ChoiceField<>(
+                session,
+                order,
+                "counter-" + what.key(),
+                what.label(),
+                "N for none, A for a little, B for bad.",
+                "not looked",
+                List.of(Severity.values()),
+                CounterRoom::seen,
+                job -> job.survey().finding(what).map(Finding::severity),
+                (job, next) -> job.withSurvey(
+                        job.survey().withFinding(what, next.map(severity -> new Finding(what, severity, "")))));
+    }
+
+    private static String seen(Severity severity) {
+        return switch (severity) {
+            case SOUND -> "none";
+            case SLIGHT -> "a little";
+            case SERIOUS -> "bad";
+        };
+    }
+
+    private ChoiceField<Boolean> yesNo(String id, String label) {
+        return new ChoiceField<>(
+                session,
+                order,
+                id,
+                label,
+                "Y when nothing original may be cut, N when it may.",
+                "not said",
+                List.of(true, false),
+                yes -> yes ? "Yes" : "No",
+                job -> job.instrument().collectible(),
+                (job, choice) -> job.withInstrument(job.instrument().withCollectible(choice)));
+    }
+
+    private ChoiceField<Boolean> handmade() {
+        return new ChoiceField<>(
+                session,
+                order,
+                "counter-handmade",
+                "Handmade",
+                Details.HANDMADE.hint(),
+                "not said",
+                List.of(true, false),
+                Details.HANDMADE::word,
+                job -> job.details().get(Details.HANDMADE),
+                (Job job, Optional<Boolean> next) -> job.with(Details.HANDMADE, next));
+    }
+
+    private EntryField reading(Reading reading, String label) {
+        return field(Entries.plainLength(reading, label));
+    }
+
+    private EntryField field(Entry entry) {
+        EntryField field = new EntryField(session, entry, "", order);
+        field.input().setId("counter-" + field.input().getId());
+        return field;
+    }
+
+    private static void shown(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
+    }
+
+    private static GridPane grid() {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("intake-grid");
+        return grid;
+    }
+
+    private static VBox block(String title, Node content) {
+        Label head = new Label(title);
+        head.getStyleClass().add("place-title");
+        return new VBox(head, content);
+    }
+
+    private void makeJob() {
+        Job job = session.job();
+        if (job.equals(Job.BLANK)) {
+            outer.complain("Read something first.");
+            return;
+        }
+        keeper.accept(job);
+        session.open(Job.BLANK);
+    }
+
+    private void show() {
+        CounterCheck check = CounterCheck.of(session.job(), session.standards(), session.unit());
+        boolean known = !check.likely().ways().isEmpty();
+        answer.setText(
+                known ? "Likely: " + check.likely().words() : check.likely().words());
+        sure.setText(check.confidence());
+        because.setText(check.likely().reason());
+        settle.setText(check.settle()
+                .map(each -> "To settle it, find out " + each.what() + ": then on average " + Math.round(each.cases())
+                        + " of " + check.of() + " agree.")
+                .orElse(known && check.cases() < check.of() ? "No one reading would settle it." : ""));
+        assumed.setText(check.assumed().isEmpty() ? "" : "Assumed: " + String.join(", ", check.assumed()) + ".");
+        gates.show(check.gates(), session.unit());
+    }
+}

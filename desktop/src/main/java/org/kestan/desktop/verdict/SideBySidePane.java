@@ -1,0 +1,184 @@
+package org.kestan.desktop.verdict;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import javafx.geometry.HPos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.sheet.Keyed;
+import org.kestan.ways.Combination;
+import org.kestan.ways.Prediction;
+import org.kestan.ways.Way;
+import org.kestan.ways.WayId;
+import org.kestan.ways.Ways;
+
+/** The picked ways in columns beside the instrument as measured, and all of them together in the order of the work. */
+final class SideBySidePane extends ScrollPane {
+
+    private final JobSession session;
+    private final Consumer<List<WayId>> taker;
+    private final GridPane grid = new GridPane();
+    private final Label none =
+            new Label("Pick two or three ways to compare: Space in the list of ways, or the box before a name.");
+
+    SideBySidePane(JobSession session, Consumer<List<WayId>> taker) {
+        this.session = session;
+        this.taker = taker;
+        grid.getStyleClass().add("compare-grid");
+        none.getStyleClass().add("waiting");
+        none.setWrapText(true);
+        setFitToWidth(true);
+        getStyleClass().add("station-scroll");
+    }
+
+    /**
+     * A column of the comparison.
+     *
+     * @param head what it is
+     * @param ids the ways it takes; none for the instrument as measured
+     * @param predicted what the instrument will be; empty when it can't be said
+     * @param reaches whether the action wanted is reached
+     * @param remarks hours, price, whether it can be undone, and why
+     */
+    private record Column(
+            String head, List<WayId> ids, Optional<Prediction> predicted, boolean reaches, List<String> remarks) {}
+
+    /** The set-ups that are compared beside the measured one, in the order of their columns. */
+    List<Prediction> compared(Ways ways, List<WayId> picked) {
+        return columns(ways, picked).stream()
+                .skip(1)
+                .flatMap(column -> column.predicted().stream())
+                .toList();
+    }
+
+    private List<Column> columns(Ways ways, List<WayId> picked) {
+        List<Column> columns = new ArrayList<>();
+        columns.add(new Column("As measured", List.of(), ways.measured(), false, List.of("", "", "", "")));
+        for (WayId id : picked) {
+            Way way = ways.way(id);
+            columns.add(new Column(
+                    id.label(),
+                    way.possible() ? List.of(id) : List.of(),
+                    way.predicted(),
+                    way.reaches(),
+                    remarks(way.hours(), way.cost(), way.reversible(), way.fit().word())));
+        }
+        if (picked.size() > 1) {
+            Combination all = ways.combined(picked);
+            List<WayId> done =
+                    all.ways().stream().filter(Way::possible).map(Way::id).toList();
+            columns.add(new Column(
+                    "All of them, in order",
+                    done,
+                    all.predicted(),
+                    all.reaches(),
+                    remarks(all.hours(), all.cost(), all.reversible(), words(all))));
+        }
+        return columns;
+    }
+
+    private static String words(Combination all) {
+        return all.ways().stream()
+                .map(way -> way.id().label()
+                        + (way.possible() ? "" : " (" + way.fit().word() + ")"))
+                .collect(Collectors.joining(", then "));
+    }
+
+    private List<String> remarks(double hours, double cost, boolean reversible, String fit) {
+        String currency = session.standards().currency();
+        return List.of(
+                fit,
+                WayRow.plain(hours),
+                Math.round(cost) + (currency.isEmpty() ? "" : " " + currency),
+                reversible ? "yes" : "no");
+    }
+
+    void show(Ways ways, List<WayId> picked) {
+        if (picked.isEmpty()) {
+            setContent(none);
+            return;
+        }
+        setContent(grid);
+        grid.getChildren().clear();
+        grid.getColumnConstraints().clear();
+        List<Column> columns = columns(ways, picked);
+        Figures figures = new Figures(session.unit());
+        List<Figures.Line> lines = figures.lines();
+        label(0, 0, "", "number-head");
+        int number = 0;
+        for (int i = 0; i < columns.size(); i++) {
+            Column column = columns.get(i);
+            boolean drawn = i > 0 && column.predicted().isPresent();
+            number += drawn ? 1 : 0;
+            head(i + 1, column, drawn ? number : 0);
+            grid.getColumnConstraints().add(constraints(i == 0));
+        }
+        grid.getColumnConstraints().add(constraints(false));
+        int row = 2;
+        for (Figures.Line line : lines) {
+            label(0, row, line.label(), "card-label");
+            for (int i = 0; i < columns.size(); i++) {
+                label(i + 1, row, columns.get(i).predicted().map(line.text()).orElse(Figures.NONE), "number-cell");
+            }
+            row++;
+            if (row == 3) {
+                row = remarks(columns, row);
+            }
+        }
+    }
+
+    /** Whether it reaches the action, what it costs, whether it can be undone: right under the action. */
+    private int remarks(List<Column> columns, int from) {
+        List<String> heads = List.of("For this one", "Hours", "Price", "Can be undone");
+        int row = from;
+        label(0, row, "Reaches the action wanted", "card-label");
+        for (int i = 1; i < columns.size(); i++) {
+            label(i + 1, row, columns.get(i).reaches() ? "yes" : "no", "number-cell");
+        }
+        row++;
+        for (int line = 0; line < heads.size(); line++, row++) {
+            label(0, row, heads.get(line), "card-label");
+            for (int i = 1; i < columns.size(); i++) {
+                label(i + 1, row, columns.get(i).remarks().get(line), "number-cell");
+            }
+        }
+        return row;
+    }
+
+    private void head(int column, Column shown, int number) {
+        Label name = new Label((number > 0 ? number + "  " : "") + shown.head());
+        name.getStyleClass().add("card-title");
+        name.setWrapText(true);
+        grid.add(name, column, 0);
+        if (!shown.ids().isEmpty()) {
+            Button take = new Button("Take into the plan");
+            take.getStyleClass().add("plain-button");
+            take.setId("take-" + shown.ids().stream().map(Keyed::key).collect(Collectors.joining("-and-")));
+            take.setOnAction(event -> taker.accept(shown.ids()));
+            grid.add(take, column, 1);
+        }
+    }
+
+    private void label(int column, int row, String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        label.setWrapText(true);
+        grid.add(label, column, row);
+    }
+
+    private static ColumnConstraints constraints(boolean first) {
+        ColumnConstraints column = new ColumnConstraints();
+        column.setHgrow(first ? Priority.NEVER : Priority.ALWAYS);
+        column.setHalignment(HPos.LEFT);
+        column.setMinWidth(first ? 220 : 90);
+        return column;
+    }
+}

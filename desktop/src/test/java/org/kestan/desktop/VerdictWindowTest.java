@@ -1,0 +1,179 @@
+package org.kestan.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.RadioButton;
+import javafx.scene.input.KeyCode;
+import org.kestan.desktop.elevation.ElevationView;
+import org.kestan.files.DemoJobs;
+import org.kestan.files.StandardsFile;
+import org.kestan.plan.WorkPlan;
+import org.kestan.sheet.Aim;
+import org.kestan.sheet.Reading;
+import org.kestan.standards.School;
+import org.kestan.standards.Standard;
+import org.kestan.ways.WayId;
+import org.testng.annotations.Test;
+
+/** The verdict, the counter and the shop standards, driven as their user would. */
+public class VerdictWindowTest extends WindowTest {
+
+    private void page(String name) {
+        keys(KeyCode.ALT, KeyCode.DIGIT3);
+        robot.clickOn("#page-" + name);
+        waitFor(() -> true);
+    }
+
+    private void focus(String id) {
+        onWindow(() -> {
+            find(id, Node.class).requestFocus();
+            return id;
+        });
+        waitFor(() -> find(id, Node.class).isFocused());
+    }
+
+    private void openNamed(String file) {
+        openSample(DemoJobs.NAMES.indexOf(file));
+    }
+
+    @Test
+    public void theAdviceIsTakenIntoThePlanAndBack() {
+        openNamed("small-flat-top-relief.kestan.json");
+        page("gates");
+        assertThat(label("advice")).isEqualTo("We would: Truss rod");
+        assertThat(label("gate-relief-numbers")).contains("relief");
+        robot.clickOn("#take-advice");
+        waitFor(() -> WorkPlan.taken(session().job()).equals(List.of(WayId.TRUSS_ROD)));
+        assertThat(onWindow(() -> session().workPlan().planned().orElseThrow().reliefGap()))
+                .isLessThan(0.3);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(WorkPlan.taken(session().job())).isEmpty();
+    }
+
+    @Test
+    public void waysAreGoneThroughAndComparedByKeyboard() {
+        openNamed("large-flat-top-reset.kestan.json");
+        page("ways");
+        focus("way-saddle");
+        keys(KeyCode.SPACE);
+        keys(KeyCode.DOWN);
+        keys(KeyCode.DOWN);
+        assertThat(find("way-shave-bridge", Node.class).isFocused()).isTrue();
+        keys(KeyCode.SPACE);
+        assertThat(find("way-saddle-pick", CheckBox.class).isSelected()).isTrue();
+        ElevationView drawing = find("elevation", ElevationView.class);
+        // Each of the two, and both together.
+        assertThat(onWindow(() -> drawing.candidates().size())).isEqualTo(3);
+        page("compared");
+        assertThat(robot.lookup("#take-saddle").tryQuery()).isPresent();
+        assertThat(robot.lookup("#take-shave-bridge").tryQuery()).isPresent();
+        robot.clickOn("#take-shave-bridge");
+        waitFor(() -> WorkPlan.taken(session().job()).equals(List.of(WayId.SHAVE_BRIDGE)));
+        assertThat(onWindow(() -> drawing.candidates().size())).isZero();
+    }
+
+    @Test
+    public void whatIsNotForThisOneCannotBeTaken() {
+        openNamed("collectible-parlour.kestan.json");
+        page("ways");
+        focus("way-shave-bridge");
+        assertThat(find("take-way", Button.class).isDisabled()).isTrue();
+        keys(KeyCode.ENTER);
+        assertThat(WorkPlan.taken(session().job())).isEmpty();
+        assertThat(session().noticeIsErrorProperty().get()).isTrue();
+        assertThat(find("way-shave-bridge", Node.class).getAccessibleText()).contains("never shaved");
+    }
+
+    @Test
+    public void aSchoolIsUsedForThisJobOrChosenForTheShop() {
+        openNamed("large-flat-top-reset.kestan.json");
+        page("schools");
+        robot.clickOn("#use-saddle-left");
+        waitFor(() -> session().job().length(Aim.SADDLE).isPresent());
+        assertThat(session().job().length(Aim.SADDLE).orElseThrow().millimetres())
+                .isCloseTo(0.180 * 25.4, within(0.001));
+        robot.clickOn("#school-projection-kisses-slack");
+        waitFor(() -> session().standards().holds(School.KISSES));
+        assertThat(StandardsFile.read(folder.resolve("standards.json"))
+                        .standards()
+                        .holds(School.KISSES))
+                .isTrue();
+    }
+
+    @Test
+    public void fiveReadingsAtTheCounterBecomeAJob() {
+        openNamed("large-flat-top-reset.kestan.json");
+        keys(KeyCode.CONTROL, KeyCode.K);
+        waitFor(() -> find("counter-form", Node.class).isFocused());
+        assertThat(label("counter-answer")).isEqualTo("Nothing yet");
+        keys(KeyCode.F);
+        keys(KeyCode.ENTER);
+        for (String reading : List.of("9/64 in", "7/64 in", "1/16 in", "1/16 in", "9/32 in")) {
+            enter(reading);
+        }
+        assertThat(label("counter-answer")).isEqualTo("Likely: Neck reset");
+        assertThat(label("counter-settle")).contains("what it is worth");
+        type("counter-instrument-value", "5000");
+        assertThat(label("counter-sure")).startsWith("settled");
+        assertThat(label("counter-gate-saddle-reason")).contains("left; this needs");
+        int jobs = ledger.count();
+        keys(KeyCode.CONTROL, KeyCode.ENTER);
+        waitFor(() -> ledger.count() == jobs + 1);
+        assertThat(session().job().length(Reading.ACTION_BASS).orElseThrow().text())
+                .isEqualTo("9/64 in");
+        assertThat(session().job().instrument().scale()).isEmpty();
+    }
+
+    @Test
+    public void undoAtTheCounterLeavesTheOpenJobAlone() {
+        openNamed("large-flat-top-reset.kestan.json");
+        type("survey-action-bass", "8/64 in");
+        keys(KeyCode.CONTROL, KeyCode.K);
+        waitFor(() -> find("counter-form", Node.class).isFocused());
+        keys(KeyCode.F);
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(session().job().length(Reading.ACTION_BASS).orElseThrow().text())
+                .isEqualTo("8/64 in");
+    }
+
+    @Test
+    public void standardsAreEditedKeptAndSetBack() {
+        openNamed("large-flat-top-reset.kestan.json");
+        keys(KeyCode.CONTROL, KeyCode.D);
+        type("standard-protrusionLeast", "3 mm");
+        assertThat(session().standards().text(Standard.PROTRUSION_LEAST)).isEqualTo("1/16 in");
+        assertThat(label("standard-protrusionLeast-error")).contains("over \u201cSaddle, low under\u201d");
+        assertThat(text("standard-protrusionLeast")).isEqualTo("3 mm");
+        type("standard-protrusionLeast", "2 mm");
+        assertThat(session().standards().get(Standard.PROTRUSION_LEAST)).isEqualTo(2.0);
+        assertThat(label("standard-protrusionLeast-mark")).isEqualTo("shop");
+        assertThat(onWindow(() -> session().reckoning().standards().get(Standard.PROTRUSION_LEAST)))
+                .isEqualTo(2.0);
+        assertThat(StandardsFile.read(folder.resolve("standards.json")).standards())
+                .isEqualTo(session().standards());
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(session().standards().isSet(Standard.PROTRUSION_LEAST)).isFalse();
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+        assertThat(session().standards().isSet(Standard.PROTRUSION_LEAST)).isTrue();
+        robot.clickOn("#standards-reset");
+        waitFor(() -> !session().standards().isSet(Standard.PROTRUSION_LEAST));
+    }
+
+    @Test
+    public void aSchoolChosenInTheStandardsShows() {
+        keys(KeyCode.CONTROL, KeyCode.D);
+        RadioButton ignore = find("standards-school-sink-ignore", RadioButton.class);
+        onWindow(() -> {
+            ignore.fire();
+            return ignore;
+        });
+        assertThat(session().standards().holds(School.IGNORE_SINK)).isTrue();
+        assertThat(find("standards-school-sink-overshoot", RadioButton.class).isSelected())
+                .isFalse();
+    }
+}
