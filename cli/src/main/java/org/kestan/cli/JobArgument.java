@@ -25,7 +25,8 @@ final class JobArgument {
     @Option(
             names = "--standards",
             paramLabel = "FILE",
-            description = "shop standards exported from the application; without it those a shop starts with")
+            description =
+                    "shop standards exported from the application; without it those of the job file, or those a shop starts with")
     private Path standards;
 
     @Spec(Spec.Target.MIXEE)
@@ -33,15 +34,14 @@ final class JobArgument {
 
     /** Reads job and standards, prints what comes of them, and returns the exit code; faults go to standard error. */
     int print(BiFunction<Job, ShopStandards, Solve.Outcome> work) {
-        StandardsFile.Outcome shop = standards == null
-                ? new StandardsFile.Outcome(ShopStandards.DEFAULT, List.of())
-                : StandardsFile.read(standards);
-        if (!shop.faults().isEmpty()) {
-            return faulty(shop.faults());
-        }
         JobReader.Outcome read = JobFile.read(file);
         if (read.job().isEmpty()) {
             return faulty(read.faults());
+        }
+        StandardsFile.Outcome shop =
+                standards == null ? StandardsFile.inJob(read.job().get().origin()) : StandardsFile.read(standards);
+        if (!shop.faults().isEmpty()) {
+            return faulty(shop.faults());
         }
         Solve.Outcome outcome = work.apply(read.job().get(), shop.standards());
         if (outcome.json().isEmpty()) {

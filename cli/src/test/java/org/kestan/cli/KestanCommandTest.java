@@ -144,6 +144,16 @@ public class KestanCommandTest {
         assertThat(dearer.at("/ways/13/cost").asDouble()
                         - usual.at("/ways/13/cost").asDouble())
                 .isCloseTo(9 * 40, within(1e-9));
+        String job = Files.readString(Path.of(file));
+        Path own = Files.writeString(
+                folder.resolve("own.kestan.json"),
+                job.replaceFirst("\\{", "{\"standards\": {\"values\": {\"hourlyRate\": 100}},"));
+        assertThat(run("verdict", own.toString()).out())
+                .isEqualTo(run("verdict", "--standards", shop.toString(), file).out());
+        Path wrong = Files.writeString(
+                folder.resolve("own-wrong.kestan.json"),
+                job.replaceFirst("\\{", "{\"standards\": {\"values\": {\"sink\": 1}},"));
+        assertThat(run("solve", wrong.toString()).err()).startsWith("/standards/values/sink: ");
         Path bad = Files.writeString(folder.resolve("bad-standards.json"), "{}");
         Run run = run("solve", "--standards", bad.toString(), file);
         assertThat(run.exit()).isEqualTo(2);

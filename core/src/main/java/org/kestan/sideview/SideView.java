@@ -136,6 +136,27 @@ public record SideView(
         return Profile.of(planned, fallAwayPerMm);
     }
 
+    /** This view of the instrument as it is, with nothing planned. */
+    public SideView withoutPlan() {
+        return new SideView(
+                frets,
+                jointFret,
+                actionFret,
+                reliefFret,
+                lastFret,
+                saddle,
+                fitting,
+                stringEnd,
+                stringEndHeight,
+                heelHeight,
+                obstacleDistance,
+                obstacleHeight,
+                measured,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
     /** Position of the body joint. */
     public double joint() {
         return frets.at(jointFret);

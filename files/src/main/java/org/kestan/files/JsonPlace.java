@@ -41,6 +41,11 @@ final class JsonPlace {
         return new JsonPlace(Optional.of(root), "", faults);
     }
 
+    /** The JSON pointer of this place. */
+    String pointer() {
+        return pointer;
+    }
+
     boolean isPresent() {
         return node.isPresent();
     }

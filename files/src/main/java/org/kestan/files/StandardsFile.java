@@ -67,12 +67,29 @@ public final class StandardsFile {
                 version.fault("is " + said, "the number " + VERSION);
             }
         });
-        Map<Standard, String> values = values(root.at("values"));
-        List<School> schools = schools(root.at("schools"));
-        String currency = root.at("currency").text().orElse("");
+        return standards(root, faults);
+    }
+
+    /**
+     * Reads the standards a job file brings with it under {@code standards}, so that another shop judges it alike.
+     *
+     * @param text the text of a job file that can be read
+     * @return those a shop starts with where the file brings none
+     */
+    public static Outcome inJob(String text) {
+        List<Fault> faults = new ArrayList<>();
+        return Json.tree(text, "docs/job-file.md", faults)
+                .map(tree -> standards(JsonPlace.root(tree, faults).at("standards"), faults))
+                .orElseGet(() -> Outcome.faulty(faults));
+    }
+
+    private static Outcome standards(JsonPlace at, List<Fault> faults) {
+        Map<Standard, String> values = values(at.at("values"));
+        List<School> schools = schools(at.at("schools"));
+        String currency = at.at("currency").text().orElse("");
         Optional<ShopStandards> read = ShopStandards.DEFAULT.withAll(values);
         if (faults.isEmpty() && read.isEmpty()) {
-            faults.add(disagreement(values));
+            faults.add(disagreement(at.pointer(), values));
         }
         if (!faults.isEmpty()) {
             return Outcome.faulty(faults);
@@ -108,13 +125,14 @@ public final class StandardsFile {
         return values;
     }
 
-    private static Fault disagreement(Map<Standard, String> values) {
+    private static Fault disagreement(String pointer, Map<Standard, String> values) {
         ShopStandards one = ShopStandards.DEFAULT;
-        Fault fault = new Fault("/values", "some values are out of order", "limits that rise from least to most");
+        Fault fault =
+                new Fault(pointer + "/values", "some values are out of order", "limits that rise from least to most");
         for (Map.Entry<Standard, String> entry : values.entrySet()) {
             Parsed<ShopStandards> next = one.with(entry.getKey(), entry.getValue());
             if (next instanceof Parsed.Bad<ShopStandards> bad) {
-                return new Fault("/values/" + entry.getKey().key(), bad.problem(), bad.accepted());
+                return new Fault(pointer + "/values/" + entry.getKey().key(), bad.problem(), bad.accepted());
             }
             one = next.optional().orElseThrow();
         }

@@ -85,6 +85,18 @@ public class StandardsFileTest {
     }
 
     @Test
+    public void theDocsNameEveryStandardAndSchool() throws IOException {
+        String docs = Files.readString(Path.of("..", "docs", "standards.md"));
+        for (Standard standard : Standard.values()) {
+            assertThat(docs)
+                    .contains("| `" + standard.key() + "` | " + standard.label() + " | " + standard.startText());
+        }
+        for (School school : School.values()) {
+            assertThat(docs).contains("`" + school.key() + "` " + school.words());
+        }
+    }
+
+    @Test
     public void aFileThatIsNotThereIsAFault() {
         assertThat(StandardsFile.read(Path.of("no-such-standards.json")).faults())
                 .hasSize(1);

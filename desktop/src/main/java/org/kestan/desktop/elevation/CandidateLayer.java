@@ -33,8 +33,10 @@ final class CandidateLayer extends Group {
             Mark mark = new Mark(
                     Shapes.polyline("candidate", style), Shapes.line("candidate-fret-line", style), disc, number);
             marks.add(mark);
-            getChildren().addAll(mark.fretLine(), mark.string(), disc, number);
+            getChildren().addAll(mark.fretLine(), mark.string());
         }
+        // Over all lines, so that none crosses a number.
+        marks.forEach(mark -> getChildren().addAll(mark.disc(), mark.number()));
     }
 
     void draw(SideView view, ViewScale scale, List<Profile> candidates) {

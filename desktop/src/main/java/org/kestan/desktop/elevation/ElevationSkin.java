@@ -101,7 +101,7 @@ final class ElevationSkin extends SkinBase<ElevationView> {
             control.setAccessibleText(empty.getText());
             return;
         }
-        draw(view.get(), width, height);
+        draw(control.candidates().isEmpty() ? view.get() : view.get().withoutPlan(), width, height);
     }
 
     private ViewScale scale(SideView view, double width, double height) {
@@ -129,12 +129,11 @@ final class ElevationSkin extends SkinBase<ElevationView> {
                         .orElse(""));
         measured.setVisible(view.measured().isPresent());
         candidates.draw(view, scale, control.candidates());
-        planned.setVisible(view.planned().isPresent() && control.candidates().isEmpty());
+        planned.setVisible(view.planned().isPresent());
         view.measured().ifPresent(now -> measured.draw(view, scale, now));
         view.planned().ifPresent(plan -> planned.draw(view, scale, plan));
         dimension.draw(view, scale, width, control.focusedItemProperty().get());
         handles.draw(view, scale);
-        handles.setVisible(handles.isVisible() && control.candidates().isEmpty());
         hover.draw(view, scale, width, height, pointer, unit);
         note.setText(scaleNote(view, scale));
         note.autosize();

@@ -2,6 +2,7 @@ package org.kestan.desktop.shell;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
@@ -31,9 +32,11 @@ import org.kestan.gauge.GaugeLine;
 import org.kestan.job.Job;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.Query;
+import org.kestan.plan.WorkPlan;
 import org.kestan.planning.Handle;
 import org.kestan.planning.PlanMoves;
 import org.kestan.sideview.SideView;
+import org.kestan.ways.WayId;
 
 /** The window: everything it shows listens to the session. */
 public final class MainWindow {
@@ -55,8 +58,9 @@ public final class MainWindow {
     private final MeasureStation measure;
     private final VerdictStation verdict;
     private final PlanStation plan;
-    private final CounterRoom counter;
-    private final StandardsRoom standards;
+    private final StackPane rooms = new StackPane();
+    private Optional<CounterRoom> counter = Optional.empty();
+    private Optional<StandardsRoom> standards = Optional.empty();
     private final Look look;
     private VBox bench;
 
@@ -82,11 +86,6 @@ public final class MainWindow {
         measure = new MeasureStation(session, elevation);
         verdict = new VerdictStation(session, elevation, store::keepStandards);
         plan = new PlanStation(session);
-        counter = new CounterRoom(session, job -> {
-            store.startFrom(job);
-            show(Room.MEASURE);
-        });
-        standards = new StandardsRoom(session, store::keepStandards);
         BorderPane root = new BorderPane();
         root.getStyleClass().add("kestan");
         root.setTop(new VBox(Menus.bar(this, store, settings, samples), header(), figures));
@@ -171,7 +170,8 @@ public final class MainWindow {
         station.setMinHeight(180);
         station.setPrefHeight(330);
         bench = new VBox(elevation, station);
-        return new StackPane(bench, jobs, counter, standards);
+        rooms.getChildren().addAll(bench, jobs);
+        return rooms;
     }
 
     private void connect(Scene scene) {
@@ -184,7 +184,9 @@ public final class MainWindow {
         elevation.planListenerProperty().set(new ElevationView.PlanListener() {
             @Override
             public void moved(Handle handle, double height, Object gesture) {
-                session.editDuring(gesture, job -> PlanMoves.move(session.reckoning(), handle, height, session.unit()));
+                session.editDuring(
+                        gesture,
+                        job -> byHand(handle, PlanMoves.move(session.reckoning(), handle, height, session.unit())));
             }
 
             @Override
@@ -210,6 +212,13 @@ public final class MainWindow {
         scene.setOnDragDropped(actions::dropped);
     }
 
+    /** The fret line and the crown moved by hand put aside ways that leave the neck where it is. */
+    private static Job byHand(Handle handle, Job job) {
+        boolean neck = WorkPlan.taken(job).stream().anyMatch(WayId::turnsNeck);
+        boolean action = handle == Handle.ACTION_BASS || handle == Handle.ACTION_TREBLE;
+        return action || neck ? job : WorkPlan.taking(job, List.of());
+    }
+
     private void showChosen() {
         Room room = stations.chosenProperty().get();
         intake.setVisible(room == Room.INTAKE);
@@ -217,13 +226,29 @@ public final class MainWindow {
         verdict.setVisible(room == Room.VERDICT);
         plan.setVisible(room == Room.PLAN);
         jobs.setVisible(room == Room.LEDGER);
-        counter.setVisible(room == Room.COUNTER);
-        standards.setVisible(room == Room.STANDARDS);
+        showOnDemand(room);
         bench.setVisible(room.isOfJob());
         figures.setVisible(room.isOfJob());
         figures.setManaged(room.isOfJob());
+    }
+
+    /** Rooms that few days need are built when they are first shown. */
+    private void showOnDemand(Room room) {
+        if (room == Room.COUNTER && counter.isEmpty()) {
+            counter = Optional.of(new CounterRoom(session, job -> {
+                store.startFrom(job);
+                show(Room.MEASURE);
+            }));
+            rooms.getChildren().add(counter.get());
+        }
+        if (room == Room.STANDARDS && standards.isEmpty()) {
+            standards = Optional.of(new StandardsRoom(session, store::keepStandards));
+            rooms.getChildren().add(standards.get());
+        }
+        counter.ifPresent(each -> each.setVisible(room == Room.COUNTER));
+        standards.ifPresent(each -> each.setVisible(room == Room.STANDARDS));
         if (room == Room.COUNTER) {
-            counter.focusFirst();
+            counter.ifPresent(CounterRoom::focusFirst);
         }
     }
 

@@ -8,9 +8,14 @@ import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
+import java.util.Map;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.event.ActionEvent;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
@@ -77,6 +82,18 @@ public final class Shots extends Application {
         views.add(new View("intake", () -> window.show(Room.INTAKE)));
         views.add(new View("ledger", () -> window.show(Room.LEDGER)));
         views.add(new View("verdict", () -> window.show(Room.VERDICT)));
+        views.add(new View("ways", () -> press(window, "#page-ways")));
+        views.add(new View("side-by-side", () -> {
+            List.of("saddle", "neck-reset")
+                    .forEach(way -> ((CheckBox) stage.getScene().lookup("#way-" + way + "-pick")).fire());
+            press(window, "#page-compared");
+        }));
+        views.add(new View("schools", () -> press(window, "#page-schools")));
+        views.add(new View("counter", () -> {
+            window.show(Room.COUNTER);
+            counter();
+        }));
+        views.add(new View("standards", () -> window.show(Room.STANDARDS)));
         views.add(new View("plan", () -> window.show(Room.PLAN)));
         views.add(new View("plan-lamplight", () -> {
             window.openNamed(name(samples.get(2)));
@@ -91,6 +108,27 @@ public final class Shots extends Application {
             window.store().startBlank();
             window.show(Room.MEASURE);
         }));
+    }
+
+    private void press(MainWindow window, String id) {
+        window.show(Room.VERDICT);
+        ((ToggleButton) stage.getScene().lookup(id)).fire();
+    }
+
+    /** Five invented readings at the counter. */
+    private void counter() {
+        stage.getScene().getRoot().applyCss();
+        Map<String, String> readings = Map.of(
+                "action-bass", "9/64 in",
+                "action-treble", "7/64 in",
+                "saddle-bass", "3/32 in",
+                "saddle-treble", "5/64 in",
+                "bridgeThickness", "5/16 in");
+        readings.forEach((key, text) -> {
+            TextField field = (TextField) stage.getScene().lookup("#counter-survey-" + key);
+            field.setText(text);
+            field.fireEvent(new ActionEvent());
+        });
     }
 
     private static String name(Path sample) {

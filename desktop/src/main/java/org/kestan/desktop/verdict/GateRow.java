@@ -20,7 +20,7 @@ import org.kestan.verdict.GateState;
 /** One gate: its number, the mark of its state, what it is about, the reason, the numbers behind it. */
 final class GateRow extends HBox {
 
-    private static final double NUMBERS_WIDTH = 420;
+    private static final double NUMBERS_WIDTH = 560;
 
     private final StateShape mark = new StateShape();
     private final Label reason = new Label();

@@ -45,6 +45,7 @@ public final class GatesPane extends ScrollPane {
 
     private void light(GateId id, boolean chosen) {
         if (chosen) {
+            Reveal.in(this, rows.get(id.ordinal()));
             session.focusedItemProperty().set(id.place());
             session.say(rows.get(id.ordinal()).reason());
         } else if (session.focusedItemProperty().get() == id.place()) {

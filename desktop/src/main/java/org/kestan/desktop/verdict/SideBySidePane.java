@@ -11,7 +11,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Priority;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.sheet.Keyed;
 import org.kestan.ways.Combination;
@@ -22,6 +21,8 @@ import org.kestan.ways.Ways;
 
 /** The picked ways in columns beside the instrument as measured, and all of them together in the order of the work. */
 final class SideBySidePane extends ScrollPane {
+
+    private static final double LABELS = 20;
 
     private final JobSession session;
     private final Consumer<List<WayId>> taker;
@@ -80,16 +81,13 @@ final class SideBySidePane extends ScrollPane {
                     done,
                     all.predicted(),
                     all.reaches(),
-                    remarks(all.hours(), all.cost(), all.reversible(), words(all))));
+                    remarks(
+                            all.hours(),
+                            all.cost(),
+                            all.reversible(),
+                            done.size() == picked.size() ? "possible" : "in part")));
         }
         return columns;
-    }
-
-    private static String words(Combination all) {
-        return all.ways().stream()
-                .map(way -> way.id().label()
-                        + (way.possible() ? "" : " (" + way.fit().word() + ")"))
-                .collect(Collectors.joining(", then "));
     }
 
     private List<String> remarks(double hours, double cost, boolean reversible, String fit) {
@@ -113,15 +111,15 @@ final class SideBySidePane extends ScrollPane {
         Figures figures = new Figures(session.unit());
         List<Figures.Line> lines = figures.lines();
         label(0, 0, "", "number-head");
+        grid.getColumnConstraints().add(constraints(LABELS));
         int number = 0;
         for (int i = 0; i < columns.size(); i++) {
             Column column = columns.get(i);
             boolean drawn = i > 0 && column.predicted().isPresent();
             number += drawn ? 1 : 0;
             head(i + 1, column, drawn ? number : 0);
-            grid.getColumnConstraints().add(constraints(i == 0));
+            grid.getColumnConstraints().add(constraints((100.0 - LABELS) / columns.size()));
         }
-        grid.getColumnConstraints().add(constraints(false));
         int row = 2;
         for (Figures.Line line : lines) {
             label(0, row, line.label(), "card-label");
@@ -174,11 +172,11 @@ final class SideBySidePane extends ScrollPane {
         grid.add(label, column, row);
     }
 
-    private static ColumnConstraints constraints(boolean first) {
+    /** The labels take a fifth of the width, the columns share the rest. */
+    private static ColumnConstraints constraints(double percent) {
         ColumnConstraints column = new ColumnConstraints();
-        column.setHgrow(first ? Priority.NEVER : Priority.ALWAYS);
+        column.setPercentWidth(percent);
         column.setHalignment(HPos.LEFT);
-        column.setMinWidth(first ? 220 : 90);
         return column;
     }
 }

@@ -2,6 +2,7 @@ package org.kestan.desktop.verdict;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
@@ -17,7 +18,9 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.elevation.ElevationView;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.notation.BenchUnit;
 import org.kestan.plan.WorkPlan;
+import org.kestan.reckoning.Reckoning;
 import org.kestan.sideview.Profile;
 import org.kestan.standards.ShopStandards;
 import org.kestan.verdict.Verdict;
@@ -59,6 +62,10 @@ public final class VerdictStation extends VBox {
     private Runnable afterTaking = () -> {};
     private Page page = Page.GATES;
     private List<WayId> recommended = List.of();
+    private Optional<Judged> judged = Optional.empty();
+
+    /** What was judged, and of what. */
+    private record Judged(Reckoning from, BenchUnit unit, Ways ways, Recommendation recommendation, String changes) {}
 
     /**
      * Makes the station for a session.
@@ -160,12 +167,13 @@ public final class VerdictStation extends VBox {
             elevation.candidates().clear();
             return;
         }
-        Ways ways = Ways.of(session.reckoning(), session.unit());
-        Recommendation recommendation = Recommendation.of(ways);
+        judge();
+        Ways ways = judged.orElseThrow().ways();
+        Recommendation recommendation = judged.orElseThrow().recommendation();
         recommended = recommendation.ways();
         advice.setText("We would: " + recommendation.words());
         because.setText(recommendation.reason());
-        otherwise.setText(changes(recommendation));
+        otherwise.setText(judged.orElseThrow().changes());
         otherwise.setTooltip(otherwise.getText().isEmpty() ? null : new Tooltip(otherwise.getText()));
         take.setDisable(recommended.isEmpty());
         switch (page) {
@@ -184,6 +192,18 @@ public final class VerdictStation extends VBox {
                                         .map(setup -> Profile.of(setup, 0))
                                         .toList()
                                 : List.of());
+    }
+
+    /** Judges the open job, unless it is judged already. */
+    private void judge() {
+        boolean known = judged.filter(each -> each.from() == session.reckoning() && each.unit() == session.unit())
+                .isPresent();
+        if (!known) {
+            Ways ways = Ways.of(session.reckoning(), session.unit());
+            Recommendation recommendation = Recommendation.of(ways);
+            judged = Optional.of(
+                    new Judged(session.reckoning(), session.unit(), ways, recommendation, changes(recommendation)));
+        }
     }
 
     /** What would change the advice: the circumstances under which it would be another. */

@@ -1,6 +1,7 @@
 package org.kestan.desktop.verdict;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -10,6 +11,7 @@ import javafx.scene.layout.VBox;
 import org.kestan.notation.BenchUnit;
 import org.kestan.standards.Quantity;
 import org.kestan.standards.Standard;
+import org.kestan.ways.Shim;
 import org.kestan.ways.Spent;
 import org.kestan.ways.Way;
 import org.kestan.ways.WayId;
@@ -34,13 +36,19 @@ final class WayDetail extends VBox {
         getChildren().addAll(title, new HBox(take), lines);
     }
 
-    void show(Way way, BenchUnit unit) {
+    void show(Way way, List<Shim> shims, BenchUnit unit) {
         shown = way.id();
         title.setText(way.id().label());
         take.setDisable(!way.possible());
         lines.getChildren().clear();
         way.reasons().forEach(reason -> line("", reason));
         line("Suits", way.id().suits());
+        if (way.id() == WayId.POCKET_SHIM) {
+            Figures figures = new Figures(unit);
+            shims.forEach(shim -> line(
+                    "Shim " + Figures.degrees(OptionalDouble.of(Math.toRadians(shim.degrees())), 2),
+                    "action " + figures.both(shim.after().action())));
+        }
         way.spent().forEach(spent -> line("Spends", spent(spent, unit)));
         line("Undone", way.reversible() ? "It can be undone." : "It can't be undone.");
         String parts = parts(way);

@@ -26,6 +26,7 @@ final class WaysPane extends HBox {
     private final Consumer<WayId> taker;
     private final Map<WayId, WayRow> rows = new EnumMap<>(WayId.class);
     private final WayDetail detail;
+    private final ScrollPane listScroll = scroll(new VBox());
     private Ways ways;
     private WayId looked = WayId.LEAVE;
     private List<WayId> advised = List.of();
@@ -43,6 +44,7 @@ final class WaysPane extends HBox {
             list.getChildren().add(row);
             row.focusedProperty().addListener((property, was, is) -> {
                 if (is) {
+                    Reveal.in(listScroll, row);
                     look(id);
                 }
             });
@@ -53,9 +55,9 @@ final class WaysPane extends HBox {
                 row.requestFocus();
             });
         }
-        ScrollPane scroll = scroll(list);
-        VBox left = new VBox(WayRow.heads(), scroll);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
+        listScroll.setContent(list);
+        VBox left = new VBox(WayRow.heads(), listScroll);
+        VBox.setVgrow(listScroll, Priority.ALWAYS);
         HBox.setHgrow(left, Priority.ALWAYS);
         left.setMinWidth(0);
         detail = new WayDetail(taker);
@@ -97,7 +99,7 @@ final class WaysPane extends HBox {
             }
         });
         if (ways != null) {
-            detail.show(ways.way(id), session.unit());
+            detail.show(ways.way(id), ways.shims(), session.unit());
         }
         if (rows.get(id).isFocused()) {
             session.say("Space compares, Enter takes it into the plan.");
@@ -119,6 +121,6 @@ final class WaysPane extends HBox {
         Figures figures = new Figures(session.unit());
         String currency = session.standards().currency();
         next.all().forEach(way -> rows.get(way.id()).show(way, figures, currency));
-        detail.show(next.way(looked), session.unit());
+        detail.show(next.way(looked), next.shims(), session.unit());
     }
 }
