@@ -15,7 +15,13 @@ import picocli.CommandLine.Spec;
         description = "Neck angle, heel cut, saddle and bridge from the measuring sheet of an instrument.",
         mixinStandardHelpOptions = true,
         version = "Kestan 0.1.0",
-        subcommands = {SolveCommand.class, VerdictCommand.class, GaugeCommand.class})
+        subcommands = {
+            SolveCommand.class,
+            VerdictCommand.class,
+            PlanCommand.class,
+            TemplatesCommand.class,
+            GaugeCommand.class
+        })
 public final class KestanCommand implements Runnable {
 
     /** Exit code of a command that could not do what it was asked. */

@@ -160,6 +160,77 @@ public class KestanCommandTest {
         assertThat(run.err()).startsWith("/kestanStandards: ");
     }
 
+    /** The plan of a reset is what solve works out; its scribe line stacks from the leaves given. */
+    @Test
+    public void plansAReset() {
+        String file = folder.resolve("large-flat-top-reset.kestan.json").toString();
+        JsonNode solved = MAPPER.readTree(run("solve", file).out());
+        Run run = run("plan", file, "--way", "neck-reset", "--leaves", "0.010 in, 0.012 in, 0.014 in");
+        assertThat(run.exit()).isZero();
+        JsonNode plan = MAPPER.readTree(run.out());
+        assertThat(plan.get("way").asString()).isEqualTo("neck-reset");
+        double cap = solved.at("/heel/removalAtCap").asDouble();
+        assertThat(plan.at("/heel/scribe/thickness").asDouble()).isCloseTo(cap, within(1e-9));
+        assertThat(plan.at("/heel/scribe/leaves")).hasSize(3);
+        assertThat(plan.at("/heel/scribe/error").asDouble()).isCloseTo(0.036 * 25.4 - cap, within(1e-9));
+        assertThat(plan.at("/heel/corners")).isEqualTo(solved.at("/heel/corners"));
+        assertThat(plan.at("/heel/stations")).hasSize(21);
+        assertThat(plan.at("/projection/slack").asDouble())
+                .isCloseTo(solved.at("/fretLine/targetSlack").asDouble(), within(1e-9));
+        assertThat(plan.at("/wedge/end").asDouble())
+                .isCloseTo(solved.at("/extension/wedge").asDouble(), within(1e-9));
+        assertThat(plan.at("/saddle/bass/height").asDouble())
+                .isCloseTo(solved.at("/strings/bass/saddleProtrusion").asDouble(), within(1e-9));
+        assertThat(plan.at("/saddle/crown")).hasSize(6);
+        assertThat(plan.has("pocketShim")).isFalse();
+    }
+
+    @Test
+    public void plansAShimWithItsChoices() {
+        String file = folder.resolve("bolt-on-shim.kestan.json").toString();
+        JsonNode plan =
+                MAPPER.readTree(run("plan", file, "--way", "pocket-shim").out());
+        assertThat(plan.at("/pocketShim/choices")).hasSize(3);
+        assertThat(plan.at("/pocketShim/thick").asDouble())
+                .isCloseTo(
+                        68
+                                * Math.tan(Math.toRadians(
+                                        plan.at("/pocketShim/angleDeg").asDouble())),
+                        within(1e-9));
+        assertThat(plan.has("heel")).isFalse();
+        assertThat(plan.has("wedge")).isFalse();
+    }
+
+    @Test
+    public void aWayThatIsNoneOrCannotBeIsRefused() {
+        String file = folder.resolve("large-flat-top-reset.kestan.json").toString();
+        assertThat(run("plan", file, "--way", "dancing").exit()).isEqualTo(2);
+        assertThat(run("plan", file, "--way", "dancing").err())
+                .contains("is no way")
+                .doesNotContain("Exception");
+        assertThat(run("plan", file).exit()).isEqualTo(2);
+        Run pocket = run("plan", file, "--way", "pocket-shim");
+        assertThat(pocket.exit()).isEqualTo(2);
+        assertThat(pocket.err()).startsWith("/instrument: ");
+        assertThat(run("plan", file, "--way", "saddle", "--leaves", "thin").exit())
+                .isEqualTo(2);
+    }
+
+    @Test
+    public void writesThePapers() throws IOException {
+        String file = folder.resolve("large-flat-top-reset.kestan.json").toString();
+        Path papers = Files.createTempDirectory("kestan-papers-");
+        Run run = run("templates", file, "--way", "neck-reset", "--out", papers.toString());
+        assertThat(run.exit()).isZero();
+        assertThat(run.out().lines())
+                .hasSize(7)
+                .allSatisfy(line -> assertThat(Path.of(line)).exists());
+        for (String line : run.out().lines().toList()) {
+            Files.delete(Path.of(line));
+        }
+        Files.delete(papers);
+    }
+
     @Test
     public void aFileThatIsNotThere() {
         Run run = run("solve", folder.resolve("none.kestan.json").toString());

@@ -122,6 +122,22 @@ public final class CorrectionSolver {
     }
 
     private Optional<HeelCut> heel(double angle, double meanDrop) {
+        Optional<HeelCut> heel = heel(survey, basis, angle, meanDrop);
+        if (heel.flatMap(HeelCut::widths).isPresent()
+                && survey.millimetres(Reading.SIDE_DRIFT).isEmpty()) {
+            assumed.add("survey.sideDrift");
+        }
+        return heel;
+    }
+
+    /**
+     * The heel cut for a neck rotation (§3.8, §3.9).
+     *
+     * @param angle θ, radians, positive = set back
+     * @param meanDrop what the crown comes down relative to the fret line, mm, for the rule of thumb
+     * @return empty when the heel's height was not read
+     */
+    public static Optional<HeelCut> heel(Survey survey, Basis basis, double angle, double meanDrop) {
         OptionalDouble height = survey.millimetres(Reading.HEEL_HEIGHT);
         if (height.isEmpty()) {
             return Optional.empty();
@@ -132,9 +148,6 @@ public final class CorrectionSolver {
                 ? Optional.of(new HeelCut.Widths(top.getAsDouble(), cap.getAsDouble()))
                 : Optional.empty();
         OptionalDouble drift = survey.millimetres(Reading.SIDE_DRIFT);
-        if (widths.isPresent() && drift.isEmpty()) {
-            assumed.add("survey.sideDrift");
-        }
         return Optional.of(new HeelCut(
                 height.getAsDouble(),
                 angle,
@@ -144,20 +157,30 @@ public final class CorrectionSolver {
     }
 
     private Optional<Extension> extension(double angle) {
+        Optional<Extension> extension = extension(survey, target, angle, standards);
+        if (extension.isPresent() && target.aim(Aim.FALL_AWAY).isEmpty()) {
+            assumed.add(Aim.FALL_AWAY.path());
+        }
+        return extension;
+    }
+
+    /**
+     * The fretboard past the joint after a neck rotation (§3.11).
+     *
+     * @param angle θ, radians, positive = set back
+     * @return empty when its length or its fall-away was not read
+     */
+    public static Optional<Extension> extension(Survey survey, Target target, double angle, ShopStandards standards) {
         OptionalDouble length = survey.millimetres(Reading.EXTENSION_LENGTH);
         OptionalDouble fallAway = survey.millimetres(Reading.EXTENSION_FALL_AWAY);
         if (length.isEmpty() || fallAway.isEmpty()) {
             return Optional.empty();
         }
-        OptionalDouble wanted = target.millimetres(Aim.FALL_AWAY);
-        if (wanted.isEmpty()) {
-            assumed.add(Aim.FALL_AWAY.path());
-        }
         return Optional.of(new Extension(
                 length.getAsDouble(),
                 fallAway.getAsDouble(),
                 fallAway.getAsDouble() + length.getAsDouble() * Math.tan(angle),
-                wanted.orElse(standards.get(Standard.FALL_AWAY))));
+                target.millimetres(Aim.FALL_AWAY).orElse(standards.get(Standard.FALL_AWAY))));
     }
 
     /** Returns a fault for each aim that is needed and not said: the action on both sides. */

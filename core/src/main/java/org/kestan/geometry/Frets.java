@@ -10,6 +10,9 @@ public record Frets(double scale) {
     /** The highest fret number that is taken for a fret. */
     public static final int HIGHEST = 36;
 
+    /** The last fret of a usual fretboard. */
+    public static final int USUAL_LAST = 20;
+
     /**
      * @throws IllegalArgumentException if the scale is not a positive finite number
      */

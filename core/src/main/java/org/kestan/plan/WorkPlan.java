@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.kestan.correction.Correction;
+import org.kestan.correction.CorrectionSolver;
 import org.kestan.correction.Extension;
 import org.kestan.geometry.HeelCut;
 import org.kestan.job.Details;
@@ -13,48 +14,103 @@ import org.kestan.notation.BenchUnit;
 import org.kestan.reckoning.Reckoning;
 import org.kestan.setup.Setup;
 import org.kestan.sheet.Keyed;
+import org.kestan.sheet.Sides;
+import org.kestan.standards.ShopStandards;
 import org.kestan.ways.Prediction;
 import org.kestan.ways.WayId;
 import org.kestan.ways.Ways;
 
 /**
  * What is to be done about a job. With ways taken it is what they come to; with none the neck is turned for whatever the
- * target asks.
+ * target asks. The parts of the plan ({@link SaddlePlan}, {@link BridgePlan}, …) are read out of it.
  *
+ * @param reckoning the job and what follows from it
  * @param ways the ways taken, in the order of the work; none for a plan by the target alone
+ * @param measured the set-up as measured; empty when the sheet does not say enough
  * @param planned the set-up it leads to; empty when the sheet or the target does not say enough
- * @param heel the heel cut; empty when the neck stays, or the heel was not read
+ * @param heel the heel cut; empty when no wood goes from it, or the heel was not read
  * @param extension the fretboard past the joint; empty when the neck stays, or it was not read
  */
 public record WorkPlan(
-        List<WayId> ways, Optional<Setup> planned, Optional<HeelCut> heel, Optional<Extension> extension) {
+        Reckoning reckoning,
+        List<WayId> ways,
+        Optional<Setup> measured,
+        Optional<Setup> planned,
+        Optional<HeelCut> heel,
+        Optional<Extension> extension) {
 
     /** Takes an unmodifiable copy. */
     public WorkPlan {
         ways = List.copyOf(ways);
     }
 
-    /** The plan of a job. */
+    /** The plan of a job, by the ways it has taken. */
     public static WorkPlan of(Reckoning reckoning) {
-        List<WayId> taken = taken(reckoning.job());
-        Optional<Correction> correction = reckoning.correction();
-        if (taken.isEmpty()) {
-            return new WorkPlan(
-                    taken,
-                    correction.map(Correction::planned),
-                    correction.flatMap(Correction::heel),
-                    correction.flatMap(Correction::extension));
-        }
-        Optional<Setup> planned = Ways.of(reckoning, BenchUnit.MILLIMETRES)
-                .combined(taken)
-                .predicted()
-                .map(Prediction::setup);
-        boolean cut = taken.stream().anyMatch(WayId::turnsNeck) && !taken.contains(WayId.POCKET_SHIM);
+        return of(reckoning, taken(reckoning.job()));
+    }
+
+    /**
+     * The plan of a job by some ways. A neck way that the verdict has no need of is still planned to the target: the one who
+     * asks for it has his reasons.
+     */
+    public static WorkPlan of(Reckoning reckoning, List<WayId> taken) {
+        Optional<Setup> measured = reckoning
+                .trajectory()
+                .map(known -> Setup.measured(known, reckoning.job().survey(), reckoning.standards()));
+        boolean byTarget = taken.isEmpty() || taken.stream().anyMatch(WorkPlan::cuts);
+        Optional<Setup> target = byTarget ? reckoning.correction().map(Correction::planned) : Optional.empty();
+        Optional<Setup> planned = taken.isEmpty()
+                ? target
+                : Ways.of(reckoning, BenchUnit.MILLIMETRES)
+                        .combined(taken)
+                        .predicted()
+                        .map(Prediction::setup)
+                        .or(() -> target);
+        boolean turned = taken.isEmpty() || taken.stream().anyMatch(WayId::turnsNeck);
         return new WorkPlan(
+                reckoning,
                 taken,
+                measured,
                 planned,
-                cut ? correction.flatMap(Correction::heel) : Optional.empty(),
-                cut ? correction.flatMap(Correction::extension) : Optional.empty());
+                byTarget ? planned.flatMap(setup -> heel(reckoning, measured.orElseThrow(), setup)) : Optional.empty(),
+                turned
+                        ? planned.flatMap(setup -> CorrectionSolver.extension(
+                                reckoning.job().survey(),
+                                reckoning.job().target(),
+                                setup.rotation(),
+                                reckoning.standards()))
+                        : Optional.empty());
+    }
+
+    /** Tells whether a way takes wood from the heel. */
+    private static boolean cuts(WayId id) {
+        return id.turnsNeck() && id != WayId.POCKET_SHIM;
+    }
+
+    private static Optional<HeelCut> heel(Reckoning reckoning, Setup measured, Setup planned) {
+        Setup relieved = measured.withRelief(planned.reliefGap());
+        double drop = Sides.mean(relieved.crown()) - Sides.mean(planned.crown());
+        return CorrectionSolver.heel(reckoning.job().survey(), planned.basis(), planned.rotation(), drop);
+    }
+
+    /** The job. */
+    public Job job() {
+        return reckoning.job();
+    }
+
+    /** The shop's standards. */
+    public ShopStandards shop() {
+        return reckoning.standards();
+    }
+
+    /** Tells whether the neck is turned: by a way, or by the target where no way is taken. */
+    public boolean turnsNeck() {
+        return ways.isEmpty() || ways.stream().anyMatch(WayId::turnsNeck);
+    }
+
+    /** Tells whether a way is taken. */
+    public boolean takes(WayId id) {
+        return ways.contains(id);
     }
 
     /** Returns the ways a job has taken; keys that are none are left out. */

@@ -50,7 +50,8 @@ public final class WorkFigures {
      */
     public record Line(String label, String value, String remark, String source) {
 
-        Line(String label, String value, String remark) {
+        /** A figure without uncertainty. */
+        public Line(String label, String value, String remark) {
             this(label, value, remark, "");
         }
     }
@@ -63,14 +64,14 @@ public final class WorkFigures {
                 .orElse(List.of());
     }
 
-    /** The figures as plain text, one a line. */
-    public static String text(Reckoning reckoning, BenchUnit unit) {
+    /** Groups of figures as plain text, one figure a line, under the instrument's name. */
+    public static String text(Reckoning reckoning, List<Group> groups) {
         StringBuilder text = new StringBuilder();
         String name = reckoning.job().instrument().name();
         if (!name.isEmpty()) {
             text.append(name).append('\n');
         }
-        for (Group group : of(reckoning, unit)) {
+        for (Group group : groups) {
             text.append('\n').append(group.title()).append('\n');
             for (Line line : group.lines()) {
                 text.append("  ").append(line.label()).append(": ").append(line.value());

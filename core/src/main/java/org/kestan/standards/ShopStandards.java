@@ -11,7 +11,7 @@ import org.kestan.notation.Parsed;
 public final class ShopStandards {
 
     /** The standards a shop starts with. */
-    public static final ShopStandards DEFAULT = new ShopStandards(Map.of(), Map.of(), "");
+    public static final ShopStandards DEFAULT = new ShopStandards(Map.of(), Map.of(), "", Leaves.USUAL);
 
     /** What a neck reset takes: hours and parts. */
     public static final List<Standard> RESET =
@@ -32,9 +32,12 @@ public final class ShopStandards {
     private final Map<Standard, String> texts;
     private final Map<SchoolQuestion, School> schools;
     private final String currency;
+    private final Leaves leaves;
     private final double[] values;
 
-    private ShopStandards(Map<Standard, String> texts, Map<SchoolQuestion, School> schools, String currency) {
+    private ShopStandards(
+            Map<Standard, String> texts, Map<SchoolQuestion, School> schools, String currency, Leaves leaves) {
+        this.leaves = leaves;
         this.texts = texts;
         this.schools = schools;
         this.currency = currency;
@@ -124,7 +127,7 @@ public final class ShopStandards {
         } else {
             next.put(standard, typed.strip());
         }
-        ShopStandards changed = new ShopStandards(next, schools, currency);
+        ShopStandards changed = new ShopStandards(next, schools, currency, leaves);
         return changed.outOfOrder(standard)
                 .<Parsed<ShopStandards>>map(problem -> new Parsed.Bad<>(
                         "\u201c" + typed.strip() + "\u201d is " + problem, "a value between its neighbours"))
@@ -141,7 +144,7 @@ public final class ShopStandards {
             next.put(entry.getKey(), entry.getValue().strip());
         }
         next.entrySet().removeIf(entry -> entry.getValue().equals(entry.getKey().startText()));
-        ShopStandards changed = new ShopStandards(next, schools, currency);
+        ShopStandards changed = new ShopStandards(next, schools, currency, leaves);
         boolean agree = Arrays.stream(Standard.values())
                 .allMatch(each -> changed.outOfOrder(each).isEmpty());
         return agree ? Optional.of(changed) : Optional.empty();
@@ -181,12 +184,22 @@ public final class ShopStandards {
             next.put(school.question(), school);
         }
         ShopStandards base = withAll(school.settings()).orElse(this);
-        return new ShopStandards(base.texts, next, currency);
+        return new ShopStandards(base.texts, next, currency, leaves);
     }
 
     /** Returns these standards with another currency. */
     public ShopStandards withCurrency(String next) {
-        return new ShopStandards(texts, schools, next.strip());
+        return new ShopStandards(texts, schools, next.strip(), leaves);
+    }
+
+    /** Returns the feeler leaves the shop owns. */
+    public Leaves leaves() {
+        return leaves;
+    }
+
+    /** Returns these standards with other leaves. */
+    public ShopStandards withLeaves(Leaves next) {
+        return new ShopStandards(texts, schools, currency, next);
     }
 
     @Override
@@ -194,7 +207,8 @@ public final class ShopStandards {
         return other instanceof ShopStandards that
                 && texts.equals(that.texts)
                 && schools.equals(that.schools)
-                && currency.equals(that.currency);
+                && currency.equals(that.currency)
+                && leaves.equals(that.leaves);
     }
 
     @Override

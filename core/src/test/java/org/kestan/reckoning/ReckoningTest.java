@@ -143,7 +143,8 @@ public class ReckoningTest {
 
     @Test
     public void copiedTextHasTheFiguresThatDecide() {
-        String text = WorkFigures.text(reckon(Jobs.flatTop()), BenchUnit.SIXTY_FOURTHS);
+        String text = WorkFigures.text(
+                reckon(Jobs.flatTop()), WorkFigures.of(reckon(Jobs.flatTop()), BenchUnit.SIXTY_FOURTHS));
         assertThat(text)
                 .contains("Neck angle correction: ")
                 .contains("Heel cut at the cap: ")

@@ -2,7 +2,6 @@ package org.kestan.files;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -29,6 +28,11 @@ public final class SheetPdf {
         Paper(PDRectangle size) {
             this.size = size;
         }
+
+        /** Returns the size in points. */
+        PDRectangle size() {
+            return size;
+        }
     }
 
     private static final float MARGIN = 42;
@@ -40,6 +44,7 @@ public final class SheetPdf {
 
     private final PDDocument document = new PDDocument();
     private final Paper paper;
+    private final PdfFonts fonts;
     private final PDType0Font regular;
     private final PDType0Font bold;
     private PDPageContentStream page;
@@ -47,8 +52,9 @@ public final class SheetPdf {
 
     private SheetPdf(Paper paper) throws IOException {
         this.paper = paper;
-        regular = font("AtkinsonHyperlegibleNext_400Regular.ttf");
-        bold = font("AtkinsonHyperlegibleNext_700Bold.ttf");
+        fonts = PdfFonts.in(document);
+        regular = fonts.regular();
+        bold = fonts.bold();
     }
 
     /**
@@ -65,12 +71,6 @@ public final class SheetPdf {
             sheet.document.getDocumentInformation().setTitle("Measuring sheet");
             sheet.document.save(bytes);
             return bytes.toByteArray();
-        }
-    }
-
-    private PDType0Font font(String name) throws IOException {
-        try (InputStream in = SheetPdf.class.getResourceAsStream("/org/kestan/fonts/" + name)) {
-            return PDType0Font.load(document, in);
         }
     }
 
@@ -211,18 +211,7 @@ public final class SheetPdf {
         return paper.size.getWidth();
     }
 
-    /** Characters that the shipped fonts do not have are left out rather than failing the sheet. */
     private String printable(String text) {
-        StringBuilder kept = new StringBuilder();
-        text.codePoints().forEach(point -> {
-            String one = Character.toString(point);
-            try {
-                regular.encode(one);
-                kept.append(one);
-            } catch (IOException | IllegalArgumentException missing) {
-                kept.append('?');
-            }
-        });
-        return kept.toString();
+        return fonts.printable(text);
     }
 }

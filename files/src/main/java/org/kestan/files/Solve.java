@@ -85,6 +85,11 @@ public final class Solve {
 
     private static void heel(ObjectNode node, HeelCut heel) {
         node.put("removalAtCap", heel.atCap()).put("ruleOfThumb", heel.ruleOfThumb());
+        corners(node, heel);
+    }
+
+    /** The four corners of a heel cut, when its widths are known. */
+    static void corners(ObjectNode node, HeelCut heel) {
         if (heel.widths().isPresent()) {
             HeelCut.Cheeks top = heel.cheeksAt(0);
             HeelCut.Cheeks cap = heel.cheeksAt(heel.height());

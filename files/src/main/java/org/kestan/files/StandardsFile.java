@@ -9,12 +9,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.kestan.job.Fault;
+import org.kestan.notation.Length;
 import org.kestan.notation.Parsed;
+import org.kestan.standards.Leaves;
 import org.kestan.standards.School;
 import org.kestan.standards.SchoolQuestion;
 import org.kestan.standards.ShopStandards;
 import org.kestan.standards.Standard;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -87,6 +90,7 @@ public final class StandardsFile {
         Map<Standard, String> values = values(at.at("values"));
         List<School> schools = schools(at.at("schools"));
         String currency = at.at("currency").text().orElse("");
+        Leaves leaves = leaves(at.at("leaves"));
         Optional<ShopStandards> read = ShopStandards.DEFAULT.withAll(values);
         if (faults.isEmpty() && read.isEmpty()) {
             faults.add(disagreement(at.pointer(), values));
@@ -100,7 +104,22 @@ public final class StandardsFile {
             chosen = chosen.with(school);
         }
         ShopStandards shop = chosen.withAll(values).orElse(read.get());
-        return new Outcome(shop.withCurrency(currency), List.of());
+        return new Outcome(shop.withCurrency(currency).withLeaves(leaves), List.of());
+    }
+
+    /** The leaves listed; those of a usual set where none are. */
+    private static Leaves leaves(JsonPlace at) {
+        List<Length> leaves = new ArrayList<>();
+        for (JsonPlace leaf : at.elements()) {
+            leaf.length().ifPresent(length -> {
+                if (length.millimetres() > 0) {
+                    leaves.add(length);
+                } else {
+                    leaf.fault("is no leaf", "a thickness above zero");
+                }
+            });
+        }
+        return leaves.isEmpty() ? Leaves.USUAL : new Leaves(leaves);
     }
 
     private static Map<Standard, String> values(JsonPlace at) {
@@ -168,6 +187,8 @@ public final class StandardsFile {
                 values.put(standard.key(), new BigDecimal(text));
             }
         }
+        ArrayNode leaves = root.putArray("leaves");
+        standards.leaves().all().forEach(leaf -> leaves.add(leaf.text()));
         ObjectNode schools = root.putObject("schools");
         for (SchoolQuestion question : SchoolQuestion.values()) {
             schools.put(question.key(), standards.school(question).key());

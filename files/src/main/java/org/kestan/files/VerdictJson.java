@@ -76,7 +76,7 @@ public final class VerdictJson {
                 .put("cost", way.cost());
     }
 
-    static void predicted(ObjectNode node, Prediction predicted) {
+    private static void predicted(ObjectNode node, Prediction predicted) {
         Setup setup = predicted.setup();
         sides(node.putObject("action"), setup.action());
         setup.protrusion().ifPresent(out -> sides(node.putObject("protrusion"), out));
@@ -100,7 +100,7 @@ public final class VerdictJson {
                 .put("targetStrung", plan.targetStrung());
     }
 
-    private static void sides(ObjectNode node, Sides<Double> sides) {
+    static void sides(ObjectNode node, Sides<Double> sides) {
         for (Side side : Side.values()) {
             node.put(side.word(), sides.get(side));
         }
@@ -110,7 +110,7 @@ public final class VerdictJson {
         return radians.isPresent() ? OptionalDouble.of(Math.toDegrees(radians.getAsDouble())) : radians;
     }
 
-    private static void put(ObjectNode node, String key, OptionalDouble value) {
+    static void put(ObjectNode node, String key, OptionalDouble value) {
         value.ifPresent(number -> node.put(key, number));
     }
 }

@@ -15,6 +15,7 @@ import org.kestan.desktop.field.Entries;
 import org.kestan.desktop.field.EntryField;
 import org.kestan.desktop.field.WorkingOrder;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.plan.PlanFigures;
 import org.kestan.reckoning.WorkFigures;
 import org.kestan.sheet.Aim;
 import org.kestan.sheet.Fitting;
@@ -74,7 +75,7 @@ public final class PlanStation extends HBox {
     }
 
     private void show() {
-        List<WorkFigures.Group> groups = WorkFigures.of(session.reckoning(), session.unit());
+        List<WorkFigures.Group> groups = PlanFigures.of(session.workPlan(), session.unit());
         if (fits(groups)) {
             for (int i = 0; i < groups.size(); i++) {
                 ((FigureCard) figures.getChildren().get(i)).show(groups.get(i));

@@ -18,7 +18,7 @@ import org.kestan.desktop.session.JobStore;
 import org.kestan.files.JobFile;
 import org.kestan.files.SheetCsv;
 import org.kestan.files.SheetPdf;
-import org.kestan.reckoning.WorkFigures;
+import org.kestan.plan.PlanFigures;
 
 /** What the menus, the keys and the mouse do with whole jobs: open, drop, paste, save as, copy. */
 final class JobActions {
@@ -128,7 +128,7 @@ final class JobActions {
             return;
         }
         ClipboardContent content = new ClipboardContent();
-        content.putString(WorkFigures.text(session.reckoning(), session.unit()));
+        content.putString(PlanFigures.text(session.workPlan(), session.unit()));
         Clipboard.getSystemClipboard().setContent(content);
         session.say("Copied the figures as text.");
     }

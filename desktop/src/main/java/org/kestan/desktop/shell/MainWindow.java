@@ -3,6 +3,7 @@ package org.kestan.desktop.shell;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
@@ -248,7 +249,8 @@ public final class MainWindow {
         counter.ifPresent(each -> each.setVisible(room == Room.COUNTER));
         standards.ifPresent(each -> each.setVisible(room == Room.STANDARDS));
         if (room == Room.COUNTER) {
-            counter.ifPresent(CounterRoom::focusFirst);
+            // Once it is laid out: a room built just now can't take the focus yet.
+            counter.ifPresent(each -> Platform.runLater(each::focusFirst));
         }
     }
 

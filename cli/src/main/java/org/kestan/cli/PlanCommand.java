@@ -1,0 +1,25 @@
+package org.kestan.cli;
+
+import java.util.concurrent.Callable;
+import org.kestan.files.PlanJson;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+
+/** {@code kestan plan FILE --way ID}: prints the work plan, as JSON. */
+@Command(
+        name = "plan",
+        description = "Print the numbers to set on tools for a job file and a way, as JSON.",
+        mixinStandardHelpOptions = true)
+final class PlanCommand implements Callable<Integer> {
+
+    @Mixin
+    private JobArgument input;
+
+    @Mixin
+    private WayOption way;
+
+    @Override
+    public Integer call() {
+        return input.print((job, shop) -> PlanJson.print(job, way.ways(), way.withLeaves(shop)));
+    }
+}

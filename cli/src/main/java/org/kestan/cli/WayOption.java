@@ -1,0 +1,65 @@
+package org.kestan.cli;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.kestan.notation.Parsed;
+import org.kestan.sheet.Keyed;
+import org.kestan.standards.Leaves;
+import org.kestan.standards.ShopStandards;
+import org.kestan.ways.WayId;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+
+/** The ways a plan is made by, and the feeler leaves its thicknesses are stacked from. */
+final class WayOption {
+
+    @Option(
+            names = "--way",
+            paramLabel = "ID",
+            required = true,
+            split = ",",
+            description = "a way, such as neck-reset; several with commas between them")
+    private List<String> keys;
+
+    @Option(
+            names = "--leaves",
+            paramLabel = "LEAVES",
+            description = "the feeler leaves there are, such as \"0.010 in, 0.012 in\"; without it those of the shop")
+    private String leaves;
+
+    @Spec(Spec.Target.MIXEE)
+    private CommandSpec spec;
+
+    List<WayId> ways() {
+        List<WayId> ways = new ArrayList<>();
+        for (String key : keys) {
+            Optional<WayId> way = Keyed.find(WayId.class, key.strip());
+            if (way.isEmpty()) {
+                throw new ParameterException(
+                        spec.commandLine(),
+                        "--way: \u201c" + key + "\u201d is no way; accepted: "
+                                + Stream.of(WayId.values()).map(Keyed::key).collect(Collectors.joining(", ")));
+            }
+            ways.add(way.get());
+        }
+        return ways;
+    }
+
+    /** Returns the standards with the leaves said on the command line. */
+    ShopStandards withLeaves(ShopStandards shop) {
+        if (leaves == null) {
+            return shop;
+        }
+        Parsed<Leaves> parsed = Leaves.parse(leaves);
+        if (parsed instanceof Parsed.Bad<Leaves> bad) {
+            throw new ParameterException(
+                    spec.commandLine(), "--leaves: " + bad.problem() + "; accepted: " + bad.accepted());
+        }
+        return shop.withLeaves(parsed.optional().orElseThrow());
+    }
+}

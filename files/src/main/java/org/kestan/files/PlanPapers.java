@@ -1,0 +1,43 @@
+package org.kestan.files;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.kestan.notation.BenchUnit;
+import org.kestan.plan.WorkPlan;
+import org.kestan.template.Template;
+import org.kestan.template.Templates;
+
+/** All papers of a work plan in a folder: the bench card and the templates, each on both paper sizes, and each as SVG. */
+public final class PlanPapers {
+
+    private PlanPapers() {}
+
+    /**
+     * Writes the papers; files of the same names are replaced.
+     *
+     * @param unit the unit of the bench card
+     * @return the files written
+     * @throws IOException if a file can't be written
+     */
+    public static List<Path> write(WorkPlan plan, BenchUnit unit, Path folder) throws IOException {
+        Files.createDirectories(folder);
+        String name = plan.job().instrument().name();
+        List<Template> templates = Templates.of(plan);
+        List<Path> written = new ArrayList<>();
+        for (SheetPdf.Paper paper : SheetPdf.Paper.values()) {
+            String suffix = paper == SheetPdf.Paper.A4 ? "-a4.pdf" : "-letter.pdf";
+            written.add(Files.write(folder.resolve("bench-card" + suffix), BenchCardPdf.write(plan, unit, paper)));
+            if (!templates.isEmpty()) {
+                written.add(
+                        Files.write(folder.resolve("templates" + suffix), TemplatePdf.write(templates, name, paper)));
+            }
+        }
+        for (Template template : templates) {
+            written.add(Files.writeString(folder.resolve(template.id() + ".svg"), TemplateSvg.write(template)));
+        }
+        return List.copyOf(written);
+    }
+}

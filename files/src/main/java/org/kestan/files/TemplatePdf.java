@@ -1,0 +1,149 @@
+package org.kestan.files;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.kestan.template.Mark;
+import org.kestan.template.Mark.Point;
+import org.kestan.template.Template;
+
+/** True-size templates on paper, one a page, with scale bars in both systems and the check to make before use. */
+public final class TemplatePdf {
+
+    /** Points in a millimetre. */
+    static final double POINTS = 72 / 25.4;
+
+    private static final double MARGIN = 15;
+    private static final double TITLE = 6;
+    private static final double TEXT = 3.6;
+    private static final double DRAWING_TOP = 44;
+
+    private final PDDocument document = new PDDocument();
+    private final PdfFonts fonts;
+    private final SheetPdf.Paper paper;
+    private PDPageContentStream page;
+    private double tall;
+
+    private TemplatePdf(SheetPdf.Paper paper) throws IOException {
+        this.paper = paper;
+        fonts = PdfFonts.in(document);
+    }
+
+    /**
+     * Draws templates.
+     *
+     * @param name what the instrument is called
+     * @return the bytes of a PDF with embedded fonts and searchable text
+     * @throws IOException if the fonts that ship can't be read
+     */
+    public static byte[] write(List<Template> templates, String name, SheetPdf.Paper paper) throws IOException {
+        TemplatePdf pdf = new TemplatePdf(paper);
+        try (pdf.document) {
+            for (Template template : templates) {
+                pdf.draw(template, name);
+            }
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            pdf.document.getDocumentInformation().setTitle("Templates: " + name);
+            pdf.document.save(bytes);
+            return bytes.toByteArray();
+        }
+    }
+
+    /** A page upright, or lying when the template is too wide for that. */
+    private void draw(Template template, String name) throws IOException {
+        PDRectangle upright = paper.size();
+        boolean lying = template.width() > upright.getWidth() / POINTS - 2 * MARGIN;
+        PDRectangle size = lying ? new PDRectangle(upright.getHeight(), upright.getWidth()) : upright;
+        tall = size.getHeight() / POINTS;
+        PDPage next = new PDPage(size);
+        document.addPage(next);
+        try (PDPageContentStream stream = new PDPageContentStream(document, next)) {
+            page = stream;
+            words(fonts.bold(), TITLE, new Point(MARGIN, MARGIN + 4), template.title());
+            words(fonts.regular(), TEXT, new Point(MARGIN, MARGIN + 10), name);
+            words(fonts.regular(), TEXT, new Point(MARGIN, MARGIN + 15), template.how());
+            words(fonts.bold(), TEXT, new Point(MARGIN, MARGIN + 20), ScaleBars.CHECK);
+            for (Mark mark : ScaleBars.at(0, 0)) {
+                mark(mark, MARGIN, MARGIN + 22);
+            }
+            for (Mark mark : template.marks()) {
+                mark(mark, MARGIN, MARGIN + DRAWING_TOP);
+            }
+        }
+    }
+
+    private void mark(Mark mark, double right, double down) throws IOException {
+        if (mark instanceof Mark.Path path) {
+            style(path.line());
+            Point first = path.points().get(0);
+            page.moveTo(x(first.x() + right), y(first.y() + down));
+            for (Point point : path.points().subList(1, path.points().size())) {
+                page.lineTo(x(point.x() + right), y(point.y() + down));
+            }
+            if (path.closed()) {
+                page.closePath();
+            }
+            page.stroke();
+        } else if (mark instanceof Mark.Hole hole) {
+            circle(hole, right, down);
+        } else if (mark instanceof Mark.Words words) {
+            words(
+                    fonts.regular(),
+                    words.size(),
+                    new Point(words.at().x() + right, words.at().y() + down),
+                    words.text());
+        }
+    }
+
+    private void style(Mark.Line line) throws IOException {
+        page.setLineWidth(line == Mark.Line.CUT ? 0.8f : line == Mark.Line.HATCH ? 0.3f : 0.5f);
+        page.setLineDashPattern(
+                switch (line) {
+                    case EDGE -> new float[] {5, 2};
+                    case CENTRE -> new float[] {6, 2, 1, 2};
+                    default -> new float[0];
+                },
+                0);
+    }
+
+    /** Four curves that differ from the circle by less than 3 parts in ten thousand. */
+    private void circle(Mark.Hole hole, double right, double down) throws IOException {
+        style(Mark.Line.CUT);
+        float r = (float) (hole.radius() * POINTS);
+        float k = 0.5522848f * r;
+        float cx = x(hole.centre().x() + right);
+        float cy = y(hole.centre().y() + down);
+        page.moveTo(cx + r, cy);
+        page.curveTo(cx + r, cy + k, cx + k, cy + r, cx, cy + r);
+        page.curveTo(cx - k, cy + r, cx - r, cy + k, cx - r, cy);
+        page.curveTo(cx - r, cy - k, cx - k, cy - r, cx, cy - r);
+        page.curveTo(cx + k, cy - r, cx + r, cy - k, cx + r, cy);
+        page.closePath();
+        page.stroke();
+    }
+
+    private void words(PDType0Font font, double millimetres, Point at, String text) throws IOException {
+        String printable = fonts.printable(text);
+        float size = (float) (millimetres * POINTS);
+        float room = (float) ((page == null ? 0 : paper.size().getHeight()) - 2 * MARGIN * POINTS);
+        float wide = PdfFonts.width(font, size, printable);
+        page.beginText();
+        page.setFont(font, wide > room && room > 0 ? size * room / wide : size);
+        page.newLineAtOffset(x(at.x()), y(at.y()));
+        page.showText(printable);
+        page.endText();
+    }
+
+    private float x(double millimetres) {
+        return (float) (millimetres * POINTS);
+    }
+
+    private float y(double millimetres) {
+        return (float) ((tall - millimetres) * POINTS);
+    }
+}
