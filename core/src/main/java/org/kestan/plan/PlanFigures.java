@@ -22,6 +22,9 @@ import org.kestan.ways.WayId;
 /** The numbers of a work plan in words and bench units, grouped as they are worked: for the screen, for copying, for paper. */
 public final class PlanFigures {
 
+    /** Title of the group about the neck joint. */
+    public static final String AT_THE_JOINT = "At the joint";
+
     private static final double SHOWN = 0.005;
 
     private final WorkPlan plan;
@@ -102,7 +105,7 @@ public final class PlanFigures {
         });
         joint.kerfFiller().ifPresent(kerf -> lines.add(new Line("Filler in the saw kerf", fine(kerf), "")));
         if (!lines.isEmpty()) {
-            groups.add(new Group("At the joint", lines, String.join(" ", joint.warnings())));
+            groups.add(new Group(AT_THE_JOINT, lines, String.join(" ", joint.warnings())));
         }
     }
 

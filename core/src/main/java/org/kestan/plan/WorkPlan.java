@@ -11,10 +11,13 @@ import org.kestan.geometry.HeelCut;
 import org.kestan.job.Details;
 import org.kestan.job.Job;
 import org.kestan.notation.BenchUnit;
+import org.kestan.notation.Length;
 import org.kestan.reckoning.Reckoning;
 import org.kestan.setup.Setup;
+import org.kestan.sheet.Aim;
 import org.kestan.sheet.Keyed;
 import org.kestan.sheet.Sides;
+import org.kestan.standards.School;
 import org.kestan.standards.ShopStandards;
 import org.kestan.ways.Prediction;
 import org.kestan.ways.WayId;
@@ -122,6 +125,24 @@ public record WorkPlan(
                         .distinct()
                         .toList())
                 .orElse(List.of());
+    }
+
+    /**
+     * Returns a job with other ways taken. Where the neck is cut and the job does not say how much saddle is to be left, the
+     * shop's school of projection says it, and the job's target is told: what is planned stands in one place.
+     */
+    public static Job take(Reckoning reckoning, List<WayId> ways) {
+        Job job = taking(reckoning.job(), ways);
+        boolean bySchool = ways.stream().anyMatch(WorkPlan::cuts)
+                && job.target().aim(Aim.SADDLE).isEmpty()
+                && !reckoning.standards().holds(School.DROP_SUM);
+        return of(reckoning, ways)
+                .planned()
+                .filter(planned -> bySchool)
+                .flatMap(Setup::protrusion)
+                .map(out ->
+                        job.with(Aim.SADDLE, Optional.of(Length.exact(Math.round(Sides.mean(out) * 1000) / 1000.0))))
+                .orElse(job);
     }
 
     /** Returns a job with other ways taken; with none it is planned by its target alone. */

@@ -96,6 +96,9 @@ public final class CounterRoom extends VBox {
 
     /** Puts the focus on the first question. */
     public void focusFirst() {
+        // A room built just now has no fields in the scene yet: what scrolls brings its content with its skin.
+        applyCss();
+        layout();
         order.first();
     }
 

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.kestan.correction.Correction;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.geometry.HeelCut;
 import org.kestan.notation.BenchUnit;
@@ -24,7 +23,7 @@ final class CheekTable extends NumberTable {
     }
 
     private void show() {
-        Optional<HeelCut> heel = session.reckoning().correction().flatMap(Correction::heel);
+        Optional<HeelCut> heel = session.workPlan().heel();
         setVisible(heel.isPresent());
         setManaged(heel.isPresent());
         heel.ifPresent(this::show);

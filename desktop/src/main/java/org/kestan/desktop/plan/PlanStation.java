@@ -1,8 +1,12 @@
 package org.kestan.desktop.plan;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.ColumnConstraints;
@@ -14,35 +18,76 @@ import javafx.scene.layout.VBox;
 import org.kestan.desktop.field.Entries;
 import org.kestan.desktop.field.EntryField;
 import org.kestan.desktop.field.WorkingOrder;
+import org.kestan.desktop.pages.PageTabs;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.plan.PlanFigures;
+import org.kestan.plan.WorkPlan;
 import org.kestan.reckoning.WorkFigures;
 import org.kestan.sheet.Aim;
 import org.kestan.sheet.Fitting;
+import org.kestan.standards.School;
+import org.kestan.standards.SchoolQuestion;
+import org.kestan.ways.WayId;
 
-/** Targets on the left, the numbers of the work in the middle, cheeks and ladder on the right. */
-public final class PlanStation extends HBox {
+/** What is wanted and the numbers of the work; the heel; the papers. */
+public final class PlanStation extends VBox {
+
+    /** What the station can show. */
+    private enum Page {
+        NUMBERS("Numbers"),
+        HEEL("Heel"),
+        PAPERS("Papers");
+
+        private final String title;
+
+        Page(String title) {
+            this.title = title;
+        }
+    }
+
+    private static final double JOINT_WIDTH = 400;
 
     private final JobSession session;
     private final WorkingOrder order = new WorkingOrder();
     private final GridPane targets = new GridPane();
     private final FlowPane figures = new FlowPane();
+    private final PageTabs<Page> pages = new PageTabs<>(Page.NUMBERS, "plan-page-", page -> page.title);
+    private final PapersPane papers;
+    private final VBox joint = new VBox();
+    private final Label taken = new Label();
+    private final Label school = new Label();
+    private final Button aside = new Button("Put aside");
     private Fitting fitting;
 
     /** Makes the station for a session. */
     public PlanStation(JobSession session) {
         this.session = session;
+        papers = new PapersPane(session);
         getStyleClass().add("plan");
         targets.getStyleClass().add("targets");
         figures.getStyleClass().add("work-figures");
         Label title = new Label("What is wanted");
         title.getStyleClass().add("place-title");
-        ScrollPane left = scroll(new VBox(title, targets));
+        school.setId("plan-school");
+        school.getStyleClass().add("card-remark");
+        school.setWrapText(true);
+        ScrollPane left = scroll(new VBox(title, targets, school));
         left.getStyleClass().add("targets-scroll");
         ScrollPane middle = scroll(figures);
         middle.setId("work-figures");
         HBox.setHgrow(middle, Priority.ALWAYS);
-        getChildren().addAll(left, middle, new CheekTable(session), new FretLadder(session));
+        HBox numbers = new HBox(left, middle, new FretLadder(session));
+        numbers.getStyleClass().add("plan-numbers");
+        HeelMap map = new HeelMap(session);
+        HBox.setHgrow(map, Priority.ALWAYS);
+        pages.put(Page.NUMBERS, numbers);
+        ScrollPane beside = scroll(joint);
+        beside.setMinWidth(JOINT_WIDTH);
+        beside.setPrefWidth(JOINT_WIDTH);
+        pages.put(Page.HEEL, new HBox(map, beside, new CheekTable(session)));
+        pages.put(Page.PAPERS, papers);
+        VBox.setVgrow(pages.body(), Priority.ALWAYS);
+        getChildren().addAll(head(), pages.body());
         build(session.job().fitting());
         session.reckoningProperty().addListener((property, old, next) -> {
             if (next.job().fitting() != fitting) {
@@ -51,7 +96,46 @@ public final class PlanStation extends HBox {
             show();
         });
         session.unitProperty().addListener((property, old, next) -> show());
+        pages.pageProperty().addListener((property, old, next) -> showPapers());
+        visibleProperty().addListener((property, was, is) -> showPapers());
         show();
+    }
+
+    private HBox head() {
+        taken.setId("plan-ways");
+        taken.getStyleClass().add("advice");
+        taken.setMinWidth(0);
+        aside.setId("plan-aside");
+        aside.getStyleClass().add("plain-button");
+        aside.setMinWidth(USE_PREF_SIZE);
+        aside.setOnAction(event -> {
+            session.edit(job -> WorkPlan.taking(job, List.of()));
+            session.say("Planned by the target alone: the neck is turned for whatever it asks.");
+        });
+        HBox head = new HBox(pages, taken, aside);
+        head.getStyleClass().add("verdict-head");
+        head.setAlignment(Pos.CENTER_LEFT);
+        return head;
+    }
+
+    private void showWays() {
+        List<WayId> ways = session.workPlan().ways();
+        taken.setText(
+                ways.isEmpty()
+                        ? "By the target alone: neck reset"
+                        : ways.stream().map(WayId::label).collect(Collectors.joining(", then ")));
+        aside.setVisible(!ways.isEmpty());
+        School chosen = session.standards().school(SchoolQuestion.PROJECTION);
+        school.setText(
+                session.job().length(Aim.SADDLE).isPresent() || session.job().fitting() == Fitting.FLOATING_BRIDGE
+                        ? ""
+                        : "Saddle by the shop\u2019s school: " + chosen.words().toLowerCase(Locale.ROOT) + ".");
+    }
+
+    private void showPapers() {
+        if (isVisible() && pages.page() == Page.PAPERS) {
+            papers.show();
+        }
     }
 
     /** Puts the focus on the first target. */
@@ -75,6 +159,13 @@ public final class PlanStation extends HBox {
     }
 
     private void show() {
+        showWays();
+        showPapers();
+        joint.getChildren()
+                .setAll(PlanFigures.of(session.workPlan(), session.unit()).stream()
+                        .filter(group -> group.title().equals(PlanFigures.AT_THE_JOINT))
+                        .map(group -> new FigureCard(group, session::say))
+                        .toList());
         List<WorkFigures.Group> groups = PlanFigures.of(session.workPlan(), session.unit());
         if (fits(groups)) {
             for (int i = 0; i < groups.size(); i++) {

@@ -3,7 +3,6 @@ package org.kestan.desktop.shell;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
@@ -20,6 +19,7 @@ import org.kestan.desktop.elevation.ElevationView;
 import org.kestan.desktop.figures.FigureStrip;
 import org.kestan.desktop.gauge.GaugeListener;
 import org.kestan.desktop.intake.IntakeStation;
+import org.kestan.desktop.kit.KitRoom;
 import org.kestan.desktop.ledger.LedgerStation;
 import org.kestan.desktop.measure.MeasureStation;
 import org.kestan.desktop.plan.PlanStation;
@@ -61,6 +61,7 @@ public final class MainWindow {
     private final PlanStation plan;
     private final StackPane rooms = new StackPane();
     private Optional<CounterRoom> counter = Optional.empty();
+    private Optional<KitRoom> kit = Optional.empty();
     private Optional<StandardsRoom> standards = Optional.empty();
     private final Look look;
     private VBox bench;
@@ -242,15 +243,21 @@ public final class MainWindow {
             }));
             rooms.getChildren().add(counter.get());
         }
+        if (room == Room.KIT && kit.isEmpty()) {
+            kit = Optional.of(new KitRoom(session));
+            rooms.getChildren().add(kit.get());
+        }
         if (room == Room.STANDARDS && standards.isEmpty()) {
             standards = Optional.of(new StandardsRoom(session, store::keepStandards));
             rooms.getChildren().add(standards.get());
         }
         counter.ifPresent(each -> each.setVisible(room == Room.COUNTER));
+        kit.ifPresent(each -> each.setVisible(room == Room.KIT));
         standards.ifPresent(each -> each.setVisible(room == Room.STANDARDS));
         if (room == Room.COUNTER) {
-            // Once it is laid out: a room built just now can't take the focus yet.
-            counter.ifPresent(each -> Platform.runLater(each::focusFirst));
+            counter.ifPresent(CounterRoom::focusFirst);
+        } else if (room == Room.KIT) {
+            kit.ifPresent(KitRoom::focusFirst);
         }
     }
 

@@ -3,7 +3,7 @@ package org.kestan.desktop.shell;
 import java.util.Optional;
 import org.kestan.station.Station;
 
-/** What the window can show: the ledger of all jobs, a station of the open one, the counter, the shop standards. */
+/** What the window can show: the ledger of all jobs, a station of the open one, the counter, a new build, the shop standards. */
 public enum Room {
     LEDGER(Optional.empty(), "Ledger", "Alt+0"),
     INTAKE(Optional.of(Station.INTAKE), "Intake", "Alt+1"),
@@ -11,6 +11,7 @@ public enum Room {
     VERDICT(Optional.of(Station.VERDICT), "Verdict", "Alt+3"),
     PLAN(Optional.of(Station.PLAN), "Plan", "Alt+4"),
     COUNTER(Optional.empty(), "Counter check", "Shortcut+K"),
+    KIT(Optional.empty(), "Neck from nothing", "Shortcut+J"),
     STANDARDS(Optional.empty(), "Shop standards", "Shortcut+D");
 
     private final Optional<Station> station;
@@ -35,7 +36,7 @@ public enum Room {
 
     /** Tells whether it has a place in the strip of stations; the others are shown from the menu. */
     boolean isOnStrip() {
-        return this != COUNTER && this != STANDARDS;
+        return this != COUNTER && this != KIT && this != STANDARDS;
     }
 
     /** Tells whether it shows the open job, under its drawing. */

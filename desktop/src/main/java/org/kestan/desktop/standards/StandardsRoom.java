@@ -24,6 +24,8 @@ import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.files.StandardsFile;
+import org.kestan.notation.Parsed;
+import org.kestan.standards.Leaves;
 import org.kestan.standards.School;
 import org.kestan.standards.SchoolQuestion;
 import org.kestan.standards.ShopStandards;
@@ -35,6 +37,7 @@ public final class StandardsRoom extends VBox {
     private final JobSession session;
     private final Consumer<ShopStandards> keeper;
     private final TextField currency = new TextField();
+    private final TextField leaves = new TextField();
     private final List<StandardField> fields = new ArrayList<>();
     private final List<SchoolChoice> schools = new ArrayList<>();
     private final Deque<ShopStandards> before = new ArrayDeque<>();
@@ -91,9 +94,20 @@ public final class StandardsRoom extends VBox {
                 takeCurrency();
             }
         });
+        leaves.setId("standards-leaves");
+        leaves.setPrefColumnCount(34);
+        leaves.setAccessibleText("Feeler leaves the shop owns");
+        leaves.setOnAction(event -> takeLeaves());
+        leaves.focusedProperty().addListener((property, was, is) -> {
+            if (!is) {
+                takeLeaves();
+            }
+        });
         FlowPane head = new FlowPane(
                 money,
                 currency,
+                new Label("Feeler leaves"),
+                leaves,
                 button("Set all back", "standards-reset", () -> change(ShopStandards.DEFAULT)),
                 button(
                         "Take in\u2026",
@@ -140,6 +154,18 @@ public final class StandardsRoom extends VBox {
         if (!currency.getText().strip().equals(session.standards().currency())) {
             change(session.standards().withCurrency(currency.getText()));
         }
+    }
+
+    private void takeLeaves() {
+        if (leaves.getText().equals(session.standards().leaves().text())) {
+            return;
+        }
+        Parsed<Leaves> typed = Leaves.parse(leaves.getText());
+        if (typed instanceof Parsed.Bad<Leaves> bad) {
+            session.complain("Feeler leaves: " + bad.problem() + ". Write " + bad.accepted() + ".");
+            return;
+        }
+        change(session.standards().withLeaves(typed.optional().orElseThrow()));
     }
 
     private void change(ShopStandards next) {
@@ -207,5 +233,6 @@ public final class StandardsRoom extends VBox {
         fields.forEach(field -> field.show(shop));
         schools.forEach(choice -> choice.show(shop));
         currency.setText(shop.currency());
+        leaves.setText(shop.leaves().text());
     }
 }

@@ -6,17 +6,14 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.elevation.ElevationView;
+import org.kestan.desktop.pages.PageTabs;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.notation.BenchUnit;
 import org.kestan.plan.WorkPlan;
@@ -57,10 +54,8 @@ public final class VerdictStation extends VBox {
     private final Label because = new Label();
     private final Label otherwise = new Label();
     private final Button take = new Button("Take into the plan");
-    private final ToggleGroup pages = new ToggleGroup();
-    private final StackPane body = new StackPane();
+    private final PageTabs<Page> pages = new PageTabs<>(Page.GATES, "page-", each -> each.title);
     private Runnable afterTaking = () -> {};
-    private Page page = Page.GATES;
     private List<WayId> recommended = List.of();
     private Optional<Judged> judged = Optional.empty();
 
@@ -81,10 +76,13 @@ public final class VerdictStation extends VBox {
         waysPane = new WaysPane(session, picks, id -> take(List.of(id)));
         compared = new SideBySidePane(session, this::take);
         schools = new SchoolsPane(session, keeper);
-        body.getChildren().addAll(gates, waysPane, compared, schools);
-        VBox.setVgrow(body, Priority.ALWAYS);
-        body.setMinHeight(0);
-        getChildren().addAll(head(), body);
+        pages.put(Page.GATES, gates);
+        pages.put(Page.WAYS, waysPane);
+        pages.put(Page.COMPARED, compared);
+        pages.put(Page.SCHOOLS, schools);
+        VBox.setVgrow(pages.body(), Priority.ALWAYS);
+        getChildren().addAll(head(), pages.body());
+        pages.pageProperty().addListener((property, old, next) -> show());
         picks.onChange(this::show);
         session.reckoningProperty().addListener((property, old, next) -> {
             if (!old.job().instrument().equals(next.job().instrument())) {
@@ -103,27 +101,6 @@ public final class VerdictStation extends VBox {
     }
 
     private HBox head() {
-        HBox tabs = new HBox();
-        tabs.getStyleClass().add("pages");
-        tabs.setAlignment(Pos.CENTER_LEFT);
-        for (Page each : Page.values()) {
-            ToggleButton tab = new ToggleButton(each.title);
-            tab.setId("page-" + each.name().toLowerCase(Locale.ROOT));
-            tab.getStyleClass().add("page");
-            tab.setToggleGroup(pages);
-            tab.setUserData(each);
-            tab.setMinWidth(USE_PREF_SIZE);
-            tab.setSelected(each == page);
-            tabs.getChildren().add(tab);
-        }
-        pages.selectedToggleProperty().addListener((property, old, next) -> {
-            if (next == null) {
-                pages.selectToggle(old);
-            } else {
-                page = (Page) next.getUserData();
-                show();
-            }
-        });
         advice.setId("advice");
         advice.getStyleClass().add("advice");
         because.setId("advice-because");
@@ -137,7 +114,7 @@ public final class VerdictStation extends VBox {
         take.getStyleClass().add("plain-button");
         take.setMinWidth(USE_PREF_SIZE);
         take.setOnAction(event -> take(recommended));
-        HBox head = new HBox(tabs, words, take);
+        HBox head = new HBox(pages, words, take);
         head.getStyleClass().add("verdict-head");
         head.setAlignment(Pos.CENTER_LEFT);
         return head;
@@ -149,7 +126,7 @@ public final class VerdictStation extends VBox {
             session.complain("That is not for this instrument: see why beside it.");
             return;
         }
-        session.edit(job -> WorkPlan.taking(job, ids));
+        session.edit(job -> WorkPlan.take(session.reckoning(), ids));
         session.say("In the plan: " + ids.stream().map(WayId::label).collect(Collectors.joining(", then ")) + ".");
         afterTaking.run();
     }
@@ -160,9 +137,7 @@ public final class VerdictStation extends VBox {
     }
 
     private void show() {
-        for (Page each : Page.values()) {
-            pane(each).setVisible(each == page);
-        }
+        Page page = pages.page();
         if (!isVisible()) {
             elevation.candidates().clear();
             return;
@@ -211,14 +186,5 @@ public final class VerdictStation extends VBox {
         return recommendation.changes(session.reckoning(), session.unit()).stream()
                 .map(change -> change.condition() + ": " + change.then().words().toLowerCase(Locale.ROOT) + ".")
                 .collect(Collectors.joining("  "));
-    }
-
-    private Node pane(Page which) {
-        return switch (which) {
-            case GATES -> gates;
-            case WAYS -> waysPane;
-            case COMPARED -> compared;
-            case SCHOOLS -> schools;
-        };
     }
 }

@@ -1,0 +1,148 @@
+package org.kestan.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Label;
+import javafx.scene.control.RadioButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
+import org.kestan.files.DemoJobs;
+import org.kestan.plan.WorkPlan;
+import org.kestan.sheet.Aim;
+import org.kestan.standards.School;
+import org.kestan.ways.WayId;
+import org.testng.annotations.Test;
+
+/** The work plan, its heel and its papers, and the neck from nothing, driven as their user would. */
+public class PlanWindowTest extends WindowTest {
+
+    private void plan(String file, WayId... ways) {
+        openSample(DemoJobs.NAMES.indexOf(file));
+        onWindow(() -> {
+            session().edit(job -> WorkPlan.taking(job, List.of(ways)));
+            return file;
+        });
+        keys(KeyCode.ALT, KeyCode.DIGIT4);
+    }
+
+    private String words(String id) {
+        return onWindow(() -> words(find(id, Parent.class)));
+    }
+
+    private static String words(Parent parent) {
+        StringBuilder words = new StringBuilder();
+        for (Node node : parent.getChildrenUnmodifiable()) {
+            if (node instanceof Label label) {
+                words.append(label.getText()).append('\n');
+            } else if (node instanceof Parent inner) {
+                words.append(words(inner));
+            }
+        }
+        return words.toString();
+    }
+
+    @Test
+    public void aWayTakenIsPlannedAndPutAside() {
+        plan("small-flat-top-relief.kestan.json", WayId.SADDLE);
+        assertThat(label("plan-ways")).isEqualTo("Lower, raise or replace the saddle");
+        assertThat(words("work-figures")).contains("Off the bottom, bass").doesNotContain("Heel cut at the cap");
+        robot.clickOn("#plan-aside");
+        waitFor(() -> WorkPlan.taken(session().job()).isEmpty());
+        assertThat(label("plan-ways")).startsWith("By the target alone");
+        assertThat(words("work-figures")).contains("Heel cut at the cap");
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(WorkPlan.taken(session().job())).containsExactly(WayId.SADDLE);
+    }
+
+    @Test
+    public void theFretLineMovedByHandPutsALighterWayAside() {
+        plan("large-flat-top-reset.kestan.json", WayId.SHAVE_BRIDGE);
+        onWindow(() -> {
+            find("handle-fret-line", Node.class).requestFocus();
+            return "focus";
+        });
+        keys(KeyCode.UP);
+        assertThat(WorkPlan.taken(session().job())).isEmpty();
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(WorkPlan.taken(session().job())).containsExactly(WayId.SHAVE_BRIDGE);
+    }
+
+    @Test
+    public void theHeelIsDrawnWithItsValues() {
+        plan("large-flat-top-reset.kestan.json", WayId.NECK_RESET);
+        robot.clickOn("#plan-page-heel");
+        waitFor(() -> find("heel-map", Pane.class).isVisible());
+        int drawn = onWindow(() -> {
+            Pane map = find("heel-map", Pane.class);
+            map.layout();
+            return (int) map.getChildren().stream()
+                    .filter(node -> node.getStyleClass().contains("wood-to-remove"))
+                    .count();
+        });
+        // Two cheeks end-on, two from the side.
+        assertThat(drawn).isEqualTo(4);
+        plan("large-flat-top-reset.kestan.json", WayId.SADDLE);
+        int none = onWindow(() -> {
+            Pane map = find("heel-map", Pane.class);
+            map.requestLayout();
+            map.layout();
+            return (int) map.getChildren().stream()
+                    .filter(node -> node.getStyleClass().contains("wood-to-remove"))
+                    .count();
+        });
+        assertThat(none).isZero();
+    }
+
+    @Test
+    public void thePapersAreThoseOfThePlan() {
+        plan("bolt-on-shim.kestan.json", WayId.POCKET_SHIM);
+        robot.clickOn("#plan-page-papers");
+        waitFor(() -> robot.lookup("#template-pocket-shim").tryQuery().isPresent());
+        assertThat(find("template-pocket-shim", RadioButton.class).isSelected()).isTrue();
+        assertThat(find("template-list", VBox.class).getChildren()).hasSize(1);
+        assertThat(label("template-how")).contains("hold it to the pocket");
+    }
+
+    @Test
+    public void aSchoolOfTheShopTellsTheTargetWhenTaken() {
+        openSample(DemoJobs.NAMES.indexOf("large-flat-top-reset.kestan.json"));
+        onWindow(() -> {
+            session().edit(job -> job.with(Aim.SADDLE, java.util.Optional.empty()));
+            session().standardsProperty().set(session().standards().with(School.SADDLE_LEFT));
+            return "school";
+        });
+        keys(KeyCode.ALT, KeyCode.DIGIT3);
+        robot.clickOn("#take-advice");
+        waitFor(() -> session().job().length(Aim.SADDLE).isPresent());
+        assertThat(session().job().length(Aim.SADDLE).orElseThrow().text()).isEqualTo("4.572 mm");
+    }
+
+    @Test
+    public void aNeckFromNothing() {
+        keys(KeyCode.CONTROL, KeyCode.J);
+        waitFor(() -> find("kit-instrument-scale", Node.class).isFocused());
+        enter("24 3/4 in");
+        type("kit-survey-bridgeRange-lowest", "0.5 in");
+        type("kit-survey-bridgeRange-highest", "0.8 in");
+        assertThat(label("kit-advice")).isEqualTo("The neck needs an angle.");
+        type("kit-survey-bridgeRange-lowest", "0.25 in");
+        assertThat(label("kit-advice")).isEqualTo("The neck may lie flat.");
+        assertThat(words("kit-figures")).contains("At its lowest").contains("With the neck flat");
+        type("kit-survey-fretsOverTop", "0.9 in");
+        assertThat(words("kit-problems")).contains("stand higher than it can");
+        assertThat(session().job().instrument().scale()).isEmpty();
+    }
+
+    @Test
+    public void leavesAreTheShops() {
+        keys(KeyCode.CONTROL, KeyCode.D);
+        type("standards-leaves", "0.010 in, 0.012");
+        assertThat(session().noticeIsErrorProperty().get()).isTrue();
+        type("standards-leaves", "0.010 in, 0.012 in");
+        assertThat(session().standards().leaves().all()).hasSize(2);
+    }
+}
