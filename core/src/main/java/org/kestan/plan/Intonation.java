@@ -1,9 +1,12 @@
 package org.kestan.plan;
 
+import java.util.List;
 import java.util.Optional;
+import org.kestan.geometry.StringLine;
 import org.kestan.job.Details;
 import org.kestan.setup.Setup;
 import org.kestan.sheet.Sides;
+import org.kestan.strings.Fretted;
 import org.kestan.strings.StringLoads;
 import org.kestan.ways.Prediction;
 
@@ -17,6 +20,7 @@ import org.kestan.ways.Prediction;
  * @param stringsKnown whether the strings' stretch is in it
  * @param setBack how far back the saddle has to move afterwards for fret 12 to sound the octave, each outer string, mm; empty
  *     when fret 12 was not read against the octave
+ * @param compensation how far behind twice nut to fret 12 each known string's own saddle belongs, from the bass side
  * @param line where a new saddle line belongs, from the nut end, each outer string, mm: twice nut to fret 12, and what the
  *     strings' stretch asks; empty without known strings
  */
@@ -26,7 +30,21 @@ public record Intonation(
         Sides<Double> centsChange,
         boolean stringsKnown,
         Optional<Sides<Double>> setBack,
+        List<Compensation> compensation,
         Optional<Sides<Double>> line) {
+
+    /**
+     * What one string asks of its saddle.
+     *
+     * @param string its note
+     * @param back mm behind twice nut to fret 12
+     */
+    public record Compensation(String string, double back) {}
+
+    /** Takes an unmodifiable copy. */
+    public Intonation {
+        compensation = List.copyOf(compensation);
+    }
 
     private static final int OCTAVE = 12;
     private static final double CENTS = 1200;
@@ -56,9 +74,28 @@ public record Intonation(
                 change,
                 loads.isPresent(),
                 setBack(plan, change, moved, twelfth),
+                loads.map(known -> compensation(after, known)).orElse(List.of()),
                 new Prediction(after, loads)
                         .setBack()
                         .map(each -> each.map(back -> before.basis().frets().scale() + back)));
+    }
+
+    /** Each string lies between the outer two, as high over the frets as its place says. */
+    private static List<Compensation> compensation(Setup setup, StringLoads loads) {
+        double scale = setup.basis().frets().scale();
+        double twelfth = setup.basis().frets().at(OCTAVE);
+        StringLine bass = setup.strings().bass();
+        StringLine treble = setup.strings().treble();
+        return loads.strings().stream()
+                .map(string -> {
+                    StringLine line = new StringLine(
+                            bass.atNut() + (treble.atNut() - bass.atNut()) * string.place(),
+                            bass.slope() + (treble.slope() - bass.slope()) * string.place());
+                    Fretted pressed =
+                            Fretted.at(string, line, setup.relief(), twelfth, setup.basis().saddle());
+                    return new Compensation(string.name(), pressed.setBack(scale, string.tension()));
+                })
+                .toList();
     }
 
     /** Sharpening at fret 12 from pressing alone, cents; none without known strings. */

@@ -221,6 +221,14 @@ public final class PlanFigures {
         intonation
                 .setBack()
                 .ifPresent(back -> lines.add(new Line("Saddle back by", bothFine(back), "to sound the octave")));
+        if (!intonation.compensation().isEmpty()) {
+            lines.add(new Line(
+                    "Compensation",
+                    intonation.compensation().stream()
+                            .map(each -> unit.fine().format(each.back()).replaceAll(" .*", ""))
+                            .collect(Collectors.joining(" ")),
+                    unit.fine().label() + ", bass to treble"));
+        }
         intonation
                 .line()
                 .ifPresent(line -> lines.add(new Line(

@@ -281,6 +281,11 @@ public class PlanPartsTest {
         assertThat(intonation.stringsKnown()).isTrue();
         assertThat(intonation.centsChange().bass()).isNegative();
         assertThat(intonation.line().orElseThrow().bass()).isGreaterThan(632);
+        assertThat(intonation.compensation()).hasSize(2);
+        assertThat(632 + intonation.compensation().get(0).back())
+                .isCloseTo(intonation.line().orElseThrow().bass(), within(1e-9));
+        assertThat(632 + intonation.compensation().get(1).back())
+                .isCloseTo(intonation.line().orElseThrow().treble(), within(1e-9));
     }
 
     /** A combined way, against taking its steps one by one by hand. */

@@ -182,6 +182,12 @@ public final class PlanJson {
         node.put("stringLengthChange", intonation.lengthChange()).put("cents", Sides.mean(intonation.centsChange()));
         VerdictJson.sides(node.putObject("centsBySide"), intonation.centsChange());
         intonation.setBack().ifPresent(back -> VerdictJson.sides(node.putObject("setBack"), back));
+        if (!intonation.compensation().isEmpty()) {
+            ArrayNode strings = node.putArray("compensation");
+            intonation
+                    .compensation()
+                    .forEach(each -> strings.addObject().put("string", each.string()).put("back", each.back()));
+        }
         intonation.line().ifPresent(line -> VerdictJson.sides(node.putObject("saddleLine"), line));
     }
 }

@@ -95,9 +95,16 @@ public final class Shots extends Application {
         }));
         views.add(new View("standards", () -> window.show(Room.STANDARDS)));
         views.add(new View("plan", () -> window.show(Room.PLAN)));
+        views.add(new View("heel", () -> planPage(window, "heel")));
+        views.add(new View("papers", () -> planPage(window, "papers")));
+        views.add(new View("kit", () -> {
+            window.show(Room.KIT);
+            kit();
+        }));
         views.add(new View("plan-lamplight", () -> {
             window.openNamed(name(samples.get(2)));
             window.session().unitProperty().set(BenchUnit.MILLIMETRES);
+            planPage(window, "numbers");
             window.toggleTheme();
         }));
         views.add(new View("relief-only", () -> {
@@ -115,20 +122,39 @@ public final class Shots extends Application {
         ((ToggleButton) stage.getScene().lookup(id)).fire();
     }
 
+    private void planPage(MainWindow window, String page) {
+        window.show(Room.PLAN);
+        ((ToggleButton) stage.getScene().lookup("#plan-page-" + page)).fire();
+    }
+
     /** Five invented readings at the counter. */
     private void counter() {
-        stage.getScene().getRoot().applyCss();
         Map<String, String> readings = Map.of(
                 "action-bass", "9/64 in",
                 "action-treble", "7/64 in",
                 "saddle-bass", "3/32 in",
                 "saddle-treble", "5/64 in",
                 "bridgeThickness", "5/16 in");
-        readings.forEach((key, text) -> {
-            TextField field = (TextField) stage.getScene().lookup("#counter-survey-" + key);
-            field.setText(text);
-            field.fireEvent(new ActionEvent());
-        });
+        readings.forEach((key, text) -> write("counter-survey-" + key, text));
+    }
+
+    /** An invented build. */
+    private void kit() {
+        Map<String, String> lengths = Map.of(
+                "instrument-scale", "24 3/4 in",
+                "survey-fretsOverTop", "0.28 in",
+                "survey-bridgeRange-lowest", "17 mm",
+                "survey-bridgeRange-highest", "23 mm",
+                "survey-tailpiece-height", "9 mm",
+                "survey-tailpiece-distance", "60 mm");
+        lengths.forEach((key, text) -> write("kit-" + key, text));
+    }
+
+    private void write(String id, String text) {
+        stage.getScene().getRoot().applyCss();
+        TextField field = (TextField) stage.getScene().lookup("#" + id);
+        field.setText(text);
+        field.fireEvent(new ActionEvent());
     }
 
     private static String name(Path sample) {
