@@ -91,8 +91,8 @@ public record Intonation(
                     StringLine line = new StringLine(
                             bass.atNut() + (treble.atNut() - bass.atNut()) * string.place(),
                             bass.slope() + (treble.slope() - bass.slope()) * string.place());
-                    Fretted pressed =
-                            Fretted.at(string, line, setup.relief(), twelfth, setup.basis().saddle());
+                    Fretted pressed = Fretted.at(
+                            string, line, setup.relief(), twelfth, setup.basis().saddle());
                     return new Compensation(string.name(), pressed.setBack(scale, string.tension()));
                 })
                 .toList();

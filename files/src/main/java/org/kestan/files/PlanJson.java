@@ -186,7 +186,8 @@ public final class PlanJson {
             ArrayNode strings = node.putArray("compensation");
             intonation
                     .compensation()
-                    .forEach(each -> strings.addObject().put("string", each.string()).put("back", each.back()));
+                    .forEach(each ->
+                            strings.addObject().put("string", each.string()).put("back", each.back()));
         }
         intonation.line().ifPresent(line -> VerdictJson.sides(node.putObject("saddleLine"), line));
     }

@@ -17,12 +17,11 @@ final class CheekTable extends NumberTable {
     CheekTable(JobSession session) {
         super("cheek-table", 3);
         this.session = session;
-        session.reckoningProperty().addListener((property, old, next) -> show());
-        session.unitProperty().addListener((property, old, next) -> show());
-        show();
+        refresh();
     }
 
-    private void show() {
+    /** Shows the plan as it is now. */
+    void refresh() {
         Optional<HeelCut> heel = session.workPlan().heel();
         setVisible(heel.isPresent());
         setManaged(heel.isPresent());

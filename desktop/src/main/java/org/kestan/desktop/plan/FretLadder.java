@@ -17,12 +17,11 @@ final class FretLadder extends NumberTable {
     FretLadder(JobSession session) {
         super("fret-ladder", 5);
         this.session = session;
-        session.reckoningProperty().addListener((property, old, next) -> show());
-        session.unitProperty().addListener((property, old, next) -> show());
-        show();
+        refresh();
     }
 
-    private void show() {
+    /** Shows the plan as it is now. */
+    void refresh() {
         Optional<SideView> view = SideView.of(session.reckoning(), session.workPlan())
                 .filter(each -> each.measured().isPresent());
         setVisible(view.isPresent());

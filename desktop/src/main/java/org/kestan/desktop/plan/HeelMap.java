@@ -35,8 +35,6 @@ final class HeelMap extends Pane {
         getStyleClass().add("heel-map");
         setMinHeight(0);
         none.setText("Nothing goes from the heel in this plan, or its height was not read.");
-        session.reckoningProperty().addListener((property, old, next) -> requestLayout());
-        session.unitProperty().addListener((property, old, next) -> requestLayout());
     }
 
     private static Text text(String style, String words) {

@@ -3,7 +3,6 @@ package org.kestan.desktop.plan;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -13,6 +12,7 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.field.Entries;
@@ -53,6 +53,9 @@ public final class PlanStation extends VBox {
     private final FlowPane figures = new FlowPane();
     private final PageTabs<Page> pages = new PageTabs<>(Page.NUMBERS, "plan-page-", page -> page.title);
     private final PapersPane papers;
+    private final FretLadder ladder;
+    private final HeelMap map;
+    private final CheekTable cheeks;
     private final VBox joint = new VBox();
     private final Label taken = new Label();
     private final Label school = new Label();
@@ -63,6 +66,9 @@ public final class PlanStation extends VBox {
     public PlanStation(JobSession session) {
         this.session = session;
         papers = new PapersPane(session);
+        ladder = new FretLadder(session);
+        map = new HeelMap(session);
+        cheeks = new CheekTable(session);
         getStyleClass().add("plan");
         targets.getStyleClass().add("targets");
         figures.getStyleClass().add("work-figures");
@@ -76,15 +82,14 @@ public final class PlanStation extends VBox {
         ScrollPane middle = scroll(figures);
         middle.setId("work-figures");
         HBox.setHgrow(middle, Priority.ALWAYS);
-        HBox numbers = new HBox(left, middle, new FretLadder(session));
+        HBox numbers = new HBox(left, middle, ladder);
         numbers.getStyleClass().add("plan-numbers");
-        HeelMap map = new HeelMap(session);
         HBox.setHgrow(map, Priority.ALWAYS);
         pages.put(Page.NUMBERS, numbers);
         ScrollPane beside = scroll(joint);
         beside.setMinWidth(JOINT_WIDTH);
         beside.setPrefWidth(JOINT_WIDTH);
-        pages.put(Page.HEEL, new HBox(map, beside, new CheekTable(session)));
+        pages.put(Page.HEEL, new HBox(map, beside, cheeks));
         pages.put(Page.PAPERS, papers);
         VBox.setVgrow(pages.body(), Priority.ALWAYS);
         getChildren().addAll(head(), pages.body());
@@ -96,8 +101,8 @@ public final class PlanStation extends VBox {
             show();
         });
         session.unitProperty().addListener((property, old, next) -> show());
-        pages.pageProperty().addListener((property, old, next) -> showPapers());
-        visibleProperty().addListener((property, was, is) -> showPapers());
+        pages.pageProperty().addListener((property, old, next) -> show());
+        visibleProperty().addListener((property, was, is) -> show());
         show();
     }
 
@@ -132,12 +137,6 @@ public final class PlanStation extends VBox {
                         : "Saddle by the shop\u2019s school: " + chosen.words().toLowerCase(Locale.ROOT) + ".");
     }
 
-    private void showPapers() {
-        if (isVisible() && pages.page() == Page.PAPERS) {
-            papers.show();
-        }
-    }
-
     /** Puts the focus on the first target. */
     public void focusFirst() {
         order.first();
@@ -158,38 +157,50 @@ public final class PlanStation extends VBox {
         order.setAfterLast(order::first);
     }
 
+    /** Nothing is worked out for what is not seen. */
     private void show() {
-        showWays();
-        showPapers();
-        joint.getChildren()
-                .setAll(PlanFigures.of(session.workPlan(), session.unit()).stream()
-                        .filter(group -> group.title().equals(PlanFigures.AT_THE_JOINT))
-                        .map(group -> new FigureCard(group, session::say))
-                        .toList());
-        List<WorkFigures.Group> groups = PlanFigures.of(session.workPlan(), session.unit());
-        if (fits(groups)) {
-            for (int i = 0; i < groups.size(); i++) {
-                ((FigureCard) figures.getChildren().get(i)).show(groups.get(i));
-            }
+        if (!isVisible()) {
             return;
         }
-        figures.getChildren().clear();
-        if (groups.isEmpty()) {
-            Label waiting = new Label(waitingFor());
-            waiting.getStyleClass().add("waiting");
-            waiting.setWrapText(true);
-            figures.getChildren().add(waiting);
+        showWays();
+        List<WorkFigures.Group> groups = PlanFigures.of(session.workPlan(), session.unit());
+        switch (pages.page()) {
+            case NUMBERS -> {
+                cards(figures, groups);
+                if (groups.isEmpty()) {
+                    Label waiting = new Label(waitingFor());
+                    waiting.getStyleClass().add("waiting");
+                    waiting.setWrapText(true);
+                    figures.getChildren().setAll(List.of(waiting));
+                }
+                ladder.refresh();
+            }
+            case HEEL -> {
+                cards(
+                        joint,
+                        groups.stream()
+                                .filter(group -> group.title().equals(PlanFigures.AT_THE_JOINT))
+                                .toList());
+                map.requestLayout();
+                cheeks.refresh();
+            }
+            case PAPERS -> papers.show();
         }
-        groups.forEach(group -> figures.getChildren().add(new FigureCard(group, session::say)));
     }
 
-    /** Tells whether the cards on show can take the groups, so that a drag only changes their numbers. */
-    private boolean fits(List<WorkFigures.Group> groups) {
-        List<Node> shown = figures.getChildren();
-        return !groups.isEmpty()
-                && shown.size() == groups.size()
-                && IntStream.range(0, groups.size())
-                        .allMatch(i -> shown.get(i) instanceof FigureCard card && card.fits(groups.get(i)));
+    /** Shows groups as cards; a card that fits only changes its numbers, so that a drag rebuilds nothing. */
+    private void cards(Pane pane, List<WorkFigures.Group> groups) {
+        List<Node> shown = pane.getChildren();
+        for (int i = 0; i < groups.size(); i++) {
+            if (i < shown.size() && shown.get(i) instanceof FigureCard card && card.fits(groups.get(i))) {
+                card.show(groups.get(i));
+            } else if (i < shown.size()) {
+                shown.set(i, new FigureCard(groups.get(i), session::say));
+            } else {
+                shown.add(new FigureCard(groups.get(i), session::say));
+            }
+        }
+        shown.subList(groups.size(), shown.size()).clear();
     }
 
     private String waitingFor() {
