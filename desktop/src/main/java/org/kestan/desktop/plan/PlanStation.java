@@ -45,7 +45,7 @@ public final class PlanStation extends VBox {
         }
     }
 
-    private static final double JOINT_WIDTH = 400;
+    private static final double JOINT_WIDTH = 440;
 
     private final JobSession session;
     private final WorkingOrder order = new WorkingOrder();
