@@ -1,7 +1,6 @@
 package org.kestan.desktop.counter;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -20,13 +19,13 @@ import org.kestan.desktop.field.ChoiceField;
 import org.kestan.desktop.field.Entries;
 import org.kestan.desktop.field.Entry;
 import org.kestan.desktop.field.EntryField;
+import org.kestan.desktop.field.PlainButton;
 import org.kestan.desktop.field.WorkingOrder;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.verdict.GatesPane;
 import org.kestan.job.Details;
 import org.kestan.job.Finding;
 import org.kestan.job.FindingKind;
-import org.kestan.job.Form;
 import org.kestan.job.Job;
 import org.kestan.job.Severity;
 import org.kestan.job.TrussRod;
@@ -40,7 +39,7 @@ import org.kestan.sheet.Reading;
 public final class CounterRoom extends VBox {
 
     private final JobSession outer;
-    private final JobSession session = new JobSession();
+    private final JobSession session;
     private final Consumer<Job> keeper;
     private final WorkingOrder order = new WorkingOrder();
     private final Label answer = new Label();
@@ -56,19 +55,10 @@ public final class CounterRoom extends VBox {
      */
     public CounterRoom(JobSession outer, Consumer<Job> keeper) {
         this.outer = outer;
+        session = JobSession.beside(outer);
         this.keeper = keeper;
         getStyleClass().add("counter");
         setId("counter");
-        session.unitProperty().bind(outer.unitProperty());
-        session.bareUnitProperty().bind(outer.bareUnitProperty());
-        session.standardsProperty().bind(outer.standardsProperty());
-        session.noticeProperty().addListener((property, old, next) -> {
-            if (session.noticeIsErrorProperty().get()) {
-                outer.complain(next);
-            } else {
-                outer.say(next);
-            }
-        });
         gates = new GatesPane(session, "counter-", true);
         HBox middle = new HBox(fields(), answers());
         middle.getStyleClass().add("counter-middle");
@@ -78,16 +68,9 @@ public final class CounterRoom extends VBox {
             if (key.getCode() == KeyCode.ENTER && key.isShortcutDown()) {
                 makeJob();
                 key.consume();
-            } else if (key.getCode() == KeyCode.Z && key.isShortcutDown()) {
-                // Undo means the check's own here, not that of the job behind it.
-                if (key.isShiftDown()) {
-                    session.redo();
-                } else {
-                    session.undo();
-                }
-                key.consume();
             }
         });
+        session.undoWithin(this);
         order.setAfterLast(order::first);
         session.reckoningProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());
@@ -105,8 +88,8 @@ public final class CounterRoom extends VBox {
     private FlowPane head() {
         Label what = new Label("Five readings and a look. What is not read is tried over its plausible range.");
         what.getStyleClass().add("figure-reason");
-        Button make = button("Make it a job  Ctrl+Enter", "counter-make", this::makeJob);
-        Button clear = button("Clear", "counter-clear", () -> {
+        Button make = new PlainButton("Make it a job  Ctrl+Enter", "counter-make", this::makeJob);
+        Button clear = new PlainButton("Clear", "counter-clear", () -> {
             session.edit(job -> Job.BLANK);
             focusFirst();
         });
@@ -116,17 +99,9 @@ public final class CounterRoom extends VBox {
         return head;
     }
 
-    private static Button button(String text, String id, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().add("plain-button");
-        button.setOnAction(event -> action.run());
-        return button;
-    }
-
     private ScrollPane fields() {
         GridPane readings = grid();
-        readings.add(form(), 0, 0);
+        readings.add(ChoiceField.form(session, order, "counter-form"), 0, 0);
         readings.addRow(
                 1, reading(Reading.ACTION_BASS, "Action, bass"), reading(Reading.ACTION_TREBLE, "Action, treble"));
         Node saddleBass = reading(Reading.SADDLE_BASS, "Saddle, bass");
@@ -160,7 +135,10 @@ public final class CounterRoom extends VBox {
                         job -> job.survey().details().get(Details.TRUSS_ROD),
                         (job, next) -> job.withSurvey(job.survey().with(Details.TRUSS_ROD, next))),
                 field(Entries.ofJob(Details.VALUE)));
-        more.addRow(3, yesNo("counter-collectible", "Collectible"), handmade());
+        more.addRow(
+                3,
+                ChoiceField.collectible(session, order, "counter-collectible"),
+                ChoiceField.flag(session, order, "counter-handmade", Details.HANDMADE));
         VBox all =
                 new VBox(block("Five readings", readings), block("A look", look), block("If there is a moment", more));
         all.getStyleClass().add("counter-fields");
@@ -191,20 +169,6 @@ public final class CounterRoom extends VBox {
         return box;
     }
 
-    private ChoiceField<Form> form() {
-        return new ChoiceField<>(
-                session,
-                order,
-                "counter-form",
-                "Form",
-                "F for flat-top with a glued bridge, A for archtop with a floating one.",
-                "not said",
-                List.of(Form.values()),
-                Form::label,
-                job -> job.instrument().form(),
-                (job, choice) -> job.withInstrument(job.instrument().withForm(choice)));
-    }
-
     private ChoiceField<Severity> look(FindingKind what) {
         return new ChoiceField<>(
                 session,
@@ -226,34 +190,6 @@ public final class CounterRoom extends VBox {
             case SLIGHT -> "a little";
             case SERIOUS -> "bad";
         };
-    }
-
-    private ChoiceField<Boolean> yesNo(String id, String label) {
-        return new ChoiceField<>(
-                session,
-                order,
-                id,
-                label,
-                "Y when nothing original may be cut, N when it may.",
-                "not said",
-                List.of(true, false),
-                yes -> yes ? "Yes" : "No",
-                job -> job.instrument().collectible(),
-                (job, choice) -> job.withInstrument(job.instrument().withCollectible(choice)));
-    }
-
-    private ChoiceField<Boolean> handmade() {
-        return new ChoiceField<>(
-                session,
-                order,
-                "counter-handmade",
-                "Handmade",
-                Details.HANDMADE.hint(),
-                "not said",
-                List.of(true, false),
-                Details.HANDMADE::word,
-                job -> job.details().get(Details.HANDMADE),
-                (Job job, Optional<Boolean> next) -> job.with(Details.HANDMADE, next));
     }
 
     private EntryField reading(Reading reading, String label) {

@@ -12,6 +12,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.job.Form;
 import org.kestan.job.Job;
 import org.kestan.sheet.Detail;
 import org.kestan.sheet.Keyed;
@@ -121,6 +122,67 @@ public final class ChoiceField<T> extends VBox {
                 Keyed::label,
                 read,
                 write);
+    }
+
+    /** Yes or no. */
+    public static ChoiceField<Boolean> yesNo(
+            JobSession session,
+            WorkingOrder order,
+            String id,
+            String label,
+            String hint,
+            Function<Job, Optional<Boolean>> read,
+            BiFunction<Job, Optional<Boolean>, Job> write) {
+        return new ChoiceField<>(
+                session,
+                order,
+                id,
+                label,
+                hint,
+                "not said",
+                List.of(true, false),
+                yes -> yes ? "Yes" : "No",
+                read,
+                write);
+    }
+
+    /** Whether the instrument is collectible. */
+    public static ChoiceField<Boolean> collectible(JobSession session, WorkingOrder order, String id) {
+        return yesNo(
+                session,
+                order,
+                id,
+                "Collectible",
+                "Y when nothing original may be cut, N when it may.",
+                job -> job.instrument().collectible(),
+                (job, choice) -> job.withInstrument(job.instrument().withCollectible(choice)));
+    }
+
+    /** A flag of the job. */
+    public static ChoiceField<Boolean> flag(JobSession session, WorkingOrder order, String id, Detail<Boolean> detail) {
+        return yesNo(
+                session,
+                order,
+                id,
+                detail.label(),
+                detail.hint(),
+                job -> job.details().get(detail),
+                (job, next) -> job.with(detail, next));
+    }
+
+    /** Flat-top or archtop. */
+    public static ChoiceField<Form> form(JobSession session, WorkingOrder order, String id) {
+        return new ChoiceField<>(
+                session,
+                order,
+                id,
+                "Form",
+                "F for flat-top with a glued bridge, A for archtop with a floating one.",
+                "not said",
+                List.of(Form.values()),
+                Form::label,
+                job -> job.instrument().form(),
+                (job, choice) -> job.withInstrument(job.instrument().withForm(choice)));
     }
 
     private void show(Optional<T> choice) {

@@ -1,7 +1,6 @@
 package org.kestan.desktop.intake;
 
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -58,17 +57,7 @@ public final class IntakeStation extends HBox {
 
     private GridPane instrument() {
         EntryField name = field(Entries.name());
-        ChoiceField<Form> form = new ChoiceField<>(
-                session,
-                order,
-                "instrument-form",
-                "Form",
-                "F for flat-top with a glued bridge, A for archtop with a floating one.",
-                "not said",
-                List.of(Form.values()),
-                Form::label,
-                job -> job.instrument().form(),
-                (job, choice) -> job.withInstrument(job.instrument().withForm(choice)));
+        ChoiceField<Form> form = ChoiceField.form(session, order, "instrument-form");
         ChoiceField<Joint> joint = new ChoiceField<>(
                 session,
                 order,
@@ -104,19 +93,12 @@ public final class IntakeStation extends HBox {
 
     private GridPane worth() {
         GridPane grid = grid();
-        grid.addRow(0, field(Entries.ofJob(Details.AGE)), yesNo(Details.HANDMADE));
+        grid.addRow(
+                0,
+                field(Entries.ofJob(Details.AGE)),
+                ChoiceField.flag(session, order, EntryField.id(Details.HANDMADE.pointer()), Details.HANDMADE));
         grid.addRow(1, field(Entries.ofJob(Details.VALUE)), field(Entries.ofJob(Details.CURRENCY)));
-        ChoiceField<Boolean> collectible = new ChoiceField<>(
-                session,
-                order,
-                "instrument-collectible",
-                "Collectible",
-                "Y when nothing original may be cut, N when it may.",
-                "not said",
-                List.of(true, false),
-                yes -> yes ? "Yes" : "No",
-                job -> job.instrument().collectible(),
-                (job, choice) -> job.withInstrument(job.instrument().withCollectible(choice)));
+        ChoiceField<Boolean> collectible = ChoiceField.collectible(session, order, "instrument-collectible");
         grid.add(collectible, 0, 2);
         grid.add(field(Entries.ofJob(Details.MEANING)), 0, 3, 2, 1);
         return grid;
@@ -134,20 +116,6 @@ public final class IntakeStation extends HBox {
     private <E extends Enum<E> & org.kestan.sheet.Keyed> ChoiceField<E> choice(Detail<E> detail, Class<E> type) {
         return ChoiceField.of(
                 session, order, detail, type, job -> job.details().get(detail), (job, next) -> job.with(detail, next));
-    }
-
-    private ChoiceField<Boolean> yesNo(Detail<Boolean> detail) {
-        return new ChoiceField<>(
-                session,
-                order,
-                EntryField.id(detail.pointer()),
-                detail.label(),
-                detail.hint(),
-                "not said",
-                List.of(true, false),
-                detail::word,
-                job -> job.details().get(detail),
-                (Job job, Optional<Boolean> next) -> job.with(detail, next));
     }
 
     private EntryField field(Entry entry) {

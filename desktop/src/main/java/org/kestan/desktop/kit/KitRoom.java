@@ -8,8 +8,6 @@ import java.util.OptionalInt;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -36,7 +34,7 @@ import org.kestan.standards.Standard;
 /** Scale, bridge and fretboard in; the neck angle out, with the drawing of the instrument they would make. */
 public final class KitRoom extends VBox {
 
-    private final JobSession session = new JobSession();
+    private final JobSession session;
     private final WorkingOrder order = new WorkingOrder();
     private final ElevationView elevation = new ElevationView();
     private final Label advice = new Label();
@@ -47,18 +45,9 @@ public final class KitRoom extends VBox {
      * @param outer the session of the open job: its unit, its shop standards and its status line are used
      */
     public KitRoom(JobSession outer) {
+        session = JobSession.beside(outer);
         setId("kit");
         getStyleClass().add("counter");
-        session.unitProperty().bind(outer.unitProperty());
-        session.bareUnitProperty().bind(outer.bareUnitProperty());
-        session.standardsProperty().bind(outer.standardsProperty());
-        session.noticeProperty().addListener((property, old, next) -> {
-            if (session.noticeIsErrorProperty().get()) {
-                outer.complain(next);
-            } else {
-                outer.say(next);
-            }
-        });
         elevation.setId("kit-elevation");
         elevation.unitProperty().bind(outer.unitProperty());
         elevation.focusedItemProperty().bind(session.focusedItemProperty());
@@ -68,16 +57,7 @@ public final class KitRoom extends VBox {
         below.getStyleClass().add("counter-middle");
         below.setMinHeight(260);
         getChildren().addAll(elevation, below);
-        addEventFilter(KeyEvent.KEY_PRESSED, key -> {
-            if (key.getCode() == KeyCode.Z && key.isShortcutDown()) {
-                if (key.isShiftDown()) {
-                    session.redo();
-                } else {
-                    session.undo();
-                }
-                key.consume();
-            }
-        });
+        session.undoWithin(this);
         order.setAfterLast(order::first);
         session.reckoningProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());

@@ -17,6 +17,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import org.kestan.desktop.field.PlainButton;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.ledger.JobCard;
@@ -39,10 +40,10 @@ public final class LedgerStation extends VBox {
     private final CheckBox archived = new CheckBox("put away");
     private final ListView<JobCard> list = new ListView<>();
     private final Label count = new Label();
-    private final Button more = button("Show more", "ledger-more", this::showMore);
+    private final Button more = new PlainButton("Show more", "ledger-more", this::showMore);
     private int shownMost = PAGE;
     private final Deque<String> deleted = new ArrayDeque<>();
-    private final Button undelete = button("Undo delete", "ledger-undelete", this::undelete);
+    private final Button undelete = new PlainButton("Undo delete", "ledger-undelete", this::undelete);
     private final LedgerTransfers transfers;
     private Runnable afterOpen = () -> {};
 
@@ -85,22 +86,22 @@ public final class LedgerStation extends VBox {
         FlowPane bar = new FlowPane(search, station, order, archived, count, more);
         bar.getStyleClass().add("ledger-bar");
         FlowPane actions = new FlowPane(
-                button("Open", "ledger-open", this::open),
-                button(
+                new PlainButton("Open", "ledger-open", this::open),
+                new PlainButton(
                         "Duplicate",
                         "ledger-duplicate",
                         () -> chosen(card -> store.ledger().duplicate(card.id()))),
-                button(
+                new PlainButton(
                         "Put away / take out",
                         "ledger-archive",
                         () -> chosen(card -> store.ledger().archive(card.id(), !card.archived()))),
-                button("Delete", "ledger-delete", this::delete),
+                new PlainButton("Delete", "ledger-delete", this::delete),
                 undelete,
-                button(
+                new PlainButton(
                         "Take in job files\u2026",
                         "ledger-import",
                         () -> transfers.chooseImport(getScene().getWindow())),
-                button(
+                new PlainButton(
                         "Write all to a zip\u2026",
                         "ledger-export",
                         () -> transfers.chooseExport(getScene().getWindow())),
@@ -218,13 +219,5 @@ public final class LedgerStation extends VBox {
         }
         action.accept(card);
         refresh();
-    }
-
-    private static Button button(String text, String id, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().add("plain-button");
-        button.setOnAction(event -> action.run());
-        return button;
     }
 }

@@ -13,6 +13,7 @@ import javafx.scene.layout.VBox;
 import org.kestan.desktop.field.ChoiceField;
 import org.kestan.desktop.field.Entries;
 import org.kestan.desktop.field.EntryField;
+import org.kestan.desktop.field.PlainButton;
 import org.kestan.desktop.field.WorkingOrder;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.job.Details;
@@ -43,8 +44,8 @@ final class SurveyBar extends FlowPane {
                 session.edit(job -> job.solving(other));
             }
         });
-        Button fresh = button("New survey", "survey-new", () -> session.edit(SurveyBar::fresh));
-        Button comparison = button("Compare", "survey-compare", () -> compare.accept(true));
+        Button fresh = new PlainButton("New survey", "survey-new", () -> session.edit(SurveyBar::fresh));
+        Button comparison = new PlainButton("Compare", "survey-compare", () -> compare.accept(true));
         ChoiceField<Occasion> occasion = detail(order, Details.OCCASION, Occasion.class);
         EntryField takenOn = new EntryField(session, Entries.takenOn(), "", order);
         takenOn.input().setPrefColumnCount(9);
@@ -107,13 +108,5 @@ final class SurveyBar extends FlowPane {
         String occasion =
                 survey.details().get(Details.OCCASION).map(Occasion::label).orElse("Survey");
         return occasion + survey.takenOn().map(day -> ", " + day).orElse("");
-    }
-
-    private static Button button(String text, String id, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().add("plain-button");
-        button.setOnAction(event -> action.run());
-        return button;
     }
 }

@@ -15,6 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
+import org.kestan.desktop.field.PlainButton;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.files.BenchCardPdf;
 import org.kestan.files.PlanPapers;
@@ -43,7 +44,7 @@ final class PapersPane extends HBox {
                 card,
                 new HBox(8, card("A4\u2026", SheetPdf.Paper.A4), card("Letter\u2026", SheetPdf.Paper.LETTER)),
                 all,
-                button("Into a folder\u2026", "papers-all", this::chooseFolder),
+                new PlainButton("Into a folder\u2026", "papers-all", this::chooseFolder),
                 templates,
                 list);
         left.getStyleClass().add("papers-list");
@@ -65,15 +66,8 @@ final class PapersPane extends HBox {
     }
 
     private Button card(String text, SheetPdf.Paper paper) {
-        return button(text, "card-" + paper.name().toLowerCase(java.util.Locale.ROOT), () -> chooseCard(paper));
-    }
-
-    private static Button button(String text, String id, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().add("plain-button");
-        button.setOnAction(event -> action.run());
-        return button;
+        return new PlainButton(
+                text, "card-" + paper.name().toLowerCase(java.util.Locale.ROOT), () -> chooseCard(paper));
     }
 
     /** Shows the templates there are now. */

@@ -15,6 +15,9 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import org.kestan.job.Job;
 import org.kestan.notation.BenchUnit;
 import org.kestan.plan.WorkPlan;
@@ -51,6 +54,39 @@ public final class JobSession {
     /** A session with nothing open. */
     public JobSession() {
         standards.addListener((property, old, next) -> show(job()));
+    }
+
+    /**
+     * A session of its own beside another: in the same unit, by the same standards, and with what it says said there. It keeps
+     * its own job and its own undo.
+     */
+    public static JobSession beside(JobSession other) {
+        JobSession session = new JobSession();
+        session.unitProperty().bind(other.unitProperty());
+        session.bareUnitProperty().bind(other.bareUnitProperty());
+        session.standardsProperty().bind(other.standardsProperty());
+        session.noticeProperty().addListener((property, old, next) -> {
+            if (session.noticeIsErrorProperty().get()) {
+                other.complain(next);
+            } else {
+                other.say(next);
+            }
+        });
+        return session;
+    }
+
+    /** Lets undo and redo mean this session's within a part of the window. */
+    public void undoWithin(Node part) {
+        part.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.Z && key.isShortcutDown()) {
+                if (key.isShiftDown()) {
+                    redo();
+                } else {
+                    undo();
+                }
+                key.consume();
+            }
+        });
     }
 
     /** The shop's standards; a change works everything out anew. */

@@ -9,7 +9,6 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -22,6 +21,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
+import org.kestan.desktop.field.PlainButton;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.files.StandardsFile;
 import org.kestan.notation.Parsed;
@@ -108,25 +108,17 @@ public final class StandardsRoom extends VBox {
                 currency,
                 new Label("Feeler leaves"),
                 leaves,
-                button("Set all back", "standards-reset", () -> change(ShopStandards.DEFAULT)),
-                button(
+                new PlainButton("Set all back", "standards-reset", () -> change(ShopStandards.DEFAULT)),
+                new PlainButton(
                         "Take in\u2026",
                         "standards-import",
                         () -> chooseImport(getScene().getWindow())),
-                button(
+                new PlainButton(
                         "Write out\u2026",
                         "standards-export",
                         () -> chooseExport(getScene().getWindow())));
         head.getStyleClass().add("ledger-bar");
         return head;
-    }
-
-    private static Button button(String text, String id, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().add("plain-button");
-        button.setOnAction(event -> action.run());
-        return button;
     }
 
     private VBox group(Standard.Group group) {

@@ -148,6 +148,7 @@ public final class VerdictStation extends VBox {
         recommended = recommendation.ways();
         advice.setText("We would: " + recommendation.words());
         because.setText(recommendation.reason());
+        because.setTooltip(new Tooltip(recommendation.reason()));
         otherwise.setText(judged.orElseThrow().changes());
         otherwise.setTooltip(otherwise.getText().isEmpty() ? null : new Tooltip(otherwise.getText()));
         take.setDisable(recommended.isEmpty());
