@@ -158,8 +158,7 @@ public record Recommendation(List<WayId> ways, String reason) {
             double least = Math.toRadians(about.shop().get(Standard.BREAK_ANGLE_LEAST));
             boolean poor = after.leastBreakAngle().orElse(least) < least;
             Combination all = ways.combined(with);
-            boolean possible = all.ways().stream().anyMatch(way -> way.id() == WayId.PIN_RAMPS && way.possible());
-            return poor && possible
+            return poor && possible(all, WayId.PIN_RAMPS)
                     ? new Recommendation(all.ids(), plain.reason() + " The strings bend too little: ramp the holes.")
                     : plain;
         }
@@ -168,7 +167,11 @@ public record Recommendation(List<WayId> ways, String reason) {
         private Recommendation geometry() {
             List<WayId> taken = new ArrayList<>();
             for (WayId light : List.of(WayId.TRUSS_ROD, WayId.NUT)) {
-                if (ways.way(light).possible()) {
+                // As read, and still so from where the one before leaves it: a high slot may be right once the relief
+                // is.
+                List<WayId> with = new ArrayList<>(taken);
+                with.add(light);
+                if (ways.way(light).possible() && possible(ways.combined(with), light)) {
                     taken.add(light);
                 }
             }
@@ -212,6 +215,10 @@ public record Recommendation(List<WayId> ways, String reason) {
                             >= ways.way(id).cost();
         }
 
+        private static boolean possible(Combination all, WayId id) {
+            return all.ways().stream().anyMatch(way -> way.id() == id && way.possible());
+        }
+
         private String reason(WayId id, boolean worth) {
             if (id == WayId.BACK_SLIP || id == WayId.SAW_AND_BOLT) {
                 return "A reset costs more than it is worth, and nothing lighter reaches the action. This can't be undone: say so.";
@@ -231,8 +238,7 @@ public record Recommendation(List<WayId> ways, String reason) {
             List<WayId> with = new ArrayList<>(taken);
             with.add(id);
             Combination all = ways.combined(with);
-            boolean possible = all.ways().stream().anyMatch(way -> way.id() == id && way.possible());
-            return possible && all.reaches() && leavesWhatIsAimedAt(all)
+            return possible(all, id) && all.reaches() && leavesWhatIsAimedAt(all)
                     ? Optional.of(new Recommendation(all.ids(), reason))
                     : Optional.empty();
         }
@@ -260,8 +266,9 @@ public record Recommendation(List<WayId> ways, String reason) {
                 List<WayId> with = new ArrayList<>(taken);
                 with.add(id);
                 Combination all = ways.combined(with);
-                boolean possible = all.ways().stream().anyMatch(way -> way.id() == id && way.possible());
-                double then = possible ? about.off(all.predicted().orElseThrow().setup()) : off;
+                double then = possible(all, id)
+                        ? about.off(all.predicted().orElseThrow().setup())
+                        : off;
                 if (then < off - about.shop().get(Standard.ACTION_REACH) / 2) {
                     off = then;
                     best = new Recommendation(

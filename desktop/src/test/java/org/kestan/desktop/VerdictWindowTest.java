@@ -10,6 +10,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.RadioButton;
 import javafx.scene.input.KeyCode;
 import org.kestan.desktop.elevation.ElevationView;
+import org.kestan.desktop.standards.StandardsRoom;
 import org.kestan.files.DemoJobs;
 import org.kestan.files.StandardsFile;
 import org.kestan.plan.WorkPlan;
@@ -175,5 +176,85 @@ public class VerdictWindowTest extends WindowTest {
         assertThat(session().standards().holds(School.IGNORE_SINK)).isTrue();
         assertThat(find("standards-school-sink-overshoot", RadioButton.class).isSelected())
                 .isFalse();
+    }
+
+    @Test
+    public void standardsGoOutAndComeIn() throws java.io.IOException {
+        keys(KeyCode.CONTROL, KeyCode.D);
+        type("standard-sink", "1/32 in");
+        java.nio.file.Path file = folder.resolve("shop.json");
+        StandardsRoom room = find("standards", StandardsRoom.class);
+        onWindow(() -> {
+            room.writeOut(file);
+            return file;
+        });
+        robot.clickOn("#standards-reset");
+        waitFor(() -> !session().standards().isSet(Standard.SINK));
+        onWindow(() -> {
+            room.takeIn(file);
+            return file;
+        });
+        assertThat(session().standards().text(Standard.SINK)).isEqualTo("1/32 in");
+        java.nio.file.Files.writeString(file, "{\"kestanStandards\": 1, \"values\": {\"sink\": 0.8}}");
+        onWindow(() -> {
+            room.takeIn(file);
+            return file;
+        });
+        assertThat(session().noticeProperty().get()).contains("/values/sink");
+        assertThat(session().standards().text(Standard.SINK)).isEqualTo("1/32 in");
+    }
+
+    @Test
+    public void anArchtopAtTheCounterIsAskedForItsBridge() {
+        keys(KeyCode.CONTROL, KeyCode.K);
+        waitFor(() -> find("counter-form", Node.class).isFocused());
+        keys(KeyCode.A);
+        waitFor(() ->
+                find("counter-survey-bridgeHeight", Node.class).getParent().isVisible());
+        assertThat(find("counter-survey-saddle-bass", Node.class).getParent().isVisible())
+                .isFalse();
+        type("counter-survey-action-bass", "3.4 mm");
+        type("counter-survey-action-treble", "2.6 mm");
+        type("counter-survey-bridgeHeight", "20 mm");
+        type("counter-survey-bridgeRange-lowest", "16 mm");
+        assertThat(label("counter-answer")).startsWith("Likely: ");
+        type("counter-survey-action-bass", "high");
+        assertThat(text("counter-survey-action-bass")).isEqualTo("high");
+    }
+
+    /** Shrunk to the least size and with the largest text every page still has its tab and its advice in reach. */
+    @Test
+    public void nothingOfTheVerdictIsLostInASmallWindow() {
+        openNamed("large-flat-top-reset.kestan.json");
+        onWindow(() -> {
+            stage.setWidth(1100);
+            stage.setHeight(700);
+            return stage;
+        });
+        keys(KeyCode.CONTROL, KeyCode.EQUALS);
+        keys(KeyCode.CONTROL, KeyCode.EQUALS);
+        keys(KeyCode.ALT, KeyCode.DIGIT3);
+        for (String page : List.of("gates", "ways", "compared", "schools")) {
+            robot.clickOn("#page-" + page);
+            for (String id : List.of("page-gates", "page-schools", "take-advice", "advice")) {
+                onWindow(() -> {
+                    javafx.geometry.Bounds bounds = find(id, Node.class)
+                            .localToScene(find(id, Node.class).getBoundsInLocal());
+                    assertThat(bounds.getMinX()).as(id).isGreaterThanOrEqualTo(0);
+                    assertThat(bounds.getMaxX())
+                            .as(id)
+                            .isLessThanOrEqualTo(stage.getScene().getWidth());
+                    return id;
+                });
+            }
+        }
+        robot.clickOn("#page-ways");
+        focus("way-slide");
+        onWindow(() -> {
+            javafx.geometry.Bounds row = find("way-slide", Node.class)
+                    .localToScene(find("way-slide", Node.class).getBoundsInLocal());
+            assertThat(row.getMaxY()).isLessThanOrEqualTo(stage.getScene().getHeight());
+            return row;
+        });
     }
 }

@@ -1,0 +1,162 @@
+package org.kestan.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.kestan.job.ArchtopBridge;
+import org.kestan.job.Details;
+import org.kestan.job.Job;
+import org.kestan.job.Jobs;
+import org.kestan.job.Joint;
+import org.kestan.notation.BenchUnit;
+import org.kestan.reckoning.Reckoning;
+import org.kestan.reckoning.WorkFigures;
+import org.kestan.sheet.Aim;
+import org.kestan.sheet.Reading;
+import org.kestan.sheet.Side;
+import org.kestan.standards.School;
+import org.kestan.standards.ShopStandards;
+import org.kestan.template.Templates;
+import org.kestan.ways.WayId;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** What holds for every plan, on random instruments. */
+public class PlanPropertiesTest {
+
+    private static final long SEED = 20261123;
+    private static final int TRIALS = 60;
+
+    private static WorkPlan plan(Job job, ShopStandards shop, WayId... ways) {
+        return WorkPlan.of(Reckoning.of(job, shop), List.of(ways));
+    }
+
+    private static Job full(Random random) {
+        Job job = Jobs.random(random);
+        job = job.withInstrument(job.instrument().withJoint(Optional.of(Joint.values()[random.nextInt(5)])));
+        for (Reading reading : Reading.values()) {
+            if (job.length(reading).isEmpty() && reading.plausible(40)) {
+                job = Jobs.put(job, reading, 40);
+            }
+        }
+        job = Jobs.put(Jobs.put(job, Reading.SLOT_DEPTH, 4), Reading.SLOT_WIDTH, 2.4);
+        job = Jobs.without(Jobs.put(job, Reading.RADIUS_NUT, 350), Reading.BRIDGE_HEIGHT);
+        job = Jobs.put(job, Reading.RADIUS_BODY, 420);
+        job = job.with(Details.VALUE, Optional.of(random.nextDouble() * 2000));
+        return Jobs.put(Jobs.put(job, Reading.OBSTACLE_HEIGHT, 6), Reading.OBSTACLE_DISTANCE, 100);
+    }
+
+    @DataProvider
+    public Object[][] ways() {
+        Object[][] all = new Object[WayId.values().length][];
+        for (int i = 0; i < all.length; i++) {
+            all[i] = new Object[] {WayId.values()[i]};
+        }
+        return all;
+    }
+
+    /** Whatever way is asked for, a plan is either empty or whole: every part finite, every figure with words. */
+    @Test(dataProvider = "ways")
+    public void everyWayIsPlannedWholeOrNotAtAll(WayId way) {
+        Random random = new Random(SEED);
+        for (int i = 0; i < TRIALS; i++) {
+            WorkPlan plan = plan(full(random), ShopStandards.DEFAULT, way);
+            List<WorkFigures.Group> groups = PlanFigures.of(plan, BenchUnit.SIXTY_FOURTHS);
+            assertThat(groups.isEmpty()).isEqualTo(plan.planned().isEmpty());
+            for (WorkFigures.Group group : groups) {
+                assertThat(group.title()).isNotBlank();
+                assertThat(group.lines()).allSatisfy(line -> {
+                    assertThat(line.label()).isNotBlank();
+                    assertThat(line.value()).isNotBlank().doesNotContain("NaN").doesNotContain("Infinity");
+                });
+            }
+            Templates.of(plan).forEach(template -> assertThat(template.marks()).isNotEmpty());
+        }
+    }
+
+    /** What the plan says and what the instrument then is are one: the crown stands where the parts put it. */
+    @Test
+    public void partsAndSetupAgree() {
+        Random random = new Random(SEED);
+        for (int i = 0; i < TRIALS; i++) {
+            WorkPlan plan = plan(full(random), ShopStandards.DEFAULT);
+            ProjectionPlan projection = ProjectionPlan.of(plan).orElseThrow();
+            SaddlePlan saddle = SaddlePlan.of(plan).orElseThrow();
+            BridgePlan bridge = BridgePlan.of(plan).orElseThrow();
+            double support =
+                    bridge.after() + (saddle.out().bass() + saddle.out().treble()) / 2;
+            assertThat(support).isCloseTo(plan.planned().orElseThrow().supportHeight(), within(1e-9));
+            assertThat(projection.overBridge()).isCloseTo(projection.slack() - bridge.after(), within(1e-9));
+            Crown crown = saddle.crown().orElseThrow();
+            assertThat(crown.strings().get(0).height()).isCloseTo(saddle.out().bass(), within(1e-9));
+            assertThat(crown.strings().get(5).height()).isCloseTo(saddle.out().treble(), within(1e-9));
+        }
+    }
+
+    /** A saddle that stays as tall, with no change at all, comes to nothing everywhere. */
+    @Test
+    public void nothingPlannedChangesNothing() {
+        Job job = Jobs.put(Jobs.put(Jobs.flatTop(), Aim.ACTION_BASS, 3.9), Aim.ACTION_TREBLE, 3.2);
+        WorkPlan plan = plan(job, ShopStandards.DEFAULT);
+        assertThat(plan.planned().orElseThrow().rotation()).isCloseTo(0, within(1e-12));
+        SaddlePlan saddle = SaddlePlan.of(plan).orElseThrow();
+        assertThat(saddle.off().bass()).isCloseTo(0, within(1e-9));
+        assertThat(BridgePlan.of(plan).orElseThrow().changes()).isFalse();
+        Intonation intonation = Intonation.of(plan).orElseThrow();
+        assertThat(intonation.lengthChange()).isCloseTo(0, within(1e-9));
+        assertThat(intonation.centsChange().bass()).isCloseTo(0, within(1e-9));
+        assertThat(Templates.of(plan)).isEmpty();
+    }
+
+    @Test
+    public void aRiserIsPlannedOnBothFeet() {
+        Job job = Jobs.put(Jobs.put(Jobs.archtop(), Reading.ACTION_BASS, 1.6), Reading.ACTION_TREBLE, 1.2)
+                .with(Details.BRIDGE, Optional.of(ArchtopBridge.SOLID));
+        job = Jobs.put(Jobs.put(job, Aim.ACTION_BASS, 3), Aim.ACTION_TREBLE, 2);
+        WorkPlan plan = plan(job, ShopStandards.DEFAULT, WayId.FLOATING_BRIDGE);
+        BridgePlan bridge = BridgePlan.of(plan).orElseThrow();
+        assertThat(bridge.riser()).isCloseTo(bridge.after() - 25.5, within(1e-9));
+        assertThat(bridge.sides().bass()).isGreaterThan(bridge.sides().treble());
+        assertThat(SaddlePlan.of(plan)).isEmpty();
+        String text = PlanFigures.text(plan, BenchUnit.MILLIMETRES);
+        assertThat(text).contains("Strips under the feet").contains("Floating bridge, to fit");
+    }
+
+    @Test
+    public void theShopsSchoolTellsTheTargetOnceAWayIsTaken() {
+        ShopStandards shop = ShopStandards.DEFAULT.with(School.SADDLE_LEFT);
+        Reckoning reckoning = Reckoning.of(Jobs.flatTop(), shop);
+        Job taken = WorkPlan.take(reckoning, List.of(WayId.NECK_RESET));
+        assertThat(taken.target().millimetres(Aim.SADDLE).orElseThrow()).isCloseTo(0.180 * 25.4, within(0.001));
+        WorkPlan plan = WorkPlan.of(Reckoning.of(taken, shop));
+        assertThat(plan.planned().orElseThrow().rotation())
+                .isCloseTo(Reckoning.of(taken, shop).correction().orElseThrow().angle(), within(1e-9));
+        // A job that says its own saddle, and a shop that goes by the sum, are left alone.
+        Job own = Jobs.put(Jobs.flatTop(), Aim.SADDLE, 3);
+        assertThat(WorkPlan.take(Reckoning.of(own, shop), List.of(WayId.NECK_RESET))
+                        .target())
+                .isEqualTo(own.target());
+        assertThat(WorkPlan.take(Reckoning.of(Jobs.flatTop(), ShopStandards.DEFAULT), List.of(WayId.NECK_RESET))
+                        .target())
+                .isEqualTo(Jobs.flatTop().target());
+    }
+
+    @Test
+    public void drawingsShowWhatIsPlannedByTheWayTaken() {
+        Job job = Jobs.put(Jobs.put(Jobs.flatTop(), Reading.ACTION_BASS, 2.7), Reading.ACTION_TREBLE, 2.2);
+        Reckoning reckoning = Reckoning.of(WorkPlan.taking(job, List.of(WayId.SADDLE)), ShopStandards.DEFAULT);
+        var view = org.kestan.sideview.SideView.of(reckoning, WorkPlan.of(reckoning))
+                .orElseThrow();
+        assertThat(view.heel()).isEmpty();
+        var planned = view.planned().orElseThrow();
+        double twelfth = view.frets().at(12);
+        assertThat(planned.actionAt(Side.BASS, twelfth)).isCloseTo(2.2, within(1e-9));
+        assertThat(planned.fretLineAt(view.saddle()))
+                .isCloseTo(view.measured().orElseThrow().fretLineAt(view.saddle()), within(1e-9));
+        assertThat(view.withoutPlan().planned()).isEmpty();
+        assertThat(view.withoutPlan().measured()).isEqualTo(view.measured());
+    }
+}

@@ -1,0 +1,135 @@
+package org.kestan.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.kestan.job.Job;
+import org.kestan.standards.ShopStandards;
+import org.kestan.ways.WayId;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What other programs read of a job: verdict and plan, of the sample jobs and of what is left when a key is taken out. */
+public class ResultsTest {
+
+    private static final ShopStandards SHOP = ShopStandards.DEFAULT;
+
+    @DataProvider
+    public Object[][] samples() {
+        return DemoJobs.NAMES.stream().map(name -> new Object[] {name}).toArray(Object[][]::new);
+    }
+
+    private static Job job(String name) {
+        return JobReader.read(DemoJobs.bytes(name)).job().orElseThrow();
+    }
+
+    /** Numbers that JSON has no word for would be written as texts: there are none. */
+    private static void numbersAreNumbers(JsonNode node) {
+        if (node.isString()) {
+            assertThat(node.asString()).isNotIn("NaN", "Infinity", "-Infinity");
+        }
+        node.forEach(ResultsTest::numbersAreNumbers);
+    }
+
+    @Test(dataProvider = "samples")
+    public void aVerdictIsWhole(String name) {
+        JsonNode root =
+                Json.MAPPER.readTree(VerdictJson.judge(job(name), SHOP).json().orElseThrow());
+        numbersAreNumbers(root);
+        assertThat(root.propertyNames())
+                .containsExactly("gates", "ways", "recommended", "recommendedBecause", "schools");
+        List<String> possible = new ArrayList<>();
+        root.get("ways").forEach(way -> {
+            if (way.get("possible").asBoolean()) {
+                possible.add(way.get("id").asString());
+            }
+        });
+        assertThat(possible).isNotEmpty();
+        assertThat(root.get("recommended").get(0).asString()).isIn(possible);
+    }
+
+    /** Any one key taken out of a sample: it is judged, or the fault has its place; nothing falls over. */
+    @Test(dataProvider = "samples")
+    public void aKeyLessIsJudgedOrFaulted(String name) {
+        JsonNode whole = Json.MAPPER.readTree(DemoJobs.bytes(name));
+        for (String section : List.of("instrument", "survey", "target")) {
+            if (!whole.has(section)) {
+                continue;
+            }
+            for (String key : List.copyOf(whole.get(section).propertyNames())) {
+                ObjectNode less = (ObjectNode) whole.deepCopy();
+                ((ObjectNode) less.get(section)).remove(key);
+                JobReader.Outcome read = JobReader.read(less.toString());
+                assertThat(read.faults()).as(section + "." + key).isEmpty();
+                Solve.Outcome judged = VerdictJson.judge(read.job().orElseThrow(), SHOP);
+                assertThat(judged.json()).as(section + "." + key).isPresent();
+                numbersAreNumbers(Json.MAPPER.readTree(judged.json().get()));
+                for (WayId way : List.of(WayId.SADDLE, WayId.NECK_RESET, WayId.FLOATING_BRIDGE)) {
+                    Solve.Outcome planned = PlanJson.print(read.job().get(), List.of(way), SHOP);
+                    assertThat(planned.json().isPresent())
+                            .isEqualTo(planned.faults().isEmpty());
+                    planned.faults()
+                            .forEach(fault -> assertThat(fault.pointer()).startsWith("/"));
+                    planned.json().ifPresent(json -> numbersAreNumbers(Json.MAPPER.readTree(json)));
+                }
+            }
+        }
+    }
+
+    /** Where the job says no action, the plan aims at the shop's usual one: 5/64 and 4/64 in. Common practice. */
+    @Test
+    public void aPlanWithNoTargetAimsAtTheShopsUsual() {
+        Job job = job("large-flat-top-reset.kestan.json");
+        Job open = job.withTarget(org.kestan.job.Target.BLANK);
+        JsonNode judged =
+                Json.MAPPER.readTree(VerdictJson.judge(open, SHOP).json().orElseThrow());
+        JsonNode reset = judged.get("ways").get(WayId.NECK_RESET.ordinal());
+        assertThat(reset.at("/predicted/action/bass").asDouble()).isCloseTo(5 * 25.4 / 64, within(1e-9));
+        assertThat(reset.at("/predicted/action/treble").asDouble()).isCloseTo(4 * 25.4 / 64, within(1e-9));
+        assertThat(PlanJson.print(open, List.of(WayId.NECK_RESET), SHOP).json()).isPresent();
+    }
+
+    @Test
+    public void severalWaysArePlannedInTheOrderOfTheWork() {
+        JsonNode plan = Json.MAPPER.readTree(
+                PlanJson.print(job("small-flat-top-relief.kestan.json"), List.of(WayId.TRUSS_ROD, WayId.SADDLE), SHOP)
+                        .json()
+                        .orElseThrow());
+        assertThat(plan.get("way")).hasSize(2);
+        assertThat(plan.has("heel")).isFalse();
+        assertThat(plan.at("/saddle/bass/off").isNumber()).isTrue();
+    }
+
+    @Test
+    public void waysTakenAreKeptInTheJobFile() {
+        Job job = org.kestan.plan.WorkPlan.taking(
+                job("small-flat-top-relief.kestan.json"), List.of(WayId.TRUSS_ROD, WayId.SADDLE));
+        String written = JobWriter.write(job);
+        JsonNode root = Json.MAPPER.readTree(written);
+        assertThat(root.at("/plan/ways").toString()).isEqualTo("[\"truss-rod\",\"saddle\"]");
+        Job read = JobReader.read(written).job().orElseThrow();
+        assertThat(org.kestan.plan.WorkPlan.taken(read)).containsExactly(WayId.TRUSS_ROD, WayId.SADDLE);
+        String none = JobWriter.write(org.kestan.plan.WorkPlan.taking(read, List.of()));
+        assertThat(Json.MAPPER.readTree(none).has("plan")).isFalse();
+        assertThat(JobReader.read("{\"kestan\": 1, \"plan\": {\"ways\": \"saddle\"}}")
+                        .faults())
+                .anySatisfy(fault -> assertThat(fault.pointer()).isEqualTo("/plan/ways"));
+    }
+
+    @Test
+    public void standardsInAJobFileComeAlongAndAreReadInTheirPlace() {
+        String text = "{\"kestan\": 1, \"standards\": {\"values\": {\"sink\": \"1 mm\"}, \"leaves\": [\"0.010 in\"]}}";
+        StandardsFile.Outcome read = StandardsFile.inJob(text);
+        assertThat(read.faults()).isEmpty();
+        assertThat(read.standards().text(org.kestan.standards.Standard.SINK)).isEqualTo("1 mm");
+        assertThat(read.standards().leaves().all()).hasSize(1);
+        assertThat(StandardsFile.inJob("{\"kestan\": 1}").standards()).isEqualTo(SHOP);
+        assertThat(StandardsFile.inJob("{\"kestan\": 1, \"standards\": {\"leaves\": [0.01]}}")
+                        .faults())
+                .anySatisfy(fault -> assertThat(fault.pointer()).isEqualTo("/standards/leaves/0"));
+    }
+}
