@@ -3,6 +3,7 @@ package org.kestan.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import org.kestan.notation.BenchUnit;
@@ -17,6 +18,7 @@ import org.kestan.sheet.Sides;
 import org.kestan.standards.Leaves;
 import org.kestan.standards.School;
 import org.kestan.standards.Standard;
+import org.kestan.uncertainty.Uncertainty;
 import org.kestan.ways.WayId;
 
 /** The numbers of a work plan in words and bench units, grouped as they are worked: for the screen, for copying, for paper. */
@@ -27,12 +29,45 @@ public final class PlanFigures {
 
     private static final double SHOWN = 0.005;
 
+    /** A spread that two decimals of a millimetre don't show. */
+    private static final double LEAST_SPREAD = 0.005;
+
+    /** A spread that a quarter of a sixty-fourth can't hide. */
+    private static final double WORTH_SPREAD = 0.1;
+
     private final WorkPlan plan;
     private final BenchUnit unit;
+    private final Map<PlanPart, Uncertainty.Estimate> known;
 
     private PlanFigures(WorkPlan plan, BenchUnit unit) {
         this.plan = plan;
         this.unit = unit;
+        known = PlanPart.of(plan);
+    }
+
+    /** A figure with how well it is known, and which reading that comes from mostly. */
+    private Line known(String label, String value, PlanPart part, String remark) {
+        Uncertainty.Estimate estimate = known.get(part);
+        if (estimate == null || estimate.expanded() < LEAST_SPREAD) {
+            return new Line(label, value, remark);
+        }
+        String source = estimate.dominating()
+                .map(reading -> "\u00b1 mostly from " + reading.fullLabel().toLowerCase(Locale.ROOT) + " ("
+                        + plan.job().survey().tool(reading).label() + ")")
+                .orElse("");
+        return new Line(label, value + String.format(Locale.ROOT, " \u00b1 %.2f", estimate.expanded()), remark, source);
+    }
+
+    /** Where the figures with a spread would be known better, and by which reading. */
+    private String worthMeasuring(PlanPart part) {
+        Uncertainty.Estimate estimate = known.get(part);
+        if (estimate == null || estimate.expanded() < WORTH_SPREAD) {
+            return "";
+        }
+        return estimate.dominating()
+                .map(reading -> " Worth measuring again: " + reading.fullLabel().toLowerCase(Locale.ROOT) + " makes "
+                        + Math.round(estimate.share() * 100) + " % of the \u00b1.")
+                .orElse("");
     }
 
     /** The figures of a plan, in working order; empty while nothing is planned. */
@@ -67,9 +102,10 @@ public final class PlanFigures {
     private Group afterwards(Setup before, Setup after) {
         List<Line> lines = new ArrayList<>();
         for (Side side : Side.values()) {
-            lines.add(new Line(
+            lines.add(known(
                     "Action then, " + side.word(),
                     length(after.action().get(side)),
+                    side == Side.BASS ? PlanPart.ACTION_BASS : PlanPart.ACTION_TREBLE,
                     change(after.action().get(side) - before.action().get(side))));
         }
         lines.add(new Line("Relief", fine(after.reliefGap()), change(after.reliefGap() - before.reliefGap())));
@@ -114,15 +150,20 @@ public final class PlanFigures {
         for (Side side : Side.values()) {
             double off = saddle.off().get(side);
             if (off >= SHOWN) {
-                lines.add(new Line(
+                lines.add(known(
                         "Off the bottom, " + side.word(),
                         fine(off),
+                        side == Side.BASS ? PlanPart.OFF_BASS : PlanPart.OFF_TREBLE,
                         leaves(saddle.leaves().get(side))
                                 + (saddle.leaves().get(side).leaves().isEmpty()
                                         ? ""
                                         : ", " + error(saddle.leaves().get(side)))));
             } else if (off <= -SHOWN) {
-                lines.add(new Line("Taller by, " + side.word(), fine(-off), "a new one"));
+                lines.add(known(
+                        "Taller by, " + side.word(),
+                        fine(-off),
+                        side == Side.BASS ? PlanPart.OFF_BASS : PlanPart.OFF_TREBLE,
+                        "a new one"));
             } else {
                 lines.add(new Line("Saddle, " + side.word(), "stays", ""));
             }
@@ -154,14 +195,18 @@ public final class PlanFigures {
         groups.add(new Group(
                 "Saddle, to make",
                 lines,
-                String.join(" ", saddle.warnings()) + (saddle.warnings().isEmpty() ? "" : " ") + fit));
+                String.join(" ", saddle.warnings())
+                        + (saddle.warnings().isEmpty() ? "" : " ")
+                        + fit
+                        + worthMeasuring(PlanPart.OFF_BASS)));
     }
 
     private Group bridge(BridgePlan bridge) {
         List<Line> lines = new ArrayList<>();
-        lines.add(new Line(
+        lines.add(known(
                 bridge.floating() ? "Height" : "Thickness at the saddle",
                 length(bridge.after()),
+                PlanPart.BRIDGE,
                 change(bridge.after() - bridge.before())));
         if (!bridge.floating()) {
             lines.add(new Line(
@@ -176,9 +221,10 @@ public final class PlanFigures {
                             : "Both hands behind the scraper's edge. Dust: extraction and a mask.");
         }
         for (Side side : Side.values()) {
-            lines.add(new Line(
+            lines.add(known(
                     side.word() + " side",
                     unit.formatSigned(bridge.sides().get(side)),
+                    side == Side.BASS ? PlanPart.RISE_BASS : PlanPart.RISE_TREBLE,
                     bridge.sides().get(side) > 0 ? "up" : "down"));
         }
         if (bridge.trim() > SHOWN) {
@@ -189,7 +235,9 @@ public final class PlanFigures {
         }
         bridge.adjuster().ifPresent(up -> lines.add(new Line("Wheels then", length(up), "above their lowest")));
         return new Group(
-                "Floating bridge, to fit", lines, "Fit the feet to the arch again; find the saddle's place again.");
+                "Floating bridge, to fit",
+                lines,
+                "Fit the feet to the arch again; find the saddle's place again." + worthMeasuring(PlanPart.RISE_BASS));
     }
 
     private Group clearance(Clearance clearance) {

@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.kestan.correction.Correction;
 import org.kestan.correction.CorrectionSolver;
 import org.kestan.job.Job;
@@ -38,35 +39,46 @@ public record Uncertainty(Map<Derived, Estimate> estimates) {
         }
     }
 
-    /** Works out the uncertainties of a job, by shifting each reading by its own uncertainty and solving again. */
+    /** Works out the uncertainties of a job's correction. */
     public static Uncertainty of(Job job, ShopStandards standards) {
-        Optional<Correction> centre = solve(job, standards);
-        if (centre.isEmpty()) {
-            return new Uncertainty(Map.of());
-        }
+        return new Uncertainty(of(job, Derived.class, shifted -> figures(shifted, standards)));
+    }
+
+    private static Map<Derived, Double> figures(Job job, ShopStandards standards) {
+        Map<Derived, Double> figures = new EnumMap<>(Derived.class);
+        solve(job, standards).ifPresent(plan -> {
+            for (Derived figure : Derived.values()) {
+                figure.of(plan).ifPresent(value -> figures.put(figure, value));
+            }
+        });
+        return figures;
+    }
+
+    /**
+     * Works out the uncertainties of any figures of a job, by shifting each reading by its own uncertainty and working them
+     * out again (JCGM 100:2008, 5.1.3, note 2).
+     *
+     * @param type what figures there may be
+     * @param work works out those that are known; mm or radians
+     */
+    public static <F extends Enum<F>> Map<F, Estimate> of(Job job, Class<F> type, Function<Job, Map<F, Double>> work) {
+        Map<F, Double> centre = work.apply(job);
         List<Reading> readings = List.copyOf(job.survey().readings().keySet());
-        Derived[] figures = Derived.values();
-        double[][] contributions = new double[figures.length][readings.size()];
-        for (int i = 0; i < readings.size(); i++) {
+        Map<F, double[]> contributions = new EnumMap<>(type);
+        centre.keySet().forEach(figure -> contributions.put(figure, new double[readings.size()]));
+        for (int i = 0; i < readings.size() && !centre.isEmpty(); i++) {
             double standard = standard(job.survey(), readings.get(i));
-            Optional<Correction> above = solve(shifted(job, readings.get(i), standard), standards);
-            Optional<Correction> below = solve(shifted(job, readings.get(i), -standard), standards);
-            if (above.isEmpty() || below.isEmpty()) {
-                continue;
-            }
-            for (int f = 0; f < figures.length; f++) {
-                double high = figures[f].of(above.get()).orElse(0);
-                contributions[f][i] = Propagation.contribution(
-                        high, figures[f].of(below.get()).orElse(0));
+            Map<F, Double> above = work.apply(shifted(job, readings.get(i), standard));
+            Map<F, Double> below = work.apply(shifted(job, readings.get(i), -standard));
+            for (F figure : centre.keySet()) {
+                if (above.containsKey(figure) && below.containsKey(figure)) {
+                    contributions.get(figure)[i] = Propagation.contribution(above.get(figure), below.get(figure));
+                }
             }
         }
-        Map<Derived, Estimate> estimates = new EnumMap<>(Derived.class);
-        for (int f = 0; f < figures.length; f++) {
-            if (figures[f].of(centre.get()).isPresent()) {
-                estimates.put(figures[f], estimate(readings, contributions[f]));
-            }
-        }
-        return new Uncertainty(estimates);
+        Map<F, Estimate> estimates = new EnumMap<>(type);
+        contributions.forEach((figure, each) -> estimates.put(figure, estimate(readings, each)));
+        return estimates;
     }
 
     /** Returns how well a figure is known, empty when it was not worked out. */

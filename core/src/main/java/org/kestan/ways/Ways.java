@@ -21,14 +21,13 @@ public final class Ways {
     private final Steps steps;
     private final Optional<StringLoads> loads;
     private final Optional<Setup> measured;
-    private final List<Way> all;
+    private Optional<List<Way>> all = Optional.empty();
 
     private Ways(Case about) {
         this.about = about;
         steps = new Steps(about);
         loads = StringLoads.of(about.job(), about.shop());
         measured = about.measured();
-        all = Stream.of(WayId.values()).map(id -> taken(id, measured)).toList();
     }
 
     /**
@@ -42,12 +41,17 @@ public final class Ways {
 
     /** Returns every way, least invasive first, each taken alone from the set-up as measured. */
     public List<Way> all() {
-        return all;
+        // A plan asks for some ways only, and many times over: all are taken when they are first asked for.
+        if (all.isEmpty()) {
+            all = Optional.of(
+                    Stream.of(WayId.values()).map(id -> taken(id, measured)).toList());
+        }
+        return all.get();
     }
 
     /** Returns one way, taken alone from the set-up as measured. */
     public Way way(WayId id) {
-        return all.get(id.ordinal());
+        return all().get(id.ordinal());
     }
 
     /** Returns the instrument as measured; empty when the sheet does not say enough. */

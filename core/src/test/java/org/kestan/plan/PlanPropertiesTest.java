@@ -20,6 +20,7 @@ import org.kestan.sheet.Side;
 import org.kestan.standards.School;
 import org.kestan.standards.ShopStandards;
 import org.kestan.template.Templates;
+import org.kestan.uncertainty.Uncertainty;
 import org.kestan.ways.WayId;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -109,6 +110,24 @@ public class PlanPropertiesTest {
         assertThat(intonation.lengthChange()).isCloseTo(0, within(1e-9));
         assertThat(intonation.centsChange().bass()).isCloseTo(0, within(1e-9));
         assertThat(Templates.of(plan)).isEmpty();
+    }
+
+    /**
+     * What goes off the saddle depends on the action read by x_s/x_12, and hardly on anything else: U = 2·u·x_s/x_12 by the law
+     * of propagation (JCGM 100:2008, 5.1.2).
+     */
+    @Test
+    public void theSaddlesSpreadIsTheActionsTimesItsLever() {
+        Job job = Jobs.put(Jobs.put(Jobs.flatTop(), Reading.ACTION_BASS, 2.7), Reading.ACTION_TREBLE, 2.2);
+        WorkPlan plan = plan(job, ShopStandards.DEFAULT, WayId.SADDLE);
+        Uncertainty.Estimate estimate = PlanPart.of(plan).get(PlanPart.OFF_BASS);
+        double saddle = 632 * (1 - Math.pow(2, -14 / 12.0)) + 283;
+        double standard = Uncertainty.standard(job.survey(), Reading.ACTION_BASS);
+        assertThat(estimate.expanded()).isCloseTo(2 * standard * saddle / 316, within(0.01));
+        assertThat(estimate.dominating()).contains(Reading.ACTION_BASS);
+        assertThat(estimate.share()).isGreaterThan(0.95);
+        assertThat(PlanFigures.text(plan, BenchUnit.MILLIMETRES)).contains("Worth measuring again: action, bass");
+        assertThat(PlanPart.of(plan(Job.BLANK, ShopStandards.DEFAULT))).isEmpty();
     }
 
     @Test
