@@ -71,13 +71,14 @@ public record SaddlePlan(
     private static SaddlePlan of(WorkPlan plan, Setup before, Setup after) {
         Sides<Double> out = after.protrusion().orElseThrow();
         double thickness = after.bridgeThickness().orElseThrow();
-        double shaved = before.bridgeThickness().orElseThrow() - thickness;
+        // Shaving takes from the slot's depth; a new or thicker bridge has its slot cut as deep as the old one's.
+        boolean other = plan.takes(WayId.NEW_BRIDGE);
+        double shaved = other ? 0 : Math.max(0, before.bridgeThickness().orElseThrow() - thickness);
         Sides<Double> off = before.protrusion().orElseThrow().with(out, (was, becomes) -> was + shaved - becomes);
         double tolerance = plan.shop().get(Standard.LEAF_TOLERANCE);
         List<Reading> needs = new ArrayList<>();
         OptionalDouble depth = read(plan.job(), Reading.SLOT_DEPTH, needs);
-        // Shaving takes from the slot's depth; a new bridge has its slot cut as deep as the old one's.
-        double slot = depth.orElse(0) - (plan.takes(WayId.NEW_BRIDGE) ? 0 : Math.max(0, shaved));
+        double slot = depth.orElse(0) - shaved;
         Optional<Blank> blank = depth.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Blank(

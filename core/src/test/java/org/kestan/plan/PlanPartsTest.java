@@ -132,6 +132,16 @@ public class PlanPartsTest {
         assertThat(bridge.proportion()).isCloseTo(bridge.after() / 8.8, within(1e-12));
     }
 
+    /** A new bridge has its own slot: only what stands out changes. */
+    @Test
+    public void aNewBridgeHasASlotAsDeepAsTheOldOnes() {
+        Job job = withSaddle(Jobs.put(Jobs.put(Jobs.flatTop(), Reading.ACTION_BASS, 2.9), Reading.ACTION_TREBLE, 2.4));
+        job = Jobs.put(Jobs.put(job, Reading.SADDLE_BASS, 1.8), Reading.SADDLE_TREBLE, 1.8);
+        SaddlePlan saddle = SaddlePlan.of(plan(job, WayId.NEW_BRIDGE)).orElseThrow();
+        assertThat(saddle.blank().orElseThrow().slot()).isEqualTo(5);
+        assertThat(saddle.off().bass()).isCloseTo(1.8 - saddle.out().bass(), within(1e-9));
+    }
+
     @Test
     public void aShallowSlotIsWarnedOf() {
         Job job = Jobs.put(withSaddle(Jobs.flatTop()), Reading.SLOT_DEPTH, 2);
