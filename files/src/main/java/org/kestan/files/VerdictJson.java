@@ -52,6 +52,8 @@ public final class VerdictJson {
         root.put("recommendedBecause", recommendation.reason());
         ArrayNode schools = root.putArray("schools");
         SchoolPlan.of(reckoning).forEach(plan -> school(schools.addObject(), plan));
+        ArrayNode assumed = root.putArray("assumed");
+        reckoning.assumed().forEach(assumed::add);
         return new Solve.Outcome(Optional.of(Json.print(root)), List.of());
     }
 

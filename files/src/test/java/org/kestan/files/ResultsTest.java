@@ -41,7 +41,7 @@ public class ResultsTest {
                 Json.MAPPER.readTree(VerdictJson.judge(job(name), SHOP).json().orElseThrow());
         numbersAreNumbers(root);
         assertThat(root.propertyNames())
-                .containsExactly("gates", "ways", "recommended", "recommendedBecause", "schools");
+                .containsExactly("gates", "ways", "recommended", "recommendedBecause", "schools", "assumed");
         List<String> possible = new ArrayList<>();
         root.get("ways").forEach(way -> {
             if (way.get("possible").asBoolean()) {
