@@ -51,10 +51,16 @@ final class GateRow extends HBox {
         numbers.setMaxWidth(NUMBERS_WIDTH);
         provisional.getStyleClass().add("gate-provisional");
         provisional.setMinWidth(USE_PREF_SIZE);
-        Pane words = stacked ? new VBox(reason, numbers) : new HBox(reason, numbers);
+        // Where it is narrow the name stands over its reason.
+        Pane words = stacked ? new VBox(name, reason, numbers) : new HBox(reason, numbers);
         words.getStyleClass().add("gate-words");
         HBox.setHgrow(words, Priority.ALWAYS);
-        getChildren().addAll(number, mark, name, words, provisional);
+        words.setMinWidth(0);
+        getChildren().addAll(number, mark);
+        if (!stacked) {
+            getChildren().add(name);
+        }
+        getChildren().addAll(words, provisional);
     }
 
     String reason() {
