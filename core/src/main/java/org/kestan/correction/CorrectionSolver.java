@@ -111,14 +111,10 @@ public final class CorrectionSolver {
     }
 
     private double sink() {
-        if (standards.holds(School.IGNORE_SINK)) {
-            return 0;
-        }
-        OptionalDouble read = trajectory.sink();
-        if (read.isEmpty()) {
+        if (trajectory.sink().isEmpty() && !standards.holds(School.IGNORE_SINK)) {
             assumed.add("survey.projection");
         }
-        return read.orElse(standards.get(Standard.SINK));
+        return trajectory.sinkTaken(standards);
     }
 
     private Optional<HeelCut> heel(double angle, double meanDrop) {

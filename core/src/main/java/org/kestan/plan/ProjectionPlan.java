@@ -2,8 +2,6 @@ package org.kestan.plan;
 
 import java.util.Optional;
 import org.kestan.setup.Setup;
-import org.kestan.standards.School;
-import org.kestan.standards.Standard;
 
 /**
  * What the straightedge must show at the saddle, mm.
@@ -21,13 +19,7 @@ public record ProjectionPlan(double slack, double strung, double overBridge, dou
     }
 
     private static ProjectionPlan of(WorkPlan plan, Setup planned) {
-        double sink = plan.shop().holds(School.IGNORE_SINK)
-                ? 0
-                : plan.reckoning()
-                        .trajectory()
-                        .orElseThrow()
-                        .sink()
-                        .orElse(plan.shop().get(Standard.SINK));
+        double sink = plan.reckoning().trajectory().orElseThrow().sinkTaken(plan.shop());
         double strung = planned.projection();
         double top = planned.bridgeThickness().orElse(planned.supportHeight());
         return new ProjectionPlan(strung + sink, strung, strung + sink - top, sink);

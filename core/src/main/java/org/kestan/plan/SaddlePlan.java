@@ -38,8 +38,6 @@ public record SaddlePlan(
     /** Strings there are when the set was not said. */
     private static final int USUAL_STRINGS = 6;
 
-    private static final double INSIDE = 1e-9;
-
     /**
      * A new blank.
      *
@@ -54,11 +52,6 @@ public record SaddlePlan(
     public SaddlePlan {
         needs = List.copyOf(needs);
         warnings = List.copyOf(warnings);
-    }
-
-    /** Tells whether a new, taller one is needed, or the bridge is new. */
-    public boolean isNew() {
-        return off.bass() < -INSIDE || off.treble() < -INSIDE;
     }
 
     /** Reads it out of a plan; empty for a floating bridge or while nothing is planned. */

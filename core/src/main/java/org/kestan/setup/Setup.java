@@ -93,7 +93,7 @@ public record Setup(
 
     /** Neck pitch, radians, positive = set back (§3.7). */
     public double pitch() {
-        return new Trajectory(basis, relief, strings).rotation().pitch(projection());
+        return basis.rotation().pitch(projection());
     }
 
     /** Break angle on a side, radians; empty when a tailpiece was not read (§3.14). */
@@ -256,9 +256,7 @@ public record Setup(
                 relieved.crown().with(wanted.map(line -> line.heightAt(basis.saddle())), (from, to) -> from - to);
         double meanDrop = Sides.mean(drop);
         double meanCrown = Sides.mean(relieved.crown());
-        OptionalDouble angle = new Trajectory(basis, relieved.relief, relieved.strings)
-                .rotation()
-                .angleFor(meanCrown, meanCrown - meanDrop, centre + thickening);
+        OptionalDouble angle = basis.rotation().angleFor(meanCrown, meanCrown - meanDrop, centre + thickening);
         if (angle.isEmpty()) {
             return Optional.empty();
         }

@@ -40,7 +40,6 @@ public enum Standard {
             "0.8 mm",
             MEMORY,
             "A flexible top moves 0.7 to 1 mm, common practice."),
-    SLOT_DEPTH(Group.NOT_READ, "slotDepth", "Saddle slot depth", LENGTH, "5 mm", MEMORY, "How deep the saddle stands."),
 
     ACTION_WANTED_BASS(
             Group.WANTED, "actionWantedBass", "Action, bass", LENGTH, "5/64 in", PRACTICE, "When the job says none."),

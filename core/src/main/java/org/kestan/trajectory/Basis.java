@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.geometry.Frets;
+import org.kestan.geometry.NeckRotation;
 import org.kestan.geometry.ReliefCurve;
 import org.kestan.sheet.Sides;
 
@@ -60,6 +61,11 @@ public record Basis(
     /** Position of the fret at which the action was read, mm from the nut end. */
     public double actionAt() {
         return frets.at(actionFret);
+    }
+
+    /** The rotation geometry of this neck. */
+    public NeckRotation rotation() {
+        return new NeckRotation(jointToSaddle, fretsOverTop);
     }
 
     /** The relief curve for a gap read as this sheet's was (§3.2). */

@@ -10,7 +10,9 @@ import org.kestan.job.Fault;
 import org.kestan.job.Job;
 import org.kestan.sheet.Side;
 import org.kestan.sheet.Sides;
+import org.kestan.standards.School;
 import org.kestan.standards.ShopStandards;
+import org.kestan.standards.Standard;
 
 /**
  * The strings over the fret line as measured, and what they say about the body. Millimetres and radians.
@@ -88,9 +90,17 @@ public record Trajectory(Basis basis, ReliefCurve relief, Sides<StringLine> stri
                 basis.projectionSlack().getAsDouble() - basis.projectionStrung().getAsDouble());
     }
 
+    /**
+     * How far the body is taken to fold up under string load, mm: as read, else the shop's default; nothing where the shop
+     * ignores it.
+     */
+    public double sinkTaken(ShopStandards shop) {
+        return shop.holds(School.IGNORE_SINK) ? 0 : sink().orElse(shop.get(Standard.SINK));
+    }
+
     /** The rotation geometry of this neck. */
     public NeckRotation rotation() {
-        return new NeckRotation(basis.jointToSaddle(), basis.fretsOverTop());
+        return basis.rotation();
     }
 
     /** Present neck pitch in radians, positive = set back (§3.7). */

@@ -38,22 +38,19 @@ final class ConditionGates {
                 .toList();
         OptionalDouble lift = survey.millimetres(Reading.BRIDGE_LIFT);
         OptionalDouble humidity = survey.humidity();
-        boolean lifted = lift.orElse(0) > shop.get(Standard.BRIDGE_LIFT);
+        Soundness sound = Soundness.of(survey, shop);
         Optional<Finding> serious = bad.stream()
                 .filter(finding -> finding.severity() == Severity.SERIOUS)
                 .findFirst();
-        boolean dryOrDamp = humidity.isPresent()
-                && (humidity.getAsDouble() < shop.get(Standard.HUMIDITY_LEAST)
-                        || humidity.getAsDouble() > shop.get(Standard.HUMIDITY_MOST));
         Gate gate;
-        if (lifted) {
+        if (sound.liftRead()) {
             gate = gate(
                     GateState.STOP,
                     "The bridge is lifted by " + unit.fine().format(lift.getAsDouble())
                             + ": mend that first, then measure again.");
         } else if (serious.isPresent()) {
             gate = gate(GateState.STOP, serious.get().what().label() + ": mend that first, then measure again.");
-        } else if (dryOrDamp) {
+        } else if (sound.dryOrDamp()) {
             gate = gate(
                     GateState.STOP,
                     "Humidity is " + Math.round(humidity.getAsDouble())

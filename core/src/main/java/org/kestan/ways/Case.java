@@ -4,10 +4,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.job.Details;
 import org.kestan.job.Finding;
-import org.kestan.job.FindingKind;
 import org.kestan.job.Job;
 import org.kestan.job.Joint;
-import org.kestan.job.Severity;
 import org.kestan.notation.BenchUnit;
 import org.kestan.reckoning.Reckoning;
 import org.kestan.setup.Setup;
@@ -17,6 +15,7 @@ import org.kestan.sheet.Reading;
 import org.kestan.sheet.Sides;
 import org.kestan.standards.ShopStandards;
 import org.kestan.standards.Standard;
+import org.kestan.verdict.Soundness;
 import org.kestan.verdict.Wanted;
 
 /**
@@ -72,29 +71,19 @@ record Case(Job job, Reckoning reckoning, ShopStandards shop, Wanted wanted, Ben
     }
 
     boolean lifted() {
-        return reading(Reading.BRIDGE_LIFT).orElse(0) > shop.get(Standard.BRIDGE_LIFT)
-                || serious(FindingKind.BRIDGE_LIFT);
+        return soundness().lifted();
     }
 
-    boolean serious(FindingKind kind) {
-        return job.survey()
-                .finding(kind)
-                .filter(found -> found.severity() == Severity.SERIOUS)
-                .isPresent();
-    }
-
-    /** The first serious finding other than a lifted bridge. */
     Optional<Finding> broken() {
-        return job.survey().findings().stream()
-                .filter(found -> found.what() != FindingKind.BRIDGE_LIFT && found.severity() == Severity.SERIOUS)
-                .findFirst();
+        return soundness().broken();
     }
 
     boolean dryOrDamp() {
-        OptionalDouble humidity = job.survey().humidity();
-        return humidity.isPresent()
-                && (humidity.getAsDouble() < shop.get(Standard.HUMIDITY_LEAST)
-                        || humidity.getAsDouble() > shop.get(Standard.HUMIDITY_MOST));
+        return soundness().dryOrDamp();
+    }
+
+    private Soundness soundness() {
+        return Soundness.of(job.survey(), shop);
     }
 
     /** How the cost of a reset stands against the instrument's value; unknown without a value. */

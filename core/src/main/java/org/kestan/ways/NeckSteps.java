@@ -12,6 +12,7 @@ import org.kestan.setup.Setup;
 import org.kestan.sheet.Aim;
 import org.kestan.sheet.Reading;
 import org.kestan.sheet.Sides;
+import org.kestan.standards.SchoolQuestion;
 import org.kestan.standards.ShopStandards;
 import org.kestan.standards.Standard;
 
@@ -168,6 +169,10 @@ final class NeckSteps {
         if (about.joint().isEmpty() || about.joined(Joint.UNKNOWN)) {
             reasons.add("Find out first how the neck is joined.");
         }
+        if (about.joined(Joint.DOVETAIL)) {
+            reasons.add("Released by: "
+                    + about.shop().school(SchoolQuestion.RELEASE).words().toLowerCase(java.util.Locale.ROOT) + ".");
+        }
         switch (about.worth()) {
             case NO ->
                 reasons.add("Costs " + Math.round(about.shop().cost(ShopStandards.RESET)) + " against a value of "
@@ -192,7 +197,7 @@ final class NeckSteps {
     private OptionalDouble angle(Setup from) {
         double crown = Sides.mean(from.crown());
         double rise = Sides.mean(from.crownRiseFor(about.wanted().action()));
-        return about.reckoning().trajectory().orElseThrow().rotation().angleFor(crown, crown + rise, 0);
+        return from.basis().rotation().angleFor(crown, crown + rise, 0);
     }
 
     private static String degrees(double value) {

@@ -56,16 +56,8 @@ public record SchoolPlan(
         });
     }
 
-    /** How far the body is taken to fold: read, or the shop's default, or nothing where the shop ignores it. */
     private static double sink(Case about) {
-        if (about.shop().holds(School.IGNORE_SINK)) {
-            return 0;
-        }
-        return about.reckoning()
-                .trajectory()
-                .orElseThrow()
-                .sink()
-                .orElse(about.shop().get(Standard.SINK));
+        return about.reckoning().trajectory().orElseThrow().sinkTaken(about.shop());
     }
 
     /**

@@ -109,7 +109,6 @@ public class PlanPartsTest {
         assertThat(saddle.leaves().bass().thickness()).isCloseTo(saddle.off().bass(), within(0.0127 + 1e-9));
         assertThat(saddle.blank().orElseThrow().height().bass())
                 .isCloseTo(5 + saddle.out().bass(), within(1e-12));
-        assertThat(saddle.isNew()).isFalse();
         assertThat(saddle.needs()).isEmpty();
         assertThat(SaddlePlan.of(plan(Jobs.flatTop())).orElseThrow().needs())
                 .contains(Reading.SLOT_DEPTH, Reading.SPACING_BRIDGE, Reading.RADIUS_NUT);

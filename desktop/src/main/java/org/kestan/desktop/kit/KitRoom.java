@@ -29,6 +29,7 @@ import org.kestan.sheet.Dimension;
 import org.kestan.sheet.Item;
 import org.kestan.sheet.Reading;
 import org.kestan.sideview.SideView;
+import org.kestan.standards.ShopStandards;
 import org.kestan.standards.Standard;
 
 /** Scale, bridge and fretboard in; the neck angle out, with the drawing of the instrument they would make. */
@@ -61,14 +62,17 @@ public final class KitRoom extends VBox {
         order.setAfterLast(order::first);
         session.reckoningProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());
-        session.open(start());
+        session.open(start(outer.standards()));
     }
 
     /** A build is of the floating kind: its bridge's height is its own, and has a range. */
-    private static Job start() {
-        Job blank = Job.BLANK;
-        return blank.withInstrument(
-                blank.instrument().withForm(Optional.of(Form.ARCHTOP)).withJointFret(OptionalInt.of(16)));
+    private static Job start(ShopStandards shop) {
+        Job job = Job.BLANK.withInstrument(
+                Job.BLANK.instrument().withForm(Optional.of(Form.ARCHTOP)).withJointFret(OptionalInt.of(16)));
+        // What the shop usually takes stands in its field, to be seen and changed.
+        job = job.with(Reading.ACTION_BASS, Optional.of(Length.ofText(shop.text(Standard.ACTION_WANTED_BASS))));
+        job = job.with(Reading.NUT_BASS, Optional.of(Length.ofText(shop.text(Standard.NUT_HEIGHT))));
+        return job.with(Reading.FRETS_OVER_TOP, Optional.of(Length.ofText(shop.text(Standard.FRETS_OVER_TOP))));
     }
 
     /** Puts the focus on the first field. */

@@ -132,7 +132,7 @@ public final class VerdictStation extends VBox {
     }
 
     private boolean possible(List<WayId> ids, WayId id) {
-        return Ways.of(session.reckoning(), session.unit()).combined(ids).ways().stream()
+        return judged.orElseThrow().ways().combined(ids).ways().stream()
                 .anyMatch(way -> way.id() == id && way.possible());
     }
 
