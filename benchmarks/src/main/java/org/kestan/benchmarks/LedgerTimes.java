@@ -9,9 +9,11 @@ import java.util.Optional;
 import org.kestan.files.DemoJobs;
 import org.kestan.files.JobReader;
 import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.Opening;
 import org.kestan.ledger.Query;
+import org.kestan.ledger.sqlite.SqliteLedger;
 
 /**
  * Times a ledger of twenty thousand jobs: filling, opening with the list, each keystroke of a search. With a file as
@@ -64,7 +66,7 @@ public final class LedgerTimes {
     }
 
     private static Ledger open(Path file) {
-        if (Ledger.open(file) instanceof Opening.Opened opened) {
+        if (SqliteLedger.open(file) instanceof Opening.Opened opened) {
             return opened.ledger();
         }
         throw new IllegalStateException("the ledger was refused");
@@ -76,8 +78,7 @@ public final class LedgerTimes {
                 for (int i = ledger.count(); i < JOBS; i++) {
                     byte[] bytes = DemoJobs.bytes(DemoJobs.NAMES.get(i % DemoJobs.NAMES.size()));
                     Job job = JobReader.read(bytes).job().orElseThrow();
-                    String name = job.instrument().name() + ", no. " + i;
-                    ledger.insert(job.withInstrument(job.instrument().withName(name)));
+                    ledger.insert(job.with(Lines.NAME, job.name() + ", no. " + i));
                 }
             });
         }

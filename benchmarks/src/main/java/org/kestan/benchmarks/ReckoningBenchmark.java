@@ -1,19 +1,23 @@
 package org.kestan.benchmarks;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
-import org.kestan.counter.CounterCheck;
+import org.kestan.dossier.Dossier;
 import org.kestan.files.DemoJobs;
 import org.kestan.files.JobReader;
+import org.kestan.following.correction.Correction;
+import org.kestan.following.reckoning.Reckoning;
+import org.kestan.following.uncertainty.Uncertainty;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
-import org.kestan.notation.BenchUnit;
-import org.kestan.reckoning.Reckoning;
-import org.kestan.sheet.Reading;
-import org.kestan.standards.ShopStandards;
-import org.kestan.uncertainty.Uncertainty;
-import org.kestan.verdict.Verdict;
-import org.kestan.ways.Recommendation;
-import org.kestan.ways.Ways;
+import org.kestan.judgement.counter.CounterCheck;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Card;
+import org.kestan.words.PlanCards;
+import org.kestan.words.Words;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Mode;
@@ -38,16 +42,30 @@ public class ReckoningBenchmark {
                     Reading.BRIDGE_THICKNESS)
             .reduce(
                     Job.BLANK,
-                    (quick, reading) -> quick.with(reading, job.survey().reading(reading)),
+                    (quick, reading) -> quick.with(reading, job.get(reading).orElseThrow()),
                     (one, other) -> one);
 
-    /** Everything that follows from a job. */
+    /** The least that follows from a job on every edit. */
     @Benchmark
-    public Reckoning reckoning() {
-        return Reckoning.of(job, ShopStandards.DEFAULT);
+    public Optional<Correction> reckoning() {
+        return Reckoning.of(job, ShopStandards.DEFAULT).correction();
     }
 
-    /** The uncertainty of every derived figure. */
+    /** What the window asks for on every step of a drag. */
+    @Benchmark
+    public Object dossier() {
+        Dossier dossier = Dossier.of(job, ShopStandards.DEFAULT);
+        return List.of(dossier.sideView(), dossier.figures(), dossier.station());
+    }
+
+    /** The numbers of the plan in words, as the window shows them at once. */
+    @Benchmark
+    public List<Card> planCards() {
+        Dossier dossier = Dossier.of(job, ShopStandards.DEFAULT);
+        return PlanCards.of(dossier, dossier.plan(), Dossier.Spread.NONE, Words.in(BenchUnit.MILLIMETRES));
+    }
+
+    /** How well every derived figure is known: worked out away from the window. */
     @Benchmark
     public Uncertainty uncertainty() {
         return Uncertainty.of(job, ShopStandards.DEFAULT);
@@ -55,17 +73,14 @@ public class ReckoningBenchmark {
 
     /** The whole verdict: what follows, the gates, all ways predicted, the recommendation. */
     @Benchmark
-    public Recommendation verdict() {
-        Reckoning reckoning = Reckoning.of(job, ShopStandards.DEFAULT);
-        if (Verdict.of(reckoning, BenchUnit.MILLIMETRES).isEmpty()) {
-            throw new IllegalStateException("no gates");
-        }
-        return Recommendation.of(Ways.of(reckoning, BenchUnit.MILLIMETRES));
+    public Object verdict() {
+        Dossier dossier = Dossier.of(job, ShopStandards.DEFAULT);
+        return List.of(dossier.gates(), dossier.ways().all(), dossier.recommendation());
     }
 
     /** An instrument at the counter on five readings: every plausible one judged. */
     @Benchmark
     public CounterCheck counter() {
-        return CounterCheck.of(counter, ShopStandards.DEFAULT, BenchUnit.MILLIMETRES);
+        return CounterCheck.of(counter, ShopStandards.DEFAULT);
     }
 }

@@ -11,11 +11,10 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Stream;
 import org.kestan.files.JobFile;
-import org.kestan.files.JobReader;
-import org.kestan.gauge.GaugeLine;
-import org.kestan.gauge.VirtualInstrument;
-import org.kestan.job.Fault;
-import org.kestan.sheet.Reading;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.job.JobTree;
+import org.kestan.job.gauge.GaugeLine;
+import org.kestan.job.gauge.VirtualInstrument;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -65,16 +64,15 @@ final class GaugeCommand implements Callable<Integer> {
     @Override
     public Integer call() throws InterruptedException {
         PrintWriter err = spec.commandLine().getErr();
-        JobReader.Outcome read = JobFile.read(job);
+        JobTree.Read read = JobFile.read(job);
         if (read.job().isEmpty()) {
-            read.faults().forEach(fault -> err.println(fault.line()));
+            read.faults().forEach(fault -> err.println(JobArgument.WORDS.line(fault)));
             return KestanCommand.FAULTY;
         }
         VirtualInstrument instrument = new VirtualInstrument(read.job().get(), seed);
         Optional<List<Reading>> wanted = wanted(instrument);
         if (wanted.isEmpty()) {
-            err.println(
-                    new Fault("", "--only " + only + " is no reading of this job", "a key such as action.bass").line());
+            err.println("/: --only " + only + " is no reading of this job; accepted: a key such as action.bass");
             return KestanCommand.FAULTY;
         }
         try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), port);
@@ -88,8 +86,7 @@ final class GaugeCommand implements Callable<Integer> {
             }
             return 0;
         } catch (IOException refused) {
-            err.println(
-                    new Fault("", "nothing listens on port " + port, "the application with its gauge input on").line());
+            err.println("/: nothing listens on port " + port + "; accepted: the application with its gauge input on");
             return KestanCommand.FAULTY;
         }
     }

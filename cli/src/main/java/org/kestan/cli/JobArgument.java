@@ -3,14 +3,15 @@ package org.kestan.cli;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.function.BiFunction;
+import java.util.function.Function;
+import org.kestan.dossier.Dossier;
 import org.kestan.files.JobFile;
-import org.kestan.files.JobReader;
-import org.kestan.files.Solve;
+import org.kestan.files.Printed;
 import org.kestan.files.StandardsFile;
-import org.kestan.job.Fault;
-import org.kestan.job.Job;
-import org.kestan.standards.ShopStandards;
+import org.kestan.ground.finding.Fault;
+import org.kestan.job.JobTree;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -18,6 +19,9 @@ import picocli.CommandLine.Spec;
 
 /** The job file a command works on, and the shop standards it goes by. */
 final class JobArgument {
+
+    /** Figures are printed in millimetres, and so are the sentences beside them. */
+    static final Words WORDS = Words.in(BenchUnit.MILLIMETRES);
 
     @Parameters(paramLabel = "FILE", description = "a job file (.kestan.json)")
     private Path file;
@@ -33,22 +37,22 @@ final class JobArgument {
     private CommandSpec spec;
 
     /** Reads job and standards, prints what comes of them, and returns the exit code; faults go to standard error. */
-    int print(BiFunction<Job, ShopStandards, Solve.Outcome> work) {
-        JobReader.Outcome read = JobFile.read(file);
+    int print(Function<Dossier, Printed> work) {
+        JobTree.Read read = JobFile.read(file);
         if (read.job().isEmpty()) {
             return faulty(read.faults());
         }
         StandardsFile.Outcome shop =
-                standards == null ? StandardsFile.inJob(read.job().get().origin()) : StandardsFile.read(standards);
+                standards == null ? StandardsFile.inJob(read.job().get()) : StandardsFile.read(standards);
         if (!shop.faults().isEmpty()) {
             return faulty(shop.faults());
         }
-        Solve.Outcome outcome = work.apply(read.job().get(), shop.standards());
-        if (outcome.json().isEmpty()) {
-            return faulty(outcome.faults());
+        Printed printed = work.apply(Dossier.of(read.job().get(), shop.standards()));
+        if (printed.text().isEmpty()) {
+            return faulty(printed.faults());
         }
         PrintWriter out = spec.commandLine().getOut();
-        out.print(outcome.json().get());
+        out.print(printed.text().get());
         out.flush();
         return 0;
     }
@@ -56,7 +60,7 @@ final class JobArgument {
     /** Says each fault in a line on standard error, and returns the exit code for it. */
     int faulty(List<Fault> faults) {
         PrintWriter err = spec.commandLine().getErr();
-        faults.forEach(fault -> err.println(fault.line()));
+        faults.forEach(fault -> err.println(WORDS.line(fault)));
         return KestanCommand.FAULTY;
     }
 }

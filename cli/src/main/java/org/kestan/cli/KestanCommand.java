@@ -20,6 +20,7 @@ import picocli.CommandLine.Spec;
             VerdictCommand.class,
             PlanCommand.class,
             TemplatesCommand.class,
+            SchemaCommand.class,
             GaugeCommand.class
         })
 public final class KestanCommand implements Runnable {

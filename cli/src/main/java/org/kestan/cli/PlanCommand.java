@@ -20,6 +20,7 @@ final class PlanCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return input.print((job, shop) -> PlanJson.print(job, way.ways(), way.withLeaves(shop)));
+        return input.print(dossier ->
+                PlanJson.print(dossier.job(), way.ways(), way.withLeaves(dossier.shop()), JobArgument.WORDS));
     }
 }

@@ -3,16 +3,18 @@ package org.kestan.cli;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
+import org.kestan.files.FileFinding;
 import org.kestan.files.PlanJson;
 import org.kestan.files.PlanPapers;
-import org.kestan.files.Solve;
-import org.kestan.job.Fault;
+import org.kestan.files.Printed;
+import org.kestan.ground.finding.Fault;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
-import org.kestan.notation.BenchUnit;
-import org.kestan.standards.ShopStandards;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -35,25 +37,24 @@ final class TemplatesCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return input.print((job, shop) -> write(job, way.withLeaves(shop)));
+        return input.print(dossier -> write(dossier.job(), way.withLeaves(dossier.shop())));
     }
 
     /** Writes the papers; what is printed are the names of the files, one a line. */
-    private Solve.Outcome write(Job job, ShopStandards shop) {
+    private Printed write(Job job, ShopStandards shop) {
         PlanJson.Planned planned = PlanJson.plan(job, way.ways(), shop);
         if (planned.plan().isEmpty()) {
-            return new Solve.Outcome(Optional.empty(), planned.faults());
+            return Printed.faulty(planned.faults());
         }
         try {
-            List<Path> written = PlanPapers.write(planned.plan().get(), BenchUnit.SIXTY_FOURTHS, folder);
-            return new Solve.Outcome(
-                    Optional.of(written.stream().map(Path::toString).collect(Collectors.joining("\n", "", "\n"))),
-                    List.of());
+            List<Path> written = PlanPapers.write(
+                    planned.dossier(), planned.plan().get(), Words.in(BenchUnit.SIXTY_FOURTHS), folder);
+            return Printed.of(written.stream().map(Path::toString).collect(Collectors.joining("\n", "", "\n")));
         } catch (IOException failed) {
-            return new Solve.Outcome(
-                    Optional.empty(),
-                    List.of(new Fault(
-                            "", "the papers can't be written: " + failed.getMessage(), "a folder for --out")));
+            return Printed.faulty(List.of(new Fault(
+                    "",
+                    FileFinding.PAPERS_NOT_WRITTEN.of(Quantity.text(String.valueOf(failed.getMessage()))),
+                    FileFinding.A_FOLDER.of())));
         }
     }
 }

@@ -15,8 +15,11 @@ final class VerdictCommand implements Callable<Integer> {
     @Mixin
     private JobArgument input;
 
+    @Mixin
+    private AudienceOption audience;
+
     @Override
     public Integer call() {
-        return input.print(VerdictJson::judge);
+        return input.print(dossier -> VerdictJson.judge(dossier, audience.words()));
     }
 }

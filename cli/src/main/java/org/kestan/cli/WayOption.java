@@ -4,12 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import org.kestan.notation.Parsed;
-import org.kestan.sheet.Keyed;
-import org.kestan.standards.Leaves;
-import org.kestan.standards.ShopStandards;
-import org.kestan.ways.WayId;
+import org.kestan.ground.notation.Parsed;
+import org.kestan.ground.standards.Leaves;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.judgement.way.Way;
+import org.kestan.judgement.ways.Catalogue;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -35,15 +34,15 @@ final class WayOption {
     @Spec(Spec.Target.MIXEE)
     private CommandSpec spec;
 
-    List<WayId> ways() {
-        List<WayId> ways = new ArrayList<>();
+    List<Way> ways() {
+        List<Way> ways = new ArrayList<>();
         for (String key : keys) {
-            Optional<WayId> way = Keyed.find(WayId.class, key.strip());
+            Optional<Way> way = Catalogue.find(key.strip());
             if (way.isEmpty()) {
                 throw new ParameterException(
                         spec.commandLine(),
                         "--way: \u201c" + key + "\u201d is no way; accepted: "
-                                + Stream.of(WayId.values()).map(Keyed::key).collect(Collectors.joining(", ")));
+                                + Catalogue.ALL.stream().map(Way::key).collect(Collectors.joining(", ")));
             }
             ways.add(way.get());
         }
@@ -58,7 +57,7 @@ final class WayOption {
         Parsed<Leaves> parsed = Leaves.parse(leaves);
         if (parsed instanceof Parsed.Bad<Leaves> bad) {
             throw new ParameterException(
-                    spec.commandLine(), "--leaves: " + bad.problem() + "; accepted: " + bad.accepted());
+                    spec.commandLine(), "--leaves: " + JobArgument.WORDS.problem(bad.problem(), bad.accepted()));
         }
         return shop.withLeaves(parsed.optional().orElseThrow());
     }

@@ -231,6 +231,28 @@ public class KestanCommandTest {
         Files.delete(papers);
     }
 
+    /** The schema is the general one of draft 2020-12, and names every section of a job file. */
+    @Test
+    public void printsTheSchemaOfJobFiles() {
+        Run run = run("schema");
+        assertThat(run.exit()).isZero();
+        JsonNode schema = MAPPER.readTree(run.out());
+        assertThat(schema.get("$schema").asString()).contains("2020-12");
+        assertThat(schema.get("properties").propertyNames())
+                .contains("kestan", "instrument", "intake", "survey", "surveys", "target", "plan", "photos");
+    }
+
+    /** To the owner the same is said in other words; what is found does not change. */
+    @Test
+    public void speaksToTheOwnerWhenAsked() {
+        String file = folder.resolve("large-flat-top-reset.kestan.json").toString();
+        JsonNode bench = MAPPER.readTree(run("verdict", file).out());
+        JsonNode owner = MAPPER.readTree(run("verdict", "--for", "owner", file).out());
+        assertThat(owner.get("recommended")).isEqualTo(bench.get("recommended"));
+        assertThat(owner.toString()).isNotEqualTo(bench.toString());
+        assertThat(run("verdict", "--for", "nobody", file).exit()).isEqualTo(2);
+    }
+
     @Test
     public void aFileThatIsNotThere() {
         Run run = run("solve", folder.resolve("none.kestan.json").toString());

@@ -1,77 +1,185 @@
 package org.kestan.job;
 
-import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import org.kestan.notation.Length;
-import org.kestan.sheet.Aim;
-import org.kestan.sheet.Detail;
-import org.kestan.sheet.Dimension;
-import org.kestan.sheet.Fitting;
-import org.kestan.sheet.Item;
-import org.kestan.sheet.Reading;
+import java.util.function.UnaryOperator;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Fitting;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.job.pictures.Photo;
+import org.kestan.job.section.Section;
+import org.kestan.job.section.Values;
+import org.kestan.job.strings.StringSpec;
+import org.kestan.job.terms.ArchtopBridge;
+import org.kestan.job.terms.Form;
+import org.kestan.job.terms.Joint;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.tree.Foreign;
+import org.kestan.job.visits.Visit;
+import org.kestan.job.visits.Visits;
 
-/**
- * One instrument's job.
- *
- * @param instrument the instrument
- * @param survey the survey to be solved
- * @param surveys earlier and later surveys, in the order they were put aside
- * @param target what is aimed at
- * @param details what is said of instrument, owner and playing beside that
- * @param strings the string set, from the bass side; empty when not said
- * @param photos pictures kept with the job
- * @param origin the text of the file it was read from, kept so that keys this program does not know are written back;
- *     empty for a job made here. Opaque to everything but the file module.
- */
-public record Job(
-        Instrument instrument,
-        Survey survey,
-        List<Survey> surveys,
-        Target target,
-        Details details,
-        List<StringSpec> strings,
-        List<Photo> photos,
-        String origin) {
+/** One instrument's job, made of its {@link Sections}. Immutable; every change is a new job. */
+public final class Job {
 
     /** A job with nothing entered. */
-    public static final Job BLANK =
-            new Job(Instrument.BLANK, Survey.BLANK, List.of(), Target.BLANK, Details.NONE, List.of(), List.of(), "");
+    public static final Job BLANK = new Job(Map.of(), Foreign.NONE);
 
-    /** Takes unmodifiable copies. */
-    public Job {
-        surveys = List.copyOf(surveys);
-        strings = List.copyOf(strings);
-        photos = List.copyOf(photos);
+    private final Map<Section<?>, Object> sections;
+    private final Foreign foreign;
+
+    private Job(Map<Section<?>, Object> sections, Foreign foreign) {
+        this.sections = sections;
+        this.foreign = foreign;
     }
 
-    /** Returns what the job says for a line of the sheet, empty when nothing is written there. */
-    public Optional<Length> length(Item item) {
-        if (item instanceof Reading reading) {
-            return survey.reading(reading);
-        }
-        if (item instanceof Aim aim) {
-            return target.aim(aim);
-        }
-        if (item == Dimension.SCALE) {
-            return instrument.scale();
-        }
-        throw new IllegalArgumentException("no such line: " + item.path());
+    /** Returns a section; blank while nothing is said in it. */
+    public <T> T section(Section<T> section) {
+        // A value is only ever put in under a section of its own type, by with().
+        @SuppressWarnings("unchecked")
+        T value = (T) sections.get(section);
+        return value == null ? section.blank() : value;
     }
 
-    /** Returns this job with a line of the sheet replaced, or cleared when empty. */
-    public Job with(Item item, Optional<Length> next) {
-        if (item instanceof Reading reading) {
-            return withSurvey(survey.with(reading, next));
+    /** Returns this job with another value of a section. */
+    public <T> Job with(Section<T> section, T value) {
+        Map<Section<?>, Object> next = new LinkedHashMap<>(sections);
+        if (value.equals(section.blank())) {
+            next.remove(section);
+        } else {
+            next.put(section, value);
         }
-        if (item instanceof Aim aim) {
-            return withTarget(target.with(aim, next));
-        }
-        if (item == Dimension.SCALE) {
-            return withInstrument(instrument.withScale(next));
-        }
-        throw new IllegalArgumentException("no such line: " + item.path());
+        return new Job(next, foreign);
+    }
+
+    /** Returns what other programs keep with the job, beside what they keep within its sections. */
+    public Foreign foreign() {
+        return foreign;
+    }
+
+    /** Returns this job with what other programs keep with it. */
+    public Job withForeign(Foreign next) {
+        return new Job(sections, next);
+    }
+
+    /** Returns the value of a line, empty when nothing is written there. */
+    public <T> Optional<T> get(Line<T> line) {
+        return values(line).get(line);
+    }
+
+    /** Returns the length on a line in mm, empty when nothing is written there. */
+    public OptionalDouble millimetres(Line<Length> line) {
+        return values(line).millimetres(line);
+    }
+
+    /** Returns the text on a line as it was written; empty text when nothing is. */
+    public String text(Line<?> line) {
+        return values(line).text(line).orElse("");
+    }
+
+    private Values values(Line<?> line) {
+        return switch (line.section()) {
+            case "instrument" -> section(Sections.INSTRUMENT);
+            case "intake" -> section(Sections.INTAKE);
+            case "target" -> section(Sections.TARGET);
+            case "survey" -> visit().values();
+            default -> throw new IllegalArgumentException("no such line: " + line.path());
+        };
+    }
+
+    /** Returns this job with a value put on a line or replaced there. */
+    public <T> Job with(Line<T> line, T value) {
+        return line.section().equals("survey")
+                ? withVisit(visit().with(line, value))
+                : withValues(line, values -> values.with(line, value));
+    }
+
+    /** Returns this job with nothing on a line. */
+    public Job without(Line<?> line) {
+        return line.section().equals("survey")
+                ? withVisit(visit().without(line))
+                : withValues(line, values -> values.without(line));
+    }
+
+    private Job withValues(Line<?> line, UnaryOperator<Values> change) {
+        Section<Values> section =
+                switch (line.section()) {
+                    case "instrument" -> Sections.INSTRUMENT;
+                    case "intake" -> Sections.INTAKE;
+                    case "target" -> Sections.TARGET;
+                    default -> throw new IllegalArgumentException("no such line: " + line.path());
+                };
+        return with(section, change.apply(section(section)));
+    }
+
+    /** Returns the visit on the sheet. */
+    public Visit visit() {
+        return section(Sections.VISITS).current();
+    }
+
+    /** Returns the earlier and later visits, in the order they were put aside. */
+    public List<Visit> otherVisits() {
+        return section(Sections.VISITS).others();
+    }
+
+    /** Returns this job with another visit on the sheet in place of the present one. */
+    public Job withVisit(Visit next) {
+        return withVisits(visits -> visits.withCurrent(next));
+    }
+
+    /** Returns this job with its visits changed. */
+    public Job withVisits(UnaryOperator<Visits> change) {
+        return with(Sections.VISITS, change.apply(section(Sections.VISITS)));
+    }
+
+    /** Returns the string set from the bass side; none when it was not said. */
+    public List<StringSpec> strings() {
+        return section(Sections.STRINGS);
+    }
+
+    /** Returns this job with another string set. */
+    public Job withStrings(List<StringSpec> next) {
+        return with(Sections.STRINGS, List.copyOf(next));
+    }
+
+    /** Returns the pictures kept with the job. */
+    public List<Photo> photos() {
+        return section(Sections.PHOTOS);
+    }
+
+    /** Returns this job with other pictures. */
+    public Job withPhotos(List<Photo> next) {
+        return with(Sections.PHOTOS, List.copyOf(next));
+    }
+
+    /** Returns what the shop calls the instrument; empty when it has no name yet. */
+    public String name() {
+        return get(Lines.NAME).orElse("");
+    }
+
+    /** Returns the joint fret, empty when not said. */
+    public OptionalInt jointFret() {
+        Optional<Integer> said = get(Lines.JOINT_FRET);
+        return said.isPresent() ? OptionalInt.of(said.get()) : OptionalInt.empty();
+    }
+
+    /** Tells whether the neck joint is one of some. */
+    public boolean joined(Joint... joints) {
+        return get(Lines.JOINT).filter(List.of(joints)::contains).isPresent();
+    }
+
+    /** Tells whether nothing original may be cut. */
+    public boolean collectible() {
+        return get(Lines.COLLECTIBLE).orElse(false);
+    }
+
+    /** Tells whether it stands on a bridge in one piece. */
+    public boolean onSolidBridge() {
+        return get(Lines.BRIDGE).filter(ArchtopBridge.SOLID::equals).isPresent();
     }
 
     /**
@@ -80,101 +188,44 @@ public record Job(
      * neither or both the form decides.
      */
     public Fitting fitting() {
-        boolean floating = survey.reading(Reading.BRIDGE_HEIGHT).isPresent();
-        boolean pins = survey.reading(Reading.BRIDGE_THICKNESS).isPresent()
-                || survey.reading(Reading.SADDLE_BASS).isPresent()
-                || survey.reading(Reading.SADDLE_TREBLE).isPresent();
+        boolean floating = get(Reading.BRIDGE_HEIGHT).isPresent();
+        boolean pins = get(Reading.BRIDGE_THICKNESS).isPresent()
+                || get(Reading.SADDLE_BASS).isPresent()
+                || get(Reading.SADDLE_TREBLE).isPresent();
         if (floating == pins) {
-            return instrument.fitting();
+            return get(Lines.FORM).map(Form::fitting).orElse(Fitting.ANY);
         }
         return pins ? Fitting.PIN_BRIDGE : Fitting.FLOATING_BRIDGE;
     }
 
-    /** Returns the joint fret, empty when not said. */
-    public OptionalInt jointFret() {
-        return instrument.jointFret();
+    /** Tells whether it stands on a floating bridge. */
+    public boolean floating() {
+        return fitting() == Fitting.FLOATING_BRIDGE;
     }
 
-    /** Tells whether a reading is taken on this instrument: by its bridge and its joint. */
-    public boolean takes(Reading reading) {
-        return reading.fitting().covers(fitting())
-                && switch (reading) {
-                    case POCKET_LENGTH ->
-                        instrument.joint().filter(Joint.POCKET_BOLT::equals).isPresent();
-                    case BRIDGE_LOWEST, BRIDGE_HIGHEST ->
-                        details.get(Details.BRIDGE)
-                                .filter(ArchtopBridge.SOLID::equals)
-                                .isEmpty();
-                    default -> true;
-                };
+    /** Tells whether a line is taken on this instrument: by its bridge and its joint. */
+    public boolean takes(Line<?> line) {
+        return switch (line.taker()) {
+            case ANY -> true;
+            case PIN_BRIDGE -> fitting() != Fitting.FLOATING_BRIDGE;
+            case FLOATING_BRIDGE -> fitting() != Fitting.PIN_BRIDGE;
+            case ADJUSTABLE_BRIDGE -> fitting() != Fitting.PIN_BRIDGE && !onSolidBridge();
+            case FLAT_POCKET -> joined(Joint.POCKET_BOLT);
+        };
     }
 
-    /** Returns this job with another instrument. */
-    public Job withInstrument(Instrument next) {
-        return new Job(next, survey, surveys, target, details, strings, photos, origin);
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Job that && sections.equals(that.sections) && foreign.equals(that.foreign);
     }
 
-    /** Returns this job with another survey to be solved. */
-    public Job withSurvey(Survey next) {
-        return new Job(instrument, next, surveys, target, details, strings, photos, origin);
+    @Override
+    public int hashCode() {
+        return sections.hashCode();
     }
 
-    /** Returns this job with other surveys beside the one to be solved. */
-    public Job withSurveys(List<Survey> next) {
-        return new Job(instrument, survey, next, target, details, strings, photos, origin);
-    }
-
-    /** Returns this job with another target. */
-    public Job withTarget(Target next) {
-        return new Job(instrument, survey, surveys, next, details, strings, photos, origin);
-    }
-
-    /** Returns this job with one detail of the job replaced, or taken off when empty. */
-    public <T> Job with(Detail<T> detail, Optional<T> next) {
-        return withDetails(details.with(detail, next));
-    }
-
-    /** Returns this job with other details. */
-    public Job withDetails(Details next) {
-        return new Job(instrument, survey, surveys, target, next, strings, photos, origin);
-    }
-
-    /** Returns this job with another string set. */
-    public Job withStrings(List<StringSpec> next) {
-        return new Job(instrument, survey, surveys, target, details, next, photos, origin);
-    }
-
-    /** Returns this job with other pictures. */
-    public Job withPhotos(List<Photo> next) {
-        return new Job(instrument, survey, surveys, target, details, strings, next, origin);
-    }
-
-    /** Returns this job as read from the given text. */
-    public Job withOrigin(String next) {
-        return new Job(instrument, survey, surveys, target, details, strings, photos, next);
-    }
-
-    /** Returns this job without the texts it was read from: for telling whether two jobs say the same. */
-    public Job withoutOrigins() {
-        List<Survey> others = surveys.stream()
-                .map(each -> each.edit(draft -> draft.origin = ""))
-                .toList();
-        return withSurvey(survey.edit(draft -> draft.origin = ""))
-                .withSurveys(others)
-                .withOrigin("");
-    }
-
-    /** Returns this job with the survey of that index among the others to be solved, and the present one put aside. */
-    public Job solving(int other) {
-        List<Survey> others = new ArrayList<>(surveys);
-        Survey chosen = others.set(other, survey);
-        return withSurvey(chosen).withSurveys(others);
-    }
-
-    /** Returns this job with a new survey to be solved, and the present one put aside. */
-    public Job withNewSurvey(Survey fresh) {
-        List<Survey> others = new ArrayList<>(surveys);
-        others.add(survey);
-        return withSurvey(fresh).withSurveys(others);
+    @Override
+    public String toString() {
+        return sections.toString();
     }
 }

@@ -2,15 +2,21 @@ package org.kestan.job;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
 import java.util.Random;
-import org.kestan.notation.Length;
-import org.kestan.sheet.Aim;
-import org.kestan.sheet.Dimension;
-import org.kestan.sheet.Item;
-import org.kestan.sheet.Reading;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.Dimension;
+import org.kestan.ground.sheet.LengthLine;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Side;
+import org.kestan.job.strings.StringSpec;
+import org.kestan.job.terms.Form;
+import org.kestan.job.terms.Joint;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.TrussRod;
+import org.kestan.job.visits.Defect;
+import org.kestan.job.visits.Observation;
+import org.kestan.job.visits.Severity;
 
 /** Jobs for tests: one of round numbers, and random plausible ones. */
 public final class Jobs {
@@ -19,10 +25,10 @@ public final class Jobs {
 
     /** A flat-top with every reading of the sheet, in round millimetres. */
     public static Job flatTop() {
-        Job job = Job.BLANK.withInstrument(Instrument.BLANK
-                .withForm(Optional.of(Form.FLAT_TOP))
-                .withJoint(Optional.of(Joint.DOVETAIL))
-                .withJointFret(OptionalInt.of(14)));
+        Job job = Job.BLANK
+                .with(Lines.FORM, Form.FLAT_TOP)
+                .with(Lines.JOINT, Joint.DOVETAIL)
+                .with(Lines.JOINT_FRET, 14);
         job = put(job, Dimension.SCALE, 632);
         job = put(job, Reading.RELIEF, 0.2);
         job = put(job, Reading.NUT_BASS, 0.55);
@@ -42,7 +48,7 @@ public final class Jobs {
         job = put(job, Reading.EXTENSION_LENGTH, 104);
         job = put(job, Reading.EXTENSION_FALL_AWAY, 0.2);
         job = put(job, Reading.SIDE_DRIFT, 1);
-        job = job.withSurvey(job.survey().withDriftToward(Optional.of(org.kestan.sheet.Side.TREBLE)));
+        job = job.with(Lines.DRIFT_TOWARD, Side.TREBLE);
         job = put(job, Aim.ACTION_BASS, 2.2);
         job = put(job, Aim.ACTION_TREBLE, 1.7);
         return put(job, Aim.FALL_AWAY, 0.4);
@@ -50,8 +56,7 @@ public final class Jobs {
 
     /** An archtop with a floating bridge, in round millimetres. */
     public static Job archtop() {
-        Job job = Job.BLANK.withInstrument(
-                Instrument.BLANK.withForm(Optional.of(Form.ARCHTOP)).withJointFret(OptionalInt.of(14)));
+        Job job = Job.BLANK.with(Lines.FORM, Form.ARCHTOP).with(Lines.JOINT_FRET, 14);
         job = put(job, Dimension.SCALE, 635);
         job = put(job, Reading.RELIEF, 0.2);
         job = put(job, Reading.NUT_BASS, 0.5);
@@ -68,7 +73,7 @@ public final class Jobs {
     public static Job random(Random random) {
         Job job = flatTop();
         job = put(job, Dimension.SCALE, between(random, 560, 700));
-        job = job.withInstrument(job.instrument().withJointFret(OptionalInt.of(12 + random.nextInt(4))));
+        job = job.with(Lines.JOINT_FRET, 12 + random.nextInt(4));
         job = put(job, Reading.RELIEF, between(random, -0.1, 0.6));
         job = put(job, Reading.NUT_BASS, between(random, 0.2, 0.9));
         job = put(job, Reading.NUT_TREBLE, between(random, 0.2, 0.9));
@@ -87,30 +92,27 @@ public final class Jobs {
 
     /** Sound, at pitch, in the right air, with a working rod: only the geometry is left to judge. */
     public static Job sound(Job job) {
-        Job looked = job.withSurvey(job.survey()
-                .withHumidity(OptionalDouble.of(46))
-                .withFinding(
-                        FindingKind.BRACE_LOOSE,
-                        Optional.of(new Finding(FindingKind.BRACE_LOOSE, Severity.SOUND, ""))));
-        looked = looked.withSurvey(looked.survey()
-                .with(Details.STEPS_DOWN, Optional.of(0))
-                .with(Details.TRUSS_ROD, Optional.of(TrussRod.WORKS)));
-        return looked.withStrings(List.of(new StringSpec(Optional.of(Length.ofText("0.053 in")), true, "E2")));
+        return job.withVisit(job.visit()
+                        .with(Lines.HUMIDITY, 46.0)
+                        .with(Lines.STEPS_DOWN, 0)
+                        .with(Lines.TRUSS_ROD, TrussRod.WORKS)
+                        .with(new Observation(Defect.BRACE_LOOSE, Severity.SOUND, "")))
+                .withStrings(List.of(StringSpec.of(Length.ofText("0.053 in"), true, "E2")));
     }
 
     /** Puts a length in mm. */
-    public static Job put(Job job, Item item, double millimetres) {
-        return put(job, item, String.format(Locale.ROOT, "%.9f mm", millimetres));
+    public static Job put(Job job, LengthLine line, double millimetres) {
+        return put(job, line, String.format(Locale.ROOT, "%.9f mm", millimetres));
     }
 
     /** Puts a length as text. */
-    public static Job put(Job job, Item item, String text) {
-        return job.with(item, Optional.of(Length.ofText(text)));
+    public static Job put(Job job, LengthLine line, String text) {
+        return job.with(line, Length.ofText(text));
     }
 
     /** Takes a length off. */
-    public static Job without(Job job, Item item) {
-        return job.with(item, Optional.empty());
+    public static Job without(Job job, LengthLine line) {
+        return job.without(line);
     }
 
     private static double between(Random random, double low, double high) {

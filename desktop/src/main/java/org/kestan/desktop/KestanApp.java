@@ -5,6 +5,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
@@ -17,20 +20,19 @@ import javafx.stage.Stage;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.Look;
 import org.kestan.desktop.shell.MainWindow;
-import org.kestan.desktop.shell.Room;
 import org.kestan.files.DemoJobs;
 import org.kestan.files.JobReader;
-import org.kestan.ledger.Backups;
 import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.Opening;
+import org.kestan.ledger.sqlite.SqliteBackups;
+import org.kestan.ledger.sqlite.SqliteLedger;
 
 /**
  * Starts the application. Arguments: {@code --demo} works on sample jobs in a scratch ledger and touches nothing of the
  * user's own; {@code --ledger FILE} opens another ledger than the usual one; a file name takes that job in and opens it.
  */
 public final class KestanApp extends Application {
-
-    private static final long DAY_MILLIS = 24L * 60 * 60 * 1000;
 
     @Override
     public void start(Stage stage) throws IOException {
@@ -46,7 +48,8 @@ public final class KestanApp extends Application {
 
     private void open(Stage stage, Settings settings, Path file, boolean demo, List<String> arguments)
             throws IOException {
-        Opening opening = Ledger.open(file);
+        LogFile.openIn(settings.folder());
+        Opening opening = SqliteLedger.open(file);
         if (opening instanceof Opening.Refused refused) {
             refuse(stage, settings, file, refused, arguments);
             return;
@@ -71,33 +74,29 @@ public final class KestanApp extends Application {
         } else if (demo) {
             window.openNamed(DemoJobs.firstName());
         } else {
-            window.show(Room.LEDGER);
+            window.show("ledger");
         }
         if (arguments.contains("--started")) {
             System.out.println("window shown");
         }
     }
 
-    /** A copy on opening, then one a day, away from the window; a failure is logged and the work goes on. */
+    /** A copy on opening, then one a day, away from the window; a failure is logged and the next is tried in its time. */
     private static void backUpDaily(Ledger ledger) {
-        Thread thread = new Thread(
-                () -> {
-                    while (true) {
-                        try {
-                            ledger.backups().make();
-                            Thread.sleep(DAY_MILLIS);
-                        } catch (IOException failed) {
-                            System.getLogger(KestanApp.class.getName())
-                                    .log(System.Logger.Level.WARNING, "no backup was made", failed);
-                            return;
-                        } catch (InterruptedException stopped) {
-                            return;
-                        }
-                    }
-                },
-                "backups");
-        thread.setDaemon(true);
-        thread.start();
+        ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(task -> {
+            Thread thread = new Thread(task, "backups");
+            thread.setDaemon(true);
+            return thread;
+        });
+        clock.scheduleWithFixedDelay(() -> backUp(ledger), 0, 1, TimeUnit.DAYS);
+    }
+
+    private static void backUp(Ledger ledger) {
+        try {
+            ledger.backups().make();
+        } catch (IOException | LedgerException failed) {
+            System.getLogger(KestanApp.class.getName()).log(System.Logger.Level.WARNING, "no backup was made", failed);
+        }
     }
 
     /** Says why the ledger can't be used, and offers the newest backup. Nothing is written unless the user says so. */
@@ -113,7 +112,7 @@ public final class KestanApp extends Application {
             back.setId("refusal-backup");
             back.setOnAction(event -> {
                 try {
-                    new Backups(file, backup.getParent()).putBack(backup);
+                    SqliteBackups.of(file).putBack(backup);
                     open(stage, settings, file, false, arguments);
                 } catch (IOException failed) {
                     why.setText("The backup could not be put back: " + failed.getMessage());

@@ -11,9 +11,9 @@ import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.kestan.cli.KestanCommand;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Job;
-import org.kestan.notation.Length;
-import org.kestan.sheet.Reading;
 import org.testng.annotations.Test;
 
 public class GaugeTest extends WindowTest {
@@ -46,7 +46,7 @@ public class GaugeTest extends WindowTest {
             waitFor(() -> live().equals("94.6 mm"));
             assertThat(find("gauge-button", Button.class).getText()).contains("94.6 mm");
             keys(KeyCode.F3);
-            assertThat(session().job().length(Reading.HEEL_HEIGHT).orElseThrow().text())
+            assertThat(session().job().get(Reading.HEEL_HEIGHT).orElseThrow().text())
                     .isEqualTo("94.6 mm");
             assertThat(find("survey-heel-widthTop", TextField.class).isFocused())
                     .as("goes on like Enter")
@@ -102,7 +102,7 @@ public class GaugeTest extends WindowTest {
         openSample(0);
         int port = listen();
         double read =
-                session().job().survey().millimetres(Reading.BRIDGE_THICKNESS).orElseThrow();
+                session().job().visit().millimetres(Reading.BRIDGE_THICKNESS).orElseThrow();
         onWindow(() -> {
             find("survey-bridgeThickness", TextField.class).requestFocus();
             return true;
@@ -124,7 +124,7 @@ public class GaugeTest extends WindowTest {
         assertThat(exit).isZero();
         waitFor(() -> !live().isEmpty());
         keys(KeyCode.F3);
-        Length taken = session().job().length(Reading.BRIDGE_THICKNESS).orElseThrow();
+        Length taken = session().job().get(Reading.BRIDGE_THICKNESS).orElseThrow();
         assertThat(taken.text()).matches("\\d+\\.\\d\\d mm");
         assertThat(taken.millimetres()).isBetween(read - 0.1, read + 0.1);
     }

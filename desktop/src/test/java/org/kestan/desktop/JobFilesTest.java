@@ -11,8 +11,8 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import org.kestan.files.JobFile;
+import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Job;
-import org.kestan.sheet.Reading;
 import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
@@ -42,8 +42,7 @@ public class JobFilesTest extends WindowTest {
         type("survey-heel-height", "90 mm");
         waitFor(() -> label("saved").startsWith("Saved "));
         String id = window.store().openId().orElseThrow();
-        assertThat(ledger.read(id).orElseThrow().job().length(Reading.HEEL_HEIGHT))
-                .isPresent();
+        assertThat(ledger.read(id).orElseThrow().job().get(Reading.HEEL_HEIGHT)).isPresent();
     }
 
     @Test
@@ -56,8 +55,8 @@ public class JobFilesTest extends WindowTest {
             return true;
         });
         Job written = JobFile.read(copy).job().orElseThrow();
-        assertThat(written.length(Reading.BRIDGE_HEIGHT).orElseThrow().text()).isEqualTo("27 mm");
-        assertThat(written.withoutOrigins()).isEqualTo(session().job().withoutOrigins());
+        assertThat(written.get(Reading.BRIDGE_HEIGHT).orElseThrow().text()).isEqualTo("27 mm");
+        assertThat(written).isEqualTo(session().job());
     }
 
     @Test
@@ -73,7 +72,7 @@ public class JobFilesTest extends WindowTest {
             return Clipboard.getSystemClipboard().setContent(content);
         });
         keys(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.V);
-        assertThat(session().job().length(Reading.BRIDGE_HEIGHT).orElseThrow().text())
+        assertThat(session().job().get(Reading.BRIDGE_HEIGHT).orElseThrow().text())
                 .isEqualTo("20.5 mm");
         assertThat(label("job-name")).contains("archtop");
     }
@@ -89,7 +88,7 @@ public class JobFilesTest extends WindowTest {
         var kept = org.kestan.desktop.session.Settings.in(folder);
         assertThat(kept.dark()).isTrue();
         assertThat(kept.textSize()).isEqualTo(125);
-        assertThat(kept.unit()).isEqualTo(org.kestan.notation.BenchUnit.THOUSANDTHS);
+        assertThat(kept.unit()).isEqualTo(org.kestan.words.BenchUnit.THOUSANDTHS);
         assertThat(kept.recentFiles()).contains(samples.get(0).toAbsolutePath());
         keys(KeyCode.F7);
         assertThat(stage.getScene().getStylesheets()).noneMatch(sheet -> sheet.endsWith("lamplight.css"));
@@ -121,8 +120,7 @@ public class JobFilesTest extends WindowTest {
             assertThat(bounds.getHeight()).as(id).isGreaterThan(8);
         }
         type("survey-sideDrift-offset", "2 mm");
-        assertThat(session().job().length(Reading.SIDE_DRIFT).orElseThrow().text())
-                .isEqualTo("2 mm");
+        assertThat(session().job().get(Reading.SIDE_DRIFT).orElseThrow().text()).isEqualTo("2 mm");
         assertThat(find("survey-sideDrift-offset", TextField.class).getWidth()).isGreaterThan(40);
     }
 }

@@ -6,23 +6,21 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import org.kestan.desktop.intake.PhotoPane;
-import org.kestan.desktop.ledger.LedgerStation;
-import org.kestan.desktop.shell.Room;
-import org.kestan.job.Details;
-import org.kestan.job.FindingKind;
-import org.kestan.job.PlayingStyle;
-import org.kestan.job.Severity;
+import org.kestan.desktop.rooms.ledger.LedgerRoom;
+import org.kestan.desktop.stations.intake.PhotoPane;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Dimension;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.PlayingStyle;
+import org.kestan.job.visits.Defect;
+import org.kestan.job.visits.Severity;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.LedgerJob;
-import org.kestan.notation.Length;
-import org.kestan.sheet.Dimension;
-import org.kestan.sheet.Reading;
 import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
@@ -46,14 +44,16 @@ public class LedgerWindowTest extends WindowTest {
     @Test
     public void searchesAsOneTypesAndOpensWithEnter() {
         openLedger();
+        waitFor(() -> names().size() == 10);
         assertThat(names()).hasSize(10);
         robot.clickOn("#ledger-search");
         robot.write("harbour", 0);
         WaitForAsyncUtils.waitForFxEvents();
+        waitFor(() -> names().size() == 1);
         assertThat(names()).containsExactly("Carved archtop, bridge at the bottom");
         keys(KeyCode.ENTER);
         keys(KeyCode.ENTER);
-        assertThat(session().job().instrument().name()).isEqualTo("Carved archtop, bridge at the bottom");
+        assertThat(session().job().name()).isEqualTo("Carved archtop, bridge at the bottom");
         assertThat(find("elevation", Node.class).getParent().isVisible()).isTrue();
     }
 
@@ -66,18 +66,23 @@ public class LedgerWindowTest extends WindowTest {
             return true;
         });
         robot.clickOn("#ledger-delete");
+        waitFor(() -> names().size() == 9);
         assertThat(names()).hasSize(9).doesNotContain(first);
         robot.clickOn("#ledger-undelete");
+        waitFor(() -> names().size() == 10);
         assertThat(names()).hasSize(10).contains(first);
         onWindow(() -> {
             list().getSelectionModel().select(0);
             return true;
         });
         robot.clickOn("#ledger-duplicate");
+        waitFor(() -> names().size() == 11);
         assertThat(names()).hasSize(11).anyMatch(name -> name.endsWith("(copy)"));
         robot.clickOn("#ledger-archive");
+        waitFor(() -> names().size() == 10);
         assertThat(names()).hasSize(10);
         robot.clickOn("#ledger-archived");
+        waitFor(() -> names().size() == 1);
         assertThat(names()).hasSize(1);
     }
 
@@ -85,7 +90,7 @@ public class LedgerWindowTest extends WindowTest {
     public void writesAllToAZipAndTakesItIn() throws IOException {
         openLedger();
         Path zip = folder.resolve("all.zip");
-        LedgerStation station = (LedgerStation) list().getParent();
+        LedgerRoom station = (LedgerRoom) list().getParent();
         onWindow(() -> {
             station.transfers().writeAll(zip);
             return true;
@@ -96,6 +101,7 @@ public class LedgerWindowTest extends WindowTest {
             return true;
         });
         waitFor(() -> label("notice").startsWith("10 jobs taken in; left out: x.kestan.json"));
+        waitFor(() -> names().size() == 20);
         assertThat(names()).hasSize(20);
     }
 
@@ -104,13 +110,13 @@ public class LedgerWindowTest extends WindowTest {
         openSample(0);
         String id = window.store().openId().orElseThrow();
         LedgerJob theirs = ledger.read(id).orElseThrow();
-        ledger.save(id, theirs.revision(), theirs.job().with(Reading.HEEL_HEIGHT, Optional.of(Length.ofText("90 mm"))));
+        ledger.save(id, theirs.revision(), theirs.job().with(Reading.HEEL_HEIGHT, Length.ofText("90 mm")));
         type("survey-heel-height", "91 mm");
         waitFor(() -> label("notice").contains("changed in another window"));
         assertThat(ledger.read(id)
                         .orElseThrow()
                         .job()
-                        .length(Reading.HEEL_HEIGHT)
+                        .get(Reading.HEEL_HEIGHT)
                         .orElseThrow()
                         .text())
                 .isEqualTo("90 mm");
@@ -119,7 +125,7 @@ public class LedgerWindowTest extends WindowTest {
         assertThat(ledger.read(mine)
                         .orElseThrow()
                         .job()
-                        .length(Reading.HEEL_HEIGHT)
+                        .get(Reading.HEEL_HEIGHT)
                         .orElseThrow()
                         .text())
                 .isEqualTo("91 mm");
@@ -131,7 +137,7 @@ public class LedgerWindowTest extends WindowTest {
         keys(KeyCode.ALT, KeyCode.DIGIT1);
         type("intake-complaint", "=buzzes, \u201con the third\u201d");
         type("instrument-nut-to-twelfth", "12 3/4 in");
-        assertThat(session().job().length(Dimension.SCALE).orElseThrow().millimetres())
+        assertThat(session().job().get(Dimension.SCALE).orElseThrow().millimetres())
                 .isEqualTo(647.7);
         onWindow(() -> {
             find("intake-style", Node.class).requestFocus();
@@ -139,7 +145,7 @@ public class LedgerWindowTest extends WindowTest {
         });
         robot.write("s", 0);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(session().job().details().get(Details.STYLE)).contains(PlayingStyle.STRUMMED);
+        assertThat(session().job().get(Lines.STYLE)).contains(PlayingStyle.STRUMMED);
         assertThat(session().job().strings()).hasSize(6);
         type("string-gauge-1", "0.056");
         assertThat(label("strings-note")).contains("unit is missing");
@@ -152,9 +158,8 @@ public class LedgerWindowTest extends WindowTest {
         });
         assertThat(ledger.read(window.store().openId().orElseThrow())
                         .orElseThrow()
-                        .job()
-                        .withoutOrigins())
-                .isEqualTo(session().job().withoutOrigins());
+                        .job())
+                .isEqualTo(session().job());
     }
 
     @Test
@@ -167,21 +172,21 @@ public class LedgerWindowTest extends WindowTest {
         keys(KeyCode.DIGIT0);
         keys(KeyCode.DIGIT1);
         keys(KeyCode.DIGIT2);
-        var survey = session().job().survey();
-        assertThat(survey.finding(FindingKind.BRACE_LOOSE).orElseThrow().severity())
+        var survey = session().job().visit();
+        assertThat(survey.observation(Defect.BRACE_LOOSE).orElseThrow().severity())
                 .isEqualTo(Severity.SOUND);
-        assertThat(survey.finding(FindingKind.BRACE_CRACKED).orElseThrow().severity())
+        assertThat(survey.observation(Defect.BRACE_CRACKED).orElseThrow().severity())
                 .isEqualTo(Severity.SLIGHT);
-        assertThat(survey.finding(FindingKind.TOP_CRACK).orElseThrow().severity())
+        assertThat(survey.observation(Defect.TOP_CRACK).orElseThrow().severity())
                 .isEqualTo(Severity.SERIOUS);
         keys(KeyCode.SHORTCUT, KeyCode.Z);
-        assertThat(session().job().survey().finding(FindingKind.TOP_CRACK)).isEmpty();
+        assertThat(session().job().visit().observation(Defect.TOP_CRACK)).isEmpty();
     }
 
     @Test
     public void surveysAreChangedAndCompared() {
         openSample(8);
-        assertThat(session().job().surveys()).hasSize(1);
+        assertThat(session().job().otherVisits()).hasSize(1);
         robot.clickOn("#survey-compare");
         WaitForAsyncUtils.waitForFxEvents();
         List<String> cells =
@@ -191,9 +196,9 @@ public class LedgerWindowTest extends WindowTest {
         assertThat(cells).contains("2.3 mm", "3.8 mm");
         robot.clickOn("#compare-close");
         robot.clickOn("#survey-new");
-        assertThat(session().job().surveys()).hasSize(2);
-        assertThat(session().job().survey().readings()).isEmpty();
-        assertThat(session().job().survey().takenOn()).isPresent();
+        assertThat(session().job().otherVisits()).hasSize(2);
+        assertThat(session().job().visit().readings()).isEmpty();
+        assertThat(session().job().visit().get(Lines.TAKEN_ON)).isPresent();
     }
 
     @Test
@@ -208,7 +213,7 @@ public class LedgerWindowTest extends WindowTest {
         assertThat(robot.lookup("#survey-pocketLength").tryQuery()).isPresent();
         assertThat(find("survey-pocketLength", TextField.class).getText()).isEqualTo("68 mm");
         onWindow(() -> {
-            window.show(Room.LEDGER);
+            window.show("ledger");
             return true;
         });
         assertThat(find("ledger-list", Node.class).getParent().isVisible()).isTrue();
@@ -229,7 +234,7 @@ public class LedgerWindowTest extends WindowTest {
             photos.add(Files.writeString(folder.resolve("fake.png"), "no picture"));
             return true;
         });
-        assertThat(label("notice")).contains("fake.png").contains("Accepted");
+        assertThat(label("notice")).contains("fake.png").contains("accepted");
         assertThat(session().job().photos()).hasSize(1);
         assertThat(ledger.pictures().file(session().job().photos().get(0).file()))
                 .exists();
@@ -249,10 +254,10 @@ public class LedgerWindowTest extends WindowTest {
             return true;
         });
         type("survey-heel-height", "94.6");
-        assertThat(session().job().length(Reading.HEEL_HEIGHT).orElseThrow().text())
+        assertThat(session().job().get(Reading.HEEL_HEIGHT).orElseThrow().text())
                 .isEqualTo("94.6 mm");
         type("survey-heel-widthTop", "2 1/8 in");
-        assertThat(session().job().length(Reading.HEEL_WIDTH_TOP).orElseThrow().text())
+        assertThat(session().job().get(Reading.HEEL_WIDTH_TOP).orElseThrow().text())
                 .isEqualTo("2 1/8 in");
     }
 }

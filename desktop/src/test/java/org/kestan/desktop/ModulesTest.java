@@ -43,6 +43,38 @@ public class ModulesTest {
                 .check(all);
     }
 
+    /** A room knows its house and no other room, so that one more is a folder and a line in the register. */
+    @Test
+    public void roomsKnowNothingOfOneAnother() {
+        SlicesRuleDefinition.slices()
+                .matching("org.kestan.desktop.(rooms|stations).(*)..")
+                .should()
+                .notDependOnEachOther()
+                .check(all);
+        ArchRuleDefinition.noClasses()
+                .that()
+                .resideInAnyPackage(
+                        "org.kestan.desktop.rooms..", "org.kestan.desktop.stations..", "org.kestan.desktop.parts..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("org.kestan.desktop.shell..", "org.kestan.ledger.sqlite..")
+                .check(all);
+    }
+
+    /** The window works on the port: which ledger stands behind it is chosen where the program starts. */
+    @Test
+    public void onlyTheStartKnowsTheDatabase() {
+        ArchRuleDefinition.noClasses()
+                .that()
+                .resideInAPackage("org.kestan.desktop..")
+                .and()
+                .resideOutsideOfPackages("org.kestan.desktop", "org.kestan.desktop.shots")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("org.kestan.ledger.sqlite..", "java.sql..")
+                .check(all);
+    }
+
     @Test
     public void roomsOfTheApplicationFormNoCircles() {
         SlicesRuleDefinition.slices()

@@ -8,19 +8,21 @@ import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.kestan.files.DemoJobs;
-import org.kestan.plan.WorkPlan;
-import org.kestan.sheet.Aim;
-import org.kestan.standards.School;
-import org.kestan.ways.WayId;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.Dimension;
+import org.kestan.ground.standards.School;
+import org.kestan.judgement.way.Way;
+import org.kestan.judgement.ways.Catalogue;
+import org.kestan.work.plan.WorkPlan;
 import org.testng.annotations.Test;
 
 /** The work plan, its heel and its papers, and the neck from nothing, driven as their user would. */
 public class PlanWindowTest extends WindowTest {
 
-    private void plan(String file, WayId... ways) {
+    private void plan(String file, Way... ways) {
         openSample(DemoJobs.NAMES.indexOf(file));
         onWindow(() -> {
             session().edit(job -> WorkPlan.taking(job, List.of(ways)));
@@ -47,7 +49,7 @@ public class PlanWindowTest extends WindowTest {
 
     @Test
     public void aWayTakenIsPlannedAndPutAside() {
-        plan("small-flat-top-relief.kestan.json", WayId.SADDLE);
+        plan("small-flat-top-relief.kestan.json", Catalogue.SADDLE);
         assertThat(label("plan-ways")).isEqualTo("Lower, raise or replace the saddle");
         assertThat(words("work-figures")).contains("Off the bottom, bass").doesNotContain("Heel cut at the cap");
         robot.clickOn("#plan-aside");
@@ -55,12 +57,12 @@ public class PlanWindowTest extends WindowTest {
         assertThat(label("plan-ways")).startsWith("By the target alone");
         assertThat(words("work-figures")).contains("Heel cut at the cap");
         keys(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(WorkPlan.taken(session().job())).containsExactly(WayId.SADDLE);
+        assertThat(WorkPlan.taken(session().job())).containsExactly(Catalogue.SADDLE);
     }
 
     @Test
     public void theFretLineMovedByHandPutsALighterWayAside() {
-        plan("large-flat-top-reset.kestan.json", WayId.SHAVE_BRIDGE);
+        plan("large-flat-top-reset.kestan.json", Catalogue.SHAVE_BRIDGE);
         onWindow(() -> {
             find("handle-fret-line", Node.class).requestFocus();
             return "focus";
@@ -68,29 +70,29 @@ public class PlanWindowTest extends WindowTest {
         keys(KeyCode.UP);
         assertThat(WorkPlan.taken(session().job())).isEmpty();
         keys(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(WorkPlan.taken(session().job())).containsExactly(WayId.SHAVE_BRIDGE);
+        assertThat(WorkPlan.taken(session().job())).containsExactly(Catalogue.SHAVE_BRIDGE);
     }
 
     @Test
     public void theHeelIsDrawnWithItsValues() {
-        plan("large-flat-top-reset.kestan.json", WayId.NECK_RESET);
+        plan("large-flat-top-reset.kestan.json", Catalogue.NECK_RESET);
         robot.clickOn("#plan-page-heel");
-        waitFor(() -> find("heel-map", Pane.class).isVisible());
+        waitFor(() -> find("heel-map", Region.class).isVisible());
         int drawn = onWindow(() -> {
-            Pane map = find("heel-map", Pane.class);
+            Region map = find("heel-map", Region.class);
             map.layout();
-            return (int) map.getChildren().stream()
+            return (int) map.getChildrenUnmodifiable().stream()
                     .filter(node -> node.getStyleClass().contains("wood-to-remove"))
                     .count();
         });
         // Two cheeks end-on, two from the side.
         assertThat(drawn).isEqualTo(4);
-        plan("large-flat-top-reset.kestan.json", WayId.SADDLE);
+        plan("large-flat-top-reset.kestan.json", Catalogue.SADDLE);
         int none = onWindow(() -> {
-            Pane map = find("heel-map", Pane.class);
+            Region map = find("heel-map", Region.class);
             map.requestLayout();
             map.layout();
-            return (int) map.getChildren().stream()
+            return (int) map.getChildrenUnmodifiable().stream()
                     .filter(node -> node.getStyleClass().contains("wood-to-remove"))
                     .count();
         });
@@ -99,7 +101,7 @@ public class PlanWindowTest extends WindowTest {
 
     @Test
     public void thePapersAreThoseOfThePlan() {
-        plan("bolt-on-shim.kestan.json", WayId.POCKET_SHIM);
+        plan("bolt-on-shim.kestan.json", Catalogue.POCKET_SHIM);
         robot.clickOn("#plan-page-papers");
         waitFor(() -> robot.lookup("#template-pocket-shim").tryQuery().isPresent());
         assertThat(find("template-pocket-shim", RadioButton.class).isSelected()).isTrue();
@@ -111,14 +113,14 @@ public class PlanWindowTest extends WindowTest {
     public void aSchoolOfTheShopTellsTheTargetWhenTaken() {
         openSample(DemoJobs.NAMES.indexOf("large-flat-top-reset.kestan.json"));
         onWindow(() -> {
-            session().edit(job -> job.with(Aim.SADDLE, java.util.Optional.empty()));
+            session().edit(job -> job.without(Aim.SADDLE));
             session().standardsProperty().set(session().standards().with(School.SADDLE_LEFT));
             return "school";
         });
         keys(KeyCode.ALT, KeyCode.DIGIT3);
         robot.clickOn("#take-advice");
-        waitFor(() -> session().job().length(Aim.SADDLE).isPresent());
-        assertThat(session().job().length(Aim.SADDLE).orElseThrow().text()).isEqualTo("4.572 mm");
+        waitFor(() -> session().job().get(Aim.SADDLE).isPresent());
+        assertThat(session().job().get(Aim.SADDLE).orElseThrow().text()).isEqualTo("4.572 mm");
     }
 
     @Test
@@ -134,7 +136,7 @@ public class PlanWindowTest extends WindowTest {
         assertThat(words("kit-figures")).contains("At its lowest").contains("With the neck flat");
         type("kit-survey-fretsOverTop", "0.9 in");
         assertThat(words("kit-problems")).contains("stand higher than it can");
-        assertThat(session().job().instrument().scale()).isEmpty();
+        assertThat(session().job().get(Dimension.SCALE)).isEmpty();
     }
 
     @Test

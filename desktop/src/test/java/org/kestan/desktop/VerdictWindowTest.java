@@ -9,16 +9,17 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.RadioButton;
 import javafx.scene.input.KeyCode;
-import org.kestan.desktop.elevation.ElevationView;
-import org.kestan.desktop.standards.StandardsRoom;
+import org.kestan.desktop.parts.elevation.ElevationView;
+import org.kestan.desktop.rooms.standards.StandardsRoom;
 import org.kestan.files.DemoJobs;
 import org.kestan.files.StandardsFile;
-import org.kestan.plan.WorkPlan;
-import org.kestan.sheet.Aim;
-import org.kestan.sheet.Reading;
-import org.kestan.standards.School;
-import org.kestan.standards.Standard;
-import org.kestan.ways.WayId;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.Dimension;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.standards.School;
+import org.kestan.ground.standards.Standard;
+import org.kestan.judgement.ways.Catalogue;
+import org.kestan.work.plan.WorkPlan;
 import org.testng.annotations.Test;
 
 /** The verdict, the counter and the shop standards, driven as their user would. */
@@ -49,8 +50,9 @@ public class VerdictWindowTest extends WindowTest {
         assertThat(label("advice")).isEqualTo("We would: Truss rod");
         assertThat(label("gate-relief-numbers")).contains("relief");
         robot.clickOn("#take-advice");
-        waitFor(() -> WorkPlan.taken(session().job()).equals(List.of(WayId.TRUSS_ROD)));
-        assertThat(onWindow(() -> session().workPlan().planned().orElseThrow().reliefGap()))
+        waitFor(() -> WorkPlan.taken(session().job()).equals(List.of(Catalogue.TRUSS_ROD)));
+        assertThat(onWindow(
+                        () -> session().dossier().plan().planned().orElseThrow().reliefGap()))
                 .isLessThan(0.3);
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(WorkPlan.taken(session().job())).isEmpty();
@@ -74,7 +76,7 @@ public class VerdictWindowTest extends WindowTest {
         assertThat(robot.lookup("#take-saddle").tryQuery()).isPresent();
         assertThat(robot.lookup("#take-shave-bridge").tryQuery()).isPresent();
         robot.clickOn("#take-shave-bridge");
-        waitFor(() -> WorkPlan.taken(session().job()).equals(List.of(WayId.SHAVE_BRIDGE)));
+        waitFor(() -> WorkPlan.taken(session().job()).equals(List.of(Catalogue.SHAVE_BRIDGE)));
         assertThat(onWindow(() -> drawing.candidates().size())).isZero();
     }
 
@@ -95,9 +97,8 @@ public class VerdictWindowTest extends WindowTest {
         openNamed("large-flat-top-reset.kestan.json");
         page("schools");
         robot.clickOn("#use-saddle-left");
-        waitFor(() -> session().job().length(Aim.SADDLE).isPresent());
-        assertThat(session().job().length(Aim.SADDLE).orElseThrow().millimetres())
-                .isCloseTo(0.180 * 25.4, within(0.001));
+        waitFor(() -> session().job().get(Aim.SADDLE).isPresent());
+        assertThat(session().job().get(Aim.SADDLE).orElseThrow().millimetres()).isCloseTo(0.180 * 25.4, within(0.001));
         robot.clickOn("#school-projection-kisses-slack");
         waitFor(() -> session().standards().holds(School.KISSES));
         assertThat(StandardsFile.read(folder.resolve("standards.json"))
@@ -125,9 +126,9 @@ public class VerdictWindowTest extends WindowTest {
         int jobs = ledger.count();
         keys(KeyCode.CONTROL, KeyCode.ENTER);
         waitFor(() -> ledger.count() == jobs + 1);
-        assertThat(session().job().length(Reading.ACTION_BASS).orElseThrow().text())
+        assertThat(session().job().get(Reading.ACTION_BASS).orElseThrow().text())
                 .isEqualTo("9/64 in");
-        assertThat(session().job().instrument().scale()).isEmpty();
+        assertThat(session().job().get(Dimension.SCALE)).isEmpty();
     }
 
     @Test
@@ -138,7 +139,7 @@ public class VerdictWindowTest extends WindowTest {
         waitFor(() -> find("counter-form", Node.class).isFocused());
         keys(KeyCode.F);
         keys(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(session().job().length(Reading.ACTION_BASS).orElseThrow().text())
+        assertThat(session().job().get(Reading.ACTION_BASS).orElseThrow().text())
                 .isEqualTo("8/64 in");
     }
 
@@ -153,7 +154,7 @@ public class VerdictWindowTest extends WindowTest {
         type("standard-protrusionLeast", "2 mm");
         assertThat(session().standards().get(Standard.PROTRUSION_LEAST)).isEqualTo(2.0);
         assertThat(label("standard-protrusionLeast-mark")).isEqualTo("shop");
-        assertThat(onWindow(() -> session().reckoning().standards().get(Standard.PROTRUSION_LEAST)))
+        assertThat(onWindow(() -> session().dossier().shop().get(Standard.PROTRUSION_LEAST)))
                 .isEqualTo(2.0);
         assertThat(StandardsFile.read(folder.resolve("standards.json")).standards())
                 .isEqualTo(session().standards());

@@ -21,6 +21,7 @@ import org.kestan.desktop.shell.MainWindow;
 import org.kestan.files.DemoJobs;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.Opening;
+import org.kestan.ledger.sqlite.SqliteLedger;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
@@ -41,7 +42,7 @@ public abstract class WindowTest {
     public void open() throws IOException, TimeoutException {
         folder = Files.createTempDirectory("kestan-test-");
         samples = DemoJobs.copyInto(folder.resolve("samples"));
-        ledger = ((Opening.Opened) Ledger.open(folder.resolve("ledger.sqlite"))).ledger();
+        ledger = ((Opening.Opened) SqliteLedger.open(folder.resolve("ledger.sqlite"))).ledger();
         stage = FxToolkit.registerPrimaryStage();
         onWindow(() -> {
             window = new MainWindow(stage, Settings.in(folder), ledger, samples);

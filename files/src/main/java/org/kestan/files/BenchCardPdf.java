@@ -4,16 +4,16 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
-import org.kestan.notation.BenchUnit;
-import org.kestan.plan.PlanFigures;
-import org.kestan.plan.WorkPlan;
-import org.kestan.reckoning.WorkFigures;
-import org.kestan.ways.WayId;
+import org.kestan.dossier.Dossier;
+import org.kestan.words.Card;
+import org.kestan.words.PlanCards;
+import org.kestan.words.Words;
+import org.kestan.work.plan.PlanPart;
+import org.kestan.work.plan.WorkPlan;
 
 /** The numbers of a work plan on one page, in figures large enough to read from the vise. */
 public final class BenchCardPdf {
@@ -49,14 +49,14 @@ public final class BenchCardPdf {
     /**
      * Makes the card.
      *
-     * @param unit the unit of its figures; millimetres stand beside them
+     * @param words in the unit of its figures; millimetres stand beside them
      * @return the bytes of a PDF of one page, with embedded fonts and searchable text
      * @throws IOException if the fonts that ship can't be read
      */
-    public static byte[] write(WorkPlan plan, BenchUnit unit, SheetPdf.Paper paper) throws IOException {
+    public static byte[] write(Dossier dossier, WorkPlan plan, Words words, SheetPdf.Paper paper) throws IOException {
         BenchCardPdf card = new BenchCardPdf(paper);
         try (card.document) {
-            card.draw(plan, unit);
+            card.draw(dossier, plan, words);
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             card.document.getDocumentInformation().setTitle("Bench card");
             card.document.save(bytes);
@@ -64,13 +64,13 @@ public final class BenchCardPdf {
         }
     }
 
-    private void draw(WorkPlan plan, BenchUnit unit) throws IOException {
+    private void draw(Dossier dossier, WorkPlan plan, Words words) throws IOException {
         PDPage sheet = new PDPage(paper.size());
         document.addPage(sheet);
         float column = (paper.size().getWidth() - 2 * MARGIN - GAP) / 2;
         List<List<Row>> groups = new ArrayList<>();
-        for (WorkFigures.Group group : PlanFigures.of(plan, unit)) {
-            groups.add(rows(group));
+        for (Card each : PlanCards.of(dossier, plan, spread(dossier, plan), words)) {
+            groups.add(rows(each));
         }
         float top = paper.size().getHeight() - MARGIN - 54;
         float size = LARGEST;
@@ -81,11 +81,9 @@ public final class BenchCardPdf {
             columns = columns(groups, size, column);
         }
         try (PDPageContentStream page = new PDPageContentStream(document, sheet)) {
-            String name = plan.job().instrument().name();
+            String name = plan.job().name();
             line(page, fonts.bold(), 24, MARGIN, top + 40, name.isEmpty() ? "Bench card" : name, column * 2 + GAP);
-            String ways = plan.ways().isEmpty()
-                    ? "By the target: neck reset"
-                    : plan.ways().stream().map(WayId::label).collect(Collectors.joining(", then "));
+            String ways = plan.ways().isEmpty() ? "By the target: neck reset" : Words.ways(plan.ways());
             line(page, fonts.regular(), 13, MARGIN, top + 20, ways, column * 2 + GAP);
             for (int i = 0; i < columns.size(); i++) {
                 float y = top;
@@ -96,10 +94,17 @@ public final class BenchCardPdf {
         }
     }
 
-    private static List<Row> rows(WorkFigures.Group group) {
+    /** How well the figures are known: what the dossier has for the job's own plan, else worked out for this one. */
+    private static Dossier.Spread spread(Dossier dossier, WorkPlan plan) {
+        return plan == dossier.plan()
+                ? dossier.spread()
+                : new Dossier.Spread(dossier.spread().correction(), PlanPart.of(plan));
+    }
+
+    private static List<Row> rows(Card group) {
         List<Row> rows = new ArrayList<>();
         rows.add(new Row(group.title(), "", "", Row.Kind.HEAD));
-        group.lines().forEach(line -> rows.add(new Row(line.label(), line.value(), line.remark(), Row.Kind.FIGURE)));
+        group.rows().forEach(line -> rows.add(new Row(line.label(), line.value(), line.remark(), Row.Kind.FIGURE)));
         if (!group.note().isEmpty()) {
             rows.add(new Row(group.note(), "", "", Row.Kind.NOTE));
         }

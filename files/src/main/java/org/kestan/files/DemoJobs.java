@@ -28,11 +28,7 @@ public final class DemoJobs {
 
     /** Returns the name of the instrument of the first sample job. */
     public static String firstName() {
-        return JobReader.read(bytes(NAMES.get(0)))
-                .job()
-                .orElseThrow()
-                .instrument()
-                .name();
+        return JobReader.read(bytes(NAMES.get(0))).job().orElseThrow().name();
     }
 
     /**

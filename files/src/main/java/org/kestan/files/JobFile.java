@@ -2,7 +2,9 @@ package org.kestan.files;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import org.kestan.ground.finding.Quantity;
 import org.kestan.job.Job;
+import org.kestan.job.JobTree;
 
 /** Job files on disk. */
 public final class JobFile {
@@ -13,8 +15,9 @@ public final class JobFile {
     private JobFile() {}
 
     /** Reads a job file; a file that can't be read is a fault like any other. */
-    public static JobReader.Outcome read(Path file) {
-        return TextFile.read(file, "a job file (" + EXTENSION + ")", JobReader::read, JobReader.Outcome::faulty);
+    public static JobTree.Read read(Path file) {
+        return TextFile.read(
+                file, FileFinding.A_JOB_FILE.of(Quantity.text(EXTENSION)), JobReader::read, JobTree.Read::faulty);
     }
 
     /**

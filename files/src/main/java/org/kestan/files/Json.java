@@ -1,8 +1,13 @@
 package org.kestan.files;
 
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import org.kestan.job.Fault;
+import org.kestan.ground.finding.Fault;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.job.tree.Tree;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.StreamReadFeature;
@@ -13,6 +18,9 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.cfg.JsonNodeFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The one way JSON is read and printed here: strict, decimals kept to the digit, two blanks of indent. */
 final class Json {
@@ -24,6 +32,7 @@ final class Json {
             .disable(JsonNodeFeature.STRIP_TRAILING_BIGDECIMAL_ZEROES)
             .build();
 
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
     private static final DefaultPrettyPrinter PRINTER = new DefaultPrettyPrinter(Separators.createDefaultInstance()
                     .withObjectNameValueSpacing(Separators.Spacing.AFTER)
                     .withObjectEmptySeparator("")
@@ -37,28 +46,78 @@ final class Json {
         return MAPPER.writer().with(PRINTER).writeValueAsString(tree) + "\n";
     }
 
+    /** Prints structured data with a line end after it. */
+    static String print(Tree tree) {
+        return print(node(tree));
+    }
+
+    /** What came of reading a text: structured data, or the fault that kept it from being read. */
+    record Read(Optional<Tree> tree, List<Fault> faults) {
+
+        private static Read faulty(Fault fault) {
+            return new Read(Optional.empty(), List.of(fault));
+        }
+    }
+
     /**
-     * Reads a text; empty with a fault when it is no JSON.
+     * Reads a text.
      *
      * @param described where the format is described, for the fault
      */
-    static Optional<JsonNode> tree(String text, String described, List<Fault> faults) {
+    static Read read(String text, String described) {
         try (JsonParser parser = MAPPER.createParser(text)) {
             try {
                 JsonNode tree = MAPPER.readTree(parser);
-                if (tree == null || tree.isMissingNode()) {
-                    faults.add(new Fault("", "is empty", "a JSON object"));
-                    return Optional.empty();
-                }
-                return Optional.of(tree);
+                return tree == null || tree.isMissingNode()
+                        ? Read.faulty(new Fault("", FileFinding.EMPTY.of(), FileFinding.A_JSON_OBJECT.of()))
+                        : new Read(Optional.of(tree(tree)), List.of());
             } catch (JacksonException broken) {
-                faults.add(new Fault(
+                return Read.faulty(new Fault(
                         parser.streamReadContext().pathAsPointer().toString(),
-                        "is not JSON at line " + parser.currentLocation().getLineNr() + ": "
-                                + broken.getOriginalMessage(),
-                        "a JSON file as described in " + described));
-                return Optional.empty();
+                        FileFinding.NOT_JSON.of(
+                                Quantity.count(parser.currentLocation().getLineNr()),
+                                Quantity.text(broken.getOriginalMessage())),
+                        FileFinding.JSON_AS_IN.of(Quantity.text(described))));
             }
         }
+    }
+
+    private static Tree tree(JsonNode node) {
+        return switch (node.getNodeType()) {
+            case OBJECT -> {
+                Map<String, Tree> entries = new LinkedHashMap<>();
+                node.properties().forEach(entry -> entries.put(entry.getKey(), tree(entry.getValue())));
+                yield new Tree.Entries(entries);
+            }
+            case ARRAY -> new Tree.Items(node.valueStream().map(Json::tree).toList());
+            case NUMBER -> new Tree.Num(node.decimalValue());
+            case BOOLEAN -> new Tree.Flag(node.asBoolean());
+            case STRING -> new Tree.Text(node.asString());
+            default -> new Tree.Nothing();
+        };
+    }
+
+    private static JsonNode node(Tree tree) {
+        if (tree instanceof Tree.Entries entries) {
+            ObjectNode object = NODES.objectNode();
+            entries.all().forEach((key, value) -> object.set(key, node(value)));
+            return object;
+        }
+        if (tree instanceof Tree.Items items) {
+            ArrayNode list = NODES.arrayNode();
+            items.all().forEach(each -> list.add(node(each)));
+            return list;
+        }
+        if (tree instanceof Tree.Num number) {
+            return number(number.number());
+        }
+        if (tree instanceof Tree.Text text) {
+            return NODES.stringNode(text.text());
+        }
+        return tree instanceof Tree.Flag flag ? NODES.booleanNode(flag.flag()) : NODES.nullNode();
+    }
+
+    private static JsonNode number(BigDecimal number) {
+        return number.scale() == 0 ? NODES.numberNode(number.toBigInteger()) : NODES.numberNode(number);
     }
 }

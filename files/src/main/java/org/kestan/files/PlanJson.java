@@ -2,27 +2,27 @@ package org.kestan.files;
 
 import java.util.List;
 import java.util.Optional;
-import org.kestan.geometry.HeelCut;
-import org.kestan.job.Fault;
+import org.kestan.dossier.Dossier;
+import org.kestan.ground.finding.Fault;
+import org.kestan.ground.finding.Keyed;
+import org.kestan.ground.geometry.HeelCut;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Side;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.ground.standards.Leaves;
+import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
-import org.kestan.notation.Length;
-import org.kestan.plan.BridgePlan;
-import org.kestan.plan.Clearance;
-import org.kestan.plan.Crown;
-import org.kestan.plan.Intonation;
-import org.kestan.plan.JointPlan;
-import org.kestan.plan.ProjectionPlan;
-import org.kestan.plan.SaddlePlan;
-import org.kestan.plan.WedgePlan;
-import org.kestan.plan.WorkPlan;
-import org.kestan.reckoning.Reckoning;
-import org.kestan.sheet.Keyed;
-import org.kestan.sheet.Side;
-import org.kestan.sheet.Sides;
-import org.kestan.standards.Leaves;
-import org.kestan.standards.ShopStandards;
-import org.kestan.verdict.Wanted;
-import org.kestan.ways.WayId;
+import org.kestan.judgement.verdict.Wanted;
+import org.kestan.judgement.way.Way;
+import org.kestan.words.Words;
+import org.kestan.work.plan.BridgePlan;
+import org.kestan.work.plan.Clearance;
+import org.kestan.work.plan.Crown;
+import org.kestan.work.plan.Intonation;
+import org.kestan.work.plan.JointPlan;
+import org.kestan.work.plan.SaddlePlan;
+import org.kestan.work.plan.WedgePlan;
+import org.kestan.work.plan.WorkPlan;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -30,41 +30,46 @@ import tools.jackson.databind.node.ObjectNode;
 /** A work plan as the JSON that other programs read. Millimetres, degrees and cents as plain numbers. */
 public final class PlanJson {
 
-    private PlanJson() {}
+    private final Words words;
+
+    private PlanJson(Words words) {
+        this.words = words;
+    }
 
     /**
      * The plan of a job by some ways; where the job says no action the shop's usual one is aimed at.
      *
+     * @param dossier of the job with the shop's usual action filled in
      * @param plan empty exactly when there are faults
      * @param faults what keeps it from being planned, each at its place
      */
-    public record Planned(Optional<WorkPlan> plan, List<Fault> faults) {}
+    public record Planned(Dossier dossier, Optional<WorkPlan> plan, List<Fault> faults) {}
 
     /** Plans a job. */
-    public static Planned plan(Job job, List<WayId> ways, ShopStandards shop) {
-        Reckoning reckoning = Reckoning.of(Wanted.filled(job, shop), shop);
-        if (!reckoning.faults().isEmpty()) {
-            return new Planned(Optional.empty(), reckoning.faults());
+    public static Planned plan(Job job, List<Way> ways, ShopStandards shop) {
+        Dossier dossier = Dossier.of(Wanted.filled(job, shop), shop);
+        if (!dossier.faults().isEmpty()) {
+            return new Planned(dossier, Optional.empty(), dossier.faults());
         }
-        WorkPlan plan = WorkPlan.of(reckoning, ways);
-        if (plan.planned().isEmpty()) {
-            return new Planned(
-                    Optional.empty(),
-                    List.of(new Fault(
-                            "/instrument",
-                            "this way can't be taken on it: see what kestan verdict says of it",
-                            "a way that is possible here")));
-        }
-        return new Planned(Optional.of(plan), List.of());
+        WorkPlan plan = WorkPlan.of(dossier.ways(), ways);
+        return plan.planned().isPresent()
+                ? new Planned(dossier, Optional.of(plan), List.of())
+                : new Planned(
+                        dossier,
+                        Optional.empty(),
+                        List.of(new Fault(
+                                "/instrument", FileFinding.WAY_NOT_POSSIBLE.of(), FileFinding.A_POSSIBLE_WAY.of())));
     }
 
     /** Plans a job and prints the plan. */
-    public static Solve.Outcome print(Job job, List<WayId> ways, ShopStandards shop) {
+    public static Printed print(Job job, List<Way> ways, ShopStandards shop, Words words) {
         Planned planned = plan(job, ways, shop);
-        return new Solve.Outcome(planned.plan().map(plan -> Json.print(tree(plan))), planned.faults());
+        return planned.plan()
+                .map(plan -> Printed.of(Json.print(new PlanJson(words).tree(plan))))
+                .orElseGet(() -> Printed.faulty(planned.faults()));
     }
 
-    private static ObjectNode tree(WorkPlan plan) {
+    private ObjectNode tree(WorkPlan plan) {
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         if (plan.ways().size() == 1) {
             root.put("way", plan.ways().get(0).key());
@@ -72,28 +77,28 @@ public final class PlanJson {
             ArrayNode ways = root.putArray("way");
             plan.ways().stream().map(Keyed::key).forEach(ways::add);
         }
-        JointPlan joint = JointPlan.of(plan);
+        JointPlan joint = plan.joint();
         plan.heel().ifPresent(cut -> heel(root.putObject("heel"), cut, joint));
-        ProjectionPlan.of(plan)
+        plan.projection()
                 .ifPresent(projection -> root.putObject("projection")
                         .put("slack", projection.slack())
                         .put("strung", projection.strung())
                         .put("overBridge", projection.overBridge()));
-        SaddlePlan.of(plan).ifPresent(saddle -> saddle(root.putObject("saddle"), saddle));
-        WedgePlan.of(plan).ifPresent(wedge -> wedge(root.putObject("wedge"), wedge));
+        plan.saddle().ifPresent(saddle -> saddle(root.putObject("saddle"), saddle));
+        plan.wedge().ifPresent(wedge -> wedge(root.putObject("wedge"), wedge));
         joint.cheekShim()
                 .ifPresent(cap -> root.putObject("cheekShim").put("top", 0.0).put("cap", cap));
         joint.pocketShim().ifPresent(shim -> pocketShim(root.putObject("pocketShim"), shim));
         joint.kerfFiller().ifPresent(kerf -> root.put("kerfFiller", kerf));
-        BridgePlan.of(plan).ifPresent(bridge -> bridge(root.putObject("bridge"), bridge));
-        Clearance.of(plan).ifPresent(clearance -> clearance(root.putObject("clearance"), clearance));
-        Intonation.of(plan).ifPresent(intonation -> intonation(root.putObject("intonation"), intonation));
+        plan.bridge().ifPresent(bridge -> bridge(root.putObject("bridge"), bridge));
+        plan.clearance().ifPresent(clearance -> clearance(root.putObject("clearance"), clearance));
+        plan.intonation().ifPresent(intonation -> intonation(root.putObject("intonation"), intonation));
         ArrayNode assumed = root.putArray("assumed");
         plan.reckoning().assumed().forEach(assumed::add);
         return root;
     }
 
-    private static void heel(ObjectNode node, HeelCut cut, JointPlan joint) {
+    private void heel(ObjectNode node, HeelCut cut, JointPlan joint) {
         ArrayNode stations = node.putArray("stations");
         cut.stations()
                 .forEach(each -> stations.addObject()
@@ -103,7 +108,7 @@ public final class PlanJson {
         Solve.corners(node, cut);
         joint.scribe().ifPresent(stack -> stack(node.putObject("scribe").put("thickness", cut.atCap()), stack));
         ArrayNode warnings = node.putArray("warnings");
-        joint.warnings().forEach(warnings::add);
+        joint.warnings().stream().map(words::say).forEach(warnings::add);
     }
 
     private static void stack(ObjectNode node, Leaves.Stack stack) {
@@ -112,9 +117,9 @@ public final class PlanJson {
         node.put("error", stack.error());
     }
 
-    private static void saddle(ObjectNode node, SaddlePlan saddle) {
+    private void saddle(ObjectNode node, SaddlePlan saddle) {
         for (Side side : Side.values()) {
-            ObjectNode one = node.putObject(side.word())
+            ObjectNode one = node.putObject(side.key())
                     .put("off", saddle.off().get(side))
                     .put("height", saddle.out().get(side));
             stack(one.putObject("mark"), saddle.leaves().get(side));
@@ -122,14 +127,14 @@ public final class PlanJson {
         saddle.crown().ifPresent(crown -> crown(node, crown));
         saddle.blank().ifPresent(blank -> {
             ObjectNode made = node.putObject("blank");
-            VerdictJson.put(made, "length", blank.length());
-            VerdictJson.put(made, "thickness", blank.thickness());
+            blank.length().ifPresent(number -> made.put("length", number));
+            blank.thickness().ifPresent(number -> made.put("thickness", number));
             made.put("slotDepth", blank.slot())
                     .put("bass", blank.height().bass())
                     .put("treble", blank.height().treble());
         });
         ArrayNode warnings = node.putArray("warnings");
-        saddle.warnings().forEach(warnings::add);
+        saddle.warnings().stream().map(words::say).forEach(warnings::add);
     }
 
     private static void crown(ObjectNode node, Crown crown) {
@@ -140,7 +145,7 @@ public final class PlanJson {
                     .put("string", point.string())
                     .put("across", point.across())
                     .put("height", point.height());
-            VerdictJson.put(one, "groove", point.groove());
+            point.groove().ifPresent(number -> one.put("groove", number));
         }
     }
 
@@ -152,12 +157,14 @@ public final class PlanJson {
     }
 
     private static void pocketShim(ObjectNode node, JointPlan.PocketShim shim) {
-        node.put("angleDeg", shim.degrees());
-        VerdictJson.put(node, "thick", shim.thick());
+        node.put("angleDeg", shim.angle().degrees());
+        shim.thick().ifPresent(number -> node.put("thick", number));
         ArrayNode choices = node.putArray("choices");
         shim.choices()
                 .forEach(choice -> VerdictJson.sides(
-                        choices.addObject().put("angleDeg", choice.degrees()).putObject("action"),
+                        choices.addObject()
+                                .put("angleDeg", choice.angle().degrees())
+                                .putObject("action"),
                         choice.after().action()));
     }
 
@@ -169,13 +176,13 @@ public final class PlanJson {
         }
         VerdictJson.sides(node.putObject("rise"), bridge.sides());
         node.put("trim", bridge.trim()).put("riser", bridge.riser());
-        VerdictJson.put(node, "adjuster", bridge.adjuster());
+        bridge.adjuster().ifPresent(number -> node.put("adjuster", number));
     }
 
     private static void clearance(ObjectNode node, Clearance clearance) {
         node.putObject("fretLine").put("before", clearance.fretLineBefore()).put("after", clearance.fretLineAfter());
         node.putObject("string").put("before", clearance.stringBefore()).put("after", clearance.stringAfter());
-        node.put("leastRotationDeg", Math.toDegrees(clearance.leastRotation()));
+        node.put("leastRotationDeg", clearance.leastRotation().degrees());
     }
 
     private static void intonation(ObjectNode node, Intonation intonation) {

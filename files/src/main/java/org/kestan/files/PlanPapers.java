@@ -5,10 +5,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import org.kestan.notation.BenchUnit;
-import org.kestan.plan.WorkPlan;
-import org.kestan.template.Template;
-import org.kestan.template.Templates;
+import org.kestan.dossier.Dossier;
+import org.kestan.words.Words;
+import org.kestan.work.plan.WorkPlan;
+import org.kestan.work.template.Template;
+import org.kestan.work.template.Templates;
 
 /** All papers of a work plan in a folder: the bench card and the templates, each on both paper sizes, and each as SVG. */
 public final class PlanPapers {
@@ -18,25 +19,26 @@ public final class PlanPapers {
     /**
      * Writes the papers; files of the same names are replaced.
      *
-     * @param unit the unit of the bench card
+     * @param words in the unit of the bench card
      * @return the files written
      * @throws IOException if a file can't be written
      */
-    public static List<Path> write(WorkPlan plan, BenchUnit unit, Path folder) throws IOException {
+    public static List<Path> write(Dossier dossier, WorkPlan plan, Words words, Path folder) throws IOException {
         Files.createDirectories(folder);
-        String name = plan.job().instrument().name();
+        String name = plan.job().name();
         List<Template> templates = Templates.of(plan);
         List<Path> written = new ArrayList<>();
         for (SheetPdf.Paper paper : SheetPdf.Paper.values()) {
             String suffix = paper == SheetPdf.Paper.A4 ? "-a4.pdf" : "-letter.pdf";
-            written.add(Files.write(folder.resolve("bench-card" + suffix), BenchCardPdf.write(plan, unit, paper)));
+            written.add(Files.write(
+                    folder.resolve("bench-card" + suffix), BenchCardPdf.write(dossier, plan, words, paper)));
             if (!templates.isEmpty()) {
                 written.add(
                         Files.write(folder.resolve("templates" + suffix), TemplatePdf.write(templates, name, paper)));
             }
         }
         for (Template template : templates) {
-            written.add(Files.writeString(folder.resolve(template.id() + ".svg"), TemplateSvg.write(template)));
+            written.add(Files.writeString(folder.resolve(template.key() + ".svg"), TemplateSvg.write(template)));
         }
         return List.copyOf(written);
     }

@@ -2,17 +2,15 @@ package org.kestan.files;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.kestan.template.Mark;
-import org.kestan.template.Mark.Line;
-import org.kestan.template.Mark.Path;
-import org.kestan.template.Mark.Point;
+import org.kestan.ground.finding.Finding;
+import org.kestan.work.template.Ink;
+import org.kestan.work.template.Ink.Path;
+import org.kestan.work.template.Ink.Point;
+import org.kestan.work.template.Ink.Style;
+import org.kestan.work.template.TemplateFinding;
 
 /** A scale bar in millimetres and one in inches: whoever prints a template measures them first. */
 final class ScaleBars {
-
-    /** What to do before a template is used. */
-    static final String CHECK =
-            "Print at 100 %. Before use measure both bars with a rule: 100 mm, and 4 in. If they are off, so is the template.";
 
     /** Length of the metric bar, mm. */
     static final double METRIC = 100;
@@ -26,24 +24,24 @@ final class ScaleBars {
     private ScaleBars() {}
 
     /** Both bars, their upper left corner at the given place. */
-    static List<Mark> at(double x, double y) {
-        List<Mark> marks = new ArrayList<>();
-        bar(marks, "scale-mm", x, y + 6, METRIC, 10, "100 mm");
-        bar(marks, "scale-in", x, y + 14, IMPERIAL, 25.4, "4 in");
+    static List<Ink> at(double x, double y) {
+        List<Ink> marks = new ArrayList<>();
+        bar(marks, "scale-mm", x, y + 6, METRIC, 10, TemplateFinding.METRIC_BAR.of());
+        bar(marks, "scale-in", x, y + 14, IMPERIAL, 25.4, TemplateFinding.INCH_BAR.of());
         return marks;
     }
 
-    private static void bar(List<Mark> marks, String id, double x, double y, double length, double step, String label) {
-        marks.add(new Path(id, Line.CUT, List.of(new Point(x, y), new Point(x + length, y)), false));
+    private static void bar(List<Ink> marks, String id, double x, double y, double length, double step, Finding label) {
+        marks.add(new Path(id, Style.CUT, List.of(new Point(x, y), new Point(x + length, y)), false));
         int ticks = (int) Math.round(length / step);
         for (int i = 0; i <= ticks; i++) {
             double at = x + i * step;
             marks.add(new Path(
                     id + "-" + i,
-                    Line.CUT,
+                    Style.CUT,
                     List.of(new Point(at, y - (i == 0 || i == ticks ? 3 : 1.5)), new Point(at, y)),
                     false));
         }
-        marks.add(new Mark.Words(new Point(x + length + 3, y), 3, label));
+        marks.add(new Ink.Words(new Point(x + length + 3, y), 3, label));
     }
 }

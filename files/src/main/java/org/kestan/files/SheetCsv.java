@@ -7,52 +7,57 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Stream;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
-import org.kestan.job.Details;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.notation.Parsed;
+import org.kestan.ground.sheet.AtFret;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Job;
-import org.kestan.job.Survey;
-import org.kestan.notation.Length;
-import org.kestan.notation.Parsed;
-import org.kestan.sheet.Detail;
-import org.kestan.sheet.Reading;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.visits.Visit;
+import org.kestan.words.Words;
 
 /**
- * A survey as a table for other programs: a line for each reading, in working order, with its key and its value as typed.
+ * A visit as a table for other programs: a line for each reading, in working order, with its key and its value as typed.
  */
 public final class SheetCsv {
 
     private static final String[] HEAD = {"number", "key", "what", "value"};
     private static final int MOST_LINES = 10_000;
+    private static final Pattern AT_FRET = Pattern.compile("(.*)\\[([1-9]\\d?)](\\..*)");
 
     private SheetCsv() {}
 
     /**
      * What came of reading a table.
      *
-     * @param survey the survey with the table's values laid over it; empty exactly when there are faults
+     * @param visit the visit with the table's values laid over it; empty exactly when there are faults
      * @param faults each with its line
      */
-    public record Outcome(Optional<Survey> survey, List<String> faults) {}
+    public record Outcome(Optional<Visit> visit, List<Finding> faults) {}
 
-    /** Writes the survey on the sheet: every reading that applies, empty where it was not taken. */
+    /** Writes the visit on the sheet: every line that applies, empty where nothing is written. */
     public static String write(Job job) {
         StringBuilder text = new StringBuilder();
         CSVFormat format = CSVFormat.RFC4180.builder().setHeader(HEAD).get();
         try (CSVPrinter printer = new CSVPrinter(text, format)) {
-            for (Reading reading : Reading.values()) {
-                if (job.takes(reading)) {
-                    String value =
-                            job.survey().reading(reading).map(Length::text).orElse("");
-                    printer.printRecord(reading.row(), reading.key(), reading.fullLabel(), guarded(value));
+            for (Line<?> line : Lines.OF_VISIT) {
+                if (line instanceof Reading reading && reading.perFret()) {
+                    for (Line<?> taken : job.visit().values().lines()) {
+                        if (taken instanceof AtFret at && at.reading() == reading) {
+                            print(printer, at, job.visit());
+                        }
+                    }
+                } else if (job.takes(line)) {
+                    print(printer, line, job.visit());
                 }
-            }
-            for (Detail<?> detail : Details.OF_SURVEY) {
-                String value = job.survey().details().text(detail).orElse("");
-                printer.printRecord("", SurveyReader.relative(detail), detail.label(), guarded(value));
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException("a StringBuilder takes everything", impossible);
@@ -60,13 +65,22 @@ public final class SheetCsv {
         return text.toString();
     }
 
+    private static void print(CSVPrinter printer, Line<?> line, Visit visit) throws IOException {
+        String what = line instanceof AtFret at ? Words.full(at.reading()) + ", " + at.fret() : Words.full(line);
+        printer.printRecord(
+                line.number() == 0 ? "" : line.number(),
+                line.key(),
+                what,
+                guarded(visit.values().text(line).orElse("")));
+    }
+
     /**
-     * Reads a table over a survey: lines with a value replace what was there, empty ones leave it. Columns are found by
+     * Reads a table over a visit: lines with a value replace what was there, empty ones leave it. Columns are found by
      * their heads, {@code key} and {@code value}.
      */
-    public static Outcome read(String text, Survey survey) {
-        List<String> faults = new ArrayList<>();
-        Survey read = survey;
+    public static Outcome read(String text, Visit visit) {
+        List<Finding> faults = new ArrayList<>();
+        Visit read = visit;
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
                 .setHeader()
@@ -80,61 +94,64 @@ public final class SheetCsv {
                     .map(head -> head.toLowerCase(Locale.ROOT))
                     .toList();
             if (!heads.contains("key") || !heads.contains("value")) {
-                return new Outcome(Optional.empty(), List.of("line 1: the columns key and value are missing"));
+                return new Outcome(Optional.empty(), List.of(FileFinding.COLUMNS_MISSING.of(Quantity.count(1))));
             }
             for (CSVRecord record : parser) {
+                Quantity.Count number = Quantity.count(parser.getCurrentLineNumber());
                 if (record.getRecordNumber() > MOST_LINES) {
-                    faults.add("line " + parser.getCurrentLineNumber() + ": more lines than a sheet has");
+                    faults.add(FileFinding.TOO_MANY_LINES.of(number));
                     break;
                 }
-                read = line(record, parser.getCurrentLineNumber(), read, faults);
+                read = line(record, number, read, faults);
             }
         } catch (IOException | UncheckedIOException | IllegalArgumentException broken) {
             return new Outcome(
-                    Optional.empty(), List.of("this is no table of comma-separated values: " + broken.getMessage()));
+                    Optional.empty(),
+                    List.of(FileFinding.NO_TABLE.of(Quantity.text(String.valueOf(broken.getMessage())))));
         }
         return faults.isEmpty()
                 ? new Outcome(Optional.of(read), faults)
                 : new Outcome(Optional.empty(), List.copyOf(faults));
     }
 
-    private static Survey line(CSVRecord record, long number, Survey survey, List<String> faults) {
+    private static Visit line(CSVRecord record, Quantity.Count number, Visit visit, List<Finding> faults) {
         String key = record.isSet("key") ? record.get("key") : "";
         String value = record.isSet("value") ? unguarded(record.get("value")) : "";
         if (key.isEmpty() || value.isEmpty()) {
-            return survey;
+            return visit;
         }
-        Optional<Reading> reading = Stream.of(Reading.values())
-                .filter(each -> each.key().equals(key))
-                .findFirst();
-        if (reading.isPresent()) {
-            Parsed<Length> parsed = Length.parse(value);
-            if (parsed instanceof Parsed.Bad<Length> bad) {
-                faults.add("line " + number + ", " + key + ": " + bad.problem() + "; accepted: " + bad.accepted());
-            }
-            return parsed.optional()
-                    .map(length -> survey.with(reading.get(), Optional.of(length)))
-                    .orElse(survey);
+        Optional<Line<?>> line = find(key);
+        if (line.isEmpty()) {
+            faults.add(FileFinding.NO_READING.of(number, Quantity.text(key)));
+            return visit;
         }
-        Optional<Detail<?>> detail = Details.OF_SURVEY.stream()
-                .filter(each -> SurveyReader.relative(each).equals(key))
-                .findFirst();
-        if (detail.isEmpty()) {
-            faults.add("line " + number + ": \u201c" + key + "\u201d is no reading");
-            return survey;
-        }
-        return detail(detail.get(), value, number, survey, faults);
+        return value(line.get(), value, number, visit, faults);
     }
 
-    private static <T> Survey detail(Detail<T> detail, String value, long number, Survey survey, List<String> faults) {
-        Parsed<T> parsed = detail.parse(value);
+    /** The line of a key; one with a fret in brackets is a reading at that fret. */
+    private static Optional<Line<?>> find(String key) {
+        Matcher fret = AT_FRET.matcher(key);
+        String plain = fret.matches() ? fret.group(1) + fret.group(3) : key;
+        return Lines.OF_VISIT.stream()
+                .filter(line -> line.key().equals(plain))
+                .filter(line -> fret.matches() == (line instanceof Reading reading && reading.perFret()))
+                .findFirst()
+                .map(line -> fret.matches() && line instanceof Reading reading
+                        ? reading.at(Integer.parseInt(fret.group(2)))
+                        : line);
+    }
+
+    private static <T> Visit value(
+            Line<T> line, String value, Quantity.Count number, Visit visit, List<Finding> faults) {
+        Parsed<T> parsed = line.type().parse(value);
         if (parsed instanceof Parsed.Bad<T> bad) {
-            faults.add(
-                    "line " + number + ", " + detail.path() + ": " + bad.problem() + "; accepted: " + bad.accepted());
+            faults.add(FileFinding.LINE.of(
+                    number,
+                    Quantity.text(line.key()),
+                    new Quantity.Said(bad.problem()),
+                    new Quantity.Said(bad.accepted())));
         }
-        return parsed.optional()
-                .map(read -> survey.with(detail, Optional.of(read)))
-                .orElse(survey);
+        return parsed.optional().map(read -> visit.with(line, read)).orElse(visit);
     }
 
     /** A text that a spreadsheet would take for a formula is written behind an apostrophe. */

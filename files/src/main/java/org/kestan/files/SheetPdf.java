@@ -2,18 +2,17 @@ package org.kestan.files;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
-import org.kestan.job.Details;
-import org.kestan.job.FindingKind;
+import org.kestan.ground.sheet.Line;
 import org.kestan.job.Job;
-import org.kestan.job.Severity;
-import org.kestan.sheet.Detail;
-import org.kestan.sheet.Reading;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.visits.Defect;
+import org.kestan.job.visits.Severity;
+import org.kestan.words.Words;
 
 /** The blank measuring sheet on paper, for those who write at the bench first: same order and numbers as on the screen. */
 public final class SheetPdf {
@@ -78,7 +77,7 @@ public final class SheetPdf {
         newPage();
         text(bold, 17, MARGIN, "Measuring sheet");
         y -= 24;
-        String name = job.instrument().name();
+        String name = job.name();
         line("Instrument", printable(name), MARGIN, 300);
         line("Owner", "", MARGIN + 310, width() - MARGIN * 2 - 310);
         y -= ROW;
@@ -97,61 +96,30 @@ public final class SheetPdf {
         y -= ROW * 0.9f;
         text(bold, 10, MARGIN, "2  Structure");
         y -= ROW * 0.8f;
-        for (FindingKind what : FindingKind.values()) {
+        for (Defect what : Defect.values()) {
             finding(what);
         }
         y -= ROW * 0.3f;
-        for (Reading reading : Reading.values()) {
-            between(reading, job);
-            if (job.takes(reading)) {
-                box(Integer.toString(reading.row()), reading.fullLabel(), reading.hint());
-                after(reading);
+        for (Line<?> line : Lines.OF_VISIT) {
+            if (line.place().isPresent() && job.takes(line)) {
+                box(Integer.toString(line.number()), Words.full(line), Words.hint(line));
             }
         }
-        detail("19", Details.SADDLE_MATERIAL);
         page.close();
     }
 
-    private void finding(FindingKind what) throws IOException {
+    private void finding(Defect what) throws IOException {
         room(ROW * 0.8f);
-        text(regular, 9.5f, MARGIN + NUMBER, what.label());
+        text(regular, 9.5f, MARGIN + NUMBER, Words.label(what));
         float x = MARGIN + NUMBER + LABEL + 70;
         for (Severity severity : Severity.values()) {
             page.addRect(x, y - 1.5f, 8, 8);
             page.stroke();
-            text(regular, 8.5f, x + 12, severity.label().toLowerCase(Locale.ROOT));
+            text(regular, 8.5f, x + 12, Words.lower(severity));
             x += 58;
         }
         rule(x, width() - MARGIN);
         y -= ROW * 0.8f;
-    }
-
-    /** Values that are no lengths stand at their number in working order. */
-    private void between(Reading next, Job job) throws IOException {
-        if (next == Reading.OBSTACLE_HEIGHT) {
-            if (job.takes(Reading.BRIDGE_HEIGHT)) {
-                detail("15", Details.FOOT_FIT);
-            }
-            detail("16", Details.NECK_ANGLE);
-        } else if (next == Reading.SLOT_WIDTH) {
-            detail("18", Details.CENTS_BASS);
-            detail("18", Details.CENTS_TREBLE);
-        }
-    }
-
-    /** What belongs to a reading beside its length. */
-    private void after(Reading reading) throws IOException {
-        switch (reading) {
-            case RELIEF -> box("3", "Held at, read at", "The two frets held down, and the one where the gap was read.");
-            case ACTION_TREBLE -> box("5", "Action at fret", "Usually 12.");
-            case PROJECTION_SLACK -> box("9", "Projection read over", "The soundboard, or the bridge\u2019s top.");
-            case SIDE_DRIFT -> box("14", "Drift toward", "Bass or treble side of the bridge.");
-            default -> {}
-        }
-    }
-
-    private void detail(String number, Detail<?> detail) throws IOException {
-        box(number, detail.label(), detail.hint());
     }
 
     private void box(String number, String label, String hint) throws IOException {

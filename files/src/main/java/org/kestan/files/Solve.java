@@ -2,18 +2,16 @@ package org.kestan.files;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import org.kestan.correction.Correction;
-import org.kestan.correction.CorrectionSolver;
-import org.kestan.geometry.HeelCut;
-import org.kestan.job.Fault;
-import org.kestan.job.Job;
-import org.kestan.notation.Length;
-import org.kestan.reckoning.Reckoning;
-import org.kestan.sheet.Reading;
-import org.kestan.sheet.Side;
-import org.kestan.standards.ShopStandards;
-import org.kestan.trajectory.Trajectory;
+import org.kestan.dossier.Dossier;
+import org.kestan.following.correction.Correction;
+import org.kestan.following.correction.CorrectionSolver;
+import org.kestan.following.trajectory.Needed;
+import org.kestan.following.trajectory.Trajectory;
+import org.kestan.ground.finding.Fault;
+import org.kestan.ground.geometry.HeelCut;
+import org.kestan.ground.notation.NotationFinding;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Side;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -23,34 +21,20 @@ public final class Solve {
     private Solve() {}
 
     /**
-     * What came of solving.
-     *
-     * @param json the result; empty exactly when there are faults
-     * @param faults what keeps the job from being solved, each at its place
-     */
-    public record Outcome(Optional<String> json, List<Fault> faults) {}
-
-    /**
      * Solves a job. Relief, which the application may take as 0, has to be there: the contract of the job file says so.
      */
-    public static Outcome solve(Job job, ShopStandards standards) {
-        Reckoning reckoning = Reckoning.of(job, standards);
-        List<Fault> faults = new ArrayList<>(reckoning.faults());
-        if (job.length(Reading.RELIEF).isEmpty()) {
-            faults.add(new Fault(Reading.RELIEF.pointer(), "the value is missing", Length.ACCEPTED));
+    public static Printed solve(Dossier dossier) {
+        List<Fault> faults = new ArrayList<>(dossier.faults());
+        if (dossier.job().get(Reading.RELIEF).isEmpty()) {
+            faults.add(new Fault(Reading.RELIEF.pointer(), Needed.VALUE.of(), NotationFinding.A_LENGTH.of()));
         }
-        missingAims(reckoning, faults);
-        if (!faults.isEmpty()) {
-            return new Outcome(Optional.empty(), List.copyOf(faults));
+        if (dossier.trajectory().isEmpty()) {
+            // With no trajectory the target was not looked at yet: say at once what is missing there too.
+            faults.addAll(CorrectionSolver.missing(dossier.job()));
         }
-        return new Outcome(Optional.of(Json.print(result(reckoning.correction().orElseThrow()))), List.of());
-    }
-
-    /** With no trajectory the target was not looked at yet: say at once what is missing there too. */
-    private static void missingAims(Reckoning reckoning, List<Fault> faults) {
-        if (reckoning.trajectory().isEmpty()) {
-            faults.addAll(CorrectionSolver.missing(reckoning.job().target()));
-        }
+        return faults.isEmpty()
+                ? Printed.of(Json.print(result(dossier.correction().orElseThrow())))
+                : Printed.faulty(faults);
     }
 
     private static ObjectNode result(Correction plan) {
@@ -58,7 +42,7 @@ public final class Solve {
         Trajectory known = plan.trajectory();
         ObjectNode strings = root.putObject("strings");
         for (Side side : Side.values()) {
-            ObjectNode string = strings.putObject(side.word())
+            ObjectNode string = strings.putObject(side.key())
                     .put("nutHeight", known.strings().get(side).atNut())
                     .put("saddleHeight", known.saddleHeight(side))
                     .put("actionAfterRelief", plan.actionAfterRelief(side))
@@ -66,8 +50,8 @@ public final class Solve {
             plan.protrusion().ifPresent(sides -> string.put("saddleProtrusion", sides.get(side)));
         }
         root.putObject("neck")
-                .put("correctionDeg", Math.toDegrees(plan.angle()))
-                .put("presentPitchDeg", Math.toDegrees(known.pitch()));
+                .put("correctionDeg", plan.angle().degrees())
+                .put("presentPitchDeg", known.pitch().degrees());
         ObjectNode fretLine = root.putObject("fretLine")
                 .put("impliedStrung", known.impliedStrung())
                 .put("targetStrung", plan.targetStrung())

@@ -8,15 +8,21 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.kestan.job.Fault;
-import org.kestan.notation.Length;
-import org.kestan.notation.Parsed;
-import org.kestan.standards.Leaves;
-import org.kestan.standards.School;
-import org.kestan.standards.SchoolQuestion;
-import org.kestan.standards.ShopStandards;
-import org.kestan.standards.Standard;
-import tools.jackson.databind.JsonNode;
+import org.kestan.ground.finding.Fault;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.notation.NotationFinding;
+import org.kestan.ground.notation.Parsed;
+import org.kestan.ground.sheet.ValueType;
+import org.kestan.ground.standards.Leaves;
+import org.kestan.ground.standards.School;
+import org.kestan.ground.standards.SchoolQuestion;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ground.standards.Standard;
+import org.kestan.job.Job;
+import org.kestan.job.tree.Branch;
+import org.kestan.job.tree.TreeFinding;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -28,6 +34,7 @@ public final class StandardsFile {
     public static final int VERSION = 1;
 
     private static final String KEY = "kestanStandards";
+    private static final String DESCRIBED = "docs/standards.md";
 
     private StandardsFile() {}
 
@@ -46,52 +53,49 @@ public final class StandardsFile {
 
     /** Reads a file; what it does not say is as a shop starts with. */
     public static Outcome read(Path file) {
-        return TextFile.read(file, "a file of shop standards", StandardsFile::read, Outcome::faulty);
+        return TextFile.read(file, FileFinding.A_STANDARDS_FILE.of(), StandardsFile::read, Outcome::faulty);
     }
 
     /** Reads a text. */
     public static Outcome read(String text) {
-        List<Fault> faults = new ArrayList<>();
-        Optional<JsonNode> tree = Json.tree(text, "docs/standards.md", faults);
-        if (tree.isEmpty()) {
-            return Outcome.faulty(faults);
+        Json.Read read = Json.read(text, DESCRIBED);
+        if (read.tree().isEmpty()) {
+            return Outcome.faulty(read.faults());
         }
-        JsonPlace root = JsonPlace.root(tree.get(), faults);
+        Branch root = Branch.root(read.tree().get());
         root.expectObject();
-        if (!faults.isEmpty()) {
-            return Outcome.faulty(faults);
+        if (!root.faults().isEmpty()) {
+            return Outcome.faulty(root.faults());
         }
-        JsonPlace version = root.at(KEY);
+        Branch version = root.at(KEY);
+        Finding accepted = FileFinding.THE_NUMBER.of(Quantity.count(VERSION));
         if (!version.isPresent()) {
-            version.fault("is missing: these are no shop standards", "the number " + VERSION);
+            version.fault(FileFinding.NO_STANDARDS.of(), accepted);
         }
-        version.integer("the number " + VERSION).ifPresent(said -> {
-            if (said != VERSION) {
-                version.fault("is " + said, "the number " + VERSION);
+        version.number(accepted).ifPresent(said -> {
+            if (said.compareTo(BigDecimal.valueOf(VERSION)) != 0) {
+                version.fault(FileFinding.OTHER_VERSION.of(Quantity.text(said.toString())), accepted);
             }
         });
-        return standards(root, faults);
+        return standards(root);
     }
 
     /**
-     * Reads the standards a job file brings with it under {@code standards}, so that another shop judges it alike.
+     * Reads the standards a job brings with it under {@code standards}, so that another shop judges it alike.
      *
-     * @param text the text of a job file that can be read
-     * @return those a shop starts with where the file brings none
+     * @return those a shop starts with where the job brings none
      */
-    public static Outcome inJob(String text) {
-        List<Fault> faults = new ArrayList<>();
-        return Json.tree(text, "docs/job-file.md", faults)
-                .map(tree -> standards(JsonPlace.root(tree, faults).at("standards"), faults))
-                .orElseGet(() -> Outcome.faulty(faults));
+    public static Outcome inJob(Job job) {
+        return standards(Branch.root(job.foreign().skeleton()).at("standards"));
     }
 
-    private static Outcome standards(JsonPlace at, List<Fault> faults) {
+    private static Outcome standards(Branch at) {
         Map<Standard, String> values = values(at.at("values"));
         List<School> schools = schools(at.at("schools"));
         String currency = at.at("currency").text().orElse("");
         Leaves leaves = leaves(at.at("leaves"));
         Optional<ShopStandards> read = ShopStandards.DEFAULT.withAll(values);
+        List<Fault> faults = new ArrayList<>(at.faults());
         if (faults.isEmpty() && read.isEmpty()) {
             faults.add(disagreement(at.pointer(), values));
         }
@@ -108,30 +112,31 @@ public final class StandardsFile {
     }
 
     /** The leaves listed; those of a usual set where none are. */
-    private static Leaves leaves(JsonPlace at) {
+    private static Leaves leaves(Branch at) {
         List<Length> leaves = new ArrayList<>();
-        for (JsonPlace leaf : at.elements()) {
-            leaf.length().ifPresent(length -> {
+        for (Branch leaf : at.elements()) {
+            leaf.value(ValueType.LENGTH).ifPresent(length -> {
                 if (length.millimetres() > 0) {
                     leaves.add(length);
                 } else {
-                    leaf.fault("is no leaf", "a thickness above zero");
+                    leaf.fault(FileFinding.NO_LEAF.of(), NotationFinding.THICKNESS_ABOVE_ZERO.of());
                 }
             });
         }
         return leaves.isEmpty() ? Leaves.USUAL : new Leaves(leaves);
     }
 
-    private static Map<Standard, String> values(JsonPlace at) {
+    private static Map<Standard, String> values(Branch at) {
         Map<Standard, String> values = new EnumMap<>(Standard.class);
-        at.entries().forEach((key, place) -> {
+        at.children().forEach((key, place) -> {
             Optional<Standard> standard = Standard.ofKey(key);
             if (standard.isEmpty()) {
-                place.fault("is no standard known here", "one of the keys in docs/standards.md");
+                place.fault(FileFinding.NO_STANDARD.of(), FileFinding.KEYS_IN.of(Quantity.text(DESCRIBED)));
                 return;
             }
-            Optional<String> written =
-                    standard.get().quantity().isText() ? place.text() : place.plainNumber("a number");
+            Optional<String> written = standard.get().measure().isText()
+                    ? place.text()
+                    : place.number(TreeFinding.A_NUMBER.of()).map(BigDecimal::toString);
             written.ifPresent(text -> {
                 // Each alone: how they agree with each other is seen once all are there.
                 if (standard.get().parse(text) instanceof Parsed.Bad<Double> bad) {
@@ -146,8 +151,6 @@ public final class StandardsFile {
 
     private static Fault disagreement(String pointer, Map<Standard, String> values) {
         ShopStandards one = ShopStandards.DEFAULT;
-        Fault fault =
-                new Fault(pointer + "/values", "some values are out of order", "limits that rise from least to most");
         for (Map.Entry<Standard, String> entry : values.entrySet()) {
             Parsed<ShopStandards> next = one.with(entry.getKey(), entry.getValue());
             if (next instanceof Parsed.Bad<ShopStandards> bad) {
@@ -155,20 +158,25 @@ public final class StandardsFile {
             }
             one = next.optional().orElseThrow();
         }
-        return fault;
+        return new Fault(pointer + "/values", FileFinding.OUT_OF_ORDER.of(), FileFinding.RISING_LIMITS.of());
     }
 
-    private static List<School> schools(JsonPlace at) {
+    private static List<School> schools(Branch at) {
         List<School> schools = new ArrayList<>();
-        at.entries().forEach((key, place) -> {
+        at.children().forEach((key, place) -> {
             Optional<SchoolQuestion> question = SchoolQuestion.ofKey(key);
             if (question.isEmpty()) {
-                place.fault("is no question known here", "one of the keys in docs/standards.md");
+                place.fault(FileFinding.NO_QUESTION.of(), FileFinding.KEYS_IN.of(Quantity.text(DESCRIBED)));
                 return;
             }
-            List<String> keys =
-                    question.get().schools().stream().map(School::key).toList();
-            place.choice(keys, said -> School.ofKey(question.get(), said)).ifPresent(schools::add);
+            place.text()
+                    .ifPresent(said -> School.ofKey(question.get(), said)
+                            .ifPresentOrElse(
+                                    schools::add,
+                                    () -> place.fault(
+                                            NotationFinding.NOT_KNOWN.of(Quantity.text(said)),
+                                            ValueType.oneOf(question.get().schools().stream()
+                                                    .map(School::key)))));
         });
         return schools;
     }
@@ -181,7 +189,7 @@ public final class StandardsFile {
         ObjectNode values = root.putObject("values");
         for (Standard standard : Standard.values()) {
             String text = standards.text(standard);
-            if (standard.quantity().isText()) {
+            if (standard.measure().isText()) {
                 values.put(standard.key(), text);
             } else {
                 values.put(standard.key(), new BigDecimal(text));

@@ -8,9 +8,11 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
-import org.kestan.template.Mark;
-import org.kestan.template.Mark.Point;
-import org.kestan.template.Template;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
+import org.kestan.work.template.Ink;
+import org.kestan.work.template.Ink.Point;
+import org.kestan.work.template.Template;
 
 /** True-size templates on paper, one a page, with scale bars in both systems and the check to make before use. */
 public final class TemplatePdf {
@@ -22,6 +24,8 @@ public final class TemplatePdf {
     private static final double TITLE = 6;
     private static final double TEXT = 3.6;
     private static final double DRAWING_TOP = 44;
+
+    private static final Words SAID = Words.in(BenchUnit.MILLIMETRES);
 
     private final PDDocument document = new PDDocument();
     private final PdfFonts fonts;
@@ -64,24 +68,35 @@ public final class TemplatePdf {
         document.addPage(next);
         try (PDPageContentStream stream = new PDPageContentStream(document, next)) {
             page = stream;
-            words(fonts.bold(), TITLE, new Point(MARGIN, MARGIN + 4), template.title());
+            words(fonts.bold(), TITLE, new Point(MARGIN, MARGIN + 4), Words.label(template));
             words(fonts.regular(), TEXT, new Point(MARGIN, MARGIN + 10), name);
-            words(fonts.regular(), TEXT, new Point(MARGIN, MARGIN + 15), template.how());
-            words(fonts.bold(), TEXT, new Point(MARGIN, MARGIN + 20), ScaleBars.CHECK);
-            for (Mark mark : ScaleBars.at(0, 0)) {
-                mark(mark, MARGIN, MARGIN + 22);
+            words(fonts.regular(), TEXT, new Point(MARGIN, MARGIN + 15), Words.more(template, "how"));
+            words(fonts.bold(), TEXT, new Point(MARGIN, MARGIN + 20), Words.templateCheck());
+            for (Ink ink : ScaleBars.at(0, 0)) {
+                ink.draw(new Pen(MARGIN, MARGIN + 22));
             }
-            for (Mark mark : template.marks()) {
-                mark(mark, MARGIN, MARGIN + DRAWING_TOP);
+            for (Ink ink : template.inks()) {
+                ink.draw(new Pen(MARGIN, MARGIN + DRAWING_TOP));
             }
         }
     }
 
-    private void mark(Mark mark, double right, double down) throws IOException {
-        if (mark instanceof Mark.Path path) {
-            style(path.line());
-            Point first = path.points().get(0);
-            page.moveTo(x(first.x() + right), y(first.y() + down));
+    /** Draws with the upper left corner of a drawing at a place. */
+    private final class Pen implements Ink.Pen<IOException> {
+
+        private final double right;
+        private final double down;
+
+        Pen(double right, double down) {
+            this.right = right;
+            this.down = down;
+        }
+
+        @Override
+        public void path(Ink.Path path) throws IOException {
+            style(path.style());
+            Point first = path.points().get(0).moved(right, down);
+            page.moveTo(x(first.x()), y(first.y()));
             for (Point point : path.points().subList(1, path.points().size())) {
                 page.lineTo(x(point.x() + right), y(point.y() + down));
             }
@@ -89,19 +104,22 @@ public final class TemplatePdf {
                 page.closePath();
             }
             page.stroke();
-        } else if (mark instanceof Mark.Hole hole) {
+        }
+
+        @Override
+        public void hole(Ink.Hole hole) throws IOException {
             circle(hole, right, down);
-        } else if (mark instanceof Mark.Words words) {
-            words(
-                    fonts.regular(),
-                    words.size(),
-                    new Point(words.at().x() + right, words.at().y() + down),
-                    words.text());
+        }
+
+        @Override
+        public void words(Ink.Words words) throws IOException {
+            TemplatePdf.this.words(
+                    fonts.regular(), words.size(), words.at().moved(right, down), SAID.say(words.said()));
         }
     }
 
-    private void style(Mark.Line line) throws IOException {
-        page.setLineWidth(line == Mark.Line.CUT ? 0.8f : line == Mark.Line.HATCH ? 0.3f : 0.5f);
+    private void style(Ink.Style line) throws IOException {
+        page.setLineWidth(line == Ink.Style.CUT ? 0.8f : line == Ink.Style.HATCH ? 0.3f : 0.5f);
         page.setLineDashPattern(
                 switch (line) {
                     case EDGE -> new float[] {5, 2};
@@ -112,8 +130,8 @@ public final class TemplatePdf {
     }
 
     /** Four curves that differ from the circle by less than 3 parts in ten thousand. */
-    private void circle(Mark.Hole hole, double right, double down) throws IOException {
-        style(Mark.Line.CUT);
+    private void circle(Ink.Hole hole, double right, double down) throws IOException {
+        style(Ink.Style.CUT);
         float r = (float) (hole.radius() * POINTS);
         float k = 0.5522848f * r;
         float cx = x(hole.centre().x() + right);

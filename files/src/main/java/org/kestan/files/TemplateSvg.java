@@ -8,15 +8,19 @@ import java.util.stream.Collectors;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
-import org.kestan.template.Mark;
-import org.kestan.template.Mark.Point;
-import org.kestan.template.Template;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
+import org.kestan.work.template.Ink;
+import org.kestan.work.template.Ink.Point;
+import org.kestan.work.template.Template;
 
 /** A true-size template as SVG: a user unit is a millimetre, so that vector programs open it at its size. */
 public final class TemplateSvg {
 
     private static final double MARGIN = 5;
     private static final double HEAD = 16;
+
+    private static final Words SAID = Words.in(BenchUnit.MILLIMETRES);
 
     private final XMLStreamWriter xml;
 
@@ -49,40 +53,28 @@ public final class TemplateSvg {
         xml.writeAttribute("viewBox", "0 0 " + number(width) + " " + number(height));
         xml.writeAttribute("fill", "none");
         xml.writeAttribute("stroke", "black");
-        element("title", template.title());
-        element("desc", template.how() + " " + ScaleBars.CHECK);
-        words(new Mark.Words(new Point(MARGIN, MARGIN + 5), 5, template.title()));
-        words(new Mark.Words(new Point(MARGIN, MARGIN + 10), 2.6, template.how()));
-        words(new Mark.Words(new Point(MARGIN, barsTop), 2.2, ScaleBars.CHECK));
-        group("template", template.marks(), MARGIN, MARGIN + HEAD);
+        element("title", Words.label(template));
+        element("desc", Words.more(template, "how") + " " + Words.templateCheck());
+        words(new Point(MARGIN, MARGIN + 5), 5, Words.label(template));
+        words(new Point(MARGIN, MARGIN + 10), 2.6, Words.more(template, "how"));
+        words(new Point(MARGIN, barsTop), 2.2, Words.templateCheck());
+        group("template", template.inks(), MARGIN, MARGIN + HEAD);
         group("scale", ScaleBars.at(0, 0), MARGIN, barsTop);
         xml.writeEndElement();
         xml.writeEndDocument();
     }
 
     /** Every point is written where it lies on the sheet: no transforms for a reader to undo. */
-    private void group(String id, List<Mark> marks, double right, double down) throws XMLStreamException {
+    private void group(String id, List<Ink> inks, double right, double down) throws XMLStreamException {
         xml.writeStartElement("g");
         xml.writeAttribute("id", id);
-        for (Mark mark : marks) {
-            if (mark instanceof Mark.Path path) {
-                path(path, right, down);
-            } else if (mark instanceof Mark.Hole hole) {
-                xml.writeEmptyElement("circle");
-                xml.writeAttribute("id", hole.id());
-                xml.writeAttribute("cx", number(hole.centre().x() + right));
-                xml.writeAttribute("cy", number(hole.centre().y() + down));
-                xml.writeAttribute("r", number(hole.radius()));
-                xml.writeAttribute("stroke-width", "0.3");
-            } else if (mark instanceof Mark.Words words) {
-                words(new Mark.Words(
-                        new Point(words.at().x() + right, words.at().y() + down), words.size(), words.text()));
-            }
+        for (Ink ink : inks) {
+            ink.draw(new Pen(right, down));
         }
         xml.writeEndElement();
     }
 
-    private void path(Mark.Path path, double right, double down) throws XMLStreamException {
+    private void path(Ink.Path path, double right, double down) throws XMLStreamException {
         List<String> points = new ArrayList<>();
         for (Point point : path.points()) {
             points.add(number(point.x() + right) + " " + number(point.y() + down));
@@ -90,8 +82,8 @@ public final class TemplateSvg {
         xml.writeEmptyElement("path");
         xml.writeAttribute("id", path.id());
         xml.writeAttribute("d", points.stream().collect(Collectors.joining(" L", "M", path.closed() ? " Z" : "")));
-        xml.writeAttribute("stroke-width", path.line() == Mark.Line.CUT ? "0.3" : "0.15");
-        switch (path.line()) {
+        xml.writeAttribute("stroke-width", path.style() == Ink.Style.CUT ? "0.3" : "0.15");
+        switch (path.style()) {
             case EDGE -> xml.writeAttribute("stroke-dasharray", "2 1");
             case CENTRE -> xml.writeAttribute("stroke-dasharray", "3 1 0.5 1");
             case HATCH -> xml.writeAttribute("stroke", "#a8201a");
@@ -101,16 +93,49 @@ public final class TemplateSvg {
         }
     }
 
-    private void words(Mark.Words words) throws XMLStreamException {
+    private void words(Point at, double size, String text) throws XMLStreamException {
         xml.writeStartElement("text");
-        xml.writeAttribute("x", number(words.at().x()));
-        xml.writeAttribute("y", number(words.at().y()));
-        xml.writeAttribute("font-size", number(words.size()));
+        xml.writeAttribute("x", number(at.x()));
+        xml.writeAttribute("y", number(at.y()));
+        xml.writeAttribute("font-size", number(size));
         xml.writeAttribute("font-family", "Atkinson Hyperlegible Next, sans-serif");
         xml.writeAttribute("fill", "black");
         xml.writeAttribute("stroke", "none");
-        xml.writeCharacters(words.text());
+        xml.writeCharacters(text);
         xml.writeEndElement();
+    }
+
+    /** Draws with the upper left corner of a group at a place. */
+    private final class Pen implements Ink.Pen<XMLStreamException> {
+
+        private final double right;
+        private final double down;
+
+        Pen(double right, double down) {
+            this.right = right;
+            this.down = down;
+        }
+
+        @Override
+        public void path(Ink.Path path) throws XMLStreamException {
+            TemplateSvg.this.path(path, right, down);
+        }
+
+        @Override
+        public void hole(Ink.Hole hole) throws XMLStreamException {
+            Point centre = hole.centre().moved(right, down);
+            xml.writeEmptyElement("circle");
+            xml.writeAttribute("id", hole.id());
+            xml.writeAttribute("cx", number(centre.x()));
+            xml.writeAttribute("cy", number(centre.y()));
+            xml.writeAttribute("r", number(hole.radius()));
+            xml.writeAttribute("stroke-width", "0.3");
+        }
+
+        @Override
+        public void words(Ink.Words words) throws XMLStreamException {
+            TemplateSvg.this.words(words.at().moved(right, down), words.size(), SAID.say(words.said()));
+        }
     }
 
     private void element(String name, String text) throws XMLStreamException {

@@ -15,7 +15,9 @@ import java.nio.file.StandardOpenOption;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import org.kestan.job.Fault;
+import org.kestan.ground.finding.Fault;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity;
 
 /** Text files in UTF-8, read with every failure as a fault and written whole or not at all. */
 final class TextFile {
@@ -32,24 +34,24 @@ final class TextFile {
      * @param use what is made of its text
      * @param broken what is made of a fault
      */
-    static <T> T read(Path file, String kind, Function<String, T> use, Function<List<Fault>, T> broken) {
-        String problem;
+    static <T> T read(Path file, Finding kind, Function<String, T> use, Function<List<Fault>, T> broken) {
+        Finding problem;
         try {
             if (Files.isDirectory(file)) {
-                problem = "is a folder, not a file";
+                problem = FileFinding.IS_FOLDER.of();
             } else if (Files.size(file) > LARGEST) {
-                problem = "is larger than it can be";
+                problem = FileFinding.TOO_LARGE.of();
             } else {
                 Optional<String> text = decoded(Files.readAllBytes(file));
                 if (text.isPresent()) {
                     return use.apply(text.get());
                 }
-                problem = "is not UTF-8 text";
+                problem = FileFinding.NOT_UTF8.of();
             }
         } catch (NoSuchFileException missing) {
-            problem = "there is no such file";
+            problem = FileFinding.NO_SUCH_FILE.of();
         } catch (IOException unreadable) {
-            problem = "can't be read: " + unreadable.getMessage();
+            problem = FileFinding.CANT_BE_READ.of(Quantity.text(String.valueOf(unreadable.getMessage())));
         }
         return broken.apply(List.of(new Fault("", problem, kind)));
     }

@@ -1,23 +1,17 @@
 package org.kestan.files;
 
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalDouble;
-import org.kestan.job.Fault;
-import org.kestan.job.Job;
-import org.kestan.notation.BenchUnit;
-import org.kestan.reckoning.Reckoning;
-import org.kestan.setup.Setup;
-import org.kestan.sheet.Side;
-import org.kestan.sheet.Sides;
-import org.kestan.standards.ShopStandards;
-import org.kestan.verdict.Gate;
-import org.kestan.verdict.Verdict;
-import org.kestan.ways.Prediction;
-import org.kestan.ways.Recommendation;
-import org.kestan.ways.SchoolPlan;
-import org.kestan.ways.Way;
-import org.kestan.ways.Ways;
+import org.kestan.dossier.Dossier;
+import org.kestan.following.loads.Prediction;
+import org.kestan.following.setup.Setup;
+import org.kestan.ground.finding.Fault;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.sheet.Side;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.judgement.advice.Assessment;
+import org.kestan.judgement.advice.SchoolPlan;
+import org.kestan.judgement.verdict.Gate;
+import org.kestan.words.Words;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -30,47 +24,62 @@ public final class VerdictJson {
     /**
      * Judges a job. What was not read is unknown and no fault; what can't be is a fault.
      *
+     * @param words says the reasons
      * @return the JSON, or the faults at their places
      */
-    public static Solve.Outcome judge(Job job, ShopStandards standards) {
-        Reckoning reckoning = Reckoning.of(job, standards);
+    public static Printed judge(Dossier dossier, Words words) {
         List<Fault> wrong =
-                reckoning.faults().stream().filter(fault -> !fault.isMissing()).toList();
+                dossier.faults().stream().filter(fault -> !fault.isMissing()).toList();
         if (!wrong.isEmpty()) {
-            return new Solve.Outcome(Optional.empty(), wrong);
+            return Printed.faulty(wrong);
         }
-        BenchUnit unit = BenchUnit.MILLIMETRES;
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         ArrayNode gates = root.putArray("gates");
-        Verdict.of(reckoning, unit).forEach(gate -> gate(gates.addObject(), gate));
-        Ways ways = Ways.of(reckoning, unit);
+        dossier.gates().forEach(gate -> gate(gates.addObject(), gate, words));
         ArrayNode all = root.putArray("ways");
-        ways.all().forEach(way -> way(all.addObject(), way));
-        Recommendation recommendation = Recommendation.of(ways);
+        dossier.ways().all().forEach(way -> way(all.addObject(), way, words));
         ArrayNode recommended = root.putArray("recommended");
-        recommendation.ways().forEach(id -> recommended.add(id.key()));
-        root.put("recommendedBecause", recommendation.reason());
+        dossier.recommendation().ways().forEach(way -> recommended.add(way.key()));
+        root.put("recommendedBecause", words.say(dossier.recommendation().reasons()));
         ArrayNode schools = root.putArray("schools");
-        SchoolPlan.of(reckoning).forEach(plan -> school(schools.addObject(), plan));
+        dossier.schools().forEach(plan -> school(schools.addObject(), plan));
         ArrayNode assumed = root.putArray("assumed");
-        reckoning.assumed().forEach(assumed::add);
-        return new Solve.Outcome(Optional.of(Json.print(root)), List.of());
+        dossier.assumed().forEach(assumed::add);
+        return Printed.of(Json.print(root));
     }
 
-    private static void gate(ObjectNode node, Gate gate) {
-        node.put("id", gate.id().key()).put("state", gate.state().key()).put("reason", gate.reason());
+    private static void gate(ObjectNode node, Gate gate, Words words) {
+        node.put("id", gate.id().key()).put("state", gate.state().key()).put("reason", words.say(gate.reasons()));
         if (gate.provisional()) {
             node.put("provisional", true);
         }
         ObjectNode numbers = node.putObject("numbers");
-        gate.numbers().forEach(numbers::put);
+        gate.numbers().forEach((number, quantity) -> numbers.put(number.fileKey(), plain(quantity)));
     }
 
-    private static void way(ObjectNode node, Way way) {
-        node.put("id", way.id().key())
-                .put("possible", way.possible())
-                .put("fit", way.fit().word());
-        way.reasons().forEach(node.putArray("reasons")::add);
+    /** A quantity as a plain number: mm, degrees, percent, a count, an amount. */
+    private static double plain(Quantity quantity) {
+        if (quantity instanceof Quantity.Distance distance) {
+            return distance.millimetres();
+        }
+        if (quantity instanceof Quantity.Turn turn) {
+            return turn.angle().degrees();
+        }
+        if (quantity instanceof Quantity.Percent percent) {
+            return percent.percent();
+        }
+        if (quantity instanceof Quantity.Count count) {
+            return count.number();
+        }
+        if (quantity instanceof Quantity.Money money) {
+            return money.amount();
+        }
+        throw new IllegalArgumentException("no number behind a gate: " + quantity);
+    }
+
+    private static void way(ObjectNode node, Assessment way, Words words) {
+        node.put("id", way.way().key()).put("possible", way.possible()).put("fit", Words.label(way.fit()));
+        way.reasons().stream().map(words::say).forEach(node.putArray("reasons")::add);
         way.predicted().ifPresent(predicted -> predicted(node.putObject("predicted"), predicted));
         node.put("reaches", way.reaches())
                 .put("reversible", way.reversible())
@@ -82,21 +91,21 @@ public final class VerdictJson {
         Setup setup = predicted.setup();
         sides(node.putObject("action"), setup.action());
         setup.protrusion().ifPresent(out -> sides(node.putObject("protrusion"), out));
-        put(node, "bridgeThickness", setup.bridgeThickness());
-        put(node, "breakAngleDeg", degrees(setup.leastBreakAngle()));
-        node.put("neckPitchDeg", Math.toDegrees(setup.pitch())).put("supportHeight", setup.supportHeight());
+        setup.bridgeThickness().ifPresent(number -> node.put("bridgeThickness", number));
+        setup.leastBreakAngle().ifPresent(angle -> node.put("breakAngleDeg", angle.degrees()));
+        node.put("neckPitchDeg", setup.pitch().degrees()).put("supportHeight", setup.supportHeight());
         if (predicted.pull().isPresent()) {
             ObjectNode load = node.putObject("load");
-            put(load, "pull", predicted.pull());
-            put(load, "press", predicted.press());
-            put(load, "moment", predicted.moment());
+            predicted.pull().ifPresent(number -> load.put("pull", number));
+            predicted.press().ifPresent(number -> load.put("press", number));
+            predicted.moment().ifPresent(number -> load.put("moment", number));
         }
         predicted.sharpAtOctave().ifPresent(cents -> sides(node.putObject("centsAtFret12"), cents));
     }
 
     private static void school(ObjectNode node, SchoolPlan plan) {
         node.put("id", plan.school().key());
-        put(node, "removalAtCap", plan.removalAtCap());
+        plan.removalAtCap().ifPresent(number -> node.put("removalAtCap", number));
         node.put("protrusion", plan.protrusion())
                 .put("targetSlack", plan.targetSlack())
                 .put("targetStrung", plan.targetStrung());
@@ -104,15 +113,7 @@ public final class VerdictJson {
 
     static void sides(ObjectNode node, Sides<Double> sides) {
         for (Side side : Side.values()) {
-            node.put(side.word(), sides.get(side));
+            node.put(side.key(), sides.get(side));
         }
-    }
-
-    private static OptionalDouble degrees(OptionalDouble radians) {
-        return radians.isPresent() ? OptionalDouble.of(Math.toDegrees(radians.getAsDouble())) : radians;
-    }
-
-    static void put(ObjectNode node, String key, OptionalDouble value) {
-        value.ifPresent(number -> node.put(key, number));
     }
 }

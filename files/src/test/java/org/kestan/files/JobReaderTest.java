@@ -7,11 +7,17 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import org.kestan.job.Fault;
+import java.util.stream.Stream;
+import org.kestan.ground.finding.Fault;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Side;
 import org.kestan.job.Job;
-import org.kestan.sheet.Aim;
-import org.kestan.sheet.Reading;
-import org.kestan.sheet.Side;
+import org.kestan.job.JobTree;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.tree.Foreign;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -20,25 +26,28 @@ public class JobReaderTest {
     @Test
     public void readsEveryKeyOfTheContract() {
         Job job = JobReader.read(BadFiles.GOOD).job().orElseThrow();
-        assertThat(job.length(Reading.RELIEF).orElseThrow().text()).isEqualTo("0.008 in");
-        assertThat(job.survey().readings()).hasSize(18);
-        assertThat(job.target().aims()).hasSize(8);
-        assertThat(job.length(Aim.BRIDGE_THICKNESS).orElseThrow().millimetres()).isEqualTo(9.2);
-        assertThat(job.survey().held().orElseThrow().high()).isEqualTo(14);
-        assertThat(job.survey().reliefReadAt()).hasValue(7);
-        assertThat(job.survey().driftSide()).contains(Side.TREBLE);
-        assertThat(job.survey().humidity()).hasValue(47);
+        assertThat(job.get(Reading.RELIEF).orElseThrow().text()).isEqualTo("0.008 in");
+        assertThat(job.visit().readings()).hasSize(18);
+        assertThat(Stream.of(Aim.values()).filter(aim -> job.get(aim).isPresent()))
+                .hasSize(8);
+        assertThat(job.get(Aim.BRIDGE_THICKNESS).orElseThrow().millimetres()).isEqualTo(9.2);
+        assertThat(job.get(Lines.HELD).orElseThrow().high()).isEqualTo(14);
+        assertThat(job.get(Lines.RELIEF_READ_AT)).contains(7);
+        assertThat(job.visit().driftSide()).contains(Side.TREBLE);
+        assertThat(job.get(Lines.HUMIDITY)).contains(47.0);
     }
 
     @Test(dataProvider = "spoilt", dataProviderClass = BadFiles.class)
     public void namesThePlaceOfTheFault(String good, String bad, String pointer, String word) {
         assertThat(BadFiles.GOOD).contains(good);
-        JobReader.Outcome outcome = JobReader.read(BadFiles.GOOD.replaceFirst(
+        JobTree.Read outcome = JobReader.read(BadFiles.GOOD.replaceFirst(
                 java.util.regex.Pattern.quote(good), java.util.regex.Matcher.quoteReplacement(bad)));
         assertThat(outcome.job()).isEmpty();
         assertThat(outcome.faults()).hasSize(1);
         assertThat(outcome.faults().get(0).pointer()).isEqualTo(pointer);
-        assertThat(outcome.faults().get(0).line()).contains(word).contains("accepted:");
+        assertThat(Words.in(BenchUnit.MILLIMETRES).line(outcome.faults().get(0)))
+                .contains(word)
+                .contains("accepted:");
     }
 
     @Test
@@ -69,22 +78,26 @@ public class JobReaderTest {
 
     @Test(dataProvider = "notJson")
     public void refusesWhatIsNoJobFile(String text, String word) {
-        JobReader.Outcome outcome = JobReader.read(text);
+        JobTree.Read outcome = JobReader.read(text);
         assertThat(outcome.job()).isEmpty();
         assertThat(outcome.faults()).isNotEmpty();
-        assertThat(outcome.faults().get(0).line()).contains(word).doesNotContain("\n");
+        assertThat(Words.in(BenchUnit.MILLIMETRES).line(outcome.faults().get(0)))
+                .contains(word)
+                .doesNotContain("\n");
     }
 
     @Test
     public void pointsAtTheBrokenPlaceInTheSyntax() {
-        JobReader.Outcome outcome = JobReader.read("{\"kestan\": 1, \"survey\": {\"action\": {\"bass\": 3..9}}}");
+        JobTree.Read outcome = JobReader.read("{\"kestan\": 1, \"survey\": {\"action\": {\"bass\": 3..9}}}");
         assertThat(outcome.faults().get(0).pointer()).startsWith("/survey/action");
     }
 
     @Test
     public void bytesMustBeUtf8() throws IOException {
         byte[] latin = BadFiles.GOOD.replace("dovetail", "d\u00e9").getBytes(StandardCharsets.ISO_8859_1);
-        assertThat(JobReader.read(latin).faults().get(0).problem()).contains("UTF-8");
+        assertThat(Words.in(BenchUnit.MILLIMETRES)
+                        .line(JobReader.read(latin).faults().get(0)))
+                .contains("UTF-8");
         byte[] marked = ("\ufeff" + BadFiles.GOOD).getBytes(StandardCharsets.UTF_8);
         assertThat(JobReader.read(marked).job()).isPresent();
     }
@@ -92,25 +105,30 @@ public class JobReaderTest {
     @Test
     public void filesThatCantBeReadAreFaultsToo() throws IOException {
         Path folder = Files.createTempDirectory("kestan-test-");
-        assertThat(JobFile.read(folder).faults().get(0).problem()).contains("folder");
-        assertThat(JobFile.read(folder.resolve("none.kestan.json"))
-                        .faults()
-                        .get(0)
-                        .problem())
+        assertThat(Words.in(BenchUnit.MILLIMETRES)
+                        .line(JobFile.read(folder).faults().get(0)))
+                .contains("folder");
+        assertThat(Words.in(BenchUnit.MILLIMETRES)
+                        .line(JobFile.read(folder.resolve("none.kestan.json"))
+                                .faults()
+                                .get(0)))
                 .contains("no such file");
         Path huge = folder.resolve("huge.kestan.json");
         try (var channel = java.nio.channels.FileChannel.open(
                 huge, java.nio.file.StandardOpenOption.CREATE, java.nio.file.StandardOpenOption.WRITE)) {
             channel.position(TextFile.LARGEST).write(java.nio.ByteBuffer.wrap(new byte[] {0}));
         }
-        assertThat(JobFile.read(huge).faults().get(0).problem()).contains("larger");
+        assertThat(Words.in(BenchUnit.MILLIMETRES)
+                        .line(JobFile.read(huge).faults().get(0)))
+                .contains("larger");
         Files.delete(huge);
         Files.delete(folder);
     }
 
     @Test
     public void anIncompleteJobIsReadAllTheSame() {
-        assertThat(JobReader.read("{\"kestan\": 1}").job()).contains(Job.BLANK.withOrigin("{\"kestan\": 1}"));
+        assertThat(JobReader.read("{\"kestan\": 1}").job().orElseThrow().withForeign(Foreign.NONE))
+                .isEqualTo(Job.BLANK);
         assertThat(JobReader.read("{\"kestan\": 1, \"survey\": {}}").job()).isPresent();
         assertThat(JobReader.read("{\"kestan\": 1, \"survey\": []}").faults())
                 .extracting(Fault::pointer)

@@ -22,16 +22,19 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.kestan.geometry.HeelCut;
+import org.kestan.dossier.Dossier;
+import org.kestan.ground.geometry.HeelCut;
+import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
-import org.kestan.notation.BenchUnit;
-import org.kestan.plan.Crown;
-import org.kestan.plan.SaddlePlan;
-import org.kestan.plan.WorkPlan;
-import org.kestan.standards.ShopStandards;
-import org.kestan.template.Template;
-import org.kestan.template.Templates;
-import org.kestan.ways.WayId;
+import org.kestan.judgement.way.Way;
+import org.kestan.judgement.ways.Catalogue;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
+import org.kestan.work.plan.Crown;
+import org.kestan.work.plan.SaddlePlan;
+import org.kestan.work.plan.WorkPlan;
+import org.kestan.work.template.Template;
+import org.kestan.work.template.Templates;
 import org.testng.annotations.Test;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
@@ -44,13 +47,19 @@ public class PlanPapersTest {
     /** What a template may be off, mm. */
     private static final double TRUE = 0.05;
 
-    private static WorkPlan plan(String file, WayId... ways) {
+    private static final Words WORDS = Words.in(BenchUnit.MILLIMETRES);
+
+    private static WorkPlan plan(String file, Way... ways) {
         Job job = JobReader.read(DemoJobs.bytes(file)).job().orElseThrow();
         return PlanJson.plan(job, List.of(ways), ShopStandards.DEFAULT).plan().orElseThrow();
     }
 
+    private static Dossier dossier(WorkPlan plan) {
+        return Dossier.of(plan.job(), plan.shop());
+    }
+
     private static WorkPlan reset() {
-        return plan("large-flat-top-reset.kestan.json", WayId.NECK_RESET);
+        return plan("large-flat-top-reset.kestan.json", Catalogue.NECK_RESET);
     }
 
     /** An SVG as a reader sees it: paths by id, in user units, which are millimetres. */
@@ -132,7 +141,7 @@ public class PlanPapersTest {
     @Test
     public void theSaddleInSvgFollowsTheCrown() throws Exception {
         WorkPlan plan = reset();
-        SaddlePlan saddle = SaddlePlan.of(plan).orElseThrow();
+        SaddlePlan saddle = plan.saddle().orElseThrow();
         Svg svg = Svg.read(template(plan, "saddle-crown"));
         List<Point2D> outline = svg.paths().get("saddle-outline");
         List<Point2D> top = svg.paths().get("saddle-bridge-top");
@@ -152,7 +161,7 @@ public class PlanPapersTest {
 
     @Test
     public void theShimHasItsHolesAndItsThickness() throws Exception {
-        WorkPlan plan = plan("bolt-on-shim.kestan.json", WayId.POCKET_SHIM);
+        WorkPlan plan = plan("bolt-on-shim.kestan.json", Catalogue.POCKET_SHIM);
         Svg svg = Svg.read(template(plan, "pocket-shim"));
         assertThat(svg.circles()).isEqualTo(4);
         List<Point2D> side = svg.paths().get("shim-side");
@@ -253,7 +262,8 @@ public class PlanPapersTest {
 
     @Test
     public void textIsSearchableAndFontsAreEmbedded() throws IOException {
-        byte[] card = BenchCardPdf.write(reset(), BenchUnit.SIXTY_FOURTHS, SheetPdf.Paper.A4);
+        byte[] card =
+                BenchCardPdf.write(dossier(reset()), reset(), Words.in(BenchUnit.SIXTY_FOURTHS), SheetPdf.Paper.A4);
         try (PDDocument pdf = Loader.loadPDF(card)) {
             assertThat(pdf.getNumberOfPages()).isEqualTo(1);
             String text = new PDFTextStripper().getText(pdf);
@@ -277,7 +287,7 @@ public class PlanPapersTest {
     @Test
     public void allPapersAreWritten() throws IOException {
         Path folder = Files.createTempDirectory("papers");
-        List<Path> written = PlanPapers.write(reset(), BenchUnit.MILLIMETRES, folder);
+        List<Path> written = PlanPapers.write(dossier(reset()), reset(), WORDS, folder);
         assertThat(written)
                 .extracting(path -> path.getFileName().toString())
                 .contains(
@@ -297,7 +307,7 @@ public class PlanPapersTest {
 
     private static Template template(WorkPlan plan, String id) {
         return Templates.of(plan).stream()
-                .filter(template -> template.id().equals(id))
+                .filter(template -> template.key().equals(id))
                 .findFirst()
                 .orElseThrow();
     }

@@ -5,9 +5,15 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.kestan.dossier.Dossier;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
-import org.kestan.standards.ShopStandards;
-import org.kestan.ways.WayId;
+import org.kestan.job.JobTree;
+import org.kestan.judgement.way.Way;
+import org.kestan.judgement.ways.Catalogue;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -16,11 +22,16 @@ import tools.jackson.databind.node.ObjectNode;
 /** What other programs read of a job: verdict and plan, of the sample jobs and of what is left when a key is taken out. */
 public class ResultsTest {
 
+    private static final Words WORDS = Words.in(BenchUnit.MILLIMETRES);
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
 
     @DataProvider
     public Object[][] samples() {
         return DemoJobs.NAMES.stream().map(name -> new Object[] {name}).toArray(Object[][]::new);
+    }
+
+    private static StandardsFile.Outcome inJob(String text) {
+        return StandardsFile.inJob(JobReader.read(text).job().orElseThrow());
     }
 
     private static Job job(String name) {
@@ -37,8 +48,8 @@ public class ResultsTest {
 
     @Test(dataProvider = "samples")
     public void aVerdictIsWhole(String name) {
-        JsonNode root =
-                Json.MAPPER.readTree(VerdictJson.judge(job(name), SHOP).json().orElseThrow());
+        JsonNode root = Json.MAPPER.readTree(
+                VerdictJson.judge(Dossier.of(job(name), SHOP), WORDS).text().orElseThrow());
         numbersAreNumbers(root);
         assertThat(root.propertyNames())
                 .containsExactly("gates", "ways", "recommended", "recommendedBecause", "schools", "assumed");
@@ -63,18 +74,18 @@ public class ResultsTest {
             for (String key : List.copyOf(whole.get(section).propertyNames())) {
                 ObjectNode less = (ObjectNode) whole.deepCopy();
                 ((ObjectNode) less.get(section)).remove(key);
-                JobReader.Outcome read = JobReader.read(less.toString());
+                JobTree.Read read = JobReader.read(less.toString());
                 assertThat(read.faults()).as(section + "." + key).isEmpty();
-                Solve.Outcome judged = VerdictJson.judge(read.job().orElseThrow(), SHOP);
-                assertThat(judged.json()).as(section + "." + key).isPresent();
-                numbersAreNumbers(Json.MAPPER.readTree(judged.json().get()));
-                for (WayId way : List.of(WayId.SADDLE, WayId.NECK_RESET, WayId.FLOATING_BRIDGE)) {
-                    Solve.Outcome planned = PlanJson.print(read.job().get(), List.of(way), SHOP);
-                    assertThat(planned.json().isPresent())
+                Printed judged = VerdictJson.judge(Dossier.of(read.job().orElseThrow(), SHOP), WORDS);
+                assertThat(judged.text()).as(section + "." + key).isPresent();
+                numbersAreNumbers(Json.MAPPER.readTree(judged.text().get()));
+                for (Way way : List.of(Catalogue.SADDLE, Catalogue.NECK_RESET, Catalogue.FLOATING_BRIDGE)) {
+                    Printed planned = PlanJson.print(read.job().get(), List.of(way), SHOP, WORDS);
+                    assertThat(planned.text().isPresent())
                             .isEqualTo(planned.faults().isEmpty());
                     planned.faults()
                             .forEach(fault -> assertThat(fault.pointer()).startsWith("/"));
-                    planned.json().ifPresent(json -> numbersAreNumbers(Json.MAPPER.readTree(json)));
+                    planned.text().ifPresent(json -> numbersAreNumbers(Json.MAPPER.readTree(json)));
                 }
             }
         }
@@ -84,21 +95,29 @@ public class ResultsTest {
     @Test
     public void aPlanWithNoTargetAimsAtTheShopsUsual() {
         Job job = job("large-flat-top-reset.kestan.json");
-        Job open = job.withTarget(org.kestan.job.Target.BLANK);
-        JsonNode judged =
-                Json.MAPPER.readTree(VerdictJson.judge(open, SHOP).json().orElseThrow());
-        JsonNode reset = judged.get("ways").get(WayId.NECK_RESET.ordinal());
+        Job open = job;
+        for (Aim aim : Aim.values()) {
+            open = open.without(aim);
+        }
+        JsonNode judged = Json.MAPPER.readTree(
+                VerdictJson.judge(Dossier.of(open, SHOP), WORDS).text().orElseThrow());
+        JsonNode reset = judged.get("ways").get(Catalogue.ALL.indexOf(Catalogue.NECK_RESET));
         assertThat(reset.at("/predicted/action/bass").asDouble()).isCloseTo(5 * 25.4 / 64, within(1e-9));
         assertThat(reset.at("/predicted/action/treble").asDouble()).isCloseTo(4 * 25.4 / 64, within(1e-9));
-        assertThat(PlanJson.print(open, List.of(WayId.NECK_RESET), SHOP).json()).isPresent();
+        assertThat(PlanJson.print(open, List.of(Catalogue.NECK_RESET), SHOP, WORDS)
+                        .text())
+                .isPresent();
     }
 
     @Test
     public void severalWaysArePlannedInTheOrderOfTheWork() {
-        JsonNode plan = Json.MAPPER.readTree(
-                PlanJson.print(job("small-flat-top-relief.kestan.json"), List.of(WayId.TRUSS_ROD, WayId.SADDLE), SHOP)
-                        .json()
-                        .orElseThrow());
+        JsonNode plan = Json.MAPPER.readTree(PlanJson.print(
+                        job("small-flat-top-relief.kestan.json"),
+                        List.of(Catalogue.TRUSS_ROD, Catalogue.SADDLE),
+                        SHOP,
+                        WORDS)
+                .text()
+                .orElseThrow());
         assertThat(plan.get("way")).hasSize(2);
         assertThat(plan.has("heel")).isFalse();
         assertThat(plan.at("/saddle/bass/off").isNumber()).isTrue();
@@ -106,14 +125,14 @@ public class ResultsTest {
 
     @Test
     public void waysTakenAreKeptInTheJobFile() {
-        Job job = org.kestan.plan.WorkPlan.taking(
-                job("small-flat-top-relief.kestan.json"), List.of(WayId.TRUSS_ROD, WayId.SADDLE));
+        Job job = org.kestan.work.plan.WorkPlan.taking(
+                job("small-flat-top-relief.kestan.json"), List.of(Catalogue.TRUSS_ROD, Catalogue.SADDLE));
         String written = JobWriter.write(job);
         JsonNode root = Json.MAPPER.readTree(written);
         assertThat(root.at("/plan/ways").toString()).isEqualTo("[\"truss-rod\",\"saddle\"]");
         Job read = JobReader.read(written).job().orElseThrow();
-        assertThat(org.kestan.plan.WorkPlan.taken(read)).containsExactly(WayId.TRUSS_ROD, WayId.SADDLE);
-        String none = JobWriter.write(org.kestan.plan.WorkPlan.taking(read, List.of()));
+        assertThat(org.kestan.work.plan.WorkPlan.taken(read)).containsExactly(Catalogue.TRUSS_ROD, Catalogue.SADDLE);
+        String none = JobWriter.write(org.kestan.work.plan.WorkPlan.taking(read, List.of()));
         assertThat(Json.MAPPER.readTree(none).has("plan")).isFalse();
         assertThat(JobReader.read("{\"kestan\": 1, \"plan\": {\"ways\": \"saddle\"}}")
                         .faults())
@@ -123,13 +142,13 @@ public class ResultsTest {
     @Test
     public void standardsInAJobFileComeAlongAndAreReadInTheirPlace() {
         String text = "{\"kestan\": 1, \"standards\": {\"values\": {\"sink\": \"1 mm\"}, \"leaves\": [\"0.010 in\"]}}";
-        StandardsFile.Outcome read = StandardsFile.inJob(text);
+        StandardsFile.Outcome read = inJob(text);
         assertThat(read.faults()).isEmpty();
-        assertThat(read.standards().text(org.kestan.standards.Standard.SINK)).isEqualTo("1 mm");
+        assertThat(read.standards().text(org.kestan.ground.standards.Standard.SINK))
+                .isEqualTo("1 mm");
         assertThat(read.standards().leaves().all()).hasSize(1);
-        assertThat(StandardsFile.inJob("{\"kestan\": 1}").standards()).isEqualTo(SHOP);
-        assertThat(StandardsFile.inJob("{\"kestan\": 1, \"standards\": {\"leaves\": [0.01]}}")
-                        .faults())
+        assertThat(inJob("{\"kestan\": 1}").standards()).isEqualTo(SHOP);
+        assertThat(inJob("{\"kestan\": 1, \"standards\": {\"leaves\": [0.01]}}").faults())
                 .anySatisfy(fault -> assertThat(fault.pointer()).isEqualTo("/standards/leaves/0"));
     }
 }

@@ -6,18 +6,19 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.IOException;
 import java.io.StringReader;
 import java.util.List;
-import java.util.Optional;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.kestan.job.Details;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Job;
-import org.kestan.job.Survey;
-import org.kestan.notation.Length;
-import org.kestan.sheet.Reading;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.visits.Visit;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -30,10 +31,10 @@ public class SheetPapersTest {
     @Test
     public void tableThereAndBackIsTheSameSurvey() {
         Job job = good();
-        SheetCsv.Outcome outcome = SheetCsv.read(SheetCsv.write(job), Survey.BLANK);
+        SheetCsv.Outcome outcome = SheetCsv.read(SheetCsv.write(job), Visit.BLANK);
         assertThat(outcome.faults()).isEmpty();
-        assertThat(outcome.survey().orElseThrow().readings())
-                .isEqualTo(job.survey().readings());
+        assertThat(outcome.visit().orElseThrow().readings())
+                .isEqualTo(job.visit().readings());
         assertThat(SheetCsv.write(job)).contains("\r\n5,action.bass,\"Action, bass\",3.9 mm\r\n");
     }
 
@@ -41,17 +42,15 @@ public class SheetPapersTest {
     public void formulasAreDisarmedOnTheWayOutAndComeBackAsTyped() throws IOException {
         Job job = good();
         String evil = "=HYPERLINK(\"http://example.invalid\")";
-        Job armed = job.withSurvey(job.survey().with(Details.NOTES, Optional.of(evil)))
-                .with(Reading.EXTENSION_FALL_AWAY, Optional.of(Length.ofText("-0.3 mm")));
+        Job armed = job.with(Lines.NOTES, evil).with(Reading.EXTENSION_FALL_AWAY, Length.ofText("-0.3 mm"));
         String csv = SheetCsv.write(armed);
         for (CSVRecord record : CSVFormat.RFC4180.parse(new StringReader(csv))) {
             record.forEach(cell ->
                     assertThat(cell).doesNotStartWith("=").doesNotStartWith("-").doesNotStartWith("@"));
         }
-        Survey back = SheetCsv.read(csv, Survey.BLANK).survey().orElseThrow();
-        assertThat(back.details().get(Details.NOTES)).contains(evil);
-        assertThat(back.reading(Reading.EXTENSION_FALL_AWAY).orElseThrow().text())
-                .isEqualTo("-0.3 mm");
+        Visit back = SheetCsv.read(csv, Visit.BLANK).visit().orElseThrow();
+        assertThat(back.get(Lines.NOTES)).contains(evil);
+        assertThat(back.get(Reading.EXTENSION_FALL_AWAY).orElseThrow().text()).isEqualTo("-0.3 mm");
     }
 
     @DataProvider
@@ -69,19 +68,19 @@ public class SheetPapersTest {
 
     @Test(dataProvider = "badTables")
     public void badTablesSayWhereAndChangeNothing(String csv, String word) {
-        SheetCsv.Outcome outcome = SheetCsv.read(csv, good().survey());
-        assertThat(outcome.survey()).isEmpty();
+        SheetCsv.Outcome outcome = SheetCsv.read(csv, good().visit());
+        assertThat(outcome.visit()).isEmpty();
         assertThat(outcome.faults()).isNotEmpty();
-        assertThat(String.join("\n", outcome.faults())).contains(word);
+        assertThat(Words.in(BenchUnit.MILLIMETRES).say(outcome.faults())).contains(word);
     }
 
     @Test
     public void emptyCellsLeaveWhatIsThere() {
-        Survey kept = SheetCsv.read("Value,Key\n,action.bass\n2.5 mm,action.treble\n", good().survey())
-                .survey()
+        Visit kept = SheetCsv.read("Value,Key\n,action.bass\n2.5 mm,action.treble\n", good().visit())
+                .visit()
                 .orElseThrow();
-        assertThat(kept.reading(Reading.ACTION_BASS).orElseThrow().text()).isEqualTo("3.9 mm");
-        assertThat(kept.reading(Reading.ACTION_TREBLE).orElseThrow().text()).isEqualTo("2.5 mm");
+        assertThat(kept.get(Reading.ACTION_BASS).orElseThrow().text()).isEqualTo("3.9 mm");
+        assertThat(kept.get(Reading.ACTION_TREBLE).orElseThrow().text()).isEqualTo("2.5 mm");
     }
 
     /** A4 is 210 × 297 mm (ISO 216), Letter 8 1/2 × 11 in (ANSI/ASME Y14.1); a point is 1/72 in. */
@@ -95,15 +94,15 @@ public class SheetPapersTest {
                 assertThat(size.getHeight() / 72 * 25.4).isCloseTo(a4 ? 297 : 279.4, within(0.1));
                 String text = new PDFTextStripper().getText(pdf);
                 for (Reading reading : List.of(Reading.RELIEF, Reading.ACTION_BASS, Reading.HEEL_HEIGHT)) {
-                    assertThat(text).contains(reading.row() + " " + reading.fullLabel());
+                    assertThat(text).contains(reading.number() + " " + Words.full(reading));
                 }
-                assertThat(text).contains("Lifted bridge").doesNotContain(Reading.TAILPIECE_HEIGHT.label());
+                assertThat(text).contains("Lifted bridge").doesNotContain(Words.label(Reading.TAILPIECE_HEIGHT));
                 int at = text.indexOf("3 Relief");
                 assertThat(text.indexOf("5 Action, bass")).as("working order").isGreaterThan(at);
                 assertThat(text.indexOf("18 Cents, bass"))
                         .isGreaterThan(text.indexOf("16 Neck angle"))
                         .isGreaterThan(at);
-                assertThat(text).contains("Held at, read at").contains("Drift toward");
+                assertThat(text).contains("3 Held at").contains(Words.full(Lines.DRIFT_TOWARD));
                 for (var name : pdf.getPage(0).getResources().getFontNames()) {
                     PDFont font = pdf.getPage(0).getResources().getFont(name);
                     assertThat(font.isEmbedded()).isTrue();
@@ -114,8 +113,7 @@ public class SheetPapersTest {
 
     @Test
     public void lettersTheFontLacksDoNotFailTheSheet() throws IOException {
-        Job named =
-                good().withInstrument(good().instrument().withName("\u7409\u7403 \ud83c\udfb8 " + "long ".repeat(80)));
+        Job named = good().with(Lines.NAME, "\u7409\u7403 \ud83c\udfb8 " + "long ".repeat(80));
         assertThat(SheetPdf.blank(named, SheetPdf.Paper.A4)).isNotEmpty();
     }
 }

@@ -3,21 +3,22 @@ package org.kestan.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import org.kestan.job.Fault;
+import org.kestan.dossier.Dossier;
+import org.kestan.ground.finding.Fault;
+import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
-import org.kestan.standards.ShopStandards;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
 
 public class SolveTest {
 
-    private static Solve.Outcome solve(String text) {
+    private static Printed solve(String text) {
         Job job = JobReader.read(text).job().orElseThrow();
-        return Solve.solve(job, ShopStandards.DEFAULT);
+        return Solve.solve(Dossier.of(job, ShopStandards.DEFAULT));
     }
 
     private static JsonNode result(String text) {
-        return Json.MAPPER.readTree(solve(text).json().orElseThrow());
+        return Json.MAPPER.readTree(solve(text).text().orElseThrow());
     }
 
     @Test
@@ -80,8 +81,8 @@ public class SolveTest {
         assertThat(solve("{\"kestan\": 1}").faults())
                 .extracting(Fault::pointer)
                 .contains("/survey/relief/gap", "/target/action/bass", "/target/action/treble", "/instrument/scale");
-        Solve.Outcome noRelief = solve(BadFiles.GOOD.replace("\"gap\": \"0.008 in\", ", ""));
-        assertThat(noRelief.json()).isEmpty();
+        Printed noRelief = solve(BadFiles.GOOD.replace("\"gap\": \"0.008 in\", ", ""));
+        assertThat(noRelief.text()).isEmpty();
         assertThat(noRelief.faults()).extracting(Fault::pointer).containsExactly("/survey/relief/gap");
     }
 }

@@ -5,9 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import org.kestan.standards.School;
-import org.kestan.standards.ShopStandards;
-import org.kestan.standards.Standard;
+import org.kestan.ground.standards.School;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ground.standards.Standard;
+import org.kestan.words.Words;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 import tools.jackson.databind.JsonNode;
@@ -89,10 +90,10 @@ public class StandardsFileTest {
         String docs = Files.readString(Path.of("..", "docs", "standards.md"));
         for (Standard standard : Standard.values()) {
             assertThat(docs)
-                    .contains("| `" + standard.key() + "` | " + standard.label() + " | " + standard.startText());
+                    .contains("| `" + standard.key() + "` | " + Words.label(standard) + " | " + standard.startText());
         }
         for (School school : School.values()) {
-            assertThat(docs).contains("`" + school.key() + "` " + school.words());
+            assertThat(docs).contains("`" + school.key() + "` " + Words.label(school));
         }
     }
 

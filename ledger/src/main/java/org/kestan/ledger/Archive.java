@@ -18,26 +18,19 @@ import java.util.zip.ZipOutputStream;
 import org.kestan.files.JobFile;
 import org.kestan.files.JobReader;
 import org.kestan.job.Job;
-import org.kestan.job.Photo;
+import org.kestan.job.JobTree;
+import org.kestan.job.pictures.Photo;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
 
 /** All jobs of a ledger as job files in one zip, pictures beside them; and back. */
 public final class Archive {
 
     private static final int LARGEST_ENTRY = 40 << 20;
 
+    private static final Words WORDS = Words.in(BenchUnit.MILLIMETRES);
+
     private Archive() {}
-
-    /** Told how far a long work has come. */
-    @FunctionalInterface
-    public interface Progress {
-
-        /**
-         * @param done how many are done
-         * @param total how many there are
-         * @return whether to go on
-         */
-        boolean step(int done, int total);
-    }
 
     /**
      * What came of a long work.
@@ -111,12 +104,12 @@ public final class Archive {
                 if (bytes.length > LARGEST_ENTRY) {
                     refused.add(name + ": larger than anything that belongs here");
                 } else if (name.endsWith(JobFile.EXTENSION)) {
-                    JobReader.Outcome outcome = JobReader.read(bytes);
+                    JobTree.Read outcome = JobReader.read(bytes);
                     if (outcome.job().isPresent()) {
                         ledger.insert(outcome.job().get());
                         done++;
                     } else {
-                        refused.add(name + ": " + outcome.faults().get(0).line());
+                        refused.add(name + ": " + WORDS.line(outcome.faults().get(0)));
                     }
                 } else if (ledger.pictures().add(bytes).optional().isEmpty()) {
                     refused.add(name + ": neither a job file nor a picture");

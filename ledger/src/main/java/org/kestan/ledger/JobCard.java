@@ -2,6 +2,8 @@ package org.kestan.ledger;
 
 import java.time.Instant;
 import java.util.Optional;
+import org.kestan.dossier.Station;
+import org.kestan.ground.finding.Finding;
 
 /**
  * What the list shows of a job.
@@ -9,8 +11,8 @@ import java.util.Optional;
  * @param id the job's id
  * @param name what the shop calls the instrument, empty when it has no name
  * @param owner whose it is, empty when not said
- * @param station title of the station the job is at
- * @param waitsFor what it waits for, in a few words
+ * @param station the station the job is at
+ * @param waitsFor what it waits for there
  * @param line the instrument's line before and after, when it could be worked out
  * @param createdAt when it came into the ledger
  * @param changedAt when it was changed last
@@ -20,8 +22,8 @@ public record JobCard(
         String id,
         String name,
         String owner,
-        String station,
-        String waitsFor,
+        Station station,
+        Finding waitsFor,
         Optional<LineSketch> line,
         Instant createdAt,
         Instant changedAt,

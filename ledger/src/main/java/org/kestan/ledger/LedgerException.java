@@ -5,7 +5,11 @@ public final class LedgerException extends RuntimeException {
 
     private static final long serialVersionUID = 1L;
 
-    LedgerException(String message, Throwable cause) {
+    /**
+     * @param message what went wrong, as the database says it
+     * @param cause the failure itself
+     */
+    public LedgerException(String message, Throwable cause) {
         super(message, cause);
     }
 }

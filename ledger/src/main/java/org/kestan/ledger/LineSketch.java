@@ -3,12 +3,11 @@ package org.kestan.ledger;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
-import org.kestan.plan.WorkPlan;
-import org.kestan.reckoning.Reckoning;
-import org.kestan.sheet.Side;
-import org.kestan.sideview.Profile;
-import org.kestan.sideview.SideView;
+import org.kestan.dossier.Dossier;
+import org.kestan.ground.sheet.Side;
+import org.kestan.work.sideview.Profile;
 
 /**
  * An instrument's line in a few numbers, enough for a thumbnail: heights over the soundboard in mm.
@@ -44,8 +43,8 @@ public record LineSketch(double joint, double saddle, State before, Optional<Sta
     }
 
     /** Sketches what follows from a job; empty while the strings are not known. */
-    static Optional<LineSketch> of(Reckoning reckoning) {
-        return SideView.of(reckoning, WorkPlan.of(reckoning))
+    static Optional<LineSketch> of(Dossier dossier) {
+        return dossier.sideView()
                 .flatMap(view -> view.measured()
                         .map(now -> new LineSketch(
                                 view.joint(),
@@ -54,21 +53,16 @@ public record LineSketch(double joint, double saddle, State before, Optional<Sta
                                 view.planned().map(plan -> State.of(plan, view.saddle())))));
     }
 
-    /** Writes the numbers as a text for the database. */
-    static String write(Optional<LineSketch> line) {
-        return line.map(each -> DoubleStream.concat(
-                                DoubleStream.of(each.joint, each.saddle),
-                                DoubleStream.concat(
-                                        each.before.numbers(),
-                                        each.after.map(State::numbers).orElse(DoubleStream.empty())))
-                        .mapToObj(number -> String.format(Locale.ROOT, "%.2f", number))
-                        .reduce((a, b) -> a + " " + b)
-                        .orElse(""))
-                .orElse("");
+    /** Returns the numbers as a text for a database. */
+    public String text() {
+        DoubleStream planned = after.map(State::numbers).orElse(DoubleStream.empty());
+        return DoubleStream.concat(DoubleStream.of(joint, saddle), DoubleStream.concat(before.numbers(), planned))
+                .mapToObj(number -> String.format(Locale.ROOT, "%.2f", number))
+                .collect(Collectors.joining(" "));
     }
 
-    /** Reads what {@link #write} wrote; empty for anything else. */
-    static Optional<LineSketch> read(String text) {
+    /** Reads what {@link #text} wrote; empty for anything else. */
+    public static Optional<LineSketch> read(String text) {
         String[] words = text.isEmpty() ? new String[0] : text.split(" ");
         if (words.length != 6 && words.length != 10) {
             return Optional.empty();

@@ -13,7 +13,9 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
-import org.kestan.notation.Parsed;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.notation.Parsed;
 
 /**
  * Copies of pictures beside the ledger, each under a name made from its content: the same picture lies there once, and
@@ -25,17 +27,16 @@ public record Pictures(Path folder) {
 
     private static final long LARGEST_FILE = 40L << 20;
     private static final long MOST_PIXELS = 120_000_000;
-    private static final String ACCEPTED = "a PNG or JPEG picture, up to 40 MB";
 
     /** Copies a picture in; the outcome is its name here, or what is wrong with it. */
     public Parsed<String> add(Path picture) {
         try {
             if (Files.size(picture) > LARGEST_FILE) {
-                return bad("the file is larger than 40 MB");
+                return bad(PictureFinding.TOO_LARGE.of());
             }
             return add(Files.readAllBytes(picture));
         } catch (IOException unreadable) {
-            return bad("the file can\u2019t be read");
+            return bad(PictureFinding.CANT_BE_READ.of());
         }
     }
 
@@ -45,10 +46,10 @@ public record Pictures(Path folder) {
         try {
             kind = decode(bytes);
         } catch (IOException | RuntimeException damaged) {
-            return bad("the picture is damaged or of another kind");
+            return bad(PictureFinding.DAMAGED.of());
         }
         if (kind.isEmpty()) {
-            return bad("this is no picture that can be kept");
+            return bad(PictureFinding.NO_PICTURE.of());
         }
         try {
             Files.createDirectories(folder);
@@ -61,7 +62,7 @@ public record Pictures(Path folder) {
             }
             return new Parsed.Ok<>(name);
         } catch (IOException failed) {
-            return bad("the copy can\u2019t be written: " + failed.getMessage());
+            return bad(PictureFinding.NOT_WRITTEN.of(Quantity.text(String.valueOf(failed.getMessage()))));
         }
     }
 
@@ -110,7 +111,7 @@ public record Pictures(Path folder) {
         }
     }
 
-    private static Parsed<String> bad(String problem) {
-        return new Parsed.Bad<>(problem, ACCEPTED);
+    private static Parsed<String> bad(Finding problem) {
+        return new Parsed.Bad<>(problem, PictureFinding.A_PICTURE.of());
     }
 }

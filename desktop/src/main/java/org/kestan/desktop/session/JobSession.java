@@ -2,9 +2,11 @@ package org.kestan.desktop.session;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
-import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -18,26 +20,33 @@ import javafx.beans.property.StringProperty;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import org.kestan.dossier.Dossier;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
-import org.kestan.notation.BenchUnit;
-import org.kestan.plan.WorkPlan;
-import org.kestan.reckoning.Reckoning;
-import org.kestan.sheet.Item;
-import org.kestan.standards.ShopStandards;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
 
 /**
- * The open job. Each edit makes a new job and a new reckoning; undo is the job before, without limit in a session. To be
+ * The open job. Each edit makes a new job and opens its dossier; undo is the job before, without limit in a session. To be
  * used on the application thread.
  */
 public final class JobSession {
 
-    private final ReadOnlyObjectWrapper<Reckoning> reckoning =
-            new ReadOnlyObjectWrapper<>(this, "reckoning", Reckoning.of(Job.BLANK, ShopStandards.DEFAULT));
+    /** Works out how well figures are known, away from the application thread: one at a time, the newest counts. */
+    private static final ExecutorService SPREADS = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "spreads");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    private final ReadOnlyObjectWrapper<Dossier> dossier =
+            new ReadOnlyObjectWrapper<>(this, "dossier", Dossier.of(Job.BLANK, ShopStandards.DEFAULT));
+    private final ReadOnlyObjectWrapper<Dossier> known = new ReadOnlyObjectWrapper<>(this, "known", dossier.get());
     private final ObjectProperty<ShopStandards> standards =
             new SimpleObjectProperty<>(this, "standards", ShopStandards.DEFAULT);
-    private Optional<Planned> planned = Optional.empty();
     private final ObjectProperty<BenchUnit> unit = new SimpleObjectProperty<>(this, "unit", BenchUnit.SIXTY_FOURTHS);
-    private final ObjectProperty<Item> focusedItem = new SimpleObjectProperty<>(this, "focusedItem");
+    private final ObjectProperty<Line<?>> focusedLine = new SimpleObjectProperty<>(this, "focusedLine");
     private final ObjectProperty<Consumer<String>> taker = new SimpleObjectProperty<>(this, "taker");
     private final StringProperty bareUnit = new SimpleStringProperty(this, "bareUnit", "");
     private final StringProperty notice = new SimpleStringProperty(this, "notice", "");
@@ -47,9 +56,6 @@ public final class JobSession {
     private final Deque<Job> before = new ArrayDeque<>();
     private final Deque<Job> after = new ArrayDeque<>();
     private Object gesture;
-
-    /** A work plan and what it was worked out from. */
-    private record Planned(Reckoning from, WorkPlan plan) {}
 
     /** A session with nothing open. */
     public JobSession() {
@@ -99,27 +105,24 @@ public final class JobSession {
         return standards.get();
     }
 
-    /** Returns what is to be done about the open job; worked out when it is first asked for after an edit. */
-    public WorkPlan workPlan() {
-        if (planned.filter(known -> known.from() == reckoning()).isEmpty()) {
-            planned = Optional.of(new Planned(reckoning(), WorkPlan.of(reckoning())));
-        }
-        return planned.get().plan();
-    }
-
     /** Everything that follows from the open job; replaced on every edit. */
-    public ReadOnlyObjectProperty<Reckoning> reckoningProperty() {
-        return reckoning.getReadOnlyProperty();
+    public ReadOnlyObjectProperty<Dossier> dossierProperty() {
+        return dossier.getReadOnlyProperty();
     }
 
     /** Returns everything that follows from the open job. */
-    public Reckoning reckoning() {
-        return reckoning.get();
+    public Dossier dossier() {
+        return dossier.get();
+    }
+
+    /** The open job's dossier once it is known how well its figures are known; follows the dossier a little later. */
+    public ReadOnlyObjectProperty<Dossier> knownProperty() {
+        return known.getReadOnlyProperty();
     }
 
     /** Returns the open job. */
     public Job job() {
-        return reckoning.get().job();
+        return dossier.get().job();
     }
 
     /** The unit numbers are shown in. */
@@ -132,9 +135,14 @@ public final class JobSession {
         return unit.get();
     }
 
+    /** Returns the words of the bench, in the unit numbers are shown in. */
+    public Words words() {
+        return Words.in(unit());
+    }
+
     /** The line of the sheet whose field has the focus; null when none has. */
-    public ObjectProperty<Item> focusedItemProperty() {
-        return focusedItem;
+    public ObjectProperty<Line<?>> focusedLineProperty() {
+        return focusedLine;
     }
 
     /** Takes a reading, as text with its unit, into the field that had the focus last; null when no reading had it. */
@@ -236,8 +244,25 @@ public final class JobSession {
     }
 
     private void show(Job job) {
-        reckoning.set(Reckoning.of(job, standards()));
+        Dossier next = Dossier.of(job, standards());
+        dossier.set(next);
         canUndo.set(!before.isEmpty());
         canRedo.set(!after.isEmpty());
+        if (next.plan().planned().isPresent()) {
+            SPREADS.execute(() -> spread(next));
+        }
+    }
+
+    /** Runs away from the application thread; what is no longer open is passed over. */
+    private void spread(Dossier of) {
+        if (of != dossier.get()) {
+            return;
+        }
+        of.spread();
+        Platform.runLater(() -> {
+            if (of == dossier.get()) {
+                known.set(of);
+            }
+        });
     }
 }

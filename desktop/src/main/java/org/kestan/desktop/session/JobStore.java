@@ -4,13 +4,14 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
-import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
@@ -22,13 +23,13 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.util.Duration;
 import org.kestan.files.JobFile;
 import org.kestan.files.JobReader;
-import org.kestan.job.Fault;
+import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
+import org.kestan.job.JobTree;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Saved;
-import org.kestan.standards.ShopStandards;
 
 /**
  * Where the open job lies: in the ledger, saved as one goes, shortly after each edit and away from the application thread.
@@ -45,11 +46,8 @@ public final class JobStore {
     private final ReadOnlyStringWrapper saved = new ReadOnlyStringWrapper(this, "saved", "Nothing to save yet");
     private final ReadOnlyIntegerWrapper changes = new ReadOnlyIntegerWrapper(this, "changes");
     private final PauseTransition pause = new PauseTransition(PAUSE);
-    private final ExecutorService writer = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "job-writer");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ExecutorService writer = worker("ledger");
+    private final ExecutorService deriver = worker("ledger-derive");
 
     /** The job as the ledger has it; only touched by the writer's thread once it is handed over. */
     private volatile Slot slot = new Slot(Optional.empty(), Job.BLANK);
@@ -68,7 +66,9 @@ public final class JobStore {
         this.settings = settings;
         this.ledger = ledger;
         pause.setOnFinished(done -> saveNow());
-        session.reckoningProperty().addListener((property, old, next) -> {
+        session.standardsProperty().addListener((property, old, next) -> goBy(next));
+        goBy(session.standards());
+        session.dossierProperty().addListener((property, old, next) -> {
             if (!next.job().equals(slot.content())) {
                 saved.set("Saving\u2026");
                 // Not started anew while it runs: a long drag is saved on the way, too.
@@ -77,6 +77,56 @@ public final class JobStore {
                 }
             }
         });
+    }
+
+    private static ExecutorService worker(String name) {
+        return Executors.newSingleThreadExecutor(task -> {
+            Thread thread = new Thread(task, name);
+            thread.setDaemon(true);
+            return thread;
+        });
+    }
+
+    /** What the list shows depends on the standards: it is derived anew away from the window, as long as they hold. */
+    private void goBy(ShopStandards shop) {
+        deriver.execute(() -> {
+            try {
+                ledger.goBy(shop);
+                if (ledger.deriveAnew((done, total) -> shop.equals(session.standards())) > 0) {
+                    Platform.runLater(this::changed);
+                }
+            } catch (LedgerException failed) {
+                Platform.runLater(() -> troubled(failed));
+            }
+        });
+    }
+
+    private void troubled(LedgerException failed) {
+        session.complain("The ledger does not answer: " + failed.getMessage());
+    }
+
+    /**
+     * Asks the ledger away from the window, in turn with what is saved. When it can't answer the status line says so.
+     *
+     * @param question run on the ledger's thread
+     * @param answered told the answer, on the application thread
+     */
+    public <T> void ask(Callable<T> question, Consumer<T> answered) {
+        writer.execute(() -> {
+            try {
+                T answer = question.call();
+                Platform.runLater(() -> answered.accept(answer));
+            } catch (LedgerException failed) {
+                Platform.runLater(() -> troubled(failed));
+            } catch (Exception failed) {
+                throw new IllegalStateException(failed);
+            }
+        });
+    }
+
+    /** Tells how many jobs there are, once the ledger has answered. */
+    public void counted(Consumer<Integer> told) {
+        ask(ledger::count, told);
     }
 
     /**
@@ -114,28 +164,50 @@ public final class JobStore {
 
     /** Starts a job with nothing entered. */
     public void startBlank() {
-        show(new Slot(Optional.empty(), Job.BLANK), "A new job", "Nothing to save yet");
+        if (isKept()) {
+            show(new Slot(Optional.empty(), Job.BLANK), "A new job", "Nothing to save yet");
+        }
     }
 
-    /** Starts a job from one that was begun elsewhere: it comes into the ledger at once. */
-    public void startFrom(Job job) {
-        flush();
-        LedgerJob entry = ledger.insert(job);
-        show(new Slot(Optional.of(entry), job), "A new job", "In the ledger");
-        changed();
+    /**
+     * Starts a job from one that was begun elsewhere: it comes into the ledger at once.
+     *
+     * @return whether it was started
+     */
+    public boolean startFrom(Job job) {
+        return insert(job, "A new job");
     }
 
     /** Opens a job of the ledger; false when it is gone or can't be read. */
     public boolean open(String id) {
-        flush();
-        Optional<LedgerJob> found = ledger.read(id);
-        if (found.isEmpty()) {
-            session.complain("This job is no longer there, or can\u2019t be read.");
+        if (!isKept()) {
             return false;
         }
-        LedgerJob entry = found.get();
-        show(new Slot(Optional.of(entry), entry.job()), "Opened " + named(entry.job()), "As in the ledger");
-        return true;
+        try {
+            Optional<LedgerJob> found = ledger.read(id);
+            found.ifPresentOrElse(
+                    entry -> show(new Slot(found, entry.job()), "Opened " + named(entry.job()), "As in the ledger"),
+                    () -> session.complain("This job is no longer there, or can\u2019t be read."));
+            return found.isPresent();
+        } catch (LedgerException failed) {
+            troubled(failed);
+            return false;
+        }
+    }
+
+    /** Takes a job into the ledger and opens it, unless the open one could not be saved. */
+    private boolean insert(Job job, String notice) {
+        if (!isKept()) {
+            return false;
+        }
+        try {
+            show(new Slot(Optional.of(ledger.insert(job)), job), notice, "In the ledger");
+            changed();
+            return true;
+        } catch (LedgerException failed) {
+            troubled(failed);
+            return false;
+        }
     }
 
     /**
@@ -157,19 +229,15 @@ public final class JobStore {
         return take(JobReader.read(text), "the text on the clipboard");
     }
 
-    private boolean take(JobReader.Outcome outcome, String what) {
-        if (outcome.job().isEmpty()) {
-            List<Fault> faults = outcome.faults();
-            String first = faults.stream().limit(2).map(Fault::line).collect(Collectors.joining("   "));
-            int more = faults.size() - 2;
-            session.complain("Not opened: " + what + " \u2014 " + first + (more > 0 ? "   and " + more + " more" : ""));
-            return false;
+    private boolean take(JobTree.Read read, String what) {
+        if (read.job().isPresent()) {
+            return insert(read.job().get(), "Taken into the ledger: " + what);
         }
-        flush();
-        LedgerJob entry = ledger.insert(outcome.job().get());
-        show(new Slot(Optional.of(entry), entry.job()), "Taken into the ledger: " + what, "In the ledger");
-        changed();
-        return true;
+        String first =
+                read.faults().stream().limit(2).map(session.words()::line).collect(Collectors.joining("   "));
+        int more = read.faults().size() - 2;
+        session.complain("Not opened: " + what + " \u2014 " + first + (more > 0 ? "   and " + more + " more" : ""));
+        return false;
     }
 
     /** Writes the job to a file of its own; the work goes on in the ledger. */
@@ -247,13 +315,18 @@ public final class JobStore {
         changes.set(changes.get() + 1);
     }
 
-    private void show(Slot next, String notice, String state) {
+    /** Saves the open job before another is shown; one that can't be saved stays open, and the status line says so. */
+    private boolean isKept() {
         flush();
         if (!session.job().equals(slot.content())) {
             session.complain(
                     "The open job could not be saved, so it stays open. Write it to a file with Save as first.");
-            return;
+            return false;
         }
+        return true;
+    }
+
+    private void show(Slot next, String notice, String state) {
         slot = next;
         session.open(next.content());
         session.say(notice);
@@ -261,7 +334,7 @@ public final class JobStore {
     }
 
     private static String named(Job job) {
-        String name = job.instrument().name();
+        String name = job.name();
         return name.isEmpty() ? "an unnamed instrument" : name;
     }
 }

@@ -11,9 +11,9 @@ import java.util.List;
 import java.util.Properties;
 import java.util.stream.Stream;
 import org.kestan.files.StandardsFile;
-import org.kestan.notation.BenchUnit;
-import org.kestan.notation.LengthUnit;
-import org.kestan.standards.ShopStandards;
+import org.kestan.ground.notation.LengthUnit;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.words.BenchUnit;
 
 /** What is kept between runs, in a small text file of the data folder: theme, text size, unit, recent files. */
 public final class Settings {

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DragEvent;
@@ -18,7 +19,7 @@ import org.kestan.desktop.session.JobStore;
 import org.kestan.files.JobFile;
 import org.kestan.files.SheetCsv;
 import org.kestan.files.SheetPdf;
-import org.kestan.plan.PlanFigures;
+import org.kestan.words.PlanCards;
 
 /** What the menus, the keys and the mouse do with whole jobs: open, drop, paste, save as, copy. */
 final class JobActions {
@@ -41,7 +42,7 @@ final class JobActions {
 
     void chooseSaveAs(Window window) {
         FileChooser chooser = chooser("Save the job as");
-        String name = session.job().instrument().name().replaceAll("[^\\p{L}\\p{N}]+", "-");
+        String name = session.job().name().replaceAll("[^\\p{L}\\p{N}]+", "-");
         chooser.setInitialFileName((name.isEmpty() ? "job" : name) + JobFile.EXTENSION);
         Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath).ifPresent(store::exportTo);
     }
@@ -60,17 +61,17 @@ final class JobActions {
                 return;
             }
             SheetCsv.Outcome outcome =
-                    SheetCsv.read(Files.readString(file), session.job().survey());
-            outcome.survey().ifPresent(survey -> {
-                session.edit(job -> job.withSurvey(survey));
+                    SheetCsv.read(Files.readString(file), session.job().visit());
+            outcome.visit().ifPresent(visit -> {
+                session.edit(job -> job.withVisit(visit));
                 session.say("Read from " + file.getFileName() + ". Undo takes it back.");
             });
-            if (outcome.survey().isEmpty()) {
+            if (outcome.visit().isEmpty()) {
                 session.complain("Nothing was read from " + file.getFileName() + ": "
-                        + String.join(
-                                "   ",
-                                outcome.faults()
-                                        .subList(0, Math.min(3, outcome.faults().size()))));
+                        + outcome.faults().stream()
+                                .limit(3)
+                                .map(session.words()::say)
+                                .collect(Collectors.joining("   ")));
             }
         } catch (IOException unreadable) {
             session.complain(file.getFileName() + " can\u2019t be read as text in UTF-8.");
@@ -123,12 +124,12 @@ final class JobActions {
 
     /** Puts the figures of the plan on the clipboard as text. */
     void copyFigures() {
-        if (session.reckoning().correction().isEmpty()) {
+        if (session.dossier().correction().isEmpty()) {
             session.complain("There are no figures to copy yet: the sheet and the action wanted come first.");
             return;
         }
         ClipboardContent content = new ClipboardContent();
-        content.putString(PlanFigures.text(session.workPlan(), session.unit()));
+        content.putString(PlanCards.text(session.dossier(), PlanCards.of(session.dossier(), session.words())));
         Clipboard.getSystemClipboard().setContent(content);
         session.say("Copied the figures as text.");
     }

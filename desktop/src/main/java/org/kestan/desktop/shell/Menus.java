@@ -82,8 +82,8 @@ final class Menus {
                         item("Take the gauge\u2019s reading", "F3", window::takeGauge));
         tools.getItems().add(bareUnits(window, settings));
         Menu view = new Menu("_View");
-        for (Room room : Room.values()) {
-            view.getItems().add(item(room.title(), room.keys(), () -> window.show(room)));
+        for (Door room : Doors.ALL) {
+            view.getItems().add(item(room.title(), room.keys(), () -> window.show(room.id())));
         }
         view.getItems()
                 .addAll(

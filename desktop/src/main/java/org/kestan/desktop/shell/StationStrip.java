@@ -1,10 +1,8 @@
 package org.kestan.desktop.shell;
 
-import java.util.EnumMap;
-import java.util.Locale;
+import java.util.HashMap;
 import java.util.Map;
-import javafx.beans.property.ObjectProperty;
-import javafx.beans.property.SimpleObjectProperty;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -13,47 +11,44 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
-import org.kestan.station.Station;
+import org.kestan.dossier.Station;
+import org.kestan.words.Words;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The ledger and the stations in their order, each with how it stands; the chosen one is shown below. */
 final class StationStrip extends HBox {
 
-    private final ObjectProperty<Room> chosen = new SimpleObjectProperty<>(this, "chosen", Room.MEASURE);
-    private final Map<Room, ToggleButton> buttons = new EnumMap<>(Room.class);
-    private final Map<Room, Label> reasons = new EnumMap<>(Room.class);
-    private final Map<Room, FontIcon> icons = new EnumMap<>(Room.class);
+    private final ToggleGroup group = new ToggleGroup();
+    private final Map<Door, ToggleButton> buttons = new HashMap<>();
+    private final Map<Door, Label> reasons = new HashMap<>();
+    private final Map<Door, FontIcon> icons = new HashMap<>();
     private final JobStore store;
 
-    StationStrip(JobSession session, JobStore store) {
+    /**
+     * @param shower shows what a door leads to
+     */
+    StationStrip(JobSession session, JobStore store, Consumer<Door> shower) {
         this.store = store;
         getStyleClass().add("stations");
-        ToggleGroup group = new ToggleGroup();
-        for (Room room : Room.values()) {
-            if (room.isOnStrip()) {
-                add(room, group);
-            }
-        }
+        Doors.ALL.stream().filter(Door::onStrip).forEach(this::add);
         group.selectedToggleProperty().addListener((property, old, next) -> {
             if (next != null) {
-                chosen.set((Room) next.getUserData());
-            } else if (chosen.get().isOnStrip()) {
-                group.selectToggle(old);
+                shower.accept((Door) next.getUserData());
             }
         });
-        chosen.addListener((property, old, next) -> group.selectToggle(buttons.get(next)));
-        group.selectToggle(buttons.get(chosen.get()));
-        session.reckoningProperty().addListener((property, old, next) -> show(session));
+        session.dossierProperty().addListener((property, old, next) -> show(session));
+        session.unitProperty().addListener((property, old, next) -> show(session));
         store.changesProperty().addListener((property, old, next) -> showLedger());
         show(session);
         showLedger();
     }
 
-    ObjectProperty<Room> chosenProperty() {
-        return chosen;
+    /** Shows which door was gone through; none of the strip for a room of the menu. */
+    void choose(Door door) {
+        group.selectToggle(buttons.get(door));
     }
 
-    private void add(Room room, ToggleGroup group) {
+    private void add(Door room) {
         FontIcon icon = new FontIcon();
         icon.getStyleClass().add("station-icon");
         Label title = new Label(room.title());
@@ -64,9 +59,17 @@ final class StationStrip extends HBox {
         HBox content = new HBox(icon, words);
         content.setAlignment(Pos.CENTER_LEFT);
         content.getStyleClass().add("station-content");
-        ToggleButton button = new ToggleButton();
+        // Pressing the one that is shown leaves it shown.
+        ToggleButton button = new ToggleButton() {
+            @Override
+            public void fire() {
+                if (!isSelected()) {
+                    super.fire();
+                }
+            }
+        };
         button.setGraphic(content);
-        button.setId("station-" + room.title().toLowerCase(Locale.ROOT));
+        button.setId("station-" + room.id());
         button.setUserData(room);
         button.setToggleGroup(group);
         button.getStyleClass().add("station");
@@ -78,22 +81,24 @@ final class StationStrip extends HBox {
     }
 
     private void showLedger() {
-        int count = store.ledger().count();
-        icons.get(Room.LEDGER).setIconLiteral("fth-book-open");
-        reasons.get(Room.LEDGER).setText(count + (count == 1 ? " job" : " jobs"));
-        buttons.get(Room.LEDGER)
-                .setAccessibleText("Ledger, " + reasons.get(Room.LEDGER).getText());
+        store.counted(count -> {
+            Door ledger = Doors.ALL.get(0);
+            icons.get(ledger).setIconLiteral("fth-book-open");
+            String why = count + (count == 1 ? " job" : " jobs");
+            reasons.get(ledger).setText(why);
+            buttons.get(ledger).setAccessibleText(ledger.title() + ", " + why);
+        });
     }
 
     private void show(JobSession session) {
-        for (Room room : Room.values()) {
-            room.station().ifPresent(station -> {
-                Station.Progress progress = station.progress(session.reckoning());
-                icons.get(room).setIconLiteral(icon(progress.stage()));
-                reasons.get(room).setText(progress.why());
-                buttons.get(room)
-                        .setAccessibleText(
-                                room.title() + ", " + progress.stage().word() + ": " + progress.why());
+        Words words = session.words();
+        for (Door door : buttons.keySet()) {
+            door.station().ifPresent(station -> {
+                Station.Progress progress = session.dossier().progress(station);
+                String why = words.say(progress.why());
+                icons.get(door).setIconLiteral(icon(progress.stage()));
+                reasons.get(door).setText(why);
+                buttons.get(door).setAccessibleText(door.title() + ", " + Words.label(progress.stage()) + ": " + why);
             });
         }
     }

@@ -9,7 +9,7 @@ import javafx.scene.layout.Priority;
 import org.kestan.desktop.gauge.GaugeListener;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
-import org.kestan.gauge.GaugeLine;
+import org.kestan.job.gauge.GaugeLine;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** Hint of the focused field or what there is to say, the unit of the display, when the job was saved. */

@@ -23,13 +23,13 @@ import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.MainWindow;
-import org.kestan.desktop.shell.Room;
 import org.kestan.files.DemoJobs;
 import org.kestan.files.JobFile;
 import org.kestan.files.JobReader;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.Opening;
-import org.kestan.notation.BenchUnit;
+import org.kestan.ledger.sqlite.SqliteLedger;
+import org.kestan.words.BenchUnit;
 
 /** Opens the window on the sample jobs, goes through the main views and writes a PNG of each. Argument: the folder. */
 public final class Shots extends Application {
@@ -68,7 +68,7 @@ public final class Shots extends Application {
     }
 
     private static Ledger ledger(Path scratch) throws IOException {
-        if (Ledger.open(scratch.resolve("ledger.sqlite")) instanceof Opening.Opened opened) {
+        if (SqliteLedger.open(scratch.resolve("ledger.sqlite")) instanceof Opening.Opened opened) {
             for (String name : DemoJobs.NAMES) {
                 JobReader.read(DemoJobs.bytes(name)).job().ifPresent(opened.ledger()::insert);
             }
@@ -79,9 +79,9 @@ public final class Shots extends Application {
 
     private void plan(MainWindow window, List<Path> samples) {
         views.add(new View("measure", () -> window.openNamed(DemoJobs.firstName())));
-        views.add(new View("intake", () -> window.show(Room.INTAKE)));
-        views.add(new View("ledger", () -> window.show(Room.LEDGER)));
-        views.add(new View("verdict", () -> window.show(Room.VERDICT)));
+        views.add(new View("intake", () -> window.show("intake")));
+        views.add(new View("ledger", () -> window.show("ledger")));
+        views.add(new View("verdict", () -> window.show("verdict")));
         views.add(new View("ways", () -> press(window, "#page-ways")));
         views.add(new View("side-by-side", () -> {
             List.of("saddle", "neck-reset")
@@ -90,15 +90,15 @@ public final class Shots extends Application {
         }));
         views.add(new View("schools", () -> press(window, "#page-schools")));
         views.add(new View("counter", () -> {
-            window.show(Room.COUNTER);
+            window.show("counter");
             counter();
         }));
-        views.add(new View("standards", () -> window.show(Room.STANDARDS)));
-        views.add(new View("plan", () -> window.show(Room.PLAN)));
+        views.add(new View("standards", () -> window.show("standards")));
+        views.add(new View("plan", () -> window.show("plan")));
         views.add(new View("heel", () -> planPage(window, "heel")));
         views.add(new View("papers", () -> planPage(window, "papers")));
         views.add(new View("kit", () -> {
-            window.show(Room.KIT);
+            window.show("kit");
             kit();
         }));
         views.add(new View("plan-lamplight", () -> {
@@ -113,17 +113,17 @@ public final class Shots extends Application {
         }));
         views.add(new View("blank", () -> {
             window.store().startBlank();
-            window.show(Room.MEASURE);
+            window.show("measure");
         }));
     }
 
     private void press(MainWindow window, String id) {
-        window.show(Room.VERDICT);
+        window.show("verdict");
         ((ToggleButton) stage.getScene().lookup(id)).fire();
     }
 
     private void planPage(MainWindow window, String page) {
-        window.show(Room.PLAN);
+        window.show("plan");
         ((ToggleButton) stage.getScene().lookup("#plan-page-" + page)).fire();
     }
 
@@ -158,7 +158,7 @@ public final class Shots extends Application {
     }
 
     private static String name(Path sample) {
-        return JobFile.read(sample).job().orElseThrow().instrument().name();
+        return JobFile.read(sample).job().orElseThrow().name();
     }
 
     private void next() {
@@ -167,6 +167,11 @@ public final class Shots extends Application {
             Platform.exit();
             return;
         }
+        // A view that can't be brought up ends the tour instead of leaving it waiting.
+        Thread.currentThread().setUncaughtExceptionHandler((thread, failure) -> {
+            failure.printStackTrace();
+            System.exit(1);
+        });
         view.prepare().run();
         PauseTransition settle = new PauseTransition(SETTLE);
         settle.setOnFinished(done -> {

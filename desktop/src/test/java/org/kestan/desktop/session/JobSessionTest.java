@@ -5,17 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Optional;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Job;
-import org.kestan.notation.BenchUnit;
-import org.kestan.notation.Length;
-import org.kestan.sheet.Reading;
+import org.kestan.words.BenchUnit;
 import org.testng.annotations.Test;
 
 public class JobSessionTest {
 
     private static Job heel(Job job, int millimetres) {
-        return job.with(Reading.HEEL_HEIGHT, Optional.of(Length.ofText(millimetres + " mm")));
+        return job.with(Reading.HEEL_HEIGHT, Length.ofText(millimetres + " mm"));
     }
 
     @Test

@@ -9,10 +9,10 @@ import java.nio.file.Path;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.kestan.desktop.WindowTest;
-import org.kestan.desktop.elevation.ElevationView;
+import org.kestan.desktop.parts.elevation.ElevationView;
 import org.kestan.files.SheetCsv;
+import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Job;
-import org.kestan.sheet.Reading;
 import org.testng.annotations.Test;
 
 public class SheetMenusTest extends WindowTest {
@@ -29,7 +29,7 @@ public class SheetMenusTest extends WindowTest {
         openSample(0);
         Job before = session().job();
         read(Files.writeString(folder.resolve("survey.csv"), "key,value\naction.bass,3.1 mm\nheel.height,90 mm\n"));
-        assertThat(session().job().length(Reading.ACTION_BASS).orElseThrow().text())
+        assertThat(session().job().get(Reading.ACTION_BASS).orElseThrow().text())
                 .isEqualTo("3.1 mm");
         assertThat(find("survey-heel-height", TextField.class).getText()).isEqualTo("90 mm");
         keys(KeyCode.SHORTCUT, KeyCode.Z);

@@ -1,0 +1,29 @@
+package org.kestan.cli;
+
+import java.util.Locale;
+import org.kestan.words.Audience;
+import org.kestan.words.Words;
+import picocli.CommandLine.Option;
+
+/** Who the sentences are for. */
+final class AudienceOption {
+
+    @Option(
+            names = "--for",
+            paramLabel = "WHO",
+            converter = Converter.class,
+            description = "who the sentences are for: bench (default) or owner")
+    private Audience audience = Audience.BENCH;
+
+    /** Takes the names in small letters. */
+    static final class Converter implements picocli.CommandLine.ITypeConverter<Audience> {
+        @Override
+        public Audience convert(String value) {
+            return Audience.valueOf(value.toUpperCase(Locale.ROOT));
+        }
+    }
+
+    Words words() {
+        return JobArgument.WORDS.to(audience);
+    }
+}

@@ -1,0 +1,205 @@
+package org.kestan.dossier;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.following.correction.Correction;
+import org.kestan.following.figures.DecidingFigures;
+import org.kestan.following.figures.Figure;
+import org.kestan.following.questions.Question;
+import org.kestan.following.reckoning.Reckoning;
+import org.kestan.following.setup.Setup;
+import org.kestan.following.trajectory.Trajectory;
+import org.kestan.following.uncertainty.Uncertainty;
+import org.kestan.ground.finding.Fault;
+import org.kestan.ground.lazy.Lazy;
+import org.kestan.ground.sheet.LengthLine;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.job.Job;
+import org.kestan.judgement.advice.Change;
+import org.kestan.judgement.advice.Recommendation;
+import org.kestan.judgement.advice.SchoolPlan;
+import org.kestan.judgement.advice.Ways;
+import org.kestan.judgement.verdict.Gate;
+import org.kestan.judgement.verdict.Verdict;
+import org.kestan.work.plan.PlanPart;
+import org.kestan.work.plan.WorkPlan;
+import org.kestan.work.sideview.SideView;
+
+/**
+ * Everything that follows from a job in a shop: each part is worked out when it is first asked for, and once. Immutable to
+ * whoever reads it, and safe for several threads: what takes long may be asked for away from the window's.
+ */
+public final class Dossier {
+
+    private final Reckoning reckoning;
+    private final Lazy<List<Question>> questions;
+    private final Lazy<List<Gate>> gates;
+    private final Ways ways;
+    private final Lazy<Recommendation> recommendation;
+    private final Lazy<List<Change>> changes;
+    private final Lazy<List<SchoolPlan>> schools;
+    private final Lazy<WorkPlan> plan;
+    private final Lazy<List<Figure>> figures;
+    private final Lazy<Optional<SideView>> sideView;
+    private final Lazy<Spread> spread;
+    private final Lazy<Map<Station, Station.Progress>> progress;
+
+    /**
+     * How well the figures of a job are known.
+     *
+     * @param correction those of the correction by the target
+     * @param plan those of the plan
+     */
+    public record Spread(Uncertainty correction, Map<PlanPart, Uncertainty.Estimate> plan) {
+
+        /** Nothing known of it. */
+        public static final Spread NONE = new Spread(new Uncertainty(Map.of()), Map.of());
+    }
+
+    private Dossier(Job job, ShopStandards shop) {
+        reckoning = Reckoning.of(job, shop);
+        questions = Lazy.of(reckoning::questions);
+        gates = Lazy.of(() -> Verdict.of(reckoning));
+        ways = Ways.of(reckoning);
+        recommendation = Lazy.of(() -> Recommendation.of(ways));
+        changes = Lazy.of(() -> Change.of(recommendation(), reckoning));
+        schools = Lazy.of(() -> SchoolPlan.of(reckoning));
+        plan = Lazy.of(() -> WorkPlan.of(ways));
+        figures = Lazy.of(
+                () -> DecidingFigures.of(reckoning, new DecidingFigures.Planned(plan().planned(), plan().heel())));
+        sideView = Lazy.of(() -> SideView.of(plan()));
+        spread = Lazy.of(() -> new Spread(Uncertainty.of(job, shop), PlanPart.of(plan())));
+        progress = Lazy.of(this::stations);
+    }
+
+    /** Opens the dossier of a job, by the standards of a shop. */
+    public static Dossier of(Job job, ShopStandards shop) {
+        return new Dossier(job, shop);
+    }
+
+    private Map<Station, Station.Progress> stations() {
+        Map<Station, Station.Progress> all = new EnumMap<>(Station.class);
+        for (Station station : Station.values()) {
+            all.put(station, station.progress(this));
+        }
+        return all;
+    }
+
+    /** Returns the job. */
+    public Job job() {
+        return reckoning.job();
+    }
+
+    /** Returns the shop's standards. */
+    public ShopStandards shop() {
+        return reckoning.standards();
+    }
+
+    /** Returns what follows from the job before anything is judged. */
+    public Reckoning reckoning() {
+        return reckoning;
+    }
+
+    /** Returns the instrument as measured; empty when a reading it needs is missing or can't be. */
+    public Optional<Trajectory> trajectory() {
+        return reckoning.trajectory();
+    }
+
+    /** Returns the set-up as measured; empty when there is no trajectory. */
+    public Optional<Setup> measured() {
+        return reckoning.measured();
+    }
+
+    /** Returns what has to change; empty when there is no trajectory or no action is aimed at. */
+    public Optional<Correction> correction() {
+        return reckoning.correction();
+    }
+
+    /** Returns what keeps trajectory or correction from being worked out, each at its place. */
+    public List<Fault> faults() {
+        return reckoning.faults();
+    }
+
+    /** Returns every path for which a default stood in. */
+    public List<String> assumed() {
+        return reckoning.assumed();
+    }
+
+    /** Returns what stands in for a line on which nothing is written, mm; empty for nothing. */
+    public OptionalDouble standIn(LengthLine line) {
+        return reckoning.standIn(line);
+    }
+
+    /** Returns the readings that look implausible. */
+    public List<Question> questions() {
+        return questions.get();
+    }
+
+    /** Returns the gates, all of them and in order. */
+    public List<Gate> gates() {
+        return gates.get();
+    }
+
+    /** Returns the ways, each judged when it is first asked for. */
+    public Ways ways() {
+        return ways;
+    }
+
+    /** Returns what the shop would do. */
+    public Recommendation recommendation() {
+        return recommendation.get();
+    }
+
+    /** Returns the circumstances that would change that. */
+    public List<Change> changes() {
+        return changes.get();
+    }
+
+    /** Returns what the schools of projection come to; none for a floating bridge. */
+    public List<SchoolPlan> schools() {
+        return schools.get();
+    }
+
+    /** Returns what is to be done, by the ways taken. */
+    public WorkPlan plan() {
+        return plan.get();
+    }
+
+    /** Returns the figures that decide, as measured and as planned. */
+    public List<Figure> figures() {
+        return figures.get();
+    }
+
+    /** Returns the side elevation; empty while the scale or the joint fret is not known. */
+    public Optional<SideView> sideView() {
+        return sideView.get();
+    }
+
+    /** Returns how well the figures are known. It takes longer than the rest: ask away from the window's thread. */
+    public Spread spread() {
+        return spread.get();
+    }
+
+    /** Tells whether {@link #spread} has been worked out. */
+    public boolean spreadIsKnown() {
+        return spread.isKnown();
+    }
+
+    /** Returns how a station stands. */
+    public Station.Progress progress(Station station) {
+        return progress.get().get(station);
+    }
+
+    /** Returns the first station that is not done, or the last when all are. */
+    public Station station() {
+        for (Station station : Station.values()) {
+            if (progress(station).stage() != Station.Stage.DONE) {
+                return station;
+            }
+        }
+        return Station.values()[Station.values().length - 1];
+    }
+}

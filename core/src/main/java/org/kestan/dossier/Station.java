@@ -1,0 +1,120 @@
+package org.kestan.dossier;
+
+import java.util.List;
+import java.util.Locale;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Keyed;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.judgement.verdict.Gate;
+import org.kestan.judgement.verdict.GateState;
+
+/** The stations a job runs through, in their order, and how each stands. */
+public enum Station implements Keyed {
+    INTAKE {
+        @Override
+        Progress progress(Dossier dossier) {
+            Job job = dossier.job();
+            boolean form = job.get(Lines.FORM).isPresent();
+            if (job.name().isEmpty() && !form) {
+                return new Progress(Stage.WAITING, StationFinding.NOTHING_ENTERED.of());
+            }
+            if (!form || job.get(Lines.JOINT).isEmpty()) {
+                return new Progress(Stage.UNDER_WAY, StationFinding.SAY_FORM_AND_JOINT.of());
+            }
+            return job.get(Lines.COMPLAINT).isEmpty()
+                    ? new Progress(Stage.UNDER_WAY, StationFinding.ASK_COMPLAINT.of())
+                    : new Progress(Stage.DONE, StationFinding.TAKEN_IN.of());
+        }
+    },
+    MEASURE {
+        @Override
+        Progress progress(Dossier dossier) {
+            if (dossier.job().visit().readings().isEmpty()) {
+                return new Progress(Stage.WAITING, StationFinding.NOTHING_READ.of());
+            }
+            if (dossier.trajectory().isEmpty()) {
+                long needed = dossier.faults().stream()
+                        .filter(fault -> !fault.pointer().startsWith("/target"))
+                        .count();
+                return new Progress(Stage.UNDER_WAY, StationFinding.VALUES_NEEDED.of(Quantity.count(needed)));
+            }
+            int questions = dossier.questions().size();
+            return questions > 0
+                    ? new Progress(Stage.UNDER_WAY, StationFinding.QUESTIONS.of(Quantity.count(questions)))
+                    : new Progress(Stage.DONE, StationFinding.SHEET_COMPLETE.of());
+        }
+    },
+    VERDICT {
+        @Override
+        Progress progress(Dossier dossier) {
+            if (dossier.job().visit().readings().isEmpty()) {
+                return new Progress(Stage.WAITING, StationFinding.WAITS_FOR_SHEET.of());
+            }
+            Quantity unknown = count(dossier.gates(), GateState.UNKNOWN);
+            Quantity stops = count(dossier.gates(), GateState.STOP);
+            boolean stopped = !stops.equals(NONE);
+            if (unknown.equals(NONE)) {
+                return new Progress(
+                        Stage.DONE, stopped ? StationFinding.STOPS.of(stops) : StationFinding.NOTHING_STOPS.of());
+            }
+            return new Progress(
+                    Stage.UNDER_WAY,
+                    stopped
+                            ? StationFinding.STOPS_AND_UNKNOWN.of(stops, unknown)
+                            : StationFinding.NOTHING_STOPS_BUT_UNKNOWN.of(unknown));
+        }
+    },
+    PLAN {
+        @Override
+        Progress progress(Dossier dossier) {
+            if (dossier.trajectory().isEmpty()) {
+                return new Progress(Stage.WAITING, StationFinding.WAITS_FOR_SHEET.of());
+            }
+            return dossier.correction().isEmpty()
+                    ? new Progress(Stage.UNDER_WAY, StationFinding.SAY_THE_ACTION.of())
+                    : new Progress(Stage.DONE, StationFinding.WORKED_OUT.of());
+        }
+    };
+
+    private static final Quantity NONE = Quantity.count(0);
+
+    /** Done, under way or waiting. */
+    public enum Stage implements Keyed {
+        DONE,
+        UNDER_WAY,
+        WAITING;
+
+        @Override
+        public String key() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+
+        @Override
+        public String family() {
+            return "progress";
+        }
+    }
+
+    /**
+     * How a station stands.
+     *
+     * @param stage done, under way or waiting
+     * @param why what it waits for, or that it has what it needs
+     */
+    public record Progress(Stage stage, Finding why) {}
+
+    /** Works out how the station stands for a job. */
+    abstract Progress progress(Dossier dossier);
+
+    private static Quantity count(List<Gate> gates, GateState state) {
+        return Quantity.count(
+                gates.stream().filter(gate -> gate.state() == state).count());
+    }
+
+    @Override
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}

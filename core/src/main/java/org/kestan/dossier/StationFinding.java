@@ -1,0 +1,59 @@
+package org.kestan.dossier;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.finding.Quantity.Count;
+
+/** What a station waits for, or that it has what it needs. */
+public enum StationFinding implements Finding.Kind {
+    NOTHING_ENTERED,
+    SAY_FORM_AND_JOINT,
+    ASK_COMPLAINT,
+    TAKEN_IN,
+    NOTHING_READ,
+    VALUES_NEEDED(Count.class),
+    QUESTIONS(Count.class),
+    SHEET_COMPLETE,
+    WAITS_FOR_SHEET,
+    NOTHING_STOPS,
+    STOPS(Count.class),
+    NOTHING_STOPS_BUT_UNKNOWN(Count.class),
+    STOPS_AND_UNKNOWN(Count.class, Count.class),
+    SAY_THE_ACTION,
+    WORKED_OUT;
+
+    private final List<Class<?>> takes;
+
+    StationFinding(Class<?>... takes) {
+        this.takes = List.of(takes);
+    }
+
+    @Override
+    public List<Class<?>> takes() {
+        return takes;
+    }
+
+    /** Writes a finding of one of these kinds as a key and its counts, to be stored. */
+    public static String write(Finding finding) {
+        StringBuilder text = new StringBuilder(((StationFinding) finding.kind()).name());
+        finding.quantities().forEach(each -> text.append(' ').append(((Count) each).number()));
+        return text.toString();
+    }
+
+    /** Reads what {@link #write} wrote; empty for anything else. */
+    public static Optional<Finding> read(String text) {
+        String[] words = text.split(" ");
+        return Stream.of(values())
+                .filter(each -> each.name().equals(words[0]))
+                .filter(each -> each.takes.size() == words.length - 1)
+                .filter(each -> Stream.of(words).skip(1).allMatch(word -> word.matches("\\d{1,9}")))
+                .findFirst()
+                .map(each -> each.of(Stream.of(words)
+                        .skip(1)
+                        .map(word -> Quantity.count(Integer.parseInt(word)))
+                        .toArray(Quantity[]::new)));
+    }
+}

@@ -1,0 +1,109 @@
+package org.kestan.following.questions;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.kestan.following.trajectory.Trajectory;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.Dimension;
+import org.kestan.ground.sheet.LengthLine;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ground.standards.Standard;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+
+/**
+ * A line that looks implausible: taken as it is, and asked about.
+ *
+ * @param line the line it is about
+ * @param asked what is asked, one thing after another
+ */
+public record Question(Line<?> line, List<Finding> asked) {
+
+    private static final int MOST_SUSPECTS = 3;
+
+    private static Question of(Line<?> line, Finding asked) {
+        return new Question(line, List.of(asked));
+    }
+
+    /** Asks about every line outside its plausible range, and about lines that contradict each other. */
+    public static List<Question> about(Job job) {
+        List<Question> questions = new ArrayList<>();
+        Stream.<LengthLine[]>of(Dimension.values(), Reading.values(), Aim.values())
+                .flatMap(Stream::of)
+                .forEach(line -> implausible(job, line).ifPresent(questions::add));
+        for (Reading reading : job.visit().provisional()) {
+            questions.add(of(reading, SheetQuestion.PROVISIONAL.of()));
+        }
+        if (job.millimetres(Reading.SIDE_DRIFT).orElse(0) != 0
+                && job.get(Lines.DRIFT_TOWARD).isEmpty()) {
+            questions.add(of(Reading.SIDE_DRIFT, SheetQuestion.DRIFT_TOWARD_WHICH.of()));
+        }
+        if (job.millimetres(Reading.SPACING_NUT).orElse(0)
+                > job.millimetres(Reading.SPACING_BRIDGE).orElse(Double.MAX_VALUE)) {
+            questions.add(of(Reading.SPACING_NUT, SheetQuestion.SPACING_NARROWS.of()));
+        }
+        return List.copyOf(questions);
+    }
+
+    /** Asks about the same, and about readings that contradict what follows from the others. */
+    public static List<Question> about(Job job, Trajectory known, ShopStandards standards) {
+        List<Question> questions = new ArrayList<>(about(job));
+        about(job, known, standards, questions);
+        return List.copyOf(questions);
+    }
+
+    private static Optional<Question> implausible(Job job, LengthLine line) {
+        return job.get(line)
+                .filter(length -> !line.plausible(length.millimetres()))
+                .map(length -> of(
+                        line,
+                        SheetQuestion.IMPLAUSIBLE.of(
+                                Quantity.text(length.text()),
+                                Quantity.length(line.entry().least()),
+                                Quantity.length(line.entry().greatest()))));
+    }
+
+    private static void about(Job job, Trajectory known, ShopStandards standards, List<Question> questions) {
+        if (known.sink().orElse(0) < 0) {
+            questions.add(of(Reading.PROJECTION_SLACK, SheetQuestion.SLACK_UNDER_STRUNG.of()));
+        }
+        Optional<Sides<Double>> out = known.basis().protrusion();
+        if (out.isPresent()
+                && job.millimetres(Reading.SADDLE_CENTRE).orElse(Double.MAX_VALUE)
+                        < Math.min(out.get().bass(), out.get().treble())) {
+            questions.add(of(Reading.SADDLE_CENTRE, SheetQuestion.CROWN_LOWER_THAN_SIDES.of()));
+        }
+        job.get(Lines.NECK_ANGLE)
+                .filter(gauge ->
+                        Math.abs(gauge.angle().degrees() - known.pitch().degrees())
+                                > standards.get(Standard.GAUGE_ANGLE))
+                .ifPresent(gauge -> questions.add(
+                        of(Lines.NECK_ANGLE, SheetQuestion.GAUGE_ANGLE_OFF.of(Quantity.turn(known.pitch())))));
+        CrossCheck.of(job, standards)
+                .filter(check -> Math.abs(check.disagreement()) > standards.get(Standard.DISAGREEMENT))
+                .ifPresent(check -> questions.add(
+                        new Question(Reading.PROJECTION_STRUNG, disagreement(known.impliedStrung(), check))));
+    }
+
+    private static List<Finding> disagreement(double implied, CrossCheck check) {
+        double off = check.disagreement();
+        Finding first = (off > 0 ? SheetQuestion.FRET_LINE_LOWER : SheetQuestion.FRET_LINE_HIGHER)
+                .of(Quantity.length(implied), Quantity.length(Math.abs(off)));
+        if (check.suspects().isEmpty()) {
+            return List.of(first);
+        }
+        List<Quantity> alone = check.suspects().stream()
+                .limit(MOST_SUSPECTS)
+                .<Quantity>map(suspect -> new Quantity.Said(SheetQuestion.SUSPECT.of(
+                        Quantity.term(suspect.reading()), Quantity.length(suspect.wouldHaveToBe()))))
+                .toList();
+        return List.of(first, SheetQuestion.ONE_WRONG_READING.of(new Quantity.Several(alone)));
+    }
+}

@@ -1,0 +1,35 @@
+package org.kestan.following.questions;
+
+import java.util.List;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity.Distance;
+import org.kestan.ground.finding.Quantity.Several;
+import org.kestan.ground.finding.Quantity.Term;
+import org.kestan.ground.finding.Quantity.Turn;
+import org.kestan.ground.finding.Quantity.Verbatim;
+
+/** What is asked about a reading. */
+public enum SheetQuestion implements Finding.Kind {
+    IMPLAUSIBLE(Verbatim.class, Distance.class, Distance.class),
+    PROVISIONAL,
+    DRIFT_TOWARD_WHICH,
+    SLACK_UNDER_STRUNG,
+    GAUGE_ANGLE_OFF(Turn.class),
+    SPACING_NARROWS,
+    CROWN_LOWER_THAN_SIDES,
+    FRET_LINE_LOWER(Distance.class, Distance.class),
+    FRET_LINE_HIGHER(Distance.class, Distance.class),
+    ONE_WRONG_READING(Several.class),
+    SUSPECT(Term.class, Distance.class);
+
+    private final List<Class<?>> takes;
+
+    SheetQuestion(Class<?>... takes) {
+        this.takes = List.of(takes);
+    }
+
+    @Override
+    public List<Class<?>> takes() {
+        return takes;
+    }
+}

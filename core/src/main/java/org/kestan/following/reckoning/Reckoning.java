@@ -1,0 +1,119 @@
+package org.kestan.following.reckoning;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.following.correction.Correction;
+import org.kestan.following.correction.CorrectionSolver;
+import org.kestan.following.questions.Question;
+import org.kestan.following.setup.Setup;
+import org.kestan.following.trajectory.Basis;
+import org.kestan.following.trajectory.Trajectory;
+import org.kestan.ground.finding.Fault;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.LengthLine;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ground.standards.Standard;
+import org.kestan.job.Job;
+
+/**
+ * What follows from a job before anything is judged.
+ *
+ * @param job the job
+ * @param standards the shop's defaults and thresholds
+ * @param trajectory the instrument as measured; empty when a reading it needs is missing or can't be
+ * @param measured its set-up as measured; empty when there is no trajectory
+ * @param correction what has to change; empty when there is no trajectory or no action is aimed at
+ * @param faults what keeps the trajectory or the correction from being worked out, each at its place
+ */
+public record Reckoning(
+        Job job,
+        ShopStandards standards,
+        Optional<Trajectory> trajectory,
+        Optional<Setup> measured,
+        Optional<Correction> correction,
+        List<Fault> faults) {
+
+    /** Works out what follows from a job. */
+    public static Reckoning of(Job job, ShopStandards standards) {
+        Trajectory.Read read = Trajectory.of(job, standards);
+        List<Fault> faults = new ArrayList<>(read.faults());
+        Optional<Correction> correction = Optional.empty();
+        if (read.trajectory().isPresent()) {
+            CorrectionSolver.Solution solution =
+                    CorrectionSolver.solve(job, read.trajectory().get(), standards);
+            correction = solution.correction();
+            faults.addAll(solution.faults());
+        }
+        return new Reckoning(
+                job,
+                standards,
+                read.trajectory(),
+                read.trajectory().map(known -> Setup.measured(known, job.visit(), standards)),
+                correction,
+                List.copyOf(faults));
+    }
+
+    /** Returns the readings that look implausible. */
+    public List<Question> questions() {
+        return trajectory.map(known -> Question.about(job, known, standards)).orElseGet(() -> Question.about(job));
+    }
+
+    /** Returns every path for which a default stood in, as far as things could be worked out. */
+    public List<String> assumed() {
+        return correction
+                .map(Correction::assumed)
+                .or(() -> trajectory.map(each -> each.basis().assumed()))
+                .orElse(List.of());
+    }
+
+    /** Tells whether a default stood in for the given path or for a part of it. */
+    public boolean isAssumed(String path) {
+        return assumed().stream().anyMatch(each -> path.equals(each) || path.startsWith(each + "."));
+    }
+
+    /**
+     * Returns what the arithmetic takes for a line on which nothing is written, in mm: a default for a reading, what is now
+     * for an aim; empty when something is written or nothing stands in.
+     */
+    public OptionalDouble standIn(LengthLine line) {
+        if (job.get(line).isPresent()) {
+            return OptionalDouble.empty();
+        }
+        return line instanceof Reading reading
+                ? standIn(reading)
+                : line instanceof Aim aim ? standIn(aim) : OptionalDouble.empty();
+    }
+
+    private OptionalDouble standIn(Reading reading) {
+        if (trajectory.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        Basis basis = trajectory.get().basis();
+        return switch (reading) {
+            case RELIEF, SIDE_DRIFT -> OptionalDouble.of(0);
+            case NUT_BASS, NUT_TREBLE -> OptionalDouble.of(standards.get(Standard.NUT_HEIGHT));
+            case JOINT_TO_SADDLE -> OptionalDouble.of(basis.jointToSaddle());
+            case FRETS_OVER_TOP -> OptionalDouble.of(basis.fretsOverTop());
+            case PIN_DISTANCE ->
+                job.floating() ? OptionalDouble.empty() : OptionalDouble.of(standards.get(Standard.PIN_DISTANCE));
+            default -> OptionalDouble.empty();
+        };
+    }
+
+    private OptionalDouble standIn(Aim aim) {
+        return switch (aim) {
+            case FALL_AWAY -> OptionalDouble.of(standards.get(Standard.FALL_AWAY));
+            case SADDLE ->
+                trajectory
+                        .flatMap(known -> known.basis().protrusion())
+                        .map(sides -> OptionalDouble.of(Sides.mean(sides)))
+                        .orElse(OptionalDouble.empty());
+            case ACTION_BASS, ACTION_TREBLE -> OptionalDouble.empty();
+            default -> job.get(aim.measured()).isPresent() ? job.millimetres(aim.measured()) : standIn(aim.measured());
+        };
+    }
+}

@@ -1,0 +1,202 @@
+package org.kestan.following.trajectory;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
+import org.kestan.ground.finding.Fault;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.geometry.Frets;
+import org.kestan.ground.notation.NotationFinding;
+import org.kestan.ground.sheet.Dimension;
+import org.kestan.ground.sheet.Held;
+import org.kestan.ground.sheet.LengthLine;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Side;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ground.standards.Standard;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.ProjectionOver;
+import org.kestan.job.visits.Visit;
+
+/** Reads the {@link Basis} out of a job: what is there, what a default stands in for, and what keeps it from being read. */
+final class BasisReader {
+
+    private static final int LOWEST = 2;
+
+    private final Job job;
+    private final Visit visit;
+    private final ShopStandards standards;
+    private final Set<Fault> faults = new LinkedHashSet<>();
+    private final List<String> assumed = new ArrayList<>();
+
+    BasisReader(Job job, ShopStandards standards) {
+        this.job = job;
+        this.visit = job.visit();
+        this.standards = standards;
+    }
+
+    List<Fault> faults() {
+        return List.copyOf(faults);
+    }
+
+    /** Reads the basis; empty exactly when there are faults. */
+    Optional<Basis> read() {
+        OptionalDouble scale = need(Dimension.SCALE);
+        OptionalInt jointFret = jointFret();
+        double reliefGap = orAssumed(Reading.RELIEF, 0);
+        Sides<Double> nut = nut();
+        Sides<OptionalDouble> action = new Sides<>(need(Reading.ACTION_BASS), need(Reading.ACTION_TREBLE));
+        int actionFret = visit.actionFret();
+        if (!(actionFret >= LOWEST && actionFret <= Frets.HIGHEST)) {
+            fault(Lines.ACTION_FRET, SheetFinding.NO_FRET_FOR_ACTION.of(fret(actionFret)), frets());
+        }
+        boolean floating = job.floating();
+        OptionalDouble bridgeHeight = floating ? need(Reading.BRIDGE_HEIGHT) : OptionalDouble.empty();
+        Optional<Sides<OptionalDouble>> saddle = floating
+                ? Optional.empty()
+                : Optional.of(new Sides<>(need(Reading.SADDLE_BASS), need(Reading.SADDLE_TREBLE)));
+        OptionalDouble thickness = floating ? OptionalDouble.empty() : need(Reading.BRIDGE_THICKNESS);
+        for (Reading reading : Reading.values()) {
+            checkPositive(reading);
+        }
+        if (!faults.isEmpty()) {
+            return Optional.empty();
+        }
+        Frets frets = new Frets(scale.getAsDouble());
+        int joint = jointFret.getAsInt();
+        double bridgeTop = floating ? bridgeHeight.getAsDouble() : thickness.getAsDouble();
+        Optional<Sides<Double>> protrusion = saddle.map(sides -> sides.map(OptionalDouble::getAsDouble));
+        double support = floating ? bridgeTop : bridgeTop + Sides.mean(protrusion.orElseThrow());
+        double overBoard = job.get(Lines.PROJECTION_OVER)
+                        .filter(ProjectionOver.BRIDGE::equals)
+                        .isPresent()
+                ? bridgeTop
+                : 0;
+        Held held = job.get(Lines.HELD).orElse(new Held(1, joint));
+        OptionalInt readAt = reliefReadAt(frets, held);
+        double jointToSaddle = orAssumed(
+                Reading.JOINT_TO_SADDLE, frets.scale() - frets.at(joint) + standards.get(Standard.COMPENSATION));
+        double fretsOverTop = orAssumed(Reading.FRETS_OVER_TOP, standards.get(Standard.FRETS_OVER_TOP));
+        if (frets.at(actionFret) >= frets.at(joint) + jointToSaddle) {
+            fault(Lines.ACTION_FRET, SheetFinding.FRET_PAST_SADDLE.of(fret(actionFret)), frets());
+        }
+        if (!faults.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Basis(
+                frets,
+                joint,
+                actionFret,
+                held.low(),
+                held.high(),
+                readAt.getAsInt(),
+                reliefGap,
+                nut,
+                action.map(OptionalDouble::getAsDouble),
+                jointToSaddle,
+                fretsOverTop,
+                protrusion,
+                thickness,
+                support,
+                raised(Reading.PROJECTION_STRUNG, overBoard),
+                raised(Reading.PROJECTION_SLACK, overBoard),
+                List.copyOf(assumed)));
+    }
+
+    private OptionalInt jointFret() {
+        OptionalInt said = job.jointFret();
+        if (said.isEmpty()) {
+            fault(Lines.JOINT_FRET, Needed.JOINT_FRET.of(), frets());
+        } else if (said.getAsInt() < LOWEST || said.getAsInt() > Frets.HIGHEST) {
+            fault(Lines.JOINT_FRET, SheetFinding.NO_FRET_FOR_JOINT.of(fret(said.getAsInt())), frets());
+        }
+        return said;
+    }
+
+    private Sides<Double> nut() {
+        OptionalDouble bass = visit.millimetres(Reading.NUT_BASS);
+        OptionalDouble treble = visit.millimetres(Reading.NUT_TREBLE);
+        if (bass.isEmpty() && treble.isEmpty()) {
+            assumed.add("survey.nut");
+            return Sides.of(side -> standards.get(Standard.NUT_HEIGHT));
+        }
+        for (Side side : Side.values()) {
+            if ((side == Side.BASS ? bass : treble).isEmpty()) {
+                assumed.add("survey.nut." + side.key());
+            }
+        }
+        return new Sides<>(
+                bass.orElse(standards.get(Standard.NUT_HEIGHT)), treble.orElse(standards.get(Standard.NUT_HEIGHT)));
+    }
+
+    private OptionalInt reliefReadAt(Frets frets, Held held) {
+        if (held.low() < 0 || held.high() > Frets.HIGHEST || held.high() - held.low() < 2) {
+            fault(
+                    Lines.HELD,
+                    SheetFinding.NOT_HELD_THERE.of(fret(held.low()), fret(held.high())),
+                    SheetFinding.TWO_FRETS_UP_TO.of(fret(Frets.HIGHEST)));
+            return OptionalInt.empty();
+        }
+        Optional<Integer> said = job.get(Lines.RELIEF_READ_AT);
+        if (said.isPresent()) {
+            if (said.get() <= held.low() || said.get() >= held.high()) {
+                fault(
+                        Lines.RELIEF_READ_AT,
+                        SheetFinding.NOT_BETWEEN_HELD.of(fret(said.get())),
+                        SheetFinding.FRET_BETWEEN.of(fret(held.low()), fret(held.high())));
+            }
+            return OptionalInt.of(said.get());
+        }
+        double middle = (frets.at(held.low()) + frets.at(held.high())) / 2;
+        return OptionalInt.of(frets.nearest(middle, held.low() + 1, held.high() - 1));
+    }
+
+    private OptionalDouble need(LengthLine line) {
+        OptionalDouble length = job.millimetres(line);
+        if (length.isEmpty()) {
+            fault(line, Needed.VALUE.of(), NotationFinding.A_LENGTH.of());
+            return OptionalDouble.empty();
+        }
+        checkPositive(line);
+        return length;
+    }
+
+    private void checkPositive(LengthLine line) {
+        if (line.mustBePositive() && job.millimetres(line).orElse(1) <= 0) {
+            fault(line, SheetFinding.NOT_ABOVE_ZERO.of(), NotationFinding.A_LENGTH.of());
+        }
+    }
+
+    private double orAssumed(Reading reading, double instead) {
+        OptionalDouble read = visit.millimetres(reading);
+        if (read.isEmpty()) {
+            assumed.add(reading.path());
+        }
+        return read.orElse(instead);
+    }
+
+    private OptionalDouble raised(Reading reading, double by) {
+        OptionalDouble value = visit.millimetres(reading);
+        return value.isPresent() ? OptionalDouble.of(value.getAsDouble() + by) : value;
+    }
+
+    private static Quantity.Fret fret(int number) {
+        return new Quantity.Fret(number);
+    }
+
+    private static Finding frets() {
+        return SheetFinding.FRET_FROM_TO.of(fret(LOWEST), fret(Frets.HIGHEST));
+    }
+
+    private void fault(Line<?> line, Finding problem, Finding accepted) {
+        faults.add(new Fault(line.pointer(), problem, accepted));
+    }
+}

@@ -1,0 +1,16 @@
+package org.kestan.following.trajectory;
+
+import java.util.List;
+import org.kestan.ground.finding.Fault;
+
+/** What is needed and was not said. */
+public enum Needed implements Fault.Missing {
+    VALUE,
+    WANTED_ACTION,
+    JOINT_FRET;
+
+    @Override
+    public List<Class<?>> takes() {
+        return List.of();
+    }
+}

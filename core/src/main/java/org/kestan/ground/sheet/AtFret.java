@@ -1,0 +1,32 @@
+package org.kestan.ground.sheet;
+
+/**
+ * A reading that is taken fret by fret, at one of them.
+ *
+ * @param reading what is read; one that {@link Reading#perFret} says is read fret by fret
+ * @param fret the fret's number, from 1
+ */
+public record AtFret(Reading reading, int fret) implements LengthLine {
+
+    /**
+     * @throws IllegalArgumentException if the reading is not taken fret by fret, or there is no such fret
+     */
+    public AtFret {
+        if (!reading.perFret() || fret < 1) {
+            throw new IllegalArgumentException(reading + " at fret " + fret);
+        }
+    }
+
+    @Override
+    public Entry entry() {
+        return reading.entry();
+    }
+
+    /** The path with the fret in it, such as {@code survey.frets[9].proud}. */
+    @Override
+    public String path() {
+        String path = reading.path();
+        int dot = path.lastIndexOf('.');
+        return path.substring(0, dot) + "[" + fret + "]" + path.substring(dot);
+    }
+}

@@ -1,0 +1,78 @@
+package org.kestan.ground.standards;
+
+import java.util.Locale;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Keyed;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.finding.Quantity.Plain;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.notation.NotationFinding;
+import org.kestan.ground.notation.Parsed;
+import org.kestan.ground.notation.TypedAngle;
+
+/** What a standard measures, and with it the unit it is held in. */
+public enum Measure implements Keyed {
+    /** Held in mm, written with its unit. */
+    LENGTH(1000),
+    /** Held in degrees, written with its unit. */
+    ANGLE(45),
+    PERCENT(100),
+    HOURS(1000),
+    /** In the shop's own currency. */
+    MONEY(1e6),
+    /** Half steps. */
+    STEPS(12),
+    /** A number of frets. */
+    FRET(24),
+    /** Grams per cubic centimetre. */
+    DENSITY(25),
+    /** Gigapascals. */
+    MODULUS(1000),
+    RATIO(10);
+
+    private final double greatest;
+
+    Measure(double greatest) {
+        this.greatest = greatest;
+    }
+
+    @Override
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Tells whether a value is written with its unit, and so as a text in a file. */
+    public boolean isText() {
+        return this == LENGTH || this == ANGLE;
+    }
+
+    /** Reads a value: mm, degrees or the plain number; never negative. */
+    Parsed<Double> parse(String typed) {
+        Parsed<Double> value =
+                switch (this) {
+                    case LENGTH -> Length.parse(typed).map(Length::millimetres);
+                    case ANGLE ->
+                        TypedAngle.parse(typed)
+                                .map(typedAngle -> typedAngle.angle().degrees());
+                    default -> number(typed.strip());
+                };
+        if (value instanceof Parsed.Ok<Double> ok && (ok.value() < 0 || ok.value() > greatest)) {
+            return new Parsed.Bad<>(NotationFinding.OUT_OF_RANGE.of(Quantity.text(typed.strip())), accepted());
+        }
+        return value;
+    }
+
+    private Parsed<Double> number(String text) {
+        return text.matches("\\d{1,9}(\\.\\d{0,6})?|\\.\\d{1,6}")
+                ? new Parsed.Ok<>(Double.parseDouble(text))
+                : new Parsed.Bad<>(NotationFinding.NOT_SUCH_A_NUMBER.of(Quantity.text(text)), accepted());
+    }
+
+    private Finding accepted() {
+        return switch (this) {
+            case LENGTH -> NotationFinding.LENGTH_UP_TO.of(new Plain(greatest));
+            case ANGLE -> NotationFinding.ANGLE_UP_TO.of(new Plain(greatest));
+            default -> NotationFinding.NUMBER_FROM_TO.of(new Plain(0), new Plain(greatest));
+        };
+    }
+}

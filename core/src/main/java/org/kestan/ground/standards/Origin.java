@@ -1,0 +1,21 @@
+package org.kestan.ground.standards;
+
+import java.util.Locale;
+import org.kestan.ground.finding.Keyed;
+
+/** Where a value of the shop standards comes from. */
+public enum Origin implements Keyed {
+    /** Common practice of the trade, no source to name. */
+    PRACTICE,
+    /** A standard, handbook or textbook. */
+    PUBLISHED,
+    /** From memory. */
+    MEMORY,
+    /** Set by this shop. */
+    SHOP;
+
+    @Override
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,196 @@
+package org.kestan.ground.standards;
+
+import static org.kestan.ground.standards.Measure.ANGLE;
+import static org.kestan.ground.standards.Measure.DENSITY;
+import static org.kestan.ground.standards.Measure.FRET;
+import static org.kestan.ground.standards.Measure.HOURS;
+import static org.kestan.ground.standards.Measure.LENGTH;
+import static org.kestan.ground.standards.Measure.MODULUS;
+import static org.kestan.ground.standards.Measure.MONEY;
+import static org.kestan.ground.standards.Measure.PERCENT;
+import static org.kestan.ground.standards.Measure.RATIO;
+import static org.kestan.ground.standards.Measure.STEPS;
+import static org.kestan.ground.standards.Origin.MEMORY;
+import static org.kestan.ground.standards.Origin.PRACTICE;
+import static org.kestan.ground.standards.Origin.PUBLISHED;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.kestan.ground.finding.Keyed;
+import org.kestan.ground.notation.Parsed;
+
+/** Every threshold and default of the shop, in the order its screen shows them, each with where it comes from. */
+public enum Standard implements Keyed {
+    NUT_HEIGHT(Group.NOT_READ, "nutHeight", LENGTH, "0.5 mm", MEMORY),
+    FRETS_OVER_TOP(Group.NOT_READ, "fretsOverTop", LENGTH, "7 mm", MEMORY),
+    COMPENSATION(Group.NOT_READ, "compensation", LENGTH, "3 mm", MEMORY),
+    PIN_DISTANCE(Group.NOT_READ, "pinDistance", LENGTH, "7 mm", MEMORY),
+    SINK(Group.NOT_READ, "sink", LENGTH, "0.8 mm", MEMORY),
+
+    ACTION_WANTED_BASS(Group.WANTED, "actionWantedBass", LENGTH, "5/64 in", PRACTICE),
+    ACTION_WANTED_TREBLE(Group.WANTED, "actionWantedTreble", LENGTH, "4/64 in", PRACTICE),
+    FALL_AWAY(Group.WANTED, "fallAway", LENGTH, "0.4 mm", MEMORY),
+    RELIEF_LEAST(Group.WANTED, "reliefLeast", LENGTH, "0.004 in", PRACTICE),
+    RELIEF_MOST(Group.WANTED, "reliefMost", LENGTH, "0.010 in", PRACTICE),
+    ACTION_REACH(Group.WANTED, "actionReach", LENGTH, "1/64 in", PRACTICE),
+    ACTION_SLIDE(Group.WANTED, "actionSlide", LENGTH, "3 mm", MEMORY),
+
+    DISAGREEMENT(Group.LIMITS, "disagreement", LENGTH, "0.5 mm", PRACTICE),
+    GAUGE_ANGLE(Group.LIMITS, "gaugeAngle", ANGLE, "0.3 deg", MEMORY),
+    ACTION_MEDIUM(Group.LIMITS, "actionMedium", LENGTH, "5/64 in", PRACTICE),
+    ACTION_HIGH(Group.LIMITS, "actionHigh", LENGTH, "6/64 in", PRACTICE),
+    ACTION_OUT_OF_SPEC(Group.LIMITS, "actionOutOfSpec", LENGTH, "8/64 in", PRACTICE),
+    NUT_LOW(Group.LIMITS, "nutLow", LENGTH, "0.2 mm", MEMORY),
+    NUT_HIGH(Group.LIMITS, "nutHigh", LENGTH, "0.7 mm", MEMORY),
+    FALL_AWAY_MOST(Group.LIMITS, "fallAwayMost", LENGTH, "1 mm", MEMORY),
+    PROTRUSION_LEAST(Group.LIMITS, "protrusionLeast", LENGTH, "1/16 in", MEMORY),
+    PROTRUSION_FULL(Group.LIMITS, "protrusionFull", LENGTH, "2.5 mm", PRACTICE),
+    PROTRUSION_MOST(Group.LIMITS, "protrusionMost", LENGTH, "3/16 in", MEMORY),
+    BREAK_ANGLE_LEAST(Group.LIMITS, "breakAngleLeast", ANGLE, "10 deg", PRACTICE),
+    BREAK_ANGLE_GOOD(Group.LIMITS, "breakAngleGood", ANGLE, "15 deg", PRACTICE),
+    STRING_HEIGHT_LEAST(Group.LIMITS, "stringHeightLeast", LENGTH, "10 mm", MEMORY),
+    BRIDGE_FULL(Group.LIMITS, "bridgeFull", LENGTH, "3/8 in", PRACTICE),
+    BRIDGE_THIN(Group.LIMITS, "bridgeThin", LENGTH, "9/32 in", PRACTICE),
+    BRIDGE_THIN_SMALL(Group.LIMITS, "bridgeThinSmall", LENGTH, "17/64 in", MEMORY),
+    BRIDGE_CUT(Group.LIMITS, "bridgeCut", LENGTH, "1/4 in", PRACTICE),
+    BRIDGE_LIFT(Group.LIMITS, "bridgeLift", LENGTH, "0.1 mm", MEMORY),
+    SLOT_FLOOR(Group.LIMITS, "slotFloor", LENGTH, "2.5 mm", MEMORY),
+    FOOT_TRIM_MOST(Group.LIMITS, "footTrimMost", LENGTH, "2 mm", MEMORY),
+    RISER_MOST(Group.LIMITS, "riserMost", LENGTH, "3/16 in", MEMORY),
+    HUMIDITY_LEAST(Group.LIMITS, "humidityLeast", PERCENT, "40", PRACTICE),
+    HUMIDITY_MOST(Group.LIMITS, "humidityMost", PERCENT, "55", PRACTICE),
+    PITCH_ZERO(Group.LIMITS, "pitchZero", ANGLE, "0.25 deg", MEMORY),
+    CUT_NONE(Group.LIMITS, "cutNone", LENGTH, "0.1 mm", MEMORY),
+
+    ABOVE_BRIDGE_SLACK(Group.PROJECTION, "aboveBridgeSlack", LENGTH, "0.5 mm", PRACTICE),
+    OVERSHOOT_SLACK(Group.PROJECTION, "overshootSlack", LENGTH, "3/32 in", PRACTICE),
+    SADDLE_LEFT(Group.PROJECTION, "saddleLeft", LENGTH, "0.180 in", PRACTICE),
+
+    RAMP_DEPTH(Group.WORK, "rampDepth", LENGTH, "1.5 mm", MEMORY),
+    TUNE_DOWN(Group.WORK, "tuneDown", STEPS, "2", MEMORY),
+    SHIM_FINE(Group.WORK, "shimFine", ANGLE, "0.25 deg", PRACTICE),
+    SHIM_MIDDLE(Group.WORK, "shimMiddle", ANGLE, "0.5 deg", PRACTICE),
+    SHIM_COARSE(Group.WORK, "shimCoarse", ANGLE, "1 deg", PRACTICE),
+    TAIL_FLARE(Group.WORK, "tailFlare", ANGLE, "12 deg", MEMORY),
+    LEAF_TOLERANCE(Group.WORK, "leafTolerance", LENGTH, "0.0005 in", MEMORY),
+    SEATED_SHARE(Group.WORK, "seatedShare", RATIO, "1", MEMORY),
+    GROOVE_SHARE(Group.WORK, "grooveShare", RATIO, "0.33", PRACTICE),
+    SAW_KERF(Group.WORK, "sawKerf", LENGTH, "0.023 in", MEMORY),
+    POCKET_CORNER(Group.WORK, "pocketCorner", LENGTH, "6 mm", MEMORY),
+    SCREW_INSET(Group.WORK, "screwInset", LENGTH, "12 mm", MEMORY),
+    SCREW_HOLE(Group.WORK, "screwHole", LENGTH, "5 mm", MEMORY),
+    KIT_FLAT(Group.WORK, "kitFlat", LENGTH, "0.3 in", PRACTICE),
+    KIT_ANGLED(Group.WORK, "kitAngled", LENGTH, "0.5 in", PRACTICE),
+    STEEL_DENSITY(Group.STRINGS, "steelDensity", DENSITY, "7.85", PUBLISHED),
+    STEEL_MODULUS(Group.STRINGS, "steelModulus", MODULUS, "203", PUBLISHED),
+    WRAP_DENSITY(Group.STRINGS, "wrapDensity", DENSITY, "8.8", MEMORY),
+    CORE_BASE(Group.STRINGS, "coreBase", LENGTH, "0.2 mm", MEMORY),
+    CORE_SHARE(Group.STRINGS, "coreShare", RATIO, "0.25", MEMORY),
+
+    HOURLY_RATE(Group.PRICES, "hourlyRate", MONEY, "60", MEMORY),
+    WORTH_RATIO(Group.PRICES, "worthRatio", RATIO, "2", MEMORY),
+    HOURS_CONDITION(Group.PRICES, "hoursCondition", HOURS, "0.5", MEMORY),
+    HOURS_STRINGS(Group.PRICES, "hoursStrings", HOURS, "0.5", MEMORY),
+    HOURS_ROD(Group.PRICES, "hoursRod", HOURS, "0.25", MEMORY),
+    HOURS_NUT(Group.PRICES, "hoursNut", HOURS, "0.75", MEMORY),
+    HOURS_SADDLE(Group.PRICES, "hoursSaddle", HOURS, "1", MEMORY),
+    HOURS_RAMPS(Group.PRICES, "hoursRamps", HOURS, "0.75", MEMORY),
+    HOURS_SHAVE(Group.PRICES, "hoursShave", HOURS, "2.5", MEMORY),
+    HOURS_BRIDGE(Group.PRICES, "hoursBridge", HOURS, "5", MEMORY),
+    HOURS_REGLUE(Group.PRICES, "hoursReglue", HOURS, "3", MEMORY),
+    HOURS_FLOATING(Group.PRICES, "hoursFloating", HOURS, "2", MEMORY),
+    HOURS_WHEELS(Group.PRICES, "hoursWheels", HOURS, "0.25", MEMORY),
+    HOURS_SHIM(Group.PRICES, "hoursShim", HOURS, "1", MEMORY),
+    HOURS_SANDING(Group.PRICES, "hoursSanding", HOURS, "3", MEMORY),
+    HOURS_RESET(Group.PRICES, "hoursReset", HOURS, "9", MEMORY),
+    HOURS_BACK(Group.PRICES, "hoursBack", HOURS, "6", MEMORY),
+    HOURS_SAW(Group.PRICES, "hoursSaw", HOURS, "4", MEMORY),
+    HOURS_MEND(Group.PRICES, "hoursMend", HOURS, "3", MEMORY),
+    HOURS_SLIDE(Group.PRICES, "hoursSlide", HOURS, "0.5", MEMORY),
+    PRICE_STRINGS(Group.PRICES, "priceStrings", MONEY, "12", MEMORY),
+    PRICE_SADDLE(Group.PRICES, "priceSaddle", MONEY, "8", MEMORY),
+    PRICE_NUT(Group.PRICES, "priceNut", MONEY, "8", MEMORY),
+    PRICE_BRIDGE(Group.PRICES, "priceBridge", MONEY, "25", MEMORY),
+    PRICE_SHIM(Group.PRICES, "priceShim", MONEY, "5", MEMORY),
+    PRICE_GLUE(Group.PRICES, "priceGlue", MONEY, "6", MEMORY),
+    PRICE_BOLTS(Group.PRICES, "priceBolts", MONEY, "10", MEMORY),
+    PRICE_FRETS(Group.PRICES, "priceFrets", MONEY, "10", MEMORY),
+
+    COUNTER_SCALE(Group.COUNTER, "counterScale", LENGTH, "25 1/2 in", MEMORY),
+    COUNTER_JOINT_FRET(Group.COUNTER, "counterJointFret", FRET, "14", MEMORY),
+    COUNTER_RELIEF_MOST(Group.COUNTER, "counterReliefMost", LENGTH, "0.025 in", MEMORY),
+    COUNTER_NUT_LEAST(Group.COUNTER, "counterNutLeast", LENGTH, "0.3 mm", MEMORY),
+    COUNTER_NUT_MOST(Group.COUNTER, "counterNutMost", LENGTH, "0.9 mm", MEMORY);
+
+    /** What standards are grouped by on their screen. */
+    public enum Group implements Keyed {
+        NOT_READ,
+        WANTED,
+        LIMITS,
+        PROJECTION,
+        WORK,
+        STRINGS,
+        PRICES,
+        COUNTER;
+
+        @Override
+        public String key() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
+
+    private final Group group;
+    private final String key;
+    private final Measure measure;
+    private final String text;
+    private final Origin origin;
+
+    Standard(Group group, String key, Measure measure, String text, Origin origin) {
+        this.group = group;
+        this.key = key;
+        this.measure = measure;
+        this.text = text;
+        this.origin = origin;
+    }
+
+    /** Returns the standard of that key. */
+    public static Optional<Standard> ofKey(String key) {
+        return Stream.of(values()).filter(each -> each.key.equals(key)).findFirst();
+    }
+
+    /** Returns what it is grouped by. */
+    public Group group() {
+        return group;
+    }
+
+    @Override
+    public String key() {
+        return key;
+    }
+
+    /** Returns what it is a quantity of. */
+    public Measure measure() {
+        return measure;
+    }
+
+    /** Returns the text of the value a shop starts with. */
+    public String startText() {
+        return text;
+    }
+
+    /** Returns where the value a shop starts with comes from. */
+    public Origin origin() {
+        return origin;
+    }
+
+    /** The value a shop starts with: mm, degrees or the plain number. */
+    double start() {
+        return measure.parse(text).optional().orElseThrow();
+    }
+
+    /** Reads a value from its text: mm, degrees or the plain number. */
+    public Parsed<Double> parse(String typed) {
+        return measure.parse(typed);
+    }
+}

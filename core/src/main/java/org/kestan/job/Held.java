@@ -1,9 +1,0 @@
-package org.kestan.job;
-
-/**
- * The two frets at which a string is held down to read the relief.
- *
- * @param low the fret nearer the nut
- * @param high the fret nearer the body
- */
-public record Held(int low, int high) {}

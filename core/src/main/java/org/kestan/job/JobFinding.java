@@ -1,0 +1,25 @@
+package org.kestan.job;
+
+import java.util.List;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity.Count;
+import org.kestan.ground.finding.Quantity.Verbatim;
+
+/** What may be wrong with the whole of a job as it was written down. */
+public enum JobFinding implements Finding.Kind {
+    NO_JOB_FILE,
+    NEWER(Verbatim.class),
+    OTHER_VERSION(Verbatim.class),
+    THE_NUMBER(Count.class);
+
+    private final List<Class<?>> takes;
+
+    JobFinding(Class<?>... takes) {
+        this.takes = List.of(takes);
+    }
+
+    @Override
+    public List<Class<?>> takes() {
+        return takes;
+    }
+}

@@ -1,0 +1,44 @@
+package org.kestan.job;
+
+import java.util.List;
+import org.kestan.job.pictures.Photo;
+import org.kestan.job.pictures.PicturesSection;
+import org.kestan.job.section.LinesSection;
+import org.kestan.job.section.Section;
+import org.kestan.job.section.Values;
+import org.kestan.job.strings.StringSpec;
+import org.kestan.job.strings.StringsSection;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.visits.Visits;
+import org.kestan.job.visits.VisitsSection;
+import org.kestan.job.ways.WaysSection;
+
+/** The sections a job is made of. */
+public final class Sections {
+
+    /** What is lasting about the instrument. */
+    public static final Section<Values> INSTRUMENT = new LinesSection("instrument", Lines.OF_INSTRUMENT);
+
+    /** The string set. */
+    public static final Section<List<StringSpec>> STRINGS = new StringsSection();
+
+    /** What is asked when it comes in. */
+    public static final Section<Values> INTAKE = new LinesSection("intake", Lines.OF_INTAKE);
+
+    /** The visits. */
+    public static final Section<Visits> VISITS = new VisitsSection();
+
+    /** What is aimed at. What is left out stays as it is now. */
+    public static final Section<Values> TARGET = new LinesSection("target", Lines.OF_TARGET);
+
+    /** The ways taken into the plan. */
+    public static final Section<List<String>> WAYS = new WaysSection();
+
+    /** The pictures. */
+    public static final Section<List<Photo>> PHOTOS = new PicturesSection();
+
+    /** All of them, in the order they are written. */
+    public static final List<Section<?>> ALL = List.of(INSTRUMENT, STRINGS, INTAKE, VISITS, TARGET, WAYS, PHOTOS);
+
+    private Sections() {}
+}

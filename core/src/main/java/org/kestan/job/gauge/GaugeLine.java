@@ -1,0 +1,29 @@
+package org.kestan.job.gauge;
+
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.notation.NotationFinding;
+import org.kestan.ground.notation.Parsed;
+
+/** One line of the gauge protocol: a reading with its unit, such as {@code 2.41 mm}; a line that starts with # is a remark. */
+public final class GaugeLine {
+
+    /** The port the application listens on when asked, on this machine only. */
+    public static final int PORT = 47150;
+
+    /** A line longer than this is none. */
+    public static final int LONGEST = 200;
+
+    private GaugeLine() {}
+
+    /** Tells whether a line is a remark or empty, to be passed over. */
+    public static boolean isRemark(String line) {
+        return line.isBlank() || line.strip().startsWith("#");
+    }
+
+    /** Reads a line as a length, or says what is wrong with it. */
+    public static Parsed<Length> parse(String line) {
+        return line.length() > LONGEST
+                ? new Parsed.Bad<>(NotationFinding.TOO_LONG.of(), NotationFinding.A_LENGTH.of())
+                : Length.parse(line);
+    }
+}

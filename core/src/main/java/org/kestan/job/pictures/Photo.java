@@ -1,0 +1,18 @@
+package org.kestan.job.pictures;
+
+import org.kestan.job.tree.Foreign;
+
+/**
+ * A picture kept with the job.
+ *
+ * @param file name of the copy in the shop's folder of pictures
+ * @param caption what it shows, empty for nothing said
+ * @param foreign what other programs keep with it
+ */
+public record Photo(String file, String caption, Foreign foreign) {
+
+    /** A picture with nothing foreign. */
+    public Photo(String file, String caption) {
+        this(file, caption, Foreign.NONE);
+    }
+}

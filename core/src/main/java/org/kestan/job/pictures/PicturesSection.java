@@ -1,0 +1,59 @@
+package org.kestan.job.pictures;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.kestan.ground.sheet.ValueType;
+import org.kestan.job.section.SchemaDraft;
+import org.kestan.job.section.Section;
+import org.kestan.job.tree.Branch;
+import org.kestan.job.tree.Foreign;
+import org.kestan.job.tree.Tree;
+
+/** Pictures kept with the job. */
+public final class PicturesSection extends Section<List<Photo>> {
+
+    private static final String PATH = "photos";
+
+    /** Names the section. */
+    public PicturesSection() {
+        super("photos", List.of());
+    }
+
+    @Override
+    public List<Photo> read(Branch root) {
+        List<Photo> photos = new ArrayList<>();
+        for (Branch at : root.at(PATH).elements()) {
+            at.expectObject();
+            Photo photo = new Photo(
+                    at.at("file").text().orElse(""), at.at("caption").text().orElse(""));
+            photos.add(new Photo(photo.file(), photo.caption(), Foreign.in(at.entries(), entries(photo))));
+        }
+        return List.copyOf(photos);
+    }
+
+    @Override
+    public void write(List<Photo> photos, Tree.Draft root) {
+        items(root, PATH, photos.stream().map(each -> each.foreign().under(entries(each))));
+    }
+
+    private static Tree.Entries entries(Photo photo) {
+        Tree.Draft draft = new Tree.Draft();
+        if (!photo.file().isEmpty()) {
+            draft.put("file", Tree.text(photo.file()));
+        }
+        if (!photo.caption().isEmpty()) {
+            draft.put("caption", Tree.text(photo.caption()));
+        }
+        return draft.entries();
+    }
+
+    @Override
+    public void schema(SchemaDraft root) {
+        root.put(
+                PATH,
+                SchemaDraft.list(SchemaDraft.object("file")
+                        .put("file", SchemaDraft.of(ValueType.TEXT))
+                        .put("caption", SchemaDraft.of(ValueType.TEXT))
+                        .entries()));
+    }
+}

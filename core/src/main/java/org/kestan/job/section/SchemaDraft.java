@@ -1,0 +1,156 @@
+package org.kestan.job.section;
+
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import org.kestan.ground.sheet.LengthLine;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.ValueType;
+import org.kestan.job.tree.Tree;
+
+/** The schema of an object being put together: what may stand under which path (JSON Schema, draft 2020-12). */
+public final class SchemaDraft {
+
+    /** Where the schema of a length lies, to be referred to. */
+    public static final String LENGTH = "#/$defs/length";
+
+    /** Where the schema of a length above zero lies. */
+    public static final String POSITIVE_LENGTH = "#/$defs/positiveLength";
+
+    private final Map<String, Object> properties = new LinkedHashMap<>();
+    private final List<String> required;
+    private final Function<Line<?>, Optional<String>> describe;
+
+    private SchemaDraft(List<String> required, Function<Line<?>, Optional<String>> describe) {
+        this.required = required;
+        this.describe = describe;
+    }
+
+    /** An object in which some keys are required. */
+    public static SchemaDraft object(String... required) {
+        return new SchemaDraft(List.of(required), line -> Optional.empty());
+    }
+
+    /**
+     * The root of a job.
+     *
+     * @param describe what is said of a line, when anything is
+     */
+    public static SchemaDraft root(List<String> required, Function<Line<?>, Optional<String>> describe) {
+        return new SchemaDraft(required, describe);
+    }
+
+    /** Returns an object of the same descriptions. */
+    public SchemaDraft nested() {
+        return new SchemaDraft(List.of(), describe);
+    }
+
+    /** Puts a schema at a path; objects on the way are made. */
+    public SchemaDraft put(String path, Tree schema) {
+        int dot = path.indexOf('.');
+        if (dot < 0) {
+            properties.put(path, schema);
+            return this;
+        }
+        SchemaDraft below = (SchemaDraft) properties.computeIfAbsent(path.substring(0, dot), key -> nested());
+        below.put(path.substring(dot + 1), schema);
+        return this;
+    }
+
+    /** Returns the schema of a line's value with what is said of it. */
+    Tree described(Line<?> line) {
+        Tree.Draft draft = new Tree.Draft();
+        Tree.Entries value = line instanceof LengthLine length && length.mustBePositive()
+                ? reference(POSITIVE_LENGTH)
+                : of(line.type());
+        value.all().forEach(draft::put);
+        describe.apply(line).ifPresent(text -> draft.put("description", Tree.text(text)));
+        return draft.entries();
+    }
+
+    /** Returns the schema of a list. */
+    public static Tree.Entries list(Tree items) {
+        return new Tree.Draft()
+                .put("type", Tree.text("array"))
+                .put("items", items)
+                .entries();
+    }
+
+    /** Returns the schema of an object whose keys are free and whose values are alike. */
+    public static Tree.Entries map(Tree values) {
+        return new Tree.Draft()
+                .put("type", Tree.text("object"))
+                .put("additionalProperties", values)
+                .entries();
+    }
+
+    /** Returns a reference to a schema. */
+    public static Tree.Entries reference(String to) {
+        return new Tree.Entries(Map.of("$ref", Tree.text(to)));
+    }
+
+    /** Returns the schema of a choice. */
+    public static Tree.Entries oneOf(List<String> keys) {
+        return new Tree.Entries(
+                Map.of("enum", new Tree.Items(keys.stream().map(Tree::text).toList())));
+    }
+
+    /** Returns the schema of a value. */
+    public static <T> Tree.Entries of(ValueType<T> type) {
+        if (type.equals(ValueType.LENGTH)) {
+            return reference(LENGTH);
+        }
+        if (type.equals(ValueType.ANGLE)) {
+            return pattern("^\\s*[+\u2212-]?(\\d{1,3}(\\.\\d{0,6})?|\\.\\d{1,6}) ?(deg|\u00b0)\\s*$");
+        }
+        if (type.equals(ValueType.DAY)) {
+            return pattern("^\\d{4}-\\d{2}-\\d{2}$");
+        }
+        return switch (type.form()) {
+            case FLAG -> new Tree.Entries(Map.of("type", Tree.text("boolean")));
+            case PAIR ->
+                new Tree.Draft()
+                        .put("type", Tree.text("array"))
+                        .put("items", new Tree.Entries(Map.of("type", Tree.text("integer"))))
+                        .put("minItems", Tree.number(2))
+                        .put("maxItems", Tree.number(2))
+                        .entries();
+            case NUMBER -> number(type);
+            case TEXT ->
+                type.choices().isEmpty()
+                        ? new Tree.Entries(Map.of("type", Tree.text("string")))
+                        : oneOf(type.choices().stream().map(type::write).toList());
+        };
+    }
+
+    private static Tree.Entries number(ValueType<?> type) {
+        Tree.Draft draft = new Tree.Draft().put("type", Tree.text(type.range().whole() ? "integer" : "number"));
+        type.range().least().ifPresent(least -> draft.put("minimum", new Tree.Num(BigDecimal.valueOf(least))));
+        type.range().greatest().ifPresent(most -> draft.put("maximum", new Tree.Num(BigDecimal.valueOf(most))));
+        return draft.entries();
+    }
+
+    private static Tree.Entries pattern(String pattern) {
+        return new Tree.Draft()
+                .put("type", Tree.text("string"))
+                .put("pattern", Tree.text(pattern))
+                .entries();
+    }
+
+    /** Returns the schema of the object. */
+    public Tree.Entries entries() {
+        Map<String, Tree> below = new LinkedHashMap<>();
+        properties.forEach(
+                (key, value) -> below.put(key, value instanceof SchemaDraft draft ? draft.entries() : (Tree) value));
+        Map<String, Tree> all = new LinkedHashMap<>();
+        all.put("type", Tree.text("object"));
+        if (!required.isEmpty()) {
+            all.put("required", new Tree.Items(required.stream().map(Tree::text).toList()));
+        }
+        all.put("properties", new Tree.Entries(below));
+        return new Tree.Entries(all);
+    }
+}

@@ -1,0 +1,54 @@
+package org.kestan.job.section;
+
+import java.util.List;
+import java.util.stream.Stream;
+import org.kestan.job.tree.Branch;
+import org.kestan.job.tree.Tree;
+
+/**
+ * A part of a job: what it is while nothing is said, how it is read and written, and what its schema says. A new section is
+ * a folder beside the others with its value and its section, and a line in {@code org.kestan.job.Sections}.
+ *
+ * @param <T> its value, immutable
+ */
+public abstract class Section<T> {
+
+    private final String name;
+    private final T blank;
+
+    /**
+     * @param name tells it from the other sections
+     * @param blank its value while nothing is said
+     */
+    protected Section(String name, T blank) {
+        this.name = name;
+        this.blank = blank;
+    }
+
+    /** Returns what tells it from the other sections. */
+    public final String name() {
+        return name;
+    }
+
+    /** Returns its value while nothing is said. */
+    public final T blank() {
+        return blank;
+    }
+
+    /** Reads its value from a job's data; what can't be read is a fault at its place. */
+    public abstract T read(Branch root);
+
+    /** Writes its value into a job's data; nothing for what is not said. */
+    public abstract void write(T value, Tree.Draft root);
+
+    /** Says what may stand in its place in a job's data. */
+    public abstract void schema(SchemaDraft root);
+
+    /** Puts a list at a path, unless it is empty. */
+    protected static void items(Tree.Draft root, String path, Stream<? extends Tree> items) {
+        List<Tree> all = items.<Tree>map(each -> each).toList();
+        if (!all.isEmpty()) {
+            root.put(path, new Tree.Items(all));
+        }
+    }
+}

@@ -1,0 +1,75 @@
+package org.kestan.job.section;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Line;
+
+/** Values under their lines, each of its line's type. Immutable; what was not said is not there. */
+public final class Values {
+
+    /** Nothing said. */
+    public static final Values NONE = new Values(Map.of());
+
+    private final Map<Line<?>, Object> all;
+
+    private Values(Map<Line<?>, Object> all) {
+        this.all = all;
+    }
+
+    /** Returns a value, empty when it was not said. */
+    public <T> Optional<T> get(Line<T> line) {
+        // A value is only ever put in under a line of its own type, by with().
+        @SuppressWarnings("unchecked")
+        T value = (T) all.get(line);
+        return Optional.ofNullable(value);
+    }
+
+    /** Returns a length in mm, empty when it was not said. */
+    public OptionalDouble millimetres(Line<Length> line) {
+        Length length = (Length) all.get(line);
+        return length == null ? OptionalDouble.empty() : OptionalDouble.of(length.millimetres());
+    }
+
+    /** Returns the text of a value, as a file or a field has it; empty when it was not said. */
+    public <T> Optional<String> text(Line<T> line) {
+        return get(line).map(line.type()::write);
+    }
+
+    /** Returns these values with one put in or replaced. */
+    public <T> Values with(Line<T> line, T value) {
+        Map<Line<?>, Object> copy = new LinkedHashMap<>(all);
+        copy.put(line, value);
+        return new Values(copy);
+    }
+
+    /** Returns these values with one taken off. */
+    public Values without(Line<?> line) {
+        Map<Line<?>, Object> copy = new LinkedHashMap<>(all);
+        copy.remove(line);
+        return new Values(copy);
+    }
+
+    /** Returns the lines that have a value. */
+    public Set<Line<?>> lines() {
+        return all.keySet();
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Values that && all.equals(that.all);
+    }
+
+    @Override
+    public int hashCode() {
+        return all.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return all.toString();
+    }
+}

@@ -1,0 +1,27 @@
+package org.kestan.job.strings;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
+import org.kestan.ground.notation.Length;
+import org.kestan.job.tree.Foreign;
+
+/**
+ * One string of the set.
+ *
+ * @param gauge its diameter as it is sold; empty when not said
+ * @param wound whether it is wound
+ * @param pitch the note it is tuned to, such as E2; empty when not said
+ * @param foreign what other programs keep with it
+ */
+@RecordBuilder
+public record StringSpec(Optional<Length> gauge, boolean wound, String pitch, Foreign foreign)
+        implements StringSpecBuilder.With {
+
+    /** A string of which nothing is known. */
+    public static final StringSpec BLANK = new StringSpec(Optional.empty(), false, "", Foreign.NONE);
+
+    /** A string that is known. */
+    public static StringSpec of(Length gauge, boolean wound, String pitch) {
+        return new StringSpec(Optional.of(gauge), wound, pitch, Foreign.NONE);
+    }
+}

@@ -1,0 +1,63 @@
+package org.kestan.job.strings;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.kestan.ground.sheet.ValueType;
+import org.kestan.job.section.SchemaDraft;
+import org.kestan.job.section.Section;
+import org.kestan.job.tree.Branch;
+import org.kestan.job.tree.Foreign;
+import org.kestan.job.tree.Tree;
+
+/** The string set, from the bass side. */
+public final class StringsSection extends Section<List<StringSpec>> {
+
+    private static final String PATH = "instrument.strings";
+
+    /** Names the section. */
+    public StringsSection() {
+        super("strings", List.of());
+    }
+
+    @Override
+    public List<StringSpec> read(Branch root) {
+        List<StringSpec> strings = new ArrayList<>();
+        for (Branch at : root.at(PATH).elements()) {
+            at.expectObject();
+            StringSpec string = new StringSpec(
+                    at.at("gauge").value(ValueType.LENGTH),
+                    at.at("wound").flag().orElse(false),
+                    at.at("pitch").text().orElse(""),
+                    Foreign.NONE);
+            strings.add(new StringSpec(
+                    string.gauge(), string.wound(), string.pitch(), Foreign.in(at.entries(), entries(string))));
+        }
+        return List.copyOf(strings);
+    }
+
+    @Override
+    public void write(List<StringSpec> strings, Tree.Draft root) {
+        items(root, PATH, strings.stream().map(each -> each.foreign().under(entries(each))));
+    }
+
+    private static Tree.Entries entries(StringSpec string) {
+        Tree.Draft draft = new Tree.Draft();
+        string.gauge().ifPresent(gauge -> draft.put("gauge", Tree.text(gauge.text())));
+        draft.put("wound", new Tree.Flag(string.wound()));
+        if (!string.pitch().isEmpty()) {
+            draft.put("pitch", Tree.text(string.pitch()));
+        }
+        return draft.entries();
+    }
+
+    @Override
+    public void schema(SchemaDraft root) {
+        root.put(
+                PATH,
+                SchemaDraft.list(SchemaDraft.object()
+                        .put("gauge", SchemaDraft.of(ValueType.LENGTH))
+                        .put("wound", SchemaDraft.of(ValueType.FLAG))
+                        .put("pitch", SchemaDraft.of(ValueType.TEXT))
+                        .entries()));
+    }
+}

@@ -1,0 +1,2 @@
+/** The string set of a job. */
+package org.kestan.job.strings;

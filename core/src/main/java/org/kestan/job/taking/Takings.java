@@ -1,0 +1,87 @@
+package org.kestan.job.taking;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.kestan.ground.geometry.Tolerances;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ground.standards.Standard;
+import org.kestan.job.Job;
+import org.kestan.job.visits.Visit;
+
+/** What taking a reading does to a job. */
+public final class Takings {
+
+    private Takings() {}
+
+    /**
+     * Takes a reading in place of what was there.
+     *
+     * <p>An action taken while the relief is not in the shop's window is about the wrong neck: it is taken all the same and
+     * marked provisional, until it is taken again with the relief right.
+     */
+    public static Job take(Job job, Reading reading, Length length, ShopStandards standards) {
+        return job.withVisit(mark(job.visit().with(reading, length), reading, standards));
+    }
+
+    /** Takes a reading once more: all takes are kept, their median counts. */
+    public static Job takeAgain(Job job, Reading reading, Length length, ShopStandards standards) {
+        List<Length> all = new ArrayList<>(job.visit().takesOf(reading));
+        all.add(length);
+        return job.withVisit(mark(job.visit().withTakes(reading, all, median(all)), reading, standards));
+    }
+
+    /** The spread of the takes of a reading, greatest less least, in mm; empty with fewer than two. */
+    public static OptionalDouble spread(Visit visit, Reading reading) {
+        List<Length> all = visit.takesOf(reading);
+        if (all.size() < 2) {
+            return OptionalDouble.empty();
+        }
+        double least = all.stream().mapToDouble(Length::millimetres).min().orElseThrow();
+        double greatest = all.stream().mapToDouble(Length::millimetres).max().orElseThrow();
+        return OptionalDouble.of(greatest - least);
+    }
+
+    /**
+     * The median of lengths: the middle one as it was typed, or with an even count the mean of the middle two in
+     * millimetres.
+     *
+     * @throws IllegalArgumentException if there are none
+     */
+    public static Length median(List<Length> lengths) {
+        if (lengths.isEmpty()) {
+            throw new IllegalArgumentException("no lengths");
+        }
+        List<Length> sorted = lengths.stream()
+                .sorted(Comparator.comparingDouble(Length::millimetres))
+                .toList();
+        Length upper = sorted.get(sorted.size() / 2);
+        Length lower = sorted.get((sorted.size() - 1) / 2);
+        if (lower.millimetres() == upper.millimetres()) {
+            return lower;
+        }
+        return Length.ofText(BigDecimal.valueOf((lower.millimetres() + upper.millimetres()) / 2)
+                        .setScale(4, RoundingMode.HALF_EVEN)
+                        .stripTrailingZeros()
+                        .toPlainString()
+                + " mm");
+    }
+
+    /** Tells whether the relief of a visit lies in the shop's window. */
+    public static boolean reliefInWindow(Visit visit, ShopStandards standards) {
+        OptionalDouble relief = visit.millimetres(Reading.RELIEF);
+        return relief.isPresent()
+                && relief.getAsDouble() >= standards.get(Standard.RELIEF_LEAST) - Tolerances.ARITHMETIC
+                && relief.getAsDouble() <= standards.get(Standard.RELIEF_MOST) + Tolerances.ARITHMETIC;
+    }
+
+    private static Visit mark(Visit visit, Reading reading, ShopStandards standards) {
+        boolean action = reading == Reading.ACTION_BASS || reading == Reading.ACTION_TREBLE;
+        return visit.marked(reading, action && !reliefInWindow(visit, standards));
+    }
+}

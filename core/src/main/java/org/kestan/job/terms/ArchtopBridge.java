@@ -1,0 +1,20 @@
+package org.kestan.job.terms;
+
+import org.kestan.ground.finding.Keyed;
+
+/** What kind of floating bridge stands on an archtop. */
+public enum ArchtopBridge implements Keyed {
+    ADJUSTABLE("adjustable"),
+    SOLID("solid");
+
+    private final String key;
+
+    ArchtopBridge(String key) {
+        this.key = key;
+    }
+
+    @Override
+    public String key() {
+        return key;
+    }
+}

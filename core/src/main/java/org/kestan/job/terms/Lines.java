@@ -1,0 +1,188 @@
+package org.kestan.job.terms;
+
+import static org.kestan.ground.sheet.ValueType.choice;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import org.kestan.ground.notation.TypedAngle;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.Detail;
+import org.kestan.ground.sheet.Dimension;
+import org.kestan.ground.sheet.Held;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.Place;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Side;
+import org.kestan.ground.sheet.Taker;
+import org.kestan.ground.sheet.ValueType;
+
+/**
+ * Every line of a job that holds no length, and the lists of all lines there are. A new one is a constant here, in the list
+ * of its section, and its words.
+ */
+public final class Lines {
+
+    /** What the shop calls the instrument. */
+    public static final Detail<String> NAME = Detail.of("instrument.name", ValueType.TEXT, 0);
+
+    /** Flat-top or archtop. */
+    public static final Detail<Form> FORM = Detail.of("instrument.form", choice(Form.class), 0);
+
+    /** How the neck is joined to the body. */
+    public static final Detail<Joint> JOINT = Detail.of("instrument.joint", choice(Joint.class), 0);
+
+    /** The fret at the body joint. */
+    public static final Detail<Integer> JOINT_FRET = Detail.of("instrument.jointFret", ValueType.FRET, 0);
+
+    /** Size of the body in a word: small, medium, large. */
+    public static final Detail<String> BODY = Detail.of("instrument.body", ValueType.TEXT, 0);
+
+    /** Whether nothing original may be cut. */
+    public static final Detail<Boolean> COLLECTIBLE = Detail.of("instrument.collectible", ValueType.FLAG, 0);
+
+    /** Whether it was built by hand by one person. */
+    public static final Detail<Boolean> HANDMADE = Detail.of("instrument.handmade", ValueType.FLAG, 0);
+
+    /** Year or age in words. */
+    public static final Detail<String> AGE = Detail.of("instrument.age", ValueType.TEXT, 0);
+
+    /** What the instrument would bring in good order. */
+    public static final Detail<Double> VALUE = Detail.of("instrument.value", ValueType.number(0, 1e9), 0);
+
+    /** The currency of the value. */
+    public static final Detail<String> CURRENCY = Detail.of("instrument.currency", ValueType.TEXT, 0);
+
+    /** What it means to its owner. */
+    public static final Detail<String> MEANING = Detail.of("instrument.meaning", ValueType.TEXT, 0);
+
+    /** The kind of floating bridge. */
+    public static final Detail<ArchtopBridge> BRIDGE =
+            Detail.of("instrument.bridge", choice(ArchtopBridge.class), 0).on(Taker.FLOATING_BRIDGE);
+
+    /** Who it belongs to. */
+    public static final Detail<String> OWNER = Detail.of("intake.owner", ValueType.TEXT, 0);
+
+    /** What the owner complains of. */
+    public static final Detail<String> COMPLAINT = Detail.of("intake.complaint", ValueType.TEXT, 0);
+
+    /** How it is played. */
+    public static final Detail<PlayingStyle> STYLE = Detail.of("intake.style", choice(PlayingStyle.class), 0);
+
+    /** How hard it is played. */
+    public static final Detail<Touch> TOUCH = Detail.of("intake.touch", choice(Touch.class), 0);
+
+    /** Earlier repairs seen. */
+    public static final Detail<String> REPAIRS = Detail.of("intake.repairs", ValueType.TEXT, 0);
+
+    /** When in the course of the work a visit was. */
+    public static final Detail<VisitRole> ROLE = Detail.of("survey.occasion", choice(VisitRole.class), 0);
+
+    /** The day of a visit. */
+    public static final Detail<LocalDate> TAKEN_ON = Detail.of("survey.takenOn", ValueType.DAY, 0);
+
+    /** Relative humidity, percent. */
+    public static final Detail<Double> HUMIDITY = Detail.of("survey.humidity", ValueType.PERCENT, 1);
+
+    /** How many half steps below pitch the strings were. */
+    public static final Detail<Integer> STEPS_DOWN = Detail.of("survey.stepsDown", ValueType.whole(0, 12), 1);
+
+    /** The state of the truss rod. */
+    public static final Detail<TrussRod> TRUSS_ROD = Detail.of("survey.trussRod", choice(TrussRod.class), 2);
+
+    /** Notes on the inspection. */
+    public static final Detail<String> NOTES = Detail.of("survey.notes", ValueType.TEXT, 2);
+
+    /** The frets held down for the relief. */
+    public static final Detail<Held> HELD = Detail.at(Place.RELIEF, 3, "survey.relief.heldAt", ValueType.HELD);
+
+    /** The fret at which the relief's gap is read. */
+    public static final Detail<Integer> RELIEF_READ_AT =
+            Detail.at(Place.RELIEF, 3, "survey.relief.readAt", ValueType.FRET);
+
+    /** The fret at which the action is read. */
+    public static final Detail<Integer> ACTION_FRET = Detail.at(Place.ACTION, 5, "survey.action.fret", ValueType.FRET);
+
+    /** What the projection was read against. */
+    public static final Detail<ProjectionOver> PROJECTION_OVER =
+            Detail.at(Place.PROJECTION, 9, "survey.projection.over", choice(ProjectionOver.class));
+
+    /** The side toward which the centre line lands. */
+    public static final Detail<Side> DRIFT_TOWARD =
+            Detail.at(Place.PROJECTION, 14, "survey.sideDrift.toward", choice(Side.class));
+
+    /** How the feet of a floating bridge fit the arch. */
+    public static final Detail<String> FOOT_FIT =
+            Detail.at(Place.BRIDGE, 15, "survey.footFit", ValueType.TEXT).on(Taker.FLOATING_BRIDGE);
+
+    /** The neck angle read with an angle gauge. */
+    public static final Detail<TypedAngle> NECK_ANGLE = Detail.at(Place.HEEL, 16, "survey.neckAngle", ValueType.ANGLE);
+
+    /** Cents at fret 12 against the octave, bass string. */
+    public static final Detail<Double> CENTS_BASS =
+            Detail.at(Place.ACTION, 18, "survey.intonation.bass", ValueType.number(-200, 200));
+
+    /** Cents at fret 12 against the octave, treble string. */
+    public static final Detail<Double> CENTS_TREBLE =
+            Detail.at(Place.ACTION, 18, "survey.intonation.treble", ValueType.number(-200, 200));
+
+    /** What the saddle is made of. */
+    public static final Detail<String> SADDLE_MATERIAL =
+            Detail.at(Place.TAIL, 19, "survey.saddleMaterial", ValueType.TEXT);
+
+    /** What is lasting about the instrument, in the order it is asked. */
+    public static final List<Line<?>> OF_INSTRUMENT = List.of(
+            NAME,
+            FORM,
+            JOINT,
+            Dimension.SCALE,
+            JOINT_FRET,
+            BODY,
+            COLLECTIBLE,
+            HANDMADE,
+            AGE,
+            VALUE,
+            CURRENCY,
+            MEANING,
+            BRIDGE);
+
+    /** What is asked when an instrument comes in, in the order it is asked. */
+    public static final List<Line<?>> OF_INTAKE = List.of(OWNER, COMPLAINT, STYLE, TOUCH, REPAIRS);
+
+    /** What a job is worked toward. */
+    public static final List<Line<?>> OF_TARGET = List.of(Aim.values());
+
+    /** Every line of a visit, in working order. */
+    public static final List<Line<?>> OF_VISIT = Stream.<Line<?>>concat(
+                    Stream.of(Reading.values()),
+                    Stream.of(
+                            ROLE,
+                            TAKEN_ON,
+                            HUMIDITY,
+                            STEPS_DOWN,
+                            TRUSS_ROD,
+                            NOTES,
+                            HELD,
+                            RELIEF_READ_AT,
+                            ACTION_FRET,
+                            PROJECTION_OVER,
+                            DRIFT_TOWARD,
+                            FOOT_FIT,
+                            NECK_ANGLE,
+                            CENTS_BASS,
+                            CENTS_TREBLE,
+                            SADDLE_MATERIAL))
+            .sorted(Comparator.comparingInt(Line::number))
+            .toList();
+
+    private Lines() {}
+
+    /** Returns the lines of a visit that are read at a place, in working order; those read fret by fret left out. */
+    public static List<Line<?>> at(Place place) {
+        return OF_VISIT.stream()
+                .filter(line -> line.place().filter(place::equals).isPresent())
+                .filter(line -> !(line instanceof Reading reading && reading.perFret()))
+                .toList();
+    }
+}

@@ -1,0 +1,42 @@
+package org.kestan.job.tree;
+
+import java.util.List;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity.Said;
+import org.kestan.ground.finding.Quantity.Verbatim;
+
+/** What may be wrong with structured data, and what would be accepted in its place. */
+public enum TreeFinding implements Finding.Kind {
+    IS(Said.class),
+    IS_NO_OBJECT(Said.class),
+    NUMBER_WITHOUT_UNIT(Verbatim.class),
+
+    AN_OBJECT,
+    A_LIST,
+    A_SHORT_LIST(Verbatim.class),
+    THE_TEXT(Verbatim.class),
+    THE_NUMBER(Verbatim.class),
+    A_FLAG(Verbatim.class),
+    NULL,
+
+    OBJECT_IN_BRACES,
+    LIST_IN_BRACKETS,
+    TEXT_IN_QUOTES,
+    A_NUMBER,
+    TRUE_OR_FALSE,
+    TWO_WHOLE_NUMBERS,
+    IN_QUOTES(Said.class),
+    LACKS(Verbatim.class),
+    LIKE(Verbatim.class);
+
+    private final List<Class<?>> takes;
+
+    TreeFinding(Class<?>... takes) {
+        this.takes = List.of(takes);
+    }
+
+    @Override
+    public List<Class<?>> takes() {
+        return takes;
+    }
+}

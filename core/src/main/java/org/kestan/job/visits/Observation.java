@@ -1,0 +1,19 @@
+package org.kestan.job.visits;
+
+import org.kestan.job.tree.Foreign;
+
+/**
+ * Something looked at in the inspection of the structure.
+ *
+ * @param what what was looked for
+ * @param severity how bad it is; {@link Severity#SOUND} says it was looked at and found sound
+ * @param note where and how, empty for nothing to add
+ * @param foreign what other programs keep with it
+ */
+public record Observation(Defect what, Severity severity, String note, Foreign foreign) {
+
+    /** Something seen here, with nothing foreign. */
+    public Observation(Defect what, Severity severity, String note) {
+        this(what, severity, note, Foreign.NONE);
+    }
+}

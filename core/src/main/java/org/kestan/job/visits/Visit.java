@@ -1,0 +1,189 @@
+package org.kestan.job.visits;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Side;
+import org.kestan.ground.sheet.Tool;
+import org.kestan.job.section.Values;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.tree.Foreign;
+
+/**
+ * One taking of the measuring sheet: as received, after the relief was set, at a dry fit, strung up, on a later visit.
+ *
+ * @param values what was read and said, under its lines
+ * @param takes where a reading was taken several times, all of them in order; the reading is then their median
+ * @param tools tools other than the usual one
+ * @param provisional readings taken in the wrong order, to be taken again
+ * @param observations what was looked at in the inspection; none when nothing was
+ * @param foreign what other programs keep with it
+ */
+@RecordBuilder
+public record Visit(
+        Values values,
+        Map<Reading, List<Length>> takes,
+        Map<Reading, Tool> tools,
+        Set<Reading> provisional,
+        List<Observation> observations,
+        Foreign foreign)
+        implements VisitBuilder.With {
+
+    /** The fret at which action is read unless another is said. */
+    public static final int ACTION_FRET = 12;
+
+    /** A sheet on which nothing has been written. */
+    public static final Visit BLANK = new Visit(Values.NONE, Map.of(), Map.of(), Set.of(), List.of(), Foreign.NONE);
+
+    /** Takes unmodifiable copies. */
+    public Visit {
+        takes = frozen(takes);
+        tools = frozen(tools);
+        EnumSet<Reading> marked = EnumSet.noneOf(Reading.class);
+        marked.addAll(provisional);
+        provisional = Collections.unmodifiableSet(marked);
+        observations = List.copyOf(observations);
+    }
+
+    private static <V> Map<Reading, V> frozen(Map<Reading, V> values) {
+        EnumMap<Reading, V> copy = new EnumMap<>(Reading.class);
+        copy.putAll(values);
+        return Collections.unmodifiableMap(copy);
+    }
+
+    /** Returns a value, empty when it was not said. */
+    public <T> Optional<T> get(Line<T> line) {
+        return values.get(line);
+    }
+
+    /** Returns a reading in mm, empty when it was not taken. */
+    public OptionalDouble millimetres(Line<Length> reading) {
+        return values.millimetres(reading);
+    }
+
+    /** Returns the readings that were taken, in working order. */
+    public Set<Reading> readings() {
+        Set<Reading> taken = new LinkedHashSet<>();
+        for (Reading reading : Reading.values()) {
+            if (values.get(reading).isPresent()) {
+                taken.add(reading);
+            }
+        }
+        return taken;
+    }
+
+    /** Returns the side toward which the centre line lands; empty without a drift. A negative offset lands on the other side. */
+    public Optional<Side> driftSide() {
+        double offset = millimetres(Reading.SIDE_DRIFT).orElse(0);
+        return offset == 0 ? Optional.empty() : get(Lines.DRIFT_TOWARD).map(side -> offset < 0 ? side.other() : side);
+    }
+
+    /** Returns the fret at which the action was read. */
+    public int actionFret() {
+        return get(Lines.ACTION_FRET).orElse(ACTION_FRET);
+    }
+
+    /** Returns the tool a reading is taken with: the one said, or the usual one. */
+    public Tool tool(Reading which) {
+        return tools.getOrDefault(which, which.tool());
+    }
+
+    /** Returns all takes of a reading: none, the one reading, or several. */
+    public List<Length> takesOf(Reading which) {
+        List<Length> several = takes.get(which);
+        return several != null ? several : get(which).map(List::of).orElse(List.of());
+    }
+
+    /** Returns this visit with a value put in or replaced; earlier takes of a reading go. */
+    public <T> Visit with(Line<T> line, T value) {
+        return cleared(line).withValues(values.with(line, value));
+    }
+
+    /** Returns this visit with a value taken off; so are all takes of a reading. */
+    public Visit without(Line<?> line) {
+        return cleared(line).withValues(values.without(line));
+    }
+
+    private Visit cleared(Line<?> line) {
+        return line instanceof Reading reading && (takes.containsKey(reading) || provisional.contains(reading))
+                ? withTakes(without(takes, reading)).marked(reading, false)
+                : this;
+    }
+
+    /** Returns this visit with all takes of a reading, of which one value counts. */
+    public Visit withTakes(Reading reading, List<Length> all, Length counts) {
+        Map<Reading, List<Length>> next = without(takes, reading);
+        if (all.size() > 1) {
+            next.put(reading, List.copyOf(all));
+        }
+        return withTakes(next).withValues(values.with(reading, counts));
+    }
+
+    /** Returns this visit with a reading marked provisional, or not. */
+    public Visit marked(Reading reading, boolean asProvisional) {
+        Set<Reading> next = EnumSet.noneOf(Reading.class);
+        next.addAll(provisional);
+        boolean changed = asProvisional ? next.add(reading) : next.remove(reading);
+        return changed ? withProvisional(next) : this;
+    }
+
+    /** Returns this visit with a reading taken with a tool. */
+    public Visit withTool(Reading reading, Tool tool) {
+        Map<Reading, Tool> next = without(tools, reading);
+        if (tool != reading.tool()) {
+            next.put(reading, tool);
+        }
+        return withTools(next);
+    }
+
+    private static <V> Map<Reading, V> without(Map<Reading, V> all, Reading reading) {
+        Map<Reading, V> next = new EnumMap<>(Reading.class);
+        next.putAll(all);
+        next.remove(reading);
+        return next;
+    }
+
+    /** Returns what the inspection found of one kind, empty when it was not looked for. */
+    public Optional<Observation> observation(Defect what) {
+        return observations.stream().filter(each -> each.what() == what).findFirst();
+    }
+
+    /** Returns this visit with an observation put in or replaced; what other programs keep with it stays. */
+    public Visit with(Observation seen) {
+        Foreign kept = observation(seen.what()).map(Observation::foreign).orElse(seen.foreign());
+        List<Observation> next = new ArrayList<>(without(seen.what()).observations);
+        next.add(new Observation(seen.what(), seen.severity(), seen.note(), kept));
+        next.sort(java.util.Comparator.comparing(Observation::what));
+        return withObservations(next);
+    }
+
+    /** Returns this visit with no observation of a kind. */
+    public Visit without(Defect what) {
+        return withObservations(
+                observations.stream().filter(each -> each.what() != what).toList());
+    }
+
+    /** Returns a sheet for the next visit: how things are read is kept, what was read is not. */
+    public Visit next() {
+        Visit next = BLANK;
+        for (Line<?> line : List.of(Lines.HELD, Lines.RELIEF_READ_AT, Lines.ACTION_FRET, Lines.PROJECTION_OVER)) {
+            next = copied(line, next);
+        }
+        return next;
+    }
+
+    private <T> Visit copied(Line<T> line, Visit to) {
+        return get(line).map(value -> to.with(line, value)).orElse(to);
+    }
+}

@@ -1,0 +1,23 @@
+package org.kestan.job.visits;
+
+import java.util.List;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity.Several;
+import org.kestan.ground.finding.Quantity.Verbatim;
+
+/** What may be wrong with a visit as it was written down. */
+public enum VisitFinding implements Finding.Kind {
+    NO_READING(Verbatim.class),
+    ONE_OF_READINGS(Several.class);
+
+    private final List<Class<?>> takes;
+
+    VisitFinding(Class<?>... takes) {
+        this.takes = List.of(takes);
+    }
+
+    @Override
+    public List<Class<?>> takes() {
+        return takes;
+    }
+}

@@ -1,0 +1,203 @@
+package org.kestan.job.visits;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.kestan.ground.finding.Keyed;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Tool;
+import org.kestan.ground.sheet.ValueType;
+import org.kestan.job.section.LinesCodec;
+import org.kestan.job.section.SchemaDraft;
+import org.kestan.job.section.Section;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.tree.Branch;
+import org.kestan.job.tree.Foreign;
+import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeFinding;
+
+/** The visits of a job: the one on the sheet under {@code survey}, the others under {@code surveys}. */
+public final class VisitsSection extends Section<Visits> {
+
+    private static final String CURRENT = "survey";
+    private static final String OTHERS = "surveys";
+    private static final LinesCodec LINES = new LinesCodec(Lines.OF_VISIT, Line::key);
+    private static final ValueType<Defect> DEFECT = ValueType.choice(Defect.class);
+    private static final ValueType<Severity> SEVERITY = ValueType.choice(Severity.class);
+    private static final ValueType<Tool> TOOL = ValueType.choice(Tool.class);
+
+    /** Names the section. */
+    public VisitsSection() {
+        super("visits", Visits.BLANK);
+    }
+
+    @Override
+    public Visits read(Branch root) {
+        List<Visit> others = new ArrayList<>();
+        for (Branch other : root.at(OTHERS).elements()) {
+            other.expectObject();
+            others.add(visit(other));
+        }
+        return new Visits(visit(root.at(CURRENT)), others);
+    }
+
+    private static Visit visit(Branch at) {
+        at.expectObject();
+        if (at.entries().all().isEmpty()) {
+            return Visit.BLANK;
+        }
+        Visit visit = new Visit(
+                LINES.read(at),
+                takes(at.at("takes")),
+                tools(at.at("tools")),
+                provisional(at.at("provisional")),
+                observations(at.at("condition")),
+                Foreign.NONE);
+        return visit.withForeign(Foreign.in(at.entries(), entries(visit)));
+    }
+
+    private static Map<Reading, List<Length>> takes(Branch at) {
+        Map<Reading, List<Length>> takes = new EnumMap<>(Reading.class);
+        at.children()
+                .forEach((key, place) -> reading(key, place).ifPresent(reading -> {
+                    List<Length> lengths = new ArrayList<>();
+                    place.elements()
+                            .forEach(each -> each.value(ValueType.LENGTH).ifPresent(lengths::add));
+                    if (lengths.size() > 1) {
+                        takes.put(reading, List.copyOf(lengths));
+                    }
+                }));
+        return takes;
+    }
+
+    private static Map<Reading, Tool> tools(Branch at) {
+        Map<Reading, Tool> tools = new EnumMap<>(Reading.class);
+        at.children()
+                .forEach((key, place) -> reading(key, place)
+                        .ifPresent(reading -> place.value(TOOL).ifPresent(tool -> tools.put(reading, tool))));
+        return tools;
+    }
+
+    private static Set<Reading> provisional(Branch at) {
+        Set<Reading> marked = EnumSet.noneOf(Reading.class);
+        at.elements()
+                .forEach(each -> each.text().flatMap(key -> reading(key, each)).ifPresent(marked::add));
+        return marked;
+    }
+
+    private static List<Observation> observations(Branch at) {
+        List<Observation> all = new ArrayList<>();
+        for (Branch each : at.elements()) {
+            each.expectObject();
+            Optional<Defect> what = each.at("what").value(DEFECT);
+            Optional<Severity> severity = each.at("severity").value(SEVERITY);
+            String note = each.at("note").text().orElse("");
+            if (what.isPresent() && severity.isPresent()) {
+                Observation seen = new Observation(what.get(), severity.get(), note);
+                all.add(new Observation(what.get(), severity.get(), note, Foreign.in(each.entries(), entries(seen))));
+            } else if (!each.at("what").isPresent() || !each.at("severity").isPresent()) {
+                each.fault(
+                        TreeFinding.LACKS.of(Quantity.text("what or severity")),
+                        TreeFinding.LIKE.of(Quantity.text("{\"what\": \"brace-loose\", \"severity\": \"slight\"}")));
+            }
+        }
+        return all;
+    }
+
+    private static Optional<Reading> reading(String key, Branch place) {
+        Optional<Reading> found = Stream.of(Reading.values())
+                .filter(reading -> reading.key().equals(key))
+                .findFirst();
+        if (found.isEmpty()) {
+            place.fault(
+                    VisitFinding.NO_READING.of(Quantity.text(key)),
+                    VisitFinding.ONE_OF_READINGS.of(
+                            Quantity.texts(Stream.of(Reading.values()).map(Keyed::key))));
+        }
+        return found;
+    }
+
+    @Override
+    public void write(Visits visits, Tree.Draft root) {
+        Tree.Entries current = whole(visits.current());
+        if (!current.all().isEmpty()) {
+            root.put(CURRENT, current);
+        }
+        items(root, OTHERS, visits.others().stream().map(VisitsSection::whole));
+    }
+
+    private static Tree.Entries whole(Visit visit) {
+        return visit.foreign().under(entries(visit));
+    }
+
+    private static Tree.Entries entries(Visit visit) {
+        Tree.Draft draft = new Tree.Draft();
+        LINES.write(visit.values(), draft);
+        items(
+                draft,
+                "condition",
+                visit.observations().stream().map(seen -> seen.foreign().under(entries(seen))));
+        put(
+                draft,
+                "takes",
+                flat(
+                        visit.takes(),
+                        lengths -> new Tree.Items(lengths.stream()
+                                .map(each -> Tree.text(each.text()))
+                                .toList())));
+        put(draft, "tools", flat(visit.tools(), tool -> Tree.text(tool.key())));
+        items(draft, "provisional", visit.provisional().stream().map(reading -> Tree.text(reading.key())));
+        return draft.entries();
+    }
+
+    /** Readings are keys here as they are, dots and all. */
+    private static <V> Tree.Entries flat(Map<Reading, V> all, Function<V, Tree> value) {
+        Map<String, Tree> entries = new LinkedHashMap<>();
+        all.forEach((reading, each) -> entries.put(reading.key(), value.apply(each)));
+        return new Tree.Entries(entries);
+    }
+
+    private static void put(Tree.Draft draft, String key, Tree.Entries entries) {
+        if (!entries.all().isEmpty()) {
+            draft.put(key, entries);
+        }
+    }
+
+    private static Tree.Entries entries(Observation seen) {
+        Tree.Draft draft = new Tree.Draft()
+                .put("what", Tree.text(seen.what().key()))
+                .put("severity", Tree.text(seen.severity().key()));
+        if (!seen.note().isEmpty()) {
+            draft.put("note", Tree.text(seen.note()));
+        }
+        return draft.entries();
+    }
+
+    @Override
+    public void schema(SchemaDraft root) {
+        SchemaDraft visit = root.nested();
+        LINES.schema(visit);
+        visit.put(
+                "condition",
+                SchemaDraft.list(SchemaDraft.object("what", "severity")
+                        .put("what", SchemaDraft.of(DEFECT))
+                        .put("severity", SchemaDraft.of(SEVERITY))
+                        .put("note", SchemaDraft.of(ValueType.TEXT))
+                        .entries()));
+        visit.put("takes", SchemaDraft.map(SchemaDraft.list(SchemaDraft.of(ValueType.LENGTH))));
+        visit.put("tools", SchemaDraft.map(SchemaDraft.of(TOOL)));
+        visit.put("provisional", SchemaDraft.list(SchemaDraft.of(ValueType.TEXT)));
+        root.put(CURRENT, visit.entries());
+        root.put(OTHERS, SchemaDraft.list(SchemaDraft.reference("#/properties/" + CURRENT)));
+    }
+}

@@ -1,0 +1,37 @@
+package org.kestan.job.ways;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.kestan.ground.sheet.ValueType;
+import org.kestan.job.section.SchemaDraft;
+import org.kestan.job.section.Section;
+import org.kestan.job.tree.Branch;
+import org.kestan.job.tree.Tree;
+
+/** The ways taken into the plan, by their keys, in the order of the work. */
+public final class WaysSection extends Section<List<String>> {
+
+    private static final String PATH = "plan.ways";
+
+    /** Names the section. */
+    public WaysSection() {
+        super("ways", List.of());
+    }
+
+    @Override
+    public List<String> read(Branch root) {
+        List<String> keys = new ArrayList<>();
+        root.at(PATH).elements().forEach(each -> each.text().ifPresent(keys::add));
+        return List.copyOf(keys);
+    }
+
+    @Override
+    public void write(List<String> keys, Tree.Draft root) {
+        items(root, PATH, keys.stream().map(Tree::text));
+    }
+
+    @Override
+    public void schema(SchemaDraft root) {
+        root.put(PATH, SchemaDraft.list(SchemaDraft.of(ValueType.TEXT)));
+    }
+}

@@ -1,0 +1,2 @@
+/** Which ways a job has taken. What a way is and comes to is for {@code org.kestan.judgement.ways}. */
+package org.kestan.job.ways;

@@ -1,0 +1,29 @@
+package org.kestan.judgement.advice;
+
+import java.util.List;
+import org.kestan.ground.finding.Finding;
+import org.kestan.judgement.way.Way;
+
+/**
+ * What the shop would do.
+ *
+ * @param ways the ways to take, in the order of the work; none when nothing can be said yet
+ * @param reasons why
+ */
+public record Recommendation(List<Way> ways, List<Finding> reasons) {
+
+    /** Takes unmodifiable copies. */
+    public Recommendation {
+        ways = List.copyOf(ways);
+        reasons = List.copyOf(reasons);
+    }
+
+    static Recommendation of(List<Way> ways, Finding reason) {
+        return new Recommendation(ways, List.of(reason));
+    }
+
+    /** Says what the shop would do about a job. */
+    public static Recommendation of(Ways ways) {
+        return new Recommender(ways).recommend();
+    }
+}

@@ -1,0 +1,55 @@
+package org.kestan.judgement.advice;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.following.reckoning.Reckoning;
+import org.kestan.following.setup.Setup;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.ground.standards.School;
+import org.kestan.ground.standards.SchoolQuestion;
+import org.kestan.judgement.way.Case;
+import org.kestan.judgement.way.TargetReset;
+
+/**
+ * What a school of projection comes to on this instrument (§4): the same action with another saddle, and so another neck
+ * angle. Millimetres.
+ *
+ * @param school which
+ * @param after the set-up it leads to
+ * @param removalAtCap heel cut at the cap; empty when the heel was not read
+ * @param targetStrung where the straightedge is to arrive at the saddle at pitch, over the soundboard
+ * @param targetSlack the same with the strings slack
+ */
+public record SchoolPlan(
+        School school, Setup after, OptionalDouble removalAtCap, double targetStrung, double targetSlack) {
+
+    /** Saddle that is left at the centre, mm. */
+    public double protrusion() {
+        return Sides.mean(after.protrusion().orElseThrow());
+    }
+
+    /** The projection schools side by side; none for a floating bridge or where the sheet does not say enough. */
+    public static List<SchoolPlan> of(Reckoning reckoning) {
+        Case about = Case.of(reckoning);
+        return about.measured()
+                .filter(setup -> setup.protrusion().isPresent())
+                .map(setup -> SchoolQuestion.PROJECTION.schools().stream()
+                        .flatMap(school -> plan(about, setup, school).stream())
+                        .toList())
+                .orElse(List.of());
+    }
+
+    private static Optional<SchoolPlan> plan(Case about, Setup from, School school) {
+        double sink = TargetReset.sink(about);
+        OptionalDouble heel = about.length(Reading.HEEL_HEIGHT);
+        return TargetReset.by(school, about, from).map(after -> {
+            double strung = after.projection();
+            OptionalDouble cut = heel.isPresent()
+                    ? OptionalDouble.of(heel.getAsDouble() * after.rotation().tan())
+                    : heel;
+            return new SchoolPlan(school, after, cut, strung, strung + sink);
+        });
+    }
+}

@@ -1,0 +1,44 @@
+package org.kestan.judgement.verdict;
+
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity;
+
+/**
+ * One gate of the verdict.
+ *
+ * @param id which
+ * @param state how it stands
+ * @param reasons why; for an unknown gate what to do to know
+ * @param numbers the numbers behind it
+ * @param provisional whether an earlier gate stopped, so that this one may stand otherwise afterwards
+ */
+public record Gate(
+        GateId id, GateState state, List<Finding> reasons, Map<GateNumber, Quantity> numbers, boolean provisional) {
+
+    /** Takes unmodifiable copies. */
+    public Gate {
+        reasons = List.copyOf(reasons);
+        EnumMap<GateNumber, Quantity> copy = new EnumMap<>(GateNumber.class);
+        copy.putAll(numbers);
+        numbers = Collections.unmodifiableMap(copy);
+    }
+
+    static Gate of(GateId id, GateState state, Finding... reasons) {
+        return new Gate(id, state, List.of(reasons), Map.of(), false);
+    }
+
+    Gate with(GateNumber number, Quantity value) {
+        EnumMap<GateNumber, Quantity> more = new EnumMap<>(GateNumber.class);
+        more.putAll(numbers);
+        more.put(number, value);
+        return new Gate(id, state, reasons, more, provisional);
+    }
+
+    Gate asProvisional() {
+        return new Gate(id, state, reasons, numbers, true);
+    }
+}

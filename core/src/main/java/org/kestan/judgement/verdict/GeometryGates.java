@@ -1,0 +1,230 @@
+package org.kestan.judgement.verdict;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.following.reckoning.Reckoning;
+import org.kestan.following.setup.Setup;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.geometry.Angle;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.ground.standards.School;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ground.standards.Standard;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+
+/** The gates about the strings over the body: action, saddle, break angle, bridge, neck pitch, and whether it is worth it. */
+final class GeometryGates {
+
+    private final Job job;
+    private final ShopStandards shop;
+    private final Optional<Setup> measured;
+
+    GeometryGates(Reckoning reckoning) {
+        this.job = reckoning.job();
+        this.shop = reckoning.standards();
+        this.measured = reckoning.measured();
+    }
+
+    Gate action() {
+        OptionalDouble bass = job.millimetres(Reading.ACTION_BASS);
+        OptionalDouble treble = job.millimetres(Reading.ACTION_TREBLE);
+        if (bass.isEmpty() || treble.isEmpty()) {
+            return Gate.of(GateId.ACTION, GateState.UNKNOWN, GateFinding.READ_ACTION.of());
+        }
+        double now = bass.getAsDouble();
+        Quantity stands = Quantity.length(now);
+        Quantity grade = new Quantity.Said(grade(now).of());
+        Sides<Double> wanted = Wanted.of(job, shop).action();
+        double over = Math.max(now - wanted.bass(), treble.getAsDouble() - wanted.treble());
+        Gate gate = now >= shop.get(Standard.ACTION_OUT_OF_SPEC)
+                ? Gate.of(GateId.ACTION, GateState.STOP, GateFinding.ACTION_STANDS.of(stands, grade))
+                : over > shop.get(Standard.ACTION_REACH)
+                        ? Gate.of(
+                                GateId.ACTION,
+                                GateState.WARN,
+                                GateFinding.ACTION_OVER.of(stands, grade, Quantity.length(over)))
+                        : Gate.of(GateId.ACTION, GateState.PASS, GateFinding.ACTION_NEAR.of(stands, grade));
+        return gate.with(GateNumber.BASS, stands)
+                .with(GateNumber.TREBLE, Quantity.length(treble.getAsDouble()))
+                .with(GateNumber.OVER, Quantity.length(over));
+    }
+
+    private GateFinding grade(double action) {
+        return action >= shop.get(Standard.ACTION_OUT_OF_SPEC)
+                ? GateFinding.GRADE_OUT_OF_SPEC
+                : action >= shop.get(Standard.ACTION_HIGH)
+                        ? GateFinding.GRADE_MEDIUM_HIGH
+                        : action >= shop.get(Standard.ACTION_MEDIUM) ? GateFinding.GRADE_MEDIUM : GateFinding.GRADE_LOW;
+    }
+
+    /** Whether the saddle alone could take the whole drop, the neck left as it is. */
+    Gate saddle() {
+        if (job.floating()) {
+            return Gate.of(GateId.SADDLE, GateState.PASS, GateFinding.FLOATING_CARRIES.of());
+        }
+        if (measured.isEmpty()) {
+            return Gate.of(GateId.SADDLE, GateState.UNKNOWN, GateFinding.READ_SADDLE.of());
+        }
+        Sides<Double> protrusion = measured.get().protrusion().orElseThrow();
+        double left = Math.min(protrusion.bass(), protrusion.treble());
+        Setup setup = Rod.set(measured.get(), job, shop);
+        Sides<Double> rise = setup.crownRiseFor(Wanted.of(job, shop).action());
+        Sides<Double> then = protrusion.with(rise, Double::sum);
+        double remaining = Math.min(then.bass(), then.treble());
+        double drop = -Math.min(rise.bass(), rise.treble());
+        return saddle(setup, rise, protrusion, left, drop, remaining)
+                .with(GateNumber.LEFT, Quantity.length(left))
+                .with(GateNumber.DROP, Quantity.length(drop))
+                .with(GateNumber.REMAINING, Quantity.length(remaining));
+    }
+
+    private Gate saddle(
+            Setup setup, Sides<Double> rise, Sides<Double> protrusion, double left, double drop, double remaining) {
+        Sides<Double> wanted = Wanted.of(job, shop).action();
+        double reach = shop.get(Standard.ACTION_REACH);
+        double least = shop.get(Standard.PROTRUSION_LEAST);
+        if (setup.meets(wanted, reach) || drop <= 0) {
+            return Gate.of(GateId.SADDLE, GateState.PASS, GateFinding.SADDLE_NEED_NOT.of(Quantity.length(left)));
+        }
+        if (remaining >= least) {
+            return Gate.of(
+                    GateId.SADDLE,
+                    GateState.PASS,
+                    GateFinding.SADDLE_CAN.of(Quantity.length(drop), Quantity.length(remaining)));
+        }
+        return setup.afterSaddleRaised(Spare.within(rise, protrusion, shop)).meets(wanted, reach)
+                ? Gate.of(GateId.SADDLE, GateState.WARN, GateFinding.SADDLE_JUST_CAN.of(Quantity.length(least)))
+                : Gate.of(
+                        GateId.SADDLE,
+                        GateState.STOP,
+                        GateFinding.SADDLE_CANNOT.of(Quantity.length(left), Quantity.length(drop + least)));
+    }
+
+    Gate breakAngle() {
+        Optional<Angle> least = measured.flatMap(Setup::leastBreakAngle);
+        if (least.isEmpty()) {
+            return Gate.of(
+                    GateId.BREAK_ANGLE,
+                    GateState.UNKNOWN,
+                    (measured.isEmpty() ? GateFinding.SHEET_FIRST : GateFinding.READ_STRING_END).of());
+        }
+        Quantity angle = Quantity.turn(least.get());
+        Optional<Double> height = heightThatCounts();
+        if (height.isPresent()) {
+            boolean low = height.get() < shop.get(Standard.STRING_HEIGHT_LEAST);
+            Quantity over = Quantity.length(height.get());
+            return Gate.of(
+                            GateId.BREAK_ANGLE,
+                            low ? GateState.WARN : GateState.PASS,
+                            (low ? GateFinding.STRINGS_STAND_LOW : GateFinding.STRINGS_STAND).of(over, angle))
+                    .with(GateNumber.DEGREES, angle)
+                    .with(GateNumber.STRING_HEIGHT, over);
+        }
+        return bend(least.get(), angle).with(GateNumber.DEGREES, angle);
+    }
+
+    private Gate bend(Angle least, Quantity angle) {
+        if (least.degrees() < shop.get(Standard.BREAK_ANGLE_LEAST)) {
+            Finding remedy = (job.floating() ? GateFinding.HIGHER_BRIDGE_WOULD : GateFinding.RAMPS_MAY_DO).of();
+            return Gate.of(GateId.BREAK_ANGLE, GateState.STOP, GateFinding.BEND_TOO_LITTLE.of(angle), remedy);
+        }
+        return least.degrees() < shop.get(Standard.BREAK_ANGLE_GOOD)
+                ? Gate.of(GateId.BREAK_ANGLE, GateState.WARN, GateFinding.BEND_LITTLE.of(angle))
+                : Gate.of(GateId.BREAK_ANGLE, GateState.PASS, GateFinding.BEND.of(angle));
+    }
+
+    /** The strings' height over the top at a pin bridge, where the shop goes by that; else empty. */
+    private Optional<Double> heightThatCounts() {
+        return shop.holds(School.BREAK_BY_HEIGHT) && !job.floating()
+                ? measured.map(Setup::supportHeight)
+                : Optional.empty();
+    }
+
+    Gate bridge() {
+        if (job.floating()) {
+            return floatingBridge();
+        }
+        OptionalDouble read = job.millimetres(Reading.BRIDGE_THICKNESS);
+        if (read.isEmpty()) {
+            return Gate.of(GateId.BRIDGE, GateState.UNKNOWN, GateFinding.READ_BRIDGE_THICKNESS.of());
+        }
+        Quantity thickness = Quantity.length(read.getAsDouble());
+        Gate gate = read.getAsDouble() < shop.get(Standard.BRIDGE_CUT)
+                ? Gate.of(GateId.BRIDGE, GateState.STOP, GateFinding.BRIDGE_CUT.of(thickness))
+                : read.getAsDouble() < shop.bridgeThin(job.text(Lines.BODY))
+                        ? Gate.of(GateId.BRIDGE, GateState.WARN, GateFinding.BRIDGE_THIN.of(thickness))
+                        : Gate.of(GateId.BRIDGE, GateState.PASS, GateFinding.BRIDGE_THICK.of(thickness));
+        return gate.with(GateNumber.THICKNESS, thickness);
+    }
+
+    private Gate floatingBridge() {
+        OptionalDouble height = job.millimetres(Reading.BRIDGE_HEIGHT);
+        OptionalDouble lowest = job.millimetres(Reading.BRIDGE_LOWEST);
+        if (height.isEmpty()) {
+            return Gate.of(GateId.BRIDGE, GateState.UNKNOWN, GateFinding.READ_BRIDGE_HEIGHT.of());
+        }
+        Quantity now = Quantity.length(height.getAsDouble());
+        if (lowest.isEmpty()) {
+            boolean solid = !job.takes(Reading.BRIDGE_LOWEST);
+            return Gate.of(
+                            GateId.BRIDGE,
+                            solid ? GateState.PASS : GateState.UNKNOWN,
+                            (solid ? GateFinding.BRIDGE_ONE_PIECE : GateFinding.READ_BRIDGE_RANGE).of())
+                    .with(GateNumber.HEIGHT, now);
+        }
+        double left = height.getAsDouble() - lowest.getAsDouble();
+        boolean bottom = left <= shop.get(Standard.ACTION_REACH);
+        return Gate.of(
+                        GateId.BRIDGE,
+                        bottom ? GateState.WARN : GateState.PASS,
+                        bottom
+                                ? GateFinding.BRIDGE_AT_BOTTOM.of()
+                                : GateFinding.BRIDGE_CAN_COME_DOWN.of(Quantity.length(left)))
+                .with(GateNumber.HEIGHT, now)
+                .with(GateNumber.LOWEST, Quantity.length(lowest.getAsDouble()));
+    }
+
+    Gate neckPitch() {
+        if (measured.isEmpty()) {
+            return Gate.of(GateId.NECK_PITCH, GateState.UNKNOWN, GateFinding.SHEET_FIRST.of());
+        }
+        Angle pitch = measured.get().pitch();
+        boolean level = Math.abs(pitch.degrees()) <= shop.get(Standard.PITCH_ZERO);
+        boolean good = !level && pitch.radians() > 0;
+        boolean lowSaddle = saddle().state() == GateState.STOP;
+        GateState action = action().state();
+        boolean high = action == GateState.STOP || action == GateState.WARN;
+        Finding stands =
+                (good ? GateFinding.NECK_SET_BACK : level ? GateFinding.NECK_LEVEL : GateFinding.NECK_FORWARD).of();
+        Gate gate = !good && lowSaddle && high
+                ? Gate.of(GateId.NECK_PITCH, GateState.STOP, stands, GateFinding.NECK_HAS_TO_GO_BACK.of())
+                : Gate.of(GateId.NECK_PITCH, good ? GateState.PASS : GateState.WARN, stands);
+        return gate.with(GateNumber.DEGREES, Quantity.turn(pitch));
+    }
+
+    Gate worth() {
+        Optional<Double> value = job.get(Lines.VALUE);
+        if (job.collectible()) {
+            return Gate.of(GateId.WORTH, GateState.WARN, GateFinding.WORTH_COLLECTIBLE.of());
+        }
+        if (value.isEmpty()) {
+            return Gate.of(GateId.WORTH, GateState.UNKNOWN, GateFinding.SAY_VALUE.of());
+        }
+        double cost = shop.cost(ShopStandards.RESET);
+        boolean not = value.get() < cost;
+        boolean ask = value.get() < shop.get(Standard.WORTH_RATIO) * cost;
+        GateFinding kind = not ? GateFinding.WORTH_NOT : ask ? GateFinding.WORTH_ASK : GateFinding.WORTH;
+        return Gate.of(
+                        GateId.WORTH,
+                        not ? GateState.STOP : ask ? GateState.WARN : GateState.PASS,
+                        kind.of(
+                                new Quantity.Hours(shop.hours(ShopStandards.RESET)),
+                                new Quantity.Money(cost),
+                                new Quantity.Money(value.get())))
+                .with(GateNumber.VALUE, new Quantity.Money(value.get()))
+                .with(GateNumber.RESET_COST, new Quantity.Money(cost));
+    }
+}

@@ -1,0 +1,69 @@
+package org.kestan.judgement.way;
+
+import java.util.Optional;
+import org.kestan.following.setup.Setup;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.ground.standards.School;
+import org.kestan.ground.standards.SchoolQuestion;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ground.standards.Standard;
+
+/** The neck turned for the whole target of a job, the saddle as a school of projection would have it (§4). */
+public final class TargetReset {
+
+    private TargetReset() {}
+
+    /**
+     * Turns the neck: relief, nut and bridge as the job asks, and the saddle as a school would have it where the job does
+     * not say. A floating bridge keeps its height unless the job says another.
+     *
+     * @return empty when no neck angle brings the strings there
+     */
+    public static Optional<Setup> by(School school, Case about, Setup from) {
+        Sides<Double> nut = new Sides<>(
+                about.length(Aim.NUT_BASS).orElse(from.nut().bass()),
+                about.length(Aim.NUT_TREBLE).orElse(from.nut().treble()));
+        double gap = about.length(Aim.RELIEF).orElse(from.reliefGap());
+        Sides<Double> action = about.wanted().action();
+        if (from.protrusion().isEmpty()) {
+            double rise = about.length(Aim.BRIDGE_HEIGHT).orElse(from.supportHeight()) - from.supportHeight();
+            return from.afterReset(action, gap, nut, rise, 0);
+        }
+        double thickness = from.bridgeThickness().orElseThrow();
+        double thickening = about.length(Aim.BRIDGE_THICKNESS).orElse(thickness) - thickness;
+        double mean = Sides.mean(from.protrusion().get());
+        // The crown's height over the fret line follows from the action alone, whatever the saddle: so plan once
+        // without.
+        return from.afterReset(action, gap, nut, 0, thickening).flatMap(plain -> {
+            double crown = Sides.mean(plain.crown());
+            double stands = protrusion(about, school, mean, crown);
+            return from.afterReset(action, gap, nut, stands - mean, thickening);
+        });
+    }
+
+    /** The protrusion at the centre that a school leads to: projection over the bridge plus the crown over the fret line. */
+    private static double protrusion(Case about, School school, double now, double crown) {
+        ShopStandards shop = about.shop();
+        double sink = sink(about);
+        return switch (school) {
+            case KISSES -> crown - sink;
+            case LITTLE_ABOVE -> shop.get(Standard.ABOVE_BRIDGE_SLACK) - sink + crown;
+            case OVERSHOOT -> shop.get(Standard.OVERSHOOT_SLACK) - sink + crown;
+            case SADDLE_LEFT -> shop.get(Standard.SADDLE_LEFT);
+            default -> about.length(Aim.SADDLE).orElse(now);
+        };
+    }
+
+    /** Returns how far the body is taken to fold up, mm. */
+    public static double sink(Case about) {
+        return about.reckoning().trajectory().orElseThrow().sinkTaken(about.shop());
+    }
+
+    /** Returns the school by which a reset is planned: the job's own saddle where it says one, else the shop's choice. */
+    public static School chosen(Case about) {
+        return about.length(Aim.SADDLE).isPresent()
+                ? School.DROP_SUM
+                : about.shop().school(SchoolQuestion.PROJECTION);
+    }
+}

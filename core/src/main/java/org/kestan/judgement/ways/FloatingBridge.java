@@ -1,0 +1,103 @@
+package org.kestan.judgement.ways;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import org.kestan.following.setup.Setup;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.finding.Quantity.Distance;
+import org.kestan.ground.finding.Quantity.Said;
+import org.kestan.ground.geometry.Tolerances;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.ground.standards.Standard;
+import org.kestan.judgement.way.Case;
+import org.kestan.judgement.way.Outcome;
+import org.kestan.judgement.way.Stage;
+import org.kestan.judgement.way.Way;
+import org.kestan.judgement.way.WayFinding;
+
+/** All that a floating bridge can do: wheels, a trimmed foot, strips under it. */
+final class FloatingBridge extends Way {
+
+    private static final Finding.Kind GLUED = Finding.kind("way.floating-bridge.glued");
+    private static final Finding.Kind READ_LOW = Finding.kind("way.floating-bridge.read-low");
+    private static final Finding.Kind READ_HIGH = Finding.kind("way.floating-bridge.read-high");
+    private static final Finding.Kind BOTTOM_COLLECTIBLE = Finding.kind("way.floating-bridge.bottom-collectible");
+    private static final Finding.Kind BOTTOM = Finding.kind("way.floating-bridge.bottom");
+    private static final Finding.Kind TRIM = Finding.kind("way.floating-bridge.trim", Distance.class, Said.class);
+    private static final Finding.Kind DOWN = Finding.kind("way.floating-bridge.down", Distance.class, Said.class);
+    private static final Finding.Kind SHORT = Finding.kind("way.floating-bridge.short", Distance.class);
+    private static final Finding.Kind FIT_FEET = Finding.kind("way.floating-bridge.fit-feet");
+    private static final Finding.Kind FIND_PLACE = Finding.kind("way.floating-bridge.find-place");
+    private static final Finding.Kind STRIPS = Finding.kind("way.floating-bridge.strips", Distance.class, Said.class);
+    private static final Finding.Kind UP = Finding.kind("way.floating-bridge.up", Distance.class, Said.class);
+    private static final Finding.Kind TALLER_NEEDED = Finding.kind("way.floating-bridge.taller-needed");
+    private static final Finding.Kind FIT_STRIPS = Finding.kind("way.floating-bridge.fit-strips");
+
+    FloatingBridge() {
+        super("floating-bridge", Stage.BRIDGE, true, List.of(Standard.HOURS_FLOATING));
+    }
+
+    @Override
+    public Outcome take(Case about, Setup from) {
+        if (from.protrusion().isPresent()) {
+            return not(GLUED.of());
+        }
+        if (about.met(from)) {
+            return noNeed(from, WayFinding.ACTION_RIGHT.of());
+        }
+        Sides<Double> needed = from.crownRiseFor(about.wanted().action());
+        double height = from.supportHeight();
+        double wish = height + Sides.mean(needed);
+        boolean down = wish < height;
+        OptionalDouble end = about.job().onSolidBridge()
+                ? OptionalDouble.of(height)
+                : about.length(down ? Reading.BRIDGE_LOWEST : Reading.BRIDGE_HIGHEST);
+        if (end.isEmpty()) {
+            return unknown((down ? READ_LOW : READ_HIGH).of());
+        }
+        return down
+                ? lowered(about, from, needed, wish, end.getAsDouble())
+                : raised(about, from, needed, wish, end.getAsDouble());
+    }
+
+    private Outcome lowered(Case about, Setup from, Sides<Double> needed, double wish, double lowest) {
+        double height = from.supportHeight();
+        double trimMost = about.collectible() ? 0 : about.shop(Standard.FOOT_TRIM_MOST);
+        double reached = Math.max(wish, Math.min(height, lowest - trimMost));
+        if (Math.abs(reached - height) < Tolerances.LEAF) {
+            return not((about.collectible() ? BOTTOM_COLLECTIBLE : BOTTOM).of());
+        }
+        double trim = Math.max(0, lowest - reached);
+        boolean trimmed = trim > Tolerances.LEAF;
+        Setup after = moved(from, needed, wish, reached);
+        Finding what = trimmed
+                ? TRIM.of(Quantity.length(trim), Case.action(after))
+                : DOWN.of(Quantity.length(height - reached), Case.action(after));
+        Finding then = reached > wish + Tolerances.LEAF
+                ? SHORT.of(Quantity.length(height - wish))
+                : (trimmed ? FIT_FEET : FIND_PLACE).of();
+        Outcome can = can(after, what, then);
+        return trimmed ? can.withReversible(false) : can.withPrices(List.of(Standard.HOURS_WHEELS));
+    }
+
+    private Outcome raised(Case about, Setup from, Sides<Double> needed, double wish, double highest) {
+        double height = from.supportHeight();
+        double reached = Math.min(wish, Math.max(height, highest) + about.shop(Standard.RISER_MOST));
+        double riser = Math.max(0, reached - highest);
+        boolean strips = riser > Tolerances.LEAF;
+        Setup after = moved(from, needed, wish, reached);
+        Finding what = strips
+                ? STRIPS.of(Quantity.length(riser), Case.action(after))
+                : UP.of(Quantity.length(reached - height), Case.action(after));
+        Finding.Kind then = reached < wish - Tolerances.LEAF ? TALLER_NEEDED : strips ? FIT_STRIPS : FIND_PLACE;
+        Outcome can = can(after, what, then.of());
+        return strips ? can : can.withPrices(List.of(Standard.HOURS_WHEELS));
+    }
+
+    /** What each side needs, less on both alike what the bridge can't give. */
+    private static Setup moved(Setup from, Sides<Double> needed, double wish, double reached) {
+        return from.afterSaddleRaised(needed.map(each -> each + reached - wish));
+    }
+}

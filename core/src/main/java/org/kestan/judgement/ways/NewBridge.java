@@ -1,0 +1,83 @@
+package org.kestan.judgement.ways;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import org.kestan.following.setup.Setup;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.finding.Quantity.Distance;
+import org.kestan.ground.finding.Quantity.Said;
+import org.kestan.ground.geometry.Tolerances;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.ground.standards.Standard;
+import org.kestan.judgement.way.Case;
+import org.kestan.judgement.way.Effect;
+import org.kestan.judgement.way.Outcome;
+import org.kestan.judgement.way.Stage;
+import org.kestan.judgement.way.Way;
+import org.kestan.judgement.way.WayFinding;
+
+/** A taller or lower bridge in place of the one there. */
+final class NewBridge extends Way {
+
+    private static final Finding.Kind RIGHT = Finding.kind("way.new-bridge.right");
+    private static final Finding.Kind IN_PLACE =
+            Finding.kind("way.new-bridge.in-place", Distance.class, Distance.class, Distance.class, Said.class);
+    private static final Finding.Kind HAS_BEEN_CUT = Finding.kind("way.new-bridge.has-been-cut");
+    private static final Finding.Kind FIRST_KEPT = Finding.kind("way.new-bridge.first-kept");
+    private static final Finding.Kind COLLECTIBLE = Finding.kind("way.new-bridge.collectible");
+    private static final Finding.Kind NO_NEARER = Finding.kind("way.new-bridge.no-nearer");
+
+    NewBridge() {
+        super(
+                "new-bridge",
+                Stage.BRIDGE,
+                true,
+                List.of(Standard.HOURS_BRIDGE, Standard.PRICE_BRIDGE, Standard.PRICE_SADDLE, Standard.PRICE_GLUE),
+                Effect.NEW_BRIDGE,
+                Effect.SPENDS_SADDLE);
+    }
+
+    @Override
+    public Outcome take(Case about, Setup from) {
+        if (from.protrusion().isEmpty()) {
+            return not(WayFinding.FLOATING.of());
+        }
+        double thickness = from.bridgeThickness().orElseThrow();
+        boolean cut = thickness < about.shop(Standard.BRIDGE_CUT);
+        boolean met = about.met(from);
+        OptionalDouble said = about.length(Aim.BRIDGE_THICKNESS);
+        if (met && !cut && said.isEmpty()) {
+            return noNeed(from, RIGHT.of());
+        }
+        Sides<Double> needed =
+                met ? new Sides<>(0.0, 0.0) : from.crownRiseFor(about.wanted().action());
+        double support = from.supportHeight() + Sides.mean(needed);
+        double stands = about.length(Aim.SADDLE).orElse(about.shop(Standard.PROTRUSION_FULL));
+        double next = said.orElse(Math.min(about.shop(Standard.BRIDGE_FULL), Math.max(about.thin(), support - stands)));
+        Setup fitted = from.afterBridgeShaved(thickness - next);
+        Setup after = fitted.afterSaddleRaised(
+                fittedSaddle(about, needed, fitted.protrusion().orElseThrow()));
+        Outcome can = can(
+                after,
+                IN_PLACE.of(
+                        Quantity.length(next),
+                        Quantity.length(thickness),
+                        Quantity.length(Sides.mean(after.protrusion().orElseThrow())),
+                        Case.action(after)),
+                (cut ? HAS_BEEN_CUT : FIRST_KEPT).of());
+        if (about.collectible() && !cut) {
+            return can.asNot(COLLECTIBLE.of());
+        }
+        boolean nearer = met || Math.abs(about.over(after)) <= Math.abs(about.over(from)) - Tolerances.LEAF;
+        return nearer ? can : not(NO_NEARER.of());
+    }
+
+    /** The change that brings the crown where it is needed, held within what a new saddle may stand out. */
+    private static Sides<Double> fittedSaddle(Case about, Sides<Double> needed, Sides<Double> out) {
+        double least = about.least();
+        double most = about.shop(Standard.PROTRUSION_MOST);
+        return needed.with(out, (change, stands) -> Math.min(most, Math.max(least, stands + change)) - stands);
+    }
+}

@@ -1,0 +1,91 @@
+package org.kestan.judgement.ways;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.following.setup.Setup;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.finding.Quantity.Distance;
+import org.kestan.ground.finding.Quantity.Said;
+import org.kestan.ground.finding.Quantity.Turn;
+import org.kestan.ground.geometry.Angle;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.ground.standards.Standard;
+import org.kestan.job.terms.Joint;
+import org.kestan.judgement.way.Case;
+import org.kestan.judgement.way.Effect;
+import org.kestan.judgement.way.Outcome;
+import org.kestan.judgement.way.Shim;
+import org.kestan.judgement.way.Stage;
+import org.kestan.judgement.way.Way;
+import org.kestan.judgement.way.WayFinding;
+
+/** A full-pocket shim under a bolted neck. */
+final class PocketShim extends Way {
+
+    private static final Finding.Kind NO_POCKET = Finding.kind("way.pocket-shim.no-pocket");
+    private static final Finding.Kind FINER_THAN_STOCK = Finding.kind("way.pocket-shim.finer-than-stock");
+    private static final Finding.Kind TOWARD_BRIDGE =
+            Finding.kind("way.pocket-shim.toward-bridge", Turn.class, Turn.class, Said.class);
+    private static final Finding.Kind TOWARD_NUT =
+            Finding.kind("way.pocket-shim.toward-nut", Turn.class, Turn.class, Said.class);
+    private static final Finding.Kind THICK_END = Finding.kind("way.pocket-shim.thick-end", Distance.class);
+    private static final Finding.Kind READ_POCKET = Finding.kind("way.pocket-shim.read-pocket");
+    private static final Finding.Kind COARSER_THAN_STOCK = Finding.kind("way.pocket-shim.coarser-than-stock");
+
+    PocketShim() {
+        super(
+                "pocket-shim",
+                Stage.NECK,
+                true,
+                List.of(Standard.HOURS_SHIM, Standard.PRICE_SHIM),
+                Effect.TURNS_NECK,
+                Effect.SHIMS_POCKET);
+    }
+
+    @Override
+    public Outcome take(Case about, Setup from) {
+        if (!about.joined(Joint.POCKET_BOLT)) {
+            return not(NO_POCKET.of());
+        }
+        if (about.met(from)) {
+            return noNeed(from, WayFinding.NECK_STAYS.of());
+        }
+        double crown = Sides.mean(from.crown());
+        double rise = Sides.mean(from.crownRiseFor(about.wanted().action()));
+        Optional<Angle> needed = from.basis().rotation().angleFor(crown, crown + rise, 0);
+        if (needed.isEmpty()) {
+            return not(WayFinding.OUT_OF_REACH.of());
+        }
+        double size = Math.abs(needed.get().degrees());
+        if (size < about.shop(Standard.SHIM_FINE) / 2) {
+            return noNeed(from, FINER_THAN_STOCK.of());
+        }
+        Shim nearest = Shim.stock(from, about.shop()).stream()
+                .min(Comparator.comparingDouble(
+                        shim -> shim.angle().minus(needed.get()).abs().radians()))
+                .orElseThrow();
+        boolean coarser = size > about.shop(Standard.SHIM_COARSE) + about.shop(Standard.SHIM_FINE) / 2;
+        return can(nearest.after(), reasons(about, needed.get(), nearest, coarser));
+    }
+
+    private static List<Finding> reasons(Case about, Angle needed, Shim nearest, boolean coarser) {
+        List<Finding> reasons = new ArrayList<>();
+        reasons.add((nearest.angle().radians() > 0 ? TOWARD_BRIDGE : TOWARD_NUT)
+                .of(Quantity.turn(needed), Quantity.turn(nearest.angle()), Case.action(nearest.after())));
+        OptionalDouble pocket = about.length(Reading.POCKET_LENGTH);
+        reasons.add(
+                pocket.isPresent()
+                        ? THICK_END.of(Quantity.fine(
+                                pocket.getAsDouble() * nearest.angle().abs().tan()))
+                        : READ_POCKET.of());
+        if (coarser) {
+            reasons.add(COARSER_THAN_STOCK.of());
+        }
+        return reasons;
+    }
+}

@@ -1,0 +1,341 @@
+package org.kestan.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
+import org.kestan.dossier.Dossier;
+import org.kestan.following.correction.Correction;
+import org.kestan.following.setup.Setup;
+import org.kestan.following.uncertainty.Uncertainty;
+import org.kestan.ground.geometry.Tolerances;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Side;
+import org.kestan.ground.standards.Leaves;
+import org.kestan.ground.standards.School;
+import org.kestan.ground.standards.Standard;
+import org.kestan.judgement.way.Effect;
+import org.kestan.work.plan.BridgePlan;
+import org.kestan.work.plan.Clearance;
+import org.kestan.work.plan.Intonation;
+import org.kestan.work.plan.JointPlan;
+import org.kestan.work.plan.PlanPart;
+import org.kestan.work.plan.SaddlePlan;
+import org.kestan.work.plan.WorkPlan;
+
+/** The numbers of a work plan in words and bench units, grouped as they are worked. */
+public final class PlanCards {
+
+    /** A spread that a quarter of a sixty-fourth can't hide. */
+    private static final double WORTH_SPREAD = 0.1;
+
+    private static final double THOU = 0.0254;
+
+    private final Dossier dossier;
+    private final WorkPlan plan;
+    private final Dossier.Spread spread;
+    private final Words words;
+    private final Numbers numbers;
+
+    private PlanCards(Dossier dossier, WorkPlan plan, Dossier.Spread spread, Words words) {
+        this.dossier = dossier;
+        this.plan = plan;
+        this.spread = spread;
+        this.words = words;
+        this.numbers = words.numbers();
+    }
+
+    /**
+     * The cards of a plan, in working order; none while nothing is planned.
+     *
+     * @param spread how well the figures are known, {@link Dossier.Spread#NONE} to leave that out
+     */
+    public static List<Card> of(Dossier dossier, WorkPlan plan, Dossier.Spread spread, Words words) {
+        return plan.planned()
+                .map(after -> new PlanCards(dossier, plan, spread, words)
+                        .cards(plan.measured().orElseThrow(), after))
+                .orElse(List.of());
+    }
+
+    /** The cards of a job's plan, with how well their figures are known where that is known already. */
+    public static List<Card> of(Dossier dossier, Words words) {
+        return of(dossier, dossier.plan(), dossier.spreadIsKnown() ? dossier.spread() : Dossier.Spread.NONE, words);
+    }
+
+    /** Cards as plain text, one number a line, under the instrument's name. */
+    public static String text(Dossier dossier, List<Card> cards) {
+        StringBuilder text = new StringBuilder();
+        String name = dossier.job().name();
+        if (!name.isEmpty()) {
+            text.append(name).append('\n');
+        }
+        for (Card card : cards) {
+            text.append('\n').append(card.title()).append('\n');
+            for (Card.Row row : card.rows()) {
+                text.append("  ").append(row.label()).append(": ").append(row.value());
+                text.append(row.remark().isEmpty() ? "" : " (" + row.remark() + ")")
+                        .append('\n');
+            }
+            text.append(card.note().isEmpty() ? "" : "  " + card.note() + '\n');
+        }
+        List<String> assumed = dossier.assumed();
+        if (!assumed.isEmpty()) {
+            text.append('\n')
+                    .append(Words.text("plan.assumed"))
+                    .append(String.join(", ", assumed))
+                    .append('\n');
+        }
+        return text.toString();
+    }
+
+    private List<Card> cards(Setup before, Setup after) {
+        List<Card> cards = new ArrayList<>();
+        Optional<Correction> correction = dossier.correction();
+        if (correction.isPresent() && (plan.ways().isEmpty() || plan.heel().isPresent())) {
+            cards.addAll(new CorrectionCards(dossier, correction.get(), spread.correction(), numbers).cards());
+        } else {
+            cards.add(afterwards(before, after));
+        }
+        joint().ifPresent(cards::add);
+        plan.saddle().ifPresent(saddle -> cards.add(saddle(saddle)));
+        plan.bridge().filter(BridgePlan::changes).ifPresent(bridge -> cards.add(bridge(bridge)));
+        plan.clearance().ifPresent(clearance -> cards.add(clearance(clearance)));
+        plan.intonation().ifPresent(intonation -> cards.add(intonation(intonation)));
+        cards.add(nutAndFrets(before, after));
+        return cards;
+    }
+
+    private CardWriter card(Card.Id id) {
+        return new CardWriter(id, plan.job());
+    }
+
+    private Uncertainty.Estimate spread(PlanPart part) {
+        return spread.plan().getOrDefault(part, Uncertainty.Estimate.NONE);
+    }
+
+    /** Where the figures with a spread would be known better, and by which reading. */
+    private String worthMeasuring(PlanPart part) {
+        return Optional.of(spread(part))
+                .filter(each -> each.expanded() >= WORTH_SPREAD)
+                .flatMap(each -> each.dominating()
+                        .map(reading -> Words.text("plan.worth-measuring")
+                                .replace("{0}", Words.full(reading).toLowerCase(Locale.ROOT))
+                                .replace("{1}", Long.toString(Math.round(each.share() * 100)))))
+                .orElse("");
+    }
+
+    private Card afterwards(Setup before, Setup after) {
+        CardWriter card = card(Card.Id.AFTERWARDS);
+        for (Side side : Side.values()) {
+            card.known(
+                    card.words("action-then", Words.label(side)),
+                    numbers.lengthBoth(after.action().get(side)),
+                    spread(side == Side.BASS ? PlanPart.ACTION_BASS : PlanPart.ACTION_TREBLE),
+                    numbers.change(after.action().get(side) - before.action().get(side)));
+        }
+        card.row("relief", numbers.fineBoth(after.reliefGap()), numbers.change(after.reliefGap() - before.reliefGap()));
+        plan.projection()
+                .ifPresent(projection ->
+                        card.row("strung", numbers.lengthBoth(projection.strung()), card.words("at-pitch")));
+        return card.card(plan.ways().stream()
+                .flatMap(way -> Words.cautions(way).stream())
+                .distinct()
+                .collect(Collectors.joining(" ")));
+    }
+
+    private Optional<Card> joint() {
+        JointPlan joint = plan.joint();
+        CardWriter card = card(Card.Id.JOINT);
+        joint.scribe().ifPresent(stack -> card.row("scribe", leaves(stack), error(stack)));
+        joint.cheekShim().ifPresent(cap -> card.row("tail-shim", numbers.fineBoth(cap), card.words("at-cap")));
+        joint.pocketShim().ifPresent(shim -> {
+            card.row(
+                    "pocket-shim",
+                    Numbers.angle(shim.angle()),
+                    card.words(shim.angle().radians() > 0 ? "toward-bridge" : "toward-nut"));
+            card.row(
+                    "thick-end",
+                    shim.thick().isPresent() ? numbers.fineBoth(shim.thick().getAsDouble()) : card.words("read-pocket"),
+                    "");
+            shim.choices()
+                    .forEach(choice -> card.labelled(
+                            card.words("with", Numbers.angle(choice.angle())),
+                            numbers.sides(choice.after().action()),
+                            card.words("action")));
+        });
+        joint.kerfFiller().ifPresent(kerf -> card.row("kerf", numbers.fineBoth(kerf), ""));
+        Card made = card.card(words.say(joint.warnings()));
+        return made.rows().isEmpty() ? Optional.empty() : Optional.of(made);
+    }
+
+    private Card saddle(SaddlePlan saddle) {
+        CardWriter card = card(Card.Id.SADDLE_TO_MAKE);
+        for (Side side : Side.values()) {
+            off(card, saddle, side);
+        }
+        saddle.blank().ifPresent(blank -> {
+            card.row("blank", numbers.sides(blank.height()), card.words("bottom-to-crown"));
+            card.row(
+                    "long-thick",
+                    print(blank.length().stream(), numbers::length) + " \u00d7 "
+                            + print(blank.thickness().stream(), numbers::fine),
+                    card.words("as-slot"));
+            card.row("in-slot", numbers.lengthBoth(blank.slot()), "");
+        });
+        saddle.crown()
+                .ifPresent(crown -> crown.strings()
+                        .forEach(point -> card.labelled(
+                                card.words("crown-at", Integer.toString(point.string())),
+                                numbers.lengthBoth(point.height()),
+                                point.groove().isPresent()
+                                        ? card.words(
+                                                "groove",
+                                                numbers.fine(point.groove().getAsDouble()))
+                                        : "")));
+        if (!saddle.needs().isEmpty()) {
+            card.row("read-more", saddle.needs().stream().map(Words::label).collect(Collectors.joining(", ")), "");
+        }
+        String warnings = words.say(saddle.warnings());
+        return card.card(warnings
+                + (warnings.isEmpty() ? "" : " ")
+                + card.words(plan.shop().holds(School.THROUGH_GLUED) ? "glued" : "snug")
+                + worthMeasuring(PlanPart.OFF_BASS));
+    }
+
+    private void off(CardWriter card, SaddlePlan saddle, Side side) {
+        double off = saddle.off().get(side);
+        Uncertainty.Estimate known = spread(side == Side.BASS ? PlanPart.OFF_BASS : PlanPart.OFF_TREBLE);
+        if (off >= Tolerances.SHOWN) {
+            Leaves.Stack stack = saddle.leaves().get(side);
+            card.known(
+                    card.words("off", Words.label(side)),
+                    numbers.fineBoth(off),
+                    known,
+                    leaves(stack) + (stack.leaves().isEmpty() ? "" : ", " + error(stack)));
+        } else if (off <= -Tolerances.SHOWN) {
+            card.known(card.words("taller", Words.label(side)), numbers.fineBoth(-off), known, card.words("new-one"));
+        } else {
+            card.labelled(card.words("saddle", Words.label(side)), card.words("stays"), "");
+        }
+    }
+
+    private Card bridge(BridgePlan bridge) {
+        return bridge.floating() ? floatingBridge(bridge) : pinBridge(bridge);
+    }
+
+    private Card pinBridge(BridgePlan bridge) {
+        CardWriter card = card(Card.Id.BRIDGE_TO_PLANE);
+        return card.known(
+                        card.words("thickness"),
+                        numbers.lengthBoth(bridge.after()),
+                        spread(PlanPart.BRIDGE),
+                        numbers.change(bridge.after() - bridge.before()))
+                .row("edges", "\u00d7 " + Numbers.decimals(bridge.proportion(), 3), card.words("in-proportion"))
+                .card(card.words(bridge.after() > bridge.before() ? "new-bridge" : "cautions"));
+    }
+
+    private Card floatingBridge(BridgePlan bridge) {
+        CardWriter card = card(Card.Id.BRIDGE_TO_FIT);
+        card.known(
+                card.words("height"),
+                numbers.lengthBoth(bridge.after()),
+                spread(PlanPart.BRIDGE),
+                numbers.change(bridge.after() - bridge.before()));
+        for (Side side : Side.values()) {
+            card.known(
+                    card.words("side", Words.label(side)),
+                    numbers.signed(bridge.sides().get(side)),
+                    spread(side == Side.BASS ? PlanPart.RISE_BASS : PlanPart.RISE_TREBLE),
+                    card.words(bridge.sides().get(side) > 0 ? "up" : "down"));
+        }
+        if (bridge.trim() > Tolerances.SHOWN) {
+            card.row("trim", numbers.fineBoth(bridge.trim()), card.words("past-wheels"));
+        }
+        if (bridge.riser() > Tolerances.SHOWN) {
+            card.row("strips", numbers.fineBoth(bridge.riser()), "");
+        }
+        bridge.adjuster().ifPresent(up -> card.row("wheels", numbers.lengthBoth(up), card.words("above-lowest")));
+        return card.card(card.words("fit-feet") + worthMeasuring(PlanPart.RISE_BASS));
+    }
+
+    private Card clearance(Clearance clearance) {
+        CardWriter card = card(Card.Id.CLEARANCE);
+        return card.row(
+                        "fret-line",
+                        numbers.signed(clearance.fretLineAfter()),
+                        now(numbers.signed(clearance.fretLineBefore())))
+                .row("string", numbers.signed(clearance.stringAfter()), now(numbers.signed(clearance.stringBefore())))
+                .row("rotation", Numbers.angle(clearance.leastRotation()), card.words("from-now"))
+                .card(clearance.fretLineAfter() < 0 || clearance.stringAfter() < 0 ? card.words("in-the-way") : "");
+    }
+
+    private static String now(String value) {
+        return Words.text("plan.now").replace("{0}", value);
+    }
+
+    private Card intonation(Intonation intonation) {
+        CardWriter card = card(Card.Id.INTONATION);
+        card.row("length", numbers.far(intonation.lengthAfter()), numbers.change(intonation.lengthChange()));
+        card.row(
+                "octave",
+                Numbers.cents(intonation.centsChange()),
+                card.words(intonation.stringsKnown() ? "change-both" : "by-lengths"));
+        intonation
+                .setBack()
+                .ifPresent(back -> card.row("back", numbers.fineSides(back), card.words("to-sound-octave")));
+        if (!intonation.compensation().isEmpty()) {
+            card.row(
+                    "compensation",
+                    intonation.compensation().stream()
+                            .map(each -> Numbers.bare(numbers.fine(each.back())))
+                            .collect(Collectors.joining(" ")),
+                    card.words("bass-to-treble", numbers.unit().fine().label()));
+        }
+        intonation
+                .line()
+                .ifPresent(line -> card.row(
+                        "new-line",
+                        numbers.far(line.bass()) + " / " + numbers.far(line.treble()),
+                        card.words("from-nut-end")));
+        return card.card(card.words(intonation.setBack().isPresent() ? "plugged" : "read-octave"));
+    }
+
+    private Card nutAndFrets(Setup before, Setup after) {
+        CardWriter card = card(Card.Id.NUT_AND_FRETS);
+        for (Side side : Side.values()) {
+            card.labelled(
+                    card.words("over-first", Words.label(side)),
+                    numbers.fineBoth(after.nut().get(side)),
+                    numbers.change(after.nut().get(side) - before.nut().get(side)));
+        }
+        double low = Math.min(after.nut().bass(), after.nut().treble());
+        String nut = card.words(low < plan.shop().get(Standard.NUT_LOW) ? "nut-too-low" : "nut-again");
+        String frets = plan.wedge()
+                .map(wedge -> wedge.end() > Tolerances.SHOWN
+                        ? card.words("wedge-moves")
+                        : card.words("no-wedge", numbers.fine(wedge.fallAway())))
+                .orElseGet(() -> card.words(
+                        plan.turnsNeck() && !plan.has(Effect.SLACKENS_STRINGS) ? "read-extension" : "frets-stay"));
+        return card.card(nut + " " + frets);
+    }
+
+    private static String leaves(Leaves.Stack stack) {
+        return stack.leaves().isEmpty()
+                ? Words.text("plan.no-leaf")
+                : stack.leaves().stream().map(Length::text).collect(Collectors.joining(" + "));
+    }
+
+    private static String error(Leaves.Stack stack) {
+        double thou = stack.error() / THOU;
+        return Math.abs(thou) < 0.05
+                ? Words.text("plan.to-the-mark")
+                : String.format(Locale.ROOT, "%+.1f thou", thou).replace('-', '\u2212');
+    }
+
+    private static String print(DoubleStream one, DoubleFunction<String> printer) {
+        return one.mapToObj(printer).findFirst().orElse("?");
+    }
+}

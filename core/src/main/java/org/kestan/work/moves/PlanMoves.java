@@ -1,0 +1,122 @@
+package org.kestan.work.moves;
+
+import java.util.List;
+import java.util.function.DoubleFunction;
+import org.kestan.following.correction.Correction;
+import org.kestan.following.reckoning.Reckoning;
+import org.kestan.following.trajectory.Basis;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.Side;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.job.Job;
+import org.kestan.judgement.way.Effect;
+import org.kestan.work.plan.WorkPlan;
+
+/** Turns a move on the drawing into a job with other aims. */
+public final class PlanMoves {
+
+    private PlanMoves() {}
+
+    /**
+     * Moves a handle to a height.
+     *
+     * <ul>
+     *   <li>fret line: height of the planned fret line over the soundboard at the saddle. The action holds, the saddle (or
+     *       the floating bridge) follows.
+     *   <li>saddle crown: its height over the soundboard. The fret line holds, the action follows on both sides alike.
+     *   <li>action: height over the action fret. The saddle holds, the fret line follows.
+     * </ul>
+     *
+     * @param reckoning the job's reckoning; without a correction there is nothing to move
+     * @param handle what is moved
+     * @param height where to, in mm
+     * @param written writes a new length in the unit in use, rounded to its step
+     * @return the job with its new aims; unchanged when there is nothing to move
+     */
+    public static Job move(Reckoning reckoning, Handle handle, double height, DoubleFunction<Length> written) {
+        Job job = reckoning.job();
+        if (reckoning.correction().isEmpty() || !Double.isFinite(height)) {
+            return job;
+        }
+        Correction plan = reckoning.correction().get();
+        return byHand(handle, moved(job, plan, handle, height, written));
+    }
+
+    private static Job moved(Job job, Correction plan, Handle handle, double height, DoubleFunction<Length> written) {
+        return switch (handle) {
+            case ACTION_BASS -> job.with(Aim.ACTION_BASS, written.apply(Math.max(0, height)));
+            case ACTION_TREBLE -> job.with(Aim.ACTION_TREBLE, written.apply(Math.max(0, height)));
+            case FRET_LINE -> withSupport(job, plan, plan.supportHeight() + height - plan.targetStrung(), written);
+            case SADDLE_CROWN -> crownTo(job, plan, height, written);
+        };
+    }
+
+    /** The fret line and the crown moved by hand put aside ways that leave the neck where it is. */
+    private static Job byHand(Handle handle, Job job) {
+        boolean neck = WorkPlan.taken(job).stream().anyMatch(way -> way.has(Effect.TURNS_NECK));
+        boolean action = handle == Handle.ACTION_BASS || handle == Handle.ACTION_TREBLE;
+        return action || neck ? job : WorkPlan.taking(job, List.of());
+    }
+
+    private static Job asMeasured(Job job, Aim aim) {
+        return job.get(aim.measured()).map(read -> job.with(aim, read)).orElse(job);
+    }
+
+    /**
+     * Puts what a handle moves back to what is measured: the fret line where it lies once the relief is right, the saddle
+     * and the action as read.
+     *
+     * @return the job with those aims taken back; unchanged when there is nothing to move
+     */
+    public static Job reset(Reckoning reckoning, Handle handle) {
+        Job job = reckoning.job();
+        if (reckoning.correction().isEmpty()) {
+            return job;
+        }
+        Correction plan = reckoning.correction().get();
+        return switch (handle) {
+            case ACTION_BASS -> asMeasured(job, Aim.ACTION_BASS);
+            case ACTION_TREBLE -> asMeasured(job, Aim.ACTION_TREBLE);
+            case SADDLE_CROWN -> job.without(supportAim(job));
+            case FRET_LINE ->
+                withExactSupport(job, plan, plan.supportHeight() + plan.strungAfterRelief() - plan.targetStrung());
+        };
+    }
+
+    /** The crown at a height over the soundboard, the fret line held: both actions follow by the string's leverage. */
+    private static Job crownTo(Job job, Correction plan, double height, DoubleFunction<Length> written) {
+        Job moved = withSupport(job, plan, height, written);
+        double rise = support(moved, plan) - plan.supportHeight();
+        Basis basis = plan.trajectory().basis();
+        double first = basis.frets().at(1);
+        double leverage = (basis.actionAt() - first) / (basis.saddle() - first);
+        for (Side side : Side.values()) {
+            double action = plan.plannedAction(side) + rise * leverage;
+            moved = moved.with(Aim.action(side), Length.toMicrometre(action));
+        }
+        return moved;
+    }
+
+    private static Job withSupport(Job job, Correction plan, double support, DoubleFunction<Length> written) {
+        return job.with(supportAim(job), written.apply(aimFor(support, plan)));
+    }
+
+    private static Job withExactSupport(Job job, Correction plan, double support) {
+        return job.with(supportAim(job), Length.toMicrometre(aimFor(support, plan)));
+    }
+
+    private static Aim supportAim(Job job) {
+        return job.floating() ? Aim.BRIDGE_HEIGHT : Aim.SADDLE;
+    }
+
+    private static double aimFor(double support, Correction plan) {
+        return support - plan.bridgeThickness().orElse(0);
+    }
+
+    private static double support(Job job, Correction plan) {
+        double aimed = job.millimetres(supportAim(job))
+                .orElseGet(() -> plan.protrusion().map(Sides::mean).orElse(plan.supportHeight()));
+        return aimed + plan.bridgeThickness().orElse(0);
+    }
+}

@@ -1,0 +1,72 @@
+package org.kestan.work.plan;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.following.setup.Setup;
+import org.kestan.ground.geometry.Tolerances;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Sides;
+
+/**
+ * What happens to a bridge, mm: thickness at the saddle of a pin bridge, height to the crown of a floating one.
+ *
+ * @param floating whether it stands loose on the top
+ * @param before now
+ * @param after afterwards
+ * @param sides how much each side rises, negative when it comes down; of a pin bridge both alike
+ * @param trim what comes off a floating bridge's foot or its saddle's seat, beyond what its wheels give; else 0
+ * @param riser strips under a floating bridge's feet, beyond what its wheels give; else 0
+ * @param adjuster how far above its lowest an adjustable one then stands; empty when that was not read
+ */
+public record BridgePlan(
+        boolean floating,
+        double before,
+        double after,
+        Sides<Double> sides,
+        double trim,
+        double riser,
+        OptionalDouble adjuster) {
+
+    /** Tells whether anything happens to it. */
+    public boolean changes() {
+        return Math.abs(sides.bass()) > Tolerances.SAME || Math.abs(sides.treble()) > Tolerances.SAME;
+    }
+
+    /** Factor by which its edges and wings are thinned with it, so that it keeps its shape. */
+    public double proportion() {
+        return after / before;
+    }
+
+    /** Reads it out of a plan; empty while nothing is planned. */
+    static Optional<BridgePlan> of(WorkPlan plan) {
+        return plan.planned().map(after -> of(plan, plan.measured().orElseThrow(), after));
+    }
+
+    private static BridgePlan of(WorkPlan plan, Setup before, Setup after) {
+        if (after.bridgeThickness().isPresent()) {
+            double was = before.bridgeThickness().orElseThrow();
+            double becomes = after.bridgeThickness().getAsDouble();
+            return new BridgePlan(
+                    false, was, becomes, new Sides<>(becomes - was, becomes - was), 0, 0, OptionalDouble.empty());
+        }
+        double becomes = after.supportHeight();
+        // What the crowns gain against each other the bridge's two ends have to give; the rest is the whole height.
+        double rise = becomes - before.supportHeight();
+        Setup turned = before.afterRelief(after.reliefGap())
+                .afterNeckTurned(after.rotation().minus(before.rotation()));
+        Sides<Double> crowns = after.crown().with(turned.crown(), (then, now) -> then - now);
+        double mean = Sides.mean(crowns);
+        Sides<Double> sides = crowns.map(each -> each - mean + rise);
+        boolean solid = plan.job().onSolidBridge();
+        OptionalDouble lowest =
+                solid ? OptionalDouble.of(before.supportHeight()) : plan.job().millimetres(Reading.BRIDGE_LOWEST);
+        OptionalDouble highest =
+                solid ? OptionalDouble.of(before.supportHeight()) : plan.job().millimetres(Reading.BRIDGE_HIGHEST);
+        double trim = Math.max(0, lowest.orElse(becomes) - becomes);
+        double riser = Math.max(0, becomes - highest.orElse(becomes));
+        OptionalDouble adjuster = solid || lowest.isEmpty()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(Math.max(0, Math.min(becomes, highest.orElse(becomes)) - lowest.getAsDouble()));
+        return new BridgePlan(true, before.supportHeight(), becomes, sides, trim, riser, adjuster);
+    }
+}

@@ -1,0 +1,106 @@
+package org.kestan.work.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.geometry.Angle;
+import org.kestan.ground.geometry.HeelCut;
+import org.kestan.ground.geometry.Tolerances;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.standards.Leaves;
+import org.kestan.ground.standards.Standard;
+import org.kestan.job.terms.Joint;
+import org.kestan.job.terms.Lines;
+import org.kestan.judgement.way.Effect;
+import org.kestan.judgement.way.Shim;
+
+/**
+ * What happens at the neck joint beside the cut itself, mm.
+ *
+ * @param scribe leaves that stack to the cut at the cap, to scribe it; empty when nothing is cut
+ * @param cheekShim thickness at the cap of a side shim in a dovetail, nothing at its top; empty for another joint
+ * @param pocketShim the shim in a flat pocket; empty for another way
+ * @param kerfFiller thickness of the filler where the fretboard was sawn; empty when it was not
+ * @param warnings corners that would gain wood instead of losing it, and what changes with the joint
+ */
+public record JointPlan(
+        Optional<Leaves.Stack> scribe,
+        OptionalDouble cheekShim,
+        Optional<PocketShim> pocketShim,
+        OptionalDouble kerfFiller,
+        List<Finding> warnings) {
+
+    /**
+     * A full-pocket shim.
+     *
+     * @param angle its angle; positive with the thick end toward the bridge
+     * @param thick at its thick end, nothing at the other; empty when the pocket's length was not read
+     * @param choices the stock angles that way round, each with what it leads to
+     */
+    public record PocketShim(Angle angle, OptionalDouble thick, List<Shim> choices) {}
+
+    /** Takes an unmodifiable copy. */
+    public JointPlan {
+        warnings = List.copyOf(warnings);
+    }
+
+    /** Reads it out of a plan. */
+    static JointPlan of(WorkPlan plan) {
+        Optional<Joint> joint = plan.job().get(Lines.JOINT);
+        Optional<HeelCut> cut = plan.heel();
+        boolean dovetail = joint.filter(Joint.DOVETAIL::equals).isPresent();
+        OptionalDouble cheekShim =
+                dovetail && cut.filter(each -> each.atCap() > 0).isPresent()
+                        ? OptionalDouble.of(cut.get().atCap()
+                                * plan.shop().angle(Standard.TAIL_FLARE).sin())
+                        : OptionalDouble.empty();
+        return new JointPlan(
+                cut.filter(each -> each.atCap() > 0)
+                        .map(each -> plan.shop()
+                                .leaves()
+                                .stack(each.atCap(), plan.shop().get(Standard.LEAF_TOLERANCE))),
+                cheekShim,
+                plan.has(Effect.SHIMS_POCKET) ? pocketShim(plan) : Optional.empty(),
+                plan.has(Effect.OPENS_BOARD)
+                        ? OptionalDouble.of(plan.shop().get(Standard.SAW_KERF))
+                        : OptionalDouble.empty(),
+                cut.map(each -> warnings(each, joint.orElse(Joint.UNKNOWN))).orElse(List.of()));
+    }
+
+    private static Optional<PocketShim> pocketShim(WorkPlan plan) {
+        return plan.planned().map(after -> {
+            Angle angle = after.rotation();
+            OptionalDouble pocket = plan.job().millimetres(Reading.POCKET_LENGTH);
+            return new PocketShim(
+                    angle,
+                    pocket.isPresent()
+                            ? OptionalDouble.of(
+                                    pocket.getAsDouble() * angle.abs().tan())
+                            : pocket,
+                    plan.shims().stream()
+                            .filter(shim -> shim.angle().radians() * angle.radians() >= 0)
+                            .toList());
+        });
+    }
+
+    private static List<Finding> warnings(HeelCut cut, Joint joint) {
+        List<Finding> warnings = new ArrayList<>();
+        HeelCut.Cheeks top = cut.cheeksAt(0);
+        HeelCut.Cheeks cap = cut.cheeksAt(cut.height());
+        double least = Math.min(Math.min(top.driftSide(), top.otherSide()), Math.min(cap.driftSide(), cap.otherSide()));
+        if (least < -Tolerances.SHOWN) {
+            warnings.add(PlanFinding.CORNER_GAINS_WOOD.of());
+        }
+        switch (joint) {
+            case DOVETAIL -> warnings.add(PlanFinding.SHIM_THE_TAIL.of());
+            case MORTISE_BOLT -> warnings.add(PlanFinding.EASE_THE_HOLES.of());
+            case POCKET_BOLT -> warnings.add(PlanFinding.SAND_BOTH_FLAT.of());
+            case THROUGH, UNKNOWN -> {
+                // Nothing more is known of the joint.
+            }
+        }
+        return warnings;
+    }
+}

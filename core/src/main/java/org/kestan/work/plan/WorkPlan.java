@@ -1,0 +1,223 @@
+package org.kestan.work.plan;
+
+import java.util.List;
+import java.util.Optional;
+import org.kestan.following.correction.Correction;
+import org.kestan.following.correction.CorrectionSolver;
+import org.kestan.following.correction.Extension;
+import org.kestan.following.loads.Prediction;
+import org.kestan.following.loads.StringLoads;
+import org.kestan.following.reckoning.Reckoning;
+import org.kestan.following.setup.Setup;
+import org.kestan.ground.geometry.HeelCut;
+import org.kestan.ground.lazy.Lazy;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.ground.standards.School;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.judgement.advice.Ways;
+import org.kestan.judgement.way.Effect;
+import org.kestan.judgement.way.Shim;
+import org.kestan.judgement.way.Way;
+import org.kestan.judgement.ways.Catalogue;
+
+/**
+ * What is to be done about a job. With ways taken it is what they come to; with none the neck is turned for whatever the
+ * target asks. Its parts are worked out when they are first asked for, and once.
+ */
+public final class WorkPlan {
+
+    private final Ways judged;
+    private final List<Way> ways;
+    private final Optional<Setup> planned;
+    private final Optional<HeelCut> heel;
+    private final Optional<Extension> extension;
+
+    private final Lazy<Optional<SaddlePlan>> saddle = Lazy.of(() -> SaddlePlan.of(this));
+    private final Lazy<Optional<BridgePlan>> bridge = Lazy.of(() -> BridgePlan.of(this));
+    private final Lazy<JointPlan> joint = Lazy.of(() -> JointPlan.of(this));
+    private final Lazy<Optional<WedgePlan>> wedge = Lazy.of(() -> WedgePlan.of(this));
+    private final Lazy<Optional<ProjectionPlan>> projection = Lazy.of(() -> ProjectionPlan.of(this));
+    private final Lazy<Optional<Clearance>> clearance = Lazy.of(() -> Clearance.of(this));
+    private final Lazy<Optional<Intonation>> intonation = Lazy.of(() -> Intonation.of(this));
+    private final Lazy<Optional<StringLoads>> loads = Lazy.of(() -> StringLoads.of(job(), shop()));
+
+    private WorkPlan(
+            Ways judged,
+            List<Way> ways,
+            Optional<Setup> planned,
+            Optional<HeelCut> heel,
+            Optional<Extension> extension) {
+        this.judged = judged;
+        this.ways = List.copyOf(ways);
+        this.planned = planned;
+        this.heel = heel;
+        this.extension = extension;
+    }
+
+    /** The plan of a job, by the ways it has taken. */
+    public static WorkPlan of(Ways judged) {
+        return of(judged, taken(judged.about().job()));
+    }
+
+    /**
+     * The plan of a job by some ways. A neck way that the verdict has no need of is still planned to the target: the one who
+     * asks for it has his reasons.
+     */
+    public static WorkPlan of(Ways judged, List<Way> taken) {
+        Reckoning reckoning = judged.about().reckoning();
+        boolean byTarget = taken.isEmpty() || any(taken, Effect.CUTS_HEEL);
+        Optional<Setup> target = byTarget ? reckoning.correction().map(Correction::planned) : Optional.empty();
+        Optional<Setup> planned = taken.isEmpty()
+                ? target
+                : judged.combined(taken).predicted().map(Prediction::setup).or(() -> target);
+        boolean turned = taken.isEmpty() || any(taken, Effect.TURNS_NECK);
+        return new WorkPlan(
+                judged,
+                taken,
+                planned,
+                byTarget ? planned.flatMap(setup -> heel(reckoning, setup)) : Optional.empty(),
+                turned
+                        ? planned.flatMap(setup ->
+                                CorrectionSolver.extension(reckoning.job(), setup.rotation(), reckoning.standards()))
+                        : Optional.empty());
+    }
+
+    private static Optional<HeelCut> heel(Reckoning reckoning, Setup planned) {
+        Setup relieved = reckoning.measured().orElseThrow().afterRelief(planned.reliefGap());
+        double drop = Sides.mean(relieved.crown()) - Sides.mean(planned.crown());
+        return CorrectionSolver.heel(reckoning.job(), planned.basis(), planned.rotation(), drop);
+    }
+
+    private static boolean any(List<Way> ways, Effect effect) {
+        return ways.stream().anyMatch(way -> way.has(effect));
+    }
+
+    /** Returns what follows from the job before anything is judged. */
+    public Reckoning reckoning() {
+        return judged.about().reckoning();
+    }
+
+    /** Returns the job. */
+    public Job job() {
+        return reckoning().job();
+    }
+
+    /** Returns the shop's standards. */
+    public ShopStandards shop() {
+        return reckoning().standards();
+    }
+
+    /** Returns the ways taken, in the order of the work; none for a plan by the target alone. */
+    public List<Way> ways() {
+        return ways;
+    }
+
+    /** Returns the set-up as measured; empty when the sheet does not say enough. */
+    public Optional<Setup> measured() {
+        return reckoning().measured();
+    }
+
+    /** Returns the set-up it leads to; empty when the sheet or the target does not say enough. */
+    public Optional<Setup> planned() {
+        return planned;
+    }
+
+    /** Returns the heel cut; empty when no wood goes from it, or the heel was not read. */
+    public Optional<HeelCut> heel() {
+        return heel;
+    }
+
+    /** Returns the fretboard past the joint; empty when the neck stays, or it was not read. */
+    public Optional<Extension> extension() {
+        return extension;
+    }
+
+    /** Returns what happens to the saddle; empty for a floating bridge or while nothing is planned. */
+    public Optional<SaddlePlan> saddle() {
+        return saddle.get();
+    }
+
+    /** Returns what happens to the bridge; empty while nothing is planned. */
+    public Optional<BridgePlan> bridge() {
+        return bridge.get();
+    }
+
+    /** Returns what happens at the neck joint. */
+    public JointPlan joint() {
+        return joint.get();
+    }
+
+    /** Returns the wedge under the extension; empty when the neck stays or the extension was not read. */
+    public Optional<WedgePlan> wedge() {
+        return wedge.get();
+    }
+
+    /** Returns what the straightedge must show; empty while nothing is planned. */
+    public Optional<ProjectionPlan> projection() {
+        return projection.get();
+    }
+
+    /** Returns what an obstacle leaves free; empty when there is none, or nothing is planned. */
+    public Optional<Clearance> clearance() {
+        return clearance.get();
+    }
+
+    /** Returns what the work does to intonation; empty while nothing is planned. */
+    public Optional<Intonation> intonation() {
+        return intonation.get();
+    }
+
+    /** Returns the strings at their pitch; empty when none is known. */
+    Optional<StringLoads> loads() {
+        return loads.get();
+    }
+
+    /** Returns the stock pocket shims, each with what it leads to. */
+    List<Shim> shims() {
+        return judged.shims();
+    }
+
+    /** Tells whether one of the ways taken does something to the instrument. */
+    public boolean has(Effect effect) {
+        return any(ways, effect);
+    }
+
+    /** Tells whether the neck is turned: by a way, or by the target where no way is taken. */
+    public boolean turnsNeck() {
+        return ways.isEmpty() || has(Effect.TURNS_NECK);
+    }
+
+    /** Returns the ways a job has taken; keys that are none are left out. */
+    public static List<Way> taken(Job job) {
+        return job.section(Sections.WAYS).stream()
+                .flatMap(key -> Catalogue.find(key).stream())
+                .distinct()
+                .toList();
+    }
+
+    /**
+     * Returns a job with other ways taken. Where the neck is cut and the job does not say how much saddle is to be left, the
+     * shop's school of projection says it, and the job's target is told: what is planned stands in one place.
+     */
+    public static Job take(Ways judged, List<Way> ways) {
+        Job job = taking(judged.about().job(), ways);
+        boolean bySchool = any(ways, Effect.CUTS_HEEL)
+                && job.get(Aim.SADDLE).isEmpty()
+                && !judged.about().shop().holds(School.DROP_SUM);
+        return of(judged, ways)
+                .planned()
+                .filter(planned -> bySchool)
+                .flatMap(Setup::protrusion)
+                .map(out -> job.with(Aim.SADDLE, Length.toMicrometre(Sides.mean(out))))
+                .orElse(job);
+    }
+
+    /** Returns a job with other ways taken; with none it is planned by its target alone. */
+    public static Job taking(Job job, List<Way> ways) {
+        return job.with(Sections.WAYS, ways.stream().map(Way::key).toList());
+    }
+}

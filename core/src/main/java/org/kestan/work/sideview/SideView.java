@@ -1,0 +1,154 @@
+package org.kestan.work.sideview;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.following.correction.Extension;
+import org.kestan.following.reckoning.Reckoning;
+import org.kestan.following.setup.Setup;
+import org.kestan.ground.geometry.Frets;
+import org.kestan.ground.geometry.HeelCut;
+import org.kestan.ground.sheet.Dimension;
+import org.kestan.ground.sheet.Fitting;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.standards.Standard;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.work.plan.WorkPlan;
+
+/**
+ * The side elevation of one instrument. Millimetres; X along the soundboard from the nut end.
+ *
+ * @param frets fret positions
+ * @param jointFret the fret at the body joint
+ * @param actionFret the fret at which the action is read
+ * @param reliefFret the fret at which the relief is read
+ * @param lastFret the last fret drawn: the one at the end of the extension, or six past the joint when not measured
+ * @param saddle position of the saddle
+ * @param fitting what carries the strings
+ * @param stringEnd where the strings end behind the saddle: pins or tailpiece
+ * @param stringEndHeight height over the soundboard of the string there
+ * @param heelHeight heel height, when it was read
+ * @param obstacleDistance joint to an obstacle under the strings; the middle of the way to the saddle when not read
+ * @param obstacleHeight its height over the top, when there is one
+ * @param measured neck and strings as measured, when they could be worked out
+ * @param planned neck and strings after the work, when they could be worked out
+ * @param heel the heel cut, when it could be worked out
+ * @param extension the extension after the work, when it could be worked out
+ */
+@RecordBuilder
+public record SideView(
+        Frets frets,
+        int jointFret,
+        int actionFret,
+        int reliefFret,
+        int lastFret,
+        double saddle,
+        Fitting fitting,
+        double stringEnd,
+        double stringEndHeight,
+        OptionalDouble heelHeight,
+        double obstacleDistance,
+        OptionalDouble obstacleHeight,
+        Optional<Profile> measured,
+        Optional<Profile> planned,
+        Optional<HeelCut> heel,
+        Optional<Extension> extension)
+        implements SideViewBuilder.With {
+
+    private static final int FRETS_PAST_JOINT = 6;
+
+    /**
+     * The side elevation of a job and what is planned.
+     *
+     * @return empty while the scale or the joint fret is not known: there is nothing to draw to scale yet
+     */
+    public static Optional<SideView> of(WorkPlan plan) {
+        Reckoning reckoning = plan.reckoning();
+        Job job = reckoning.job();
+        OptionalDouble scale = job.millimetres(Dimension.SCALE);
+        int jointFret = job.jointFret().orElse(0);
+        if (scale.isEmpty() || scale.getAsDouble() <= 0 || jointFret < 2 || jointFret > Frets.HIGHEST) {
+            return Optional.empty();
+        }
+        return Optional.of(of(reckoning, plan, new Frets(scale.getAsDouble()), jointFret));
+    }
+
+    private static SideView of(Reckoning reckoning, WorkPlan plan, Frets frets, int jointFret) {
+        Job job = reckoning.job();
+
+        Optional<Profile> measured = reckoning.measured().map(setup -> measured(setup, job));
+        double measuredFall = measured.map(Profile::fallAwayPerMm).orElse(0.0);
+        Optional<Profile> planned = plan.planned().map(setup -> planned(setup, plan, measuredFall));
+        double joint = frets.at(jointFret);
+        double saddle = joint
+                + job.millimetres(Reading.JOINT_TO_SADDLE)
+                        .orElse(frets.scale() - joint + reckoning.standards().get(Standard.COMPENSATION));
+        OptionalDouble extension = job.millimetres(Reading.EXTENSION_LENGTH);
+        int lastFret = extension.isPresent()
+                ? frets.nearest(joint + extension.getAsDouble(), jointFret, Frets.HIGHEST)
+                : Math.min(jointFret + FRETS_PAST_JOINT, Frets.HIGHEST);
+        boolean floating = job.floating();
+        double bridgeTop = measured.map(Profile::bridgeTop).orElse(0.0);
+        double behind = floating
+                ? job.millimetres(Reading.TAILPIECE_DISTANCE).orElse(DRAWN_TAIL)
+                : job.millimetres(Reading.PIN_DISTANCE)
+                        .orElse(reckoning.standards().get(Standard.PIN_DISTANCE));
+        double endHeight = floating
+                ? job.millimetres(Reading.TAILPIECE_HEIGHT).orElse(bridgeTop / 2)
+                : bridgeTop - job.millimetres(Reading.STRING_RAMP).orElse(0);
+        return new SideView(
+                frets,
+                jointFret,
+                job.visit().actionFret(),
+                reckoning
+                        .trajectory()
+                        .map(known -> known.basis().reliefReadAt())
+                        .orElse(job.get(Lines.RELIEF_READ_AT)
+                                .orElse(frets.nearest((frets.at(1) + joint) / 2, 1, jointFret))),
+                lastFret,
+                saddle,
+                job.fitting(),
+                saddle + behind,
+                endHeight,
+                job.millimetres(Reading.HEEL_HEIGHT),
+                job.millimetres(Reading.OBSTACLE_DISTANCE).orElse((saddle - joint) / 2),
+                job.millimetres(Reading.OBSTACLE_HEIGHT),
+                measured,
+                planned,
+                plan.heel(),
+                plan.extension());
+    }
+
+    /** Length of tail drawn behind a floating bridge whose tailpiece was not read, mm. */
+    private static final double DRAWN_TAIL = 110;
+
+    private static Profile measured(Setup setup, Job job) {
+        double length = job.millimetres(Reading.EXTENSION_LENGTH).orElse(0);
+        double fallAway = job.millimetres(Reading.EXTENSION_FALL_AWAY).orElse(0);
+        return Profile.of(setup, length > 0 ? fallAway / length : 0);
+    }
+
+    private static Profile planned(Setup planned, WorkPlan plan, double measuredFall) {
+        double fallAwayPerMm = plan.extension()
+                .map(extension -> (extension.fallAwayAfter() - extension.wedge()) / extension.length())
+                .orElse(measuredFall);
+        return Profile.of(planned, fallAwayPerMm);
+    }
+
+    /** This view of the instrument as it is, with nothing planned. */
+    public SideView withoutPlan() {
+        return with(
+                view -> view.planned(Optional.empty()).heel(Optional.empty()).extension(Optional.empty()));
+    }
+
+    /** Position of the body joint. */
+    public double joint() {
+        return frets.at(jointFret);
+    }
+
+    /** Position of the end of the fretboard. */
+    public double fretboardEnd() {
+        return frets.at(lastFret) + 3;
+    }
+}

@@ -1,0 +1,39 @@
+package org.kestan.work.template;
+
+import java.util.List;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity.Count;
+import org.kestan.ground.finding.Quantity.Plain;
+import org.kestan.ground.finding.Quantity.Term;
+import org.kestan.ground.finding.Quantity.Turn;
+
+/** What is written on templates. Plain numbers are millimetres. */
+public enum TemplateFinding implements Finding.Kind {
+    CHEEK(Term.class),
+    ONE_CHEEK,
+    OTHER_CHEEK,
+    OFF(Plain.class),
+    STRING(Count.class),
+    BASS,
+    TREBLE,
+    JOINT_NOTHING,
+    WEDGE_END(Plain.class),
+    NUT_END,
+    BRIDGE_END,
+    SHIM_TOWARD_BRIDGE(Turn.class, Plain.class),
+    SHIM_TOWARD_NUT(Turn.class, Plain.class),
+    BRIDGE_LINE(Plain.class, Plain.class, Plain.class),
+    METRIC_BAR,
+    INCH_BAR;
+
+    private final List<Class<?>> takes;
+
+    TemplateFinding(Class<?>... takes) {
+        this.takes = List.of(takes);
+    }
+
+    @Override
+    public List<Class<?>> takes() {
+        return takes;
+    }
+}

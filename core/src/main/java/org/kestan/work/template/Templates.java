@@ -1,0 +1,305 @@
+package org.kestan.work.template;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.geometry.HeelCut;
+import org.kestan.ground.geometry.Tolerances;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Side;
+import org.kestan.ground.standards.Standard;
+import org.kestan.work.plan.BridgePlan;
+import org.kestan.work.plan.Crown;
+import org.kestan.work.plan.JointPlan;
+import org.kestan.work.plan.SaddlePlan;
+import org.kestan.work.plan.WedgePlan;
+import org.kestan.work.plan.WorkPlan;
+import org.kestan.work.template.Ink.Path;
+import org.kestan.work.template.Ink.Point;
+import org.kestan.work.template.Ink.Style;
+
+/** Draws the templates of a work plan. */
+public final class Templates {
+
+    /** How much of a heel's side is drawn behind its cheek, mm. */
+    private static final double CHEEK_DEPTH = 26;
+
+    private static final double GAP = 12;
+    private static final double LETTERS = 2.8;
+    private static final double HATCH_STEP = 2.5;
+    private static final int CURVE_STEPS = 96;
+    private static final int CORNER_STEPS = 12;
+
+    /** Width of the bridge drawn, mm: a piece of it, the line is what counts. */
+    private static final double BRIDGE_PIECE = 60;
+
+    private static final double SADDLE_ENDS = 4;
+
+    private final WorkPlan plan;
+
+    private Templates(WorkPlan plan) {
+        this.plan = plan;
+    }
+
+    /** The templates a plan has a use for. */
+    public static List<Template> of(WorkPlan plan) {
+        Templates templates = new Templates(plan);
+        List<Template> all = new ArrayList<>();
+        plan.heel().filter(cut -> cut.atCap() > Tolerances.SHOWN).ifPresent(cut -> all.add(templates.heel(cut)));
+        plan.saddle().flatMap(templates::saddle).ifPresent(all::add);
+        plan.wedge()
+                .filter(wedge -> wedge.end() > Tolerances.SHOWN)
+                .ifPresent(wedge -> all.add(templates.wedge(wedge)));
+        plan.joint().pocketShim().flatMap(templates::shim).ifPresent(all::add);
+        plan.bridge()
+                .filter(bridge -> !bridge.floating() && bridge.changes())
+                .ifPresent(bridge -> all.add(templates.bridge(bridge)));
+        return List.copyOf(all);
+    }
+
+    /** Both cheeks from the side, the joint's edge straight, the line to cut to beside it. */
+    private Template heel(HeelCut cut) {
+        Optional<Side> toward = plan.job().visit().driftSide();
+        Finding drift = toward.map(Templates::cheekOf).orElse(TemplateFinding.ONE_CHEEK.of());
+        Finding other = toward.map(side -> cheekOf(side.other())).orElse(TemplateFinding.OTHER_CHEEK.of());
+        List<Ink> marks = new ArrayList<>();
+        cheek(marks, cut, "drift", drift, 0, HeelCut.Cheeks::driftSide);
+        cheek(marks, cut, "other", other, CHEEK_DEPTH + GAP, HeelCut.Cheeks::otherSide);
+        return new Template("heel-cheeks", 2 * CHEEK_DEPTH + GAP, cut.height() + 6, marks);
+    }
+
+    private static Finding cheekOf(Side side) {
+        return TemplateFinding.CHEEK.of(Quantity.term(side));
+    }
+
+    private static void cheek(
+            List<Ink> marks, HeelCut cut, String id, Finding name, double left, ToDoubleFunction<HeelCut.Cheeks> off) {
+        double top = 5;
+        double bottom = top + cut.height();
+        marks.add(new Ink.Words(new Point(left, LETTERS), LETTERS, name));
+        marks.add(new Path(
+                "heel-" + id + "-edge",
+                Style.EDGE,
+                List.of(
+                        new Point(left, top),
+                        new Point(left + CHEEK_DEPTH, top),
+                        new Point(left + CHEEK_DEPTH, bottom),
+                        new Point(left, bottom)),
+                true));
+        double atTop = off.applyAsDouble(cut.cheeksAt(0));
+        double atCap = off.applyAsDouble(cut.cheeksAt(cut.height()));
+        marks.add(new Path(
+                "heel-" + id + "-cut",
+                Style.CUT,
+                List.of(new Point(left + atTop, top), new Point(left + atCap, bottom)),
+                false));
+        int number = 0;
+        for (double depth = HATCH_STEP; depth < cut.height(); depth += HATCH_STEP) {
+            double here = off.applyAsDouble(cut.cheeksAt(depth));
+            if (here > Tolerances.SHOWN) {
+                marks.add(new Path(
+                        "heel-" + id + "-hatch-" + number++,
+                        Style.HATCH,
+                        List.of(new Point(left, top + depth), new Point(left + here, top + depth)),
+                        false));
+            }
+        }
+        for (HeelCut.Cheeks station : cut.stations()) {
+            if (station.depth() > 0 && station.depth() % (2 * HeelCut.STATION) == 0) {
+                marks.add(new Ink.Words(
+                        new Point(left + 6, top + station.depth() + 1),
+                        LETTERS * 0.85,
+                        TemplateFinding.OFF.of(new Quantity.Plain(off.applyAsDouble(station)))));
+            }
+        }
+    }
+
+    /** The saddle from the front: its bottom straight, its crown, the strings' places. */
+    private Optional<Template> saddle(SaddlePlan saddle) {
+        return saddle.crown().map(crown -> saddle(saddle, crown));
+    }
+
+    private Template saddle(SaddlePlan saddle, Crown crown) {
+        List<Crown.Point> strings = crown.strings();
+        Crown.Point first = strings.get(0);
+        Crown.Point last = strings.get(strings.size() - 1);
+        double spread = last.across() - first.across();
+        OptionalDouble slotLength = saddle.blank().map(SaddlePlan.Blank::length).orElse(OptionalDouble.empty());
+        double length = Math.max(slotLength.orElse(0), spread + 2 * SADDLE_ENDS);
+        double slot = saddle.blank().map(SaddlePlan.Blank::slot).orElse(0.0);
+        double highest = strings.stream().mapToDouble(Crown.Point::height).max().orElseThrow();
+        double top = LETTERS + 4;
+        double bridgeTop = top + highest + 1;
+        double bottom = bridgeTop + slot;
+        double middle = length / 2;
+        List<Point> outline = new ArrayList<>();
+        outline.add(new Point(0, bottom));
+        for (int i = 0; i <= CURVE_STEPS; i++) {
+            double across = -length / 2 + length * i / CURVE_STEPS;
+            outline.add(new Point(middle + across, bridgeTop - heightAt(crown, across)));
+        }
+        outline.add(new Point(length, bottom));
+        List<Ink> marks = new ArrayList<>();
+        marks.add(new Path("saddle-outline", Style.CUT, outline, true));
+        if (slot > 0) {
+            marks.add(new Path(
+                    "saddle-bridge-top",
+                    Style.EDGE,
+                    List.of(new Point(0, bridgeTop), new Point(length, bridgeTop)),
+                    false));
+        }
+        for (Crown.Point string : strings) {
+            double x = middle + string.across();
+            marks.add(new Path(
+                    "saddle-string-" + string.string(),
+                    Style.CENTRE,
+                    List.of(new Point(x, bridgeTop - string.height() - 2), new Point(x, bridgeTop)),
+                    false));
+            marks.add(new Ink.Words(
+                    new Point(x - 1, top - 1),
+                    LETTERS * 0.85,
+                    TemplateFinding.STRING.of(Quantity.count(string.string()))));
+        }
+        marks.add(new Ink.Words(new Point(0, LETTERS), LETTERS, TemplateFinding.BASS.of()));
+        marks.add(new Ink.Words(new Point(length - 9, LETTERS), LETTERS, TemplateFinding.TREBLE.of()));
+        return new Template("saddle-crown", length, bottom + 1, marks);
+    }
+
+    /** The crown's height at any place across: the circle over the chord of the outer strings. */
+    private static double heightAt(Crown crown, double across) {
+        Crown.Point first = crown.strings().get(0);
+        Crown.Point last = crown.strings().get(crown.strings().size() - 1);
+        double half = last.across();
+        double share = (across - first.across()) / (last.across() - first.across());
+        double chord = first.height() + (last.height() - first.height()) * share;
+        double radius = crown.radius();
+        double inside = Math.max(0, radius * radius - across * across);
+        return chord + Math.sqrt(inside) - Math.sqrt(radius * radius - half * half);
+    }
+
+    /** The wedge from the side, and from above. */
+    private Template wedge(WedgePlan wedge) {
+        double width = plan.job().millimetres(Reading.BOARD_WIDTH).orElse(0);
+        double top = LETTERS + 2;
+        List<Ink> marks = new ArrayList<>();
+        marks.add(new Ink.Words(new Point(0, LETTERS), LETTERS, TemplateFinding.JOINT_NOTHING.of()));
+        marks.add(new Ink.Words(
+                new Point(Math.max(0, wedge.length() - 24), LETTERS),
+                LETTERS,
+                TemplateFinding.WEDGE_END.of(new Quantity.Plain(wedge.end()))));
+        marks.add(new Path(
+                "wedge-side",
+                Style.CUT,
+                List.of(
+                        new Point(0, top + wedge.end()),
+                        new Point(wedge.length(), top),
+                        new Point(wedge.length(), top + wedge.end())),
+                true));
+        double below = top + wedge.end() + 5;
+        for (WedgePlan.Point point : wedge.profile()) {
+            if (point.at() % 20 == 0) {
+                marks.add(new Ink.Words(
+                        new Point(point.at(), below),
+                        LETTERS * 0.85,
+                        TemplateFinding.OFF.of(new Quantity.Plain(point.thickness()))));
+            }
+        }
+        double height = below + 2;
+        if (width > 0) {
+            marks.add(new Path("wedge-plan", Style.CUT, rectangle(0, below + 4, wedge.length(), width), true));
+            height = below + 4 + width + 1;
+        }
+        return new Template("wedge", wedge.length() + 1, height, marks);
+    }
+
+    /** The shim from above with its corners and holes, and from the side. */
+    private Optional<Template> shim(JointPlan.PocketShim shim) {
+        OptionalDouble pocket = plan.job().millimetres(Reading.POCKET_LENGTH);
+        OptionalDouble across = plan.job().millimetres(Reading.HEEL_WIDTH_TOP);
+        if (pocket.isEmpty() || across.isEmpty() || shim.thick().isEmpty()) {
+            return Optional.empty();
+        }
+        double length = pocket.getAsDouble();
+        double width = across.getAsDouble();
+        double top = LETTERS + 3;
+        double radius = Math.min(plan.shop().get(Standard.POCKET_CORNER), width / 2);
+        double inset = plan.shop().get(Standard.SCREW_INSET);
+        double hole = plan.shop().get(Standard.SCREW_HOLE) / 2;
+        List<Ink> marks = new ArrayList<>();
+        marks.add(new Path("shim-outline", Style.CUT, rounded(0, top, length, width, radius), true));
+        int number = 1;
+        for (double x : new double[] {inset, length - inset}) {
+            for (double y : new double[] {inset, width - inset}) {
+                marks.add(new Ink.Hole("shim-hole-" + number++, new Point(x, top + y), hole));
+            }
+        }
+        double side = top + width + 8;
+        double thick = shim.thick().getAsDouble();
+        boolean bridgeward = shim.angle().radians() > 0;
+        marks.add(new Path(
+                "shim-side",
+                Style.CUT,
+                List.of(
+                        new Point(0, side + thick),
+                        bridgeward ? new Point(length, side) : new Point(0, side),
+                        new Point(length, side + thick)),
+                true));
+        marks.add(new Ink.Words(new Point(0, LETTERS), LETTERS, TemplateFinding.NUT_END.of()));
+        marks.add(new Ink.Words(new Point(length - 18, LETTERS), LETTERS, TemplateFinding.BRIDGE_END.of()));
+        marks.add(new Ink.Words(
+                new Point(0, side + thick + 5),
+                LETTERS,
+                (bridgeward ? TemplateFinding.SHIM_TOWARD_BRIDGE : TemplateFinding.SHIM_TOWARD_NUT)
+                        .of(Quantity.turn(shim.angle().abs()), new Quantity.Plain(thick))));
+        return Optional.of(new Template("pocket-shim", length, side + thick + 8, marks));
+    }
+
+    /** A piece of the bridge's front edge at the saddle, with the line to plane to. */
+    private Template bridge(BridgePlan bridge) {
+        double tall = Math.max(bridge.before(), bridge.after());
+        double top = LETTERS + 3;
+        double base = top + tall;
+        List<Ink> marks = new ArrayList<>();
+        marks.add(new Path(
+                "bridge-now", Style.EDGE, rectangle(0, base - bridge.before(), BRIDGE_PIECE, bridge.before()), true));
+        marks.add(new Path(
+                "bridge-line",
+                Style.CUT,
+                List.of(new Point(0, base - bridge.after()), new Point(BRIDGE_PIECE, base - bridge.after())),
+                false));
+        marks.add(new Ink.Words(
+                new Point(0, LETTERS),
+                LETTERS,
+                TemplateFinding.BRIDGE_LINE.of(
+                        new Quantity.Plain(bridge.before()),
+                        new Quantity.Plain(bridge.after()),
+                        new Quantity.Plain(bridge.proportion()))));
+        return new Template("bridge-line", BRIDGE_PIECE, base + 1, marks);
+    }
+
+    private static List<Point> rectangle(double x, double y, double width, double height) {
+        return List.of(
+                new Point(x, y), new Point(x + width, y), new Point(x + width, y + height), new Point(x, y + height));
+    }
+
+    private static List<Point> rounded(double x, double y, double width, double height, double radius) {
+        List<Point> points = new ArrayList<>();
+        double[][] centres = {
+            {x + width - radius, y + radius, -90},
+            {x + width - radius, y + height - radius, 0},
+            {x + radius, y + height - radius, 90},
+            {x + radius, y + radius, 180}
+        };
+        for (double[] corner : centres) {
+            for (int i = 0; i <= CORNER_STEPS; i++) {
+                double angle = Math.toRadians(corner[2] + 90.0 * i / CORNER_STEPS);
+                points.add(new Point(corner[0] + radius * Math.cos(angle), corner[1] + radius * Math.sin(angle)));
+            }
+        }
+        return points;
+    }
+}

@@ -1,0 +1,30 @@
+package org.kestan;
+
+import java.util.List;
+import java.util.Optional;
+import org.kestan.ground.finding.Finding;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
+
+/** Findings as a person reads them, in millimetres. */
+public final class Said {
+
+    private static final Words WORDS = Words.in(BenchUnit.MILLIMETRES);
+
+    private Said() {}
+
+    /** Says a finding. */
+    public static String said(Finding finding) {
+        return WORDS.say(finding);
+    }
+
+    /** Says a finding when there is one. */
+    public static String said(Optional<Finding> finding) {
+        return finding.map(WORDS::say).orElse("");
+    }
+
+    /** Says findings in a row. */
+    public static String said(List<Finding> findings) {
+        return WORDS.say(findings);
+    }
+}

@@ -1,0 +1,33 @@
+package org.kestan.desktop;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.logging.FileHandler;
+import java.util.logging.Logger;
+import java.util.logging.SimpleFormatter;
+
+/** What went wrong behind the window, kept in the data folder: three files of half a megabyte, the newest first. */
+final class LogFile {
+
+    private static final int SIZE = 512 * 1024;
+    private static final int FILES = 3;
+
+    private LogFile() {}
+
+    /** Writes the log into a folder from now on; without one the work goes on. */
+    static void openIn(Path folder) {
+        Logger root = Logger.getLogger("");
+        try {
+            Files.createDirectories(folder);
+            FileHandler file =
+                    new FileHandler(folder.resolve("kestan-%g.log").toString().replace('\\', '/'), SIZE, FILES, true);
+            file.setFormatter(new SimpleFormatter());
+            root.addHandler(file);
+        } catch (IOException notWritten) {
+            root.log(java.util.logging.Level.WARNING, "no log file", notWritten);
+        }
+        Thread.setDefaultUncaughtExceptionHandler((thread, failure) ->
+                root.log(java.util.logging.Level.SEVERE, "in thread " + thread.getName(), failure));
+    }
+}

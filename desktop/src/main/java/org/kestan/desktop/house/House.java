@@ -1,0 +1,34 @@
+package org.kestan.desktop.house;
+
+import java.util.function.Consumer;
+import org.kestan.desktop.parts.elevation.ElevationView;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
+import org.kestan.dossier.Station;
+
+/**
+ * What a room finds in the window.
+ *
+ * @param session the open job
+ * @param store where it lies
+ * @param elevation the drawing over the stations
+ * @param shower shows the room of an id
+ * @param enterer shows the room of an id and puts the focus into it
+ */
+public record House(
+        JobSession session,
+        JobStore store,
+        ElevationView elevation,
+        Consumer<String> shower,
+        Consumer<String> enterer) {
+
+    /** Shows a station of the open job. */
+    public void show(Station station) {
+        shower.accept(station.key());
+    }
+
+    /** Shows a station of the open job and puts the focus on the first thing to do there. */
+    public void enter(Station station) {
+        enterer.accept(station.key());
+    }
+}

@@ -1,0 +1,13 @@
+package org.kestan.desktop.house;
+
+import javafx.scene.Node;
+
+/** Something the window can show: a station of the open job, or a room beside it. It is there while its node is visible. */
+public interface Room {
+
+    /** Returns what is shown. */
+    Node node();
+
+    /** Puts the focus on the first thing to do. */
+    void focusFirst();
+}

@@ -1,2 +1,0 @@
-/** The Intake station: the instrument, its owner and what they complain of, how it is played, strings, pictures. */
-package org.kestan.desktop.intake;

@@ -1,2 +1,0 @@
-/** The Ledger: all jobs with their line before and after, their station and what they wait for. */
-package org.kestan.desktop.ledger;

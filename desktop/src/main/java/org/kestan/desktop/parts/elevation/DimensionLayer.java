@@ -1,0 +1,132 @@
+package org.kestan.desktop.parts.elevation;
+
+import java.util.Optional;
+import javafx.scene.Group;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
+import javafx.scene.text.Text;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.Side;
+import org.kestan.ground.sheet.Span;
+import org.kestan.words.Words;
+import org.kestan.work.sideview.Profile;
+import org.kestan.work.sideview.SideView;
+
+/** What the line of the sheet that has the focus measures, shown where the tool goes. */
+final class DimensionLayer extends Group {
+
+    private static final double UNREAD_HEEL = 60;
+    private static final double UNREAD_OBSTACLE = 6;
+    private static final double BRIDGE_FRONT = 11;
+    private static final double BRIDGE_BACK = 19;
+    private static final double SLOT = 2.5;
+    private static final double LAST_FRET = 3;
+
+    private final Line line = Shapes.line("dimension");
+    private final Circle from = new Circle(3.5);
+    private final Circle to = new Circle(3.5);
+    private final Text label = Shapes.text("drawing-note", "dimension-note");
+
+    DimensionLayer() {
+        setMouseTransparent(true);
+        from.getStyleClass().add("dimension-end");
+        to.getStyleClass().add("dimension-end");
+        getChildren().addAll(line, from, to, label);
+    }
+
+    void draw(SideView view, ViewScale scale, double width, org.kestan.ground.sheet.Line<?> shown) {
+        Optional<Span> span = shown.span();
+        // An aim is a dimension of the plan; what can't be placed yet is not shown.
+        Optional<Profile> profile = shown instanceof Aim ? view.planned() : view.measured();
+        Optional<Ends> ends = span.flatMap(each -> new Placing(view, scale, profile).ends(each));
+        setVisible(ends.isPresent());
+        ends.ifPresent(at -> {
+            Shapes.place(line, at.x1, at.y1, at.x2, at.y2);
+            from.setCenterX(at.x1);
+            from.setCenterY(at.y1);
+            to.setCenterX(at.x2);
+            to.setCenterY(at.y2);
+            int number = shown.number();
+            label.setText(number == 0 ? Words.label(shown) : number + "  " + Words.full(shown));
+            Shapes.centre(label, (at.x1 + at.x2) / 2, Math.max(14, Math.min(at.y1, at.y2) - 10), width);
+        });
+    }
+
+    /** Two ends in pixels. */
+    private record Ends(double x1, double y1, double x2, double y2) {}
+
+    /** Places spans on the instrument as it is drawn. */
+    private record Placing(SideView view, ViewScale scale, Optional<Profile> profile) {
+
+        Optional<Ends> ends(Span span) {
+            if (span instanceof Span.Upright upright) {
+                Optional<Double> low = y(upright.at(), upright.from());
+                Optional<Double> high = y(upright.at(), upright.to());
+                double x = x(upright.at());
+                return low.flatMap(one -> high.map(other -> new Ends(x, one, x, other)));
+            }
+            Span.Along along = (Span.Along) span;
+            return y(along.from(), along.level()).map(y -> new Ends(x(along.from()), y, x(along.to()), y));
+        }
+
+        private double x(Span.Spot spot) {
+            return switch (spot) {
+                case HEEL_FRONT -> scale.x(view.joint()) - 30;
+                case POCKET_START -> scale.x(view.joint()) - 70;
+                default -> scale.x(along(spot));
+            };
+        }
+
+        /** Position along the instrument, mm. */
+        private double along(Span.Spot spot) {
+            return switch (spot) {
+                case NUT_END -> 0;
+                case FIRST_FRET -> view.frets().at(1);
+                case RELIEF_FRET -> view.frets().at(view.reliefFret());
+                case ACTION_FRET -> view.frets().at(view.actionFret());
+                case HEEL_FRONT, POCKET_START, JOINT -> view.joint();
+                case LAST_FRET -> view.fretboardEnd() - LAST_FRET;
+                case OBSTACLE -> view.joint() + view.obstacleDistance();
+                case BRIDGE_FRONT -> view.saddle() - BRIDGE_FRONT;
+                case SADDLE -> view.saddle();
+                case BRIDGE_BACK -> view.saddle() + BRIDGE_BACK;
+                case STRING_END -> view.stringEnd();
+                case SCALE_END -> view.frets().scale();
+            };
+        }
+
+        private Optional<Double> y(Span.Spot spot, Span.Level level) {
+            return switch (level) {
+                case TOP -> Optional.of(scale.baseline());
+                case UNDER_TOP -> Optional.of(scale.baseline() + 8);
+                case HEEL_CAP -> Optional.of(scale.depth(view.heelHeight().orElse(UNREAD_HEEL)));
+                case LIFT -> Optional.of(scale.y(1));
+                case STRING_END -> Optional.of(scale.y(view.stringEndHeight()));
+                case OVER_STRING_END -> Optional.of(scale.y(view.stringEndHeight()) - 16);
+                case OBSTACLE -> Optional.of(scale.y(view.obstacleHeight().orElse(UNREAD_OBSTACLE)));
+                case FINGERBOARD,
+                        CROWN,
+                        FRET_LINE,
+                        BASS_STRING,
+                        TREBLE_STRING,
+                        BETWEEN_STRINGS,
+                        SLOT_FLOOR,
+                        BRIDGE_TOP -> profile.map(each -> scale.y(height(each, along(spot), level)));
+            };
+        }
+
+        /** Height over the soundboard of a level that only a worked-out instrument has, mm. */
+        private static double height(Profile profile, double x, Span.Level level) {
+            return switch (level) {
+                case FINGERBOARD -> profile.crownAt(x) - profile.fretsOverTop();
+                case CROWN -> profile.crownAt(x);
+                case FRET_LINE -> profile.fretLineAt(x);
+                case BASS_STRING -> profile.stringAt(Side.BASS, x);
+                case TREBLE_STRING -> profile.stringAt(Side.TREBLE, x);
+                case BETWEEN_STRINGS -> (profile.stringAt(Side.BASS, x) + profile.stringAt(Side.TREBLE, x)) / 2;
+                case SLOT_FLOOR -> profile.bridgeTop() - SLOT;
+                default -> profile.bridgeTop();
+            };
+        }
+    }
+}

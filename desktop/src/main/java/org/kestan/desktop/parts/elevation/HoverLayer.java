@@ -1,0 +1,66 @@
+package org.kestan.desktop.parts.elevation;
+
+import java.util.Locale;
+import javafx.scene.Group;
+import javafx.scene.control.Label;
+import javafx.scene.shape.Line;
+import org.kestan.ground.sheet.Side;
+import org.kestan.words.BenchUnit;
+import org.kestan.work.sideview.Profile;
+import org.kestan.work.sideview.SideView;
+
+/** The read-out under the pointer: the strings' height over the nearest fret, as measured and as planned. */
+final class HoverLayer extends Group {
+
+    private final Line line = Shapes.line("hover-line");
+    private final Label label = new Label();
+
+    HoverLayer() {
+        setMouseTransparent(true);
+        label.setId("hover-readout");
+        label.getStyleClass().add("hover-readout");
+        getChildren().addAll(line, label);
+        setVisible(false);
+    }
+
+    /**
+     * @param pointer pixel column of the pointer; negative when it is not over the drawing
+     */
+    void draw(SideView view, ViewScale scale, double width, double height, double pointer, BenchUnit unit) {
+        double x = scale.positionAt(pointer);
+        boolean over = pointer >= 0 && view.measured().isPresent() && x >= 0 && x <= view.saddle();
+        setVisible(over);
+        if (!over) {
+            return;
+        }
+        int fret = view.frets().nearest(x, 1, view.lastFret());
+        boolean overFret = x <= view.fretboardEnd();
+        double at = overFret ? view.frets().at(fret) : x;
+        Profile now = view.measured().get();
+        StringBuilder text = new StringBuilder(
+                overFret
+                        ? "Over fret " + fret
+                        : String.format(Locale.ROOT, "%.0f mm past the joint, over the fret line", x - view.joint()));
+        for (Side side : Side.values()) {
+            text.append(side == Side.BASS ? "\nbass    " : "\ntreble  ")
+                    .append(unit.format(read(now, side, at, overFret)));
+            view.planned()
+                    .ifPresent(plan -> text.append("  \u2192  ").append(unit.format(read(plan, side, at, overFret))));
+        }
+        label.setText(text.toString());
+        label.applyCss();
+        label.autosize();
+        Shapes.place(line, scale.x(at), ViewScale.TOP_MARGIN, scale.x(at), height - ViewScale.BOTTOM_MARGIN);
+        double labelX = scale.x(at) + 10;
+        if (labelX + label.getWidth() > width - 4) {
+            labelX = scale.x(at) - 10 - label.getWidth();
+        }
+        label.relocate(Math.max(4, labelX), 6);
+    }
+
+    private static double read(Profile profile, Side side, double x, boolean overFret) {
+        return overFret
+                ? profile.actionAt(side, x)
+                : profile.strings().get(side).heightAt(x);
+    }
+}

@@ -1,0 +1,35 @@
+package org.kestan.desktop.parts.field;
+
+import java.util.Optional;
+import org.kestan.ground.notation.Parsed;
+import org.kestan.ground.sheet.LengthLine;
+import org.kestan.ground.sheet.Line;
+import org.kestan.job.Job;
+
+/** One value of the job as text: how it is read out of the job and how typed text goes into it. */
+public interface Entry {
+
+    /** Returns the line it is a value of. */
+    Line<?> line();
+
+    /** Returns the label beside the field. */
+    String label();
+
+    /** Returns one line on what to enter or where to put the tool. */
+    String hint();
+
+    /** Returns the text of the value, as typed; empty when there is none. */
+    String text(Job job);
+
+    /**
+     * Puts typed text into the job. Empty text takes the value off.
+     *
+     * @return the job with the value, or what is wrong with the text
+     */
+    Parsed<Job> write(Job job, String typed);
+
+    /** Returns the line where it holds a length. */
+    default Optional<LengthLine> length() {
+        return line() instanceof LengthLine length ? Optional.of(length) : Optional.empty();
+    }
+}

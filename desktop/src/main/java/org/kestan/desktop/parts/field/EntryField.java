@@ -1,0 +1,297 @@
+package org.kestan.desktop.parts.field;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.dossier.Dossier;
+import org.kestan.following.questions.Question;
+import org.kestan.ground.notation.Parsed;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.LengthLine;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Tool;
+import org.kestan.job.Job;
+import org.kestan.job.taking.Takings;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
+
+/**
+ * A field for one entry of the job: number and label, what is typed, and a line under it for the converted value, what
+ * is assumed, a question or an error. Esc takes back what was typed and not yet taken.
+ */
+public final class EntryField extends VBox {
+
+    private final JobSession session;
+    private final Entry entry;
+    private final WorkingOrder order;
+    private final TextField input = new TextField();
+    private final Label note = new Label();
+    private String shown = "";
+    private String error = "";
+    private String noteKind = "";
+
+    /**
+     * @param number the line's number on the sheet, empty for none
+     */
+    public EntryField(JobSession session, Entry entry, String number, WorkingOrder order) {
+        this.session = session;
+        this.entry = entry;
+        this.order = order;
+        getStyleClass().add("entry");
+        Label label = new Label(entry.label());
+        label.getStyleClass().add("entry-label");
+        label.setLabelFor(input);
+        label.setMinWidth(0);
+        HBox head = new HBox(label);
+        head.setAlignment(Pos.BASELINE_LEFT);
+        head.getStyleClass().add("entry-head");
+        if (!number.isEmpty()) {
+            Label badge = new Label(number);
+            badge.getStyleClass().add("entry-number");
+            head.getChildren().add(0, badge);
+        }
+        input.setId(id(entry.line()));
+        input.setAccessibleText((number.isEmpty() ? "" : number + " ") + entry.label());
+        input.setAccessibleHelp(entry.hint());
+        input.setPrefColumnCount(7);
+        note.getStyleClass().add("entry-note");
+        note.setWrapText(true);
+        note.setId(input.getId() + "-note");
+        getChildren().addAll(head, input, note);
+        order.add(input);
+        listen();
+        show(session.dossier());
+    }
+
+    /** Returns the id of the field of a line: that of {@code survey.action.bass} is {@code survey-action-bass}. */
+    public static String id(Line<?> line) {
+        return line.path().replace('.', '-');
+    }
+
+    /** Returns the input, for the focus. */
+    public TextField input() {
+        return input;
+    }
+
+    private void listen() {
+        input.setOnAction(action -> {
+            if (take()) {
+                order.next(input);
+            }
+        });
+        input.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            boolean untouched = input.getText().equals(shown);
+            if (event.getCode() == KeyCode.Z && event.isShortcutDown() && untouched) {
+                // With nothing half-typed here, undo means the job's, not this field's letters.
+                if (event.isShiftDown()) {
+                    session.redo();
+                } else {
+                    session.undo();
+                }
+                event.consume();
+            } else if (event.getCode() == KeyCode.ENTER
+                    && event.isShiftDown()
+                    && reading().isPresent()) {
+                takeAgain(reading().get());
+                event.consume();
+            } else if (event.getCode() == KeyCode.F4 && reading().isPresent()) {
+                nextTool(reading().get());
+                event.consume();
+            }
+            if (event.getCode() == KeyCode.ESCAPE && !input.getText().equals(shown)) {
+                error = "";
+                input.setText(shown);
+                input.selectAll();
+                showNote(session.dossier());
+                event.consume();
+            }
+        });
+        input.focusedProperty().addListener((property, was, is) -> {
+            if (is) {
+                input.selectAll();
+                session.focusedLineProperty().set(entry.line());
+                session.say(entry.hint() + reading().map(this::toolHint).orElse(""));
+                session.takerProperty().set(reading().isPresent() ? this::takeFromGauge : null);
+            } else {
+                take();
+                if (session.focusedLineProperty().get() == entry.line()) {
+                    session.focusedLineProperty().set(null);
+                }
+            }
+        });
+        session.dossierProperty().addListener((property, old, next) -> show(next));
+        session.unitProperty().addListener((property, old, next) -> showNote(session.dossier()));
+    }
+
+    private Optional<Reading> reading() {
+        return entry.length().filter(Reading.class::isInstance).map(Reading.class::cast);
+    }
+
+    private String toolHint(Reading reading) {
+        Tool tool = session.job().visit().tool(reading);
+        return "   Tool: " + Words.label(tool) + " (F4).";
+    }
+
+    private void nextTool(Reading reading) {
+        Tool next = session.job().visit().tool(reading).next();
+        session.edit(job -> job.withVisit(job.visit().withTool(reading, next)));
+        session.say(entry.hint() + toolHint(reading));
+    }
+
+    /** A bare number gets the unit that the shop's caliper types without saying it, when one was chosen. */
+    private String withUnit(String typed) {
+        boolean bare = entry.length().isPresent() && typed.strip().matches("[+-]?(\\d+(\\.\\d*)?|\\.\\d+)");
+        String unit = session.bareUnitProperty().get();
+        return bare && !unit.isEmpty() ? typed.strip() + " " + unit : typed;
+    }
+
+    /** Takes what is typed as one more take of the reading: all are kept, the median counts. */
+    private void takeAgain(Reading reading) {
+        Parsed<Job> written = Entries.again(session.job(), reading, withUnit(input.getText()), session.standards());
+        if (written instanceof Parsed.Bad<Job> bad) {
+            error = session.words().correction(bad);
+            showNote(session.dossier());
+            return;
+        }
+        error = "";
+        session.edit(job -> Entries.again(job, reading, withUnit(input.getText()), session.standards())
+                .optional()
+                .orElse(job));
+        show(session.dossier());
+        input.setText(shown);
+        input.selectAll();
+    }
+
+    /** Takes a reading that a gauge sent, as if it had been typed with Enter. */
+    private void takeFromGauge(String text) {
+        input.setText(text);
+        if (take()) {
+            order.next(input);
+        }
+    }
+
+    /** Takes what is typed into the job; false when it can't be, and then the text stays as typed. */
+    private boolean take() {
+        String typed = withUnit(input.getText());
+        if (typed.equals(shown) && error.isEmpty()) {
+            return true;
+        }
+        Parsed<Job> written = entry.write(session.job(), typed);
+        if (written instanceof Parsed.Bad<Job> bad) {
+            error = session.words().correction(bad);
+            showNote(session.dossier());
+            return false;
+        }
+        error = "";
+        shown = typed;
+        session.edit(job -> entry.write(job, typed).optional().orElse(job));
+        show(session.dossier());
+        return true;
+    }
+
+    private void show(Dossier dossier) {
+        String text = entry.text(dossier.job());
+        boolean changedElsewhere = !text.equals(shown);
+        if (changedElsewhere || error.isEmpty()) {
+            error = "";
+            shown = text;
+            if (!input.getText().equals(text) && (changedElsewhere || !input.isFocused())) {
+                input.setText(text);
+            }
+        }
+        showNote(dossier);
+    }
+
+    private void showNote(Dossier dossier) {
+        String kind = "plain";
+        String text = "";
+        Optional<Question> question = dossier.questions().stream()
+                .filter(each -> each.line().equals(entry.line()))
+                .findFirst();
+        String fault = faultHere(dossier);
+        if (!error.isEmpty()) {
+            kind = "error";
+            text = error;
+        } else if (!fault.isEmpty()) {
+            kind = shown.isEmpty() ? "needed" : "error";
+            text = shown.isEmpty() ? "needed" : fault;
+        } else if (question.isPresent()) {
+            kind = "question";
+            text = Words.capital(session.words().say(question.get().asked()));
+        } else {
+            text = converted(dossier);
+        }
+        showNote(kind, text);
+    }
+
+    /** Touches the nodes only when something changed: a drag brings many dossiers in which most fields stay the same. */
+    private void showNote(String kind, String text) {
+        if (text.equals(note.getText()) && kind.equals(noteKind)) {
+            return;
+        }
+        noteKind = kind;
+        note.setText(text);
+        note.setManaged(!text.isEmpty());
+        note.getStyleClass().setAll("label", "entry-note", "entry-note-" + kind);
+        input.getStyleClass().removeAll("input-error", "input-question");
+        if (kind.equals("error") || kind.equals("question")) {
+            input.getStyleClass().add("input-" + kind);
+        }
+        input.setAccessibleRoleDescription(text);
+    }
+
+    private String faultHere(Dossier dossier) {
+        return dossier.faults().stream()
+                .filter(fault -> fault.pointer().equals(entry.line().pointer()))
+                .map(fault -> session.words().correction(fault.problem(), fault.accepted()))
+                .findFirst()
+                .orElse("");
+    }
+
+    private String converted(Dossier dossier) {
+        BenchUnit unit = unit();
+        if (shown.isEmpty()) {
+            return standIn(dossier);
+        }
+        Optional<Reading> reading = reading();
+        if (reading.isPresent()) {
+            OptionalDouble spread = Takings.spread(dossier.job().visit(), reading.get());
+            if (spread.isPresent()) {
+                return "median of "
+                        + dossier.job().visit().takesOf(reading.get()).size() + ", spread "
+                        + unit().format(spread.getAsDouble());
+            }
+        }
+        return entry.length()
+                .flatMap(dossier.job()::get)
+                .map(length -> unit.format(length.millimetres()))
+                .filter(text -> !text.replace(" ", "").equals(shown.replace(" ", "")))
+                .map(text -> "= " + text)
+                .orElse("");
+    }
+
+    private BenchUnit unit() {
+        return entry.length().filter(LengthLine::withFeelers).isPresent()
+                ? session.unit().fine()
+                : session.unit();
+    }
+
+    /** What stands in for a value that is not written. */
+    private String standIn(Dossier dossier) {
+        OptionalDouble standIn = entry.length().map(dossier::standIn).orElse(OptionalDouble.empty());
+        if (standIn.isEmpty()) {
+            return "";
+        }
+        String value = unit().format(standIn.getAsDouble());
+        boolean stays = entry.line() instanceof Aim && entry.line() != Aim.FALL_AWAY;
+        return (stays ? "stays " : "taken as ") + value;
+    }
+}

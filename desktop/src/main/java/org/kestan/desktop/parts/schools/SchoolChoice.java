@@ -1,0 +1,55 @@
+package org.kestan.desktop.parts.schools;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.function.Consumer;
+import javafx.scene.control.Label;
+import javafx.scene.control.RadioButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.VBox;
+import org.kestan.ground.standards.School;
+import org.kestan.ground.standards.SchoolQuestion;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.words.Words;
+
+/** A question on which practitioners disagree, the schools that answer it with their reasons, the shop's one chosen. */
+public final class SchoolChoice extends VBox {
+
+    private final Map<School, RadioButton> buttons = new EnumMap<>(School.class);
+
+    /**
+     * @param prefix put before the ids of the buttons
+     * @param chooser told of another choice
+     */
+    public SchoolChoice(SchoolQuestion question, String prefix, Consumer<School> chooser) {
+        getStyleClass().add("school-question");
+        Label words = new Label(Words.label(question));
+        words.getStyleClass().add("place-title");
+        getChildren().add(words);
+        ToggleGroup group = new ToggleGroup();
+        for (School school : question.schools()) {
+            RadioButton button = button(school, prefix, chooser);
+            button.setToggleGroup(group);
+            buttons.put(school, button);
+            Label reason = new Label(Words.more(school, "reason"));
+            reason.setWrapText(true);
+            reason.getStyleClass().add("school-reason");
+            getChildren().add(new VBox(button, reason));
+        }
+    }
+
+    /** A button that chooses a school for the shop. */
+    public static RadioButton button(School school, String prefix, Consumer<School> chooser) {
+        RadioButton button = new RadioButton(Words.label(school));
+        button.setId(prefix + "school-" + school.question().key() + "-"
+                + school.key().replace('.', '-'));
+        button.setWrapText(true);
+        button.setOnAction(event -> chooser.accept(school));
+        return button;
+    }
+
+    /** Shows what the shop has chosen. */
+    public void show(ShopStandards shop) {
+        buttons.forEach((school, button) -> button.setSelected(shop.holds(school)));
+    }
+}

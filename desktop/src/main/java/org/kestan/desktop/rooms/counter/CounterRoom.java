@@ -1,0 +1,250 @@
+package org.kestan.desktop.rooms.counter;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.house.House;
+import org.kestan.desktop.house.Room;
+import org.kestan.desktop.parts.field.ChoiceField;
+import org.kestan.desktop.parts.field.Entries;
+import org.kestan.desktop.parts.field.Entry;
+import org.kestan.desktop.parts.field.EntryField;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.desktop.parts.gates.GatesPane;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.dossier.Station;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.visits.Defect;
+import org.kestan.job.visits.Observation;
+import org.kestan.job.visits.Severity;
+import org.kestan.judgement.counter.CounterCheck;
+import org.kestan.words.Words;
+
+/**
+ * Five readings and a look at an instrument on the counter: the likely answer with how sure it is, the one further thing
+ * that would settle it, and the gates. Its job is its own until it is made a full one.
+ */
+public final class CounterRoom extends VBox implements Room {
+
+    private final JobSession outer;
+    private final JobSession session;
+    private final House house;
+    private final WorkingOrder order = new WorkingOrder();
+    private final Label answer = new Label();
+    private final Label because = new Label();
+    private final Label sure = new Label();
+    private final Label settle = new Label();
+    private final Label assumed = new Label();
+    private final GatesPane gates;
+
+    /** Makes the room: the unit, the shop standards and the status line of the open job are used. */
+    public CounterRoom(House house) {
+        this.house = house;
+        outer = house.session();
+        session = JobSession.beside(outer);
+        getStyleClass().add("counter");
+        setId("counter");
+        gates = new GatesPane(session, "counter-", true);
+        HBox middle = new HBox(fields(), answers());
+        middle.getStyleClass().add("counter-middle");
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        getChildren().addAll(head(), middle);
+        addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.ENTER && key.isShortcutDown()) {
+                makeJob();
+                key.consume();
+            }
+        });
+        session.undoWithin(this);
+        order.setAfterLast(order::first);
+        session.dossierProperty().addListener((property, old, next) -> show());
+        session.unitProperty().addListener((property, old, next) -> show());
+        show();
+    }
+
+    @Override
+    public Node node() {
+        return this;
+    }
+
+    @Override
+    public void focusFirst() {
+        order.first();
+    }
+
+    private FlowPane head() {
+        Label what = new Label("Five readings and a look. What is not read is tried over its plausible range.");
+        what.getStyleClass().add("figure-reason");
+        Button make = new PlainButton("Make it a job  Ctrl+Enter", "counter-make", this::makeJob);
+        Button clear = new PlainButton("Clear", "counter-clear", () -> {
+            session.edit(job -> Job.BLANK);
+            focusFirst();
+        });
+        FlowPane head = new FlowPane(what, make, clear);
+        head.getStyleClass().add("ledger-bar");
+        head.setAlignment(Pos.CENTER_LEFT);
+        return head;
+    }
+
+    private ScrollPane fields() {
+        GridPane readings = grid();
+        readings.add(ChoiceField.of(session, order, Lines.FORM, "counter-form"), 0, 0);
+        readings.addRow(
+                1, reading(Reading.ACTION_BASS, "Action, bass"), reading(Reading.ACTION_TREBLE, "Action, treble"));
+        Node saddleBass = reading(Reading.SADDLE_BASS, "Saddle, bass");
+        Node saddleTreble = reading(Reading.SADDLE_TREBLE, "Saddle, treble");
+        Node thickness = reading(Reading.BRIDGE_THICKNESS, "Bridge thickness");
+        Node height = reading(Reading.BRIDGE_HEIGHT, "Bridge height");
+        Node lowest = reading(Reading.BRIDGE_LOWEST, "Bridge, lowest");
+        readings.addRow(2, saddleBass, saddleTreble);
+        readings.addRow(3, thickness);
+        readings.addRow(4, height, lowest);
+        session.dossierProperty().addListener((property, old, next) -> {
+            boolean floating = next.job().floating();
+            List.of(saddleBass, saddleTreble, thickness).forEach(each -> shown(each, !floating));
+            List.of(height, lowest).forEach(each -> shown(each, floating));
+        });
+        List.of(height, lowest).forEach(each -> shown(each, false));
+        GridPane look = grid();
+        look.addRow(0, look(Defect.BRIDGE_LIFT), look(Defect.BRACE_LOOSE));
+        look.addRow(1, look(Defect.TOP_CRACK_THROUGH), look(Defect.NECK_JOINT));
+        GridPane more = grid();
+        more.addRow(0, field(Lines.HUMIDITY), reading(Reading.RELIEF, "Relief"));
+        more.addRow(
+                1, reading(Reading.NUT_BASS, "Over fret 1, bass"), reading(Reading.NUT_TREBLE, "Over fret 1, treble"));
+        more.addRow(2, choice(Lines.TRUSS_ROD), field(Lines.VALUE));
+        more.addRow(3, choice(Lines.COLLECTIBLE), choice(Lines.HANDMADE));
+        VBox all =
+                new VBox(block("Five readings", readings), block("A look", look), block("If there is a moment", more));
+        all.getStyleClass().add("counter-fields");
+        ScrollPane scroll = new ScrollPane(all);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().addAll("station-scroll", "counter-fields-scroll");
+        return scroll;
+    }
+
+    private VBox answers() {
+        answer.setId("counter-answer");
+        answer.getStyleClass().add("counter-answer");
+        sure.setId("counter-sure");
+        sure.getStyleClass().add("counter-sure");
+        settle.setId("counter-settle");
+        settle.getStyleClass().add("way-reason");
+        because.getStyleClass().add("way-reason");
+        assumed.setId("counter-assumed");
+        assumed.getStyleClass().add("card-remark");
+        VBox box = new VBox(answer, sure, because, settle, assumed, gates);
+        box.getChildren().stream()
+                .filter(Label.class::isInstance)
+                .map(Label.class::cast)
+                .forEach(label -> label.setWrapText(true));
+        VBox.setVgrow(gates, Priority.ALWAYS);
+        box.getStyleClass().add("counter-answers");
+        HBox.setHgrow(box, Priority.ALWAYS);
+        return box;
+    }
+
+    private ChoiceField<Severity> look(Defect what) {
+        return new ChoiceField<>(
+                session,
+                order,
+                "counter-" + what.key(),
+                Words.label(what),
+                "N for none, A for a little, B for bad.",
+                "not looked",
+                List.of(Severity.values()),
+                CounterRoom::seen,
+                job -> job.visit().observation(what).map(Observation::severity),
+                (job, next) -> job.withVisit(next.map(severity -> job.visit().with(new Observation(what, severity, "")))
+                        .orElseGet(() -> job.visit().without(what))));
+    }
+
+    private static String seen(Severity severity) {
+        return switch (severity) {
+            case SOUND -> "none";
+            case SLIGHT -> "a little";
+            case SERIOUS -> "bad";
+        };
+    }
+
+    private EntryField reading(Reading reading, String label) {
+        return field(Entries.plain(reading, label));
+    }
+
+    private EntryField field(Line<?> line) {
+        return field(Entries.of(line, session::standards));
+    }
+
+    private EntryField field(Entry entry) {
+        EntryField field = new EntryField(session, entry, "", order);
+        field.input().setId("counter-" + field.input().getId());
+        return field;
+    }
+
+    private ChoiceField<?> choice(Line<?> line) {
+        return ChoiceField.of(session, order, line, "counter-" + EntryField.id(line));
+    }
+
+    private static void shown(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
+    }
+
+    private static GridPane grid() {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("intake-grid");
+        return grid;
+    }
+
+    private static VBox block(String title, Node content) {
+        Label head = new Label(title);
+        head.getStyleClass().add("place-title");
+        return new VBox(head, content);
+    }
+
+    private void makeJob() {
+        Job job = session.job();
+        if (job.equals(Job.BLANK)) {
+            outer.complain("Read something first.");
+            return;
+        }
+        if (house.store().startFrom(job)) {
+            house.show(Station.MEASURE);
+            session.open(Job.BLANK);
+        }
+    }
+
+    private void show() {
+        CounterCheck check = CounterCheck.of(session.job(), session.standards());
+        Words words = session.words();
+        boolean known = !check.likely().ways().isEmpty();
+        answer.setText((known ? "Likely: " : "") + Words.ways(check.likely().ways()));
+        sure.setText(words.say(check.confidence()));
+        because.setText(words.say(check.likely().reasons()));
+        settle.setText(check.settle()
+                .map(each -> "To settle it, find out " + words.say(each.what()) + ": then on average "
+                        + Math.round(each.cases()) + " of " + check.of() + " agree.")
+                .orElse(known && check.cases() < check.of() ? "No one reading would settle it." : ""));
+        assumed.setText(
+                check.assumed().isEmpty()
+                        ? ""
+                        : "Assumed: " + check.assumed().stream().map(words::say).collect(Collectors.joining(", "))
+                                + ".");
+        gates.show(check.gates(), words);
+    }
+}

@@ -1,0 +1,176 @@
+package org.kestan.desktop.rooms.kit;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.house.House;
+import org.kestan.desktop.house.Room;
+import org.kestan.desktop.parts.elevation.ElevationView;
+import org.kestan.desktop.parts.field.Entries;
+import org.kestan.desktop.parts.field.Entry;
+import org.kestan.desktop.parts.field.EntryField;
+import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.dossier.Dossier;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.sheet.Dimension;
+import org.kestan.ground.sheet.LengthLine;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.judgement.kit.NeckFromNothing;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Numbers;
+import org.kestan.words.Words;
+
+/** Scale, bridge and fretboard in; the neck angle out, with the drawing of the instrument they would make. */
+public final class KitRoom extends VBox implements Room {
+
+    private final JobSession session;
+    private final WorkingOrder order = new WorkingOrder();
+    private final ElevationView elevation = new ElevationView();
+    private final Label advice = new Label();
+    private final GridPane figures = new GridPane();
+    private final VBox problems = new VBox();
+
+    /** Makes the room: the unit, the shop standards and the status line of the open job are used. */
+    public KitRoom(House house) {
+        JobSession outer = house.session();
+        session = JobSession.beside(outer);
+        setId("kit");
+        getStyleClass().add("counter");
+        elevation.setId("kit-elevation");
+        elevation.unitProperty().bind(outer.unitProperty());
+        elevation.focusedLineProperty().bind(session.focusedLineProperty());
+        elevation.setMinHeight(170);
+        VBox.setVgrow(elevation, Priority.ALWAYS);
+        HBox below = new HBox(fields(), answers());
+        below.getStyleClass().add("counter-middle");
+        below.setMinHeight(260);
+        getChildren().addAll(elevation, below);
+        session.undoWithin(this);
+        order.setAfterLast(order::first);
+        session.dossierProperty().addListener((property, old, next) -> show());
+        session.unitProperty().addListener((property, old, next) -> show());
+        session.open(NeckFromNothing.start(outer.standards()));
+    }
+
+    @Override
+    public Node node() {
+        return this;
+    }
+
+    @Override
+    public void focusFirst() {
+        order.first();
+    }
+
+    private ScrollPane fields() {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("intake-grid");
+        grid.addRow(
+                0,
+                length(Dimension.SCALE, "Scale length"),
+                field(Entries.nutToTwelfth(), "kit-nut-to-twelfth"),
+                field(Entries.of(Lines.JOINT_FRET, session::standards), "kit-joint-fret"));
+        grid.addRow(
+                1,
+                length(Reading.FRETS_OVER_TOP, "Frets over top, flat"),
+                length(Reading.BRIDGE_LOWEST, "Bridge, lowest"),
+                length(Reading.BRIDGE_HIGHEST, "Bridge, highest"));
+        grid.addRow(
+                2,
+                length(Reading.ACTION_BASS, "Action wanted"),
+                length(Reading.NUT_BASS, "Over fret 1"),
+                length(Reading.TAILPIECE_HEIGHT, "Tailpiece height"));
+        grid.addRow(3, length(Reading.TAILPIECE_DISTANCE, "Bridge to tailpiece"));
+        Label title = new Label("What is to be built");
+        title.getStyleClass().add("place-title");
+        ScrollPane scroll = new ScrollPane(new VBox(title, grid));
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().addAll("station-scroll", "kit-fields");
+        return scroll;
+    }
+
+    private EntryField length(LengthLine line, String label) {
+        return field(Entries.plain(line, label), "kit-" + EntryField.id(line));
+    }
+
+    private EntryField field(Entry entry, String id) {
+        EntryField field = new EntryField(session, entry, "", order);
+        field.input().setId(id);
+        return field;
+    }
+
+    private VBox answers() {
+        advice.setId("kit-advice");
+        advice.getStyleClass().add("counter-answer");
+        advice.setWrapText(true);
+        figures.getStyleClass().add("compare-grid");
+        figures.setId("kit-figures");
+        problems.setId("kit-problems");
+        problems.getStyleClass().add("way-lines");
+        VBox box = new VBox(advice, problems, figures);
+        box.getStyleClass().add("counter-answers");
+        box.setAlignment(Pos.TOP_LEFT);
+        HBox.setHgrow(box, Priority.ALWAYS);
+        return box;
+    }
+
+    private void show() {
+        Optional<NeckFromNothing> neck = NeckFromNothing.build(session.job(), session.standards())
+                .flatMap(each -> NeckFromNothing.of(each, session.standards()));
+        figures.getChildren().clear();
+        problems.getChildren().clear();
+        advice.setText(neck.map(each -> Words.label(each.advice()))
+                .orElse("Scale, joint fret and the bridge at its lowest come first."));
+        neck.ifPresent(this::show);
+        Job drawn = neck.map(each -> each.finished(session.job())).orElse(session.job());
+        elevation.sideViewProperty().set(Dossier.of(drawn, session.standards()).sideView());
+    }
+
+    private void show(NeckFromNothing neck) {
+        for (Finding problem : neck.problems()) {
+            Label label = new Label(session.words().say(problem));
+            label.setWrapText(true);
+            label.getStyleClass().add("notice-error");
+            problems.getChildren().add(label);
+        }
+        BenchUnit unit = session.unit();
+        row(0, "number-head", "", "Bridge height", "Neck angle", "Break angle");
+        int row = 1;
+        for (var setting : List.of(neck.atLowest(), neck.inMiddle(), neck.atHighest())) {
+            row(
+                    row,
+                    "number-cell",
+                    row == 1 ? "At its lowest" : row == 2 ? "In the middle" : "At its highest",
+                    unit.format(setting.height()),
+                    Numbers.angle(setting.angle()),
+                    setting.breakAngle().map(Numbers::angle).orElse(Numbers.NONE));
+            row++;
+        }
+        row(row++, "number-cell", "With the neck flat", unit.format(neck.flatHeight()), "0.00\u00b0", "");
+        row(
+                row,
+                "number-cell",
+                neck.raise() >= 0 ? "Flat, raised over the top by" : "Flat, let in deeper by",
+                unit.format(Math.abs(neck.raise())),
+                "",
+                "bridge in the middle");
+    }
+
+    private void row(int row, String style, String... texts) {
+        for (int i = 0; i < texts.length; i++) {
+            Label label = new Label(texts[i]);
+            label.getStyleClass().add(i == 0 && row > 0 ? "card-label" : style);
+            figures.add(label, i, row);
+        }
+    }
+}

@@ -1,0 +1,78 @@
+package org.kestan.desktop.rooms.ledger;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.ledger.JobCard;
+import org.kestan.words.Words;
+
+/** One job in the list. */
+final class JobCell extends ListCell<JobCard> {
+
+    private final SketchView sketch = new SketchView();
+    private final Label name = label("job-card-name");
+    private final Label owner = label("job-card-owner");
+    private final Label station = label("job-card-station");
+    private final Label waits = label("job-card-waits");
+    private final Label age = label("job-card-age");
+    private final HBox row;
+    private final JobSession session;
+
+    JobCell(JobSession session) {
+        this.session = session;
+        getStyleClass().add("job-cell");
+        VBox who = new VBox(name, owner);
+        who.setMinWidth(0);
+        HBox.setHgrow(who, Priority.ALWAYS);
+        VBox where = new VBox(station, waits);
+        where.getStyleClass().add("job-card-where");
+        row = new HBox(sketch, who, where, age);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("job-card");
+        setPrefWidth(0);
+    }
+
+    @Override
+    protected void updateItem(JobCard card, boolean empty) {
+        super.updateItem(card, empty);
+        if (empty || card == null) {
+            setGraphic(null);
+            setAccessibleText(null);
+            return;
+        }
+        sketch.show(card.line());
+        name.setText(card.name().isEmpty() ? "Unnamed instrument" : card.name());
+        owner.setText(card.owner());
+        station.setText(Words.label(card.station()));
+        waits.setText(session.words().say(card.waitsFor()));
+        age.setText(age(card.changedAt()));
+        setGraphic(row);
+        setAccessibleText(name.getText() + ", " + card.owner() + ", " + station.getText() + ": " + waits.getText()
+                + ", " + age.getText());
+    }
+
+    /** How long ago, in the coarsest unit that says something. */
+    static String age(Instant then) {
+        Duration since = Duration.between(then, Instant.now());
+        return Optional.of(since.toDays())
+                .filter(days -> days >= 1)
+                .map(days -> days == 1 ? "yesterday" : days < 60 ? days + " days ago" : days / 30 + " months ago")
+                .orElseGet(() -> since.toHours() >= 1
+                        ? since.toHours() + " h ago"
+                        : since.toMinutes() >= 1 ? since.toMinutes() + " min ago" : "just now");
+    }
+
+    private static Label label(String style) {
+        Label label = new Label();
+        label.getStyleClass().add(style);
+        label.setMinWidth(0);
+        return label;
+    }
+}

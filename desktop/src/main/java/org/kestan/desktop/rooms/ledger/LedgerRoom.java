@@ -1,0 +1,280 @@
+package org.kestan.desktop.rooms.ledger;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import org.kestan.desktop.house.House;
+import org.kestan.desktop.house.Room;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
+import org.kestan.dossier.Station;
+import org.kestan.ledger.JobCard;
+import org.kestan.ledger.Query;
+import org.kestan.words.Words;
+
+/** The list of all jobs: search as one types, filters, order; open, duplicate, put away, delete and undo that. */
+public final class LedgerRoom extends VBox implements Room {
+
+    /** Jobs shown at once; a search narrows them, and more can be asked for. */
+    private static final int PAGE = 400;
+
+    private final JobSession session;
+    private final JobStore store;
+    private final TextField search = new TextField();
+    private final ComboBox<Optional<Station>> station = new ComboBox<>();
+    private final ComboBox<Query.Order> order = new ComboBox<>();
+    private final CheckBox archived = new CheckBox("put away");
+    private final ListView<JobCard> list = new ListView<>();
+    private final Label count = new Label();
+    private final Button more = new PlainButton("Show more", "ledger-more", this::showMore);
+    private int shownMost = PAGE;
+    private final Deque<String> deleted = new ArrayDeque<>();
+    private final Button undelete = new PlainButton("Undo delete", "ledger-undelete", this::undelete);
+    private final LedgerTransfers transfers;
+    private final House house;
+    private int asked;
+
+    /** Makes the room over the store's ledger. */
+    public LedgerRoom(House house) {
+        this.house = house;
+        session = house.session();
+        store = house.store();
+        this.transfers = new LedgerTransfers(session, store, this::refresh);
+        getStyleClass().add("ledger");
+        search.setId("ledger-search");
+        search.setPromptText("Search in everything");
+        search.setAccessibleText("Search in all jobs");
+        search.setPrefColumnCount(22);
+        search.textProperty().addListener((property, old, next) -> refresh());
+        station.setId("ledger-station");
+        station.getItems().add(Optional.empty());
+        Stream.of(Station.values()).map(Optional::of).forEach(station.getItems()::add);
+        station.setValue(Optional.empty());
+        station.setConverter(shown(each -> each.map(Words::label).orElse("Any station")));
+        station.valueProperty().addListener((property, old, next) -> refresh());
+        order.setId("ledger-order");
+        order.getItems().setAll(Query.Order.values());
+        order.setValue(Query.Order.CHANGED);
+        order.setConverter(shown(Words::label));
+        order.valueProperty().addListener((property, old, next) -> refresh());
+        archived.setId("ledger-archived");
+        archived.selectedProperty().addListener((property, old, next) -> refresh());
+        count.setId("ledger-count");
+        count.getStyleClass().add("figure-reason");
+        undelete.setDisable(true);
+        FlowPane bar = new FlowPane(search, station, order, archived, count, more);
+        bar.getStyleClass().add("ledger-bar");
+        FlowPane actions = new FlowPane(
+                new PlainButton("Open", "ledger-open", this::open),
+                new PlainButton(
+                        "Duplicate",
+                        "ledger-duplicate",
+                        () -> chosen(card -> change(() -> store.ledger().duplicate(card.id())))),
+                new PlainButton(
+                        "Put away / take out",
+                        "ledger-archive",
+                        () -> chosen(card -> change(() -> {
+                            store.ledger().archive(card.id(), !card.archived());
+                            return true;
+                        }))),
+                new PlainButton("Delete", "ledger-delete", this::delete),
+                undelete,
+                new PlainButton(
+                        "Take in job files\u2026",
+                        "ledger-import",
+                        () -> transfers.chooseImport(getScene().getWindow())),
+                new PlainButton(
+                        "Write all to a zip\u2026",
+                        "ledger-export",
+                        () -> transfers.chooseExport(getScene().getWindow())),
+                transfers.progress());
+        actions.getStyleClass().add("ledger-bar");
+        list.setId("ledger-list");
+        list.setCellFactory(view -> new JobCell(session));
+        list.setPlaceholder(new Label("No job is like that."));
+        list.setOnMouseClicked(click -> {
+            if (click.getClickCount() == 2) {
+                open();
+            }
+        });
+        list.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ENTER) {
+                open();
+            } else if (key.getCode() == KeyCode.DELETE) {
+                delete();
+            }
+        });
+        search.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.DOWN || key.getCode() == KeyCode.ENTER) {
+                list.getSelectionModel().selectFirst();
+                list.requestFocus();
+                key.consume();
+            }
+        });
+        VBox.setVgrow(list, Priority.ALWAYS);
+        getChildren().addAll(bar, list, actions);
+        store.changesProperty().addListener((property, old, next) -> {
+            if (isVisible()) {
+                refresh();
+            }
+        });
+        visibleProperty().addListener((property, was, is) -> {
+            if (is) {
+                refresh();
+            }
+        });
+        session.unitProperty().addListener((property, old, next) -> list.refresh());
+        refresh();
+    }
+
+    private static <T> StringConverter<T> shown(Function<T, String> word) {
+        return new StringConverter<>() {
+            @Override
+            public String toString(T each) {
+                return each == null ? "" : word.apply(each);
+            }
+
+            @Override
+            public T fromString(String text) {
+                throw new UnsupportedOperationException("not typed");
+            }
+        };
+    }
+
+    @Override
+    public Node node() {
+        return this;
+    }
+
+    @Override
+    public void focusFirst() {
+        search.requestFocus();
+    }
+
+    /** Returns what moves jobs in and out. */
+    public LedgerTransfers transfers() {
+        return transfers;
+    }
+
+    /** What is in the list now. */
+    private record Page(List<JobCard> cards, int all) {}
+
+    /** Looks again; of several looks under way the last one asked for counts. */
+    private void refresh() {
+        Query query = new Query(search.getText(), station.getValue(), archived.isSelected(), order.getValue());
+        int most = shownMost;
+        int turn = ++asked;
+        store.ask(
+                () -> {
+                    List<JobCard> cards = store.ledger().list(query, most);
+                    return new Page(
+                            cards,
+                            cards.size() < most ? cards.size() : store.ledger().count(query));
+                },
+                page -> {
+                    if (turn == asked) {
+                        show(page);
+                    }
+                });
+    }
+
+    private void show(Page page) {
+        Optional<String> kept =
+                Optional.ofNullable(list.getSelectionModel().getSelectedItem()).map(JobCard::id);
+        List<JobCard> cards = page.cards();
+        list.getItems().setAll(cards);
+        int all = page.all();
+        count.setText(all
+                + (all == 1 ? " job" : " jobs")
+                + (all > cards.size() ? ", the first " + cards.size() + " shown" : ""));
+        more.setVisible(all > cards.size());
+        kept.ifPresent(id -> cards.stream()
+                .filter(card -> card.id().equals(id))
+                .findFirst()
+                .ifPresent(list.getSelectionModel()::select));
+    }
+
+    private void showMore() {
+        shownMost *= 4;
+        refresh();
+    }
+
+    private void open() {
+        chosen(card -> {
+            if (store.open(card.id())) {
+                house.show(Station.MEASURE);
+            }
+        });
+    }
+
+    /** Changes the ledger away from the window, then looks again. */
+    private <T> void change(Callable<T> work) {
+        store.ask(work, done -> refresh());
+    }
+
+    private void delete() {
+        chosen(card -> {
+            // What was typed last is in the ledger before the job goes, for the day it is brought back.
+            store.saveNow();
+            store.ask(
+                    () -> {
+                        store.ledger().delete(card.id());
+                        return card;
+                    },
+                    this::deleted);
+        });
+    }
+
+    private void deleted(JobCard card) {
+        deleted.push(card.id());
+        undelete.setDisable(false);
+        if (store.openId().filter(card.id()::equals).isPresent()) {
+            store.startBlank();
+        }
+        session.say("Deleted " + (card.name().isEmpty() ? "a job" : card.name()) + ". Undo delete brings it back.");
+        refresh();
+    }
+
+    private void undelete() {
+        if (!deleted.isEmpty()) {
+            String id = deleted.pop();
+            undelete.setDisable(deleted.isEmpty());
+            store.ask(
+                    () -> {
+                        store.ledger().restore(id);
+                        return id;
+                    },
+                    done -> {
+                        session.say("Brought back.");
+                        refresh();
+                    });
+        }
+    }
+
+    private void chosen(Consumer<JobCard> action) {
+        JobCard card = list.getSelectionModel().getSelectedItem();
+        if (card == null) {
+            session.complain("Choose a job in the list first.");
+            return;
+        }
+        action.accept(card);
+    }
+}

@@ -1,0 +1,161 @@
+package org.kestan.desktop.rooms.ledger;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.atomic.AtomicBoolean;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.layout.HBox;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
+import org.kestan.files.JobFile;
+import org.kestan.job.JobTree;
+import org.kestan.ledger.Archive;
+
+/** Takes job files and zips into the ledger and writes all jobs to a zip, away from the window, with progress and a stop. */
+public final class LedgerTransfers {
+
+    private final JobSession session;
+    private final JobStore store;
+    private final Runnable refresh;
+    private final ProgressBar bar = new ProgressBar(0);
+    private final Button stop = new Button("Stop");
+    private final HBox progress = new HBox(bar, stop);
+    private final AtomicBoolean stopped = new AtomicBoolean();
+
+    LedgerTransfers(JobSession session, JobStore store, Runnable refresh) {
+        this.session = session;
+        this.store = store;
+        this.refresh = refresh;
+        progress.setAlignment(Pos.CENTER_LEFT);
+        progress.getStyleClass().add("transfer");
+        progress.setVisible(false);
+        stop.setId("transfer-stop");
+        stop.getStyleClass().add("plain-button");
+        stop.setOnAction(event -> stopped.set(true));
+    }
+
+    HBox progress() {
+        return progress;
+    }
+
+    void chooseImport(Window window) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Take in job files or a zip of them");
+        chooser.getExtensionFilters()
+                .addAll(
+                        new FileChooser.ExtensionFilter("Jobs and zips", "*" + JobFile.EXTENSION, "*.zip"),
+                        new FileChooser.ExtensionFilter("All files", "*"));
+        Optional.ofNullable(chooser.showOpenMultipleDialog(window))
+                .ifPresent(files -> takeIn(files.stream().map(File::toPath).toList()));
+    }
+
+    void chooseExport(Window window) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Write all jobs to a zip");
+        chooser.setInitialFileName("kestan-jobs.zip");
+        Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath).ifPresent(this::writeAll);
+    }
+
+    /** Takes job files and zips of them into the ledger. */
+    public void takeIn(List<Path> files) {
+        run("taken in", () -> {
+            List<String> refused = new ArrayList<>();
+            int done = 0;
+            for (Path file : files) {
+                if (file.getFileName().toString().endsWith(".zip")) {
+                    Archive.Outcome outcome = Archive.read(store.ledger(), file, this::step);
+                    done += outcome.done();
+                    refused.addAll(outcome.refused());
+                    if (outcome.stopped()) {
+                        return new Archive.Outcome(done, true, refused);
+                    }
+                } else {
+                    JobTree.Read read = JobFile.read(file);
+                    if (read.job().isPresent()) {
+                        store.ledger().insert(read.job().get());
+                        done++;
+                    } else {
+                        refused.add(file.getFileName() + ": "
+                                + session.words().line(read.faults().get(0)));
+                    }
+                }
+            }
+            return new Archive.Outcome(done, false, refused);
+        });
+    }
+
+    /** Writes all jobs to a zip. */
+    public void writeAll(Path zip) {
+        store.flush();
+        run("written to " + zip.getFileName(), () -> Archive.write(store.ledger(), zip, this::step));
+    }
+
+    private boolean step(int done, int total) {
+        double fraction = total == 0 ? 1 : (double) done / total;
+        Platform.runLater(() -> bar.setProgress(fraction));
+        return !stopped.get();
+    }
+
+    private void run(String what, Callable<Archive.Outcome> work) {
+        stopped.set(false);
+        bar.setProgress(0);
+        progress.setVisible(true);
+        Thread thread = new Thread(() -> {
+            try {
+                Archive.Outcome outcome = work.call();
+                Platform.runLater(() -> finished(what, outcome));
+            } catch (IOException failed) {
+                Platform.runLater(() -> ended("Not " + what + ": " + failed.getMessage(), true));
+            } catch (Exception failed) {
+                Platform.runLater(() -> ended("Not " + what + ": " + failed, true));
+            }
+        });
+        thread.setName("transfer");
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    private void finished(String what, Archive.Outcome outcome) {
+        String text = outcome.done()
+                + (outcome.done() == 1 ? " job " : " jobs ")
+                + what
+                + (outcome.stopped() ? ", then stopped" : "");
+        if (outcome.refused().isEmpty()) {
+            ended(text, false);
+        } else {
+            ended(
+                    text + "; left out: "
+                            + String.join(
+                                    "   ",
+                                    outcome.refused()
+                                            .subList(
+                                                    0,
+                                                    Math.min(
+                                                            3, outcome.refused().size())))
+                            + (outcome.refused().size() > 3
+                                    ? " and " + (outcome.refused().size() - 3) + " more"
+                                    : ""),
+                    true);
+        }
+    }
+
+    private void ended(String text, boolean trouble) {
+        progress.setVisible(false);
+        if (trouble) {
+            session.complain(text);
+        } else {
+            session.say(text);
+        }
+        refresh.run();
+    }
+}

@@ -1,0 +1,113 @@
+package org.kestan.desktop.rooms.standards;
+
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.ground.notation.Parsed;
+import org.kestan.ground.standards.Origin;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ground.standards.Standard;
+import org.kestan.words.Words;
+
+/** One standard: its label, the value as typed, where it comes from, the way back to what a shop starts with. */
+final class StandardField extends VBox {
+
+    private final Standard standard;
+    private final JobSession session;
+    private final Consumer<ShopStandards> taker;
+    private final TextField input = new TextField();
+    private final Label mark = new Label();
+    private final Label error = new Label();
+    private final Button reset = new Button("Back");
+    private ShopStandards shop = ShopStandards.DEFAULT;
+
+    StandardField(Standard standard, JobSession session, Consumer<ShopStandards> taker) {
+        this.session = session;
+        this.standard = standard;
+        this.taker = taker;
+        getStyleClass().add("standard");
+        Label label = new Label(Words.label(standard));
+        label.getStyleClass().add("standard-label");
+        label.setLabelFor(input);
+        label.setWrapText(true);
+        input.setId("standard-" + standard.key());
+        input.setAccessibleText(Words.label(standard.group()) + ", " + Words.label(standard));
+        input.setAccessibleHelp(Words.more(standard, "note"));
+        input.getStyleClass().add("standard-input");
+        Label unit = new Label(Words.label(standard.measure()));
+        unit.getStyleClass().add("standard-unit");
+        mark.getStyleClass().add("standard-mark");
+        mark.setId(input.getId() + "-mark");
+        reset.setId(input.getId() + "-reset");
+        reset.getStyleClass().add("link-button");
+        reset.setFocusTraversable(false);
+        reset.setOnAction(event -> write(standard.startText()));
+        Label note = new Label(Words.more(standard, "note"));
+        note.getStyleClass().add("standard-note");
+        HBox row = new HBox(label, input, unit, mark, reset, note);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("standard-row");
+        error.setId(input.getId() + "-error");
+        error.getStyleClass().addAll("entry-note", "entry-note-error");
+        error.setManaged(false);
+        error.setWrapText(true);
+        getChildren().addAll(row, error);
+        input.setOnAction(event -> write(input.getText()));
+        input.focusedProperty().addListener((property, was, is) -> {
+            if (!is && !input.getText().equals(shop.text(standard))) {
+                write(input.getText());
+            }
+        });
+        input.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ESCAPE) {
+                show(shop);
+                key.consume();
+            }
+        });
+    }
+
+    private void write(String typed) {
+        Parsed<ShopStandards> next = shop.with(standard, typed);
+        if (next instanceof Parsed.Bad<ShopStandards> bad) {
+            say(session.words().correction(bad));
+            return;
+        }
+        taker.accept(next.optional().orElseThrow());
+        show(next.optional().orElseThrow());
+    }
+
+    @Override
+    public void requestFocus() {
+        input.requestFocus();
+    }
+
+    private void say(String problem) {
+        error.setText(problem);
+        error.setVisible(!problem.isEmpty());
+        error.setManaged(!problem.isEmpty());
+        input.getStyleClass().remove("input-error");
+        if (!problem.isEmpty()) {
+            input.getStyleClass().add("input-error");
+        }
+    }
+
+    void show(ShopStandards next) {
+        shop = next;
+        input.setText(next.text(standard));
+        Origin from = next.origin(standard);
+        mark.setText(Words.label(from));
+        mark.setTooltip(new Tooltip(Words.more(from, "meaning")));
+        reset.setVisible(next.isSet(standard));
+        reset.setTooltip(
+                new Tooltip("Back to " + standard.startText() + ", " + Words.more(standard.origin(), "meaning")));
+        reset.setAccessibleText(Words.label(standard) + ", back to " + standard.startText());
+        say("");
+    }
+}

@@ -1,0 +1,244 @@
+package org.kestan.desktop.rooms.standards;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+import org.kestan.desktop.house.House;
+import org.kestan.desktop.house.Room;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.parts.schools.SchoolChoice;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.files.StandardsFile;
+import org.kestan.ground.notation.Parsed;
+import org.kestan.ground.standards.Leaves;
+import org.kestan.ground.standards.School;
+import org.kestan.ground.standards.SchoolQuestion;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ground.standards.Standard;
+import org.kestan.words.Words;
+
+/** Every threshold and default of the shop, edited with units, set back one by one or all, written out and taken in. */
+public final class StandardsRoom extends VBox implements Room {
+
+    private final JobSession session;
+    private final Consumer<ShopStandards> keeper;
+    private final TextField currency = new TextField();
+    private final TextField leaves = new TextField();
+    private final List<StandardField> fields = new ArrayList<>();
+    private final List<SchoolChoice> schools = new ArrayList<>();
+    private final Deque<ShopStandards> before = new ArrayDeque<>();
+    private final Deque<ShopStandards> after = new ArrayDeque<>();
+
+    /** Makes the room; changed standards are kept, and everything goes by them. */
+    public StandardsRoom(House house) {
+        session = house.session();
+        keeper = house.store()::keepStandards;
+        setId("standards");
+        getStyleClass().add("ledger");
+        VBox values = new VBox();
+        values.getStyleClass().add("standards-values");
+        for (Standard.Group group : Standard.Group.values()) {
+            values.getChildren().add(group(group));
+        }
+        VBox questions = new VBox();
+        questions.getStyleClass().add("standards-schools");
+        for (SchoolQuestion question : SchoolQuestion.values()) {
+            SchoolChoice choice = new SchoolChoice(question, "standards-", this::choose);
+            schools.add(choice);
+            questions.getChildren().add(choice);
+        }
+        ScrollPane left = scroll(values);
+        HBox.setHgrow(left, Priority.ALWAYS);
+        ScrollPane right = scroll(questions);
+        right.getStyleClass().add("standards-schools-scroll");
+        HBox middle = new HBox(left, right);
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        getChildren().addAll(head(), middle);
+        addEventFilter(KeyEvent.KEY_PRESSED, this::undoOrRedo);
+        session.standardsProperty().addListener((property, old, next) -> show(next));
+        show(session.standards());
+    }
+
+    @Override
+    public Node node() {
+        return this;
+    }
+
+    @Override
+    public void focusFirst() {
+        fields.get(0).requestFocus();
+    }
+
+    private static ScrollPane scroll(VBox content) {
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("station-scroll");
+        return scroll;
+    }
+
+    private FlowPane head() {
+        Label money = new Label("Prices in");
+        currency.setId("standards-currency");
+        currency.setPrefColumnCount(5);
+        currency.setPromptText("EUR");
+        currency.setAccessibleText("Currency of the shop's prices");
+        currency.setOnAction(event -> takeCurrency());
+        currency.focusedProperty().addListener((property, was, is) -> {
+            if (!is) {
+                takeCurrency();
+            }
+        });
+        leaves.setId("standards-leaves");
+        leaves.setPrefColumnCount(34);
+        leaves.setAccessibleText("Feeler leaves the shop owns");
+        leaves.setOnAction(event -> takeLeaves());
+        leaves.focusedProperty().addListener((property, was, is) -> {
+            if (!is) {
+                takeLeaves();
+            }
+        });
+        FlowPane head = new FlowPane(
+                money,
+                currency,
+                new Label("Feeler leaves"),
+                leaves,
+                new PlainButton("Set all back", "standards-reset", () -> change(ShopStandards.DEFAULT)),
+                new PlainButton(
+                        "Take in\u2026",
+                        "standards-import",
+                        () -> chooseImport(getScene().getWindow())),
+                new PlainButton(
+                        "Write out\u2026",
+                        "standards-export",
+                        () -> chooseExport(getScene().getWindow())));
+        head.getStyleClass().add("ledger-bar");
+        return head;
+    }
+
+    private VBox group(Standard.Group group) {
+        Label title = new Label(Words.label(group));
+        title.getStyleClass().add("place-title");
+        GridPane grid = new GridPane();
+        VBox box = new VBox(title, grid);
+        box.getStyleClass().add("standards-group");
+        int row = 0;
+        for (Standard standard : Standard.values()) {
+            if (standard.group() == group) {
+                StandardField field = new StandardField(standard, session, this::change);
+                fields.add(field);
+                grid.add(field, 0, row++);
+            }
+        }
+        return box;
+    }
+
+    private void choose(School school) {
+        change(session.standards().with(school));
+    }
+
+    private void takeCurrency() {
+        if (!currency.getText().strip().equals(session.standards().currency())) {
+            change(session.standards().withCurrency(currency.getText()));
+        }
+    }
+
+    private void takeLeaves() {
+        if (leaves.getText().equals(session.standards().leaves().text())) {
+            return;
+        }
+        Parsed<Leaves> typed = Leaves.parse(leaves.getText());
+        if (typed instanceof Parsed.Bad<Leaves> bad) {
+            session.complain("Feeler leaves: " + session.words().correction(bad));
+            return;
+        }
+        change(session.standards().withLeaves(typed.optional().orElseThrow()));
+    }
+
+    private void change(ShopStandards next) {
+        if (!next.equals(session.standards())) {
+            before.push(session.standards());
+            after.clear();
+            keeper.accept(next);
+            session.say("The shop standards are kept; everything is worked out anew.");
+        }
+    }
+
+    private void undoOrRedo(KeyEvent key) {
+        if (key.getCode() != KeyCode.Z || !key.isShortcutDown()) {
+            return;
+        }
+        Deque<ShopStandards> from = key.isShiftDown() ? after : before;
+        Deque<ShopStandards> to = key.isShiftDown() ? before : after;
+        if (!from.isEmpty()) {
+            to.push(session.standards());
+            keeper.accept(from.pop());
+        }
+        key.consume();
+    }
+
+    private void chooseImport(Window window) {
+        Optional.ofNullable(chooser("Take in shop standards").showOpenDialog(window))
+                .map(File::toPath)
+                .ifPresent(this::takeIn);
+    }
+
+    /** Takes standards in from a file; when it can't be read nothing changes and the status line says where it is wrong. */
+    public void takeIn(Path file) {
+        StandardsFile.Outcome read = StandardsFile.read(file);
+        if (read.faults().isEmpty()) {
+            change(read.standards());
+        } else {
+            session.complain(
+                    "Not taken in: " + session.words().line(read.faults().get(0)));
+        }
+    }
+
+    private void chooseExport(Window window) {
+        FileChooser chooser = chooser("Write out the shop standards");
+        chooser.setInitialFileName("shop-standards.json");
+        Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath).ifPresent(this::writeOut);
+    }
+
+    /** Writes the standards to a file. */
+    public void writeOut(Path file) {
+        try {
+            StandardsFile.write(session.standards(), file);
+            session.say("Written to " + file.getFileName());
+        } catch (IOException failed) {
+            session.complain("Could not write " + file.getFileName() + ": " + failed.getMessage());
+        }
+    }
+
+    private static FileChooser chooser(String title) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Shop standards", "*.json"));
+        return chooser;
+    }
+
+    private void show(ShopStandards shop) {
+        fields.forEach(field -> field.show(shop));
+        schools.forEach(choice -> choice.show(shop));
+        currency.setText(shop.currency());
+        leaves.setText(shop.leaves().text());
+    }
+}

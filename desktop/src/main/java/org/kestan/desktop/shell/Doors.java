@@ -1,0 +1,33 @@
+package org.kestan.desktop.shell;
+
+import java.util.List;
+import org.kestan.desktop.rooms.counter.CounterRoom;
+import org.kestan.desktop.rooms.kit.KitRoom;
+import org.kestan.desktop.rooms.ledger.LedgerRoom;
+import org.kestan.desktop.rooms.standards.StandardsRoom;
+import org.kestan.desktop.stations.intake.IntakeStation;
+import org.kestan.desktop.stations.measure.MeasureStation;
+import org.kestan.desktop.stations.plan.PlanStation;
+import org.kestan.desktop.stations.verdict.VerdictStation;
+import org.kestan.dossier.Station;
+
+/** The register of all rooms, in the order of the strip and the menu. A new room is a line here and a folder of its own. */
+final class Doors {
+
+    static final List<Door> ALL = List.of(
+            Door.onStrip("ledger", "Ledger", "Alt+0", LedgerRoom::new),
+            Door.station(Station.INTAKE, "Alt+1", IntakeStation::new),
+            Door.station(Station.MEASURE, "Alt+2", MeasureStation::new),
+            Door.station(Station.VERDICT, "Alt+3", VerdictStation::new),
+            Door.station(Station.PLAN, "Alt+4", PlanStation::new),
+            Door.inMenu("counter", "Counter check", "Shortcut+K", CounterRoom::new),
+            Door.inMenu("kit", "Neck from nothing", "Shortcut+J", KitRoom::new),
+            Door.inMenu("standards", "Shop standards", "Shortcut+D", StandardsRoom::new));
+
+    private Doors() {}
+
+    /** Returns the door of an id, which there has to be. */
+    static Door of(String id) {
+        return ALL.stream().filter(door -> door.id().equals(id)).findFirst().orElseThrow();
+    }
+}

@@ -1,2 +1,0 @@
-/** The shop standards on one screen: every threshold and default with where it comes from, and the schools. */
-package org.kestan.desktop.standards;

@@ -1,0 +1,122 @@
+package org.kestan.desktop.stations.intake;
+
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.house.House;
+import org.kestan.desktop.house.Room;
+import org.kestan.desktop.parts.field.Entries;
+import org.kestan.desktop.parts.field.EntryField;
+import org.kestan.desktop.parts.field.Fields;
+import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.dossier.Station;
+import org.kestan.ground.sheet.Dimension;
+import org.kestan.ground.sheet.Line;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+
+/** What is asked when an instrument comes in. */
+public final class IntakeStation extends HBox implements Room {
+
+    private final JobSession session;
+    private final WorkingOrder order = new WorkingOrder();
+
+    /** Makes the station; pictures are copied to where the ledger keeps them. */
+    public IntakeStation(House house) {
+        session = house.session();
+        getStyleClass().add("intake");
+        VBox instrument = block("Instrument", instrument());
+        VBox worth = block("Worth and meaning", worth());
+        VBox playing = block("Owner and playing", playing());
+        VBox strings = block("String set", new StringSetPane(session, order));
+        VBox photos =
+                block("Pictures", new PhotoPane(session, house.store().ledger().pictures()));
+        HBox columns = new HBox(instrument, playing, worth, strings, photos);
+        columns.getStyleClass().add("intake-columns");
+        ScrollPane scroll = new ScrollPane(columns);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("station-scroll");
+        HBox.setHgrow(scroll, Priority.ALWAYS);
+        getChildren().add(scroll);
+        order.setAfterLast(() -> house.enter(Station.MEASURE));
+    }
+
+    @Override
+    public Node node() {
+        return this;
+    }
+
+    @Override
+    public void focusFirst() {
+        order.first();
+    }
+
+    private GridPane instrument() {
+        Node name = field(Lines.NAME);
+        Node form = field(Lines.FORM);
+        Node joint = field(Lines.JOINT);
+        EntryField scale = new EntryField(session, Entries.of(Dimension.SCALE, session::standards), "", order);
+        EntryField half = new EntryField(session, Entries.nutToTwelfth(), "", order);
+        half.input().setId("instrument-nut-to-twelfth");
+        scale.input().setPrefColumnCount(9);
+        Node jointFret = field(Lines.JOINT_FRET);
+        Node body = field(Lines.BODY);
+        Node bridge = field(Lines.BRIDGE);
+        session.dossierProperty().addListener((property, old, next) -> showFor(bridge, next.job()));
+        showFor(bridge, session.job());
+        GridPane grid = grid();
+        grid.add(name, 0, 0, 2, 1);
+        grid.addRow(1, form, joint);
+        grid.addRow(2, scale, half);
+        grid.addRow(3, jointFret, body);
+        grid.addRow(4, bridge);
+        return grid;
+    }
+
+    /** The kind of floating bridge is asked only where there is one. */
+    private static void showFor(Node bridge, Job job) {
+        bridge.setVisible(job.floating());
+    }
+
+    private GridPane worth() {
+        GridPane grid = grid();
+        grid.addRow(0, field(Lines.AGE), field(Lines.HANDMADE));
+        grid.addRow(1, field(Lines.VALUE), field(Lines.CURRENCY));
+        grid.add(field(Lines.COLLECTIBLE), 0, 2);
+        grid.add(field(Lines.MEANING), 0, 3, 2, 1);
+        return grid;
+    }
+
+    private GridPane playing() {
+        GridPane grid = grid();
+        grid.add(field(Lines.OWNER), 0, 0, 2, 1);
+        grid.add(field(Lines.COMPLAINT), 0, 1, 2, 1);
+        grid.addRow(2, field(Lines.STYLE), field(Lines.TOUCH));
+        grid.add(field(Lines.REPAIRS), 0, 3, 2, 1);
+        return grid;
+    }
+
+    private Node field(Line<?> line) {
+        return Fields.of(session, order, line, "");
+    }
+
+    private static GridPane grid() {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("intake-grid");
+        return grid;
+    }
+
+    private static VBox block(String title, Node content) {
+        Label head = new Label(title);
+        head.getStyleClass().add("place-title");
+        VBox block = new VBox(head, content);
+        block.getStyleClass().add("intake-block");
+        block.setMinWidth(USE_PREF_SIZE);
+        return block;
+    }
+}

@@ -1,0 +1,101 @@
+package org.kestan.desktop.stations.intake;
+
+import java.io.File;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.ground.notation.Parsed;
+import org.kestan.job.pictures.Photo;
+import org.kestan.ledger.Pictures;
+
+/** Pictures of the job as thumbnails; copied in, taken off with undo. */
+public final class PhotoPane extends VBox {
+
+    private static final double THUMBNAIL = 96;
+
+    private final JobSession session;
+    private final Pictures pictures;
+    private final FlowPane thumbnails = new FlowPane();
+    private List<Photo> shown = List.of();
+
+    PhotoPane(JobSession session, Pictures pictures) {
+        this.session = session;
+        this.pictures = pictures;
+        setId("photos");
+        thumbnails.getStyleClass().add("thumbnails");
+        Button add = new Button("Add a picture\u2026");
+        add.setId("photo-add");
+        add.getStyleClass().add("plain-button");
+        add.setOnAction(event -> choose());
+        getChildren().addAll(thumbnails, add);
+        getStyleClass().add("photos");
+        session.dossierProperty()
+                .addListener((property, old, next) -> show(next.job().photos()));
+        show(session.job().photos());
+    }
+
+    private void choose() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Add pictures");
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter(
+                        "Pictures", "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG", "*.JPEG"));
+        Optional.ofNullable(chooser.showOpenMultipleDialog(getScene().getWindow()))
+                .ifPresent(files -> files.stream().map(File::toPath).forEach(this::add));
+    }
+
+    /** Copies a picture in and puts it on the job; what can't be kept is said. */
+    public void add(Path picture) {
+        Parsed<String> added = pictures.add(picture);
+        if (added instanceof Parsed.Bad<String> bad) {
+            session.complain(
+                    picture.getFileName() + ": " + session.words().problem(bad.problem(), bad.accepted()) + ".");
+            return;
+        }
+        String name = added.optional().orElseThrow();
+        if (session.job().photos().stream().noneMatch(photo -> photo.file().equals(name))) {
+            session.edit(job -> {
+                List<Photo> next = new ArrayList<>(job.photos());
+                next.add(new Photo(name, ""));
+                return job.withPhotos(next);
+            });
+        }
+    }
+
+    private void show(List<Photo> photos) {
+        if (photos.equals(shown)) {
+            return;
+        }
+        shown = photos;
+        thumbnails.getChildren().setAll(photos.stream().map(this::thumbnail).toList());
+    }
+
+    private Node thumbnail(Photo photo) {
+        Path file = pictures.file(photo.file());
+        Node picture = Files.isRegularFile(file)
+                ? new ImageView(new Image(file.toUri().toString(), THUMBNAIL, THUMBNAIL, true, true, true))
+                : new Label("picture not here");
+        Button remove = new Button("take off");
+        remove.getStyleClass().add("plain-button");
+        remove.setAccessibleText("Take this picture off the job");
+        remove.setOnAction(event -> {
+            session.edit(job -> job.withPhotos(
+                    job.photos().stream().filter(each -> !each.equals(photo)).toList()));
+            session.say("Taken off. Undo brings it back.");
+        });
+        VBox box = new VBox(picture, remove);
+        box.getStyleClass().add("thumbnail");
+        return box;
+    }
+}

@@ -1,0 +1,158 @@
+package org.kestan.desktop.stations.measure;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.field.Entries;
+import org.kestan.desktop.parts.field.EntryField;
+import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.visits.Defect;
+import org.kestan.job.visits.Observation;
+import org.kestan.job.visits.Severity;
+import org.kestan.words.Words;
+
+/**
+ * The look inside, as a quick pass by keyboard: on each line 0 for sound, 1 for slight, 2 for serious, a note if wanted,
+ * Enter for the next. What was not looked at stays "not inspected".
+ */
+final class InspectionPane extends VBox {
+
+    private final JobSession session;
+    private final Map<Defect, Row> rows = new EnumMap<>(Defect.class);
+
+    InspectionPane(JobSession session, WorkingOrder order) {
+        this.session = session;
+        getStyleClass().add("inspection");
+        Label title = new Label("2  Structure: light and mirror, feeler, palette knife, hand");
+        title.getStyleClass().add("place-title");
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("inspection-grid");
+        int at = 0;
+        for (Defect what : Defect.values()) {
+            Row row = new Row(what);
+            rows.put(what, row);
+            grid.addRow(at++, row.name, row.choices, row.note);
+        }
+        EntryField notes = new EntryField(session, Entries.of(Lines.NOTES, session::standards), "", order);
+        notes.input().setPrefColumnCount(30);
+        getChildren().addAll(title, grid, notes);
+        session.dossierProperty().addListener((property, old, next) -> show(next.job()));
+        show(session.job());
+    }
+
+    private void show(Job job) {
+        rows.forEach((what, row) -> row.show(job.visit().observation(what)));
+    }
+
+    private void next(Defect from) {
+        Defect[] all = Defect.values();
+        rows.get(all[(from.ordinal() + 1) % all.length]).focus();
+    }
+
+    /** One thing to look at. */
+    private final class Row {
+
+        private final Defect what;
+        private final Label name;
+        private final HBox choices = new HBox();
+        private final TextField note = new TextField();
+        private final ToggleGroup group = new ToggleGroup();
+        private final Map<Severity, ToggleButton> buttons = new EnumMap<>(Severity.class);
+        private boolean showing;
+
+        Row(Defect what) {
+            this.what = what;
+            name = new Label(Words.label(what));
+            name.getStyleClass().add("card-label");
+            name.setMinWidth(USE_PREF_SIZE);
+            choices.setAlignment(Pos.CENTER_LEFT);
+            for (Severity severity : Severity.values()) {
+                ToggleButton button = new ToggleButton(severity.ordinal() + " " + Words.lower(severity));
+                button.setId("inspect-" + what.key() + "-" + severity.key());
+                button.getStyleClass().add("severity");
+                button.setToggleGroup(group);
+                button.setFocusTraversable(severity == Severity.SOUND);
+                button.setAccessibleText(Words.label(what) + ": " + Words.label(severity));
+                button.setOnAction(event -> take(button.isSelected() ? Optional.of(severity) : Optional.empty()));
+                buttons.put(severity, button);
+                choices.getChildren().add(button);
+            }
+            choices.setOnKeyPressed(key -> {
+                switch (key.getCode()) {
+                    case DIGIT0, NUMPAD0 -> take(Optional.of(Severity.SOUND));
+                    case DIGIT1, NUMPAD1 -> take(Optional.of(Severity.SLIGHT));
+                    case DIGIT2, NUMPAD2 -> take(Optional.of(Severity.SERIOUS));
+                    case DELETE, BACK_SPACE -> take(Optional.empty());
+                    default -> {
+                        return;
+                    }
+                }
+                key.consume();
+                next(what);
+            });
+            note.setPromptText("where, how");
+            note.setId("inspect-" + what.key() + "-note");
+            note.setPrefColumnCount(22);
+            note.setAccessibleText(Words.label(what) + ", note");
+            note.setOnAction(event -> {
+                takeNote();
+                next(what);
+            });
+            note.focusedProperty().addListener((property, was, is) -> {
+                if (!is) {
+                    takeNote();
+                }
+            });
+            note.setOnKeyPressed(key -> {
+                if (key.getCode() == KeyCode.ESCAPE) {
+                    show(session.job().visit().observation(what));
+                }
+            });
+        }
+
+        void focus() {
+            buttons.get(Severity.SOUND).requestFocus();
+        }
+
+        void show(Optional<Observation> observation) {
+            showing = true;
+            group.selectToggle(
+                    observation.map(each -> buttons.get(each.severity())).orElse(null));
+            String text = observation.map(Observation::note).orElse("");
+            if (!note.getText().equals(text) && (!note.isFocused() || !text.isEmpty())) {
+                note.setText(text);
+            }
+            showing = false;
+        }
+
+        private void take(Optional<Severity> severity) {
+            if (!showing) {
+                session.edit(job -> job.withVisit(severity.map(each -> job.visit()
+                                .with(new Observation(what, each, note.getText().strip())))
+                        .orElseGet(() -> job.visit().without(what))));
+            }
+        }
+
+        private void takeNote() {
+            String text = note.getText().strip();
+            Optional<Observation> now = session.job().visit().observation(what);
+            if (now.isPresent() ? now.get().note().equals(text) : text.isEmpty()) {
+                return;
+            }
+            Severity severity = now.map(Observation::severity).orElse(Severity.SLIGHT);
+            session.edit(job -> job.withVisit(job.visit().with(new Observation(what, severity, text))));
+        }
+    }
+}

@@ -1,0 +1,138 @@
+package org.kestan.desktop.stations.measure;
+
+import java.util.EnumMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.house.House;
+import org.kestan.desktop.house.Room;
+import org.kestan.desktop.parts.elevation.ElevationView;
+import org.kestan.desktop.parts.field.Fields;
+import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.dossier.Station;
+import org.kestan.ground.sheet.Detail;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.Place;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+
+/**
+ * The visit's conditions in a row, a column of readings for each place, the inspection under them. Only lines that apply
+ * to the instrument are there; the columns are built anew when that changes.
+ */
+public final class MeasureStation extends VBox implements Room {
+
+    private final JobSession session;
+    private final ElevationView elevation;
+    private final WorkingOrder order = new WorkingOrder();
+    private final Map<Place, PlaceColumn> columns = new EnumMap<>(Place.class);
+    private final HBox readings = new HBox();
+    private final ScrollPane sheet;
+    private final ScrollPane comparison;
+    private final int stopsOfTheBar;
+    private Set<Line<?>> taken = Set.of();
+
+    /** Makes the station; the leaders of the drawing over it end at its columns. */
+    public MeasureStation(House house) {
+        session = house.session();
+        elevation = house.elevation();
+        getStyleClass().add("measure");
+        readings.getStyleClass().add("readings");
+        SurveyBar bar = new SurveyBar(session, order, this::compare);
+        stopsOfTheBar = order.size();
+        InspectionPane inspection = new InspectionPane(session, new WorkingOrder());
+        sheet = scroll(new VBox(bar, readings, inspection));
+        comparison = scroll(new ComparePane(session, () -> compare(false)));
+        VBox.setVgrow(sheet, Priority.ALWAYS);
+        VBox.setVgrow(comparison, Priority.ALWAYS);
+        getChildren().addAll(sheet, comparison);
+        compare(false);
+        build(taken(session.job()));
+        session.dossierProperty().addListener((property, old, next) -> {
+            if (!taken(next.job()).equals(taken)) {
+                build(taken(next.job()));
+            }
+        });
+        visibleProperty().addListener((property, old, next) -> Platform.runLater(this::tellAnchors));
+        order.setAfterLast(() -> house.enter(Station.PLAN));
+    }
+
+    private static ScrollPane scroll(Node content) {
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("station-scroll");
+        return scroll;
+    }
+
+    private void compare(boolean shown) {
+        comparison.setVisible(shown);
+        comparison.setManaged(shown);
+        comparison.getContent().setVisible(shown);
+        sheet.setVisible(!shown);
+        sheet.setManaged(!shown);
+    }
+
+    @Override
+    public Node node() {
+        return this;
+    }
+
+    @Override
+    public void focusFirst() {
+        order.first();
+    }
+
+    /** The lines that are read at a place of this instrument, in working order. */
+    private static Set<Line<?>> taken(Job job) {
+        return Lines.OF_VISIT.stream()
+                .filter(line -> line.place().isPresent() && job.takes(line))
+                .filter(line -> !(line instanceof Reading reading && reading.perFret()))
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    private void build(Set<Line<?>> next) {
+        taken = next;
+        order.keepFirst(stopsOfTheBar);
+        columns.clear();
+        for (Line<?> line : next) {
+            columns.computeIfAbsent(line.place().orElseThrow(), this::column).add(field(line));
+        }
+        readings.getChildren().setAll(columns.values());
+        columns.values().forEach(column -> HBox.setHgrow(column, Priority.ALWAYS));
+        Platform.runLater(this::tellAnchors);
+    }
+
+    private PlaceColumn column(Place place) {
+        PlaceColumn column = new PlaceColumn(place);
+        column.boundsInParentProperty().addListener((property, old, now) -> Platform.runLater(this::tellAnchors));
+        return column;
+    }
+
+    /** What belongs to a reading, such as the fret it is taken at, stands under it without a number of its own. */
+    private Node field(Line<?> line) {
+        boolean belongs = line instanceof Detail<?>
+                && taken.stream().anyMatch(each -> each instanceof Reading && each.number() == line.number());
+        return Fields.of(session, order, line, belongs ? "" : Integer.toString(line.number()));
+    }
+
+    private void tellAnchors() {
+        elevation.anchors().keySet().retainAll(isVisible() ? columns.keySet() : List.of());
+        if (!isVisible() || getScene() == null) {
+            return;
+        }
+        columns.forEach((place, column) -> {
+            double middle = column.localToScene(column.getWidth() / 2, 0).getX();
+            elevation.anchors().put(place, elevation.sceneToLocal(middle, 0).getX());
+        });
+    }
+}

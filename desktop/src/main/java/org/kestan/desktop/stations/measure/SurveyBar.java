@@ -1,0 +1,92 @@
+package org.kestan.desktop.stations.measure;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.field.EntryField;
+import org.kestan.desktop.parts.field.Fields;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.ground.sheet.Line;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.visits.Visit;
+import org.kestan.words.Words;
+
+/** Which survey is on the sheet, its conditions, and the way to another one. */
+final class SurveyBar extends FlowPane {
+
+    private static final int DATE_WIDTH = 9;
+    private static final int NUMBER_WIDTH = 4;
+
+    private final JobSession session;
+    private final ComboBox<String> chooser = new ComboBox<>();
+    private boolean showing;
+
+    SurveyBar(JobSession session, WorkingOrder order, Consumer<Boolean> compare) {
+        this.session = session;
+        getStyleClass().add("instrument-row");
+        Label label = new Label("On the sheet");
+        label.getStyleClass().addAll("entry-label", "entry-head");
+        chooser.setId("survey-chooser");
+        chooser.setAccessibleText("Visit on the sheet");
+        VBox choice = new VBox(label, chooser);
+        choice.getStyleClass().add("entry");
+        chooser.getSelectionModel().selectedIndexProperty().addListener((property, old, next) -> {
+            if (!showing && next.intValue() > 0) {
+                int other = next.intValue() - 1;
+                session.edit(job -> job.withVisits(visits -> visits.showing(other)));
+            }
+        });
+        Button fresh = new PlainButton("New survey", "survey-new", () -> session.edit(SurveyBar::fresh));
+        Button comparison = new PlainButton("Compare", "survey-compare", () -> compare.accept(true));
+        getChildren().addAll(choice, new VBox(new Label(""), fresh), new VBox(new Label(""), comparison));
+        for (Line<?> line : Lines.OF_VISIT) {
+            if (line.place().isEmpty() && line != Lines.NOTES) {
+                getChildren().add(field(order, line));
+            }
+        }
+        session.dossierProperty().addListener((property, old, next) -> show(next.job()));
+        show(session.job());
+    }
+
+    private Node field(WorkingOrder order, Line<?> line) {
+        Node node = Fields.of(session, order, line, line.number() == 0 ? "" : Integer.toString(line.number()));
+        if (node instanceof EntryField entry) {
+            entry.input().setPrefColumnCount(line == Lines.TAKEN_ON ? DATE_WIDTH : NUMBER_WIDTH);
+        }
+        return node;
+    }
+
+    /** A later visit keeps how things are read, not what was read. */
+    private static Job fresh(Job job) {
+        Visit next = job.visit().next().with(Lines.TAKEN_ON, LocalDate.now());
+        return job.withVisits(visits -> visits.withNew(next));
+    }
+
+    private void show(Job job) {
+        showing = true;
+        List<String> names = new ArrayList<>();
+        names.add(name(job.visit()) + " (on the sheet)");
+        job.otherVisits().forEach(visit -> names.add(name(visit)));
+        if (!chooser.getItems().equals(names)) {
+            chooser.getItems().setAll(names);
+        }
+        chooser.getSelectionModel().select(0);
+        showing = false;
+    }
+
+    /** A visit in a few words: what it was for, and the day. */
+    static String name(Visit visit) {
+        String role = visit.get(Lines.ROLE).map(Words::label).orElse("Visit");
+        return role + visit.get(Lines.TAKEN_ON).map(day -> ", " + day).orElse("");
+    }
+}

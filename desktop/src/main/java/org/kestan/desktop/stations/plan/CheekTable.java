@@ -1,0 +1,54 @@
+package org.kestan.desktop.stations.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.ground.geometry.HeelCut;
+import org.kestan.ground.sheet.Side;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
+
+/** What goes from each cheek of the heel, every 5 mm from the pivot to the cap. */
+final class CheekTable extends NumberTable {
+
+    private final JobSession session;
+
+    CheekTable(JobSession session) {
+        super("cheek-table", 3);
+        this.session = session;
+        refresh();
+    }
+
+    /** Shows the plan as it is now. */
+    void refresh() {
+        Optional<HeelCut> heel = session.dossier().plan().heel();
+        setVisible(heel.isPresent());
+        setManaged(heel.isPresent());
+        heel.ifPresent(this::show);
+    }
+
+    private void show(HeelCut heel) {
+        BenchUnit unit = session.unit().fine();
+        Optional<Side> toward = session.job().visit().driftSide();
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of(
+                "depth mm",
+                toward.map(Words::label).orElse("one"),
+                toward.map(side -> Words.label(side.other())).orElse("other")));
+        for (HeelCut.Cheeks cheeks : heel.stations()) {
+            rows.add(List.of(
+                    String.format(Locale.ROOT, "%.1f", cheeks.depth()),
+                    bare(unit.format(cheeks.driftSide())),
+                    bare(unit.format(cheeks.otherSide()))));
+        }
+        String title = "Off each cheek, " + unit.label();
+        if (heel.widths().isEmpty()) {
+            title += "; drift left out, widths not read";
+        } else if (toward.isPresent()) {
+            title += ": " + Words.label(toward.get()) + " more";
+        }
+        show(title, rows);
+    }
+}

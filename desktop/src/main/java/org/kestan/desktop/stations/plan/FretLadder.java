@@ -1,0 +1,52 @@
+package org.kestan.desktop.stations.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.ground.sheet.Side;
+import org.kestan.words.BenchUnit;
+import org.kestan.work.sideview.Profile;
+import org.kestan.work.sideview.SideView;
+
+/** The strings' height over every fret, bass and treble, before and after. */
+final class FretLadder extends NumberTable {
+
+    private final JobSession session;
+
+    FretLadder(JobSession session) {
+        super("fret-ladder", 5);
+        this.session = session;
+        refresh();
+    }
+
+    /** Shows the plan as it is now. */
+    void refresh() {
+        Optional<SideView> view =
+                session.dossier().sideView().filter(each -> each.measured().isPresent());
+        setVisible(view.isPresent());
+        setManaged(view.isPresent());
+        view.ifPresent(this::show);
+    }
+
+    private void show(SideView view) {
+        BenchUnit unit = session.unit();
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("fret", "bass", "\u2192", "treble", "\u2192"));
+        for (int fret = 1; fret <= view.lastFret(); fret++) {
+            double x = view.frets().at(fret);
+            List<String> row = new ArrayList<>();
+            row.add(Integer.toString(fret));
+            for (Side side : Side.values()) {
+                row.add(view.measured().map(each -> number(each, side, x, unit)).orElse(""));
+                row.add(view.planned().map(each -> number(each, side, x, unit)).orElse(""));
+            }
+            rows.add(row);
+        }
+        show("String over each fret, " + unit.label(), rows);
+    }
+
+    private static String number(Profile profile, Side side, double x, BenchUnit unit) {
+        return NumberTable.bare(unit.format(profile.actionAt(side, x)));
+    }
+}

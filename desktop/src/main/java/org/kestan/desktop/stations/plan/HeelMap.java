@@ -1,0 +1,56 @@
+package org.kestan.desktop.stations.plan;
+
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.control.Control;
+import javafx.scene.control.Skin;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.ground.geometry.HeelCut;
+import org.kestan.ground.sheet.Side;
+import org.kestan.words.BenchUnit;
+
+/**
+ * The heel, end-on with what goes from each cheek every 5 mm, and each cheek from the side with the wood that goes. How it
+ * is drawn lies in its skin and the stylesheet.
+ */
+final class HeelMap extends Control {
+
+    private final ObjectProperty<Optional<Shown>> shown = new SimpleObjectProperty<>(this, "shown", Optional.empty());
+
+    /**
+     * What is drawn.
+     *
+     * @param cut what goes
+     * @param drift the side from which more goes, bass when the neck stands straight
+     * @param unit the unit of its numbers
+     */
+    record Shown(HeelCut cut, Side drift, BenchUnit unit) {}
+
+    HeelMap() {
+        setId("heel-map");
+        getStyleClass().add("heel-map");
+        setMinHeight(0);
+    }
+
+    /** What is drawn; empty when nothing goes. */
+    ObjectProperty<Optional<Shown>> shownProperty() {
+        return shown;
+    }
+
+    /** Shows the plan as it is now. */
+    void show(JobSession session) {
+        shown.set(session.dossier()
+                .plan()
+                .heel()
+                .map(cut -> new Shown(
+                        cut,
+                        session.job().visit().driftSide().orElse(Side.BASS),
+                        session.unit().fine())));
+    }
+
+    @Override
+    protected Skin<?> createDefaultSkin() {
+        return new HeelMapSkin(this);
+    }
+}

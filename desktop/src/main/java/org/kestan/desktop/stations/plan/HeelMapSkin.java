@@ -1,0 +1,210 @@
+package org.kestan.desktop.stations.plan;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.function.ToDoubleFunction;
+import javafx.scene.control.SkinBase;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Polygon;
+import javafx.scene.text.Text;
+import org.kestan.ground.geometry.HeelCut;
+import org.kestan.ground.sheet.Side;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
+
+/**
+ * Draws the heel. Heights and widths are true to each other; the wood's thickness is exaggerated by the factor written on
+ * it.
+ */
+final class HeelMapSkin extends SkinBase<HeelMap> {
+
+    private static final double TOP = 50;
+    private static final double BOTTOM = 14;
+    private static final double NOMINAL_WIDTH = 50;
+    private static final double STRIP = 46;
+    private static final double THICK = 34;
+    private static final List<Double> FACTORS = List.of(50.0, 30.0, 20.0, 15.0, 10.0, 8.0, 5.0, 3.0, 2.0, 1.0);
+
+    HeelMapSkin(HeelMap map) {
+        super(map);
+        registerChangeListener(map.shownProperty(), change -> map.requestLayout());
+    }
+
+    private static Text text(String style, String words) {
+        Text text = new Text(words);
+        text.getStyleClass().add(style);
+        text.setManaged(false);
+        return text;
+    }
+
+    @Override
+    protected void layoutChildren(double x, double y, double width, double height) {
+        getChildren().clear();
+        getSkinnable()
+                .shownProperty()
+                .get()
+                .ifPresentOrElse(
+                        shown -> {
+                            Drawing drawing = new Drawing(shown, width, height);
+                            drawing.endOn();
+                            drawing.fromTheSide();
+                        },
+                        this::nothing);
+    }
+
+    private void nothing() {
+        Text none = text("empty-note", "Nothing goes from the heel in this plan, or its height was not read.");
+        none.setX(24);
+        none.setY(40);
+        getChildren().add(none);
+    }
+
+    /** One drawing at the present size. */
+    private final class Drawing {
+
+        private final HeelCut cut;
+        private final BenchUnit unit;
+        private final Side drift;
+        private final double scale;
+        private final double factor;
+        private final double topWidth;
+        private final double capWidth;
+        private final double middle;
+
+        Drawing(HeelMap.Shown shown, double width, double height) {
+            cut = shown.cut();
+            unit = shown.unit();
+            drift = shown.drift();
+            topWidth = cut.widths().map(HeelCut.Widths::top).orElse(NOMINAL_WIDTH);
+            capWidth = cut.widths().map(HeelCut.Widths::cap).orElse(NOMINAL_WIDTH);
+            double wide = Math.max(topWidth, capWidth);
+            scale = Math.max(0.4, Math.min((height - TOP - BOTTOM) / cut.height(), width * 0.3 / wide));
+            double most = cut.stations().stream()
+                    .mapToDouble(each -> Math.max(Math.abs(each.driftSide()), Math.abs(each.otherSide())))
+                    .max()
+                    .orElse(0);
+            factor = FACTORS.stream()
+                    .filter(each -> most * each * scale <= THICK)
+                    .findFirst()
+                    .orElse(1.0);
+            middle = 92 + wide * scale / 2;
+        }
+
+        private double y(double depth) {
+            return TOP + depth * scale;
+        }
+
+        private double half(double depth) {
+            return (topWidth + (capWidth - topWidth) * depth / cut.height()) * scale / 2;
+        }
+
+        /** Bass cheek to the left, treble cheek to the right, as one looks at the heel from the body. */
+        void endOn() {
+            caption(middle - half(0), "End-on, from the body; wood off \u00d7" + plain(factor));
+            Polygon heel = new Polygon(
+                    middle - half(0),
+                    y(0),
+                    middle + half(0),
+                    y(0),
+                    middle + half(cut.height()),
+                    y(cut.height()),
+                    middle - half(cut.height()),
+                    y(cut.height()));
+            heel.getStyleClass().add("heel");
+            getChildren().add(heel);
+            for (Side side : Side.values()) {
+                cheek(side);
+            }
+        }
+
+        private ToDoubleFunction<HeelCut.Cheeks> off(Side side) {
+            return side == drift ? HeelCut.Cheeks::driftSide : HeelCut.Cheeks::otherSide;
+        }
+
+        /** What goes, as a band along the cheek's edge, with its values. */
+        private void cheek(Side side) {
+            int sign = side == Side.BASS ? -1 : 1;
+            ToDoubleFunction<HeelCut.Cheeks> off = off(side);
+            HeelCut.Cheeks top = cut.cheeksAt(0);
+            HeelCut.Cheeks cap = cut.cheeksAt(cut.height());
+            band(
+                    middle + sign * half(0),
+                    middle + sign * half(cut.height()),
+                    -sign * off.applyAsDouble(top) * factor * scale,
+                    -sign * off.applyAsDouble(cap) * factor * scale);
+            for (HeelCut.Cheeks station : cut.stations()) {
+                boolean corner = station.depth() == 0 || station.depth() == cut.height();
+                if (!corner && (station.depth() * scale < 13 || (cut.height() - station.depth()) * scale < 13)) {
+                    continue;
+                }
+                boolean shown = corner || HeelCut.STATION * scale >= 13 || station.depth() % (2 * HeelCut.STATION) == 0;
+                double edge = middle + sign * half(station.depth());
+                Line tick = new Line(edge, y(station.depth()), edge + sign * 6, y(station.depth()));
+                tick.getStyleClass().add("leader");
+                getChildren().add(tick);
+                if (shown) {
+                    Text value = text(corner ? "heel-corner" : "heel-value", bare(off.applyAsDouble(station)));
+                    double wide = value.getLayoutBounds().getWidth();
+                    value.setX(side == Side.BASS ? edge - 10 - wide : edge + 10);
+                    value.setY(y(station.depth()) + 4);
+                    getChildren().add(value);
+                }
+            }
+            Text name = text("drawing-note", Words.label(side) + ", " + unit.label());
+            name.setX(side == Side.BASS ? middle - half(0) - 86 : middle + half(0) + 10);
+            name.setY(TOP - 17);
+            getChildren().add(name);
+        }
+
+        private void band(double topX, double capX, double atTop, double atCap) {
+            Polygon band =
+                    new Polygon(topX, y(0), topX + atTop, y(0), capX + atCap, y(cut.height()), capX, y(cut.height()));
+            band.getStyleClass().add("wood-to-remove");
+            getChildren().add(band);
+        }
+
+        /** Each cheek as one sees it from its own side, the joint's edge to the left. */
+        void fromTheSide() {
+            double left = middle + Math.max(half(0), half(cut.height())) + 140;
+            caption(left, "From the side; wood off \u00d7" + plain(factor));
+            for (Side side : Side.values()) {
+                Polygon strip = new Polygon(
+                        left,
+                        y(0),
+                        left + STRIP + THICK,
+                        y(0),
+                        left + STRIP + THICK,
+                        y(cut.height()),
+                        left,
+                        y(cut.height()));
+                strip.getStyleClass().add("heel");
+                getChildren().add(strip);
+                band(
+                        left,
+                        left,
+                        off(side).applyAsDouble(cut.cheeksAt(0)) * factor * scale,
+                        off(side).applyAsDouble(cut.cheeksAt(cut.height())) * factor * scale);
+                Text name = text("drawing-note", Words.label(side));
+                name.setX(left);
+                name.setY(TOP - 17);
+                getChildren().add(name);
+                left += STRIP + THICK + 26;
+            }
+        }
+
+        private void caption(double x, String words) {
+            Text caption = text("heel-caption", words);
+            caption.setX(Math.max(8, x));
+            caption.setY(TOP - 36);
+            getChildren().add(caption);
+        }
+
+        private String bare(double value) {
+            return NumberTable.bare(unit.format(value));
+        }
+
+        private String plain(double number) {
+            return String.format(Locale.ROOT, "%.0f", number);
+        }
+    }
+}

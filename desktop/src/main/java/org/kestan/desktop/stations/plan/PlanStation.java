@@ -1,0 +1,231 @@
+package org.kestan.desktop.stations.plan;
+
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.house.House;
+import org.kestan.desktop.house.Room;
+import org.kestan.desktop.parts.field.Fields;
+import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.desktop.parts.pages.PageTabs;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.Fitting;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.standards.School;
+import org.kestan.ground.standards.SchoolQuestion;
+import org.kestan.job.terms.Lines;
+import org.kestan.judgement.way.Way;
+import org.kestan.words.Card;
+import org.kestan.words.PlanCards;
+import org.kestan.words.Words;
+import org.kestan.work.plan.WorkPlan;
+
+/** What is wanted and the numbers of the work; the heel; the papers. */
+public final class PlanStation extends ScrollPane implements Room {
+
+    /** What the station can show. */
+    private enum Page {
+        NUMBERS("Numbers"),
+        HEEL("Heel"),
+        PAPERS("Papers");
+
+        private final String title;
+
+        Page(String title) {
+            this.title = title;
+        }
+    }
+
+    private static final double JOINT_WIDTH = 440;
+
+    private final JobSession session;
+    private final WorkingOrder order = new WorkingOrder();
+    private final GridPane targets = new GridPane();
+    private final FlowPane figures = new FlowPane();
+    private final PageTabs<Page> pages = new PageTabs<>(Page.NUMBERS, "plan-page-", page -> page.title);
+    private final PapersPane papers;
+    private final FretLadder ladder;
+    private final HeelMap map;
+    private final CheekTable cheeks;
+    private final VBox joint = new VBox();
+    private final Label taken = new Label();
+    private final Label school = new Label();
+    private final Button aside = new Button("Put aside");
+    private Fitting fitting;
+
+    /** Makes the station. */
+    public PlanStation(House house) {
+        session = house.session();
+        papers = new PapersPane(session);
+        ladder = new FretLadder(session);
+        map = new HeelMap();
+        cheeks = new CheekTable(session);
+        targets.getStyleClass().add("targets");
+        figures.getStyleClass().add("work-figures");
+        Label title = new Label("What is wanted");
+        title.getStyleClass().add("place-title");
+        school.setId("plan-school");
+        school.getStyleClass().add("card-remark");
+        school.setWrapText(true);
+        ScrollPane left = scroll(new VBox(title, targets, school));
+        left.getStyleClass().add("targets-scroll");
+        ScrollPane middle = scroll(figures);
+        middle.setId("work-figures");
+        HBox.setHgrow(middle, Priority.ALWAYS);
+        HBox numbers = new HBox(left, middle, ladder);
+        numbers.getStyleClass().add("plan-numbers");
+        HBox.setHgrow(map, Priority.ALWAYS);
+        pages.put(Page.NUMBERS, numbers);
+        ScrollPane beside = scroll(joint);
+        beside.setMinWidth(JOINT_WIDTH);
+        beside.setPrefWidth(JOINT_WIDTH);
+        pages.put(Page.HEEL, new HBox(map, beside, cheeks));
+        pages.put(Page.PAPERS, papers);
+        VBox.setVgrow(pages.body(), Priority.ALWAYS);
+        VBox body = new VBox(head(), pages.body());
+        body.getStyleClass().add("plan");
+        // Too narrow for what it needs, it is scrolled sideways rather than cut.
+        setContent(body);
+        setFitToWidth(true);
+        setFitToHeight(true);
+        getStyleClass().add("station-scroll");
+        build(session.job().fitting());
+        session.dossierProperty().addListener((property, old, next) -> {
+            if (next.job().fitting() != fitting) {
+                build(next.job().fitting());
+            }
+            show();
+        });
+        session.unitProperty().addListener((property, old, next) -> show());
+        session.knownProperty().addListener((property, old, next) -> show());
+        pages.pageProperty().addListener((property, old, next) -> show());
+        visibleProperty().addListener((property, was, is) -> show());
+        show();
+    }
+
+    private HBox head() {
+        taken.setId("plan-ways");
+        taken.getStyleClass().add("advice");
+        taken.setMinWidth(0);
+        aside.setId("plan-aside");
+        aside.getStyleClass().add("plain-button");
+        aside.setMinWidth(USE_PREF_SIZE);
+        aside.setOnAction(event -> {
+            session.edit(job -> WorkPlan.taking(job, List.of()));
+            session.say("Planned by the target alone: the neck is turned for whatever it asks.");
+        });
+        HBox head = new HBox(pages, taken, aside);
+        head.getStyleClass().add("verdict-head");
+        head.setAlignment(Pos.CENTER_LEFT);
+        return head;
+    }
+
+    private void showWays() {
+        List<Way> ways = session.dossier().plan().ways();
+        taken.setText(ways.isEmpty() ? "By the target alone: neck reset" : Words.ways(ways));
+        aside.setVisible(!ways.isEmpty());
+        School chosen = session.standards().school(SchoolQuestion.PROJECTION);
+        school.setText(
+                session.job().get(Aim.SADDLE).isPresent() || session.job().fitting() == Fitting.FLOATING_BRIDGE
+                        ? ""
+                        : "Saddle by the shop\u2019s school: " + Words.lower(chosen) + ".");
+    }
+
+    @Override
+    public Node node() {
+        return this;
+    }
+
+    @Override
+    public void focusFirst() {
+        order.first();
+    }
+
+    private void build(Fitting next) {
+        fitting = next;
+        order.clear();
+        ColumnConstraints half = new ColumnConstraints();
+        half.setPercentWidth(50);
+        targets.getColumnConstraints().setAll(half, half);
+        targets.getChildren().clear();
+        int at = 0;
+        for (Line<?> line : Lines.OF_TARGET) {
+            if (session.job().takes(line)) {
+                targets.add(Fields.of(session, order, line, ""), at % 2, at / 2);
+                at++;
+            }
+        }
+        order.setAfterLast(order::first);
+    }
+
+    /** Nothing is worked out for what is not seen. */
+    private void show() {
+        if (!isVisible()) {
+            return;
+        }
+        showWays();
+        List<Card> cards = PlanCards.of(session.dossier(), session.words());
+        switch (pages.page()) {
+            case NUMBERS -> {
+                show(figures, cards);
+                if (cards.isEmpty()) {
+                    Label waiting = new Label(waitingFor());
+                    waiting.getStyleClass().add("waiting");
+                    waiting.setWrapText(true);
+                    figures.getChildren().setAll(List.of(waiting));
+                }
+                ladder.refresh();
+            }
+            case HEEL -> {
+                show(
+                        joint,
+                        cards.stream()
+                                .filter(card -> card.id() == Card.Id.JOINT)
+                                .toList());
+                map.show(session);
+                cheeks.refresh();
+            }
+            case PAPERS -> papers.show();
+        }
+    }
+
+    /** Shows cards in a pane; one that fits only changes its numbers, so that a drag rebuilds nothing. */
+    private void show(Pane pane, List<Card> cards) {
+        List<Node> shown = pane.getChildren();
+        for (int i = 0; i < cards.size(); i++) {
+            if (i < shown.size() && shown.get(i) instanceof FigureCard card && card.fits(cards.get(i))) {
+                card.show(cards.get(i));
+            } else if (i < shown.size()) {
+                shown.set(i, new FigureCard(cards.get(i), session::say));
+            } else {
+                shown.add(new FigureCard(cards.get(i), session::say));
+            }
+        }
+        shown.subList(cards.size(), shown.size()).clear();
+    }
+
+    private String waitingFor() {
+        return session.dossier().trajectory().isEmpty()
+                ? "The sheet is not complete enough yet: the fields marked \u201cneeded\u201d at Measure come first."
+                : "Say the action wanted on both sides; everything else follows.";
+    }
+
+    private static ScrollPane scroll(Node content) {
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("station-scroll");
+        return scroll;
+    }
+}

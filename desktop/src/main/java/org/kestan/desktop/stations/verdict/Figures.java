@@ -1,0 +1,87 @@
+package org.kestan.desktop.stations.verdict;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.function.Function;
+import java.util.stream.DoubleStream;
+import org.kestan.following.loads.Prediction;
+import org.kestan.following.loads.StringLoads;
+import org.kestan.following.setup.Setup;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.words.Numbers;
+
+/** The figures of a prediction as texts, one a line, so that several stand side by side. */
+final class Figures {
+
+    private static final List<Integer> LADDER = List.of(1, 3, 5, 7, 9, 12, 14);
+
+    /**
+     * A line of the comparison.
+     *
+     * @param label what it is
+     * @param text reads it out of a prediction
+     */
+    record Line(String label, Function<Prediction, String> text) {}
+
+    private final Numbers numbers;
+
+    Figures(Numbers numbers) {
+        this.numbers = numbers;
+    }
+
+    /** All lines, those that decide first. */
+    List<Line> lines() {
+        List<Line> lines = new ArrayList<>();
+        lines.add(setup("Action, bass / treble", each -> numbers.pair(each.action())));
+        lines.add(setup(
+                "Saddle left, bass / treble",
+                each -> each.protrusion().map(numbers::pair).orElse(Numbers.NONE)));
+        lines.add(setup("Bridge thickness", each -> print(each.bridgeThickness().stream(), numbers::length)));
+        lines.add(setup("Top to saddle crown", each -> numbers.length(each.supportHeight())));
+        lines.add(setup(
+                "Break angle, least",
+                each -> each.leastBreakAngle()
+                        .map(angle -> Numbers.angle(angle, 0))
+                        .orElse(Numbers.NONE)));
+        lines.add(setup("Neck pitch", each -> Numbers.angle(each.pitch())));
+        lines.add(new Line("Strings pull, in all", each -> newtons(each, each.pull().stream())));
+        lines.add(new Line("Press on the saddle", each -> newtons(each, each.press().stream())));
+        lines.add(new Line(
+                "Turning moment on the top",
+                each -> each.moment().isPresent()
+                        ? about(each) + Numbers.decimals(each.moment().getAsDouble(), 1) + " N\u00b7m"
+                        : Numbers.NONE));
+        lines.add(new Line("Sharp at fret 12 from pressing", each -> told(each, each.sharpAtOctave(), Numbers::cents)));
+        lines.add(new Line("Saddle set-back that cancels it", each -> told(each, each.setBack(), numbers::finePair)));
+        for (int fret : LADDER) {
+            lines.add(setup(
+                    "Over fret " + fret + ", bass / treble",
+                    each -> numbers.pair(Sides.of(side -> each.over(fret, side)))));
+        }
+        return lines;
+    }
+
+    private static Line setup(String label, Function<Setup, String> text) {
+        return new Line(label, prediction -> text.apply(prediction.setup()));
+    }
+
+    private static String print(DoubleStream one, DoubleFunction<String> printer) {
+        return one.mapToObj(printer).findFirst().orElse(Numbers.NONE);
+    }
+
+    private static String newtons(Prediction prediction, DoubleStream force) {
+        return print(force, newtons -> about(prediction) + Numbers.whole(newtons) + " N");
+    }
+
+    private static String told(
+            Prediction prediction, Optional<Sides<Double>> sides, Function<Sides<Double>, String> printed) {
+        return sides.map(both -> about(prediction) + printed.apply(both)).orElse(Numbers.NONE);
+    }
+
+    /** Wound strings make it approximate. */
+    private static String about(Prediction prediction) {
+        return prediction.strings().filter(StringLoads::isApproximate).isPresent() ? "about " : "";
+    }
+}

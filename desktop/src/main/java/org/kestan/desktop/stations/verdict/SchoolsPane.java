@@ -1,0 +1,164 @@
+package org.kestan.desktop.stations.verdict;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.geometry.HPos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.RadioButton;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.schools.SchoolChoice;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.standards.School;
+import org.kestan.ground.standards.SchoolQuestion;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.judgement.advice.SchoolPlan;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
+
+/** The schools side by side: those of projection worked out for this instrument, the others with the shop's choice. */
+final class SchoolsPane extends ScrollPane {
+
+    private final JobSession session;
+    private final Consumer<ShopStandards> keeper;
+    private final GridPane projections = new GridPane();
+    private final List<SchoolChoice> others = new ArrayList<>();
+
+    /**
+     * @param keeper keeps changed standards of the shop
+     */
+    SchoolsPane(JobSession session, Consumer<ShopStandards> keeper) {
+        this.session = session;
+        this.keeper = keeper;
+        projections.getStyleClass().add("compare-grid");
+        projections.setId("projection-schools");
+        Label title = new Label(Words.label(SchoolQuestion.PROJECTION));
+        title.getStyleClass().add("place-title");
+        Label why = new Label("The action is the same in each; what differs is how much saddle is left for the years to"
+                + " come, and so how far the neck goes back.");
+        why.setWrapText(true);
+        why.getStyleClass().add("card-remark");
+        VBox all = new VBox(title, why, projections);
+        all.getStyleClass().add("schools");
+        GridPane questions = new GridPane();
+        questions.getStyleClass().add("school-questions");
+        int at = 0;
+        for (SchoolQuestion question : SchoolQuestion.values()) {
+            if (question != SchoolQuestion.PROJECTION) {
+                SchoolChoice choice = new SchoolChoice(question, "", this::choose);
+                others.add(choice);
+                questions.add(choice, at % 2, at / 2);
+                at++;
+            }
+        }
+        for (int i = 0; i < 2; i++) {
+            ColumnConstraints half = new ColumnConstraints();
+            half.setPercentWidth(50);
+            questions.getColumnConstraints().add(half);
+        }
+        all.getChildren().add(questions);
+        setContent(all);
+        setFitToWidth(true);
+        getStyleClass().add("station-scroll");
+    }
+
+    /** A school of projection with its reason, to choose it for the shop. */
+    private VBox choice(School school, ToggleGroup group) {
+        RadioButton button = SchoolChoice.button(school, "", this::choose);
+        button.setToggleGroup(group);
+        button.setSelected(session.standards().holds(school));
+        Label reason = new Label(Words.more(school, "reason"));
+        reason.setWrapText(true);
+        reason.getStyleClass().add("school-reason");
+        return new VBox(button, reason);
+    }
+
+    private void choose(School school) {
+        keeper.accept(session.standards().with(school));
+    }
+
+    void show() {
+        others.forEach(choice -> choice.show(session.standards()));
+        projections.getChildren().clear();
+        projections.getColumnConstraints().clear();
+        List<SchoolPlan> plans = session.dossier().schools();
+        if (plans.isEmpty()) {
+            Label none = new Label(
+                    "For a bridge with a saddle of its own, once nut, action, saddle and bridge are on the sheet.");
+            none.getStyleClass().add("waiting");
+            none.setWrapText(true);
+            projections.add(none, 0, 0);
+            return;
+        }
+        row(
+                0,
+                "number-head",
+                "",
+                "Heel cut at the cap",
+                "Saddle left",
+                "Straightedge slack",
+                "strung",
+                "over the bridge, slack");
+        BenchUnit unit = session.unit();
+        ToggleGroup group = new ToggleGroup();
+        for (int i = 0; i < plans.size(); i++) {
+            SchoolPlan plan = plans.get(i);
+            double bridge = plan.after().bridgeThickness().orElseThrow();
+            projections.add(choice(plan.school(), group), 0, i + 1);
+            cell(
+                    1,
+                    i + 1,
+                    plan.removalAtCap().isPresent()
+                            ? unit.fine().format(plan.removalAtCap().getAsDouble())
+                            : "read the heel");
+            cell(2, i + 1, unit.format(plan.protrusion()));
+            cell(3, i + 1, unit.format(plan.targetSlack()));
+            cell(4, i + 1, unit.format(plan.targetStrung()));
+            cell(5, i + 1, unit.formatSigned(plan.targetSlack() - bridge));
+            Button use = new Button("For this job");
+            use.getStyleClass().add("plain-button");
+            use.setId("use-" + plan.school().key());
+            use.setAccessibleText("Plan this job by: " + Words.label(plan.school()));
+            use.setOnAction(event -> use(plan));
+            projections.add(use, 6, i + 1);
+        }
+        for (int i = 0; i < 7; i++) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setHgrow(i == 0 ? Priority.ALWAYS : Priority.NEVER);
+            column.setHalignment(i == 0 ? HPos.LEFT : HPos.RIGHT);
+            if (i > 0) {
+                column.setMinWidth(USE_PREF_SIZE);
+            }
+            projections.getColumnConstraints().add(column);
+        }
+    }
+
+    /** Plans this job by a school: the saddle it leaves becomes the job's. */
+    private void use(SchoolPlan plan) {
+        double saddle = Math.round(plan.protrusion() * 1000) / 1000.0;
+        session.edit(job -> job.with(Aim.SADDLE, Length.exact(saddle)));
+        session.say("This job is planned for " + session.unit().format(plan.protrusion()) + " of saddle.");
+    }
+
+    private void row(int row, String style, String... texts) {
+        for (int i = 0; i < texts.length; i++) {
+            Label label = new Label(texts[i]);
+            label.getStyleClass().add(style);
+            projections.add(label, i, row);
+        }
+    }
+
+    private void cell(int column, int row, String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("number-cell");
+        projections.add(label, column, row);
+    }
+}

@@ -1,0 +1,179 @@
+package org.kestan.desktop.stations.verdict;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import javafx.geometry.HPos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.following.loads.Prediction;
+import org.kestan.ground.finding.Keyed;
+import org.kestan.judgement.advice.Assessment;
+import org.kestan.judgement.advice.Combination;
+import org.kestan.judgement.advice.Ways;
+import org.kestan.judgement.way.Way;
+import org.kestan.words.Numbers;
+import org.kestan.words.Words;
+
+/** The picked ways in columns beside the instrument as measured, and all of them together in the order of the work. */
+final class SideBySidePane extends ScrollPane {
+
+    private static final double LABELS = 20;
+
+    private final JobSession session;
+    private final Consumer<List<Way>> taker;
+    private final GridPane grid = new GridPane();
+    private final Label none =
+            new Label("Pick two or three ways to compare: Space in the list of ways, or the box before a name.");
+
+    SideBySidePane(JobSession session, Consumer<List<Way>> taker) {
+        this.session = session;
+        this.taker = taker;
+        grid.getStyleClass().add("compare-grid");
+        none.getStyleClass().add("waiting");
+        none.setWrapText(true);
+        setFitToWidth(true);
+        getStyleClass().add("station-scroll");
+    }
+
+    /**
+     * A column of the comparison.
+     *
+     * @param head what it is
+     * @param ways the ways it takes; none for the instrument as measured
+     * @param predicted what the instrument will be; empty when it can't be said
+     * @param reaches whether the action wanted is reached
+     * @param remarks hours, price, whether it can be undone, and why
+     */
+    private record Column(
+            String head, List<Way> ways, Optional<Prediction> predicted, boolean reaches, List<String> remarks) {}
+
+    /** The set-ups that are compared beside the measured one, in the order of their columns. */
+    List<Prediction> compared(Ways ways, List<Way> picked) {
+        return columns(ways, picked).stream()
+                .skip(1)
+                .flatMap(column -> column.predicted().stream())
+                .toList();
+    }
+
+    private List<Column> columns(Ways ways, List<Way> picked) {
+        List<Column> columns = new ArrayList<>();
+        columns.add(new Column("As measured", List.of(), ways.measured(), false, List.of("", "", "", "")));
+        for (Way way : picked) {
+            Assessment judged = ways.of(way);
+            columns.add(new Column(
+                    Words.label(way),
+                    judged.possible() ? List.of(way) : List.of(),
+                    judged.predicted(),
+                    judged.reaches(),
+                    remarks(judged.hours(), judged.cost(), judged.reversible(), Words.label(judged.fit()))));
+        }
+        if (picked.size() > 1) {
+            Combination all = ways.combined(picked);
+            List<Way> done = all.possible();
+            columns.add(new Column(
+                    "All of them, in order",
+                    done,
+                    all.predicted(),
+                    all.reaches(),
+                    remarks(
+                            all.hours(),
+                            all.cost(),
+                            all.reversible(),
+                            done.size() == picked.size() ? "possible" : "in part")));
+        }
+        return columns;
+    }
+
+    private List<String> remarks(double hours, double cost, boolean reversible, String fit) {
+        String currency = session.standards().currency();
+        return List.of(fit, Numbers.plain(hours), WayRow.price(cost, currency), reversible ? "yes" : "no");
+    }
+
+    void show(Ways ways, List<Way> picked) {
+        if (picked.isEmpty()) {
+            setContent(none);
+            return;
+        }
+        setContent(grid);
+        grid.getChildren().clear();
+        grid.getColumnConstraints().clear();
+        List<Column> columns = columns(ways, picked);
+        Figures figures = new Figures(session.words().numbers());
+        List<Figures.Line> lines = figures.lines();
+        label(0, 0, "", "number-head");
+        grid.getColumnConstraints().add(constraints(LABELS));
+        int number = 0;
+        for (int i = 0; i < columns.size(); i++) {
+            Column column = columns.get(i);
+            boolean drawn = i > 0 && column.predicted().isPresent();
+            number += drawn ? 1 : 0;
+            head(i + 1, column, drawn ? number : 0);
+            grid.getColumnConstraints().add(constraints((100.0 - LABELS) / columns.size()));
+        }
+        int row = 2;
+        for (Figures.Line line : lines) {
+            label(0, row, line.label(), "card-label");
+            for (int i = 0; i < columns.size(); i++) {
+                label(i + 1, row, columns.get(i).predicted().map(line.text()).orElse(Numbers.NONE), "number-cell");
+            }
+            row++;
+            if (row == 3) {
+                row = remarks(columns, row);
+            }
+        }
+    }
+
+    /** Whether it reaches the action, what it costs, whether it can be undone: right under the action. */
+    private int remarks(List<Column> columns, int from) {
+        List<String> heads = List.of("For this one", "Hours", "Price", "Can be undone");
+        int row = from;
+        label(0, row, "Reaches the action wanted", "card-label");
+        for (int i = 1; i < columns.size(); i++) {
+            label(i + 1, row, columns.get(i).reaches() ? "yes" : "no", "number-cell");
+        }
+        row++;
+        for (int line = 0; line < heads.size(); line++, row++) {
+            label(0, row, heads.get(line), "card-label");
+            for (int i = 1; i < columns.size(); i++) {
+                label(i + 1, row, columns.get(i).remarks().get(line), "number-cell");
+            }
+        }
+        return row;
+    }
+
+    private void head(int column, Column shown, int number) {
+        Label name = new Label((number > 0 ? number + "  " : "") + shown.head());
+        name.getStyleClass().add("card-title");
+        name.setWrapText(true);
+        grid.add(name, column, 0);
+        if (!shown.ways().isEmpty()) {
+            Button take = new Button("Take into the plan");
+            take.getStyleClass().add("plain-button");
+            take.setId("take-" + shown.ways().stream().map(Keyed::key).collect(Collectors.joining("-and-")));
+            take.setOnAction(event -> taker.accept(shown.ways()));
+            grid.add(take, column, 1);
+        }
+    }
+
+    private void label(int column, int row, String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        label.setWrapText(true);
+        grid.add(label, column, row);
+    }
+
+    /** The labels take a fifth of the width, the columns share the rest. */
+    private static ColumnConstraints constraints(double percent) {
+        ColumnConstraints column = new ColumnConstraints();
+        column.setPercentWidth(percent);
+        column.setHalignment(HPos.LEFT);
+        return column;
+    }
+}

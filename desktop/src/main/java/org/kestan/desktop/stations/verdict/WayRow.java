@@ -1,0 +1,106 @@
+package org.kestan.desktop.stations.verdict;
+
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import org.kestan.desktop.parts.figures.StateShape;
+import org.kestan.following.figures.State;
+import org.kestan.following.loads.Prediction;
+import org.kestan.following.setup.Setup;
+import org.kestan.judgement.advice.Assessment;
+import org.kestan.judgement.way.Way;
+import org.kestan.words.Numbers;
+import org.kestan.words.Words;
+
+/** One way in the list: picked or not, whether it is for this instrument, what the action would be, what it costs. */
+final class WayRow extends HBox {
+
+    private final CheckBox pick = new CheckBox();
+    private final StateShape mark = new StateShape();
+    private final Label fit = cell("way-fit");
+    private final Label action = cell("way-action");
+    private final Label hours = cell("way-hours");
+    private final Label cost = cell("way-cost");
+
+    WayRow(Way way) {
+        setId("way-" + way.key());
+        getStyleClass().add("way");
+        setAlignment(Pos.CENTER_LEFT);
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.TEXT);
+        pick.setId(getId() + "-pick");
+        pick.setFocusTraversable(false);
+        pick.setAccessibleText("Compare " + Words.label(way));
+        Label name = cell("way-name");
+        name.setText(Words.label(way));
+        name.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        getChildren().addAll(pick, mark, name, fit, action, hours, cost);
+    }
+
+    /** The heads over the columns of the rows. */
+    static HBox heads() {
+        Label name = cell("way-name", "Compare");
+        name.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        Region gap = new Region();
+        HBox heads = new HBox(
+                name,
+                gap,
+                cell("way-fit", "For this one"),
+                cell("way-action", "Action then"),
+                cell("way-hours", "Hours"),
+                cell("way-cost", "Price"));
+        heads.getStyleClass().addAll("way", "way-heads");
+        return heads;
+    }
+
+    private static Label cell(String style) {
+        return cell(style, "");
+    }
+
+    private static Label cell(String style, String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        return label;
+    }
+
+    CheckBox pick() {
+        return pick;
+    }
+
+    void show(Assessment way, Words words, String currency) {
+        Numbers numbers = words.numbers();
+        mark.show(state(way));
+        fit.setText(Words.label(way.fit()));
+        action.setText(way.predicted()
+                .map(Prediction::setup)
+                .map(Setup::action)
+                .map(numbers::pair)
+                .orElse(Numbers.NONE));
+        hours.setText(way.hours() == 0 ? Numbers.NONE : Numbers.plain(way.hours()));
+        cost.setText(way.cost() == 0 ? Numbers.NONE : price(way.cost(), currency));
+        pick.setDisable(way.predicted().isEmpty());
+        getStyleClass().removeAll(List.of("way-possible", "way-not"));
+        getStyleClass().add(way.possible() ? "way-possible" : "way-not");
+        setAccessibleText(Words.label(way.way()) + ", " + fit.getText() + ", action then " + action.getText() + ". "
+                + words.say(way.reasons()));
+    }
+
+    static String price(double cost, String currency) {
+        return Numbers.whole(cost) + (currency.isEmpty() ? "" : " " + currency);
+    }
+
+    private static State state(Assessment way) {
+        return switch (way.fit()) {
+            case POSSIBLE -> way.reaches() ? State.GOOD : State.MARGINAL;
+            case NOT_FOR_THIS_ONE -> State.STOP;
+            case NO_NEED, UNKNOWN -> State.UNKNOWN;
+        };
+    }
+}

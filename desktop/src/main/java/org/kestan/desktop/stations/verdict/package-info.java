@@ -1,0 +1,2 @@
+/** The Verdict station: the gates in order, each with its state and its reason; the chosen one shows on the drawing. */
+package org.kestan.desktop.stations.verdict;

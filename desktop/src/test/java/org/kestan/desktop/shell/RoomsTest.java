@@ -1,0 +1,98 @@
+package org.kestan.desktop.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashSet;
+import java.util.Set;
+import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
+import org.kestan.desktop.WindowTest;
+import org.kestan.dossier.Station;
+import org.kestan.words.Words;
+import org.testng.annotations.Test;
+
+/** Every line of the register leads to a room that works, by menu and by key. */
+public class RoomsTest extends WindowTest {
+
+    private boolean focusIsWithin(Node room) {
+        Node focused = stage.getScene().getFocusOwner();
+        while (focused != null && focused != room) {
+            focused = focused.getParent();
+        }
+        return focused == room;
+    }
+
+    @Test
+    public void everyDoorLeadsToARoomOfItsOwn() {
+        openSample(0);
+        Set<Object> seen = new HashSet<>();
+        for (Door door : Doors.ALL) {
+            onWindow(() -> {
+                window.show(door.id());
+                return true;
+            });
+            Node shown = onWindow(() -> stage.getScene().getRoot().lookupAll("*").stream()
+                    .filter(org.kestan.desktop.house.Room.class::isInstance)
+                    .filter(Node::isVisible)
+                    .filter(node -> node.getParent().isVisible())
+                    .reduce((one, other) -> {
+                        throw new AssertionError("two rooms at once: " + one + ", " + other);
+                    })
+                    .orElseThrow());
+            assertThat(seen.add(shown)).as(door.id()).isTrue();
+            onWindow(() -> {
+                ((org.kestan.desktop.house.Room) shown).focusFirst();
+                return true;
+            });
+            waitFor(() -> focusIsWithin(shown) || door.station().isPresent());
+            assertThat(label("job-name"))
+                    .isEqualTo(door.onStrip() ? session().job().name() : door.title());
+            boolean ofJob = door.station().isPresent();
+            assertThat(find("elevation", Node.class).getParent().isVisible()).isEqualTo(ofJob);
+            for (Door other : Doors.ALL) {
+                if (other.onStrip()) {
+                    assertThat(find("station-" + other.id(), ToggleButton.class).isSelected())
+                            .as(other.id() + " while " + door.id())
+                            .isEqualTo(other == door);
+                }
+            }
+        }
+        assertThat(seen).hasSize(Doors.ALL.size());
+    }
+
+    @Test
+    public void keysAndIdsAreNotUsedTwice() {
+        assertThat(Doors.ALL).extracting(Door::id).doesNotHaveDuplicates();
+        assertThat(Doors.ALL)
+                .extracting(door -> KeyCombination.valueOf(door.keys()))
+                .doesNotHaveDuplicates();
+        assertThat(Doors.ALL).allSatisfy(door -> assertThat(Doors.of(door.id())).isSameAs(door));
+        assertThat(Station.values())
+                .allSatisfy(
+                        station -> assertThat(Doors.of(station.key()).title()).isEqualTo(Words.label(station)));
+    }
+
+    /** The strip says what a job waits for, in the unit of the display, and pressing the room shown leaves it shown. */
+    @Test
+    public void theStripGoesAlong() {
+        openSample(0);
+        keys(KeyCode.ALT, KeyCode.DIGIT3);
+        ToggleButton verdict = find("station-verdict", ToggleButton.class);
+        assertThat(verdict.isSelected()).isTrue();
+        assertThat(verdict.getAccessibleText()).startsWith("Verdict, ").contains("stops");
+        onWindow(() -> {
+            verdict.fire();
+            return true;
+        });
+        assertThat(verdict.isSelected()).isTrue();
+        onWindow(() -> {
+            window.store().startBlank();
+            return true;
+        });
+        waitFor(() -> verdict.getAccessibleText().contains("waits for the sheet"));
+        waitFor(() ->
+                find("station-ledger", ToggleButton.class).getAccessibleText().equals("Ledger, 1 job"));
+    }
+}

@@ -1,0 +1,56 @@
+package org.kestan.files;
+
+import java.util.List;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity.Count;
+import org.kestan.ground.finding.Quantity.Said;
+import org.kestan.ground.finding.Quantity.Several;
+import org.kestan.ground.finding.Quantity.Verbatim;
+
+/** What may be wrong with a file, and what would be accepted in its place. */
+public enum FileFinding implements Finding.Kind {
+    IS_FOLDER,
+    TOO_LARGE,
+    NOT_UTF8,
+    NO_SUCH_FILE,
+    CANT_BE_READ(Verbatim.class),
+    EMPTY,
+    NOT_JSON(Count.class, Verbatim.class),
+    NO_STANDARDS,
+    OTHER_VERSION(Verbatim.class),
+    NO_STANDARD,
+    NO_QUESTION,
+    NO_LEAF,
+    OUT_OF_ORDER,
+    WAY_NOT_POSSIBLE,
+    PAPERS_NOT_WRITTEN(Verbatim.class),
+
+    A_JOB_FILE(Verbatim.class),
+    A_STANDARDS_FILE,
+    JSON_IN_UTF8,
+    A_JSON_OBJECT,
+    JSON_AS_IN(Verbatim.class),
+    THE_NUMBER(Count.class),
+    KEYS_IN(Verbatim.class),
+    ONE_OF(Several.class),
+    RISING_LIMITS,
+    A_POSSIBLE_WAY,
+    A_FOLDER,
+
+    COLUMNS_MISSING(Count.class),
+    TOO_MANY_LINES(Count.class),
+    NO_TABLE(Verbatim.class),
+    LINE(Count.class, Verbatim.class, Said.class, Said.class),
+    NO_READING(Count.class, Verbatim.class);
+
+    private final List<Class<?>> takes;
+
+    FileFinding(Class<?>... takes) {
+        this.takes = List.of(takes);
+    }
+
+    @Override
+    public List<Class<?>> takes() {
+        return takes;
+    }
+}

@@ -1,0 +1,14 @@
+/** All jobs of a shop: the port, and its adapter for SQLite. */
+@SuppressWarnings({"requires-automatic", "requires-transitive-automatic"})
+module org.kestan.ledger {
+    requires java.desktop;
+    requires java.sql;
+    requires flyway.core;
+    requires org.jdbi.v3.core;
+    requires transitive org.kestan.core;
+    requires org.kestan.files;
+    requires org.xerial.sqlitejdbc;
+
+    exports org.kestan.ledger;
+    exports org.kestan.ledger.sqlite;
+}

@@ -1,0 +1,99 @@
+package org.kestan.ledger;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.kestan.dossier.Dossier;
+import org.kestan.dossier.Station;
+import org.kestan.files.StandardsFile;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.visits.Visit;
+import org.kestan.words.Words;
+
+/**
+ * What a ledger keeps of a job beside its file, for its list and its search: derived from the job's dossier, by the shop's
+ * own standards.
+ *
+ * @param name what the shop calls the instrument
+ * @param owner whose it is
+ * @param station the station it is at
+ * @param waitsFor what it waits for there
+ * @param line the instrument's line before and after
+ * @param search everything that is searched, in small letters
+ * @param derivedBy tells by which standards and which program it was derived
+ */
+public record JobProjection(
+        String name,
+        String owner,
+        Station station,
+        Finding waitsFor,
+        Optional<LineSketch> line,
+        String search,
+        String derivedBy) {
+
+    /** Counts the ways in which this has been derived; raised whenever a job may come out otherwise. */
+    private static final int DERIVATION = 1;
+
+    private static final int LONGEST_NAME = 400;
+
+    /** Projects a dossier. */
+    public static JobProjection of(Dossier dossier) {
+        Job job = dossier.job();
+        Station station = dossier.station();
+        return new JobProjection(
+                cut(job.name()),
+                cut(job.text(Lines.OWNER)),
+                station,
+                dossier.progress(station).why(),
+                LineSketch.of(dossier),
+                search(job),
+                by(dossier.shop()));
+    }
+
+    /** Tells which standards, and which program, a projection was derived by. */
+    public static String by(ShopStandards shop) {
+        try {
+            byte[] digest = MessageDigest.getInstance("SHA-256")
+                    .digest(StandardsFile.write(shop).getBytes(StandardCharsets.UTF_8));
+            return DERIVATION + "-" + HexFormat.of().formatHex(digest, 0, 8);
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException("every Java has SHA-256", impossible);
+        }
+    }
+
+    private static String cut(String text) {
+        return text.length() <= LONGEST_NAME ? text : text.substring(0, LONGEST_NAME);
+    }
+
+    private static String search(Job job) {
+        Stream<String> lines = Stream.concat(Lines.OF_INSTRUMENT.stream(), Lines.OF_INTAKE.stream())
+                .flatMap(line -> said(job, line).stream());
+        Stream<String> collectible = job.collectible() ? Stream.of("collectible") : Stream.of();
+        Stream<String> visits = Stream.concat(Stream.of(job.visit()), job.otherVisits().stream())
+                .flatMap(JobProjection::words);
+        return Stream.of(lines, collectible, visits)
+                .flatMap(words -> words)
+                .filter(word -> !word.isBlank())
+                .collect(Collectors.joining(" \n"))
+                .toLowerCase(Locale.ROOT);
+    }
+
+    private static <T> Optional<String> said(Job job, Line<T> line) {
+        return job.get(line).map(value -> Words.value(line.type(), value));
+    }
+
+    private static Stream<String> words(Visit visit) {
+        return Stream.concat(
+                visit.get(Lines.NOTES).stream(),
+                visit.observations().stream().map(seen -> Words.label(seen.what()) + " " + seen.note()));
+    }
+}

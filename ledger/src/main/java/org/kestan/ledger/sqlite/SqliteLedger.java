@@ -1,0 +1,302 @@
+package org.kestan.ledger.sqlite;
+
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.JdbiException;
+import org.jdbi.v3.core.statement.SqlStatement;
+import org.kestan.dossier.Dossier;
+import org.kestan.dossier.Station;
+import org.kestan.dossier.StationFinding;
+import org.kestan.files.JobReader;
+import org.kestan.files.JobWriter;
+import org.kestan.ground.finding.Keyed;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.ledger.Backups;
+import org.kestan.ledger.JobCard;
+import org.kestan.ledger.JobProjection;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerJob;
+import org.kestan.ledger.LineSketch;
+import org.kestan.ledger.Opening;
+import org.kestan.ledger.Pictures;
+import org.kestan.ledger.Progress;
+import org.kestan.ledger.Query;
+import org.kestan.ledger.Saved;
+
+/** A ledger in one database file, pictures and backups in folders beside it. */
+public final class SqliteLedger implements Ledger {
+
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss.SSS'Z'");
+
+    private final Path file;
+    private final Handle handle;
+    private volatile ShopStandards shop = ShopStandards.DEFAULT;
+
+    SqliteLedger(Path file, Handle handle) {
+        this.file = file;
+        this.handle = handle;
+    }
+
+    /**
+     * Opens a ledger, making it when there is none. One that is damaged, or was written by a newer program, is refused and
+     * not written to.
+     */
+    public static Opening open(Path file) {
+        return LedgerOpener.open(file);
+    }
+
+    @Override
+    public String place() {
+        return file.toString();
+    }
+
+    @Override
+    public Pictures pictures() {
+        return new Pictures(file.resolveSibling("pictures"));
+    }
+
+    @Override
+    public Backups backups() {
+        return SqliteBackups.of(file);
+    }
+
+    @Override
+    public void goBy(ShopStandards next) {
+        shop = next;
+    }
+
+    @Override
+    public int deriveAnew(Progress progress) {
+        String by = JobProjection.by(shop);
+        List<String> stale = with(ledger -> ledger.createQuery("SELECT id FROM jobs WHERE derived_by <> ?")
+                .bind(0, by)
+                .mapTo(String.class)
+                .list());
+        int done = 0;
+        for (String id : stale) {
+            if (!progress.step(done, stale.size())) {
+                break;
+            }
+            text(id).flatMap(text -> JobReader.read(text).job())
+                    .map(this::row)
+                    .ifPresent(row -> with(
+                            ledger -> row.bind(ledger.createUpdate("UPDATE jobs SET " + Row.SETS + " WHERE id = ?"))
+                                    .bind(Row.COLUMNS, id)
+                                    .execute()));
+            done++;
+        }
+        return done;
+    }
+
+    private Row row(Job job) {
+        return new Row(JobProjection.of(Dossier.of(job, shop)));
+    }
+
+    @Override
+    public List<JobCard> list(Query query, int most) {
+        return with(ledger -> matching(
+                        ledger,
+                        "SELECT id, name, owner, station, waits_for, line, created_at, changed_at, archived",
+                        query,
+                        " ORDER BY " + order(query.order()) + " LIMIT " + most)
+                .map((row, context) -> new JobCard(
+                        row.getString(1),
+                        row.getString(2),
+                        row.getString(3),
+                        // Until it is derived anew, a row of an older program says no more than that it is there.
+                        Keyed.find(Station.class, row.getString(4)).orElse(Station.INTAKE),
+                        StationFinding.read(row.getString(5)).orElseGet(StationFinding.NOTHING_READ::of),
+                        LineSketch.read(row.getString(6)),
+                        Instant.parse(row.getString(7)),
+                        Instant.parse(row.getString(8)),
+                        row.getInt(9) != 0))
+                .list());
+    }
+
+    private static String order(Query.Order order) {
+        return switch (order) {
+            case CHANGED -> "changed_at DESC, id";
+            case CREATED -> "created_at DESC, id";
+            case NAME -> "lower(name), id";
+            case OWNER -> "lower(owner), lower(name), id";
+            case WAITING -> "station, waits_for, changed_at DESC, id";
+        };
+    }
+
+    @Override
+    public int count(Query query) {
+        return with(ledger -> matching(ledger, "SELECT count(*)", query, "")
+                .mapTo(Integer.class)
+                .one());
+    }
+
+    private static org.jdbi.v3.core.statement.Query matching(Handle ledger, String select, Query query, String rest) {
+        List<String> patterns = query.patterns();
+        var statement = ledger.createQuery(select
+                + " FROM jobs WHERE deleted_at IS NULL AND archived = ?"
+                + (query.station().isPresent() ? " AND station = ?" : "")
+                + " AND search LIKE ? ESCAPE '!'".repeat(patterns.size())
+                + rest);
+        int next = 0;
+        statement.bind(next++, query.archived() ? 1 : 0);
+        if (query.station().isPresent()) {
+            statement.bind(next++, query.station().get().key());
+        }
+        for (String pattern : patterns) {
+            statement.bind(next++, pattern);
+        }
+        return statement;
+    }
+
+    @Override
+    public int count() {
+        return with(ledger -> ledger.createQuery("SELECT count(*) FROM jobs WHERE deleted_at IS NULL")
+                .mapTo(Integer.class)
+                .one());
+    }
+
+    @Override
+    public Optional<LedgerJob> read(String id) {
+        record Found(int revision, String body) {}
+        return with(ledger -> ledger.createQuery("SELECT revision, body FROM jobs JOIN job_files ON job_id = id"
+                                + " WHERE id = ? AND deleted_at IS NULL")
+                        .bind(0, id)
+                        .map((row, context) -> new Found(row.getInt(1), row.getString(2)))
+                        .findOne())
+                .flatMap(found ->
+                        JobReader.read(found.body()).job().map(job -> new LedgerJob(id, found.revision(), job)));
+    }
+
+    @Override
+    public Optional<String> text(String id) {
+        return with(ledger -> ledger.createQuery(
+                        "SELECT body FROM jobs JOIN job_files ON job_id = id WHERE id = ? AND deleted_at IS NULL")
+                .bind(0, id)
+                .mapTo(String.class)
+                .findOne());
+    }
+
+    @Override
+    public LedgerJob insert(Job job) {
+        String id = UUID.randomUUID().toString();
+        String now = now();
+        Row row = row(job);
+        return inTransaction(ledger -> {
+            row.bind(ledger.createUpdate(
+                            "INSERT INTO jobs (name, owner, station, waits_for, line, search, derived_by, id,"
+                                    + " revision, created_at, changed_at, archived)"
+                                    + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, 1, ?, ?, 0)"))
+                    .bind(Row.COLUMNS, id)
+                    .bind(Row.COLUMNS + 1, now)
+                    .bind(Row.COLUMNS + 2, now)
+                    .execute();
+            ledger.execute("INSERT INTO job_files (job_id, body) VALUES (?, ?)", id, JobWriter.write(job));
+            return new LedgerJob(id, 1, job);
+        });
+    }
+
+    @Override
+    public Saved save(String id, int revision, Job job) {
+        Row row = row(job);
+        return inTransaction(ledger -> {
+            int changed = row.bind(ledger.createUpdate("UPDATE jobs SET " + Row.SETS
+                            + ", revision = revision + 1, changed_at = ?"
+                            + " WHERE id = ? AND revision = ? AND deleted_at IS NULL"))
+                    .bind(Row.COLUMNS, now())
+                    .bind(Row.COLUMNS + 1, id)
+                    .bind(Row.COLUMNS + 2, revision)
+                    .execute();
+            if (changed != 1) {
+                return new Saved.Conflict();
+            }
+            ledger.execute("UPDATE job_files SET body = ? WHERE job_id = ?", JobWriter.write(job), id);
+            return new Saved.Done(revision + 1);
+        });
+    }
+
+    @Override
+    public Optional<LedgerJob> duplicate(String id) {
+        return read(id).map(found ->
+                insert(found.job().with(Lines.NAME, (found.job().name() + " (copy)").strip())));
+    }
+
+    @Override
+    public void archive(String id, boolean away) {
+        with(ledger -> ledger.execute("UPDATE jobs SET archived = ? WHERE id = ?", away ? 1 : 0, id));
+    }
+
+    @Override
+    public void delete(String id) {
+        with(ledger -> ledger.execute("UPDATE jobs SET deleted_at = ? WHERE id = ?", now(), id));
+    }
+
+    @Override
+    public void restore(String id) {
+        with(ledger -> ledger.execute("UPDATE jobs SET deleted_at = NULL WHERE id = ?", id));
+    }
+
+    @Override
+    public void together(Runnable work) {
+        inTransaction(ledger -> {
+            work.run();
+            return null;
+        });
+    }
+
+    @Override
+    public synchronized void close() {
+        handle.close();
+    }
+
+    /** In a transaction of its own, or in the one that is open. */
+    private <T> T inTransaction(Function<Handle, T> work) {
+        return with(ledger ->
+                ledger.isInTransaction() ? work.apply(ledger) : ledger.inTransaction(inside -> work.apply(inside)));
+    }
+
+    private synchronized <T> T with(Function<Handle, T> work) {
+        try {
+            return work.apply(handle);
+        } catch (JdbiException failed) {
+            Throwable cause = failed.getCause() == null ? failed : failed.getCause();
+            throw new LedgerException(Objects.toString(cause.getMessage(), "the ledger can't be reached"), failed);
+        }
+    }
+
+    /** To the millisecond and always as long, so that texts sort as times do. */
+    private static String now() {
+        return Instant.ofEpochMilli(System.currentTimeMillis())
+                .atOffset(ZoneOffset.UTC)
+                .format(TIME);
+    }
+
+    /** What is stored of a job beside its text. */
+    private record Row(JobProjection projection) {
+
+        private static final String SETS =
+                "name = ?, owner = ?, station = ?, waits_for = ?, line = ?, search = ?," + " derived_by = ?";
+        private static final int COLUMNS = 7;
+
+        private <S extends SqlStatement<S>> S bind(S statement) {
+            return statement
+                    .bind(0, projection.name())
+                    .bind(1, projection.owner())
+                    .bind(2, projection.station().key())
+                    .bind(3, StationFinding.write(projection.waitsFor()))
+                    .bind(4, projection.line().map(LineSketch::text).orElse(""))
+                    .bind(5, projection.search())
+                    .bind(6, projection.derivedBy());
+        }
+    }
+}

@@ -1,0 +1,269 @@
+package org.kestan.ledger;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import javax.imageio.ImageIO;
+import org.kestan.dossier.Station;
+import org.kestan.files.DemoJobs;
+import org.kestan.files.JobReader;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.notation.Parsed;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ground.standards.Standard;
+import org.kestan.job.Job;
+import org.kestan.job.pictures.Photo;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** What holds for every ledger, whatever keeps it. */
+public abstract class LedgerContract {
+
+    private Path folder;
+    private Ledger ledger;
+
+    /** Opens the ledger of a folder, or makes it. */
+    protected abstract Ledger open(Path folder);
+
+    @BeforeMethod
+    public void open() throws IOException {
+        folder = Files.createTempDirectory("kestan-test-");
+        ledger = open(folder);
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void close() throws IOException {
+        ledger.close();
+        try (var files = Files.walk(folder)) {
+            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(each);
+            }
+        }
+    }
+
+    protected static Job demo(int which) {
+        return JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(which))).job().orElseThrow();
+    }
+
+    private static Job with(Job job, String action) {
+        return job.with(Reading.ACTION_BASS, Length.ofText(action));
+    }
+
+    @Test
+    public void keepsJobsAcrossOpenings() {
+        LedgerJob entry = ledger.insert(demo(0));
+        assertThat(ledger.save(entry.id(), entry.revision(), with(demo(0), "3.3 mm")))
+                .isEqualTo(new Saved.Done(2));
+        ledger.close();
+        ledger = open(folder);
+        LedgerJob read = ledger.read(entry.id()).orElseThrow();
+        assertThat(read.revision()).isEqualTo(2);
+        assertThat(read.job()).isEqualTo(with(demo(0), "3.3 mm"));
+        assertThat(ledger.read("none")).isEmpty();
+    }
+
+    @Test
+    public void twoWindowsDoNotWriteOverEachOther() {
+        LedgerJob entry = ledger.insert(demo(0));
+        try (Ledger other = open(folder)) {
+            LedgerJob theirs = other.read(entry.id()).orElseThrow();
+            assertThat(other.save(theirs.id(), theirs.revision(), with(theirs.job(), "3 mm")))
+                    .isInstanceOf(Saved.Done.class);
+            assertThat(ledger.save(entry.id(), entry.revision(), with(demo(0), "4 mm")))
+                    .isEqualTo(new Saved.Conflict());
+            assertThat(ledger.read(entry.id())
+                            .orElseThrow()
+                            .job()
+                            .get(Reading.ACTION_BASS)
+                            .orElseThrow()
+                            .text())
+                    .isEqualTo("3 mm");
+        }
+        ledger.delete(entry.id());
+        assertThat(ledger.save(entry.id(), 2, demo(0))).isEqualTo(new Saved.Conflict());
+    }
+
+    @Test
+    public void searchesFiltersAndSorts() {
+        for (int i = 0; i < DemoJobs.NAMES.size(); i++) {
+            ledger.insert(demo(i));
+        }
+        assertThat(ledger.list(Query.ALL)).hasSize(DemoJobs.NAMES.size());
+        assertThat(names("LIGHTHOUSE")).containsExactly("Large flat-top, 1968, second owner");
+        assertThat(names("flat-top fifth fret")).hasSize(1);
+        assertThat(names("finger brace")).as("findings are searched too").hasSize(1);
+        assertThat(names("100%")).isEmpty();
+        assertThat(names("no-such-word")).isEmpty();
+        Query byName = new Query("", Optional.empty(), false, Query.Order.NAME);
+        assertThat(ledger.list(byName))
+                .extracting(card -> card.name().toLowerCase())
+                .isSorted();
+        assertThat(ledger.list(new Query("", Optional.of(Station.MEASURE), false, Query.Order.CHANGED)))
+                .isNotEmpty()
+                .allSatisfy(card -> assertThat(card.station()).isEqualTo(Station.MEASURE));
+        JobCard reset = ledger.list(new Query("lighthouse", Optional.empty(), false, Query.Order.CHANGED))
+                .get(0);
+        assertThat(reset.line().orElseThrow().after()).isPresent();
+        String line = reset.line().orElseThrow().text();
+        assertThat(LineSketch.read(line).orElseThrow().text()).isEqualTo(line);
+        assertThat(LineSketch.read("1 2 x 4 5 6")).isEmpty();
+    }
+
+    private List<String> names(String words) {
+        return ledger.list(new Query(words, Optional.empty(), false, Query.Order.CHANGED)).stream()
+                .map(JobCard::name)
+                .toList();
+    }
+
+    @Test
+    public void archivesDuplicatesDeletesAndRestores() {
+        LedgerJob entry = ledger.insert(demo(1));
+        ledger.archive(entry.id(), true);
+        assertThat(ledger.list(Query.ALL)).isEmpty();
+        assertThat(ledger.list(new Query("", Optional.empty(), true, Query.Order.CHANGED)))
+                .hasSize(1);
+        ledger.archive(entry.id(), false);
+        LedgerJob copy = ledger.duplicate(entry.id()).orElseThrow();
+        assertThat(copy.job().name()).endsWith("(copy)");
+        ledger.delete(entry.id());
+        assertThat(ledger.count()).isEqualTo(1);
+        assertThat(ledger.read(entry.id())).isEmpty();
+        ledger.restore(entry.id());
+        assertThat(ledger.count()).isEqualTo(2);
+    }
+
+    @Test
+    public void archiveCarriesJobsAndPicturesThereAndBack() throws IOException {
+        String picture = ((Parsed.Ok<String>) ledger.pictures().add(png(40, 30))).value();
+        ledger.insert(demo(0).withPhotos(List.of(new Photo(picture, "heel"))));
+        LedgerJob away = ledger.insert(demo(3));
+        ledger.archive(away.id(), true);
+        Path zip = folder.resolve("all.zip");
+        Archive.Outcome out = Archive.write(ledger, zip, (done, total) -> true);
+        assertThat(out).isEqualTo(new Archive.Outcome(2, false, List.of()));
+        try (Ledger other = open(folder.resolve("elsewhere"))) {
+            assertThat(Archive.read(other, zip, (done, total) -> true).done()).isEqualTo(2);
+            assertThat(Files.exists(other.pictures().file(picture))).isTrue();
+            assertThat(other.list(Query.ALL)).extracting(JobCard::name).contains(demo(3).name());
+        }
+    }
+
+    @Test
+    public void longWorkCanBeStoppedAndLeavesNothingHalfDone() throws IOException {
+        for (int i = 0; i < 5; i++) {
+            ledger.insert(demo(i));
+        }
+        Path zip = folder.resolve("all.zip");
+        Archive.Outcome outcome = Archive.write(ledger, zip, (done, total) -> done < 2);
+        assertThat(outcome.stopped()).isTrue();
+        assertThat(zip).doesNotExist();
+        try (var files = Files.list(folder)) {
+            assertThat(files.map(each -> each.getFileName().toString())).noneMatch(name -> name.endsWith(".tmp"));
+        }
+    }
+
+    @Test
+    public void hostileArchivesAreTakenApartCarefully() throws IOException {
+        Path zip = folder.resolve("bad.zip");
+        try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(zip))) {
+            for (String[] entry : new String[][] {
+                {"../../outside.kestan.json", "{\"kestan\": 1}"},
+                {"broken.kestan.json", "{\"kestan\": 1"},
+                {"script.sh", "rm -rf"}
+            }) {
+                out.putNextEntry(new ZipEntry(entry[0]));
+                out.write(entry[1].getBytes(StandardCharsets.UTF_8));
+                out.closeEntry();
+            }
+        }
+        Archive.Outcome outcome = Archive.read(ledger, zip, (done, total) -> true);
+        assertThat(outcome.done()).isEqualTo(1);
+        assertThat(outcome.refused()).hasSize(2);
+        assertThat(folder.resolveSibling("outside.kestan.json")).doesNotExist();
+        Path noZip = Files.writeString(folder.resolve("text.zip"), "not a zip");
+        assertThatThrownBy(() -> Archive.read(ledger, noZip, (done, total) -> true))
+                .isInstanceOf(IOException.class);
+    }
+
+    @Test
+    public void picturesAreCheckedBeforeTheyAreKept() throws IOException {
+        byte[] good = png(60, 40);
+        String name = ((Parsed.Ok<String>) ledger.pictures().add(good)).value();
+        assertThat(ledger.pictures().add(good)).isEqualTo(new Parsed.Ok<>(name));
+        assertThat(Files.readAllBytes(ledger.pictures().file(name))).isEqualTo(good);
+        assertThat(ledger.pictures().add(Arrays.copyOf(png(400, 400), 500))).isInstanceOf(Parsed.Bad.class);
+        assertThat(ledger.pictures().add("GIF89a not a picture".getBytes(StandardCharsets.UTF_8)))
+                .isInstanceOf(Parsed.Bad.class);
+        assertThat(ledger.pictures().add(new byte[0])).isInstanceOf(Parsed.Bad.class);
+        byte[] lying = good.clone();
+        // Width in the header: 0x7fffffff pixels that are not there.
+        Arrays.fill(lying, 16, 20, (byte) 0x7f);
+        assertThat(ledger.pictures().add(lying)).isInstanceOf(Parsed.Bad.class);
+        assertThat(ledger.pictures().file("../../outside.png"))
+                .isEqualTo(ledger.pictures().file("outside.png"));
+    }
+
+    /** A shop that wants another action sees other jobs waiting: what the list shows goes by its own standards. */
+    @Test
+    public void whatTheListShowsGoesByTheShopsStandards() {
+        Job aimless = demo(0).without(Aim.ACTION_BASS).without(Aim.ACTION_TREBLE);
+        ledger.insert(aimless);
+        ledger.insert(demo(1));
+        ShopStandards other = ShopStandards.DEFAULT
+                .with(Standard.BRIDGE_FULL, "1/2 in")
+                .optional()
+                .orElseThrow();
+        JobCard before = ledger.list(Query.ALL).get(0);
+        assertThat(ledger.deriveAnew(Progress.UNTOLD)).isZero();
+        ledger.goBy(other);
+        assertThat(ledger.deriveAnew(Progress.UNTOLD)).isEqualTo(2);
+        assertThat(ledger.deriveAnew(Progress.UNTOLD)).isZero();
+        JobCard after = ledger.list(Query.ALL).get(0);
+        assertThat(after.changedAt()).as("no one changed the job").isEqualTo(before.changedAt());
+        assertThat(ledger.read(after.id()).orElseThrow().revision()).isEqualTo(1);
+        ledger.goBy(ShopStandards.DEFAULT);
+        assertThat(ledger.deriveAnew((done, total) -> false))
+                .as("stopped at once")
+                .isLessThan(2);
+    }
+
+    @Test
+    public void togetherIsAllOrNothing() {
+        assertThatThrownBy(() -> ledger.together(() -> {
+                    ledger.insert(demo(0));
+                    throw new IllegalStateException("in the middle");
+                }))
+                .isInstanceOf(IllegalStateException.class);
+        assertThat(ledger.count()).isZero();
+        ledger.together(() -> {
+            ledger.insert(demo(0));
+            ledger.insert(demo(1));
+        });
+        assertThat(ledger.count()).isEqualTo(2);
+    }
+
+    private static byte[] png(int width, int height) throws IOException {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        for (int i = 0; i < width * height; i++) {
+            image.setRGB(i % width, i / width, i * 2654435);
+        }
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", bytes);
+        return bytes.toByteArray();
+    }
+}
