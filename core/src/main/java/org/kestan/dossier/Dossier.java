@@ -50,7 +50,7 @@ public final class Dossier {
     /**
      * How well the figures of a job are known.
      *
-     * @param correction those of the correction by the target
+     * @param correction those of the plan as a correction
      * @param plan those of the plan
      */
     public record Spread(Uncertainty correction, Map<PlanPart, Uncertainty.Estimate> plan) {
@@ -71,7 +71,10 @@ public final class Dossier {
         figures = Lazy.of(
                 () -> DecidingFigures.of(reckoning, new DecidingFigures.Planned(plan().planned(), plan().heel())));
         sideView = Lazy.of(() -> SideView.of(plan()));
-        spread = Lazy.of(() -> new Spread(Uncertainty.of(job, shop), PlanPart.of(plan())));
+        spread = Lazy.of(() -> new Spread(
+                Uncertainty.of(
+                        job, shop, as -> WorkPlan.of(Ways.of(as), plan().ways()).correction()),
+                PlanPart.of(plan())));
         progress = Lazy.of(this::stations);
     }
 

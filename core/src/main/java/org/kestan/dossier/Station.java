@@ -16,7 +16,7 @@ public enum Station implements Keyed {
         @Override
         Progress progress(Dossier dossier) {
             Job job = dossier.job();
-            boolean form = job.get(Lines.FORM).isPresent();
+            boolean form = job.form().isPresent();
             if (job.name().isEmpty() && !form) {
                 return new Progress(Stage.WAITING, StationFinding.NOTHING_ENTERED.of());
             }

@@ -11,6 +11,7 @@ import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Fitting;
 import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.standards.Family;
 import org.kestan.job.pictures.Photo;
 import org.kestan.job.section.Section;
 import org.kestan.job.section.Values;
@@ -167,6 +168,16 @@ public final class Job {
         return said.isPresent() ? OptionalInt.of(said.get()) : OptionalInt.empty();
     }
 
+    /** Returns the form of the body: as said, else that of its family; empty when neither says. */
+    public Optional<Form> form() {
+        return get(Lines.FORM).or(() -> get(Lines.FAMILY).flatMap(Form::of));
+    }
+
+    /** Returns the family of instruments it belongs to: as said, else by what carries its strings. */
+    public Family family() {
+        return get(Lines.FAMILY).orElseGet(() -> floating() ? Family.ARCHTOP : Family.STEEL);
+    }
+
     /** Tells whether the neck joint is one of some. */
     public boolean joined(Joint... joints) {
         return get(Lines.JOINT).filter(List.of(joints)::contains).isPresent();
@@ -193,7 +204,7 @@ public final class Job {
                 || get(Reading.SADDLE_BASS).isPresent()
                 || get(Reading.SADDLE_TREBLE).isPresent();
         if (floating == pins) {
-            return get(Lines.FORM).map(Form::fitting).orElse(Fitting.ANY);
+            return form().map(Form::fitting).orElse(Fitting.ANY);
         }
         return pins ? Fitting.PIN_BRIDGE : Fitting.FLOATING_BRIDGE;
     }

@@ -60,7 +60,7 @@ public enum BenchUnit {
      */
     public String format(double millimetres) {
         if (!Double.isFinite(millimetres)) {
-            return "\u2014";
+            return millimetres == Double.POSITIVE_INFINITY ? Length.FLAT.text() : "\u2014";
         }
         return switch (this) {
             case SIXTY_FOURTHS -> sixtyFourths(millimetres) + " in";

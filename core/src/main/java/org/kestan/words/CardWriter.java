@@ -59,7 +59,7 @@ final class CardWriter {
 
     private String source(Uncertainty.Estimate estimate) {
         return estimate.dominating()
-                .map(reading -> Words.text("plan.mostly-from")
+                .map(reading -> Words.text(estimate.assumed() ? "plan.mostly-from-assumed" : "plan.mostly-from")
                         .replace("{0}", Words.full(reading).toLowerCase(Locale.ROOT))
                         .replace("{1}", Words.label(job.visit().tool(reading))))
                 .orElse("");

@@ -10,12 +10,16 @@ import org.kestan.following.correction.Correction;
 import org.kestan.following.correction.Extension;
 import org.kestan.following.uncertainty.Derived;
 import org.kestan.following.uncertainty.Uncertainty;
+import org.kestan.ground.geometry.Angle;
 import org.kestan.ground.geometry.HeelCut;
+import org.kestan.ground.geometry.Straightedge;
 import org.kestan.ground.geometry.Tolerances;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.Side;
 import org.kestan.ground.sheet.Sides;
 import org.kestan.ground.sheet.Tool;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ground.standards.Standard;
 import org.kestan.job.Job;
 
 /** The numbers of the correction by the target, grouped as they are worked. */
@@ -77,9 +81,9 @@ final class CorrectionCards {
                 angle > 0 ? card.words("set-back") : angle < 0 ? card.words("forward") : "");
         card.knownAngle(
                 card.words("pitch"),
-                Numbers.angle(plan.plannedPitch()),
+                told(plan.plannedPitch()),
                 known(Derived.PLANNED_PITCH),
-                now(Numbers.angle(plan.trajectory().pitch())));
+                now(told(plan.trajectory().pitch())));
         card.known(card.words("drop"), numbers.lengthBoth(plan.meanSaddleDrop()), known(Derived.SADDLE_DROP), "");
         if (plan.heel().isEmpty()) {
             return card.row("cut", Numbers.NONE, card.words("read-heel")).card();
@@ -90,35 +94,46 @@ final class CorrectionCards {
                 numbers.fineBoth(heel.atCap()),
                 known(Derived.HEEL_CUT),
                 heel.atCap() < 0 ? card.words("wood-missing") : "");
-        boolean raised = Math.abs(plan.crownRise()) > Tolerances.SHOWN;
         card.row(
                 "rule",
                 numbers.fineBoth(heel.ruleOfThumb()),
-                raised ? "" : card.words("differs", numbers.fine(Math.abs(heel.atCap() - heel.ruleOfThumb()))));
-        return card.card(card.words("cautions") + (raised ? card.words("rule-leaves-out") : "") + worthMeasuring(card));
+                card.words("differs", numbers.fine(Math.abs(heel.atCap() - heel.ruleOfThumb()))));
+        return card.card(card.words("cautions") + worthMeasuring(card));
+    }
+
+    /** A pitch from a board thickness that was not read is none. */
+    private static String told(Optional<Angle> pitch) {
+        return pitch.map(Numbers::angle).orElse(Numbers.NONE);
     }
 
     private Card projection() {
         boolean assumed = dossier.reckoning().isAssumed("survey.projection");
         double bridge = plan.bridgeThickness().orElse(plan.supportHeight());
+        Straightedge straightedge = plan.planned().basis().straightedge();
+        boolean middle = straightedge.middleOverEdge() != 0;
         CardWriter card = card(Card.Id.PROJECTION);
         return card.known(
                         card.words("slack"),
-                        numbers.lengthBoth(plan.targetSlack()),
-                        known(Derived.TARGET_SLACK),
+                        numbers.lengthBoth(plan.slackAsRead()),
+                        known(Derived.SLACK_AS_READ),
                         card.words("dry-fit"))
-                .row("over-bridge", numbers.signedBoth(plan.targetSlack() - bridge), "")
+                .row("over-bridge", numbers.signedBoth(plan.slackAsRead() - bridge), "")
                 .known(
                         card.words("strung"),
-                        numbers.lengthBoth(plan.targetStrung()),
-                        known(Derived.TARGET_STRUNG),
+                        numbers.lengthBoth(plan.strungAsRead()),
+                        known(Derived.STRUNG_AS_READ),
                         card.words("at-pitch"))
+                .row(
+                        "at-saddle",
+                        numbers.length(plan.targetSlack()) + " / " + numbers.length(plan.targetStrung()),
+                        card.words("under-outer-strings"))
                 .known(
                         card.words("sink"),
                         numbers.fineBoth(plan.sink()),
                         known(Derived.SINK),
                         card.words(assumed ? "assumed" : "slack-less-strung"))
-                .card(card.words("overshoot"));
+                .card(card.words(middle ? "read-in-middle" : "read-at-edge", numbers.length(straightedge.bridgeFront()))
+                        + card.words(plan.sink() > shop().get(Standard.SINK_MOST) ? "sinks-too-far" : "overshoot"));
     }
 
     private Card saddle(Sides<Double> after) {
@@ -154,6 +169,7 @@ final class CorrectionCards {
 
     private Card extension(Extension extension) {
         OptionalDouble read = job.millimetres(Reading.EXTENSION_FALL_AWAY);
+        boolean rises = extension.rises() > shop().get(Standard.EXTENSION_RISE);
         CardWriter card = card(Card.Id.EXTENSION);
         return card.known(
                         card.words("fall-away"),
@@ -161,11 +177,11 @@ final class CorrectionCards {
                         known(Derived.FALL_AWAY),
                         read.isPresent() ? now(numbers.fine(read.getAsDouble())) : "")
                 .known(
-                        card.words("wedge"),
-                        numbers.fineBoth(extension.wedge()),
+                        card.words(rises ? "plane" : "wedge"),
+                        numbers.fineBoth(rises ? extension.rises() : extension.wedge()),
                         known(Derived.WEDGE),
-                        card.words("nothing-at-joint"))
-                .card();
+                        card.words(rises ? "at-its-end" : "nothing-at-joint"))
+                .card(rises ? card.words("rises") : "");
     }
 
     /** What would make the heel cut better known: the reading that dominates, and a better tool for it. */
@@ -189,6 +205,10 @@ final class CorrectionCards {
             return Words.text("plan.as-it-is");
         }
         return Words.text(by < 0 ? "plan.off" : "plan.more").replace("{0}", numbers.length(Math.abs(by)));
+    }
+
+    private ShopStandards shop() {
+        return dossier.shop();
     }
 
     private Uncertainty.Estimate known(Derived figure) {

@@ -14,6 +14,7 @@ import org.kestan.following.uncertainty.Uncertainty;
 import org.kestan.ground.geometry.Tolerances;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Side;
+import org.kestan.ground.sheet.Sides;
 import org.kestan.ground.standards.Leaves;
 import org.kestan.ground.standards.School;
 import org.kestan.ground.standards.Standard;
@@ -93,7 +94,7 @@ public final class PlanCards {
 
     private List<Card> cards(Setup before, Setup after) {
         List<Card> cards = new ArrayList<>();
-        Optional<Correction> correction = dossier.correction();
+        Optional<Correction> correction = plan.correction();
         if (correction.isPresent() && (plan.ways().isEmpty() || plan.heel().isPresent())) {
             cards.addAll(new CorrectionCards(dossier, correction.get(), spread.correction(), numbers).cards());
         } else {
@@ -149,7 +150,7 @@ public final class PlanCards {
     private Optional<Card> joint() {
         JointPlan joint = plan.joint();
         CardWriter card = card(Card.Id.JOINT);
-        joint.scribe().ifPresent(stack -> card.row("scribe", leaves(stack), error(stack)));
+        joint.scribe().ifPresent(cheeks -> scribe(card, cheeks));
         joint.cheekShim().ifPresent(cap -> card.row("tail-shim", numbers.fineBoth(cap), card.words("at-cap")));
         joint.pocketShim().ifPresent(shim -> {
             card.row(
@@ -169,6 +170,18 @@ public final class PlanCards {
         joint.kerfFiller().ifPresent(kerf -> card.row("kerf", numbers.fineBoth(kerf), ""));
         Card made = card.card(words.say(joint.warnings()));
         return made.rows().isEmpty() ? Optional.empty() : Optional.of(made);
+    }
+
+    /** One line where both cheeks lose the same. */
+    private void scribe(CardWriter card, Sides<JointPlan.Scribe> cheeks) {
+        boolean alike = Math.abs(cheeks.bass().thickness() - cheeks.treble().thickness()) < Tolerances.SHOWN;
+        for (Side side : alike ? List.of(Side.BASS) : List.of(Side.values())) {
+            JointPlan.Scribe cheek = cheeks.get(side);
+            card.labelled(
+                    alike ? card.words("scribe") : card.words("scribe-on", Words.label(side)),
+                    numbers.fineBoth(cheek.thickness()),
+                    leaves(cheek.stack()) + (cheek.stack().leaves().isEmpty() ? "" : ", " + error(cheek.stack())));
+        }
     }
 
     private Card saddle(SaddlePlan saddle) {
@@ -251,6 +264,9 @@ public final class PlanCards {
                     spread(side == Side.BASS ? PlanPart.RISE_BASS : PlanPart.RISE_TREBLE),
                     card.words(bridge.sides().get(side) > 0 ? "up" : "down"));
         }
+        if (bridge.lower()) {
+            card.row("lower", numbers.lengthBoth(bridge.after()), card.words("keep-old"));
+        }
         if (bridge.trim() > Tolerances.SHOWN) {
             card.row("trim", numbers.fineBoth(bridge.trim()), card.words("past-wheels"));
         }
@@ -299,7 +315,7 @@ public final class PlanCards {
                 .ifPresent(line -> card.row(
                         "new-line",
                         numbers.far(line.bass()) + " / " + numbers.far(line.treble()),
-                        card.words("from-nut-end")));
+                        card.words(intonation.setBack().isPresent() ? "by-the-cents" : "the-least")));
         return card.card(card.words(intonation.setBack().isPresent() ? "plugged" : "read-octave"));
     }
 
@@ -312,11 +328,16 @@ public final class PlanCards {
                     numbers.change(after.nut().get(side) - before.nut().get(side)));
         }
         double low = Math.min(after.nut().bass(), after.nut().treble());
-        String nut = card.words(low < plan.shop().get(Standard.NUT_LOW) ? "nut-too-low" : "nut-again");
+        double least = plan.shop().get(Standard.NUT_LOW, plan.job().family());
+        String nut = low < least - Tolerances.SHOWN
+                ? card.words("nut-too-low", numbers.fineBoth(least - low))
+                : card.words("nut-again");
         String frets = plan.wedge()
                 .map(wedge -> wedge.end() > Tolerances.SHOWN
                         ? card.words("wedge-moves")
-                        : card.words("no-wedge", numbers.fine(wedge.fallAway())))
+                        : wedge.rises() > 0
+                                ? card.words("plane", numbers.fine(wedge.rises()))
+                                : card.words("no-wedge", numbers.fine(wedge.fallAway())))
                 .orElseGet(() -> card.words(
                         plan.turnsNeck() && !plan.has(Effect.SLACKENS_STRINGS) ? "read-extension" : "frets-stay"));
         return card.card(nut + " " + frets);

@@ -10,6 +10,7 @@ import org.kestan.ground.sheet.LengthLine;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.Side;
 import org.kestan.job.strings.StringSpec;
+import org.kestan.job.terms.Across;
 import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Joint;
 import org.kestan.job.terms.Lines;
@@ -49,6 +50,8 @@ public final class Jobs {
         job = put(job, Reading.EXTENSION_FALL_AWAY, 0.2);
         job = put(job, Reading.SIDE_DRIFT, 1);
         job = job.with(Lines.DRIFT_TOWARD, Side.TREBLE);
+        // Read under an outer string, right at the saddle: the straightedge shows the fret line itself.
+        job = put(job.with(Lines.PROJECTION_ACROSS, Across.EDGE), Reading.BRIDGE_FRONT, 0);
         job = put(job, Aim.ACTION_BASS, 2.2);
         job = put(job, Aim.ACTION_TREBLE, 1.7);
         return put(job, Aim.FALL_AWAY, 0.4);

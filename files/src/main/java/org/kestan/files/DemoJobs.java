@@ -22,7 +22,9 @@ public final class DemoJobs {
             "archtop-riser-strips" + JobFile.EXTENSION,
             "lifted-bridge" + JobFile.EXTENSION,
             "reset-with-proof" + JobFile.EXTENSION,
-            "five-visits" + JobFile.EXTENSION);
+            "five-visits" + JobFile.EXTENSION,
+            "twelve-string-shave" + JobFile.EXTENSION,
+            "mandola-wheels" + JobFile.EXTENSION);
 
     private DemoJobs() {}
 

@@ -83,7 +83,10 @@ public final class PlanJson {
                 .ifPresent(projection -> root.putObject("projection")
                         .put("slack", projection.slack())
                         .put("strung", projection.strung())
-                        .put("overBridge", projection.overBridge()));
+                        .put("overBridge", projection.overBridge())
+                        .putObject("asRead")
+                        .put("slack", projection.slackAsRead())
+                        .put("strung", projection.strungAsRead()));
         plan.saddle().ifPresent(saddle -> saddle(root.putObject("saddle"), saddle));
         plan.wedge().ifPresent(wedge -> wedge(root.putObject("wedge"), wedge));
         joint.cheekShim()
@@ -106,7 +109,13 @@ public final class PlanJson {
                         .put("driftSide", each.driftSide())
                         .put("otherSide", each.otherSide()));
         Solve.corners(node, cut);
-        joint.scribe().ifPresent(stack -> stack(node.putObject("scribe").put("thickness", cut.atCap()), stack));
+        joint.scribe().ifPresent(cheeks -> {
+            ObjectNode scribe = node.putObject("scribe");
+            for (Side side : Side.values()) {
+                JointPlan.Scribe cheek = cheeks.get(side);
+                stack(scribe.putObject(side.key()).put("thickness", cheek.thickness()), cheek.stack());
+            }
+        });
         ArrayNode warnings = node.putArray("warnings");
         joint.warnings().stream().map(words::say).forEach(warnings::add);
     }
@@ -138,7 +147,11 @@ public final class PlanJson {
     }
 
     private static void crown(ObjectNode node, Crown crown) {
-        node.put("radius", crown.radius());
+        if (Double.isFinite(crown.radius())) {
+            node.put("radius", crown.radius());
+        } else {
+            node.put("radius", Length.FLAT.text());
+        }
         ArrayNode points = node.putArray("crown");
         for (Crown.Point point : crown.strings()) {
             ObjectNode one = points.addObject()
@@ -151,6 +164,10 @@ public final class PlanJson {
 
     private static void wedge(ObjectNode node, WedgePlan wedge) {
         node.put("end", wedge.end()).put("fallAway", wedge.fallAway());
+        if (wedge.rises() > 0) {
+            node.put("plane", wedge.rises());
+        }
+        wedge.width().ifPresent(width -> node.put("width", width));
         ArrayNode profile = node.putArray("profile");
         wedge.profile()
                 .forEach(point -> profile.addObject().put("at", point.at()).put("thickness", point.thickness()));
@@ -175,7 +192,7 @@ public final class PlanJson {
             return;
         }
         VerdictJson.sides(node.putObject("rise"), bridge.sides());
-        node.put("trim", bridge.trim()).put("riser", bridge.riser());
+        node.put("trim", bridge.trim()).put("riser", bridge.riser()).put("lower", bridge.lower());
         bridge.adjuster().ifPresent(number -> node.put("adjuster", number));
     }
 

@@ -46,18 +46,23 @@ public final class Solve {
                     .put("nutHeight", known.strings().get(side).atNut())
                     .put("saddleHeight", known.saddleHeight(side))
                     .put("actionAfterRelief", plan.actionAfterRelief(side))
-                    .put("saddleDrop", plan.saddleDrop(side));
+                    .put("saddleDrop", plan.saddleDrop(side))
+                    .put("nutAfter", plan.nutAfter(side));
             plan.protrusion().ifPresent(sides -> string.put("saddleProtrusion", sides.get(side)));
         }
-        root.putObject("neck")
-                .put("correctionDeg", plan.angle().degrees())
-                .put("presentPitchDeg", known.pitch().degrees());
+        ObjectNode neck =
+                root.putObject("neck").put("correctionDeg", plan.angle().degrees());
+        known.pitch().ifPresent(pitch -> neck.put("presentPitchDeg", pitch.degrees()));
         ObjectNode fretLine = root.putObject("fretLine")
                 .put("impliedStrung", known.impliedStrung())
                 .put("targetStrung", plan.targetStrung())
                 .put("sink", plan.sink())
                 .put("targetSlack", plan.targetSlack());
         known.disagreement().ifPresent(off -> fretLine.put("disagreement", off));
+        fretLine.putObject("asRead")
+                .put("strung", plan.strungAsRead())
+                .put("slack", plan.slackAsRead())
+                .put("middleOverEdge", known.basis().straightedge().middleOverEdge());
         plan.heel().ifPresent(heel -> heel(root.putObject("heel"), heel));
         plan.extension()
                 .ifPresent(extension -> root.putObject("extension")

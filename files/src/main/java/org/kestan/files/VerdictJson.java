@@ -9,6 +9,7 @@ import org.kestan.ground.finding.Quantity;
 import org.kestan.ground.sheet.Side;
 import org.kestan.ground.sheet.Sides;
 import org.kestan.judgement.advice.Assessment;
+import org.kestan.judgement.advice.RunnerUp;
 import org.kestan.judgement.advice.SchoolPlan;
 import org.kestan.judgement.verdict.Gate;
 import org.kestan.words.Words;
@@ -41,11 +42,25 @@ public final class VerdictJson {
         ArrayNode recommended = root.putArray("recommended");
         dossier.recommendation().ways().forEach(way -> recommended.add(way.key()));
         root.put("recommendedBecause", words.say(dossier.recommendation().reasons()));
+        ArrayNode runners = root.putArray("runnersUp");
+        dossier.recommendation().runnersUp().forEach(each -> runnerUp(runners.addObject(), each, words));
+        ArrayNode changes = root.putArray("wouldChange");
+        dossier.changes().forEach(change -> {
+            ObjectNode one = changes.addObject().put("if", words.say(change.condition()));
+            ArrayNode then = one.putArray("ways");
+            change.then().ways().forEach(way -> then.add(way.key()));
+        });
         ArrayNode schools = root.putArray("schools");
         dossier.schools().forEach(plan -> school(schools.addObject(), plan));
         ArrayNode assumed = root.putArray("assumed");
         dossier.assumed().forEach(assumed::add);
         return Printed.of(Json.print(root));
+    }
+
+    private static void runnerUp(ObjectNode node, RunnerUp runner, Words words) {
+        ArrayNode ways = node.putArray("ways");
+        runner.ways().forEach(way -> ways.add(way.key()));
+        node.put("because", words.say(runner.reason())).put("cost", runner.cost());
     }
 
     private static void gate(ObjectNode node, Gate gate, Words words) {
@@ -93,7 +108,9 @@ public final class VerdictJson {
         setup.protrusion().ifPresent(out -> sides(node.putObject("protrusion"), out));
         setup.bridgeThickness().ifPresent(number -> node.put("bridgeThickness", number));
         setup.leastBreakAngle().ifPresent(angle -> node.put("breakAngleDeg", angle.degrees()));
-        node.put("neckPitchDeg", setup.pitch().degrees()).put("supportHeight", setup.supportHeight());
+        setup.pitch().ifPresent(pitch -> node.put("neckPitchDeg", pitch.degrees()));
+        node.put("supportHeight", setup.supportHeight()).put("relief", setup.reliefGap());
+        sides(node.putObject("nut"), setup.nut());
         if (predicted.pull().isPresent()) {
             ObjectNode load = node.putObject("load");
             predicted.pull().ifPresent(number -> load.put("pull", number));
@@ -108,7 +125,10 @@ public final class VerdictJson {
         plan.removalAtCap().ifPresent(number -> node.put("removalAtCap", number));
         node.put("protrusion", plan.protrusion())
                 .put("targetSlack", plan.targetSlack())
-                .put("targetStrung", plan.targetStrung());
+                .put("targetStrung", plan.targetStrung())
+                .putObject("asRead")
+                .put("slack", plan.slackAsRead())
+                .put("strung", plan.strungAsRead());
     }
 
     static void sides(ObjectNode node, Sides<Double> sides) {

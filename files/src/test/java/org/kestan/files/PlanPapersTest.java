@@ -271,7 +271,7 @@ public class PlanPapersTest {
                     .contains("Large flat-top, 1968, second owner")
                     .contains("Neck reset")
                     .contains("Heel cut at the cap")
-                    .contains("0.035 in + 0.0015 in")
+                    .contains("0.035 in + 0.010 in")
                     .contains("Straightedge, slack");
             for (COSName name : pdf.getPage(0).getResources().getFontNames()) {
                 PDFont font = pdf.getPage(0).getResources().getFont(name);

@@ -52,7 +52,15 @@ public class ResultsTest {
                 VerdictJson.judge(Dossier.of(job(name), SHOP), WORDS).text().orElseThrow());
         numbersAreNumbers(root);
         assertThat(root.propertyNames())
-                .containsExactly("gates", "ways", "recommended", "recommendedBecause", "schools", "assumed");
+                .containsExactly(
+                        "gates",
+                        "ways",
+                        "recommended",
+                        "recommendedBecause",
+                        "runnersUp",
+                        "wouldChange",
+                        "schools",
+                        "assumed");
         List<String> possible = new ArrayList<>();
         root.get("ways").forEach(way -> {
             if (way.get("possible").asBoolean()) {

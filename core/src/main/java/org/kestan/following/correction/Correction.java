@@ -91,13 +91,28 @@ public record Correction(
         return targetStrung() + sink;
     }
 
+    /** What the straightedge will read at pitch, where this sheet says it lies and the caliper stands (§3.4), mm. */
+    public double strungAsRead() {
+        return planned.basis().straightedge().asRead(targetStrung());
+    }
+
+    /** What the straightedge will read with the neck dry-fitted and no strings on, mm. */
+    public double slackAsRead() {
+        return planned.basis().straightedge().asRead(targetSlack());
+    }
+
+    /** The strings over fret 1 afterwards on a side, mm (§3.6). */
+    public double nutAfter(Side side) {
+        return planned.nut().get(side);
+    }
+
     /** The strung projection once the relief is right and nothing else is changed, mm over the soundboard. */
     public double strungAfterRelief() {
         return afterRelief.projection();
     }
 
-    /** Neck pitch afterwards, positive = set back. */
-    public Angle plannedPitch() {
+    /** Neck pitch afterwards, positive = set back; empty where the frets' height over the top is assumed. */
+    public Optional<Angle> plannedPitch() {
         return planned.pitch();
     }
 }

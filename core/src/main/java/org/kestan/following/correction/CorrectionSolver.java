@@ -13,6 +13,7 @@ import org.kestan.following.trajectory.Trajectory;
 import org.kestan.ground.finding.Fault;
 import org.kestan.ground.geometry.Angle;
 import org.kestan.ground.geometry.HeelCut;
+import org.kestan.ground.geometry.ReliefCurve;
 import org.kestan.ground.notation.NotationFinding;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Reading;
@@ -68,10 +69,8 @@ public final class CorrectionSolver {
         }
         Sides<OptionalDouble> action =
                 new Sides<>(job.millimetres(Aim.ACTION_BASS), job.millimetres(Aim.ACTION_TREBLE));
-        double relief = job.millimetres(Aim.RELIEF).orElse(basis.reliefGap());
-        Sides<Double> nut = new Sides<>(
-                job.millimetres(Aim.NUT_BASS).orElse(basis.nut().bass()),
-                job.millimetres(Aim.NUT_TREBLE).orElse(basis.nut().treble()));
+        double relief = basis.reliefFor(job.millimetres(Aim.RELIEF));
+        Sides<OptionalDouble> nut = Sides.of(side -> job.millimetres(Aim.nut(side)));
         Setup measured = Setup.measured(trajectory, job.visit(), standards);
         Optional<Setup> planned =
                 measured.afterReset(action.map(OptionalDouble::getAsDouble), relief, nut, rise(), thickening());
@@ -83,8 +82,9 @@ public final class CorrectionSolver {
         Angle angle = planned.get().rotation();
         double meanDrop =
                 Sides.mean(afterRelief.crown()) - Sides.mean(planned.get().crown());
-        Optional<HeelCut> heel = heel(angle, meanDrop);
-        Optional<Extension> extension = extension(angle);
+        double rise = planned.get().supportHeight() - basis.supportHeight();
+        Optional<HeelCut> heel = heel(angle, meanDrop + rise);
+        Optional<Extension> extension = extension(planned.get());
         return Optional.of(
                 new Correction(trajectory, afterRelief, planned.get(), sink(), heel, extension, List.copyOf(assumed)));
     }
@@ -111,8 +111,8 @@ public final class CorrectionSolver {
         return trajectory.sinkTaken(standards);
     }
 
-    private Optional<HeelCut> heel(Angle angle, double meanDrop) {
-        Optional<HeelCut> heel = heel(job, basis, angle, meanDrop);
+    private Optional<HeelCut> heel(Angle angle, double drop) {
+        Optional<HeelCut> heel = heel(job, basis, angle, drop);
         if (heel.flatMap(HeelCut::widths).isPresent()
                 && job.millimetres(Reading.SIDE_DRIFT).isEmpty()) {
             assumed.add("survey.sideDrift");
@@ -124,10 +124,11 @@ public final class CorrectionSolver {
      * The heel cut for a neck rotation (§3.8, §3.9).
      *
      * @param angle θ, positive = set back
-     * @param meanDrop what the crown comes down relative to the fret line, mm, for the rule of thumb
+     * @param drop what the crown comes down relative to the fret line and what it is raised from the top, mm, for the rule of
+     *     thumb
      * @return empty when the heel's height was not read
      */
-    public static Optional<HeelCut> heel(Job job, Basis basis, Angle angle, double meanDrop) {
+    public static Optional<HeelCut> heel(Job job, Basis basis, Angle angle, double drop) {
         OptionalDouble height = job.millimetres(Reading.HEEL_HEIGHT);
         if (height.isEmpty()) {
             return Optional.empty();
@@ -141,13 +142,13 @@ public final class CorrectionSolver {
         return Optional.of(new HeelCut(
                 height.getAsDouble(),
                 angle,
-                height.getAsDouble() * meanDrop / basis.jointToSaddle(),
+                height.getAsDouble() * drop / basis.jointToSaddle(),
                 Angle.ofRadians(Math.abs(drift.orElse(0)) / basis.jointToSaddle()),
                 widths));
     }
 
-    private Optional<Extension> extension(Angle angle) {
-        Optional<Extension> extension = extension(job, angle, standards);
+    private Optional<Extension> extension(Setup planned) {
+        Optional<Extension> extension = extension(job, trajectory.relief(), planned, standards);
         if (extension.isPresent() && job.get(Aim.FALL_AWAY).isEmpty()) {
             assumed.add(Aim.FALL_AWAY.path());
         }
@@ -155,12 +156,13 @@ public final class CorrectionSolver {
     }
 
     /**
-     * The fretboard past the joint after a neck rotation (§3.11).
+     * The fretboard past the joint after a change of relief and a neck rotation (§3.11).
      *
-     * @param angle θ, positive = set back
+     * @param now the relief as measured
+     * @param planned the set-up afterwards
      * @return empty when its length or its fall-away was not read
      */
-    public static Optional<Extension> extension(Job job, Angle angle, ShopStandards standards) {
+    public static Optional<Extension> extension(Job job, ReliefCurve now, Setup planned, ShopStandards standards) {
         OptionalDouble length = job.millimetres(Reading.EXTENSION_LENGTH);
         OptionalDouble fallAway = job.millimetres(Reading.EXTENSION_FALL_AWAY);
         if (length.isEmpty() || fallAway.isEmpty()) {
@@ -169,7 +171,9 @@ public final class CorrectionSolver {
         return Optional.of(new Extension(
                 length.getAsDouble(),
                 fallAway.getAsDouble(),
-                fallAway.getAsDouble() + length.getAsDouble() * angle.tan(),
+                fallAway.getAsDouble()
+                        + length.getAsDouble() * planned.rotation().tan(),
+                length.getAsDouble() * now.steepening(planned.relief()),
                 job.millimetres(Aim.FALL_AWAY).orElse(standards.get(Standard.FALL_AWAY))));
     }
 

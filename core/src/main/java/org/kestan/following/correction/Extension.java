@@ -1,17 +1,28 @@
 package org.kestan.following.correction;
 
 /**
- * The fretboard past the joint after the rotation (§3.11). Millimetres.
+ * The fretboard past the joint after the relief change and the rotation (§3.11). Millimetres.
  *
  * @param length ℓ, joint to last fret
  * @param fallAwayBefore f, how far the last fret lies below the fret line now
- * @param fallAwayAfter the same after the rotation, {@code f + ℓ·tan θ}
+ * @param turned what it falls away by the rotation, {@code f + ℓ·tan θ}
+ * @param byRelief what the change of relief adds, {@code ℓ·Δq'(x_J)}
  * @param wanted the fall-away wanted
  */
-public record Extension(double length, double fallAwayBefore, double fallAwayAfter, double wanted) {
+public record Extension(double length, double fallAwayBefore, double turned, double byRelief, double wanted) {
 
-    /** Thickness at its end of the wedge under the extension: {@code max(0, after − wanted)}; zero at the joint. */
+    /** How far the last fret falls away afterwards with nothing under the extension; negative when it rises. */
+    public double fallAwayAfter() {
+        return turned + byRelief;
+    }
+
+    /** Thickness at its end of the wedge under the extension: {@code max(0, f + ℓ·tan θ − wanted)}; zero at the joint. */
     public double wedge() {
-        return Math.max(0, fallAwayAfter - wanted);
+        return Math.max(0, turned - wanted);
+    }
+
+    /** How much the last fret stands higher than wanted: wood to plane there, or to bed deeper; 0 where a wedge goes. */
+    public double rises() {
+        return Math.max(0, wanted - turned);
     }
 }

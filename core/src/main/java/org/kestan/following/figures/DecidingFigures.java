@@ -72,19 +72,20 @@ public final class DecidingFigures {
     private Standing action(Sides<Double> action) {
         State state = State.UNKNOWN;
         Optional<Finding> reason = Optional.empty();
-        double limit = standards.get(Standard.ACTION_OUT_OF_SPEC);
+        double limit = standards.get(Standard.ACTION_OUT_OF_SPEC, job.family());
+        double low = standards.get(Standard.ACTION_LOW, job.family());
         for (Side side : Side.values()) {
             double height = action.get(side);
             OptionalDouble wanted = job.millimetres(Aim.action(side));
-            double over = height - wanted.orElse(standards.get(Standard.ACTION_HIGH));
-            State here = height >= limit
-                    ? State.STOP
-                    : Math.abs(over) <= standards.get(Standard.ACTION_REACH) || (wanted.isEmpty() && over < 0)
-                            ? State.GOOD
-                            : State.MARGINAL;
+            double over = height - wanted.orElse(standards.get(Standard.ACTION_HIGH, job.family()));
+            boolean met = Math.abs(over) <= standards.get(Standard.ACTION_REACH) || (wanted.isEmpty() && over < 0);
+            boolean tooLow = side == Side.BASS && height < low && !(met && wanted.isPresent());
+            State here = height >= limit || tooLow ? State.STOP : met ? State.GOOD : State.MARGINAL;
             if (state.graver(here) != state) {
                 reason = switch (here) {
-                    case STOP -> Optional.of(FigureFinding.OUT_OF_SPEC.of(Quantity.length(limit)));
+                    case STOP ->
+                        Optional.of((tooLow ? FigureFinding.TOO_LOW : FigureFinding.OUT_OF_SPEC)
+                                .of(Quantity.length(tooLow ? low : limit)));
                     case MARGINAL -> Optional.of(off(over, wanted.isPresent()).of(Quantity.length(Math.abs(over))));
                     case GOOD, UNKNOWN -> Optional.empty();
                 };
@@ -126,10 +127,11 @@ public final class DecidingFigures {
     }
 
     private Figure neckPitch() {
-        return new Figure(
-                Kind.NECK_PITCH,
-                now(setup -> pitch(setup.pitch()), FigureFinding.NEEDS_ACTION_BRIDGE),
-                planned(setup -> pitch(setup.pitch())));
+        return new Figure(Kind.NECK_PITCH, now(this::pitch, FigureFinding.NEEDS_ACTION_BRIDGE), planned(this::pitch));
+    }
+
+    private Standing pitch(Setup setup) {
+        return setup.pitch().map(this::pitch).orElseGet(() -> Standing.unknown(FigureFinding.READ_FRETS_OVER_TOP.of()));
     }
 
     private Standing pitch(Angle pitch) {

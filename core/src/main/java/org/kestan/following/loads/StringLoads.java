@@ -6,8 +6,12 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.ground.geometry.Angle;
 import org.kestan.ground.sheet.Dimension;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.standards.Family;
 import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ground.standards.Standard;
 import org.kestan.ground.strings.LoadedString;
+import org.kestan.ground.strings.Material;
 import org.kestan.ground.strings.Note;
 import org.kestan.ground.strings.Wire;
 import org.kestan.job.Job;
@@ -35,6 +39,10 @@ public record StringLoads(List<LoadedString> strings, int unknown) {
         double scale = job.millimetres(Dimension.SCALE).orElseThrow();
         int down = job.get(Lines.STEPS_DOWN).orElse(0);
         List<StringSpec> specs = job.strings();
+        StringPlaces places = StringPlaces.of(
+                job,
+                job.millimetres(Reading.SPACING_BRIDGE).orElse(shop.get(Standard.SPACING_BRIDGE)),
+                shop.get(Standard.COURSE_SPACING));
         List<LoadedString> known = new ArrayList<>();
         for (int i = 0; i < specs.size(); i++) {
             StringSpec spec = specs.get(i);
@@ -42,12 +50,16 @@ public record StringLoads(List<LoadedString> strings, int unknown) {
             if (spec.gauge().isEmpty() || open.isEmpty() || spec.gauge().get().millimetres() <= 0) {
                 continue;
             }
-            Wire wire = Wire.of(spec.gauge().get().millimetres(), spec.wound(), shop);
+            Wire wire = Wire.of(spec.gauge().get().millimetres(), spec.wound(), material(job, spec), shop);
             double frequency = open.getAsDouble() * Math.pow(2, -down / 12.0);
-            double place = specs.size() == 1 ? 0.5 : (double) i / (specs.size() - 1);
-            known.add(new LoadedString(spec.pitch(), wire, frequency, wire.tension(scale, frequency), place));
+            known.add(new LoadedString(spec.pitch(), wire, frequency, wire.tension(scale, frequency), places.share(i)));
         }
         return known.isEmpty() ? Optional.empty() : Optional.of(new StringLoads(known, specs.size() - known.size()));
+    }
+
+    /** As said, else what the family is usually strung with. */
+    private static Material material(Job job, StringSpec spec) {
+        return spec.material().orElse(job.family() == Family.CLASSICAL ? Material.NYLON : Material.STEEL);
     }
 
     /** Sum of the tensions, N. */

@@ -81,11 +81,18 @@ public record Question(Line<?> line, List<Finding> asked) {
             questions.add(of(Reading.SADDLE_CENTRE, SheetQuestion.CROWN_LOWER_THAN_SIDES.of()));
         }
         job.get(Lines.NECK_ANGLE)
-                .filter(gauge ->
-                        Math.abs(gauge.angle().degrees() - known.pitch().degrees())
-                                > standards.get(Standard.GAUGE_ANGLE))
-                .ifPresent(gauge -> questions.add(
-                        of(Lines.NECK_ANGLE, SheetQuestion.GAUGE_ANGLE_OFF.of(Quantity.turn(known.pitch())))));
+                .flatMap(gauge -> known.pitch()
+                        .filter(pitch -> Math.abs(gauge.angle().degrees() - pitch.degrees())
+                                > standards.get(Standard.GAUGE_ANGLE)))
+                .ifPresent(pitch ->
+                        questions.add(of(Lines.NECK_ANGLE, SheetQuestion.GAUGE_ANGLE_OFF.of(Quantity.turn(pitch)))));
+        if (known.sink().orElse(0) > standards.get(Standard.SINK_MOST)) {
+            questions.add(of(
+                    Reading.PROJECTION_SLACK,
+                    SheetQuestion.SINKS_TOO_FAR.of(
+                            Quantity.length(known.sink().getAsDouble()),
+                            Quantity.length(standards.get(Standard.SINK_MOST)))));
+        }
         CrossCheck.of(job, standards)
                 .filter(check -> Math.abs(check.disagreement()) > standards.get(Standard.DISAGREEMENT))
                 .ifPresent(check -> questions.add(

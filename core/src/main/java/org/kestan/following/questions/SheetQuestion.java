@@ -14,6 +14,7 @@ public enum SheetQuestion implements Finding.Kind {
     PROVISIONAL,
     DRIFT_TOWARD_WHICH,
     SLACK_UNDER_STRUNG,
+    SINKS_TOO_FAR(Distance.class, Distance.class),
     GAUGE_ANGLE_OFF(Turn.class),
     SPACING_NARROWS,
     CROWN_LOWER_THAN_SIDES,

@@ -14,6 +14,7 @@ import org.kestan.ground.finding.Fault;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.LengthLine;
 import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Side;
 import org.kestan.ground.sheet.Sides;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.ground.standards.Standard;
@@ -39,7 +40,22 @@ public record Reckoning(
 
     /** Works out what follows from a job. */
     public static Reckoning of(Job job, ShopStandards standards) {
-        Trajectory.Read read = Trajectory.of(job, standards);
+        return of(job, standards, Trajectory.of(job, standards));
+    }
+
+    /**
+     * The same, had a changed relief moved the saddle's crown against the fret line by another share of what constant
+     * curvature says (§3.2, §3.17).
+     */
+    public Reckoning withReliefEffect(double share) {
+        return of(
+                job,
+                standards,
+                new Trajectory.Read(
+                        trajectory.map(known -> Trajectory.on(known.basis().withReliefEffect(share))), List.of()));
+    }
+
+    private static Reckoning of(Job job, ShopStandards standards, Trajectory.Read read) {
         List<Fault> faults = new ArrayList<>(read.faults());
         Optional<Correction> correction = Optional.empty();
         if (read.trajectory().isPresent()) {
@@ -95,8 +111,9 @@ public record Reckoning(
         Basis basis = trajectory.get().basis();
         return switch (reading) {
             case RELIEF, SIDE_DRIFT -> OptionalDouble.of(0);
-            case NUT_BASS, NUT_TREBLE -> OptionalDouble.of(standards.get(Standard.NUT_HEIGHT));
+            case NUT_BASS, NUT_TREBLE -> OptionalDouble.of(standards.get(Standard.NUT_HEIGHT, job.family()));
             case JOINT_TO_SADDLE -> OptionalDouble.of(basis.jointToSaddle());
+            case BRIDGE_FRONT -> OptionalDouble.of(basis.straightedge().bridgeFront());
             case FRETS_OVER_TOP -> OptionalDouble.of(basis.fretsOverTop());
             case PIN_DISTANCE ->
                 job.floating() ? OptionalDouble.empty() : OptionalDouble.of(standards.get(Standard.PIN_DISTANCE));
@@ -113,6 +130,11 @@ public record Reckoning(
                         .map(sides -> OptionalDouble.of(Sides.mean(sides)))
                         .orElse(OptionalDouble.empty());
             case ACTION_BASS, ACTION_TREBLE -> OptionalDouble.empty();
+            // The slot stays: what follows over fret 1 is said (§3.6).
+            case NUT_BASS, NUT_TREBLE ->
+                correction
+                        .map(plan -> OptionalDouble.of(plan.nutAfter(aim == Aim.NUT_BASS ? Side.BASS : Side.TREBLE)))
+                        .orElseGet(() -> job.millimetres(aim.measured()));
             default -> job.get(aim.measured()).isPresent() ? job.millimetres(aim.measured()) : standIn(aim.measured());
         };
     }

@@ -96,8 +96,13 @@ public record Setup(
         return supportHeight - Sides.mean(crown());
     }
 
-    /** Neck pitch, positive = set back (§3.7). */
-    public Angle pitch() {
+    /** Neck pitch, positive = set back (§3.7); empty where the frets' height over the top is assumed. */
+    public Optional<Angle> pitch() {
+        return basis.pitchIsKnown() ? Optional.of(steepness()) : Optional.empty();
+    }
+
+    /** The angle between fret line and top as it is drawn and reckoned with, whether or not it is known well enough to tell. */
+    public Angle steepness() {
         return basis.rotation().pitch(projection());
     }
 
@@ -123,7 +128,7 @@ public record Setup(
     }
 
     /**
-     * How much the crown must rise over the fret line on each side for a wanted action, the nut left as it is: action
+     * How much the crown must rise over the fret line on each side for a wanted action, the nut's slot left as it is: action
      * change times {@code x_s/x} of the fret (§3.6), mm; negative to lower.
      */
     public Sides<Double> crownRiseFor(Sides<Double> action) {
@@ -134,10 +139,26 @@ public record Setup(
     /** After the truss rod has set another relief (§3.5): the neck moves against the body, nothing else does. */
     public Setup afterRelief(double gap) {
         ReliefCurve next = basis.reliefFor(gap);
-        double saddleShift = relief.saddleShift(next, basis.jointToSaddle());
+        double saddleShift = relief.saddleShift(next, basis.jointToSaddle()) * basis.reliefEffect();
         double nutShift = relief.nutShift(next);
         Sides<StringLine> moved = strings.map(line -> line.shifted(nutShift, saddleShift, basis.saddle()));
         return with(setup -> setup.reliefGap(gap).relief(next).strings(moved));
+    }
+
+    /**
+     * After the fretboard was planed to another relief and fretted again with frets as tall as before: the neck keeps its
+     * curve, the fret line comes down by the least that has to go at its ends, and the nut is fitted so that the strings
+     * stand over fret 1 as they did. A board that was planed to more relief loses its middle, and the line stays.
+     */
+    public Setup afterBoardPlaned(double gap) {
+        ReliefCurve next = basis.reliefFor(gap);
+        double down = Math.max(0, relief.deepest() - next.deepest());
+        Sides<Double> overFirst = nut();
+        return with(setup -> setup.basis(basis.planed(down))
+                        .reliefGap(gap)
+                        .relief(next)
+                        .strings(strings.map(line -> line.shifted(down, down, basis.saddle()))))
+                .afterNut(overFirst);
     }
 
     /** After the nut slots were cut or filled so that the strings stand over fret 1 as given, each side, mm. */
@@ -156,6 +177,11 @@ public record Setup(
                 .supportHeight(supportHeight + Sides.mean(rise)));
     }
 
+    /** With the saddle's crown higher or lower on each side while the strings stay over the frets: a drift put right, mm. */
+    public Setup afterCrownTilted(Sides<Double> tilt) {
+        return withProtrusion(protrusion.map(now -> now.with(tilt, Double::sum)));
+    }
+
     /** After the bridge's top was taken down round the saddle, whose crown stays where it is, mm. */
     public Setup afterBridgeShaved(double depth) {
         return with(setup -> setup.protrusion(protrusion.map(now -> now.map(each -> each + depth)))
@@ -168,8 +194,28 @@ public record Setup(
 
     /** After the neck was turned, positive = set back: the nut goes with the neck, the crown stays (§3.7). */
     public Setup afterNeckTurned(Angle angle) {
+        return afterNeckTurned(angle, 0);
+    }
+
+    /**
+     * After a full-pocket shim (§3.13): thick end toward the bridge (positive) the neck turns about the pocket's edge at the
+     * joint; thick end toward the nut about the pocket's far end, and the frets rise over the top.
+     *
+     * @param angle of the shim
+     * @param pocket length of the pocket, mm, less than joint to saddle
+     */
+    public Setup afterShim(Angle angle, double pocket) {
+        if (angle.radians() >= 0) {
+            return afterNeckTurned(angle);
+        }
+        return afterNeckTurned(angle, pocket)
+                .withBasis(basis.planed(-pocket * angle.abs().tan()));
+    }
+
+    /** The neck turned about a line so far past the joint, as deep under the fret line as the pivot of a reset. */
+    private Setup afterNeckTurned(Angle angle, double pastJoint) {
         double o = basis.fretsOverTop();
-        double distance = basis.jointToSaddle();
+        double distance = basis.jointToSaddle() - pastJoint;
         Sides<Double> rise = crown().map(crown -> {
             double height = crown + o;
             double turned = Math.hypot(distance, height)
@@ -191,20 +237,21 @@ public record Setup(
     }
 
     /**
-     * After a reset to a wanted action: the relief is as given, the strings stand over fret 1 as given, the saddle stands
-     * out at the centre as given and takes up what the sides differ by (§3.10), the neck is turned for the rest.
+     * After a reset to a wanted action: the relief is as given, the strings stay in the nut's slots or stand over fret 1 as
+     * given (§3.6), the saddle stands out at the centre as given and takes up what the sides differ by (§3.10), the neck is
+     * turned for the rest.
      *
      * @param action wanted action each side, mm
      * @param gap relief wanted, mm
-     * @param overFirst strings over fret 1 wanted each side, mm
+     * @param overFirst strings over fret 1 wanted each side, mm; empty where the slot stays
      * @param centre wanted rise of the saddle out of the bridge at the centre, or of a floating bridge, mm
      * @param thickening wanted rise of the bridge's top, mm
      * @return empty when no neck angle brings the strings there
      */
     public Optional<Setup> afterReset(
-            Sides<Double> action, double gap, Sides<Double> overFirst, double centre, double thickening) {
-        Setup relieved = afterRelief(gap);
-        Sides<StringLine> wanted = Trajectory.lines(basis, overFirst, action, relieved.relief);
+            Sides<Double> action, double gap, Sides<OptionalDouble> overFirst, double centre, double thickening) {
+        Setup relieved = gap == reliefGap ? this : afterRelief(gap);
+        Sides<StringLine> wanted = Sides.of(side -> relieved.turnedTo(side, action.get(side), overFirst.get(side)));
         Sides<Double> drop =
                 relieved.crown().with(wanted.map(line -> line.heightAt(basis.saddle())), (from, to) -> from - to);
         double meanDrop = Sides.mean(drop);
@@ -217,6 +264,16 @@ public record Setup(
                         .bridgeThickness(thicker(thickening))
                         .supportHeight(supportHeight + centre + thickening)
                         .rotation(rotation.plus(angle))));
+    }
+
+    /** The string on a side for an action: about the nut's slot, or over fret 1 as given. */
+    private StringLine turnedTo(Side side, double action, OptionalDouble overFirst) {
+        double at = basis.actionAt();
+        double height = action - relief.dipAt(at);
+        double first = basis.frets().at(1);
+        return overFirst.isPresent()
+                ? StringLine.through(first, overFirst.getAsDouble() - relief.dipAt(first), at, height)
+                : StringLine.through(0, strings.get(side).atNut(), at, height);
     }
 
     private Sides<StringLine> crownShifted(Sides<Double> rise) {

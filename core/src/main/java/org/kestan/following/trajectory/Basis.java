@@ -1,11 +1,15 @@
 package org.kestan.following.trajectory;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.kestan.ground.geometry.Board;
 import org.kestan.ground.geometry.Frets;
 import org.kestan.ground.geometry.NeckRotation;
 import org.kestan.ground.geometry.ReliefCurve;
+import org.kestan.ground.geometry.Straightedge;
+import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.Sides;
 
 /**
@@ -25,10 +29,16 @@ import org.kestan.ground.sheet.Sides;
  * @param protrusion saddle protrusion each side; empty for a floating bridge
  * @param bridgeThickness bridge thickness at the saddle; empty for a floating bridge
  * @param supportHeight soundboard to saddle crown, mean of the sides
- * @param projectionStrung fret line over the soundboard at the bridge at pitch; empty when not read
+ * @param straightedge how the straightedge reads against the fret line under the outer strings
+ * @param board the fretboard's radius and the strings' spread
+ * @param projectionStrung fret line under the outer strings over the soundboard at the saddle, at pitch; empty when not read
  * @param projectionSlack the same with the strings slack; empty when not read
+ * @param reliefStays whether there is no rod that could set another relief
+ * @param reliefEffect share of the saddle shift of a changed relief (§3.5) that comes true: 1, but where the uncertainty of
+ *     the neck's shape is asked for
  * @param assumed paths in the job file for which a default stood in
  */
+@RecordBuilder
 public record Basis(
         Frets frets,
         int jointFret,
@@ -44,9 +54,14 @@ public record Basis(
         Optional<Sides<Double>> protrusion,
         OptionalDouble bridgeThickness,
         double supportHeight,
+        Straightedge straightedge,
+        Board board,
         OptionalDouble projectionStrung,
         OptionalDouble projectionSlack,
-        List<String> assumed) {
+        boolean reliefStays,
+        double reliefEffect,
+        List<String> assumed)
+        implements BasisBuilder.With {
 
     /** Position of the joint fret, mm from the nut end. */
     public double joint() {
@@ -61,6 +76,28 @@ public record Basis(
     /** Position of the fret at which the action was read, mm from the nut end. */
     public double actionAt() {
         return frets.at(actionFret);
+    }
+
+    /** Tells whether a default stood in for a path or for a part of it. */
+    public boolean assumes(String path) {
+        return assumed.stream().anyMatch(each -> path.equals(each) || path.startsWith(each + "."));
+    }
+
+    /** Tells whether the neck pitch can be told: frets over the top were read, not taken from the shop (§2). */
+    public boolean pitchIsKnown() {
+        return !assumes(Reading.FRETS_OVER_TOP.path());
+    }
+
+    /** With the fret line lowered parallel to itself against the neck, mm: the board planed. */
+    public Basis planed(double by) {
+        return with(basis -> basis.fretsOverTop(fretsOverTop - by)
+                .straightedge(new Straightedge(
+                        straightedge.middleOverEdge(), straightedge.bridgeFront(), jointToSaddle, fretsOverTop - by)));
+    }
+
+    /** The relief to work to: the one wanted, or as it is where no rod can set another (§3.5), mm. */
+    public double reliefFor(OptionalDouble wanted) {
+        return reliefStays ? reliefGap : wanted.orElse(reliefGap);
     }
 
     /** The rotation geometry of this neck. */

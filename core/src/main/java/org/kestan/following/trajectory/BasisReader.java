@@ -10,7 +10,9 @@ import java.util.Set;
 import org.kestan.ground.finding.Fault;
 import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.geometry.Board;
 import org.kestan.ground.geometry.Frets;
+import org.kestan.ground.geometry.Straightedge;
 import org.kestan.ground.notation.NotationFinding;
 import org.kestan.ground.sheet.Dimension;
 import org.kestan.ground.sheet.Held;
@@ -22,6 +24,7 @@ import org.kestan.ground.sheet.Sides;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.ground.standards.Standard;
 import org.kestan.job.Job;
+import org.kestan.job.terms.Across;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.ProjectionOver;
 import org.kestan.job.visits.Visit;
@@ -36,6 +39,7 @@ final class BasisReader {
     private final ShopStandards standards;
     private final Set<Fault> faults = new LinkedHashSet<>();
     private final List<String> assumed = new ArrayList<>();
+    private final List<String> assumedBoard = new ArrayList<>();
 
     BasisReader(Job job, ShopStandards standards) {
         this.job = job;
@@ -84,13 +88,17 @@ final class BasisReader {
         OptionalInt readAt = reliefReadAt(frets, held);
         double jointToSaddle = orAssumed(
                 Reading.JOINT_TO_SADDLE, frets.scale() - frets.at(joint) + standards.get(Standard.COMPENSATION));
-        double fretsOverTop = orAssumed(Reading.FRETS_OVER_TOP, standards.get(Standard.FRETS_OVER_TOP));
+        double fretsOverTop = orAssumed(Reading.FRETS_OVER_TOP, standards.get(standards.fretsOverTop(floating)));
+        Board board = board(frets, joint, jointToSaddle);
+        double front = bridgeFront(jointToSaddle);
         if (frets.at(actionFret) >= frets.at(joint) + jointToSaddle) {
             fault(Lines.ACTION_FRET, SheetFinding.FRET_PAST_SADDLE.of(fret(actionFret)), frets());
         }
         if (!faults.isEmpty()) {
             return Optional.empty();
         }
+        Straightedge straightedge = new Straightedge(
+                middleOverEdge(board, frets, joint, jointToSaddle - front), front, jointToSaddle, fretsOverTop);
         return Optional.of(new Basis(
                 frets,
                 joint,
@@ -106,8 +114,12 @@ final class BasisReader {
                 protrusion,
                 thickness,
                 support,
-                raised(Reading.PROJECTION_STRUNG, overBoard),
-                raised(Reading.PROJECTION_SLACK, overBoard),
+                straightedge,
+                board,
+                carried(Reading.PROJECTION_STRUNG, overBoard, straightedge),
+                carried(Reading.PROJECTION_SLACK, overBoard, straightedge),
+                job.get(Lines.TRUSS_ROD).filter(rod -> !rod.canSet()).isPresent(),
+                1,
                 List.copyOf(assumed)));
     }
 
@@ -121,20 +133,82 @@ final class BasisReader {
         return said;
     }
 
+    /** From where the caliper stands for the projection to the saddle, mm. */
+    private double bridgeFront(double jointToSaddle) {
+        double front = orAssumed(Reading.BRIDGE_FRONT, standards.get(Standard.BRIDGE_FRONT));
+        if (front >= jointToSaddle) {
+            fault(
+                    Reading.BRIDGE_FRONT,
+                    SheetFinding.FRONT_PAST_JOINT.of(),
+                    SheetFinding.LESS_THAN.of(Quantity.length(jointToSaddle)));
+        }
+        return front;
+    }
+
+    /** How much higher the straightedge reads than under the outer strings, mm; what is not said is assumed. */
+    private double middleOverEdge(Board board, Frets frets, int joint, double toCaliper) {
+        Optional<Across> across = job.get(Lines.PROJECTION_ACROSS);
+        if (across.filter(Across.EDGE::equals).isPresent()) {
+            return 0;
+        }
+        if (across.isEmpty()) {
+            assumed.add(Lines.PROJECTION_ACROSS.path());
+        }
+        assumedBoard.forEach(assumed::add);
+        return board.middleOverEdge(frets.at(1), frets.at(joint), toCaliper);
+    }
+
+    /** The fretboard: its end at the last fret, one radius where only one was read. */
+    private Board board(Frets frets, int joint, double jointToSaddle) {
+        OptionalDouble nut = visit.millimetres(Reading.RADIUS_NUT);
+        OptionalDouble body = visit.millimetres(Reading.RADIUS_BODY);
+        if (nut.isEmpty() && body.isEmpty()) {
+            assumedBoard.add("survey.fretboard");
+        }
+        double radius = standards.get(Standard.RADIUS);
+        double atNut = nut.orElse(body.orElse(radius));
+        double atBody = body.orElse(atNut);
+        OptionalDouble spacingNut = visit.millimetres(Reading.SPACING_NUT);
+        OptionalDouble spacingBridge = visit.millimetres(Reading.SPACING_BRIDGE);
+        boolean flat = Double.isInfinite(atNut) || Double.isInfinite(atBody);
+        if (!flat) {
+            spacing(spacingNut, spacingBridge);
+        }
+        OptionalDouble extension = visit.millimetres(Reading.EXTENSION_LENGTH);
+        int last = job.get(Lines.LAST_FRET).filter(fret -> fret > joint).orElse(Math.max(Frets.USUAL_LAST, joint));
+        return new Board(
+                atNut,
+                atBody,
+                extension.isPresent() ? frets.at(joint) + extension.getAsDouble() : frets.at(last),
+                spacingNut.orElse(standards.get(Standard.SPACING_NUT)),
+                spacingBridge.orElse(standards.get(Standard.SPACING_BRIDGE)),
+                frets.at(joint) + jointToSaddle);
+    }
+
+    private void spacing(OptionalDouble nut, OptionalDouble bridge) {
+        if (nut.isEmpty() && bridge.isEmpty()) {
+            assumedBoard.add("survey.stringSpacing");
+        } else if (nut.isEmpty()) {
+            assumedBoard.add(Reading.SPACING_NUT.path());
+        } else if (bridge.isEmpty()) {
+            assumedBoard.add(Reading.SPACING_BRIDGE.path());
+        }
+    }
+
     private Sides<Double> nut() {
         OptionalDouble bass = visit.millimetres(Reading.NUT_BASS);
         OptionalDouble treble = visit.millimetres(Reading.NUT_TREBLE);
+        double usual = standards.get(Standard.NUT_HEIGHT, job.family());
         if (bass.isEmpty() && treble.isEmpty()) {
             assumed.add("survey.nut");
-            return Sides.of(side -> standards.get(Standard.NUT_HEIGHT));
+            return new Sides<>(usual, usual);
         }
         for (Side side : Side.values()) {
             if ((side == Side.BASS ? bass : treble).isEmpty()) {
                 assumed.add("survey.nut." + side.key());
             }
         }
-        return new Sides<>(
-                bass.orElse(standards.get(Standard.NUT_HEIGHT)), treble.orElse(standards.get(Standard.NUT_HEIGHT)));
+        return new Sides<>(bass.orElse(usual), treble.orElse(usual));
     }
 
     private OptionalInt reliefReadAt(Frets frets, Held held) {
@@ -183,9 +257,10 @@ final class BasisReader {
         return read.orElse(instead);
     }
 
-    private OptionalDouble raised(Reading reading, double by) {
+    /** A projection, read against what stands so high over the top, as the fret line under the outer strings at the saddle. */
+    private OptionalDouble carried(Reading reading, double over, Straightedge straightedge) {
         OptionalDouble value = visit.millimetres(reading);
-        return value.isPresent() ? OptionalDouble.of(value.getAsDouble() + by) : value;
+        return value.isPresent() ? OptionalDouble.of(straightedge.atSaddle(value.getAsDouble() + over)) : value;
     }
 
     private static Quantity.Fret fret(int number) {

@@ -2,6 +2,7 @@ package org.kestan.following.trajectory;
 
 import java.util.List;
 import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity.Distance;
 import org.kestan.ground.finding.Quantity.Fret;
 
 /** What keeps a sheet from being worked out, and what would be accepted in its place. */
@@ -12,11 +13,13 @@ public enum SheetFinding implements Finding.Kind {
     NOT_HELD_THERE(Fret.class, Fret.class),
     NOT_BETWEEN_HELD(Fret.class),
     NOT_ABOVE_ZERO,
+    FRONT_PAST_JOINT,
     OUT_OF_REACH,
 
     FRET_FROM_TO(Fret.class, Fret.class),
     TWO_FRETS_UP_TO(Fret.class),
     FRET_BETWEEN(Fret.class, Fret.class),
+    LESS_THAN(Distance.class),
     ACTION_IN_REACH;
 
     private final List<Class<?>> takes;

@@ -52,7 +52,7 @@ public record Trajectory(Basis basis, ReliefCurve relief, Sides<StringLine> stri
     public record Read(Optional<Trajectory> trajectory, List<Fault> faults) {}
 
     /** The string lines for the given nut heights, actions and relief, read at this basis' frets (§3.3). */
-    public static Sides<StringLine> lines(Basis basis, Sides<Double> nut, Sides<Double> action, ReliefCurve relief) {
+    static Sides<StringLine> lines(Basis basis, Sides<Double> nut, Sides<Double> action, ReliefCurve relief) {
         double first = basis.frets().at(1);
         double at = basis.actionAt();
         return nut.with(
@@ -104,8 +104,8 @@ public record Trajectory(Basis basis, ReliefCurve relief, Sides<StringLine> stri
         return basis.rotation();
     }
 
-    /** Present neck pitch, positive = set back (§3.7). */
-    public Angle pitch() {
-        return rotation().pitch(impliedStrung());
+    /** Present neck pitch, positive = set back (§3.7); empty where the frets' height over the top is assumed. */
+    public Optional<Angle> pitch() {
+        return basis.pitchIsKnown() ? Optional.of(rotation().pitch(impliedStrung())) : Optional.empty();
     }
 }

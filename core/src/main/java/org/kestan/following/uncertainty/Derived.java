@@ -1,22 +1,26 @@
 package org.kestan.following.uncertainty;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 import org.kestan.following.correction.Correction;
 import org.kestan.following.correction.Extension;
+import org.kestan.ground.geometry.Angle;
 import org.kestan.ground.geometry.HeelCut;
 import org.kestan.ground.sheet.Side;
 
 /** The derived figures that are given with an uncertainty. Lengths in mm, angles in radians. */
 public enum Derived {
     NECK_ANGLE(plan -> OptionalDouble.of(plan.angle().radians())),
-    NECK_PITCH(plan -> OptionalDouble.of(plan.trajectory().pitch().radians())),
-    PLANNED_PITCH(plan -> OptionalDouble.of(plan.plannedPitch().radians())),
+    NECK_PITCH(plan -> radians(plan.trajectory().pitch())),
+    PLANNED_PITCH(plan -> radians(plan.plannedPitch())),
     SADDLE_DROP(plan -> OptionalDouble.of(plan.meanSaddleDrop())),
     HEEL_CUT(plan -> plan.heel().map(HeelCut::atCap).map(OptionalDouble::of).orElse(OptionalDouble.empty())),
     IMPLIED_STRUNG(plan -> OptionalDouble.of(plan.trajectory().impliedStrung())),
     TARGET_STRUNG(plan -> OptionalDouble.of(plan.targetStrung())),
     TARGET_SLACK(plan -> OptionalDouble.of(plan.targetSlack())),
+    STRUNG_AS_READ(plan -> OptionalDouble.of(plan.strungAsRead())),
+    SLACK_AS_READ(plan -> OptionalDouble.of(plan.slackAsRead())),
     SADDLE_BASS(plan -> saddle(plan, Side.BASS)),
     SADDLE_TREBLE(plan -> saddle(plan, Side.TREBLE)),
     ACTION_BASS(plan -> OptionalDouble.of(plan.actionAfterRelief(Side.BASS))),
@@ -42,6 +46,10 @@ public enum Derived {
     /** Tells whether the figure is an angle; otherwise it is a length. */
     public boolean isAngle() {
         return this == NECK_ANGLE || this == NECK_PITCH || this == PLANNED_PITCH;
+    }
+
+    private static OptionalDouble radians(Optional<Angle> angle) {
+        return angle.map(Angle::radians).map(OptionalDouble::of).orElse(OptionalDouble.empty());
     }
 
     private static OptionalDouble saddle(Correction plan, Side side) {

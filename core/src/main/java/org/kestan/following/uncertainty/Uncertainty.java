@@ -6,18 +6,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.kestan.following.correction.Correction;
-import org.kestan.following.correction.CorrectionSolver;
-import org.kestan.following.trajectory.Trajectory;
-import org.kestan.ground.notation.Length;
+import org.kestan.following.reckoning.Reckoning;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.Tool;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
-import org.kestan.job.visits.Visit;
 
 /**
- * How well each derived figure of a job is known. Only readings count; a default that stood in is not given a spread it
- * never had.
+ * How well each derived figure of a job is known: every {@link Input} counts, what was read and what a default stands in for.
  *
  * @param estimates expanded uncertainty and dominating reading of each figure that was worked out
  */
@@ -27,13 +23,14 @@ public record Uncertainty(Map<Derived, Estimate> estimates) {
      * How well a figure is known.
      *
      * @param expanded U = 2·u_c, in mm or radians
-     * @param dominating the reading that contributes most; empty when no reading does
+     * @param dominating the reading that contributes most, or would if it were taken; empty when none does
+     * @param assumed whether a default stands in for that reading
      * @param share its share of the variance, 0 to 1
      */
-    public record Estimate(double expanded, Optional<Reading> dominating, double share) {
+    public record Estimate(double expanded, Optional<Reading> dominating, boolean assumed, double share) {
 
         /** Nothing is known of how well it is known. */
-        public static final Estimate NONE = new Estimate(0, Optional.empty(), 0);
+        public static final Estimate NONE = new Estimate(0, Optional.empty(), false, 0);
 
         /** How many times better the figure would be known with a better tool for the dominating reading. */
         public double gain(Tool present, Tool better) {
@@ -44,12 +41,21 @@ public record Uncertainty(Map<Derived, Estimate> estimates) {
 
     /** Works out the uncertainties of a job's correction. */
     public static Uncertainty of(Job job, ShopStandards standards) {
-        return new Uncertainty(of(job, Derived.class, shifted -> figures(shifted, standards)));
+        return of(job, standards, Reckoning::correction);
     }
 
-    private static Map<Derived, Double> figures(Job job, ShopStandards standards) {
+    /**
+     * Works out the uncertainties of a correction that is come by in another way.
+     *
+     * @param work the correction of what follows from a job; empty where there is none
+     */
+    public static Uncertainty of(Job job, ShopStandards standards, Function<Reckoning, Optional<Correction>> work) {
+        return new Uncertainty(of(job, standards, Derived.class, work.andThen(Uncertainty::figures)));
+    }
+
+    private static Map<Derived, Double> figures(Optional<Correction> correction) {
         Map<Derived, Double> figures = new EnumMap<>(Derived.class);
-        solve(job, standards).ifPresent(plan -> {
+        correction.ifPresent(plan -> {
             for (Derived figure : Derived.values()) {
                 figure.of(plan).ifPresent(value -> figures.put(figure, value));
             }
@@ -58,21 +64,22 @@ public record Uncertainty(Map<Derived, Estimate> estimates) {
     }
 
     /**
-     * Works out the uncertainties of any figures of a job, by shifting each reading by its own uncertainty and working them
-     * out again (JCGM 100:2008, 5.1.3, note 2).
+     * Works out the uncertainties of any figures of a job, by shifting each input by its standard uncertainty and working
+     * them out again (JCGM 100:2008, 5.1.3, note 2).
      *
      * @param type what figures there may be
      * @param work works out those that are known; mm or radians
      */
-    public static <F extends Enum<F>> Map<F, Estimate> of(Job job, Class<F> type, Function<Job, Map<F, Double>> work) {
-        Map<F, Double> centre = work.apply(job);
-        List<Reading> readings = List.copyOf(job.visit().readings());
+    public static <F extends Enum<F>> Map<F, Estimate> of(
+            Job job, ShopStandards standards, Class<F> type, Function<Reckoning, Map<F, Double>> work) {
+        Reckoning as = Reckoning.of(job, standards);
+        Map<F, Double> centre = work.apply(as);
+        List<Input> inputs = centre.isEmpty() ? List.of() : Input.of(as);
         Map<F, double[]> contributions = new EnumMap<>(type);
-        centre.keySet().forEach(figure -> contributions.put(figure, new double[readings.size()]));
-        for (int i = 0; i < readings.size() && !centre.isEmpty(); i++) {
-            double standard = standard(job.visit(), readings.get(i));
-            Map<F, Double> above = work.apply(shifted(job, readings.get(i), standard));
-            Map<F, Double> below = work.apply(shifted(job, readings.get(i), -standard));
+        centre.keySet().forEach(figure -> contributions.put(figure, new double[inputs.size()]));
+        for (int i = 0; i < inputs.size(); i++) {
+            Map<F, Double> above = work.apply(inputs.get(i).shifted(as, 1));
+            Map<F, Double> below = work.apply(inputs.get(i).shifted(as, -1));
             for (F figure : centre.keySet()) {
                 if (above.containsKey(figure) && below.containsKey(figure)) {
                     contributions.get(figure)[i] = Propagation.contribution(above.get(figure), below.get(figure));
@@ -80,7 +87,7 @@ public record Uncertainty(Map<Derived, Estimate> estimates) {
             }
         }
         Map<F, Estimate> estimates = new EnumMap<>(type);
-        contributions.forEach((figure, each) -> estimates.put(figure, estimate(readings, each)));
+        contributions.forEach((figure, each) -> estimates.put(figure, estimate(inputs, each)));
         return estimates;
     }
 
@@ -89,25 +96,7 @@ public record Uncertainty(Map<Derived, Estimate> estimates) {
         return Optional.ofNullable(estimates.get(figure));
     }
 
-    /**
-     * Standard uncertainty of a reading, mm: the tool's resolution as a rectangular distribution, {@code a/√3} (JCGM
-     * 100:2008, 4.3.7), and the scatter of the takes as that of their mean, {@code s/√n} (4.2.3), in quadrature.
-     */
-    public static double standard(Visit visit, Reading reading) {
-        double resolution = visit.tool(reading).resolution() / Math.sqrt(3);
-        List<Length> takes = visit.takesOf(reading);
-        if (takes.size() < 2) {
-            return resolution;
-        }
-        double mean = takes.stream().mapToDouble(Length::millimetres).average().orElseThrow();
-        double squares = takes.stream()
-                .mapToDouble(take -> (take.millimetres() - mean) * (take.millimetres() - mean))
-                .sum();
-        double scatter = Math.sqrt(squares / (takes.size() - 1) / takes.size());
-        return Math.hypot(resolution, scatter);
-    }
-
-    private static Estimate estimate(List<Reading> readings, double[] contributions) {
+    private static Estimate estimate(List<Input> inputs, double[] contributions) {
         double combined = Propagation.combined(contributions, new double[0][]);
         int most = -1;
         for (int i = 0; i < contributions.length; i++) {
@@ -116,21 +105,11 @@ public record Uncertainty(Map<Derived, Estimate> estimates) {
             }
         }
         return most < 0
-                ? new Estimate(0, Optional.empty(), 0)
+                ? Estimate.NONE
                 : new Estimate(
                         Propagation.COVERAGE * combined,
-                        Optional.of(readings.get(most)),
+                        Optional.of(inputs.get(most).reading()),
+                        inputs.get(most).assumed(),
                         contributions[most] * contributions[most] / (combined * combined));
-    }
-
-    private static Optional<Correction> solve(Job job, ShopStandards standards) {
-        return Trajectory.of(job, standards)
-                .trajectory()
-                .flatMap(known -> CorrectionSolver.solve(job, known, standards).correction());
-    }
-
-    private static Job shifted(Job job, Reading reading, double by) {
-        double value = job.visit().millimetres(reading).orElseThrow() + by;
-        return job.with(reading, Length.exact(value));
     }
 }

@@ -60,6 +60,17 @@ public record ReliefCurve(double curvature, double from, double to) {
     }
 
     /**
+     * How much steeper the frets run down past the joint after the same change: {@code Δq'(x_J) = −(κ* − κ)(x_J − x_1)/2}
+     * (§3.11).
+     *
+     * @param next the curve after the truss rod was turned
+     * @return mm for each mm past the joint, positive downward
+     */
+    public double steepening(ReliefCurve next) {
+        return -(next.curvature - curvature) * (to - from) / 2;
+    }
+
+    /**
      * How much higher the string stands above the fret line at the nut end after the same change:
      * {@code Δh0 = (κ* − κ)·x_1·x_J/2} (§3.5).
      *

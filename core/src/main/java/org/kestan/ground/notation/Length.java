@@ -22,6 +22,9 @@ public final class Length {
             + "(?:(?:(?<whole>\\d{1,6})[ -])?(?<top>\\d{1,6})/(?<bottom>\\d{1,6})|(?<decimal>\\d{1,9}(?:\\.\\d{0,12})?|\\.\\d{1,12}))"
             + " ?(?<unit>[A-Za-z\"\u2033]*)");
 
+    /** The radius of what is flat: infinitely long. Never read by {@link #parse}. */
+    public static final Length FLAT = new Length("flat", Double.POSITIVE_INFINITY);
+
     private final String text;
     private final double millimetres;
 

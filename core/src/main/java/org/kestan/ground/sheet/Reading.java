@@ -3,6 +3,7 @@ package org.kestan.ground.sheet;
 import static org.kestan.ground.sheet.Reading.Draft.on;
 
 import java.util.Optional;
+import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Span.Level;
 import org.kestan.ground.sheet.Span.Spot;
 
@@ -67,6 +68,11 @@ public enum Reading implements LengthLine {
     PROJECTION_SLACK(on(Place.PROJECTION, 9, "projection.slack")
             .range(-10, 40)
             .shows(upright(Spot.BRIDGE_FRONT, Level.TOP, Level.FRET_LINE))),
+    /** From where the caliper stands for the projection to the saddle. */
+    BRIDGE_FRONT(on(Place.PROJECTION, 9, "projection.bridgeFront")
+            .range(0, 40)
+            .with(Tool.RULE_HALF_MM)
+            .shows(along(Spot.BRIDGE_FRONT, Spot.SADDLE, Level.UNDER_TOP))),
     JOINT_TO_SADDLE(on(Place.EXTENSION, 10, "jointToSaddle")
             .range(150, 450)
             .positive()
@@ -97,6 +103,10 @@ public enum Reading implements LengthLine {
             .range(-3, 6)
             .with(Tool.FEELERS)
             .shows(upright(Spot.LAST_FRET, Level.CROWN, Level.FRET_LINE))),
+    EXTENSION_WIDTH(on(Place.EXTENSION, 13, "extension.width")
+            .range(30, 90)
+            .positive()
+            .shows(upright(Spot.LAST_FRET, Level.FINGERBOARD, Level.CROWN))),
     POCKET_LENGTH(on(Place.HEEL, 12, "pocketLength")
             .range(30, 120)
             .only(Taker.FLAT_POCKET)
@@ -166,10 +176,12 @@ public enum Reading implements LengthLine {
             .shows(upright(Spot.FIRST_FRET, Level.FINGERBOARD, Level.CROWN))),
     RADIUS_NUT(on(Place.NUT, 19, "fretboard.radiusNut")
             .range(100, 3000)
+            .orFlat()
             .positive()
             .shows(upright(Spot.FIRST_FRET, Level.FINGERBOARD, Level.CROWN))),
     RADIUS_BODY(on(Place.EXTENSION, 19, "fretboard.radiusBody")
             .range(100, 3000)
+            .orFlat()
             .positive()
             .shows(upright(Spot.LAST_FRET, Level.TOP, Level.CROWN))),
     /** How far a fret stands proud of its neighbours; negative when it is low. */
@@ -177,10 +189,12 @@ public enum Reading implements LengthLine {
             on(Place.RELIEF, 3, "frets.proud").range(-1, 1).with(Tool.FEELERS).fretByFret());
 
     private final boolean perFret;
+    private final boolean radius;
     private final Entry entry;
 
     Reading(Draft draft) {
         perFret = draft.perFret;
+        radius = draft.radius;
         entry = new Entry(
                 "survey." + draft.key,
                 draft.number,
@@ -204,6 +218,7 @@ public enum Reading implements LengthLine {
         private double greatest = Double.POSITIVE_INFINITY;
         private boolean positive;
         private boolean perFret;
+        private boolean radius;
         private Tool tool = Tool.CALIPER;
         private Optional<Span> span = Optional.empty();
 
@@ -243,6 +258,12 @@ public enum Reading implements LengthLine {
             return this;
         }
 
+        /** A radius, which may be that of something flat. */
+        Draft orFlat() {
+            radius = true;
+            return this;
+        }
+
         /** Taken fret by fret. */
         Draft fretByFret() {
             perFret = true;
@@ -272,6 +293,16 @@ public enum Reading implements LengthLine {
     /** Returns the reading at one fret, for one that is taken fret by fret. */
     public AtFret at(int fret) {
         return new AtFret(this, fret);
+    }
+
+    @Override
+    public ValueType<Length> type() {
+        return radius ? ValueType.RADIUS : ValueType.LENGTH;
+    }
+
+    @Override
+    public boolean plausible(double millimetres) {
+        return radius && Double.isInfinite(millimetres) || LengthLine.super.plausible(millimetres);
     }
 
     @Override

@@ -59,6 +59,14 @@ public record ValueType<T>(
     /** A length with its unit, kept as typed. */
     public static final ValueType<Length> LENGTH = typed(Form.TEXT, Length::parse, Length::text);
 
+    /** A radius: a length, or flat. */
+    public static final ValueType<Length> RADIUS = typed(
+            Form.TEXT,
+            typed -> typed.strip().equalsIgnoreCase(Length.FLAT.text())
+                    ? new Parsed.Ok<>(Length.FLAT)
+                    : Length.parse(typed),
+            Length::text);
+
     /** A free text. */
     public static final ValueType<String> TEXT =
             typed(Form.TEXT, typed -> new Parsed.Ok<>(typed.strip()), Function.identity());

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.kestan.ground.finding.Quantity;
 import org.kestan.ground.geometry.Angle;
 import org.kestan.ground.notation.Parsed;
@@ -20,16 +21,33 @@ public final class ShopStandards {
             List.of(Standard.HOURS_RESET, Standard.PRICE_FRETS, Standard.PRICE_SADDLE, Standard.PRICE_GLUE);
 
     /** Standards of which none may lie above the next. */
-    private static final List<List<Standard>> RISING = List.of(
-            List.of(Standard.RELIEF_LEAST, Standard.RELIEF_MOST),
-            List.of(Standard.HUMIDITY_LEAST, Standard.HUMIDITY_MOST),
-            List.of(Standard.NUT_LOW, Standard.NUT_HIGH),
-            List.of(Standard.ACTION_MEDIUM, Standard.ACTION_HIGH, Standard.ACTION_OUT_OF_SPEC),
-            List.of(Standard.PROTRUSION_LEAST, Standard.PROTRUSION_FULL, Standard.PROTRUSION_MOST),
-            List.of(Standard.BREAK_ANGLE_LEAST, Standard.BREAK_ANGLE_GOOD),
-            List.of(Standard.BRIDGE_CUT, Standard.BRIDGE_THIN_SMALL, Standard.BRIDGE_THIN, Standard.BRIDGE_FULL),
-            List.of(Standard.SHIM_FINE, Standard.SHIM_MIDDLE, Standard.SHIM_COARSE),
-            List.of(Standard.COUNTER_NUT_LEAST, Standard.COUNTER_NUT_MOST));
+    private static final List<List<Standard>> RISING = Stream.concat(
+                    usual().stream(),
+                    usual().stream()
+                            .flatMap(row -> Stream.of(Family.values())
+                                    .map(family -> row.stream()
+                                            .map(each -> each.of(family))
+                                            .toList())))
+            .distinct()
+            .toList();
+
+    private static List<List<Standard>> usual() {
+        return List.of(
+                List.of(Standard.RELIEF_LEAST, Standard.RELIEF_MOST),
+                List.of(Standard.HUMIDITY_LEAST, Standard.HUMIDITY_MOST),
+                List.of(Standard.NUT_LOW, Standard.NUT_HIGH),
+                List.of(Standard.ACTION_LOW, Standard.ACTION_MEDIUM, Standard.ACTION_HIGH, Standard.ACTION_OUT_OF_SPEC),
+                List.of(Standard.PROTRUSION_LEAST, Standard.PROTRUSION_FULL, Standard.PROTRUSION_MOST),
+                List.of(Standard.BREAK_ANGLE_LEAST, Standard.BREAK_ANGLE_GOOD),
+                List.of(
+                        Standard.BRIDGE_CUT,
+                        Standard.BRIDGE_THIN_SMALL,
+                        Standard.BRIDGE_THIN,
+                        Standard.BRIDGE_FULL,
+                        Standard.BRIDGE_HEAVY),
+                List.of(Standard.SHIM_FINE, Standard.SHIM_MIDDLE, Standard.SHIM_COARSE),
+                List.of(Standard.COUNTER_NUT_LEAST, Standard.COUNTER_NUT_MOST));
+    }
 
     private final Map<Standard, String> texts;
     private final Map<SchoolQuestion, School> schools;
@@ -57,6 +75,11 @@ public final class ShopStandards {
         return values[standard.ordinal()];
     }
 
+    /** Returns a standard as it is for a family of instruments. */
+    public double get(Standard standard, Family family) {
+        return get(standard.of(family));
+    }
+
     /** Returns a standard that is an angle. */
     public Angle angle(Standard standard) {
         return Angle.ofDegrees(get(standard));
@@ -82,6 +105,11 @@ public final class ShopStandards {
                 .filter(each -> each.measure() == measure)
                 .mapToDouble(this::get)
                 .sum();
+    }
+
+    /** Returns the frets' height over the top at the joint where it was not read, mm: by what carries the strings. */
+    public Standard fretsOverTop(boolean floating) {
+        return floating ? Standard.FRETS_OVER_TOP_FLOATING : Standard.FRETS_OVER_TOP;
     }
 
     /** Returns the thickness in mm under which a bridge counts as thin; a small body's may go slightly lower. */

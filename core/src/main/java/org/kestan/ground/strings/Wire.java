@@ -17,26 +17,37 @@ public record Wire(double mass, double stiffness, boolean wound) {
     private static final double METRE = 1e-3;
 
     /**
-     * The wire of a gauge. Plain steel from its density; wound from a core of {@code base + share × gauge} and one layer
-     * of round wrap, its turns touching. Only the core of a wound string resists stretching.
+     * The wire of a gauge. Plain from its material's density; wound from a core of {@code base + share × gauge} and one layer
+     * of round wrap, its turns touching. Only the core of a wound string resists stretching: steel, or threads of the soft
+     * material it is said to be of.
      *
      * @param gauge diameter over all, mm, positive
      * @param wound whether it is wound
+     * @param material what it is made of
      */
-    public static Wire of(double gauge, boolean wound, ShopStandards shop) {
-        double steel = shop.get(Standard.STEEL_DENSITY) * GRAMS_PER_CM3;
-        double modulus = shop.get(Standard.STEEL_MODULUS) * GIGAPASCAL;
+    public static Wire of(double gauge, boolean wound, Material material, ShopStandards shop) {
+        double density = shop.get(density(material)) * GRAMS_PER_CM3;
+        double modulus = shop.get(material.soft() ? Standard.SOFT_MODULUS : Standard.STEEL_MODULUS) * GIGAPASCAL;
         double diameter = gauge * METRE;
         if (!wound) {
-            return new Wire(steel * area(diameter), modulus * area(diameter), false);
+            return new Wire(density * area(diameter), modulus * area(diameter), false);
         }
         double core =
                 Math.min(diameter, shop.get(Standard.CORE_BASE) * METRE + shop.get(Standard.CORE_SHARE) * diameter);
         double wrap = (diameter - core) / 2;
         // One turn takes a length of wrap π(core + wrap) and covers one wrap diameter of the string.
         double turns = wrap > 0 ? Math.PI * (core + wrap) / wrap * area(wrap) : 0;
-        double mass = steel * area(core) + shop.get(Standard.WRAP_DENSITY) * GRAMS_PER_CM3 * turns;
+        double mass = density * area(core) + shop.get(Standard.WRAP_DENSITY) * GRAMS_PER_CM3 * turns;
         return new Wire(mass, modulus * area(core), true);
+    }
+
+    private static Standard density(Material material) {
+        return switch (material) {
+            case STEEL, BRONZE, NICKEL -> Standard.STEEL_DENSITY;
+            case NYLON -> Standard.NYLON_DENSITY;
+            case FLUOROCARBON -> Standard.FLUOROCARBON_DENSITY;
+            case GUT -> Standard.GUT_DENSITY;
+        };
     }
 
     private static double area(double diameter) {

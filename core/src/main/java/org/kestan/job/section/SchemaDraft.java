@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.LengthLine;
 import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.ValueType;
@@ -64,7 +65,7 @@ public final class SchemaDraft {
     Tree described(Line<?> line) {
         Tree.Draft draft = new Tree.Draft();
         Tree.Entries value = line instanceof LengthLine length && length.mustBePositive()
-                ? reference(POSITIVE_LENGTH)
+                ? length.type().equals(ValueType.RADIUS) ? radius() : reference(POSITIVE_LENGTH)
                 : of(line.type());
         value.all().forEach(draft::put);
         describe.apply(line).ifPresent(text -> draft.put("description", Tree.text(text)));
@@ -90,6 +91,11 @@ public final class SchemaDraft {
     /** Returns a reference to a schema. */
     public static Tree.Entries reference(String to) {
         return new Tree.Entries(Map.of("$ref", Tree.text(to)));
+    }
+
+    private static Tree.Entries radius() {
+        return new Tree.Entries(Map.of(
+                "anyOf", new Tree.Items(List.of(reference(POSITIVE_LENGTH), oneOf(List.of(Length.FLAT.text()))))));
     }
 
     /** Returns the schema of a choice. */

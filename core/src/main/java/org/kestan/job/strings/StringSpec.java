@@ -3,6 +3,7 @@ package org.kestan.job.strings;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import org.kestan.ground.notation.Length;
+import org.kestan.ground.strings.Material;
 import org.kestan.job.tree.Foreign;
 
 /**
@@ -11,17 +12,27 @@ import org.kestan.job.tree.Foreign;
  * @param gauge its diameter as it is sold; empty when not said
  * @param wound whether it is wound
  * @param pitch the note it is tuned to, such as E2; empty when not said
+ * @param material what it is made of; empty when not said
+ * @param course the number of its course, counted from the treble as players do; empty when not said
  * @param foreign what other programs keep with it
  */
 @RecordBuilder
-public record StringSpec(Optional<Length> gauge, boolean wound, String pitch, Foreign foreign)
+public record StringSpec(
+        Optional<Length> gauge,
+        boolean wound,
+        String pitch,
+        Optional<Material> material,
+        Optional<Integer> course,
+        Foreign foreign)
         implements StringSpecBuilder.With {
 
     /** A string of which nothing is known. */
-    public static final StringSpec BLANK = new StringSpec(Optional.empty(), false, "", Foreign.NONE);
+    public static final StringSpec BLANK =
+            new StringSpec(Optional.empty(), false, "", Optional.empty(), Optional.empty(), Foreign.NONE);
 
     /** A string that is known. */
     public static StringSpec of(Length gauge, boolean wound, String pitch) {
-        return new StringSpec(Optional.of(gauge), wound, pitch, Foreign.NONE);
+        return BLANK.with(
+                string -> string.gauge(Optional.of(gauge)).wound(wound).pitch(pitch));
     }
 }

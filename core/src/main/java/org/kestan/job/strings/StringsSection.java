@@ -3,6 +3,7 @@ package org.kestan.job.strings;
 import java.util.ArrayList;
 import java.util.List;
 import org.kestan.ground.sheet.ValueType;
+import org.kestan.ground.strings.Material;
 import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.section.Section;
 import org.kestan.job.tree.Branch;
@@ -13,6 +14,9 @@ import org.kestan.job.tree.Tree;
 public final class StringsSection extends Section<List<StringSpec>> {
 
     private static final String PATH = "instrument.strings";
+    private static final int MOST_COURSES = 12;
+    private static final ValueType<Material> MATERIAL = ValueType.choice(Material.class);
+    private static final ValueType<Integer> COURSE = ValueType.whole(1, MOST_COURSES);
 
     /** Names the section. */
     public StringsSection() {
@@ -28,9 +32,10 @@ public final class StringsSection extends Section<List<StringSpec>> {
                     at.at("gauge").value(ValueType.LENGTH),
                     at.at("wound").flag().orElse(false),
                     at.at("pitch").text().orElse(""),
+                    at.at("material").value(MATERIAL),
+                    at.at("course").value(COURSE),
                     Foreign.NONE);
-            strings.add(new StringSpec(
-                    string.gauge(), string.wound(), string.pitch(), Foreign.in(at.entries(), entries(string))));
+            strings.add(string.withForeign(Foreign.in(at.entries(), entries(string))));
         }
         return List.copyOf(strings);
     }
@@ -47,6 +52,8 @@ public final class StringsSection extends Section<List<StringSpec>> {
         if (!string.pitch().isEmpty()) {
             draft.put("pitch", Tree.text(string.pitch()));
         }
+        string.material().ifPresent(material -> draft.put("material", Tree.text(material.key())));
+        string.course().ifPresent(course -> draft.put("course", Tree.number(course)));
         return draft.entries();
     }
 
@@ -58,6 +65,8 @@ public final class StringsSection extends Section<List<StringSpec>> {
                         .put("gauge", SchemaDraft.of(ValueType.LENGTH))
                         .put("wound", SchemaDraft.of(ValueType.FLAG))
                         .put("pitch", SchemaDraft.of(ValueType.TEXT))
+                        .put("material", SchemaDraft.of(MATERIAL))
+                        .put("course", SchemaDraft.of(COURSE))
                         .entries()));
     }
 }

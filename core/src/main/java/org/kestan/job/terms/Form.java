@@ -1,7 +1,9 @@
 package org.kestan.job.terms;
 
+import java.util.Optional;
 import org.kestan.ground.finding.Keyed;
 import org.kestan.ground.sheet.Fitting;
+import org.kestan.ground.standards.Family;
 
 /** The form of the body, which decides what carries the strings over the top. */
 public enum Form implements Keyed {
@@ -14,6 +16,15 @@ public enum Form implements Keyed {
     Form(String key, Fitting fitting) {
         this.key = key;
         this.fitting = fitting;
+    }
+
+    /** Returns the form that instruments of a family have; empty for one of which nothing is known. */
+    public static Optional<Form> of(Family family) {
+        return switch (family) {
+            case STEEL, TWELVE_STRING, CLASSICAL -> Optional.of(FLAT_TOP);
+            case ARCHTOP, SWING_ARCHTOP, MANDOLIN -> Optional.of(ARCHTOP);
+            case OTHER -> Optional.empty();
+        };
     }
 
     @Override

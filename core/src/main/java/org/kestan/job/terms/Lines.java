@@ -17,6 +17,7 @@ import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.Side;
 import org.kestan.ground.sheet.Taker;
 import org.kestan.ground.sheet.ValueType;
+import org.kestan.ground.standards.Family;
 
 /**
  * Every line of a job that holds no length, and the lists of all lines there are. A new one is a constant here, in the list
@@ -29,6 +30,12 @@ public final class Lines {
 
     /** Flat-top or archtop. */
     public static final Detail<Form> FORM = Detail.of("instrument.form", choice(Form.class), 0);
+
+    /** The family of instruments it belongs to. */
+    public static final Detail<Family> FAMILY = Detail.of("instrument.family", choice(Family.class), 0);
+
+    /** How the top is braced. */
+    public static final Detail<Bracing> BRACING = Detail.of("instrument.bracing", choice(Bracing.class), 0);
 
     /** How the neck is joined to the body. */
     public static final Detail<Joint> JOINT = Detail.of("instrument.joint", choice(Joint.class), 0);
@@ -108,6 +115,14 @@ public final class Lines {
     public static final Detail<ProjectionOver> PROJECTION_OVER =
             Detail.at(Place.PROJECTION, 9, "survey.projection.over", choice(ProjectionOver.class));
 
+    /** Where across the board the straightedge lay. */
+    public static final Detail<Across> PROJECTION_ACROSS =
+            Detail.at(Place.PROJECTION, 9, "survey.projection.across", choice(Across.class));
+
+    /** The number of the fret nearest the board's end. */
+    public static final Detail<Integer> LAST_FRET =
+            Detail.at(Place.EXTENSION, 13, "survey.extension.lastFret", ValueType.FRET);
+
     /** The side toward which the centre line lands. */
     public static final Detail<Side> DRIFT_TOWARD =
             Detail.at(Place.PROJECTION, 14, "survey.sideDrift.toward", choice(Side.class));
@@ -134,11 +149,13 @@ public final class Lines {
     /** What is lasting about the instrument, in the order it is asked. */
     public static final List<Line<?>> OF_INSTRUMENT = List.of(
             NAME,
+            FAMILY,
             FORM,
             JOINT,
             Dimension.SCALE,
             JOINT_FRET,
             BODY,
+            BRACING,
             COLLECTIBLE,
             HANDMADE,
             AGE,
@@ -167,6 +184,8 @@ public final class Lines {
                             RELIEF_READ_AT,
                             ACTION_FRET,
                             PROJECTION_OVER,
+                            PROJECTION_ACROSS,
+                            LAST_FRET,
                             DRIFT_TOWARD,
                             FOOT_FIT,
                             NECK_ANGLE,

@@ -17,14 +17,9 @@ public enum TrussRod implements Keyed {
         this.key = key;
     }
 
-    /** Tells whether it can take relief out of the neck. */
-    public boolean canTighten() {
+    /** Tells whether it can set another relief; where there is none, or it is dead or at its end, the relief stays. */
+    public boolean canSet() {
         return this == WORKS || this == TIGHT || this == TWO_WAY;
-    }
-
-    /** Tells whether it can let relief into the neck: by giving way to the strings, or by pushing. */
-    public boolean canLoosen() {
-        return this != NONE && this != DEAD;
     }
 
     @Override

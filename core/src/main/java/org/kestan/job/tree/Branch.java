@@ -82,7 +82,7 @@ public final class Branch {
 
     /** Reads a value of any type a line may have. */
     public <T> Optional<T> value(ValueType<T> type) {
-        if (type.equals(ValueType.LENGTH) && here.orElse(null) instanceof Tree.Num bare) {
+        if (lengthLike(type) && here.orElse(null) instanceof Tree.Num bare) {
             fault(
                     TreeFinding.NUMBER_WITHOUT_UNIT.of(
                             Quantity.text(bare.number().toString())),
@@ -90,6 +90,10 @@ public final class Branch {
             return Optional.empty();
         }
         return written(type).flatMap(text -> parsed(type.parse(text)));
+    }
+
+    private static boolean lengthLike(ValueType<?> type) {
+        return type.equals(ValueType.LENGTH) || type.equals(ValueType.RADIUS);
     }
 
     /** What is here as the text that the type reads. */
@@ -103,7 +107,7 @@ public final class Branch {
     }
 
     private static Finding accepted(ValueType<?> type) {
-        if (type.equals(ValueType.LENGTH)) {
+        if (lengthLike(type)) {
             return TreeFinding.IN_QUOTES.of(new Quantity.Said(NotationFinding.A_LENGTH.of()));
         }
         boolean free = type.choices().isEmpty();

@@ -177,7 +177,8 @@ public record Visit(
     /** Returns a sheet for the next visit: how things are read is kept, what was read is not. */
     public Visit next() {
         Visit next = BLANK;
-        for (Line<?> line : List.of(Lines.HELD, Lines.RELIEF_READ_AT, Lines.ACTION_FRET, Lines.PROJECTION_OVER)) {
+        for (Line<?> line : List.of(
+                Lines.HELD, Lines.RELIEF_READ_AT, Lines.ACTION_FRET, Lines.PROJECTION_OVER, Lines.PROJECTION_ACROSS)) {
             next = copied(line, next);
         }
         return next;

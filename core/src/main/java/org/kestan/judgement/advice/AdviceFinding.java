@@ -2,7 +2,10 @@ package org.kestan.judgement.advice;
 
 import java.util.List;
 import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity.Money;
 import org.kestan.ground.finding.Quantity.Said;
+import org.kestan.ground.finding.Quantity.Several;
+import org.kestan.ground.finding.Quantity.Term;
 
 /** Why the shop would do what it would, and what would change its mind. */
 public enum AdviceFinding implements Finding.Kind {
@@ -13,15 +16,27 @@ public enum AdviceFinding implements Finding.Kind {
     ALREADY_THERE,
     THAT_ALONE,
     LEAST_INVASIVE,
+    BRIDGE_HAS_IT,
     NECK_GOES_BACK,
     NECK_GOES_BACK_SAY_VALUE,
-    BRIDGE_GIVES,
-    SPENDS_BRIDGE,
+    NECK_COMES_FORWARD,
+    BRIDGE_COMES_BACK,
+    TALLER_BRIDGE,
+    LOOSE_COMES_OFF,
     CANT_BE_UNDONE,
-    NO_WAY_REACHES,
     NOTHING_NEARER,
     NEAREST(Said.class),
-    NEAREST_NOT_WORTH(Said.class),
+    WOULD_TAKE(Several.class, Said.class),
+
+    REFUSED(Said.class),
+    MORE_THAN_WORTH(Money.class),
+    FALLS_SHORT(Said.class),
+    DOES_NOT_REACH,
+    LOWERS_WHAT_IS_AIMED_AT,
+    LEAVES_AT_STOP(Term.class),
+    MORE_INVASIVE,
+    COSTS_MORE(Money.class),
+    SPENDS_MORE,
 
     IF_HANDMADE,
     IF_COLLECTIBLE,

@@ -1,15 +1,14 @@
 package org.kestan.judgement.advice;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import org.kestan.following.loads.Prediction;
+import java.util.Set;
 import org.kestan.following.setup.Setup;
 import org.kestan.ground.finding.Finding;
-import org.kestan.ground.geometry.Angle;
-import org.kestan.ground.sheet.Aim;
-import org.kestan.ground.sheet.Sides;
-import org.kestan.ground.standards.School;
+import org.kestan.ground.finding.Quantity;
 import org.kestan.ground.standards.Standard;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgement.way.Case;
@@ -17,8 +16,10 @@ import org.kestan.judgement.way.Effect;
 import org.kestan.judgement.way.Way;
 import org.kestan.judgement.ways.Catalogue;
 
-/** The steps by which a recommendation is found. */
+/** Finds what the shop would do: of the sequences tried, the first by the rules of §6, with the reasons. */
 final class Recommender {
+
+    private static final int RUNNERS_UP = 2;
 
     private final Ways ways;
     private final Case about;
@@ -33,7 +34,7 @@ final class Recommender {
         if (about.dryOrDamp()) {
             first.add(Catalogue.CONDITION);
         }
-        if (about.broken().isPresent()) {
+        if (about.broken().isPresent() || about.foldsTooFar()) {
             first.add(Catalogue.MEND_FIRST);
         }
         if (about.lifted()) {
@@ -46,141 +47,138 @@ final class Recommender {
             return Recommendation.of(List.of(), AdviceFinding.TUNE_FIRST.of());
         }
         return about.measured()
-                .map(measured -> ramped(geometry(measured), measured))
+                .map(this::geometry)
                 .orElseGet(() -> Recommendation.of(List.of(), AdviceFinding.NOT_ENOUGH_YET.of()));
     }
 
-    /** Where the strings would bend too little afterwards, ramps go with it. */
-    private Recommendation ramped(Recommendation plain, Setup measured) {
-        if (!about.shop().holds(School.BREAK_BY_ANGLE)
-                || plain.ways().contains(Catalogue.LEAVE)
-                || plain.ways().stream().anyMatch(way -> way.has(Effect.TURNS_NECK))) {
-            return plain;
-        }
-        Setup after =
-                ways.combined(plain.ways()).predicted().map(Prediction::setup).orElse(measured);
-        Angle least = about.shop().angle(Standard.BREAK_ANGLE_LEAST);
-        boolean poor = after.leastBreakAngle().orElse(least).compareTo(least) < 0;
-        Combination all = ways.combined(with(plain.ways(), Catalogue.PIN_RAMPS));
-        if (!poor || !all.possible().contains(Catalogue.PIN_RAMPS)) {
-            return plain;
-        }
-        List<Finding> reasons = new ArrayList<>(plain.reasons());
-        reasons.add(AdviceFinding.RAMP_TOO.of());
-        return new Recommendation(all.ways(), reasons);
-    }
-
-    private static List<Way> with(List<Way> ways, Way more) {
-        List<Way> all = new ArrayList<>(ways);
-        all.add(more);
-        return all;
-    }
-
-    /** Relief, then nut, then the least invasive way that reaches the rest. */
     private Recommendation geometry(Setup measured) {
-        List<Way> taken = new ArrayList<>();
-        for (Way light : List.of(Catalogue.TRUSS_ROD, Catalogue.NUT)) {
-            // As read, and still so from where the one before leaves it: a high slot may be right once the relief is.
-            if (ways.of(light).possible()
-                    && ways.combined(with(taken, light)).possible().contains(light)) {
-                taken.add(light);
-            }
-        }
-        boolean met =
-                taken.isEmpty() ? about.met(measured) : ways.combined(taken).reaches();
-        if (met) {
-            return taken.isEmpty()
-                    ? Recommendation.of(List.of(Catalogue.LEAVE), AdviceFinding.ALREADY_THERE.of())
-                    : Recommendation.of(taken, AdviceFinding.THAT_ALONE.of());
-        }
-        return withRest(taken, measured);
+        List<Candidate> tried =
+                Trials.of(ways, measured).stream().sorted(Candidate.BEST).toList();
+        Optional<Candidate> met = about.met(measured) && !about.looseDovetail()
+                ? tried.stream().filter(each -> each.main().isEmpty()).findFirst()
+                : Optional.empty();
+        // An action that is right stays as it is; with relief or nut to be set first, that may ask for more.
+        Optional<Candidate> answer = met.filter(each -> each.ways().contains(Catalogue.LEAVE))
+                .or(() -> tried.stream().filter(Candidate::answers).findFirst());
+        return answer.map(best -> new Recommendation(best.ways(), reasons(best), runnersUp(tried, best)))
+                .orElseGet(() -> partWay(tried, measured));
     }
 
-    private Recommendation withRest(List<Way> taken, Setup measured) {
-        for (Way way : List.of(Catalogue.SADDLE, Catalogue.FLOATING_BRIDGE, Catalogue.POCKET_SHIM)) {
-            Optional<Recommendation> reached = reaching(taken, way, AdviceFinding.LEAST_INVASIVE);
-            if (reached.isPresent()) {
-                return reached.get();
-            }
+    private List<Finding> reasons(Candidate best) {
+        List<Finding> reasons = new ArrayList<>();
+        reasons.add(reason(best).of());
+        if (best.ways().contains(Catalogue.PIN_RAMPS)) {
+            reasons.add(AdviceFinding.RAMP_TOO.of());
         }
-        boolean worth = about.worth() != Case.Worth.NO;
-        List<Way> order = worth
-                ? List.of(Catalogue.NECK_RESET, Catalogue.HEEL_SANDING, Catalogue.SHAVE_BRIDGE, Catalogue.NEW_BRIDGE)
-                : List.of(Catalogue.SHAVE_BRIDGE, Catalogue.NEW_BRIDGE, Catalogue.BACK_SLIP, Catalogue.SAW_AND_BOLT);
-        for (Way way : order) {
-            Optional<Recommendation> reached =
-                    affordable(way) ? reaching(taken, way, reason(way, worth)) : Optional.empty();
-            if (reached.isPresent()) {
-                return reached.get();
-            }
+        if (about.looseDovetail()) {
+            reasons.add(AdviceFinding.LOOSE_COMES_OFF.of());
         }
-        return nearest(taken, measured, worth);
+        return reasons;
     }
 
-    /** Tells whether a way costs no more than the instrument is worth, as far as that is known. */
-    private boolean affordable(Way way) {
-        return about.worth() == Case.Worth.YES
-                || about.job().get(Lines.VALUE).orElse(Double.MAX_VALUE)
-                        >= ways.of(way).cost();
-    }
-
-    private AdviceFinding reason(Way way, boolean worth) {
-        if (way == Catalogue.BACK_SLIP || way == Catalogue.SAW_AND_BOLT) {
+    private AdviceFinding reason(Candidate best) {
+        List<Way> main = best.main();
+        if (main.isEmpty()) {
+            return best.ways().contains(Catalogue.LEAVE) ? AdviceFinding.ALREADY_THERE : AdviceFinding.THAT_ALONE;
+        }
+        if (lastResort(best)) {
             return AdviceFinding.CANT_BE_UNDONE;
         }
-        if (!worth) {
-            return AdviceFinding.SPENDS_BRIDGE;
+        if (main.contains(Catalogue.NEW_BRIDGE)) {
+            return main.size() > 1 ? AdviceFinding.BRIDGE_COMES_BACK : AdviceFinding.TALLER_BRIDGE;
         }
-        if (way.has(Effect.CUTS_HEEL)) {
-            return about.worth() == Case.Worth.UNKNOWN
-                    ? AdviceFinding.NECK_GOES_BACK_SAY_VALUE
-                    : AdviceFinding.NECK_GOES_BACK;
+        if (main.stream().anyMatch(way -> way.has(Effect.CUTS_HEEL))) {
+            return about.measured().filter(about::tooLow).isPresent()
+                    ? AdviceFinding.NECK_COMES_FORWARD
+                    : about.worth() == Case.Worth.UNKNOWN
+                            ? AdviceFinding.NECK_GOES_BACK_SAY_VALUE
+                            : AdviceFinding.NECK_GOES_BACK;
         }
-        return AdviceFinding.BRIDGE_GIVES;
+        return main.contains(Catalogue.SHAVE_BRIDGE) ? AdviceFinding.BRIDGE_HAS_IT : AdviceFinding.LEAST_INVASIVE;
     }
 
-    private Optional<Recommendation> reaching(List<Way> taken, Way way, AdviceFinding reason) {
-        Combination all = ways.combined(with(taken, way));
-        return all.possible().contains(way) && all.reaches() && leavesWhatIsAimedAt(all)
-                ? Optional.of(Recommendation.of(all.ways(), reason.of()))
-                : Optional.empty();
+    /** The nearest others: those that would do as well first, each with the one reason it was not chosen. */
+    private List<RunnerUp> runnersUp(List<Candidate> tried, Candidate best) {
+        Set<List<Way>> shown = new HashSet<>(List.of(best.core()));
+        List<RunnerUp> runners = new ArrayList<>();
+        tried.stream()
+                .filter(each ->
+                        each != best && !each.main().isEmpty() && !each.ways().equals(best.ways()))
+                .sorted(Comparator.comparing((Candidate each) -> !each.answers())
+                        .thenComparing(each -> !each.reaches())
+                        .thenComparing(each -> each.combined().possible().isEmpty())
+                        .thenComparing(Candidate::off)
+                        .thenComparing(Candidate.BEST))
+                .filter(each -> each.answers() || !each.main().contains(Catalogue.PIN_RAMPS))
+                .filter(each -> each.refused().isEmpty() || anyWay(each) && !lastResort(each))
+                .forEach(each -> {
+                    if (runners.size() < RUNNERS_UP && shown.add(each.core())) {
+                        runners.add(new RunnerUp(each.ways(), whyNot(each, best), each.wholeCost()));
+                    }
+                });
+        return runners;
     }
 
-    /** A job that aims at a taller saddle or floating bridge is not served by lowering it. */
-    private boolean leavesWhatIsAimedAt(Combination all) {
-        Setup after = all.predicted().orElseThrow().setup();
-        double stands = after.protrusion().map(Sides::mean).orElse(after.supportHeight());
-        Aim aim = after.protrusion().isPresent() ? Aim.SADDLE : Aim.BRIDGE_HEIGHT;
-        return about.length(aim).orElse(stands) - stands <= about.shop(Standard.ACTION_REACH);
+    private static boolean lastResort(Candidate each) {
+        return each.main().contains(Catalogue.BACK_SLIP) || each.main().contains(Catalogue.SAW_AND_BOLT);
     }
 
-    /** Nothing reaches it: whatever brings it nearest for no more than it is worth. */
-    private Recommendation nearest(List<Way> taken, Setup measured, boolean worth) {
-        Recommendation best = Recommendation.of(
-                taken.isEmpty() ? List.of(Catalogue.LEAVE) : taken,
-                (worth ? AdviceFinding.NO_WAY_REACHES : AdviceFinding.NOTHING_NEARER).of());
-        double off = about.off(
-                taken.isEmpty()
-                        ? measured
-                        : ways.combined(taken).predicted().orElseThrow().setup());
-        for (Way way : List.of(
-                Catalogue.SADDLE,
-                Catalogue.FLOATING_BRIDGE,
-                Catalogue.SHAVE_BRIDGE,
-                Catalogue.POCKET_SHIM,
-                Catalogue.TUNE_DOWN)) {
-            Combination all = ways.combined(with(taken, way));
-            if (!all.possible().contains(way)) {
-                continue;
-            }
-            Setup after = all.predicted().orElseThrow().setup();
-            if (about.off(after) < off - about.shop(Standard.ACTION_REACH) / 2) {
-                off = about.off(after);
-                best = Recommendation.of(
-                        all.ways(),
-                        (worth ? AdviceFinding.NEAREST : AdviceFinding.NEAREST_NOT_WORTH).of(Case.action(after)));
-            }
+    /** A refused sequence is worth naming where the refused step would lead somewhere on another instrument. */
+    private boolean anyWay(Candidate each) {
+        return each.main().stream().allMatch(way -> ways.of(way).predicted().isPresent());
+    }
+
+    private Finding whyNot(Candidate other, Candidate best) {
+        if (other.refused().isPresent()) {
+            return AdviceFinding.REFUSED.of(new Quantity.Said(other.refused().get()));
         }
-        return best;
+        if (!other.affordable()) {
+            return AdviceFinding.MORE_THAN_WORTH.of(
+                    new Quantity.Money(other.combined().cost()));
+        }
+        if (!other.reaches()) {
+            return other.after()
+                    .map(after -> AdviceFinding.FALLS_SHORT.of(Case.action(after)))
+                    .orElseGet(AdviceFinding.DOES_NOT_REACH::of);
+        }
+        if (!other.asAimed()) {
+            return AdviceFinding.LOWERS_WHAT_IS_AIMED_AT.of();
+        }
+        if (other.leftAtStop().isPresent()) {
+            return AdviceFinding.LEAVES_AT_STOP.of(
+                    Quantity.term(other.leftAtStop().get()));
+        }
+        if (other.invasiveness() > best.invasiveness()) {
+            return AdviceFinding.MORE_INVASIVE.of();
+        }
+        return other.combined().cost() > best.combined().cost()
+                ? AdviceFinding.COSTS_MORE.of(
+                        new Quantity.Money(other.combined().cost()))
+                : AdviceFinding.SPENDS_MORE.of();
+    }
+
+    /**
+     * Nothing reaches it: what gives a good part for a small part of the value, else leave it, and say what it would take.
+     */
+    private Recommendation partWay(List<Candidate> tried, Setup measured) {
+        double off = about.off(measured);
+        double value = about.job().get(Lines.VALUE).orElse(Double.MAX_VALUE);
+        Optional<Candidate> part = tried.stream()
+                .filter(each -> each.allowed() && each.leftAtStop().isEmpty())
+                .filter(each -> each.off() <= off * (1 - about.shop(Standard.PART_WAY_GAIN)))
+                .filter(each -> each.combined().cost() <= value * about.shop(Standard.PART_WAY_SHARE))
+                .min(Comparator.comparing(Candidate::off).thenComparing(Candidate.BEST));
+        Optional<Candidate> whole = tried.stream().filter(Candidate::reaches).findFirst();
+        List<Finding> reasons = new ArrayList<>();
+        reasons.add(part.flatMap(Candidate::after)
+                .map(after -> AdviceFinding.NEAREST.of(Case.action(after)))
+                .orElseGet(AdviceFinding.NOTHING_NEARER::of));
+        Candidate best = part.orElseGet(() -> tried.get(0));
+        whole.ifPresent(each -> reasons.add(AdviceFinding.WOULD_TAKE.of(
+                new Quantity.Several(
+                        each.main().stream().<Quantity>map(Quantity::term).toList()),
+                new Quantity.Said(whyNot(each, best)))));
+        List<Way> taken = part.map(Candidate::ways).orElseGet(() -> List.of(Catalogue.LEAVE));
+        return new Recommendation(taken, reasons, runnersUp(tried, best));
     }
 }

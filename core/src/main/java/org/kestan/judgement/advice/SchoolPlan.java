@@ -19,11 +19,21 @@ import org.kestan.judgement.way.TargetReset;
  * @param school which
  * @param after the set-up it leads to
  * @param removalAtCap heel cut at the cap; empty when the heel was not read
- * @param targetStrung where the straightedge is to arrive at the saddle at pitch, over the soundboard
+ * @param targetStrung where the fret line under the outer strings is to arrive at the saddle at pitch, over the soundboard
  * @param targetSlack the same with the strings slack
  */
 public record SchoolPlan(
         School school, Setup after, OptionalDouble removalAtCap, double targetStrung, double targetSlack) {
+
+    /** Where the straightedge is to land with the strings slack, as it reads on this sheet (§3.4), mm. */
+    public double slackAsRead() {
+        return after.basis().straightedge().asRead(targetSlack);
+    }
+
+    /** Where the straightedge is to land at pitch, as it reads on this sheet, mm. */
+    public double strungAsRead() {
+        return after.basis().straightedge().asRead(targetStrung);
+    }
 
     /** Saddle that is left at the centre, mm. */
     public double protrusion() {

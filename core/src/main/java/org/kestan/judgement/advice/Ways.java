@@ -51,7 +51,7 @@ public final class Ways {
             Assessment known = judged.get(way);
             if (known == null) {
                 known = about.measured()
-                        .map(setup -> taken(way, setup))
+                        .map(setup -> taken(about, way, setup))
                         .orElseGet(() -> assessment(way, way.takeUnmeasured(about), List.of()));
                 judged.put(way, known);
             }
@@ -71,6 +71,7 @@ public final class Ways {
 
     /** Takes several ways in the order of the work, each from where the one before leaves the instrument. */
     public Combination combined(Collection<Way> ways) {
+        Case together = about.together(ways);
         List<Way> order = ways.stream()
                 .distinct()
                 .sorted(Comparator.comparing(Way::stage).thenComparing(Catalogue.ALL::indexOf))
@@ -79,7 +80,7 @@ public final class Ways {
         Optional<Setup> now = about.measured();
         boolean any = false;
         for (Way way : order) {
-            Assessment step = now.isPresent() ? taken(way, now.get()) : of(way);
+            Assessment step = now.isPresent() ? taken(together, way, now.get()) : of(way);
             taken.add(step);
             if (step.possible()) {
                 now = step.predicted().map(Prediction::setup);
@@ -100,12 +101,12 @@ public final class Ways {
     public List<Shim> shims() {
         return about.measured()
                 .filter(setup -> about.joined(Joint.POCKET_BOLT))
-                .map(setup -> Shim.stock(setup, about.shop()))
+                .map(setup -> Shim.stock(setup, about.shop(), about.length(Reading.POCKET_LENGTH)))
                 .orElse(List.of());
     }
 
-    private Assessment taken(Way way, Setup from) {
-        Outcome outcome = way.take(about, from);
+    private Assessment taken(Case together, Way way, Setup from) {
+        Outcome outcome = way.take(together, from);
         return assessment(
                 way,
                 outcome,

@@ -130,9 +130,9 @@ final class ConditionGates {
         }
         double low = Math.min(bass.getAsDouble(), treble.getAsDouble());
         double high = Math.max(bass.getAsDouble(), treble.getAsDouble());
-        Gate gate = low < shop.get(Standard.NUT_LOW)
+        Gate gate = low < shop.get(Standard.NUT_LOW, reckoning.job().family())
                 ? Gate.of(GateId.NUT, GateState.STOP, GateFinding.NUT_LOW.of(Quantity.fine(low)))
-                : high > shop.get(Standard.NUT_HIGH)
+                : high > shop.get(Standard.NUT_HIGH, reckoning.job().family())
                         ? Gate.of(GateId.NUT, GateState.WARN, GateFinding.NUT_HIGH.of(Quantity.fine(high)))
                         : Gate.of(GateId.NUT, GateState.PASS, GateFinding.NUT_RIGHT.of());
         return gate.with(GateNumber.BASS, Quantity.length(bass.getAsDouble()))

@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Quantity;
 
@@ -36,6 +37,13 @@ public record Gate(
         more.putAll(numbers);
         more.put(number, value);
         return new Gate(id, state, reasons, more, provisional);
+    }
+
+    /** Returns one of the numbers behind it where that is a length, mm. */
+    OptionalDouble number(GateNumber which) {
+        return numbers.get(which) instanceof Quantity.Distance distance
+                ? OptionalDouble.of(distance.millimetres())
+                : OptionalDouble.empty();
     }
 
     Gate asProvisional() {

@@ -25,6 +25,8 @@ public enum GateNumber implements Keyed {
     THICKNESS("thickness"),
     HEIGHT("height"),
     LOWEST("lowest"),
+    SINK("sink"),
+    DISAGREEMENT("disagreement"),
     VALUE("value"),
     RESET_COST("resetCost");
 

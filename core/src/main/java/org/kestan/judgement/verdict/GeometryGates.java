@@ -4,9 +4,11 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.following.reckoning.Reckoning;
 import org.kestan.following.setup.Setup;
+import org.kestan.following.trajectory.Trajectory;
 import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Quantity;
 import org.kestan.ground.geometry.Angle;
+import org.kestan.ground.geometry.Tolerances;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.Sides;
 import org.kestan.ground.standards.School;
@@ -18,11 +20,13 @@ import org.kestan.job.terms.Lines;
 /** The gates about the strings over the body: action, saddle, break angle, bridge, neck pitch, and whether it is worth it. */
 final class GeometryGates {
 
+    private final Reckoning reckoning;
     private final Job job;
     private final ShopStandards shop;
     private final Optional<Setup> measured;
 
     GeometryGates(Reckoning reckoning) {
+        this.reckoning = reckoning;
         this.job = reckoning.job();
         this.shop = reckoning.standards();
         this.measured = reckoning.measured();
@@ -38,26 +42,47 @@ final class GeometryGates {
         Quantity stands = Quantity.length(now);
         Quantity grade = new Quantity.Said(grade(now).of());
         Sides<Double> wanted = Wanted.of(job, shop).action();
-        double over = Math.max(now - wanted.bass(), treble.getAsDouble() - wanted.treble());
-        Gate gate = now >= shop.get(Standard.ACTION_OUT_OF_SPEC)
-                ? Gate.of(GateId.ACTION, GateState.STOP, GateFinding.ACTION_STANDS.of(stands, grade))
-                : over > shop.get(Standard.ACTION_REACH)
-                        ? Gate.of(
-                                GateId.ACTION,
-                                GateState.WARN,
-                                GateFinding.ACTION_OVER.of(stands, grade, Quantity.length(over)))
-                        : Gate.of(GateId.ACTION, GateState.PASS, GateFinding.ACTION_NEAR.of(stands, grade));
+        double bassOff = now - wanted.bass();
+        double trebleOff = treble.getAsDouble() - wanted.treble();
+        double over = Math.max(bassOff, trebleOff);
+        double under = Math.max(-bassOff, -trebleOff);
+        boolean met = Math.max(over, under) <= shop.get(Standard.ACTION_REACH) + Tolerances.SAME;
+        Gate gate = met
+                ? Gate.of(GateId.ACTION, GateState.PASS, GateFinding.ACTION_NEAR.of(stands, grade))
+                : now >= limit(Standard.ACTION_OUT_OF_SPEC)
+                        ? Gate.of(GateId.ACTION, GateState.STOP, GateFinding.ACTION_STANDS.of(stands, grade))
+                        : now < limit(Standard.ACTION_LOW)
+                                ? Gate.of(
+                                        GateId.ACTION,
+                                        GateState.STOP,
+                                        GateFinding.ACTION_UNDER.of(stands, grade, Quantity.length(under)))
+                                : off(stands, grade, over, under);
         return gate.with(GateNumber.BASS, stands)
                 .with(GateNumber.TREBLE, Quantity.length(treble.getAsDouble()))
                 .with(GateNumber.OVER, Quantity.length(over));
     }
 
+    private static Gate off(Quantity stands, Quantity grade, double over, double under) {
+        Finding how = over >= under
+                ? GateFinding.ACTION_OVER.of(stands, grade, Quantity.length(over))
+                : GateFinding.ACTION_UNDER.of(stands, grade, Quantity.length(under));
+        return Gate.of(GateId.ACTION, GateState.WARN, how);
+    }
+
+    private double limit(Standard standard) {
+        return shop.get(standard, job.family());
+    }
+
     private GateFinding grade(double action) {
-        return action >= shop.get(Standard.ACTION_OUT_OF_SPEC)
+        return action >= limit(Standard.ACTION_OUT_OF_SPEC)
                 ? GateFinding.GRADE_OUT_OF_SPEC
-                : action >= shop.get(Standard.ACTION_HIGH)
+                : action >= limit(Standard.ACTION_HIGH)
                         ? GateFinding.GRADE_MEDIUM_HIGH
-                        : action >= shop.get(Standard.ACTION_MEDIUM) ? GateFinding.GRADE_MEDIUM : GateFinding.GRADE_LOW;
+                        : action >= limit(Standard.ACTION_MEDIUM)
+                                ? GateFinding.GRADE_MEDIUM
+                                : action >= limit(Standard.ACTION_LOW)
+                                        ? GateFinding.GRADE_LOW
+                                        : GateFinding.GRADE_TOO_LOW;
     }
 
     /** Whether the saddle alone could take the whole drop, the neck left as it is. */
@@ -86,7 +111,31 @@ final class GeometryGates {
         Sides<Double> wanted = Wanted.of(job, shop).action();
         double reach = shop.get(Standard.ACTION_REACH);
         double least = shop.get(Standard.PROTRUSION_LEAST);
-        if (setup.meets(wanted, reach) || drop <= 0) {
+        double most = shop.get(Standard.PROTRUSION_MOST);
+        double tallest = Math.max(protrusion.bass(), protrusion.treble());
+        boolean met = setup.meets(wanted, reach);
+        if (!met && drop <= 0 && tallest + Math.max(rise.bass(), rise.treble()) > most) {
+            return Gate.of(
+                    GateId.SADDLE,
+                    GateState.STOP,
+                    GateFinding.SADDLE_CANNOT_RISE.of(
+                            Quantity.length(tallest),
+                            Quantity.length(Math.max(rise.bass(), rise.treble())),
+                            Quantity.length(most)));
+        }
+        if (tallest > most) {
+            return Gate.of(
+                    GateId.SADDLE,
+                    GateState.WARN,
+                    GateFinding.SADDLE_TOO_TALL.of(Quantity.length(tallest), Quantity.length(most)));
+        }
+        if (met && left < least) {
+            return Gate.of(
+                    GateId.SADDLE,
+                    GateState.WARN,
+                    GateFinding.SADDLE_LOW.of(Quantity.length(left), Quantity.length(least)));
+        }
+        if (met || drop <= 0) {
             return Gate.of(GateId.SADDLE, GateState.PASS, GateFinding.SADDLE_NEED_NOT.of(Quantity.length(left)));
         }
         if (remaining >= least) {
@@ -156,7 +205,9 @@ final class GeometryGates {
                 ? Gate.of(GateId.BRIDGE, GateState.STOP, GateFinding.BRIDGE_CUT.of(thickness))
                 : read.getAsDouble() < shop.bridgeThin(job.text(Lines.BODY))
                         ? Gate.of(GateId.BRIDGE, GateState.WARN, GateFinding.BRIDGE_THIN.of(thickness))
-                        : Gate.of(GateId.BRIDGE, GateState.PASS, GateFinding.BRIDGE_THICK.of(thickness));
+                        : read.getAsDouble() > shop.get(Standard.BRIDGE_HEAVY)
+                                ? Gate.of(GateId.BRIDGE, GateState.WARN, GateFinding.BRIDGE_HEAVY.of(thickness))
+                                : Gate.of(GateId.BRIDGE, GateState.PASS, GateFinding.BRIDGE_THICK.of(thickness));
         return gate.with(GateNumber.THICKNESS, thickness);
     }
 
@@ -191,18 +242,54 @@ final class GeometryGates {
         if (measured.isEmpty()) {
             return Gate.of(GateId.NECK_PITCH, GateState.UNKNOWN, GateFinding.SHEET_FIRST.of());
         }
-        Angle pitch = measured.get().pitch();
+        Trajectory trajectory = reckoning.trajectory().orElseThrow();
+        Optional<Angle> pitch = measured.get().pitch();
+        Finding stands = pitch.map(this::stands).orElseGet(GateFinding.PITCH_NOT_TOLD::of);
+        boolean good = pitch.filter(angle -> angle.degrees() > shop.get(Standard.PITCH_ZERO))
+                .isPresent();
+        boolean saddleStops = saddle().state() == GateState.STOP;
+        double over = action().number(GateNumber.OVER).orElse(0);
+        Optional<Finding> body = body(trajectory);
+        Gate gate;
+        if (!good && saddleStops && over > 0) {
+            gate = Gate.of(GateId.NECK_PITCH, GateState.STOP, stands, GateFinding.NECK_HAS_TO_GO_BACK.of());
+        } else if (saddleStops && over <= 0) {
+            gate = Gate.of(GateId.NECK_PITCH, GateState.WARN, stands, GateFinding.NECK_OVER_SET.of());
+        } else if (body.isPresent()) {
+            gate = Gate.of(GateId.NECK_PITCH, GateState.WARN, stands, body.get());
+        } else {
+            GateState state = pitch.isEmpty() ? GateState.UNKNOWN : good ? GateState.PASS : GateState.WARN;
+            gate = Gate.of(GateId.NECK_PITCH, state, stands);
+        }
+        Gate told = pitch.isPresent() ? gate.with(GateNumber.DEGREES, Quantity.turn(pitch.get())) : gate;
+        Gate sunk = trajectory.sink().isPresent()
+                ? told.with(GateNumber.SINK, Quantity.length(trajectory.sink().getAsDouble()))
+                : told;
+        return trajectory.disagreement().isPresent()
+                ? sunk.with(
+                        GateNumber.DISAGREEMENT,
+                        Quantity.length(trajectory.disagreement().getAsDouble()))
+                : sunk;
+    }
+
+    private Finding stands(Angle pitch) {
         boolean level = Math.abs(pitch.degrees()) <= shop.get(Standard.PITCH_ZERO);
-        boolean good = !level && pitch.radians() > 0;
-        boolean lowSaddle = saddle().state() == GateState.STOP;
-        GateState action = action().state();
-        boolean high = action == GateState.STOP || action == GateState.WARN;
-        Finding stands =
-                (good ? GateFinding.NECK_SET_BACK : level ? GateFinding.NECK_LEVEL : GateFinding.NECK_FORWARD).of();
-        Gate gate = !good && lowSaddle && high
-                ? Gate.of(GateId.NECK_PITCH, GateState.STOP, stands, GateFinding.NECK_HAS_TO_GO_BACK.of())
-                : Gate.of(GateId.NECK_PITCH, good ? GateState.PASS : GateState.WARN, stands);
-        return gate.with(GateNumber.DEGREES, Quantity.turn(pitch));
+        return (level
+                        ? GateFinding.NECK_LEVEL
+                        : pitch.radians() > 0 ? GateFinding.NECK_SET_BACK : GateFinding.NECK_FORWARD)
+                .of();
+    }
+
+    /** What the body's answer says to look at: it folds too far, or the readings don't tell one story. */
+    private Optional<Finding> body(Trajectory trajectory) {
+        double sink = trajectory.sink().orElse(0);
+        if (sink > shop.get(Standard.SINK_MOST)) {
+            return Optional.of(GateFinding.SINKS_TOO_FAR.of(Quantity.length(sink)));
+        }
+        double off = Math.abs(trajectory.disagreement().orElse(0));
+        return off > shop.get(Standard.DISAGREEMENT)
+                ? Optional.of(GateFinding.READINGS_DISAGREE.of(Quantity.length(off)))
+                : Optional.empty();
     }
 
     Gate worth() {

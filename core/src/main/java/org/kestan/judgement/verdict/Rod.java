@@ -42,7 +42,7 @@ public record Rod(double gap, double aim, boolean inWindow, boolean asked, Optio
 
     /** Tells whether the rod can do it; one that was not tried may. */
     public boolean can() {
-        return state.map(rod -> tightens() ? rod.canTighten() : rod.canLoosen()).orElse(true);
+        return state.map(TrussRod::canSet).orElse(true);
     }
 
     /** The set-up once the rod has done what it is asked for and can. */

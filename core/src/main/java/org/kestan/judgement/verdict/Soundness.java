@@ -1,6 +1,6 @@
 package org.kestan.judgement.verdict;
 
-import java.util.Optional;
+import java.util.List;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.ground.standards.Standard;
@@ -15,10 +15,10 @@ import org.kestan.job.visits.Visit;
  *
  * @param liftRead whether a leaf goes farther under the bridge than the shop lets pass
  * @param liftSeen whether a lifted bridge was found serious at the inspection
- * @param broken the first serious finding other than a lifted bridge
+ * @param broken the serious findings other than a lifted bridge
  * @param dryOrDamp whether the air is out of the shop's window; not, where it was not read
  */
-public record Soundness(boolean liftRead, boolean liftSeen, Optional<Observation> broken, boolean dryOrDamp) {
+public record Soundness(boolean liftRead, boolean liftSeen, List<Observation> broken, boolean dryOrDamp) {
 
     /** Reads it from a visit. */
     public static Soundness of(Visit visit, ShopStandards shop) {
@@ -31,7 +31,7 @@ public record Soundness(boolean liftRead, boolean liftSeen, Optional<Observation
                 visit.observation(Defect.BRIDGE_LIFT).filter(Soundness::serious).isPresent(),
                 visit.observations().stream()
                         .filter(found -> found.what() != Defect.BRIDGE_LIFT && serious(found))
-                        .findFirst(),
+                        .toList(),
                 dryOrDamp);
     }
 

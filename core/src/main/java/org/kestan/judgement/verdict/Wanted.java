@@ -27,7 +27,8 @@ public record Wanted(Sides<Double> action, boolean actionAssumed, double relief,
 
     /** What is wanted of a job's instrument. */
     public static Wanted of(Job job, ShopStandards shop) {
-        Sides<Double> action = Sides.of(side -> job.millimetres(AIMS.get(side)).orElse(shop.get(USUAL.get(side))));
+        Sides<Double> action =
+                Sides.of(side -> job.millimetres(AIMS.get(side)).orElse(shop.get(USUAL.get(side), job.family())));
         boolean assumed = List.of(Side.values()).stream()
                 .anyMatch(side -> job.get(AIMS.get(side)).isEmpty());
         OptionalDouble said = job.millimetres(Aim.RELIEF);
@@ -40,7 +41,8 @@ public record Wanted(Sides<Double> action, boolean actionAssumed, double relief,
         Job filled = job;
         for (Side side : Side.values()) {
             if (job.get(AIMS.get(side)).isEmpty()) {
-                filled = filled.with(AIMS.get(side), Length.ofText(shop.text(USUAL.get(side))));
+                filled = filled.with(
+                        AIMS.get(side), Length.ofText(shop.text(USUAL.get(side).of(job.family()))));
             }
         }
         return filled;

@@ -1,7 +1,9 @@
 package org.kestan.judgement.way;
 
+import java.util.Collection;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import org.kestan.following.reckoning.Reckoning;
 import org.kestan.following.setup.Setup;
 import org.kestan.ground.finding.Quantity;
@@ -12,7 +14,9 @@ import org.kestan.ground.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Joint;
 import org.kestan.job.terms.Lines;
+import org.kestan.job.visits.Defect;
 import org.kestan.job.visits.Observation;
+import org.kestan.job.visits.Severity;
 import org.kestan.judgement.verdict.Soundness;
 import org.kestan.judgement.verdict.Wanted;
 
@@ -21,12 +25,23 @@ import org.kestan.judgement.verdict.Wanted;
  *
  * @param reckoning what follows from the job
  * @param wanted what is wanted
+ * @param taken the ways that are taken together; none for each alone
  */
-public record Case(Reckoning reckoning, Wanted wanted) {
+public record Case(Reckoning reckoning, Wanted wanted, Set<Way> taken) {
 
     /** What the ways of a job are judged by. */
     public static Case of(Reckoning reckoning) {
-        return new Case(reckoning, Wanted.of(reckoning.job(), reckoning.standards()));
+        return new Case(reckoning, Wanted.of(reckoning.job(), reckoning.standards()), Set.of());
+    }
+
+    /** Returns the same with some ways taken together. */
+    public Case together(Collection<Way> ways) {
+        return new Case(reckoning, wanted, Set.copyOf(ways));
+    }
+
+    /** Tells whether one of the ways taken together does something to the instrument. */
+    public boolean together(Effect effect) {
+        return taken.stream().anyMatch(way -> way.has(effect));
     }
 
     /** Returns the job. */
@@ -74,9 +89,38 @@ public record Case(Reckoning reckoning, Wanted wanted) {
         return soundness().lifted();
     }
 
-    /** Returns what is loose or cracked through. */
+    /**
+     * Returns what is loose or cracked through and has to be mended before anything else. A loose dovetail is none of these:
+     * gluing it is the first step of setting the neck (§6).
+     */
     public Optional<Observation> broken() {
-        return soundness().broken();
+        boolean dovetail = joined(Joint.DOVETAIL);
+        return soundness().broken().stream()
+                .filter(seen -> !(dovetail && seen.what() == Defect.NECK_JOINT))
+                .findFirst();
+    }
+
+    /** Tells whether the neck sits loose in a dovetail. */
+    public boolean looseDovetail() {
+        return joined(Joint.DOVETAIL)
+                && soundness().broken().stream().anyMatch(seen -> seen.what() == Defect.NECK_JOINT);
+    }
+
+    /** Tells whether the body folds farther than a sound one does, and its braces were not found sound. */
+    public boolean foldsTooFar() {
+        return reckoning
+                        .trajectory()
+                        .flatMap(known -> boxed(known.sink()))
+                        .filter(sink -> sink > shop(Standard.SINK_MOST))
+                        .isPresent()
+                && job().visit()
+                        .observation(Defect.BRACE_LOOSE)
+                        .filter(seen -> seen.severity() == Severity.SOUND)
+                        .isEmpty();
+    }
+
+    private static Optional<Double> boxed(OptionalDouble value) {
+        return value.isPresent() ? Optional.of(value.getAsDouble()) : Optional.empty();
     }
 
     /** Tells whether the air is out of the shop's window. */
@@ -113,6 +157,22 @@ public record Case(Reckoning reckoning, Wanted wanted) {
     /** Returns the least a saddle may stand out, mm. */
     public double least() {
         return shop(Standard.PROTRUSION_LEAST);
+    }
+
+    /** Returns the most a saddle may stand out, mm. */
+    public double most() {
+        return shop(Standard.PROTRUSION_MOST);
+    }
+
+    /** Returns how far the action is under the one wanted, the lower side; negative when both are over, mm. */
+    public double under(Setup setup) {
+        Sides<Double> off = setup.action().with(wanted.action(), (now, aim) -> aim - now);
+        return Math.max(off.bass(), off.treble());
+    }
+
+    /** Tells whether the strings stand too low rather than too high. */
+    public boolean tooLow(Setup setup) {
+        return !met(setup) && under(setup) > over(setup);
     }
 
     /** Returns the thickness under which a bridge is thin on this body, mm. */

@@ -14,6 +14,10 @@ public enum Effect {
     SPENDS_SADDLE,
     /** Takes wood off the bridge. */
     SPENDS_BRIDGE,
+    /** Planes the fretboard, so that its relief changes and the neck does not move. */
+    PLANES_BOARD,
+    /** Fits a floating bridge: its wheels, its feet, strips, or a lower one. */
+    FITS_FLOATING_BRIDGE,
     /** Puts another bridge in place of the one there. */
     NEW_BRIDGE,
     /** Lets the strings pull less. */

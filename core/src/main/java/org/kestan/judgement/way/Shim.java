@@ -1,6 +1,7 @@
 package org.kestan.judgement.way;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import org.kestan.following.setup.Setup;
 import org.kestan.ground.geometry.Angle;
@@ -15,12 +16,15 @@ import org.kestan.ground.standards.Standard;
  */
 public record Shim(Angle angle, Setup after) {
 
-    /** The stock shims, set back and forward, each with the set-up it leads to. */
-    public static List<Shim> stock(Setup from, ShopStandards shop) {
+    /**
+     * The stock shims, set back and forward, each with the set-up it leads to; only those that set it back where the
+     * pocket's length is not known, which the others need (§3.13).
+     */
+    public static List<Shim> stock(Setup from, ShopStandards shop, OptionalDouble pocket) {
         return Stream.of(Standard.SHIM_FINE, Standard.SHIM_MIDDLE, Standard.SHIM_COARSE)
                 .map(shop::angle)
-                .flatMap(angle -> Stream.of(angle, angle.negated()))
-                .map(angle -> new Shim(angle, from.afterNeckTurned(angle)))
+                .flatMap(angle -> pocket.isPresent() ? Stream.of(angle, angle.negated()) : Stream.of(angle))
+                .map(angle -> new Shim(angle, from.afterShim(angle, pocket.orElse(0))))
                 .toList();
     }
 }

@@ -5,7 +5,11 @@ public enum Stage {
     BEFORE,
     RELIEF,
     NUT,
+    /** A shim in a flat pocket comes in stock angles: the saddle does the rest. */
+    POCKET,
     SADDLE,
     BRIDGE,
-    NECK
+    NECK,
+    /** Once the saddle stands as it will. */
+    BEND
 }

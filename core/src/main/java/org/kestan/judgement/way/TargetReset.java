@@ -1,6 +1,7 @@
 package org.kestan.judgement.way;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.kestan.following.setup.Setup;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Sides;
@@ -21,10 +22,11 @@ public final class TargetReset {
      * @return empty when no neck angle brings the strings there
      */
     public static Optional<Setup> by(School school, Case about, Setup from) {
-        Sides<Double> nut = new Sides<>(
-                about.length(Aim.NUT_BASS).orElse(from.nut().bass()),
-                about.length(Aim.NUT_TREBLE).orElse(from.nut().treble()));
-        double gap = about.length(Aim.RELIEF).orElse(from.reliefGap());
+        Sides<OptionalDouble> nut = Sides.of(side -> about.length(Aim.nut(side)));
+        // Where no rod can set the relief it is as the ways before leave it (§3.5).
+        double gap = from.basis().reliefStays()
+                ? from.reliefGap()
+                : about.length(Aim.RELIEF).orElse(from.reliefGap());
         Sides<Double> action = about.wanted().action();
         if (from.protrusion().isEmpty()) {
             double rise = about.length(Aim.BRIDGE_HEIGHT).orElse(from.supportHeight()) - from.supportHeight();
@@ -36,23 +38,32 @@ public final class TargetReset {
         // The crown's height over the fret line follows from the action alone, whatever the saddle: so plan once
         // without.
         return from.afterReset(action, gap, nut, 0, thickening).flatMap(plain -> {
-            double crown = Sides.mean(plain.crown());
-            double stands = protrusion(about, school, mean, crown);
+            double stands = protrusion(about, school, mean, plain);
             return from.afterReset(action, gap, nut, stands - mean, thickening);
         });
     }
 
-    /** The protrusion at the centre that a school leads to: projection over the bridge plus the crown over the fret line. */
-    private static double protrusion(Case about, School school, double now, double crown) {
+    /** The mean protrusion that a school leads to. A saddle worn down or too tall is never what is aimed at. */
+    private static double protrusion(Case about, School school, double now, Setup plain) {
         ShopStandards shop = about.shop();
-        double sink = sink(about);
+        double sound = Math.min(Math.max(now, shop.get(Standard.PROTRUSION_FULL)), about.most());
         return switch (school) {
-            case KISSES -> crown - sink;
-            case LITTLE_ABOVE -> shop.get(Standard.ABOVE_BRIDGE_SLACK) - sink + crown;
-            case OVERSHOOT -> shop.get(Standard.OVERSHOOT_SLACK) - sink + crown;
+            case KISSES -> landing(about, plain, 0);
+            case LITTLE_ABOVE -> landing(about, plain, shop.get(Standard.ABOVE_BRIDGE_SLACK));
+            case OVERSHOOT -> landing(about, plain, shop.get(Standard.OVERSHOOT_SLACK));
             case SADDLE_LEFT -> shop.get(Standard.SADDLE_LEFT);
-            default -> about.length(Aim.SADDLE).orElse(now);
+            default -> about.length(Aim.SADDLE).orElse(sound);
         };
+    }
+
+    /**
+     * The mean protrusion with which the straightedge, as it reads with the strings slack, lands so far over the bridge's
+     * top: projection over the bridge, and the crown over the fret line.
+     */
+    private static double landing(Case about, Setup plain, double overBridge) {
+        double top = plain.bridgeTop();
+        double strung = plain.basis().straightedge().atSaddle(top + overBridge) - sink(about);
+        return strung - top + Sides.mean(plain.crown());
     }
 
     /** Returns how far the body is taken to fold up, mm. */

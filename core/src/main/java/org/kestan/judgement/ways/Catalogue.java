@@ -23,6 +23,7 @@ public final class Catalogue {
     public static final Way NECK_RESET = new NeckReset();
     public static final Way BACK_SLIP = new BackSlip();
     public static final Way SAW_AND_BOLT = new SawAndBolt();
+    public static final Way REFRET = new Refret();
     public static final Way MEND_FIRST = new MendFirst();
     public static final Way SLIDE = new SlideSetUp();
 
@@ -44,6 +45,7 @@ public final class Catalogue {
             NECK_RESET,
             BACK_SLIP,
             SAW_AND_BOLT,
+            REFRET,
             MEND_FIRST,
             SLIDE);
 

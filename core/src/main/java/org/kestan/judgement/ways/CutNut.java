@@ -46,7 +46,11 @@ final class CutNut extends Way {
     }
 
     private static double wanted(Case about, Side side, double now) {
-        boolean right = now <= about.shop(Standard.NUT_HIGH) && now >= about.shop(Standard.NUT_LOW);
-        return about.length(Aim.nut(side)).orElse(right ? now : about.shop(Standard.NUT_HEIGHT));
+        boolean right = now <= limit(about, Standard.NUT_HIGH) && now >= limit(about, Standard.NUT_LOW);
+        return about.length(Aim.nut(side)).orElse(right ? now : limit(about, Standard.NUT_HEIGHT));
+    }
+
+    private static double limit(Case about, Standard standard) {
+        return about.shop().get(standard, about.job().family());
     }
 }

@@ -12,6 +12,7 @@ import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.Sides;
 import org.kestan.ground.standards.Standard;
 import org.kestan.judgement.way.Case;
+import org.kestan.judgement.way.Effect;
 import org.kestan.judgement.way.Outcome;
 import org.kestan.judgement.way.Stage;
 import org.kestan.judgement.way.Way;
@@ -28,6 +29,10 @@ final class FloatingBridge extends Way {
     private static final Finding.Kind TRIM = Finding.kind("way.floating-bridge.trim", Distance.class, Said.class);
     private static final Finding.Kind DOWN = Finding.kind("way.floating-bridge.down", Distance.class, Said.class);
     private static final Finding.Kind SHORT = Finding.kind("way.floating-bridge.short", Distance.class);
+    private static final Finding.Kind TOP_ON_STRIP =
+            Finding.kind("way.floating-bridge.top-on-strip", Distance.class, Said.class);
+    private static final Finding.Kind MADE_LOWER =
+            Finding.kind("way.floating-bridge.made-lower", Distance.class, Said.class);
     private static final Finding.Kind FIT_FEET = Finding.kind("way.floating-bridge.fit-feet");
     private static final Finding.Kind FIND_PLACE = Finding.kind("way.floating-bridge.find-place");
     private static final Finding.Kind STRIPS = Finding.kind("way.floating-bridge.strips", Distance.class, Said.class);
@@ -36,7 +41,7 @@ final class FloatingBridge extends Way {
     private static final Finding.Kind FIT_STRIPS = Finding.kind("way.floating-bridge.fit-strips");
 
     FloatingBridge() {
-        super("floating-bridge", Stage.BRIDGE, true, List.of(Standard.HOURS_FLOATING));
+        super("floating-bridge", Stage.BRIDGE, true, List.of(Standard.HOURS_FLOATING), Effect.FITS_FLOATING_BRIDGE);
     }
 
     @Override
@@ -65,6 +70,10 @@ final class FloatingBridge extends Way {
     private Outcome lowered(Case about, Setup from, Sides<Double> needed, double wish, double lowest) {
         double height = from.supportHeight();
         double trimMost = about.collectible() ? 0 : about.shop(Standard.FOOT_TRIM_MOST);
+        double low = about.shop(Standard.FLOATING_LEAST);
+        if (wish < lowest - trimMost - Tolerances.LEAF && low < lowest - trimMost) {
+            return lower(about, from, needed, wish, Math.max(wish, low));
+        }
         double reached = Math.max(wish, Math.min(height, lowest - trimMost));
         if (Math.abs(reached - height) < Tolerances.LEAF) {
             return not((about.collectible() ? BOTTOM_COLLECTIBLE : BOTTOM).of());
@@ -80,6 +89,17 @@ final class FloatingBridge extends Way {
                 : (trimmed ? FIT_FEET : FIND_PLACE).of();
         Outcome can = can(after, what, then);
         return trimmed ? can.withReversible(false) : can.withPrices(List.of(Standard.HOURS_WHEELS));
+    }
+
+    /** Another, lower bridge: the top piece on a strip without its wheels, or one made; the old one is kept. */
+    private Outcome lower(Case about, Setup from, Sides<Double> needed, double wish, double reached) {
+        Setup after = moved(from, needed, wish, reached);
+        Finding what = (about.job().onSolidBridge() ? MADE_LOWER : TOP_ON_STRIP)
+                .of(Quantity.length(reached), Case.action(after));
+        Finding then = reached > wish + Tolerances.LEAF
+                ? SHORT.of(Quantity.length(from.supportHeight() - wish))
+                : FIT_FEET.of();
+        return can(after, what, then).withPrices(List.of(Standard.HOURS_FLOATING, Standard.HOURS_LOW_BRIDGE));
     }
 
     private Outcome raised(Case about, Setup from, Sides<Double> needed, double wish, double highest) {

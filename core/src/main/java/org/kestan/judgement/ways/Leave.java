@@ -24,7 +24,7 @@ final class Leave extends Way {
     }
 
     private static boolean loose(Case about) {
-        return about.lifted() || about.broken().isPresent();
+        return about.lifted() || about.broken().isPresent() || about.looseDovetail();
     }
 
     @Override

@@ -12,6 +12,7 @@ import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.terms.Joint;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgement.way.Case;
+import org.kestan.judgement.way.Fit;
 import org.kestan.judgement.way.Outcome;
 
 /** Taking the neck off and setting it back. */
@@ -19,6 +20,8 @@ final class NeckReset extends NeckTurned {
 
     private static final Finding.Kind THROUGH = Finding.kind("way.neck-reset.through");
     private static final Finding.Kind FLAT_POCKET = Finding.kind("way.neck-reset.flat-pocket");
+    private static final Finding.Kind BOLTED = Finding.kind("way.neck-reset.bolted");
+    private static final Finding.Kind LOOSE_COMES_OFF = Finding.kind("way.neck-reset.loose-comes-off");
     private static final Finding.Kind FIND_JOINT = Finding.kind("way.neck-reset.find-joint");
     private static final Finding.Kind RELEASED_BY = Finding.kind("way.neck-reset.released-by", Term.class);
     private static final Finding.Kind COSTS_MORE = Finding.kind("way.neck-reset.costs-more", Money.class, Money.class);
@@ -34,7 +37,11 @@ final class NeckReset extends NeckTurned {
         if (about.joined(Joint.THROUGH)) {
             return not(THROUGH.of());
         }
-        return about.joined(Joint.POCKET_BOLT) ? not(FLAT_POCKET.of()) : turned(about, from);
+        Outcome turned = turned(about, from);
+        boolean bolted = about.joined(Joint.MORTISE_BOLT, Joint.POCKET_BOLT);
+        return bolted && turned.fit() != Fit.NO_NEED
+                ? turned.asNot((about.joined(Joint.MORTISE_BOLT) ? BOLTED : FLAT_POCKET).of())
+                : turned;
     }
 
     @Override
@@ -43,7 +50,9 @@ final class NeckReset extends NeckTurned {
         if (about.job().get(Lines.JOINT).isEmpty() || about.joined(Joint.UNKNOWN)) {
             more.add(FIND_JOINT.of());
         }
-        if (about.joined(Joint.DOVETAIL)) {
+        if (about.looseDovetail()) {
+            more.add(LOOSE_COMES_OFF.of());
+        } else if (about.joined(Joint.DOVETAIL)) {
             more.add(RELEASED_BY.of(Quantity.term(about.shop().school(SchoolQuestion.RELEASE))));
         }
         switch (about.worth()) {

@@ -12,6 +12,7 @@ import org.kestan.ground.finding.Quantity.Distance;
 import org.kestan.ground.finding.Quantity.Said;
 import org.kestan.ground.finding.Quantity.Turn;
 import org.kestan.ground.geometry.Angle;
+import org.kestan.ground.geometry.NeckRotation;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.Sides;
 import org.kestan.ground.standards.Standard;
@@ -35,12 +36,13 @@ final class PocketShim extends Way {
             Finding.kind("way.pocket-shim.toward-nut", Turn.class, Turn.class, Said.class);
     private static final Finding.Kind THICK_END = Finding.kind("way.pocket-shim.thick-end", Distance.class);
     private static final Finding.Kind READ_POCKET = Finding.kind("way.pocket-shim.read-pocket");
+    private static final Finding.Kind READ_POCKET_FIRST = Finding.kind("way.pocket-shim.read-pocket-first");
     private static final Finding.Kind COARSER_THAN_STOCK = Finding.kind("way.pocket-shim.coarser-than-stock");
 
     PocketShim() {
         super(
                 "pocket-shim",
-                Stage.NECK,
+                Stage.POCKET,
                 true,
                 List.of(Standard.HOURS_SHIM, Standard.PRICE_SHIM),
                 Effect.TURNS_NECK,
@@ -55,9 +57,21 @@ final class PocketShim extends Way {
         if (about.met(from)) {
             return noNeed(from, WayFinding.NECK_STAYS.of());
         }
-        double crown = Sides.mean(from.crown());
         double rise = Sides.mean(from.crownRiseFor(about.wanted().action()));
-        Optional<Angle> needed = from.basis().rotation().angleFor(crown, crown + rise, 0);
+        OptionalDouble pocket = about.length(Reading.POCKET_LENGTH);
+        if (rise > 0 && pocket.isEmpty()) {
+            return unknown(READ_POCKET_FIRST.of());
+        }
+        double distance = from.basis().jointToSaddle();
+        if (pocket.orElse(0) >= distance) {
+            return unknown(READ_POCKET_FIRST.of());
+        }
+        double crown = Sides.mean(from.crown());
+        // Thick end toward the nut the neck turns about the pocket's far end: a shorter lever.
+        NeckRotation turning = new NeckRotation(
+                rise > 0 ? distance - pocket.getAsDouble() : distance,
+                from.basis().fretsOverTop());
+        Optional<Angle> needed = turning.angleFor(crown, crown + rise, 0);
         if (needed.isEmpty()) {
             return not(WayFinding.OUT_OF_REACH.of());
         }
@@ -65,7 +79,7 @@ final class PocketShim extends Way {
         if (size < about.shop(Standard.SHIM_FINE) / 2) {
             return noNeed(from, FINER_THAN_STOCK.of());
         }
-        Shim nearest = Shim.stock(from, about.shop()).stream()
+        Shim nearest = Shim.stock(from, about.shop(), pocket).stream()
                 .min(Comparator.comparingDouble(
                         shim -> shim.angle().minus(needed.get()).abs().radians()))
                 .orElseThrow();

@@ -23,7 +23,7 @@ final class RampPins extends Way {
     private static final Finding.Kind ACTION_STAYS = Finding.kind("way.pin-ramps.action-stays");
 
     RampPins() {
-        super("pin-ramps", Stage.BRIDGE, false, List.of(Standard.HOURS_RAMPS));
+        super("pin-ramps", Stage.BEND, false, List.of(Standard.HOURS_RAMPS));
     }
 
     @Override

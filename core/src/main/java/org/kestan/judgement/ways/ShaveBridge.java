@@ -24,6 +24,7 @@ import org.kestan.judgement.way.WayFinding;
 final class ShaveBridge extends Way {
 
     private static final Finding.Kind SADDLE_ALONE = Finding.kind("way.shave-bridge.saddle-alone");
+    private static final Finding.Kind TOO_LITTLE = Finding.kind("way.shave-bridge.too-little");
     private static final Finding.Kind NOTHING_TO_GIVE =
             Finding.kind("way.shave-bridge.nothing-to-give", Distance.class, Distance.class);
     private static final Finding.Kind LEAVES =
@@ -59,9 +60,12 @@ final class ShaveBridge extends Way {
         if (wish <= Tolerances.LEAF || about.met(from.afterSaddleRaised(Spare.within(needed, out, about.shop())))) {
             return noNeed(from, SADDLE_ALONE.of());
         }
+        if (wish < about.shop(Standard.SHAVE_LEAST)) {
+            return noNeed(from, TOO_LITTLE.of());
+        }
         double thickness = from.bridgeThickness().orElseThrow();
         double depth = Math.min(wish, thickness - about.thin());
-        if (depth <= Tolerances.LEAF) {
+        if (depth < about.shop(Standard.SHAVE_LEAST)) {
             return not(NOTHING_TO_GIVE.of(Quantity.length(thickness), Quantity.length(about.thin())));
         }
         Setup shaved = from.afterBridgeShaved(depth);

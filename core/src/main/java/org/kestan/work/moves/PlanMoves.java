@@ -89,9 +89,10 @@ public final class PlanMoves {
         Job moved = withSupport(job, plan, height, written);
         double rise = support(moved, plan) - plan.supportHeight();
         Basis basis = plan.trajectory().basis();
-        double first = basis.frets().at(1);
-        double leverage = (basis.actionAt() - first) / (basis.saddle() - first);
         for (Side side : Side.values()) {
+            // The string turns about the nut's slot, or about fret 1 where the reading there is aimed at (§3.6).
+            double about = job.get(Aim.nut(side)).isPresent() ? basis.frets().at(1) : 0;
+            double leverage = (basis.actionAt() - about) / (basis.saddle() - about);
             double action = plan.plannedAction(side) + rise * leverage;
             moved = moved.with(Aim.action(side), Length.toMicrometre(action));
         }

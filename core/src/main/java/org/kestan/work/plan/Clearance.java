@@ -38,7 +38,7 @@ public record Clearance(
                 fretLine(after, distance) - height,
                 lowestString(before, distance) - height,
                 lowestString(after, distance) - height,
-                Angle.ofRadians(Math.max(0, needed - before.pitch().radians())));
+                Angle.ofRadians(Math.max(0, needed - before.steepness().radians())));
     }
 
     private static double fretLine(Setup setup, double distance) {

@@ -2,6 +2,7 @@ package org.kestan.work.plan;
 
 import java.util.List;
 import java.util.Optional;
+import org.kestan.following.correction.Drift;
 import org.kestan.following.loads.Prediction;
 import org.kestan.following.loads.StringLoads;
 import org.kestan.following.setup.Setup;
@@ -9,6 +10,7 @@ import org.kestan.ground.geometry.StringLine;
 import org.kestan.ground.sheet.Sides;
 import org.kestan.ground.strings.Fretted;
 import org.kestan.job.terms.Lines;
+import org.kestan.judgement.way.Effect;
 
 /**
  * What the work does to the strings' length and to fret 12 against the octave (§3.16, §3.20).
@@ -21,8 +23,8 @@ import org.kestan.job.terms.Lines;
  * @param setBack how far back the saddle has to move afterwards for fret 12 to sound the octave, each outer string, mm; empty
  *     when fret 12 was not read against the octave
  * @param compensation how far behind twice nut to fret 12 each known string's own saddle belongs, from the bass side
- * @param line where a new saddle line belongs, from the nut end, each outer string, mm: twice nut to fret 12, and what the
- *     strings' stretch asks; empty without known strings
+ * @param line where a new saddle line belongs, from the nut end, each outer string, mm: by the cents where they were read,
+ *     else twice nut to fret 12 and what the strings' stretch asks, which is the least; empty where neither is known
  */
 public record Intonation(
         double lengthBefore,
@@ -62,28 +64,39 @@ public record Intonation(
     private static Intonation of(WorkPlan plan, Setup before, Setup after) {
         Optional<StringLoads> loads = plan.loads();
         double saddle = before.basis().saddle();
-        double moved = saddleAfter(before, after);
+        double moved = saddleAfter(plan, before, after);
         double twelfth = before.basis().frets().at(OCTAVE);
         Sides<Double> stretchBefore = stretch(new Prediction(before, loads));
         Sides<Double> stretchAfter = stretch(new Prediction(after, loads));
         double lengths = CENTS * log2(moved / (moved - twelfth) * (saddle - twelfth) / saddle);
         Sides<Double> change = stretchAfter.with(stretchBefore, (then, now) -> then - now + lengths);
+        Optional<Sides<Double>> back = setBack(plan, change, moved, twelfth);
         return new Intonation(
                 length(before, saddle),
                 length(after, moved),
                 change,
                 loads.isPresent(),
-                setBack(plan, change, moved, twelfth),
-                loads.map(known -> compensation(after, known)).orElse(List.of()),
-                new Prediction(after, loads)
-                        .setBack()
-                        .map(each -> each.map(back -> before.basis().frets().scale() + back)));
+                back,
+                loads.map(known -> compensation(after, known, back.map(each -> each.map(by -> moved + by))))
+                        .orElse(List.of()),
+                back.map(each -> each.map(by -> moved + by))
+                        .or(() -> new Prediction(after, loads)
+                                .setBack()
+                                .map(each ->
+                                        each.map(by -> before.basis().frets().scale() + by))));
     }
 
-    /** Each string lies between the outer two, as high over the frets as its place says. */
-    private static List<Compensation> compensation(Setup setup, StringLoads loads) {
+    /**
+     * Each string lies between the outer two, as high over the frets as its place says. What the cents read say beyond the
+     * stretch of the outer strings the inner ones get by their place.
+     */
+    private static List<Compensation> compensation(Setup setup, StringLoads loads, Optional<Sides<Double>> byCents) {
         double scale = setup.basis().frets().scale();
         double twelfth = setup.basis().frets().at(OCTAVE);
+        Sides<Double> beyond = byCents.flatMap(read -> new Prediction(setup, Optional.of(loads))
+                        .setBack()
+                        .map(stretch -> read.with(stretch, (place, by) -> place - scale - by)))
+                .orElse(new Sides<>(0.0, 0.0));
         StringLine bass = setup.strings().bass();
         StringLine treble = setup.strings().treble();
         return loads.strings().stream()
@@ -93,7 +106,8 @@ public record Intonation(
                             bass.slope() + (treble.slope() - bass.slope()) * string.place());
                     Fretted pressed = Fretted.at(
                             string, line, setup.relief(), twelfth, setup.basis().saddle());
-                    return new Compensation(string.name(), pressed.setBack(scale, string.tension()));
+                    double more = beyond.bass() + (beyond.treble() - beyond.bass()) * string.place();
+                    return new Compensation(string.name(), pressed.setBack(scale, string.tension()) + more);
                 })
                 .toList();
     }
@@ -105,15 +119,18 @@ public record Intonation(
 
     /**
      * Position of the saddle along the turned fret line: the crown, seen from the pivot, keeps its distance R while its
-     * height over the fret line changes (§3.7).
+     * height over the fret line changes (§3.7); a drift put right moves the heel in (§3.9).
      */
-    private static double saddleAfter(Setup before, Setup after) {
+    private static double saddleAfter(WorkPlan plan, Setup before, Setup after) {
         double o = before.basis().fretsOverTop();
         double distance = before.basis().jointToSaddle();
-        Setup relieved = before.afterRelief(after.reliefGap());
+        Setup relieved = plan.relieved().orElseThrow();
         double rise = Sides.mean(relieved.crown()) + o + after.supportHeight() - before.supportHeight();
         double height = Sides.mean(after.crown()) + o;
-        return before.basis().joint() + Math.sqrt(Math.max(0, distance * distance + rise * rise - height * height));
+        double drift = plan.has(Effect.CUTS_HEEL) ? Drift.movesIn(plan.job(), before.basis()) : 0;
+        return before.basis().joint()
+                - drift
+                + Math.sqrt(Math.max(0, distance * distance + rise * rise - height * height));
     }
 
     private static double length(Setup setup, double saddle) {

@@ -9,6 +9,8 @@ import org.kestan.ground.geometry.Angle;
 import org.kestan.ground.geometry.HeelCut;
 import org.kestan.ground.geometry.Tolerances;
 import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Side;
+import org.kestan.ground.sheet.Sides;
 import org.kestan.ground.standards.Leaves;
 import org.kestan.ground.standards.Standard;
 import org.kestan.job.terms.Joint;
@@ -19,18 +21,26 @@ import org.kestan.judgement.way.Shim;
 /**
  * What happens at the neck joint beside the cut itself, mm.
  *
- * @param scribe leaves that stack to the cut at the cap, to scribe it; empty when nothing is cut
+ * @param scribe what each cheek loses at the cap and the leaves that stack to it, to scribe it; empty when nothing is cut
  * @param cheekShim thickness at the cap of a side shim in a dovetail, nothing at its top; empty for another joint
  * @param pocketShim the shim in a flat pocket; empty for another way
  * @param kerfFiller thickness of the filler where the fretboard was sawn; empty when it was not
  * @param warnings corners that would gain wood instead of losing it, and what changes with the joint
  */
 public record JointPlan(
-        Optional<Leaves.Stack> scribe,
+        Optional<Sides<Scribe>> scribe,
         OptionalDouble cheekShim,
         Optional<PocketShim> pocketShim,
         OptionalDouble kerfFiller,
         List<Finding> warnings) {
+
+    /**
+     * The scribe line on one cheek.
+     *
+     * @param thickness what goes at the cap, mm; negative where wood is missing
+     * @param stack the leaves
+     */
+    public record Scribe(double thickness, Leaves.Stack stack) {}
 
     /**
      * A full-pocket shim.
@@ -57,16 +67,26 @@ public record JointPlan(
                                 * plan.shop().angle(Standard.TAIL_FLARE).sin())
                         : OptionalDouble.empty();
         return new JointPlan(
-                cut.filter(each -> each.atCap() > 0)
-                        .map(each -> plan.shop()
-                                .leaves()
-                                .stack(each.atCap(), plan.shop().get(Standard.LEAF_TOLERANCE))),
+                cut.filter(each -> each.atCap() > 0).map(each -> scribe(plan, each)),
                 cheekShim,
                 plan.has(Effect.SHIMS_POCKET) ? pocketShim(plan) : Optional.empty(),
                 plan.has(Effect.OPENS_BOARD)
                         ? OptionalDouble.of(plan.shop().get(Standard.SAW_KERF))
                         : OptionalDouble.empty(),
                 cut.map(each -> warnings(each, joint.orElse(Joint.UNKNOWN))).orElse(List.of()));
+    }
+
+    /** Each cheek's own line: with a drift put right they differ. */
+    private static Sides<Scribe> scribe(WorkPlan plan, HeelCut cut) {
+        HeelCut.Cheeks cap = cut.cheeksAt(cut.height());
+        Optional<Side> toward = plan.job().visit().driftSide();
+        return Sides.of(side -> {
+            boolean drifts = toward.filter(side::equals).isPresent();
+            double off = toward.isEmpty() ? cut.atCap() : drifts ? cap.driftSide() : cap.otherSide();
+            return new Scribe(
+                    off,
+                    plan.shop().leaves().stack(Math.max(0, off), plan.shop().get(Standard.LEAF_TOLERANCE)));
+        });
     }
 
     private static Optional<PocketShim> pocketShim(WorkPlan plan) {

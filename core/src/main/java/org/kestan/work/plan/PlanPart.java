@@ -2,7 +2,6 @@ package org.kestan.work.plan;
 
 import java.util.EnumMap;
 import java.util.Map;
-import org.kestan.following.reckoning.Reckoning;
 import org.kestan.following.uncertainty.Uncertainty;
 import org.kestan.ground.sheet.Side;
 import org.kestan.judgement.advice.Ways;
@@ -24,8 +23,9 @@ public enum PlanPart {
     public static Map<PlanPart, Uncertainty.Estimate> of(WorkPlan plan) {
         return Uncertainty.of(
                 plan.job(),
+                plan.shop(),
                 PlanPart.class,
-                job -> figures(WorkPlan.of(Ways.of(Reckoning.of(job, plan.shop())), plan.ways())));
+                reckoning -> figures(WorkPlan.of(Ways.of(reckoning), plan.ways())));
     }
 
     private static Map<PlanPart, Double> figures(WorkPlan plan) {

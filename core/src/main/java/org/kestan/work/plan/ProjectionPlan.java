@@ -2,16 +2,20 @@ package org.kestan.work.plan;
 
 import java.util.Optional;
 import org.kestan.following.setup.Setup;
+import org.kestan.ground.geometry.Straightedge;
 
 /**
- * What the straightedge must show at the saddle, mm.
+ * Where the fret line has to land, mm: at the saddle under the outer strings, and as the straightedge reads it (§3.4).
  *
  * @param slack over the soundboard with the neck dry-fitted and no strings on
  * @param strung over the soundboard at pitch
- * @param overBridge slack, over the bridge's top: positive above it, 0 when it kisses
+ * @param slackAsRead what the straightedge shows with no strings on, where it lies and the caliper stands on this sheet
+ * @param strungAsRead the same at pitch
+ * @param overBridge slack as read, over the bridge's top: positive above it, 0 when it kisses
  * @param sink how far the body is taken to fold up between the two
  */
-public record ProjectionPlan(double slack, double strung, double overBridge, double sink) {
+public record ProjectionPlan(
+        double slack, double strung, double slackAsRead, double strungAsRead, double overBridge, double sink) {
 
     /** Reads it out of a plan; empty while nothing is planned. */
     static Optional<ProjectionPlan> of(WorkPlan plan) {
@@ -22,6 +26,8 @@ public record ProjectionPlan(double slack, double strung, double overBridge, dou
         double sink = plan.reckoning().trajectory().orElseThrow().sinkTaken(plan.shop());
         double strung = planned.projection();
         double top = planned.bridgeTop();
-        return new ProjectionPlan(strung + sink, strung, strung + sink - top, sink);
+        Straightedge straightedge = planned.basis().straightedge();
+        double slack = straightedge.asRead(strung + sink);
+        return new ProjectionPlan(strung + sink, strung, slack, straightedge.asRead(strung), slack - top, sink);
     }
 }

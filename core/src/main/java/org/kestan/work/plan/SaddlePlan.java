@@ -5,9 +5,9 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.kestan.following.loads.StringPlaces;
 import org.kestan.following.setup.Setup;
 import org.kestan.ground.finding.Finding;
-import org.kestan.ground.geometry.Frets;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.Sides;
 import org.kestan.ground.standards.Leaves;
@@ -112,30 +112,23 @@ public record SaddlePlan(
     private static Optional<Crown> crown(WorkPlan plan, Setup after, Sides<Double> out, List<Reading> needs) {
         Job job = plan.job();
         OptionalDouble spread = read(job, Reading.SPACING_BRIDGE, needs);
-        OptionalDouble nut = read(job, Reading.RADIUS_NUT, needs);
-        OptionalDouble body = job.millimetres(Reading.RADIUS_BODY);
+        OptionalDouble nut = job.millimetres(Reading.RADIUS_BODY);
+        if (nut.isEmpty()) {
+            nut = read(job, Reading.RADIUS_NUT, needs);
+        }
         if (spread.isEmpty() || nut.isEmpty()) {
             return Optional.empty();
         }
-        double radius = body.isEmpty()
-                ? nut.getAsDouble()
-                : Crown.radiusAt(
-                        nut.getAsDouble(),
-                        body.getAsDouble(),
-                        boardEnd(job, after),
-                        after.basis().saddle());
+        // Single or compound, carried on to the saddle.
+        double radius = after.basis().board().radiusAt(after.basis().saddle());
         List<OptionalDouble> grooves = grooves(plan);
         return radius < spread.getAsDouble() / 2 || grooves.size() < 2
                 ? Optional.empty()
-                : Optional.of(Crown.of(radius, out, spread.getAsDouble(), grooves));
-    }
-
-    /** Position of the end of the fretboard: the joint and the extension, or the last of usual frets. */
-    private static double boardEnd(Job job, Setup setup) {
-        OptionalDouble extension = job.millimetres(Reading.EXTENSION_LENGTH);
-        return extension.isPresent()
-                ? setup.basis().joint() + extension.getAsDouble()
-                : setup.basis().frets().at(Frets.USUAL_LAST);
+                : Optional.of(Crown.of(
+                        radius,
+                        out,
+                        StringPlaces.of(job, spread.getAsDouble(), plan.shop().get(Standard.COURSE_SPACING)),
+                        grooves));
     }
 
     private static List<OptionalDouble> grooves(WorkPlan plan) {

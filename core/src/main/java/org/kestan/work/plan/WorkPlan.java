@@ -10,11 +10,11 @@ import org.kestan.following.loads.StringLoads;
 import org.kestan.following.reckoning.Reckoning;
 import org.kestan.following.setup.Setup;
 import org.kestan.ground.geometry.HeelCut;
+import org.kestan.ground.geometry.Tolerances;
 import org.kestan.ground.lazy.Lazy;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Sides;
-import org.kestan.ground.standards.School;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
@@ -79,17 +79,48 @@ public final class WorkPlan {
                 judged,
                 taken,
                 planned,
-                byTarget ? planned.flatMap(setup -> heel(reckoning, setup)) : Optional.empty(),
+                byTarget ? planned.flatMap(setup -> heel(reckoning, taken, setup)) : Optional.empty(),
                 turned
-                        ? planned.flatMap(setup ->
-                                CorrectionSolver.extension(reckoning.job(), setup.rotation(), reckoning.standards()))
+                        ? planned.flatMap(setup -> CorrectionSolver.extension(
+                                reckoning.job(),
+                                reckoning.measured().orElseThrow().relief(),
+                                setup,
+                                reckoning.standards()))
                         : Optional.empty());
     }
 
-    private static Optional<HeelCut> heel(Reckoning reckoning, Setup planned) {
-        Setup relieved = reckoning.measured().orElseThrow().afterRelief(planned.reliefGap());
+    private static Optional<HeelCut> heel(Reckoning reckoning, List<Way> taken, Setup planned) {
+        Setup relieved = relieved(reckoning.measured().orElseThrow(), planned, taken);
         double drop = Sides.mean(relieved.crown()) - Sides.mean(planned.crown());
-        return CorrectionSolver.heel(reckoning.job(), planned.basis(), planned.rotation(), drop);
+        double rise = planned.supportHeight() - relieved.supportHeight();
+        return CorrectionSolver.heel(reckoning.job(), planned.basis(), planned.rotation(), drop + rise);
+    }
+
+    /** The set-up once the relief is as planned, by the rod or on the board, and all else as measured. */
+    private static Setup relieved(Setup measured, Setup planned, List<Way> taken) {
+        if (planned.reliefGap() == measured.reliefGap()) {
+            return measured;
+        }
+        return any(taken, Effect.PLANES_BOARD)
+                ? measured.afterBoardPlaned(planned.reliefGap())
+                : measured.afterRelief(planned.reliefGap());
+    }
+
+    /** Returns the set-up once the relief is right and all else as measured; empty while nothing is planned. */
+    Optional<Setup> relieved() {
+        return planned.map(after -> relieved(measured().orElseThrow(), after, ways));
+    }
+
+    /** Returns the plan as a correction: what it comes to at neck and heel; empty while nothing is planned. */
+    public Optional<Correction> correction() {
+        return planned.map(after -> new Correction(
+                reckoning().trajectory().orElseThrow(),
+                relieved().orElseThrow(),
+                after,
+                reckoning().trajectory().orElseThrow().sinkTaken(shop()),
+                heel,
+                extension,
+                reckoning().assumed()));
     }
 
     private static boolean any(List<Way> ways, Effect effect) {
@@ -205,13 +236,17 @@ public final class WorkPlan {
      */
     public static Job take(Ways judged, List<Way> ways) {
         Job job = taking(judged.about().job(), ways);
-        boolean bySchool = any(ways, Effect.CUTS_HEEL)
-                && job.get(Aim.SADDLE).isEmpty()
-                && !judged.about().shop().holds(School.DROP_SUM);
+        boolean bySchool = any(ways, Effect.CUTS_HEEL) && job.get(Aim.SADDLE).isEmpty();
+        double now = judged.about()
+                .measured()
+                .flatMap(Setup::protrusion)
+                .map(Sides::mean)
+                .orElse(0.0);
         return of(judged, ways)
                 .planned()
                 .filter(planned -> bySchool)
                 .flatMap(Setup::protrusion)
+                .filter(out -> Math.abs(Sides.mean(out) - now) > Tolerances.SAME)
                 .map(out -> job.with(Aim.SADDLE, Length.toMicrometre(Sides.mean(out))))
                 .orElse(job);
     }

@@ -177,13 +177,16 @@ public final class Templates {
         double share = (across - first.across()) / (last.across() - first.across());
         double chord = first.height() + (last.height() - first.height()) * share;
         double radius = crown.radius();
+        if (Double.isInfinite(radius)) {
+            return chord;
+        }
         double inside = Math.max(0, radius * radius - across * across);
         return chord + Math.sqrt(inside) - Math.sqrt(radius * radius - half * half);
     }
 
     /** The wedge from the side, and from above. */
     private Template wedge(WedgePlan wedge) {
-        double width = plan.job().millimetres(Reading.BOARD_WIDTH).orElse(0);
+        double width = wedge.width().orElse(0);
         double top = LETTERS + 2;
         List<Ink> marks = new ArrayList<>();
         marks.add(new Ink.Words(new Point(0, LETTERS), LETTERS, TemplateFinding.JOINT_NOTHING.of()));

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Random;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import org.kestan.following.reckoning.Reckoning;
+import org.kestan.following.trajectory.Basis;
 import org.kestan.following.trajectory.Trajectory;
 import org.kestan.ground.finding.Fault;
 import org.kestan.ground.geometry.Angle;
@@ -234,10 +235,19 @@ public class CorrectionTest {
     @Test
     public void wedgeIsWhatTheExtensionFallsTooFar() {
         Extension extension = solve(Jobs.flatTop()).extension().orElseThrow();
-        assertThat(extension.fallAwayAfter())
-                .isCloseTo(0.2 + 104 * solve(Jobs.flatTop()).angle().tan(), within(1e-12));
-        assertThat(extension.wedge()).isCloseTo(extension.fallAwayAfter() - 0.4, within(1e-12));
-        assertThat(new Extension(100, 0, 0.1, 0.4).wedge()).isZero();
+        Correction plan = solve(Jobs.flatTop());
+        double turned = 0.2 + 104 * plan.angle().tan();
+        Basis basis = plan.trajectory().basis();
+        // Δq'(x_J), by the difference of the two curves' slopes just before the joint.
+        double step = 1e-4;
+        double before = plan.trajectory().relief().dipAt(basis.joint() - step);
+        double after = plan.relief().dipAt(basis.joint() - step);
+        assertThat(extension.fallAwayAfter()).isCloseTo(turned - 104 * (after - before) / step, within(1e-6));
+        assertThat(extension.wedge()).isCloseTo(turned - 0.4, within(1e-12));
+        assertThat(extension.rises()).isZero();
+        Extension rising = new Extension(100, 0, 0.1, 0, 0.4);
+        assertThat(rising.wedge()).isZero();
+        assertThat(rising.rises()).isCloseTo(0.3, within(1e-12));
     }
 
     @Test

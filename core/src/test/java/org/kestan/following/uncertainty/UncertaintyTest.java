@@ -98,11 +98,13 @@ public class UncertaintyTest {
         Job job = Jobs.flatTop();
         List<Length> takes = List.of(Length.ofText("8.6 mm"), Length.ofText("8.8 mm"), Length.ofText("9.0 mm"));
         Job scattered = job.withVisit(job.visit().withTakes(Reading.BRIDGE_THICKNESS, takes, Length.ofText("8.8 mm")));
-        double single = Uncertainty.standard(job.visit(), Reading.BRIDGE_THICKNESS);
-        assertThat(single).isCloseTo(0.02 / Math.sqrt(3), within(1e-12));
-        // s = 0.2 of three takes: s/√n = 0.1155, in quadrature with the caliper.
-        assertThat(Uncertainty.standard(scattered.visit(), Reading.BRIDGE_THICKNESS))
-                .isCloseTo(Math.hypot(single, 0.2 / Math.sqrt(3)), within(1e-9));
+        double tool = 0.02 / Math.sqrt(3);
+        double single = Repeatability.standard(job.visit(), Reading.BRIDGE_THICKNESS, ShopStandards.DEFAULT);
+        assertThat(single).isCloseTo(Math.hypot(tool, 0.1), within(1e-12));
+        // s = 0.2 of three takes pooled with four of the shop's 0.1; the median of three scatters as 1.346·s²/3.
+        double pooled = (2 * 0.2 * 0.2 + 4 * 0.1 * 0.1) / 6;
+        assertThat(Repeatability.standard(scattered.visit(), Reading.BRIDGE_THICKNESS, ShopStandards.DEFAULT))
+                .isCloseTo(Math.hypot(tool, Math.sqrt(pooled * 1.346 / 3)), within(1e-9));
     }
 
     @Test

@@ -28,8 +28,7 @@ public class ShopStandardsTest {
             {Standard.SHIM_FINE, 0.25},
             {Standard.SHIM_MIDDLE, 0.5},
             {Standard.SHIM_COARSE, 1.0},
-            {Standard.SADDLE_LEFT, 0.180 * 25.4},
-            {Standard.ACTION_REACH, 25.4 / 64}
+            {Standard.SADDLE_LEFT, 0.180 * 25.4}
         };
     }
 
@@ -37,6 +36,22 @@ public class ShopStandardsTest {
     public void startsWithWhatTheTradeHolds(Standard standard, double value) {
         assertThat(START.get(standard)).isCloseTo(value, within(1e-12));
         assertThat(standard.origin()).isEqualTo(Origin.PRACTICE);
+    }
+
+    /** Each family has its own where there is one, else what all have. */
+    @Test
+    public void familiesHaveTheirOwnLimits() {
+        assertThat(START.get(Standard.ACTION_WANTED_BASS, Family.SWING_ARCHTOP)).isEqualTo(3);
+        assertThat(START.get(Standard.ACTION_WANTED_TREBLE, Family.SWING_ARCHTOP))
+                .isEqualTo(2);
+        assertThat(START.get(Standard.ACTION_HIGH, Family.STEEL)).isEqualTo(START.get(Standard.ACTION_HIGH));
+        for (Family family : Family.values()) {
+            assertThat(START.get(Standard.ACTION_LOW, family)).isLessThan(START.get(Standard.ACTION_MEDIUM, family));
+            assertThat(START.get(Standard.ACTION_MEDIUM, family)).isLessThan(START.get(Standard.ACTION_HIGH, family));
+            assertThat(START.get(Standard.ACTION_WANTED_BASS, family))
+                    .isBetween(START.get(Standard.ACTION_LOW, family), START.get(Standard.ACTION_HIGH, family));
+        }
+        assertThat(START.with(Standard.ACTION_LOW_CLASSICAL, "9 mm").optional()).isEmpty();
     }
 
     /** Carbon steel: about 7850 kg/m³ and 200 to 207 GPa (handbook tables; ASTM A228 wire). */

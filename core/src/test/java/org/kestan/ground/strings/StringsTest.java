@@ -64,7 +64,7 @@ public class StringsTest {
         double radius = 0.006 * 0.0254;
         double perMetre = 7850 * Math.PI * radius * radius;
         double wave = 2 * 25.5 * 0.0254 * 329.6276;
-        Wire wire = Wire.of(0.012 * INCH, false, SHOP);
+        Wire wire = Wire.of(0.012 * INCH, false, Material.STEEL, SHOP);
         assertThat(wire.tension(25.5 * INCH, 329.6276)).isCloseTo(perMetre * wave * wave, within(1e-6));
         // From memory of makers' tables: a plain 0.012 at E4 on that scale pulls 23 to 24 pounds.
         assertThat(wire.tension(25.5 * INCH, 329.6276) / POUND_FORCE).isBetween(23.0, 24.0);
@@ -73,10 +73,10 @@ public class StringsTest {
     /** Wound strings are approximate: from memory of makers' tables, a bronze 0.053 at E2 pulls 24 to 27 pounds. */
     @Test
     public void woundStringsComeNear() {
-        Wire wire = Wire.of(0.053 * INCH, true, SHOP);
+        Wire wire = Wire.of(0.053 * INCH, true, Material.STEEL, SHOP);
         assertThat(wire.tension(25.5 * INCH, 82.4069) / POUND_FORCE).isBetween(24.0, 27.0);
         assertThat(wire.stiffness())
-                .isLessThan(Wire.of(0.053 * INCH, false, SHOP).stiffness() / 2);
+                .isLessThan(Wire.of(0.053 * INCH, false, Material.STEEL, SHOP).stiffness() / 2);
     }
 
     /** A light set on a large flat-top pulls about 160 pounds: common practice, no source. */
@@ -115,7 +115,7 @@ public class StringsTest {
     /** The press on a knife edge from the resultant of two equal forces, with vectors of a geometry library. */
     @Test
     public void pressIsTheResultantOfBothPulls() {
-        LoadedString string = new LoadedString("E4", Wire.of(0.3, false, SHOP), 329.6, 100, 1);
+        LoadedString string = new LoadedString("E4", Wire.of(0.3, false, Material.STEEL, SHOP), 329.6, 100, 1);
         for (double degrees : new double[] {0, 8, 15, 32}) {
             double angle = Math.toRadians(degrees);
             Vector2D front = new Vector2D(-100, 0);
@@ -134,7 +134,7 @@ public class StringsTest {
         ReliefCurve relief =
                 ReliefCurve.fromGap(0.2, frets.at(1), frets.at(14), frets.at(7), frets.at(1), frets.at(14));
         StringLine line = StringLine.through(0, 0.9, saddle, 5.5);
-        Wire wire = Wire.of(0.012 * INCH, false, SHOP);
+        Wire wire = Wire.of(0.012 * INCH, false, Material.STEEL, SHOP);
         double tension = wire.tension(scale, 329.63);
         LoadedString string = new LoadedString("E4", wire, 329.63, tension, 1);
         Fretted fretted = Fretted.at(string, line, relief, frets.at(12), saddle);
@@ -157,7 +157,7 @@ public class StringsTest {
     @Test
     public void higherActionSharpensMore() {
         Frets frets = new Frets(648);
-        LoadedString string = new LoadedString("E4", Wire.of(0.3, false, SHOP), 329.63, 104, 1);
+        LoadedString string = new LoadedString("E4", Wire.of(0.3, false, Material.STEEL, SHOP), 329.63, 104, 1);
         ReliefCurve flat = new ReliefCurve(0, frets.at(1), frets.at(14));
         double before = -1;
         for (double crown = 2; crown < 9; crown++) {

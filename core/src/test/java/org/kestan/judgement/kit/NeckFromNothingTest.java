@@ -57,6 +57,7 @@ public class NeckFromNothingTest {
                 .trajectory()
                 .orElseThrow()
                 .pitch()
+                .orElseThrow()
                 .radians();
         assertThat(neck.inMiddle().angle().radians()).isCloseTo(pitch, within(1e-12));
         assertThat(neck.atLowest().angle().radians()).isLessThan(pitch);

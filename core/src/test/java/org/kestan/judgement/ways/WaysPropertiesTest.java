@@ -236,7 +236,7 @@ public class WaysPropertiesTest {
             });
             Ways ways = Ways.of(reckoning);
             assertThat(ways.all())
-                    .hasSize(18)
+                    .hasSize(19)
                     .allSatisfy(way -> assertThat(way.reasons()).isNotEmpty());
             assertThat(said(Recommendation.of(ways).reasons())).isNotBlank();
             SchoolPlan.of(reckoning)
@@ -253,7 +253,7 @@ public class WaysPropertiesTest {
             for (int i = 0; i < 10; i++) {
                 Reckoning reckoning = Reckoning.of(instrument(random), shop);
                 assertThat(Verdict.of(reckoning)).hasSize(11);
-                assertThat(Ways.of(reckoning).all()).hasSize(18);
+                assertThat(Ways.of(reckoning).all()).hasSize(19);
             }
         }
     }

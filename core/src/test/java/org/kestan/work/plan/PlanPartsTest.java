@@ -13,7 +13,9 @@ import org.hipparchus.geometry.euclidean.threed.Line;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.geometry.euclidean.twod.Vector2D;
 import org.kestan.following.correction.Correction;
+import org.kestan.following.loads.StringPlaces;
 import org.kestan.following.reckoning.Reckoning;
+import org.kestan.ground.geometry.Board;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Reading;
@@ -49,10 +51,14 @@ public class PlanPartsTest {
         return Jobs.put(full, Reading.SLOT_LENGTH, 73);
     }
 
+    private static StringPlaces single(int strings) {
+        return StringPlaces.of(Collections.nCopies(strings, 1), 54, 2);
+    }
+
     /** Every string lies on one circle through the outer two: its centre and radius found with a geometry library. */
     @Test
     public void theCrownIsTheExactCircle() {
-        Crown crown = Crown.of(304.8, new Sides<>(3.0, 3.0), 54, SIX);
+        Crown crown = Crown.of(304.8, new Sides<>(3.0, 3.0), single(6), SIX);
         Vector2D centre = new Vector2D(0, 3 - Math.sqrt(304.8 * 304.8 - 27 * 27));
         for (Crown.Point point : crown.strings()) {
             assertThat(centre.distance(new Vector2D(point.across(), point.height())))
@@ -60,14 +66,14 @@ public class PlanPartsTest {
         }
         // Sagitta of a chord c: r − √(r² − c²/4) (Machinery's Handbook, circular segments), at the middle of an odd
         // set.
-        Crown five = Crown.of(304.8, new Sides<>(3.0, 3.0), 54, Collections.nCopies(5, OptionalDouble.empty()));
+        Crown five = Crown.of(304.8, new Sides<>(3.0, 3.0), single(5), Collections.nCopies(5, OptionalDouble.empty()));
         assertThat(five.strings().get(2).height() - 3)
                 .isCloseTo(304.8 - Math.sqrt(304.8 * 304.8 - 54 * 54 / 4.0), within(1e-9));
     }
 
     @Test
     public void outerStringsKeepTheirHeights() {
-        Crown crown = Crown.of(254, new Sides<>(3.4, 2.8), 54, SIX);
+        Crown crown = Crown.of(254, new Sides<>(3.4, 2.8), single(6), SIX);
         assertThat(crown.strings().get(0).height()).isCloseTo(3.4, within(1e-12));
         assertThat(crown.strings().get(5).height()).isCloseTo(2.8, within(1e-12));
         assertThat(crown.strings()).hasSize(6);
@@ -83,7 +89,7 @@ public class PlanPartsTest {
         double body = 16 * INCH;
         double end = 470;
         double saddle = 650;
-        double carried = Crown.radiusAt(nut, body, end, saddle);
+        double carried = new Board(nut, body, end, 38, 54, saddle).radiusAt(saddle);
         for (double angle = -0.12; angle <= 0.12; angle += 0.02) {
             Vector3D atNut = new Vector3D(0, nut * Math.sin(angle), nut * Math.cos(angle));
             Vector3D atBody = new Vector3D(end, body * Math.sin(angle), body * Math.cos(angle));
@@ -157,7 +163,7 @@ public class PlanPartsTest {
         Job job = Jobs.put(Jobs.put(Jobs.flatTop(), Reading.PROJECTION_STRUNG, 4), Reading.PROJECTION_SLACK, 5);
         ProjectionPlan projection = plan(job).projection().orElseThrow();
         assertThat(projection.slack() - projection.strung()).isCloseTo(1, within(1e-9));
-        assertThat(projection.overBridge()).isCloseTo(projection.slack() - 8.8, within(1e-9));
+        assertThat(projection.overBridge()).isCloseTo(projection.slackAsRead() - 8.8, within(1e-9));
     }
 
     @Test
@@ -169,7 +175,8 @@ public class PlanPartsTest {
         assertThat(wedge.profile()).hasSize(12);
         assertThat(wedge.profile().get(5).at()).isEqualTo(50);
         assertThat(wedge.profile().get(5).thickness()).isCloseTo(wedge.end() * 50 / 104, within(1e-12));
-        assertThat(wedge.fallAway()).isCloseTo(0.4, within(1e-9));
+        assertThat(wedge.fallAway())
+                .isCloseTo(solved.extension().orElseThrow().fallAwayAfter() - wedge.end(), within(1e-12));
     }
 
     @Test
@@ -177,7 +184,8 @@ public class PlanPartsTest {
         JointPlan dovetail = plan(Jobs.flatTop(), Catalogue.NECK_RESET).joint();
         double cap = plan(Jobs.flatTop()).heel().orElseThrow().atCap();
         assertThat(dovetail.cheekShim().orElseThrow()).isCloseTo(cap * Math.sin(Math.toRadians(12)), within(1e-9));
-        assertThat(dovetail.scribe().orElseThrow().thickness()).isCloseTo(cap, within(0.0127 + 1e-9));
+        assertThat(Sides.mean(dovetail.scribe().orElseThrow().map(JointPlan.Scribe::thickness)))
+                .isCloseTo(cap + 56.0 / 2 / 283, within(1e-9));
         Job bolted = Jobs.flatTop();
         bolted = bolted.with(Lines.JOINT, Joint.MORTISE_BOLT);
         JointPlan mortise = plan(bolted, Catalogue.NECK_RESET).joint();
@@ -227,7 +235,7 @@ public class PlanPartsTest {
     public void anObstacleIsClearedByTheLeastRotation() {
         Job job = Jobs.put(Jobs.put(Jobs.flatTop(), Reading.OBSTACLE_HEIGHT, 7.5), Reading.OBSTACLE_DISTANCE, 120);
         Clearance clearance = plan(job).clearance().orElseThrow();
-        double pitch = plan(job).measured().orElseThrow().pitch().radians();
+        double pitch = plan(job).measured().orElseThrow().steepness().radians();
         double searched =
                 new BrentSolver(1e-12).solve(200, turn -> 6.8 + 120 * Math.tan(pitch + turn) - 7.5, -0.1, 0.2);
         assertThat(clearance.leastRotation().radians()).isCloseTo(searched, within(1e-10));

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Random;
 import org.kestan.dossier.Dossier;
 import org.kestan.following.reckoning.Reckoning;
+import org.kestan.following.uncertainty.Repeatability;
 import org.kestan.following.uncertainty.Uncertainty;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Reading;
@@ -132,7 +133,7 @@ public class PlanPropertiesTest {
         WorkPlan plan = plan(job, ShopStandards.DEFAULT, Catalogue.SADDLE);
         Uncertainty.Estimate estimate = PlanPart.of(plan).get(PlanPart.OFF_BASS);
         double saddle = 632 * (1 - Math.pow(2, -14 / 12.0)) + 283;
-        double standard = Uncertainty.standard(job.visit(), Reading.ACTION_BASS);
+        double standard = Repeatability.standard(job.visit(), Reading.ACTION_BASS, ShopStandards.DEFAULT);
         assertThat(estimate.expanded()).isCloseTo(2 * standard * saddle / 316, within(0.01));
         assertThat(estimate.dominating()).contains(Reading.ACTION_BASS);
         assertThat(estimate.share()).isGreaterThan(0.95);

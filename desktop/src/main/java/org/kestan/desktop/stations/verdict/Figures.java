@@ -45,7 +45,7 @@ final class Figures {
                 each -> each.leastBreakAngle()
                         .map(angle -> Numbers.angle(angle, 0))
                         .orElse(Numbers.NONE)));
-        lines.add(setup("Neck pitch", each -> Numbers.angle(each.pitch())));
+        lines.add(setup("Neck pitch", each -> each.pitch().map(Numbers::angle).orElse(Numbers.NONE)));
         lines.add(new Line("Strings pull, in all", each -> newtons(each, each.pull().stream())));
         lines.add(new Line("Press on the saddle", each -> newtons(each, each.press().stream())));
         lines.add(new Line(

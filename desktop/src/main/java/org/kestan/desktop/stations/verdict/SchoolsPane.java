@@ -120,9 +120,9 @@ final class SchoolsPane extends ScrollPane {
                             ? unit.fine().format(plan.removalAtCap().getAsDouble())
                             : "read the heel");
             cell(2, i + 1, unit.format(plan.protrusion()));
-            cell(3, i + 1, unit.format(plan.targetSlack()));
-            cell(4, i + 1, unit.format(plan.targetStrung()));
-            cell(5, i + 1, unit.formatSigned(plan.targetSlack() - bridge));
+            cell(3, i + 1, unit.format(plan.slackAsRead()));
+            cell(4, i + 1, unit.format(plan.strungAsRead()));
+            cell(5, i + 1, unit.formatSigned(plan.slackAsRead() - bridge));
             Button use = new Button("For this job");
             use.getStyleClass().add("plain-button");
             use.setId("use-" + plan.school().key());

@@ -1,0 +1,101 @@
+package org.kestan.following.uncertainty;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.kestan.following.reckoning.Reckoning;
+import org.kestan.following.trajectory.Basis;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.standards.School;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ground.standards.Standard;
+import org.kestan.job.Job;
+
+/**
+ * Something the figures rest on that is not known exactly: a reading, a default that stands in for one, the shape of the
+ * neck.
+ *
+ * @param reading what it is, or what would have to be read to know it
+ * @param assumed whether a default stands in for it
+ * @param byOne what follows from the job with it shifted by so many standard uncertainties
+ */
+record Input(Reading reading, boolean assumed, Shift byOne) {
+
+    /** What follows from a job with an input shifted. */
+    @FunctionalInterface
+    interface Shift {
+        Reckoning apply(Reckoning as, double standards);
+    }
+
+    Reckoning shifted(Reckoning as, double standards) {
+        return byOne.apply(as, standards);
+    }
+
+    /** All inputs of a job that are not known exactly. */
+    static List<Input> of(Reckoning as) {
+        List<Input> inputs = new ArrayList<>();
+        Job job = as.job();
+        for (Reading reading : job.visit().readings()) {
+            double value = job.millimetres(reading).orElseThrow();
+            double standard = Repeatability.standard(job.visit(), reading, as.standards());
+            if (Double.isFinite(value)) {
+                inputs.add(new Input(reading, false, (from, by) -> put(from, reading, value + by * standard)));
+            }
+        }
+        as.trajectory().ifPresent(known -> defaults(as, known.basis(), inputs));
+        return inputs;
+    }
+
+    /** Defaults that stood in, each with the half-width beside it in the shop standards, rectangular (4.3.7). */
+    private static void defaults(Reckoning as, Basis basis, List<Input> inputs) {
+        standIn(as, basis, Reading.NUT_BASS, basis.nut().bass(), Standard.NUT_HEIGHT_SPREAD, inputs);
+        standIn(as, basis, Reading.NUT_TREBLE, basis.nut().treble(), Standard.NUT_HEIGHT_SPREAD, inputs);
+        standIn(as, basis, Reading.JOINT_TO_SADDLE, basis.jointToSaddle(), Standard.COMPENSATION_SPREAD, inputs);
+        standIn(as, basis, Reading.FRETS_OVER_TOP, basis.fretsOverTop(), Standard.FRETS_OVER_TOP_SPREAD, inputs);
+        standIn(
+                as,
+                basis,
+                Reading.BRIDGE_FRONT,
+                basis.straightedge().bridgeFront(),
+                Standard.BRIDGE_FRONT_SPREAD,
+                inputs);
+        if (!basis.board().isFlat() && basis.straightedge().middleOverEdge() != 0) {
+            standIn(as, basis, Reading.RADIUS_NUT, basis.board().radiusNut(), Standard.RADIUS_SPREAD, inputs);
+            standIn(as, basis, Reading.SPACING_NUT, basis.board().spacingNut(), Standard.SPACING_SPREAD, inputs);
+            standIn(as, basis, Reading.SPACING_BRIDGE, basis.board().spacingBridge(), Standard.SPACING_SPREAD, inputs);
+        }
+        ShopStandards shop = as.standards();
+        if (as.trajectory().orElseThrow().sink().isEmpty() && !shop.holds(School.IGNORE_SINK)) {
+            double standard = rectangular(shop.get(Standard.SINK_SPREAD));
+            inputs.add(new Input(
+                    Reading.PROJECTION_SLACK,
+                    true,
+                    (from, by) -> Reckoning.of(from.job(), sunk(from.standards(), by * standard))));
+        }
+        double shape = rectangular(shop.get(Standard.SHAPE_ONE_GAP));
+        if (!basis.reliefStays() && as.job().get(Reading.RELIEF).isPresent()) {
+            inputs.add(new Input(Reading.RELIEF, false, (from, by) -> from.withReliefEffect(1 + by * shape)));
+        }
+    }
+
+    private static void standIn(
+            Reckoning as, Basis basis, Reading reading, double value, Standard spread, List<Input> inputs) {
+        double standard = rectangular(as.standards().get(spread));
+        if (as.job().get(reading).isEmpty() && basis.assumes(reading.path())) {
+            inputs.add(new Input(reading, true, (from, by) -> put(from, reading, value + by * standard)));
+        }
+    }
+
+    private static double rectangular(double halfWidth) {
+        return halfWidth / Math.sqrt(3);
+    }
+
+    private static Reckoning put(Reckoning from, Reading reading, double value) {
+        return Reckoning.of(from.job().with(reading, Length.exact(value)), from.standards());
+    }
+
+    private static ShopStandards sunk(ShopStandards shop, double by) {
+        double sink = shop.get(Standard.SINK) + by;
+        return shop.with(Standard.SINK, Length.exact(sink).text()).optional().orElse(shop);
+    }
+}
