@@ -225,7 +225,7 @@ public abstract class LedgerContract {
         ledger.insert(aimless);
         ledger.insert(demo(1));
         ShopStandards other = ShopStandards.DEFAULT
-                .with(Standard.BRIDGE_FULL, "1/2 in")
+                .with(Standard.BRIDGE_FULL, "13/32 in")
                 .optional()
                 .orElseThrow();
         JobCard before = ledger.list(Query.ALL).get(0);

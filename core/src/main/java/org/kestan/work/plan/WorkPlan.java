@@ -2,6 +2,7 @@ package org.kestan.work.plan;
 
 import java.util.List;
 import java.util.Optional;
+import org.kestan.following.correction.Drift;
 import org.kestan.following.correction.Correction;
 import org.kestan.following.correction.CorrectionSolver;
 import org.kestan.following.correction.Extension;
@@ -70,7 +71,14 @@ public final class WorkPlan {
     public static WorkPlan of(Ways judged, List<Way> taken) {
         Reckoning reckoning = judged.about().reckoning();
         boolean byTarget = taken.isEmpty() || any(taken, Effect.CUTS_HEEL);
-        Optional<Setup> target = byTarget ? reckoning.correction().map(Correction::planned) : Optional.empty();
+        Optional<Setup> target = byTarget
+                ? reckoning
+                        .correction()
+                        .map(Correction::planned)
+                        .map(after -> taken.isEmpty()
+                                ? after
+                                : after.afterCrownTilted(Drift.crown(reckoning.job(), after.basis())))
+                : Optional.empty();
         Optional<Setup> planned = taken.isEmpty()
                 ? target
                 : judged.combined(taken).predicted().map(Prediction::setup).or(() -> target);
