@@ -97,6 +97,7 @@ public final class PlanCards {
         Optional<Correction> correction = plan.correction();
         if (correction.isPresent() && (plan.ways().isEmpty() || plan.heel().isPresent())) {
             cards.addAll(new CorrectionCards(dossier, correction.get(), spread.correction(), numbers).cards());
+            cards.add(action(card(Card.Id.AFTERWARDS), before, after).card());
         } else {
             cards.add(afterwards(before, after));
         }
@@ -128,8 +129,7 @@ public final class PlanCards {
                 .orElse("");
     }
 
-    private Card afterwards(Setup before, Setup after) {
-        CardWriter card = card(Card.Id.AFTERWARDS);
+    private CardWriter action(CardWriter card, Setup before, Setup after) {
         for (Side side : Side.values()) {
             card.known(
                     card.words("action-then", Words.label(side)),
@@ -137,6 +137,11 @@ public final class PlanCards {
                     spread(side == Side.BASS ? PlanPart.ACTION_BASS : PlanPart.ACTION_TREBLE),
                     numbers.change(after.action().get(side) - before.action().get(side)));
         }
+        return card;
+    }
+
+    private Card afterwards(Setup before, Setup after) {
+        CardWriter card = action(card(Card.Id.AFTERWARDS), before, after);
         card.row("relief", numbers.fineBoth(after.reliefGap()), numbers.change(after.reliefGap() - before.reliefGap()));
         plan.projection()
                 .ifPresent(projection ->

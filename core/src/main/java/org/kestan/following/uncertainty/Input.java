@@ -17,9 +17,10 @@ import org.kestan.job.Job;
  *
  * @param reading what it is, or what would have to be read to know it
  * @param assumed whether a default stands in for it
+ * @param rectangular the share of its variance that is spread evenly between two bounds: a tool's step, a default's half-width
  * @param byOne what follows from the job with it shifted by so many standard uncertainties
  */
-record Input(Reading reading, boolean assumed, Shift byOne) {
+record Input(Reading reading, boolean assumed, double rectangular, Shift byOne) {
 
     /** What follows from a job with an input shifted. */
     @FunctionalInterface
@@ -39,7 +40,12 @@ record Input(Reading reading, boolean assumed, Shift byOne) {
             double value = job.millimetres(reading).orElseThrow();
             double standard = Repeatability.standard(job.visit(), reading, as.standards());
             if (Double.isFinite(value)) {
-                inputs.add(new Input(reading, false, (from, by) -> put(from, reading, value + by * standard)));
+                double tool = job.visit().tool(reading).resolution() / Math.sqrt(3);
+                inputs.add(new Input(
+                        reading,
+                        false,
+                        tool * tool / (standard * standard),
+                        (from, by) -> put(from, reading, value + by * standard)));
             }
         }
         as.trajectory().ifPresent(known -> defaults(as, known.basis(), inputs));
@@ -70,11 +76,12 @@ record Input(Reading reading, boolean assumed, Shift byOne) {
             inputs.add(new Input(
                     Reading.PROJECTION_SLACK,
                     true,
+                    1,
                     (from, by) -> Reckoning.of(from.job(), sunk(from.standards(), by * standard))));
         }
         double shape = rectangular(shop.get(Standard.SHAPE_ONE_GAP));
         if (!basis.reliefStays() && as.job().get(Reading.RELIEF).isPresent()) {
-            inputs.add(new Input(Reading.RELIEF, false, (from, by) -> from.withReliefEffect(1 + by * shape)));
+            inputs.add(new Input(Reading.RELIEF, false, 1, (from, by) -> from.withReliefEffect(1 + by * shape)));
         }
     }
 
@@ -82,7 +89,7 @@ record Input(Reading reading, boolean assumed, Shift byOne) {
             Reckoning as, Basis basis, Reading reading, double value, Standard spread, List<Input> inputs) {
         double standard = rectangular(as.standards().get(spread));
         if (as.job().get(reading).isEmpty() && basis.assumes(reading.path())) {
-            inputs.add(new Input(reading, true, (from, by) -> put(from, reading, value + by * standard)));
+            inputs.add(new Input(reading, true, 1, (from, by) -> put(from, reading, value + by * standard)));
         }
     }
 

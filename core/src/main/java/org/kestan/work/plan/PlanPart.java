@@ -3,7 +3,7 @@ package org.kestan.work.plan;
 import java.util.EnumMap;
 import java.util.Map;
 import org.kestan.following.uncertainty.Uncertainty;
-import org.kestan.ground.sheet.Side;
+import org.kestan.ground.sheet.Sides;
 import org.kestan.judgement.advice.Ways;
 
 /** The figures of a work plan that are given with an uncertainty, mm. */
@@ -19,22 +19,24 @@ public enum PlanPart {
     WEDGE,
     LENGTH;
 
-    /** Works out how well each figure of a plan is known (JCGM 100:2008, k = 2). */
+    /** Works out how well each figure of a plan is known (JCGM 100:2008, about 95 %). */
     public static Map<PlanPart, Uncertainty.Estimate> of(WorkPlan plan) {
         return Uncertainty.of(
                 plan.job(),
                 plan.shop(),
                 PlanPart.class,
-                reckoning -> figures(WorkPlan.of(Ways.of(reckoning), plan.ways())));
+                reckoning -> figures(plan, WorkPlan.of(Ways.of(reckoning), plan.ways())));
     }
 
-    private static Map<PlanPart, Double> figures(WorkPlan plan) {
+    /** The figures of a plan for an instrument that is not quite what was read; the action is what was told comes to on it. */
+    private static Map<PlanPart, Double> figures(WorkPlan told, WorkPlan plan) {
         Map<PlanPart, Double> figures = new EnumMap<>(PlanPart.class);
-        plan.planned().ifPresent(after -> {
-            figures.put(ACTION_BASS, after.action().get(Side.BASS));
-            figures.put(ACTION_TREBLE, after.action().get(Side.TREBLE));
-            figures.put(PROJECTION, after.projection());
-        });
+        if (told.planned().isPresent() && plan.measured().isPresent()) {
+            Sides<Double> action = CarriedOut.on(told, plan.reckoning()).action();
+            figures.put(ACTION_BASS, action.bass());
+            figures.put(ACTION_TREBLE, action.treble());
+        }
+        plan.planned().ifPresent(after -> figures.put(PROJECTION, after.projection()));
         plan.saddle().ifPresent(saddle -> {
             figures.put(OFF_BASS, saddle.off().bass());
             figures.put(OFF_TREBLE, saddle.off().treble());

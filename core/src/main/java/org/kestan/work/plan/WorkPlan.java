@@ -2,9 +2,9 @@ package org.kestan.work.plan;
 
 import java.util.List;
 import java.util.Optional;
-import org.kestan.following.correction.Drift;
 import org.kestan.following.correction.Correction;
 import org.kestan.following.correction.CorrectionSolver;
+import org.kestan.following.correction.Drift;
 import org.kestan.following.correction.Extension;
 import org.kestan.following.loads.Prediction;
 import org.kestan.following.loads.StringLoads;

@@ -76,7 +76,8 @@ public class UncertaintyTest {
                 .hasValueSatisfying(reading -> assertThat(reading).isIn(Reading.ACTION_BASS, Reading.ACTION_TREBLE));
         double action = Tool.RULE_64.resolution() / Math.sqrt(3);
         // Two sides, each half of the mean, each doubled by the leverage of the string: √2·u(action)·H/D at least.
-        double byHand = 2 * Math.sqrt(2) * action * 92 / 283;
+        // Two rectangular inputs alike make a triangle, which has 95 % within 1.90 of its standard uncertainties.
+        double byHand = 1.9 * Math.sqrt(2) * action * 92 / 283;
         assertThat(cut.expanded()).isBetween(byHand, 1.25 * byHand);
     }
 
@@ -91,6 +92,15 @@ public class UncertaintyTest {
                 Uncertainty.of(dial, ShopStandards.DEFAULT).of(Derived.HEEL_CUT).orElseThrow();
         assertThat(before.expanded() / after.expanded()).isGreaterThan(2.5);
         assertThat(before.gain(Tool.RULE_64, Tool.DIAL)).isGreaterThan(1.2);
+    }
+
+    /** Where 95 % lie: of a rectangle (JCGM 100:2008, G.6.5) and of a triangle, in their standard deviations, by integration. */
+    @Test
+    public void fewEvenInputsNeedASmallerFactor() {
+        assertThat(Propagation.coverage(0)).isEqualTo(2);
+        assertThat(Propagation.coverage(-1.2)).isCloseTo(0.95 * Math.sqrt(3), within(0.01));
+        double triangle = (1 - Math.sqrt(0.05)) * Math.sqrt(6);
+        assertThat(Propagation.coverage(-0.6)).isCloseTo(triangle, within(0.01));
     }
 
     @Test

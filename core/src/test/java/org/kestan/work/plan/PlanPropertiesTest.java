@@ -124,8 +124,8 @@ public class PlanPropertiesTest {
     }
 
     /**
-     * What goes off the saddle depends on the action read by x_s/x_12, and hardly on anything else: U = 2·u·x_s/x_12 by the law
-     * of propagation (JCGM 100:2008, 5.1.2).
+     * What goes off the saddle depends on the action read by x_s/x_12, and hardly on anything else: U = 1.65·u·x_s/x_12 by the
+     * law of propagation for a single rectangular input (JCGM 100:2008, 5.1.2 and G.6.5).
      */
     @Test
     public void theSaddlesSpreadIsTheActionsTimesItsLever() {
@@ -134,7 +134,7 @@ public class PlanPropertiesTest {
         Uncertainty.Estimate estimate = PlanPart.of(plan).get(PlanPart.OFF_BASS);
         double saddle = 632 * (1 - Math.pow(2, -14 / 12.0)) + 283;
         double standard = Repeatability.standard(job.visit(), Reading.ACTION_BASS, ShopStandards.DEFAULT);
-        assertThat(estimate.expanded()).isCloseTo(2 * standard * saddle / 316, within(0.01));
+        assertThat(estimate.expanded()).isCloseTo(1.65 * standard * saddle / 316, within(0.01));
         assertThat(estimate.dominating()).contains(Reading.ACTION_BASS);
         assertThat(estimate.share()).isGreaterThan(0.95);
         assertThat(text(plan, new Dossier.Spread(Uncertainty.of(job, plan.shop()), PlanPart.of(plan))))

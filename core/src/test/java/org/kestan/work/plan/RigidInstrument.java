@@ -56,6 +56,7 @@ final class RigidInstrument {
     private Rotation turned;
     /** The point of the neck that sits on the body's origin. */
     private Vector3D seat;
+
     private Sides<Double> crowns;
 
     RigidInstrument(Build build, Sides<Double> slots, double pitch, double yaw, double roll, Sides<Double> crowns) {
@@ -85,8 +86,8 @@ final class RigidInstrument {
     double over(int fret, Side side) {
         double u = build.fret(fret);
         Vector3D nut = new Vector3D(0, sign(side) * build.spacingNut() / 2, slots.get(side));
-        Vector3D saddle = onNeck(new Vector3D(
-                build.jointToSaddle(), sign(side) * build.spacingBridge() / 2, crowns.get(side)));
+        Vector3D saddle =
+                onNeck(new Vector3D(build.jointToSaddle(), sign(side) * build.spacingBridge() / 2, crowns.get(side)));
         double share = u / saddle.getX();
         Vector3D there = nut.scalarMultiply(1 - share).add(share, saddle);
         return there.getZ() - build.crown(u, there.getY());

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Random;
+import org.kestan.following.reckoning.Reckoning;
 import org.kestan.ground.geometry.HeelCut;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Aim;
@@ -14,7 +15,6 @@ import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.Side;
 import org.kestan.ground.sheet.Sides;
 import org.kestan.ground.standards.ShopStandards;
-import org.kestan.following.reckoning.Reckoning;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Across;
 import org.kestan.job.terms.ArchtopBridge;
@@ -88,7 +88,8 @@ public class RigidInstrumentTest {
                 number % 5 != 0);
         double pitch = Math.toRadians(archtop ? between(1.5, 4) : between(-0.6, 0.4));
         double drift = number % 6 == 0 ? 0 : between(-2.5, 2.5);
-        // No line of the sheet says the roll; turning a rolled neck back by θ turns it aside by θ·roll: 0.03 mm at most here.
+        // No line of the sheet says the roll; turning a rolled neck back by θ turns it aside by θ·roll: 0.03 mm at most
+        // here.
         double roll = Math.toRadians(between(-0.2, 0.2));
         double line = build.overTop() + build.jointToSaddle() * Math.tan(pitch);
         double thickness = between(8, 10.5);
