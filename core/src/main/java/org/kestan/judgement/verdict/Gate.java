@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Quantity;
 
@@ -37,6 +38,12 @@ public record Gate(
         more.putAll(numbers);
         more.put(number, value);
         return new Gate(id, state, reasons, more, provisional);
+    }
+
+    /** The same with one more reason. */
+    Gate also(Finding reason) {
+        return new Gate(
+                id, state, Stream.concat(reasons.stream(), Stream.of(reason)).toList(), numbers, provisional);
     }
 
     /** Returns one of the numbers behind it where that is a length, mm. */

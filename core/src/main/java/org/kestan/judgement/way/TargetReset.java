@@ -46,7 +46,8 @@ public final class TargetReset {
     /** The mean protrusion that a school leads to. A saddle worn down or too tall is never what is aimed at. */
     private static double protrusion(Case about, School school, double now, Setup plain) {
         ShopStandards shop = about.shop();
-        double sound = Math.min(Math.max(now, shop.get(Standard.PROTRUSION_FULL)), about.most());
+        double tall = shop.get(Standard.SADDLE_LEFT);
+        double sound = now > Math.max(tall, about.most()) ? tall : Math.max(now, shop.get(Standard.PROTRUSION_FULL));
         return switch (school) {
             case KISSES -> landing(about, plain, 0);
             case LITTLE_ABOVE -> landing(about, plain, shop.get(Standard.ABOVE_BRIDGE_SLACK));
