@@ -162,7 +162,7 @@ public class DrawingTest extends WindowTest {
                     return true;
                 });
                 double pitch =
-                        session().dossier().trajectory().orElseThrow().pitch().radians();
+                        session().dossier().trajectory().orElseThrow().pitch().orElseThrow().radians();
                 assertThat(Math.toDegrees(pitch)).isBetween(3.8, 4.2);
             }
             for (double factor : new double[] {0, 12, 1}) {

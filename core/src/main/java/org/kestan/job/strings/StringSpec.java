@@ -1,5 +1,6 @@
 package org.kestan.job.strings;
 
+import org.kestan.ground.sheet.ValueType;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import org.kestan.ground.notation.Length;
@@ -25,6 +26,11 @@ public record StringSpec(
         Optional<Integer> course,
         Foreign foreign)
         implements StringSpecBuilder.With {
+
+    private static final int MOST_COURSES = 12;
+
+    /** The number of a course. */
+    public static final ValueType<Integer> COURSE = ValueType.whole(1, MOST_COURSES);
 
     /** A string of which nothing is known. */
     public static final StringSpec BLANK =

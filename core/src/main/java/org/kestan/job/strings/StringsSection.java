@@ -14,9 +14,7 @@ import org.kestan.job.tree.Tree;
 public final class StringsSection extends Section<List<StringSpec>> {
 
     private static final String PATH = "instrument.strings";
-    private static final int MOST_COURSES = 12;
     private static final ValueType<Material> MATERIAL = ValueType.choice(Material.class);
-    private static final ValueType<Integer> COURSE = ValueType.whole(1, MOST_COURSES);
 
     /** Names the section. */
     public StringsSection() {
@@ -33,7 +31,7 @@ public final class StringsSection extends Section<List<StringSpec>> {
                     at.at("wound").flag().orElse(false),
                     at.at("pitch").text().orElse(""),
                     at.at("material").value(MATERIAL),
-                    at.at("course").value(COURSE),
+                    at.at("course").value(StringSpec.COURSE),
                     Foreign.NONE);
             strings.add(string.withForeign(Foreign.in(at.entries(), entries(string))));
         }
@@ -66,7 +64,7 @@ public final class StringsSection extends Section<List<StringSpec>> {
                         .put("wound", SchemaDraft.of(ValueType.FLAG))
                         .put("pitch", SchemaDraft.of(ValueType.TEXT))
                         .put("material", SchemaDraft.of(MATERIAL))
-                        .put("course", SchemaDraft.of(COURSE))
+                        .put("course", SchemaDraft.of(StringSpec.COURSE))
                         .entries()));
     }
 }

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Random;
 import org.hipparchus.geometry.euclidean.twod.Vector2D;
+import org.hipparchus.geometry.euclidean.threed.RotationConvention;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.kestan.following.correction.Correction;
 import org.kestan.following.reckoning.Reckoning;
 import org.kestan.ground.geometry.Angle;
@@ -159,5 +161,53 @@ public class SetupTest {
         Angle before = setup.leastBreakAngle().orElseThrow();
         assertThat(setup.afterRamp(1.5).leastBreakAngle().orElseThrow()).isGreaterThan(before);
         assertThat(measured(Jobs.archtop()).leastBreakAngle()).isEmpty();
+    }
+
+    /**
+     * Thick end toward the nut, the neck turns about the pocket's far end: against the point turned with a geometry library the
+     * strings rise over the frets by (D − P)/D of what the other way round takes off, and the frets rise by P·tan α.
+     */
+    @Test
+    public void aShimTowardTheNutTurnsAboutThePocketsFarEnd() {
+        Setup setup = measured(Jobs.flatTop());
+        Angle half = Angle.ofDegrees(0.5);
+        double pocket = 65;
+        Setup forward = setup.afterShim(half.negated(), pocket);
+        Setup back = setup.afterShim(half, pocket);
+        double up = Sides.mean(forward.crown()) - Sides.mean(setup.crown());
+        double down = Sides.mean(setup.crown()) - Sides.mean(back.crown());
+        assertThat(up / down).isCloseTo((283 - pocket) / 283, within(0.003));
+        assertThat(up / down).isCloseTo(0.77, within(0.005));
+        assertThat(forward.basis().fretsOverTop() - setup.basis().fretsOverTop())
+                .isCloseTo(pocket * half.tan(), within(1e-12));
+        Turn turn = new Turn(half.radians());
+        for (Side side : Side.values()) {
+            double height = setup.crown().get(side) + setup.basis().fretsOverTop();
+            double there = turn.turned(283 - pocket, height) - setup.basis().fretsOverTop();
+            assertThat(forward.crown().get(side)).isCloseTo(there, within(1e-9));
+        }
+    }
+
+    /** A plane turn by a geometry library. */
+    private record Turn(double by) {
+
+        double turned(double x, double y) {
+            return new org.hipparchus.geometry.euclidean.threed.Rotation(
+                            Vector3D.PLUS_K, by, RotationConvention.VECTOR_OPERATOR)
+                    .applyTo(new Vector3D(x, y, 0))
+                    .getY();
+        }
+    }
+
+    /** A board planed keeps the string over fret 1, and stands lower by what had to go at its ends. */
+    @Test
+    public void aPlanedBoardComesDownByItsDip() {
+        Setup setup = measured(Jobs.put(Jobs.flatTop(), Reading.RELIEF, 0.4));
+        Setup planed = setup.afterBoardPlaned(0.1);
+        assertThat(planed.reliefGap()).isEqualTo(0.1);
+        assertThat(planed.nut().bass()).isCloseTo(setup.nut().bass(), within(1e-9));
+        double down = setup.relief().deepest() - planed.relief().deepest();
+        assertThat(setup.basis().fretsOverTop() - planed.basis().fretsOverTop()).isCloseTo(down, within(1e-12));
+        assertThat(Sides.mean(planed.crown()) - Sides.mean(setup.crown())).isCloseTo(down, within(1e-9));
     }
 }

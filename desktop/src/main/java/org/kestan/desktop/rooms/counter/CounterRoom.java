@@ -103,7 +103,10 @@ public final class CounterRoom extends VBox implements Room {
 
     private ScrollPane fields() {
         GridPane readings = grid();
-        readings.add(ChoiceField.of(session, order, Lines.FORM, "counter-form"), 0, 0);
+        readings.addRow(
+                0,
+                ChoiceField.of(session, order, Lines.FORM, "counter-form"),
+                ChoiceField.of(session, order, Lines.FAMILY, "counter-family"));
         readings.addRow(
                 1, reading(Reading.ACTION_BASS, "Action, bass"), reading(Reading.ACTION_TREBLE, "Action, treble"));
         Node saddleBass = reading(Reading.SADDLE_BASS, "Saddle, bass");

@@ -1,5 +1,10 @@
 package org.kestan.desktop.stations.intake;
 
+import org.kestan.words.Words;
+import org.kestan.job.terms.Form;
+import org.kestan.ground.standards.Family;
+import org.kestan.desktop.parts.field.ChoiceField;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -58,6 +63,7 @@ public final class IntakeStation extends HBox implements Room {
 
     private GridPane instrument() {
         Node name = field(Lines.NAME);
+        Node family = family();
         Node form = field(Lines.FORM);
         Node joint = field(Lines.JOINT);
         EntryField scale = new EntryField(session, Entries.of(Dimension.SCALE, session::standards), "", order);
@@ -66,16 +72,41 @@ public final class IntakeStation extends HBox implements Room {
         scale.input().setPrefColumnCount(9);
         Node jointFret = field(Lines.JOINT_FRET);
         Node body = field(Lines.BODY);
+        Node bracing = field(Lines.BRACING);
         Node bridge = field(Lines.BRIDGE);
         session.dossierProperty().addListener((property, old, next) -> showFor(bridge, next.job()));
         showFor(bridge, session.job());
         GridPane grid = grid();
         grid.add(name, 0, 0, 2, 1);
-        grid.addRow(1, form, joint);
-        grid.addRow(2, scale, half);
-        grid.addRow(3, jointFret, body);
-        grid.addRow(4, bridge);
+        grid.addRow(1, family, form);
+        grid.addRow(2, joint, jointFret);
+        grid.addRow(3, scale, half);
+        grid.addRow(4, body, bracing);
+        grid.addRow(5, bridge);
         return grid;
+    }
+
+    /** The family is asked; the form follows from it, and can be said otherwise. */
+    private ChoiceField<Family> family() {
+        return new ChoiceField<>(
+                session,
+                order,
+                EntryField.id(Lines.FAMILY),
+                Words.label(Lines.FAMILY),
+                Words.hint(Lines.FAMILY),
+                Words.unsaid(Lines.FAMILY),
+                Lines.FAMILY.type().choices(),
+                Words::label,
+                job -> job.get(Lines.FAMILY),
+                IntakeStation::ofFamily);
+    }
+
+    private static Job ofFamily(Job job, Optional<Family> choice) {
+        if (choice.isEmpty()) {
+            return job.without(Lines.FAMILY);
+        }
+        Job said = job.with(Lines.FAMILY, choice.get());
+        return Form.of(choice.get()).map(form -> said.with(Lines.FORM, form)).orElse(said);
     }
 
     /** The kind of floating bridge is asked only where there is one. */

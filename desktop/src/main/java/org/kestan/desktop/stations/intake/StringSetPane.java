@@ -1,5 +1,10 @@
 package org.kestan.desktop.stations.intake;
 
+import org.kestan.words.Words;
+import org.kestan.ground.strings.Material;
+import java.util.stream.Stream;
+import javafx.util.StringConverter;
+import javafx.scene.control.ComboBox;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -99,22 +104,36 @@ final class StringSetPane extends VBox {
     }
 
     private void row(int at) {
-        Label number = new Label(Integer.toString(at + 1));
+        // Counted from the treble, as players do.
+        int called = shown.size() - at;
+        Label number = new Label(Integer.toString(called));
         number.getStyleClass().add("number-key");
         TextField gauge = new TextField();
         gauge.setId("string-gauge-" + (at + 1));
         gauge.setPromptText("gauge");
         gauge.getStyleClass().add("string-gauge");
         gauge.setPrefColumnCount(7);
-        gauge.setAccessibleText("Gauge of string " + (at + 1));
+        gauge.setAccessibleText("Gauge of string " + called);
         CheckBox wound = new CheckBox("wound");
         wound.setId("string-wound-" + (at + 1));
         TextField pitch = new TextField();
         pitch.setId("string-pitch-" + (at + 1));
         pitch.setPromptText("pitch");
         pitch.setPrefColumnCount(3);
-        pitch.setAccessibleText("Pitch of string " + (at + 1));
-        grid.addRow(at, number, gauge, wound, pitch);
+        pitch.setAccessibleText("Pitch of string " + called);
+        ComboBox<Optional<Material>> material = material(at, called);
+        TextField course = new TextField();
+        course.setId("string-course-" + (at + 1));
+        course.setPromptText("course");
+        course.setPrefColumnCount(3);
+        course.setAccessibleText("Course of string " + called);
+        course.setOnAction(event -> takeCourse(at, course.getText()));
+        course.focusedProperty().addListener((property, was, is) -> {
+            if (!is) {
+                takeCourse(at, course.getText());
+            }
+        });
+        grid.addRow(at, number, gauge, wound, pitch, material, course);
         gauge.setOnAction(event -> {
             takeGauge(at, gauge.getText());
             pitch.requestFocus();
@@ -138,10 +157,56 @@ final class StringSetPane extends VBox {
         });
     }
 
+    private ComboBox<Optional<Material>> material(int at, int called) {
+        ComboBox<Optional<Material>> box = new ComboBox<>();
+        box.setId("string-material-" + (at + 1));
+        box.setAccessibleText("Material of string " + called);
+        box.getItems().add(Optional.empty());
+        Stream.of(Material.values()).map(Optional::of).forEach(box.getItems()::add);
+        box.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(Optional<Material> choice) {
+                return choice == null ? "" : choice.map(Words::label).orElse("material");
+            }
+
+            @Override
+            public Optional<Material> fromString(String text) {
+                throw new UnsupportedOperationException("choices are not typed");
+            }
+        });
+        box.valueProperty().addListener((property, old, next) -> {
+            if (next != null && at < shown.size() && !next.equals(shown.get(at).material())) {
+                replace(at, string -> string.withMaterial(next));
+            }
+        });
+        return box;
+    }
+
+    private void takeCourse(int at, String text) {
+        if (text.isBlank()) {
+            replace(at, old -> old.withCourse(Optional.empty()));
+            return;
+        }
+        Parsed<Integer> parsed = StringSpec.COURSE.parse(text);
+        if (parsed instanceof Parsed.Bad<Integer> bad) {
+            trouble.setText("String " + (shown.size() - at) + ": " + session.words().correction(bad));
+            return;
+        }
+        trouble.setText("");
+        replace(at, old -> old.withCourse(parsed.optional()));
+    }
+
     private void fill(int at, StringSpec string) {
+        set("#string-course-" + (at + 1), string.course().map(String::valueOf).orElse(""));
+        materialBox(at).setValue(string.material());
         set("#string-gauge-" + (at + 1), string.gauge().map(Length::text).orElse(""));
         set("#string-pitch-" + (at + 1), string.pitch());
         ((CheckBox) grid.lookup("#string-wound-" + (at + 1))).setSelected(string.wound());
+    }
+
+    @SuppressWarnings("unchecked")
+    private ComboBox<Optional<Material>> materialBox(int at) {
+        return (ComboBox<Optional<Material>>) grid.lookup("#string-material-" + (at + 1));
     }
 
     private void set(String id, String text) {
@@ -162,7 +227,7 @@ final class StringSetPane extends VBox {
         }
         Parsed<Length> parsed = Length.parse(text);
         if (parsed instanceof Parsed.Bad<Length> bad) {
-            trouble.setText("String " + (at + 1) + ": " + session.words().correction(bad));
+            trouble.setText("String " + (shown.size() - at) + ": " + session.words().correction(bad));
             return;
         }
         trouble.setText("");

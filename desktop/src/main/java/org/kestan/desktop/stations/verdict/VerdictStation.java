@@ -54,6 +54,7 @@ public final class VerdictStation extends VBox implements Room {
     private final SchoolsPane schools;
     private final Label advice = new Label();
     private final Label because = new Label();
+    private final Label runners = new Label();
     private final Label otherwise = new Label();
     private final Button take = new Button("Take into the plan");
     private final PageTabs<Page> pages = new PageTabs<>(Page.GATES, "page-", each -> each.title);
@@ -105,9 +106,11 @@ public final class VerdictStation extends VBox implements Room {
         advice.getStyleClass().add("advice");
         because.setId("advice-because");
         because.getStyleClass().add("advice-because");
+        runners.setId("advice-runners");
+        runners.getStyleClass().add("advice-because");
         otherwise.setId("advice-otherwise");
         otherwise.getStyleClass().add("advice-because");
-        VBox words = new VBox(advice, because, otherwise);
+        VBox words = new VBox(advice, because, runners, otherwise);
         words.setMinWidth(0);
         HBox.setHgrow(words, Priority.ALWAYS);
         take.setId("take-advice");
@@ -145,6 +148,8 @@ public final class VerdictStation extends VBox implements Room {
         advice.setText("We would: " + Words.ways(recommended));
         because.setText(reason);
         because.setTooltip(new Tooltip(reason));
+        runners.setText(runnersUp(recommendation, words));
+        runners.setTooltip(runners.getText().isEmpty() ? null : new Tooltip(runners.getText()));
         otherwise.setText(changes(dossier, words));
         otherwise.setTooltip(otherwise.getText().isEmpty() ? null : new Tooltip(otherwise.getText()));
         take.setDisable(recommended.isEmpty());
@@ -165,6 +170,13 @@ public final class VerdictStation extends VBox implements Room {
                                         .map(setup -> Profile.of(setup, 0))
                                         .toList()
                                 : List.of());
+    }
+
+    /** The next best, each with the one reason it was not chosen. */
+    private static String runnersUp(Recommendation recommendation, Words words) {
+        return recommendation.runnersUp().stream()
+                .map(each -> "Not " + Words.ways(each.ways()).toLowerCase(Locale.ROOT) + ": " + words.say(each.reason()))
+                .collect(Collectors.joining("  "));
     }
 
     /** What would change the advice: the circumstances under which it would be another. */
