@@ -14,6 +14,7 @@ import org.kestan.ground.geometry.Angle;
 import org.kestan.ground.geometry.HeelCut;
 import org.kestan.ground.geometry.Straightedge;
 import org.kestan.ground.geometry.Tolerances;
+import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.Side;
 import org.kestan.ground.sheet.Sides;
@@ -63,6 +64,12 @@ final class CorrectionCards {
                     numbers.lengthBoth(plan.actionAfterRelief(side)),
                     known(side == Side.BASS ? Derived.ACTION_BASS : Derived.ACTION_TREBLE),
                     "");
+        }
+        double gap = plan.planned().reliefGap();
+        double aimed = job.millimetres(Aim.RELIEF).orElse(gap);
+        boolean cannot = plan.trajectory().basis().reliefStays() && Math.abs(aimed - gap) > Tolerances.LEAF;
+        if (cannot) {
+            return card.card(card.words("no-rod", numbers.fine(gap), numbers.fine(aimed)));
         }
         return card.card(card.words(Math.abs(deepest - now) < Tolerances.ARITHMETIC ? "stays" : "estimate"));
     }

@@ -3,11 +3,11 @@ package org.kestan.desktop;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
@@ -17,22 +17,33 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import org.kestan.desktop.session.BackupRounds;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.Look;
 import org.kestan.desktop.shell.MainWindow;
 import org.kestan.files.DemoJobs;
 import org.kestan.files.JobReader;
+import org.kestan.ledger.Backups;
 import org.kestan.ledger.Ledger;
-import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerFinding;
 import org.kestan.ledger.Opening;
 import org.kestan.ledger.sqlite.SqliteBackups;
 import org.kestan.ledger.sqlite.SqliteLedger;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
 
 /**
  * Starts the application. Arguments: {@code --demo} works on sample jobs in a scratch ledger and touches nothing of the
  * user's own; {@code --ledger FILE} opens another ledger than the usual one; a file name takes that job in and opens it.
  */
 public final class KestanApp extends Application {
+
+    /** How many backups are offered; the older ones are beside them. */
+    private static final int OFFERED = 5;
+
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm");
+
+    private Ledger open;
 
     @Override
     public void start(Stage stage) throws IOException {
@@ -49,7 +60,11 @@ public final class KestanApp extends Application {
     private void open(Stage stage, Settings settings, Path file, boolean demo, List<String> arguments)
             throws IOException {
         LogFile.openIn(settings.folder());
-        Opening opening = SqliteLedger.open(file);
+        open(stage, settings, file, SqliteLedger.open(file), demo, arguments);
+    }
+
+    private void open(Stage stage, Settings settings, Path file, Opening opening, boolean demo, List<String> arguments)
+            throws IOException {
         if (opening instanceof Opening.Refused refused) {
             refuse(stage, settings, file, refused, arguments);
             return;
@@ -63,7 +78,8 @@ public final class KestanApp extends Application {
         }
         MainWindow window = new MainWindow(stage, settings, ledger, samples);
         stage.show();
-        backUpDaily(ledger);
+        this.open = ledger;
+        BackupRounds.start(ledger, window.session());
         Optional<Path> job = arguments.stream()
                 .filter(argument -> !argument.startsWith("--") && !argument.equals(file.toString()))
                 .map(Path::of)
@@ -81,54 +97,77 @@ public final class KestanApp extends Application {
         }
     }
 
-    /** A copy on opening, then one a day, away from the window; a failure is logged and the next is tried in its time. */
-    private static void backUpDaily(Ledger ledger) {
-        ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(task -> {
-            Thread thread = new Thread(task, "backups");
-            thread.setDaemon(true);
-            return thread;
-        });
-        clock.scheduleWithFixedDelay(() -> backUp(ledger), 0, 1, TimeUnit.DAYS);
-    }
-
-    private static void backUp(Ledger ledger) {
-        try {
-            ledger.backups().make();
-        } catch (IOException | LedgerException failed) {
-            System.getLogger(KestanApp.class.getName()).log(System.Logger.Level.WARNING, "no backup was made", failed);
+    @Override
+    public void stop() {
+        if (open != null) {
+            open.close();
         }
     }
 
-    /** Says why the ledger can't be used, and offers the newest backup. Nothing is written unless the user says so. */
+    /**
+     * Says why the ledger can't be used. Where the ledger itself is not at fault it is tried again; where it is damaged or gone
+     * its backups are offered. Nothing is written unless the user says so, and the focus lies on what changes nothing.
+     */
     private void refuse(Stage stage, Settings settings, Path file, Opening.Refused refused, List<String> arguments) {
-        Label why = new Label(refused.why());
+        String reason = Words.in(BenchUnit.MILLIMETRES).say(refused.why());
+        Label why = new Label(reason.substring(0, 1).toUpperCase(Locale.ROOT) + reason.substring(1) + ".");
         why.setWrapText(true);
         why.setId("refusal");
         Label where = new Label("The ledger is " + file);
         where.setWrapText(true);
-        VBox box = new VBox(16, why, where);
-        refused.backup().ifPresent(backup -> {
-            Button back = new Button("Put back the backup " + backup.getFileName() + "; keep the other beside it");
-            back.setId("refusal-backup");
-            back.setOnAction(event -> {
-                try {
-                    SqliteBackups.of(file).putBack(backup);
-                    open(stage, settings, file, false, arguments);
-                } catch (IOException failed) {
-                    why.setText("The backup could not be put back: " + failed.getMessage());
-                }
-            });
-            box.getChildren().add(back);
-        });
-        Button quit = new Button("Quit");
-        quit.setOnAction(event -> Platform.exit());
-        box.getChildren().add(quit);
+        VBox box = new VBox(12, why, where);
+        Button again = button("Try again", "refusal-again", () -> open(stage, settings, file, false, arguments), why);
+        Button quit = button("Quit", "refusal-quit", Platform::exit, why);
+        box.getChildren().addAll(again, quit);
+        for (Backups.Copy copy : refused.copies().stream().limit(OFFERED).toList()) {
+            String made = WHEN.format(copy.made().atZone(ZoneId.systemDefault()));
+            String what = copy.jobs() == 1 ? "1 job" : copy.jobs() + " jobs";
+            box.getChildren()
+                    .add(button(
+                            "Put back the backup of " + made + ", " + what + "; keep what is there beside it",
+                            "refusal-backup-" + (box.getChildren().size() - 3),
+                            () -> {
+                                SqliteBackups.of(file).putBack(copy.file());
+                                open(stage, settings, file, false, arguments);
+                            },
+                            why));
+        }
+        if (refused.is(LedgerFinding.MISSING)) {
+            box.getChildren()
+                    .add(button(
+                            "Start an empty ledger",
+                            "refusal-empty",
+                            () -> open(stage, settings, file, SqliteLedger.openAnew(file), false, arguments),
+                            why));
+        }
         box.setPadding(new Insets(32));
         box.setAlignment(Pos.CENTER_LEFT);
-        Scene scene = new Scene(box, 760, 320);
+        Scene scene = new Scene(box, 760, 480);
         new Look(scene, settings);
         stage.setTitle("Kestan");
         stage.setScene(scene);
         stage.show();
+        again.requestFocus();
+    }
+
+    /** What may fail in a way the user has to know. */
+    @FunctionalInterface
+    private interface Step {
+        void run() throws IOException;
+    }
+
+    private static Button button(String text, String id, Step step, Label why) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.getStyleClass().add("plain-button");
+        button.setWrapText(true);
+        button.setOnAction(event -> {
+            try {
+                step.run();
+            } catch (IOException failed) {
+                why.setText("That could not be done: " + failed.getMessage() + ". Everything is as it was.");
+            }
+        });
+        return button;
     }
 }

@@ -161,8 +161,13 @@ public class DrawingTest extends WindowTest {
                     session().open(steep);
                     return true;
                 });
-                double pitch =
-                        session().dossier().trajectory().orElseThrow().pitch().orElseThrow().radians();
+                double pitch = session()
+                        .dossier()
+                        .trajectory()
+                        .orElseThrow()
+                        .pitch()
+                        .orElseThrow()
+                        .radians();
                 assertThat(Math.toDegrees(pitch)).isBetween(3.8, 4.2);
             }
             for (double factor : new double[] {0, 12, 1}) {

@@ -7,11 +7,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.kestan.desktop.rooms.ledger.LedgerRoom;
 import org.kestan.desktop.stations.intake.PhotoPane;
+import org.kestan.files.DemoJobs;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Dimension;
 import org.kestan.ground.sheet.Reading;
@@ -34,6 +36,8 @@ public class LedgerWindowTest extends WindowTest {
         return onWindow(() -> list().getItems().stream().map(JobCard::name).toList());
     }
 
+    private static final int ALL = DemoJobs.NAMES.size();
+
     private void openLedger() {
         for (int i = 0; i < samples.size(); i++) {
             openSample(i);
@@ -44,8 +48,8 @@ public class LedgerWindowTest extends WindowTest {
     @Test
     public void searchesAsOneTypesAndOpensWithEnter() {
         openLedger();
-        waitFor(() -> names().size() == 10);
-        assertThat(names()).hasSize(10);
+        waitFor(() -> names().size() == ALL);
+        assertThat(names()).hasSize(ALL);
         robot.clickOn("#ledger-search");
         robot.write("harbour", 0);
         WaitForAsyncUtils.waitForFxEvents();
@@ -66,21 +70,21 @@ public class LedgerWindowTest extends WindowTest {
             return true;
         });
         robot.clickOn("#ledger-delete");
-        waitFor(() -> names().size() == 9);
-        assertThat(names()).hasSize(9).doesNotContain(first);
+        waitFor(() -> names().size() == ALL - 1);
+        assertThat(names()).hasSize(ALL - 1).doesNotContain(first);
         robot.clickOn("#ledger-undelete");
-        waitFor(() -> names().size() == 10);
-        assertThat(names()).hasSize(10).contains(first);
+        waitFor(() -> names().size() == ALL);
+        assertThat(names()).hasSize(ALL).contains(first);
         onWindow(() -> {
             list().getSelectionModel().select(0);
             return true;
         });
         robot.clickOn("#ledger-duplicate");
-        waitFor(() -> names().size() == 11);
-        assertThat(names()).hasSize(11).anyMatch(name -> name.endsWith("(copy)"));
+        waitFor(() -> names().size() == ALL + 1);
+        assertThat(names()).hasSize(ALL + 1).anyMatch(name -> name.endsWith("(copy)"));
         robot.clickOn("#ledger-archive");
-        waitFor(() -> names().size() == 10);
-        assertThat(names()).hasSize(10);
+        waitFor(() -> names().size() == ALL);
+        assertThat(names()).hasSize(ALL);
         robot.clickOn("#ledger-archived");
         waitFor(() -> names().size() == 1);
         assertThat(names()).hasSize(1);
@@ -95,14 +99,14 @@ public class LedgerWindowTest extends WindowTest {
             station.transfers().writeAll(zip);
             return true;
         });
-        waitFor(() -> Files.exists(zip) && label("notice").contains("10 jobs written"));
+        waitFor(() -> Files.exists(zip) && label("notice").contains(ALL + " jobs written"));
         onWindow(() -> {
             station.transfers().takeIn(List.of(zip, Files.writeString(folder.resolve("x.kestan.json"), "{")));
             return true;
         });
-        waitFor(() -> label("notice").startsWith("10 jobs taken in; left out: x.kestan.json"));
-        waitFor(() -> names().size() == 20);
-        assertThat(names()).hasSize(20);
+        waitFor(() -> label("notice").startsWith(ALL + " jobs taken in; left out: x.kestan.json"));
+        waitFor(() -> names().size() == 2 * ALL);
+        assertThat(names()).hasSize(2 * ALL);
     }
 
     @Test
@@ -238,7 +242,7 @@ public class LedgerWindowTest extends WindowTest {
         assertThat(session().job().photos()).hasSize(1);
         assertThat(ledger.pictures().file(session().job().photos().get(0).file()))
                 .exists();
-        robot.clickOn("take off");
+        press(robot.lookup("take off").queryAs(Button.class));
         assertThat(session().job().photos()).isEmpty();
         keys(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(session().job().photos()).hasSize(1);

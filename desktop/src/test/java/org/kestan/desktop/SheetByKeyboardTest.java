@@ -26,7 +26,7 @@ public class SheetByKeyboardTest extends WindowTest {
             find("instrument-name", javafx.scene.control.TextField.class).requestFocus();
             return true;
         });
-        for (String intake : new String[] {"Kitchen-table flat-top", "f", "d", "632 mm", "", "14"}) {
+        for (String intake : new String[] {"Kitchen-table flat-top", "s", "", "d", "14", "632 mm"}) {
             enter(intake);
         }
         keys(KeyCode.ALT, KeyCode.DIGIT2);
@@ -55,7 +55,9 @@ public class SheetByKeyboardTest extends WindowTest {
             "0 mm",
             "4.4 mm",
             "5.1 mm",
+            "0 mm",
             "",
+            "e",
             "283 mm",
             "6.8 mm",
             "92 mm",
@@ -63,6 +65,8 @@ public class SheetByKeyboardTest extends WindowTest {
             "26 mm",
             "104 mm",
             "0.2 mm",
+            "",
+            "",
             "1 mm",
             "t"
         };
@@ -90,7 +94,7 @@ public class SheetByKeyboardTest extends WindowTest {
 
         Job job = session().job();
         assertThat(job.get(Lines.FORM)).contains(Form.FLAT_TOP);
-        assertThat(job.visit().readings()).hasSize(21);
+        assertThat(job.visit().readings()).hasSize(22);
         assertThat(job.visit().driftSide()).contains(Side.TREBLE);
         assertThat(job.get(Lines.HELD).orElseThrow().high()).isEqualTo(14);
 

@@ -96,10 +96,9 @@ public class VerdictWindowTest extends WindowTest {
     public void aSchoolIsUsedForThisJobOrChosenForTheShop() {
         openNamed("large-flat-top-reset.kestan.json");
         page("schools");
-        robot.clickOn("#use-saddle-left");
-        waitFor(() -> session().job().get(Aim.SADDLE).isPresent());
+        press(find("use-saddle-left", Button.class));
         assertThat(session().job().get(Aim.SADDLE).orElseThrow().millimetres()).isCloseTo(0.180 * 25.4, within(0.001));
-        robot.clickOn("#school-projection-kisses-slack");
+        press(find("school-projection-kisses-slack", Node.class));
         waitFor(() -> session().standards().holds(School.KISSES));
         assertThat(StandardsFile.read(folder.resolve("standards.json"))
                         .standards()

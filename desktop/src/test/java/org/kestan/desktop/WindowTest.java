@@ -96,6 +96,16 @@ public abstract class WindowTest {
         keys(KeyCode.ENTER);
     }
 
+    /** Presses a control by keyboard: it gets the focus, is scrolled into sight, and the space bar does the rest. */
+    protected void press(Node control) {
+        onWindow(() -> {
+            control.requestFocus();
+            return control;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        keys(KeyCode.SPACE);
+    }
+
     protected void waitFor(Callable<Boolean> condition) {
         try {
             WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, condition);

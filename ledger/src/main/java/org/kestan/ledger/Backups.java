@@ -2,14 +2,27 @@ package org.kestan.ledger;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 
 /** Copies of a ledger. */
 public interface Backups {
 
-    /** Returns the copies, the newest first. */
+    /**
+     * A copy that was looked at and is whole.
+     *
+     * @param file where it lies
+     * @param jobs how many jobs are in it
+     * @param made when its file was written, by the clock of then
+     */
+    record Copy(Path file, int jobs, Instant made) {}
+
+    /** Returns the copies, the last made first, whatever the clocks said. */
     List<Path> all();
+
+    /** Returns those of the copies that are whole, the last made first. */
+    List<Copy> whole();
 
     /** Returns the newest copy, when there is one. */
     default Optional<Path> newest() {
@@ -17,7 +30,8 @@ public interface Backups {
     }
 
     /**
-     * Makes a copy if the ledger was changed since the newest one, and takes away those that are too many.
+     * Makes a copy if the ledger was changed since the newest one, looks whether it is whole, and takes away those that are
+     * too many: the oldest first, but never the fullest.
      *
      * @return the copy, empty when nothing had changed
      * @throws IOException if it can't be made; the ledger and the older copies are untouched
@@ -25,10 +39,11 @@ public interface Backups {
     Optional<Path> make() throws IOException;
 
     /**
-     * Puts a copy in the place of a ledger that can't be used. The unusable one is kept beside it under another name.
+     * Puts a copy in the place of a ledger that can't be used, or is not there. The copy is looked at before anything is
+     * moved; the unusable one is kept beside it under another name; on a failure everything is as it was.
      *
-     * @return where the unusable one went
-     * @throws IOException if files can't be moved
+     * @return where the unusable one went; empty where there was none
+     * @throws IOException if files can't be moved, or the copy is not whole
      */
-    Path putBack(Path copy) throws IOException;
+    Optional<Path> putBack(Path copy) throws IOException;
 }

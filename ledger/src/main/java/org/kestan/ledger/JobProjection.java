@@ -41,7 +41,7 @@ public record JobProjection(
         String derivedBy) {
 
     /** Counts the ways in which this has been derived; raised whenever a job may come out otherwise. */
-    private static final int DERIVATION = 1;
+    private static final int DERIVATION = 2;
 
     private static final int LONGEST_NAME = 400;
 

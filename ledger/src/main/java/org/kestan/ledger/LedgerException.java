@@ -1,15 +1,25 @@
 package org.kestan.ledger;
 
+import org.kestan.ground.finding.Finding;
+
 /** The ledger could not be read or written: disk full, file gone, locked too long. The job at hand is not lost by it. */
 public final class LedgerException extends RuntimeException {
 
     private static final long serialVersionUID = 1L;
 
+    private final transient Finding why;
+
     /**
-     * @param message what went wrong, as the database says it
+     * @param why what went wrong
      * @param cause the failure itself
      */
-    public LedgerException(String message, Throwable cause) {
-        super(message, cause);
+    public LedgerException(Finding why, Throwable cause) {
+        super(why.toString(), cause);
+        this.why = why;
+    }
+
+    /** Returns what went wrong. */
+    public Finding why() {
+        return why;
     }
 }

@@ -1,7 +1,7 @@
 package org.kestan.ledger;
 
-import java.nio.file.Path;
-import java.util.Optional;
+import java.util.List;
+import org.kestan.ground.finding.Finding;
 
 /** What came of opening a ledger. */
 public sealed interface Opening {
@@ -12,8 +12,20 @@ public sealed interface Opening {
     /**
      * It can't be used, and nothing was written to it.
      *
-     * @param why in words, for the user
-     * @param backup the newest backup, when there is one
+     * @param why what keeps it from being used
+     * @param copies backups that were looked at and are whole, the newest first; none where the ledger itself is not at
+     *     fault
      */
-    record Refused(String why, Optional<Path> backup) implements Opening {}
+    record Refused(Finding why, List<Backups.Copy> copies) implements Opening {
+
+        /** Takes an unmodifiable copy. */
+        public Refused {
+            copies = List.copyOf(copies);
+        }
+
+        /** Tells whether it is for a reason. */
+        public boolean is(LedgerFinding reason) {
+            return why.kind() == reason;
+        }
+    }
 }

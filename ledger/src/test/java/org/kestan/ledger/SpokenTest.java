@@ -19,7 +19,8 @@ public class SpokenTest {
 
     @DataProvider
     public Object[][] kinds() {
-        return Stream.<Finding.Kind>concat(Stream.of(FileFinding.values()), Stream.of(PictureFinding.values()))
+        return Stream.<Finding.Kind[]>of(FileFinding.values(), PictureFinding.values(), LedgerFinding.values())
+                .flatMap(Stream::of)
                 .map(kind -> new Object[] {kind})
                 .toArray(Object[][]::new);
     }

@@ -1,9 +1,9 @@
 package org.kestan.job.strings;
 
-import org.kestan.ground.sheet.ValueType;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.ValueType;
 import org.kestan.ground.strings.Material;
 import org.kestan.job.tree.Foreign;
 

@@ -261,7 +261,9 @@ final class GeometryGates {
             GateState state = pitch.isEmpty() ? GateState.UNKNOWN : good ? GateState.PASS : GateState.WARN;
             gate = Gate.of(GateId.NECK_PITCH, state, stands);
         }
-        if (gate.state() != GateState.UNKNOWN && body.isPresent() && !gate.reasons().contains(body.get())) {
+        if (gate.state() != GateState.UNKNOWN
+                && body.isPresent()
+                && !gate.reasons().contains(body.get())) {
             gate = gate.also(body.get());
         }
         Gate told = pitch.isPresent() ? gate.with(GateNumber.DEGREES, Quantity.turn(pitch.get())) : gate;

@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import org.kestan.following.loads.StringPlaces;
 import org.kestan.following.setup.Setup;
 import org.kestan.ground.finding.Finding;
+import org.kestan.ground.geometry.Tolerances;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.Sides;
 import org.kestan.ground.standards.Leaves;
@@ -53,6 +54,11 @@ public record SaddlePlan(
     public SaddlePlan {
         needs = List.copyOf(needs);
         warnings = List.copyOf(warnings);
+    }
+
+    /** Tells whether it is touched at all. */
+    public boolean changes() {
+        return Math.abs(off.bass()) > Tolerances.SHOWN || Math.abs(off.treble()) > Tolerances.SHOWN;
     }
 
     /** Reads it out of a plan; empty for a floating bridge or while nothing is planned. */

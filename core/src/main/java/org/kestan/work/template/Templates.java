@@ -50,7 +50,7 @@ public final class Templates {
         Templates templates = new Templates(plan);
         List<Template> all = new ArrayList<>();
         plan.heel().filter(cut -> cut.atCap() > Tolerances.SHOWN).ifPresent(cut -> all.add(templates.heel(cut)));
-        plan.saddle().flatMap(templates::saddle).ifPresent(all::add);
+        plan.saddle().filter(SaddlePlan::changes).flatMap(templates::saddle).ifPresent(all::add);
         plan.wedge()
                 .filter(wedge -> wedge.end() > Tolerances.SHOWN)
                 .ifPresent(wedge -> all.add(templates.wedge(wedge)));

@@ -78,13 +78,20 @@ public class StringPlacesTest {
     public void nylonPullsBySevenTimesLess() {
         Job steel = Jobs.put(Job.BLANK, Dimension.SCALE, 650)
                 .withStrings(List.of(StringSpec.of(Length.ofText("0.028 in"), false, "E4")));
-        Job nylon = steel.withStrings(
-                List.of(steel.strings().get(0).withMaterial(Optional.of(Material.NYLON))));
-        double ratio = StringLoads.of(steel, ShopStandards.DEFAULT).orElseThrow().total()
+        Job nylon = steel.withStrings(List.of(steel.strings().get(0).withMaterial(Optional.of(Material.NYLON))));
+        double ratio = StringLoads.of(steel, ShopStandards.DEFAULT)
+                        .orElseThrow()
+                        .total()
                 / StringLoads.of(nylon, ShopStandards.DEFAULT).orElseThrow().total();
         assertThat(ratio).isCloseTo(7.85 / 1.14, within(1e-9));
         Job classical = steel.with(Lines.FAMILY, Family.CLASSICAL);
-        assertThat(StringLoads.of(classical, ShopStandards.DEFAULT).orElseThrow().total())
-                .isCloseTo(StringLoads.of(nylon, ShopStandards.DEFAULT).orElseThrow().total(), within(1e-9));
+        assertThat(StringLoads.of(classical, ShopStandards.DEFAULT)
+                        .orElseThrow()
+                        .total())
+                .isCloseTo(
+                        StringLoads.of(nylon, ShopStandards.DEFAULT)
+                                .orElseThrow()
+                                .total(),
+                        within(1e-9));
     }
 }

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Random;
-import org.hipparchus.geometry.euclidean.twod.Vector2D;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.hipparchus.geometry.euclidean.twod.Vector2D;
 import org.kestan.following.correction.Correction;
 import org.kestan.following.reckoning.Reckoning;
 import org.kestan.ground.geometry.Angle;

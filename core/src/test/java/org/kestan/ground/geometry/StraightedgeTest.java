@@ -68,6 +68,7 @@ public class StraightedgeTest {
     @Test
     public void aRadiusTheStringsStandOverDoesNotFallApart() {
         assertThat(board(20).sagittaAt(400)).isEqualTo(20);
-        assertThat(new Board(10 * INCH, 16 * INCH, 460, 37, 54, 650).radiusAt(460)).isCloseTo(16 * INCH, within(1e-9));
+        assertThat(new Board(10 * INCH, 16 * INCH, 460, 37, 54, 650).radiusAt(460))
+                .isCloseTo(16 * INCH, within(1e-9));
     }
 }

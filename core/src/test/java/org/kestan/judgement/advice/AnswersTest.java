@@ -102,8 +102,7 @@ public class AnswersTest {
                         .bridgeThickness()
                         .orElseThrow();
         assertThat(off).isLessThanOrEqualTo(INCH / 16);
-        assertThat(said.runnersUp())
-                .anySatisfy(each -> assertThat(each.ways()).containsExactly(Catalogue.NECK_RESET));
+        assertThat(said.runnersUp()).anySatisfy(each -> assertThat(each.ways()).containsExactly(Catalogue.NECK_RESET));
         assertThat(answer(job.with(Lines.HANDMADE, true)).ways()).containsExactly(Catalogue.NECK_RESET);
         assertThat(answer(job.with(Lines.COLLECTIBLE, true)).ways()).containsExactly(Catalogue.NECK_RESET);
     }
@@ -125,11 +124,8 @@ public class AnswersTest {
         assertThat(said(gate(job, GateId.NECK_PITCH).reasons())).contains("set back too far");
         Recommendation said = answer(job);
         assertThat(said.ways()).containsExactly(Catalogue.NEW_BRIDGE);
-        Setup taller = ways(job)
-                .of(Catalogue.NEW_BRIDGE)
-                .predicted()
-                .orElseThrow()
-                .setup();
+        Setup taller =
+                ways(job).of(Catalogue.NEW_BRIDGE).predicted().orElseThrow().setup();
         assertThat(taller.action().bass()).isCloseTo(2.2, within(0.2));
         assertThat(taller.protrusion().orElseThrow().bass()).isLessThanOrEqualTo(0.220 * INCH);
         // Where even the heaviest bridge does not lift the strings enough the neck comes forward.
@@ -149,8 +145,7 @@ public class AnswersTest {
         assertThat(after.bridgeThickness().orElseThrow()).isCloseTo(3.0 / 8 * INCH, within(1e-9));
         assertThat(after.action().bass()).isCloseTo(2.2, within(1e-9));
         assertThat(both.cost())
-                .isCloseTo(
-                        SHOP.cost(ShopStandards.RESET) + SHOP.cost(Catalogue.NEW_BRIDGE.prices()), within(1e-9));
+                .isCloseTo(SHOP.cost(ShopStandards.RESET) + SHOP.cost(Catalogue.NEW_BRIDGE.prices()), within(1e-9));
     }
 
     /** A bridge the job asks for with the reset is paid for with it. */
@@ -158,8 +153,7 @@ public class AnswersTest {
     public void aThickerBridgeAimedAtIsPricedWithTheReset() {
         Job job = Jobs.put(folded(), Aim.BRIDGE_THICKNESS, 9.2);
         assertThat(ways(job).of(Catalogue.NECK_RESET).cost())
-                .isCloseTo(
-                        SHOP.cost(ShopStandards.RESET) + SHOP.cost(Catalogue.NEW_BRIDGE.prices()), within(1e-9));
+                .isCloseTo(SHOP.cost(ShopStandards.RESET) + SHOP.cost(Catalogue.NEW_BRIDGE.prices()), within(1e-9));
     }
 
     @Test
@@ -167,7 +161,8 @@ public class AnswersTest {
         for (School school : School.values()) {
             ShopStandards shop = SHOP.with(school);
             Assessment reset = Ways.of(Reckoning.of(folded(), shop)).of(Catalogue.NECK_RESET);
-            Sides<Double> out = reset.predicted().orElseThrow().setup().protrusion().orElseThrow();
+            Sides<Double> out =
+                    reset.predicted().orElseThrow().setup().protrusion().orElseThrow();
             assertThat(Sides.mean(out)).as(school.name()).isGreaterThan(2);
         }
         Job aimed = Jobs.put(folded(), Aim.SADDLE, 3.1);
@@ -240,11 +235,13 @@ public class AnswersTest {
                     .predicted()
                     .map(predicted -> predicted.setup())
                     .orElse(before);
-            assertThat(ways.about().met(after) || ways.about().off(after) <= ways.about().off(before) + 1e-9)
+            assertThat(ways.about().met(after)
+                            || ways.about().off(after) <= ways.about().off(before) + 1e-9)
                     .as("%d %s", i, said.ways())
                     .isTrue();
-            assertThat(said.runnersUp()).hasSizeLessThanOrEqualTo(2).allSatisfy(each -> assertThat(said(each.reason()))
-                    .isNotBlank());
+            assertThat(said.runnersUp())
+                    .hasSizeLessThanOrEqualTo(2)
+                    .allSatisfy(each -> assertThat(said(each.reason())).isNotBlank());
         }
     }
 
@@ -278,7 +275,8 @@ public class AnswersTest {
         }
         Assessment reset = ways(none).of(Catalogue.NECK_RESET);
         assertThat(reset.predicted().orElseThrow().setup().reliefGap()).isEqualTo(0.4);
-        assertThat(reset.reasons()).anySatisfy(reason -> assertThat(said(reason)).contains("stays at 0.40 mm"));
+        assertThat(reset.reasons())
+                .anySatisfy(reason -> assertThat(said(reason)).contains("stays at 0.40 mm"));
         double asItIs = Reckoning.of(none, SHOP)
                 .correction()
                 .orElseThrow()

@@ -49,6 +49,9 @@ public final class JobStore {
     private final ExecutorService writer = worker("ledger");
     private final ExecutorService deriver = worker("ledger-derive");
 
+    /** The job as it was last written to a file of its own: kept, though not in the ledger. */
+    private Job elsewhere = Job.BLANK;
+
     /** The job as the ledger has it; only touched by the writer's thread once it is handed over. */
     private volatile Slot slot = new Slot(Optional.empty(), Job.BLANK);
 
@@ -102,7 +105,7 @@ public final class JobStore {
     }
 
     private void troubled(LedgerException failed) {
-        session.complain("The ledger does not answer: " + failed.getMessage());
+        session.complain("The ledger does not answer: " + session.words().say(failed.why()) + ".");
     }
 
     /**
@@ -244,6 +247,7 @@ public final class JobStore {
     public void exportTo(Path path) {
         try {
             JobFile.write(session.job(), path);
+            elsewhere = session.job();
             settings.remember(path);
             session.say("Written to " + path.getFileName());
         } catch (IOException failed) {
@@ -295,7 +299,7 @@ public final class JobStore {
         } catch (LedgerException failed) {
             Platform.runLater(() -> {
                 saved.set("Not saved");
-                session.complain("Could not save: " + failed.getMessage()
+                session.complain("Could not save: " + session.words().say(failed.why())
                         + ". The job is kept here; write it to a file with Save as.");
             });
         }
@@ -318,12 +322,20 @@ public final class JobStore {
     /** Saves the open job before another is shown; one that can't be saved stays open, and the status line says so. */
     private boolean isKept() {
         flush();
-        if (!session.job().equals(slot.content())) {
+        if (!session.job().equals(slot.content()) && !session.job().equals(elsewhere)) {
             session.complain(
                     "The open job could not be saved, so it stays open. Write it to a file with Save as first.");
             return false;
         }
         return true;
+    }
+
+    /**
+     * Tells whether the window may be closed: the open job is in the ledger, or was written to a file as it is. When it may
+     * not the status line says what to do; nothing typed is dropped.
+     */
+    public boolean mayLeave() {
+        return isKept();
     }
 
     private void show(Slot next, String notice, String state) {

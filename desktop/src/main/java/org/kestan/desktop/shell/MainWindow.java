@@ -77,7 +77,11 @@ public final class MainWindow {
         stage.setMinWidth(900);
         stage.setMinHeight(600);
         stage.setScene(scene);
-        stage.setOnCloseRequest(event -> store.flush());
+        stage.setOnCloseRequest(event -> {
+            if (!store.mayLeave()) {
+                event.consume();
+            }
+        });
         kept.faults().stream()
                 .findFirst()
                 .ifPresent(
@@ -223,8 +227,9 @@ public final class MainWindow {
     }
 
     void close() {
-        gauge.stop();
-        store.flush();
-        stage.close();
+        if (store.mayLeave()) {
+            gauge.stop();
+            stage.close();
+        }
     }
 }

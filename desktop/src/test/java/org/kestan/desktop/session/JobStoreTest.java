@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Proxy;
+import java.time.Duration;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicLong;
 import org.kestan.desktop.WindowTest;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Reading;
@@ -15,6 +17,8 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerFinding;
+import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 /** What the window does when the ledger does not. */
@@ -27,7 +31,7 @@ public class JobStoreTest extends WindowTest {
         return (Ledger) Proxy.newProxyInstance(
                 Ledger.class.getClassLoader(), new Class<?>[] {Ledger.class}, (proxy, method, arguments) -> {
                     if (broken.contains(method.getName())) {
-                        throw new LedgerException("the disk is full", new IllegalStateException());
+                        throw new LedgerException(LedgerFinding.DISK_FULL.of(), new IllegalStateException());
                     }
                     try {
                         return method.invoke(ledger, arguments);
@@ -64,6 +68,56 @@ public class JobStoreTest extends WindowTest {
         assertThat(session.job().name()).isEqualTo("Second");
     }
 
+    /** The window stays while the open job is kept nowhere; once it was written to a file it may go. */
+    @Test
+    public void theWindowStaysWhileAJobIsKeptNowhere() {
+        broken.clear();
+        JobSession session = onWindow(JobSession::new);
+        JobStore store = onWindow(() -> new JobStore(session, Settings.in(folder), failing()));
+        assertThat(onWindow(store::mayLeave)).isTrue();
+        assertThat(onWindow(() -> store.startFrom(named("First")))).isTrue();
+        broken.add("save");
+        onWindow(() -> {
+            session.edit(job -> job.with(Reading.HEEL_HEIGHT, Length.ofText("90 mm")));
+            return true;
+        });
+        assertThat(onWindow(store::mayLeave)).isFalse();
+        assertThat(session.noticeProperty().get()).contains("Save as");
+        onWindow(() -> {
+            store.exportTo(folder.resolve("kept.kestan.json"));
+            return true;
+        });
+        assertThat(onWindow(store::mayLeave)).isTrue();
+    }
+
+    /** One backup a day; one that fails is tried again, and after a day of failures the user is told. */
+    @Test
+    public void aDayWithoutABackupIsSaid() {
+        broken.clear();
+        JobSession session = onWindow(JobSession::new);
+        AtomicLong hours = new AtomicLong();
+        BackupRounds rounds = new BackupRounds(
+                failing(), session, () -> Duration.ofHours(hours.get()).toNanos());
+        broken.add("backups");
+        for (int hour = 0; hour < 24; hour++) {
+            hours.set(hour);
+            rounds.round();
+        }
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(session.noticeIsErrorProperty().get()).isFalse();
+        hours.set(24);
+        rounds.round();
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(session.noticeProperty().get()).contains("No backup").contains("for a day");
+        broken.clear();
+        ledger.insert(named("One"));
+        rounds.round();
+        assertThat(ledger.backups().all()).hasSize(1);
+        ledger.insert(named("Two"));
+        rounds.round();
+        assertThat(ledger.backups().all()).as("once a day is enough").hasSize(1);
+    }
+
     @Test
     public void aLedgerThatDoesNotAnswerIsSaid() {
         broken.clear();
@@ -74,7 +128,7 @@ public class JobStoreTest extends WindowTest {
             store.counted(count -> session.say("counted"));
             return true;
         });
-        waitFor(() -> session.noticeProperty().get().contains("the disk is full"));
+        waitFor(() -> session.noticeProperty().get().contains("no room is left on the disk"));
         assertThat(onWindow(() -> store.open("any"))).isFalse();
         assertThat(onWindow(() -> store.startFrom(named("Lost")))).isFalse();
         assertThat(session.job()).isEqualTo(Job.BLANK);

@@ -3,16 +3,16 @@ package org.kestan.ledger.sqlite;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Statement;
-import java.util.Optional;
+import java.util.List;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.JdbiException;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ledger.Backups;
+import org.kestan.ledger.LedgerFinding;
 import org.kestan.ledger.Opening;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
@@ -27,68 +27,57 @@ final class LedgerOpener {
 
     private LedgerOpener() {}
 
-    static Opening open(Path file) {
+    /**
+     * Opens a ledger.
+     *
+     * @param anew whether to make one where there is none although backups of one lie there
+     */
+    static Opening open(Path file, boolean anew) {
         try {
-            Files.createDirectories(file.toAbsolutePath().getParent());
+            OwnersOnly.folder(file.toAbsolutePath().getParent());
         } catch (IOException failed) {
-            return new Opening.Refused(
-                    "The ledger\u2019s folder can\u2019t be made: " + failed.getMessage(), Optional.empty());
+            return refused(Trouble.of(failed));
         }
-        boolean there = Files.exists(file);
         try {
-            int version = there ? version(file) : 0;
+            boolean there = Files.exists(file) && Files.size(file) > 0;
+            if (!there && !anew) {
+                List<Backups.Copy> copies = SqliteBackups.of(file).whole();
+                if (copies.stream().anyMatch(copy -> copy.jobs() > 0)) {
+                    return new Opening.Refused(LedgerFinding.MISSING.of(), copies);
+                }
+            }
+            if (there && !(Files.isReadable(file) && Files.isWritable(file))) {
+                return refused(LedgerFinding.FORBIDDEN.of());
+            }
+            int version = there ? Whole.read(file).version() : 0;
             if (version > LATEST) {
-                return refused(file, "This ledger was written by a newer version of the program. It is left as it is.");
+                return refused(LedgerFinding.NEWER.of());
             }
             if (version < LATEST) {
                 migrate(file);
             }
-            Handle handle = Jdbi.create(source(file)).open();
-            handle.execute("PRAGMA journal_mode = WAL");
-            handle.execute("PRAGMA synchronous = NORMAL");
-            // Search texts and patterns are both in lower case; comparing them as they are is much faster.
-            handle.execute("PRAGMA case_sensitive_like = ON");
-            return new Opening.Opened(new SqliteLedger(file, handle));
-        } catch (SQLException | JdbiException | FlywayException damaged) {
-            return refused(file, "This ledger is damaged and is left as it is: " + reason(damaged) + ".");
+            OwnersOnly.file(file);
+            return new Opening.Opened(new SqliteLedger(file, handle(file)));
+        } catch (SQLException | JdbiException | FlywayException | IOException failed) {
+            Finding why = Trouble.of(failed);
+            return why.kind() == LedgerFinding.DAMAGED
+                    ? new Opening.Refused(why, SqliteBackups.of(file).whole())
+                    : refused(why);
         }
     }
 
-    private static Opening refused(Path file, String why) {
-        return new Opening.Refused(why, SqliteBackups.of(file).newest());
+    /** A connection that writes: what it acknowledges survives a loss of power. */
+    static Handle handle(Path file) {
+        Handle handle = Jdbi.create(source(file)).open();
+        handle.execute("PRAGMA journal_mode = WAL");
+        handle.execute("PRAGMA synchronous = FULL");
+        // Search texts and patterns are both in lower case; comparing them as they are is much faster.
+        handle.execute("PRAGMA case_sensitive_like = ON");
+        return handle;
     }
 
-    private static String reason(Throwable failure) {
-        Throwable cause = failure;
-        while (cause.getCause() != null) {
-            cause = cause.getCause();
-        }
-        String text = cause.getMessage();
-        return text == null
-                ? "it can\u2019t be read"
-                : text.replaceAll("\\s+", " ").strip();
-    }
-
-    /** Reads the version without writing, and checks that the file is whole. 0 for an empty database. */
-    private static int version(Path file) throws SQLException {
-        try (Connection connection = source(file).getConnection();
-                Statement statement = connection.createStatement()) {
-            try (ResultSet check = statement.executeQuery("PRAGMA quick_check(1)")) {
-                if (!check.next() || !"ok".equals(check.getString(1))) {
-                    throw new SQLException("the check found: " + check.getString(1));
-                }
-            }
-            try (ResultSet table =
-                    statement.executeQuery("SELECT count(*) FROM sqlite_master WHERE name = 'flyway_schema_history'")) {
-                if (!table.next() || table.getInt(1) == 0) {
-                    return 0;
-                }
-            }
-            try (ResultSet newest = statement.executeQuery(
-                    "SELECT max(CAST(version AS INTEGER)) FROM flyway_schema_history WHERE success")) {
-                return newest.next() ? newest.getInt(1) : 0;
-            }
-        }
+    private static Opening refused(Finding why) {
+        return new Opening.Refused(why, List.of());
     }
 
     private static void migrate(Path file) {
@@ -100,7 +89,17 @@ final class LedgerOpener {
     }
 
     static SQLiteDataSource source(Path file) {
+        return source(file, new SQLiteConfig());
+    }
+
+    /** A source that makes no file where there is none and writes nothing. */
+    static SQLiteDataSource readOnly(Path file) {
         SQLiteConfig config = new SQLiteConfig();
+        config.setReadOnly(true);
+        return source(file, config);
+    }
+
+    private static SQLiteDataSource source(Path file, SQLiteConfig config) {
         config.setBusyTimeout(PATIENCE_MILLIS);
         SQLiteDataSource source = new SQLiteDataSource(config);
         source.setUrl("jdbc:sqlite:" + file.toAbsolutePath());

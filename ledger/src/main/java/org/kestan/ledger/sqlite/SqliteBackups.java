@@ -1,23 +1,31 @@
 package org.kestan.ledger.sqlite;
 
 import java.io.IOException;
+import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
-import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.kestan.ledger.Backups;
 
 /**
- * Copies of a ledger, ten deep, in a folder beside it.
+ * Copies of a ledger, ten deep, in a folder beside it. Their names carry a running number, so that their order does not hang on
+ * a clock.
  *
  * @param ledger the database file
  * @param folder where the copies lie
@@ -28,7 +36,11 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
     public static final int DEPTH = 10;
 
     private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("uuuuMMdd-HHmmss-SSS");
-    private static final String EXTENSION = ".sqlite";
+
+    /** With a running number; copies of older programs have none. */
+    private static final Pattern NAME = Pattern.compile("ledger-(?:n(\\d{1,9})-)?([\\d-]+)\\.sqlite");
+
+    private static final List<String> PARTS = List.of("", "-wal", "-shm");
 
     /** The copies that lie beside a ledger. */
     public static SqliteBackups of(Path ledger) {
@@ -41,63 +53,153 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
             return List.of();
         }
         try (Stream<Path> files = Files.list(folder)) {
-            return files.filter(file -> file.getFileName().toString().matches("ledger-[\\d-]+\\.sqlite"))
-                    .sorted(Comparator.reverseOrder())
+            return files.filter(
+                            file -> NAME.matcher(file.getFileName().toString()).matches())
+                    .sorted(Comparator.comparingInt(SqliteBackups::number)
+                            .thenComparing(Comparator.naturalOrder())
+                            .reversed())
                     .toList();
         } catch (IOException unreadable) {
             return List.of();
         }
     }
 
+    /** Running number of a copy; 0 for one of an older program. */
+    private static int number(Path copy) {
+        Matcher name = NAME.matcher(copy.getFileName().toString());
+        return name.matches() && name.group(1) != null ? Integer.parseInt(name.group(1)) : 0;
+    }
+
+    @Override
+    public List<Copy> whole() {
+        return all().stream().flatMap(file -> looked(file).stream()).toList();
+    }
+
+    private static Optional<Copy> looked(Path file) {
+        try {
+            return Optional.of(new Copy(
+                    file,
+                    Whole.read(file).jobs(),
+                    Files.getLastModifiedTime(file).toInstant()));
+        } catch (SQLException | IOException unusable) {
+            return Optional.empty();
+        }
+    }
+
     @Override
     public Optional<Path> make() throws IOException {
         Optional<Path> newest = newest();
-        if (newest.isPresent() && !changedSince(newest.get())) {
+        if (newest.isPresent() && same(newest.get())) {
             return Optional.empty();
         }
-        Files.createDirectories(folder);
-        Path unfinished = folder.resolve("unfinished" + EXTENSION);
-        Files.deleteIfExists(unfinished);
+        OwnersOnly.folder(folder);
+        // Of its own, so that two programs do not write into one another's.
+        Path unfinished = Files.createTempFile(folder, "unfinished-", ".tmp");
+        try {
+            copyTo(unfinished);
+            Path made = folder.resolve(String.format(
+                    "ledger-n%06d-%s.sqlite",
+                    newest.map(SqliteBackups::number).orElse(0) + 1,
+                    LocalDateTime.now().format(STAMP)));
+            Files.move(unfinished, made, StandardCopyOption.ATOMIC_MOVE);
+            rotate();
+            return Optional.of(made);
+        } finally {
+            Files.deleteIfExists(unfinished);
+        }
+    }
+
+    private void copyTo(Path unfinished) throws IOException {
         try (Connection connection = LedgerOpener.source(ledger).getConnection();
                 PreparedStatement copy = connection.prepareStatement("VACUUM INTO ?")) {
             copy.setString(1, unfinished.toString());
             copy.execute();
+            Whole made = Whole.read(unfinished);
+            if (made.version() == 0) {
+                throw new SQLException("the copy is not whole");
+            }
         } catch (SQLException failed) {
             throw new IOException("no backup could be made: " + failed.getMessage(), failed);
         }
-        Path made = folder.resolve("ledger-" + LocalDateTime.now().format(STAMP) + EXTENSION);
-        Files.move(unfinished, made, StandardCopyOption.ATOMIC_MOVE);
-        List<Path> all = all();
-        for (Path old : all.subList(Math.min(DEPTH, all.size()), all.size())) {
-            Files.delete(old);
+        OwnersOnly.file(unfinished);
+        try (FileChannel channel = FileChannel.open(unfinished, StandardOpenOption.WRITE)) {
+            channel.force(true);
         }
-        return Optional.of(made);
+    }
+
+    /** Takes away the oldest that are too many, and leaves the fullest: one that can't be taken away stays. */
+    private void rotate() {
+        List<Path> all = all();
+        if (all.size() <= DEPTH) {
+            return;
+        }
+        Optional<Path> fullest = whole().stream()
+                .max(Comparator.comparingInt(Copy::jobs).thenComparingInt(copy -> number(copy.file())))
+                .map(Copy::file);
+        List<Path> oldestFirst = new ArrayList<>(all);
+        Collections.reverse(oldestFirst);
+        int tooMany = all.size() - DEPTH;
+        for (Path old : oldestFirst) {
+            if (tooMany > 0 && !fullest.filter(old::equals).isPresent()) {
+                tooMany--;
+                try {
+                    Files.delete(old);
+                } catch (IOException stays) {
+                    // One copy too many harms nothing; it is tried again with the next.
+                    continue;
+                }
+            }
+        }
     }
 
     @Override
-    public Path putBack(Path copy) throws IOException {
-        Path aside = ledger.resolveSibling(
-                ledger.getFileName() + ".unusable-" + LocalDateTime.now().format(STAMP));
-        Files.move(ledger, aside);
-        for (String part : List.of("-wal", "-shm")) {
-            Path file = ledger.resolveSibling(ledger.getFileName() + part);
-            if (Files.exists(file)) {
-                Files.move(file, aside.resolveSibling(aside.getFileName() + part));
+    public Optional<Path> putBack(Path copy) throws IOException {
+        Path ready = Files.createTempFile(ledger.toAbsolutePath().getParent(), ".kestan-back-", ".tmp");
+        Map<Path, Path> moved = new LinkedHashMap<>();
+        try {
+            Files.copy(copy, ready, StandardCopyOption.REPLACE_EXISTING);
+            if (Whole.read(ready).version() == 0) {
+                throw new IOException("this backup has no ledger in it");
             }
+            OwnersOnly.file(ready);
+            Path aside = ledger.resolveSibling(
+                    ledger.getFileName() + ".unusable-" + LocalDateTime.now().format(STAMP));
+            for (String part : PARTS) {
+                Path from = ledger.resolveSibling(ledger.getFileName() + part);
+                if (Files.exists(from)) {
+                    Path to = aside.resolveSibling(aside.getFileName() + part);
+                    Files.move(from, to);
+                    moved.put(from, to);
+                }
+            }
+            Files.move(ready, ledger, StandardCopyOption.ATOMIC_MOVE);
+            return Optional.ofNullable(moved.get(ledger));
+        } catch (SQLException notWhole) {
+            throw new IOException("this backup is not whole: " + notWhole.getMessage(), notWhole);
+        } catch (IOException failed) {
+            undo(moved, failed);
+            throw failed;
+        } finally {
+            Files.deleteIfExists(ready);
         }
-        Files.copy(copy, ledger);
-        return aside;
     }
 
-    private boolean changedSince(Path copy) throws IOException {
-        Instant made = Files.getLastModifiedTime(copy).toInstant();
-        for (String part : List.of("", "-wal")) {
-            Path file = ledger.resolveSibling(ledger.getFileName() + part);
-            if (Files.exists(file)
-                    && Files.getLastModifiedTime(file).toInstant().isAfter(made)) {
-                return true;
+    private static void undo(Map<Path, Path> moved, IOException failed) {
+        moved.forEach((from, to) -> {
+            try {
+                Files.move(to, from);
+            } catch (IOException stays) {
+                failed.addSuppressed(stays);
             }
+        });
+    }
+
+    /** Tells whether a copy has all that the ledger has; one that can't be read has not. */
+    private boolean same(Path copy) {
+        try {
+            return Whole.read(copy).state().equals(Whole.read(ledger).state());
+        } catch (SQLException unusable) {
+            return false;
         }
-        return false;
     }
 }

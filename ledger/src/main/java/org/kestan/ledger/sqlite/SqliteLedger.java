@@ -1,11 +1,21 @@
 package org.kestan.ledger.sqlite;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.BasicFileAttributes;
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
@@ -17,6 +27,7 @@ import org.kestan.dossier.Station;
 import org.kestan.dossier.StationFinding;
 import org.kestan.files.JobReader;
 import org.kestan.files.JobWriter;
+import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Keyed;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
@@ -26,6 +37,7 @@ import org.kestan.ledger.JobCard;
 import org.kestan.ledger.JobProjection;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerFinding;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.LineSketch;
 import org.kestan.ledger.Opening;
@@ -39,13 +51,37 @@ public final class SqliteLedger implements Ledger {
 
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss.SSS'Z'");
 
+    /** What every file of this kind begins with (SQLite documentation, Database File Format, 1.3.1). */
+    private static final byte[] MAGIC = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
+
     private final Path file;
     private final Handle handle;
+    private final Optional<Object> identity;
     private volatile ShopStandards shop = ShopStandards.DEFAULT;
 
     SqliteLedger(Path file, Handle handle) {
         this.file = file;
         this.handle = handle;
+        this.identity = identity(file);
+    }
+
+    /** What tells a file from another that is put in its place; empty where the disk does not say, or there is none. */
+    private static Optional<Object> identity(Path file) {
+        try {
+            return Optional.ofNullable(
+                    Files.readAttributes(file, BasicFileAttributes.class).fileKey());
+        } catch (IOException gone) {
+            return Optional.empty();
+        }
+    }
+
+    /** Tells whether what lies at the ledger's place is the file that was opened, and a database still. */
+    private boolean isThere() {
+        try (InputStream in = Files.newInputStream(file)) {
+            return identity.equals(identity(file)) && Arrays.equals(in.readNBytes(MAGIC.length), MAGIC);
+        } catch (IOException gone) {
+            return false;
+        }
     }
 
     /**
@@ -53,7 +89,12 @@ public final class SqliteLedger implements Ledger {
      * not written to.
      */
     public static Opening open(Path file) {
-        return LedgerOpener.open(file);
+        return LedgerOpener.open(file, false);
+    }
+
+    /** Opens a ledger, making it when there is none even where backups of one lie. */
+    public static Opening openAnew(Path file) {
+        return LedgerOpener.open(file, true);
     }
 
     @Override
@@ -89,7 +130,7 @@ public final class SqliteLedger implements Ledger {
                 break;
             }
             text(id).flatMap(text -> JobReader.read(text).job())
-                    .map(this::row)
+                    .flatMap(this::rowIfAny)
                     .ifPresent(row -> with(
                             ledger -> row.bind(ledger.createUpdate("UPDATE jobs SET " + Row.SETS + " WHERE id = ?"))
                                     .bind(Row.COLUMNS, id)
@@ -97,6 +138,16 @@ public final class SqliteLedger implements Ledger {
             done++;
         }
         return done;
+    }
+
+    /** What the list shows of a job; one that is too odd for it stays as it is and is said in the log. */
+    private Optional<Row> rowIfAny(Job job) {
+        try {
+            return Optional.of(row(job));
+        } catch (RuntimeException odd) {
+            System.getLogger(SqliteLedger.class.getName()).log(System.Logger.Level.WARNING, "an odd job", odd);
+            return Optional.empty();
+        }
     }
 
     private Row row(Job job) {
@@ -118,10 +169,19 @@ public final class SqliteLedger implements Ledger {
                         Keyed.find(Station.class, row.getString(4)).orElse(Station.INTAKE),
                         StationFinding.read(row.getString(5)).orElseGet(StationFinding.NOTHING_READ::of),
                         LineSketch.read(row.getString(6)),
-                        Instant.parse(row.getString(7)),
-                        Instant.parse(row.getString(8)),
+                        instant(row.getString(7)),
+                        instant(row.getString(8)),
                         row.getInt(9) != 0))
                 .list());
+    }
+
+    /** A time that can't be read, of another program or a damaged row, keeps no job from being shown. */
+    private static Instant instant(String text) {
+        try {
+            return Instant.parse(text);
+        } catch (DateTimeParseException | NullPointerException odd) {
+            return Instant.EPOCH;
+        }
     }
 
     private static String order(Query.Order order) {
@@ -192,7 +252,7 @@ public final class SqliteLedger implements Ledger {
         String id = UUID.randomUUID().toString();
         String now = now();
         Row row = row(job);
-        return inTransaction(ledger -> {
+        LedgerJob inserted = inTransaction(ledger -> {
             row.bind(ledger.createUpdate(
                             "INSERT INTO jobs (name, owner, station, waits_for, line, search, derived_by, id,"
                                     + " revision, created_at, changed_at, archived)"
@@ -204,12 +264,14 @@ public final class SqliteLedger implements Ledger {
             ledger.execute("INSERT INTO job_files (job_id, body) VALUES (?, ?)", id, JobWriter.write(job));
             return new LedgerJob(id, 1, job);
         });
+        readBack(id, 1);
+        return inserted;
     }
 
     @Override
     public Saved save(String id, int revision, Job job) {
         Row row = row(job);
-        return inTransaction(ledger -> {
+        Saved saved = inTransaction(ledger -> {
             int changed = row.bind(ledger.createUpdate("UPDATE jobs SET " + Row.SETS
                             + ", revision = revision + 1, changed_at = ?"
                             + " WHERE id = ? AND revision = ? AND deleted_at IS NULL"))
@@ -223,6 +285,37 @@ public final class SqliteLedger implements Ledger {
             ledger.execute("UPDATE job_files SET body = ? WHERE job_id = ?", JobWriter.write(job), id);
             return new Saved.Done(revision + 1);
         });
+        if (saved instanceof Saved.Done) {
+            readBack(id, revision + 1);
+        }
+        return saved;
+    }
+
+    /**
+     * Looks whether what was written is in the file that lies at the ledger's place: an open file goes on working after it was
+     * deleted or another was put there. Within a transaction nothing can be seen from outside yet.
+     */
+    private synchronized void readBack(String id, int revision) {
+        if (handle.isInTransaction()) {
+            return;
+        }
+        if (!isThere()) {
+            throw new LedgerException(LedgerFinding.GONE.of(), new IllegalStateException(file.toString()));
+        }
+        try (Connection connection = LedgerOpener.readOnly(file).getConnection();
+                PreparedStatement read = connection.prepareStatement("SELECT revision FROM jobs WHERE id = ?")) {
+            read.setString(1, id);
+            try (ResultSet row = read.executeQuery()) {
+                // Another program may have saved on meanwhile.
+                if (!row.next() || row.getInt(1) < revision) {
+                    throw new LedgerException(LedgerFinding.GONE.of(), new IllegalStateException(id));
+                }
+            }
+        } catch (SQLException failed) {
+            Finding why = Trouble.of(failed);
+            boolean another = why.kind() != LedgerFinding.LOCKED && why.kind() != LedgerFinding.DISK_FULL;
+            throw new LedgerException(another ? LedgerFinding.GONE.of() : why, failed);
+        }
     }
 
     @Override
@@ -256,7 +349,14 @@ public final class SqliteLedger implements Ledger {
 
     @Override
     public synchronized void close() {
-        handle.close();
+        try {
+            handle.execute("PRAGMA wal_checkpoint(TRUNCATE)");
+        } catch (JdbiException busy) {
+            // Another program reads on: what is in the side file is whole, and is taken over when the last one closes.
+            System.getLogger(SqliteLedger.class.getName()).log(System.Logger.Level.INFO, "side file left", busy);
+        } finally {
+            handle.close();
+        }
     }
 
     /** In a transaction of its own, or in the one that is open. */
@@ -269,8 +369,7 @@ public final class SqliteLedger implements Ledger {
         try {
             return work.apply(handle);
         } catch (JdbiException failed) {
-            Throwable cause = failed.getCause() == null ? failed : failed.getCause();
-            throw new LedgerException(Objects.toString(cause.getMessage(), "the ledger can't be reached"), failed);
+            throw new LedgerException(Trouble.of(failed), failed);
         }
     }
 

@@ -1,6 +1,7 @@
 package org.kestan.ledger.sqlite;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -8,23 +9,34 @@ import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFileAttributeView;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.flywaydb.core.Flyway;
+import org.jdbi.v3.core.Handle;
 import org.kestan.dossier.Station;
 import org.kestan.files.JobWriter;
 import org.kestan.ground.sheet.Reading;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.ledger.Backups;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerContract;
+import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerFinding;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Opening;
 import org.kestan.ledger.Progress;
 import org.kestan.ledger.Query;
+import org.kestan.ledger.Saved;
+import org.sqlite.SQLiteErrorCode;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -73,10 +85,15 @@ public class SqliteLedgerTest extends LedgerContract {
         Arrays.fill(bytes, 4096, 60_000, (byte) 0x5a);
         Files.write(file, bytes);
         Opening.Refused refused = (Opening.Refused) SqliteLedger.open(file);
-        assertThat(refused.why()).contains("damaged");
-        assertThat(refused.backup()).contains(backup);
+        assertThat(refused.is(LedgerFinding.DAMAGED)).isTrue();
+        assertThat(refused.copies()).extracting(Backups.Copy::file).containsExactly(backup);
+        assertThat(refused.copies().get(0).jobs()).isEqualTo(200);
         assertThat(Files.readAllBytes(file)).isEqualTo(bytes);
-        Path aside = SqliteBackups.of(file).putBack(backup);
+        // A copy that is not whole is put nowhere, and nothing is moved for it.
+        Path broken = Files.write(folder.resolve("broken.sqlite"), bytes);
+        assertThatThrownBy(() -> SqliteBackups.of(file).putBack(broken)).isInstanceOf(IOException.class);
+        assertThat(Files.readAllBytes(file)).isEqualTo(bytes);
+        Path aside = SqliteBackups.of(file).putBack(backup).orElseThrow();
         assertThat(Files.readAllBytes(aside)).isEqualTo(bytes);
         ledger = opened(file);
         assertThat(ledger.count()).isEqualTo(200);
@@ -101,7 +118,7 @@ public class SqliteLedgerTest extends LedgerContract {
         }
         byte[] bytes = Files.readAllBytes(file);
         Opening.Refused refused = (Opening.Refused) SqliteLedger.open(file);
-        assertThat(refused.why()).contains("newer");
+        assertThat(refused.is(LedgerFinding.NEWER)).isTrue();
         assertThat(Files.readAllBytes(file)).isEqualTo(bytes);
         ledger = opened(folder.resolve("other.sqlite"));
     }
@@ -116,6 +133,182 @@ public class SqliteLedgerTest extends LedgerContract {
         assertThat(ledger.backups().make()).isEmpty();
         try (Ledger copy = opened(Files.copy(ledger.backups().newest().orElseThrow(), folder.resolve("copy.sqlite")))) {
             assertThat(copy.count()).isEqualTo(12);
+        }
+    }
+
+    /** Full, locked, forbidden and damaged are told apart by what the database says (SQLite result codes). */
+    @Test
+    public void troublesAreToldApart() {
+        assertThat(Trouble.of(SQLiteErrorCode.SQLITE_FULL, "").kind()).isEqualTo(LedgerFinding.DISK_FULL);
+        assertThat(Trouble.of(SQLiteErrorCode.SQLITE_BUSY_SNAPSHOT, "").kind()).isEqualTo(LedgerFinding.LOCKED);
+        assertThat(Trouble.of(SQLiteErrorCode.SQLITE_READONLY_DIRECTORY, "").kind())
+                .isEqualTo(LedgerFinding.FORBIDDEN);
+        assertThat(Trouble.of(SQLiteErrorCode.SQLITE_CORRUPT_VTAB, "x").kind()).isEqualTo(LedgerFinding.DAMAGED);
+        assertThat(Trouble.of(SQLiteErrorCode.SQLITE_NOTADB, "x").kind()).isEqualTo(LedgerFinding.DAMAGED);
+        assertThat(Trouble.of(SQLiteErrorCode.SQLITE_IOERR_READ, "x").kind()).isEqualTo(LedgerFinding.UNREACHABLE);
+    }
+
+    /** A disk that is full: the save is refused and says so, the job as it was is there, and once there is room it is saved. */
+    @Test
+    public void aFullDiskLosesNothing() {
+        LedgerJob job = ledger.insert(demo(0));
+        ledger.close();
+        Handle handle = LedgerOpener.handle(file);
+        int pages = handle.createQuery("PRAGMA page_count").mapTo(Integer.class).one();
+        handle.execute("PRAGMA max_page_count = " + pages);
+        try (SqliteLedger full = new SqliteLedger(file, handle)) {
+            Job large = job.job().with(Lines.NOTES, "x".repeat(90_000));
+            assertThatThrownBy(() -> full.save(job.id(), 1, large))
+                    .isInstanceOfSatisfying(
+                            LedgerException.class,
+                            failed -> assertThat(failed.why().kind()).isEqualTo(LedgerFinding.DISK_FULL));
+            assertThat(full.read(job.id()).orElseThrow().job()).isEqualTo(job.job());
+            handle.execute("PRAGMA max_page_count = 100000");
+            assertThat(full.save(job.id(), 1, large)).isEqualTo(new Saved.Done(2));
+        }
+        ledger = opened(file);
+        assertThat(ledger.count()).isEqualTo(1);
+    }
+
+    /** Another program in the midst of a long write: refused as locked, not as damaged, and nothing is set aside. */
+    @Test
+    public void aLockedLedgerIsNoDamagedOne() throws Exception {
+        ledger.insert(demo(0));
+        ledger.close();
+        try (Connection other = LedgerOpener.source(file).getConnection();
+                Statement statement = other.createStatement()) {
+            statement.execute("PRAGMA locking_mode = EXCLUSIVE");
+            statement.execute("BEGIN EXCLUSIVE");
+            Opening.Refused refused = (Opening.Refused) SqliteLedger.open(file);
+            assertThat(refused.is(LedgerFinding.LOCKED)).isTrue();
+            assertThat(refused.copies()).isEmpty();
+        }
+        ledger = opened(file);
+        assertThat(ledger.count()).isEqualTo(1);
+    }
+
+    @Test
+    public void aMissingLedgerWithBackupsIsAskedAbout() throws IOException {
+        ledger.insert(demo(0));
+        Path backup = ledger.backups().make().orElseThrow();
+        ledger.close();
+        for (boolean empty : new boolean[] {false, true}) {
+            Files.deleteIfExists(file);
+            if (empty) {
+                Files.createFile(file);
+            }
+            Opening.Refused refused = (Opening.Refused) SqliteLedger.open(file);
+            assertThat(refused.is(LedgerFinding.MISSING)).isTrue();
+            assertThat(refused.copies()).extracting(Backups.Copy::file).containsExactly(backup);
+        }
+        SqliteBackups.of(file).putBack(backup);
+        ledger = opened(file);
+        assertThat(ledger.count()).isEqualTo(1);
+        ledger.close();
+        Files.delete(file);
+        ledger = ((Opening.Opened) SqliteLedger.openAnew(file)).ledger();
+        assertThat(ledger.count()).isZero();
+    }
+
+    /** Deleted or overwritten while it is open: what is saved into nothing is not called saved. */
+    @Test
+    public void savingIntoALedgerThatIsGoneIsSaid() throws IOException {
+        LedgerJob job = ledger.insert(demo(0));
+        Path elsewhere = Files.move(file, folder.resolve("elsewhere.sqlite"));
+        assertThatThrownBy(() -> ledger.save(job.id(), 1, demo(1)))
+                .isInstanceOfSatisfying(
+                        LedgerException.class,
+                        failed -> assertThat(failed.why().kind()).isEqualTo(LedgerFinding.GONE));
+        Files.writeString(file, "something else");
+        assertThatThrownBy(() -> ledger.insert(demo(2)))
+                .isInstanceOfSatisfying(
+                        LedgerException.class,
+                        failed -> assertThat(failed.why().kind()).isEqualTo(LedgerFinding.GONE));
+        assertThat(Files.readString(file)).isEqualTo("something else");
+        assertThat(elsewhere).exists();
+    }
+
+    /** By running number, whatever the clocks of then said; one that is not whole is not offered. */
+    @Test
+    public void backupsAreOrderedWithoutAClock() throws IOException {
+        ledger.insert(demo(0));
+        Path first = ledger.backups().make().orElseThrow();
+        Path fromTheFuture = Files.move(first, first.resolveSibling("ledger-n000001-20991231-235959-999.sqlite"));
+        ledger.insert(demo(1));
+        Path second = ledger.backups().make().orElseThrow();
+        assertThat(ledger.backups().all()).containsExactly(second, fromTheFuture);
+        Path old = Files.copy(second, second.resolveSibling("ledger-20980101-000000-000.sqlite"));
+        assertThat(ledger.backups().all()).containsExactly(second, fromTheFuture, old);
+        Files.writeString(second, "no ledger");
+        assertThat(ledger.backups().whole()).extracting(Backups.Copy::file).containsExactly(fromTheFuture, old);
+        // Something changed since the newest whole one counts, not times: the broken copy is not taken for up to date.
+        assertThat(ledger.backups().make()).isPresent();
+    }
+
+    /** A fuller copy is not pushed out by emptier ones: jobs deleted by mistake can be had back. */
+    @Test
+    public void theFullestBackupStays() throws IOException {
+        List<String> ids = new java.util.ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            ids.add(ledger.insert(demo(i)).id());
+        }
+        Path full = ledger.backups().make().orElseThrow();
+        ids.forEach(ledger::delete);
+        for (int i = 0; i < 14; i++) {
+            ledger.insert(demo(0));
+            ledger.delete(ledger.list(Query.ALL).get(0).id());
+            ledger.backups().make();
+        }
+        assertThat(ledger.backups().all()).hasSize(SqliteBackups.DEPTH).contains(full);
+    }
+
+    /** Closed whole: no work is left in a side file, and what is acknowledged is synced to the disk at each commit. */
+    @Test
+    public void isClosedWholeAndSyncsWhatItAcknowledges() {
+        try (Handle handle = LedgerOpener.handle(folder.resolve("other.sqlite"))) {
+            assertThat(handle.createQuery("PRAGMA synchronous")
+                            .mapTo(Integer.class)
+                            .one())
+                    .as("2 is FULL: the log is synced after each commit (SQLite documentation, PRAGMA synchronous)")
+                    .isEqualTo(2);
+        }
+        ledger.insert(demo(0));
+        ledger.close();
+        assertThat(folder.resolve("ledger.sqlite-wal")).doesNotExist();
+        ledger = opened(file);
+    }
+
+    @Test
+    public void oneOddRowKeepsNothingFromBeingShown() throws SQLException {
+        LedgerJob good = ledger.insert(demo(0));
+        LedgerJob odd = ledger.insert(demo(1));
+        try (Connection connection = LedgerOpener.source(file).getConnection();
+                Statement statement = connection.createStatement()) {
+            statement.execute(
+                    "UPDATE jobs SET changed_at = 'yesterday', created_at = '' WHERE id = '" + odd.id() + "'");
+            statement.execute("UPDATE job_files SET body = '{not json' WHERE job_id = '" + odd.id() + "'");
+        }
+        assertThat(ledger.list(Query.ALL)).hasSize(2);
+        assertThat(ledger.read(odd.id())).isEmpty();
+        assertThat(ledger.text(odd.id())).contains("{not json");
+        assertThat(ledger.read(good.id())).isPresent();
+    }
+
+    @Test
+    public void onlyTheOwnerMayReadIt() throws IOException {
+        if (Files.getFileAttributeView(folder, PosixFileAttributeView.class) == null) {
+            return;
+        }
+        Path own = folder.resolve("own").resolve("ledger.sqlite");
+        try (Ledger made = opened(own)) {
+            made.insert(demo(0));
+            Path copy = made.backups().make().orElseThrow();
+            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(own)))
+                    .isEqualTo("rw-------");
+            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(own.getParent())))
+                    .isEqualTo("rwx------");
+            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(copy)))
+                    .isEqualTo("rw-------");
         }
     }
 

@@ -103,10 +103,7 @@ public final class CounterRoom extends VBox implements Room {
 
     private ScrollPane fields() {
         GridPane readings = grid();
-        readings.addRow(
-                0,
-                ChoiceField.of(session, order, Lines.FORM, "counter-form"),
-                ChoiceField.of(session, order, Lines.FAMILY, "counter-family"));
+        readings.add(ChoiceField.of(session, order, Lines.FORM, "counter-form"), 0, 0);
         readings.addRow(
                 1, reading(Reading.ACTION_BASS, "Action, bass"), reading(Reading.ACTION_TREBLE, "Action, treble"));
         Node saddleBass = reading(Reading.SADDLE_BASS, "Saddle, bass");
@@ -132,6 +129,7 @@ public final class CounterRoom extends VBox implements Room {
                 1, reading(Reading.NUT_BASS, "Over fret 1, bass"), reading(Reading.NUT_TREBLE, "Over fret 1, treble"));
         more.addRow(2, choice(Lines.TRUSS_ROD), field(Lines.VALUE));
         more.addRow(3, choice(Lines.COLLECTIBLE), choice(Lines.HANDMADE));
+        more.add(choice(Lines.FAMILY), 0, 4);
         VBox all =
                 new VBox(block("Five readings", readings), block("A look", look), block("If there is a moment", more));
         all.getStyleClass().add("counter-fields");

@@ -1,9 +1,5 @@
 package org.kestan.desktop.stations.intake;
 
-import org.kestan.words.Words;
-import org.kestan.job.terms.Form;
-import org.kestan.ground.standards.Family;
-import org.kestan.desktop.parts.field.ChoiceField;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -14,6 +10,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.house.House;
 import org.kestan.desktop.house.Room;
+import org.kestan.desktop.parts.field.ChoiceField;
 import org.kestan.desktop.parts.field.Entries;
 import org.kestan.desktop.parts.field.EntryField;
 import org.kestan.desktop.parts.field.Fields;
@@ -22,8 +19,11 @@ import org.kestan.desktop.session.JobSession;
 import org.kestan.dossier.Station;
 import org.kestan.ground.sheet.Dimension;
 import org.kestan.ground.sheet.Line;
+import org.kestan.ground.standards.Family;
 import org.kestan.job.Job;
+import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Lines;
+import org.kestan.words.Words;
 
 /** What is asked when an instrument comes in. */
 public final class IntakeStation extends HBox implements Room {
@@ -41,7 +41,10 @@ public final class IntakeStation extends HBox implements Room {
         VBox strings = block("String set", new StringSetPane(session, order));
         VBox photos =
                 block("Pictures", new PhotoPane(session, house.store().ledger().pictures()));
-        HBox columns = new HBox(instrument, playing, worth, strings, photos);
+        photos.setMinWidth(0);
+        photos.prefWidthProperty().bind(worth.widthProperty());
+        VBox worthAndPictures = new VBox(worth, photos);
+        HBox columns = new HBox(instrument, playing, worthAndPictures, strings);
         columns.getStyleClass().add("intake-columns");
         ScrollPane scroll = new ScrollPane(columns);
         scroll.setFitToWidth(true);
@@ -66,11 +69,11 @@ public final class IntakeStation extends HBox implements Room {
         Node family = family();
         Node form = field(Lines.FORM);
         Node joint = field(Lines.JOINT);
+        Node jointFret = field(Lines.JOINT_FRET);
         EntryField scale = new EntryField(session, Entries.of(Dimension.SCALE, session::standards), "", order);
         EntryField half = new EntryField(session, Entries.nutToTwelfth(), "", order);
         half.input().setId("instrument-nut-to-twelfth");
         scale.input().setPrefColumnCount(9);
-        Node jointFret = field(Lines.JOINT_FRET);
         Node body = field(Lines.BODY);
         Node bracing = field(Lines.BRACING);
         Node bridge = field(Lines.BRIDGE);

@@ -1,26 +1,26 @@
 package org.kestan.desktop.stations.intake;
 
-import org.kestan.words.Words;
-import org.kestan.ground.strings.Material;
-import java.util.stream.Stream;
-import javafx.util.StringConverter;
-import javafx.scene.control.ComboBox;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
 import org.kestan.desktop.parts.field.WorkingOrder;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.notation.Parsed;
+import org.kestan.ground.strings.Material;
 import org.kestan.job.strings.StringSpec;
+import org.kestan.words.Words;
 
 /** The string set, from the bass side: 4 to 12 strings with gauge, wound or plain, and pitch. */
 final class StringSetPane extends VBox {
@@ -97,10 +97,19 @@ final class StringSetPane extends VBox {
             return;
         }
         grid.getChildren().clear();
+        if (!strings.isEmpty()) {
+            grid.addRow(0, head(""), head("gauge"), head("wound"), head("pitch"), head("material"), head("course"));
+        }
         for (int i = 0; i < strings.size(); i++) {
             row(i);
             fill(i, strings.get(i));
         }
+    }
+
+    private static Label head(String text) {
+        Label head = new Label(text);
+        head.getStyleClass().add("string-head");
+        return head;
     }
 
     private void row(int at) {
@@ -110,22 +119,20 @@ final class StringSetPane extends VBox {
         number.getStyleClass().add("number-key");
         TextField gauge = new TextField();
         gauge.setId("string-gauge-" + (at + 1));
-        gauge.setPromptText("gauge");
         gauge.getStyleClass().add("string-gauge");
         gauge.setPrefColumnCount(7);
         gauge.setAccessibleText("Gauge of string " + called);
-        CheckBox wound = new CheckBox("wound");
+        CheckBox wound = new CheckBox();
+        wound.setAccessibleText("String " + called + " is wound");
         wound.setId("string-wound-" + (at + 1));
         TextField pitch = new TextField();
         pitch.setId("string-pitch-" + (at + 1));
-        pitch.setPromptText("pitch");
         pitch.setPrefColumnCount(3);
         pitch.setAccessibleText("Pitch of string " + called);
         ComboBox<Optional<Material>> material = material(at, called);
         TextField course = new TextField();
         course.setId("string-course-" + (at + 1));
-        course.setPromptText("course");
-        course.setPrefColumnCount(3);
+        course.getStyleClass().add("string-course");
         course.setAccessibleText("Course of string " + called);
         course.setOnAction(event -> takeCourse(at, course.getText()));
         course.focusedProperty().addListener((property, was, is) -> {
@@ -133,7 +140,7 @@ final class StringSetPane extends VBox {
                 takeCourse(at, course.getText());
             }
         });
-        grid.addRow(at, number, gauge, wound, pitch, material, course);
+        grid.addRow(at + 1, number, gauge, wound, pitch, material, course);
         gauge.setOnAction(event -> {
             takeGauge(at, gauge.getText());
             pitch.requestFocus();
@@ -166,7 +173,7 @@ final class StringSetPane extends VBox {
         box.setConverter(new StringConverter<>() {
             @Override
             public String toString(Optional<Material> choice) {
-                return choice == null ? "" : choice.map(Words::label).orElse("material");
+                return choice == null ? "" : choice.map(Words::label).orElse("not said");
             }
 
             @Override
@@ -189,7 +196,8 @@ final class StringSetPane extends VBox {
         }
         Parsed<Integer> parsed = StringSpec.COURSE.parse(text);
         if (parsed instanceof Parsed.Bad<Integer> bad) {
-            trouble.setText("String " + (shown.size() - at) + ": " + session.words().correction(bad));
+            trouble.setText(
+                    "String " + (shown.size() - at) + ": " + session.words().correction(bad));
             return;
         }
         trouble.setText("");
@@ -227,7 +235,8 @@ final class StringSetPane extends VBox {
         }
         Parsed<Length> parsed = Length.parse(text);
         if (parsed instanceof Parsed.Bad<Length> bad) {
-            trouble.setText("String " + (shown.size() - at) + ": " + session.words().correction(bad));
+            trouble.setText(
+                    "String " + (shown.size() - at) + ": " + session.words().correction(bad));
             return;
         }
         trouble.setText("");

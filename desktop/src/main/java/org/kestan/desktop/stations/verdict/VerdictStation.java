@@ -107,6 +107,7 @@ public final class VerdictStation extends VBox implements Room {
         because.setId("advice-because");
         because.getStyleClass().add("advice-because");
         runners.setId("advice-runners");
+        runners.setMinHeight(USE_PREF_SIZE);
         runners.getStyleClass().add("advice-because");
         otherwise.setId("advice-otherwise");
         otherwise.getStyleClass().add("advice-because");
@@ -175,8 +176,9 @@ public final class VerdictStation extends VBox implements Room {
     /** The next best, each with the one reason it was not chosen. */
     private static String runnersUp(Recommendation recommendation, Words words) {
         return recommendation.runnersUp().stream()
-                .map(each -> "Not " + Words.ways(each.ways()).toLowerCase(Locale.ROOT) + ": " + words.say(each.reason()))
-                .collect(Collectors.joining("  "));
+                .map(each ->
+                        "Not " + Words.ways(each.ways()).toLowerCase(Locale.ROOT) + ": " + words.say(each.reason()))
+                .collect(Collectors.joining("\n"));
     }
 
     /** What would change the advice: the circumstances under which it would be another. */

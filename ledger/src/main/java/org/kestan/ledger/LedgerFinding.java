@@ -1,0 +1,36 @@
+package org.kestan.ledger;
+
+import java.util.List;
+import org.kestan.ground.finding.Finding;
+import org.kestan.ground.finding.Quantity.Verbatim;
+
+/** What keeps a ledger from being opened, read or written. */
+public enum LedgerFinding implements Finding.Kind {
+    /** No room is left where it lies. */
+    DISK_FULL,
+    /** Another program holds it, for longer than this one waits. */
+    LOCKED,
+    /** The file or its folder may not be read or written. */
+    FORBIDDEN,
+    /** What lies at its place is no longer what was opened: deleted, or something else put there. */
+    GONE,
+    /** There is no ledger, or an empty file, where backups of one lie. */
+    MISSING,
+    /** Written by a newer program. */
+    NEWER,
+    /** What is there can't be a whole ledger. */
+    DAMAGED(Verbatim.class),
+    /** Anything else. */
+    UNREACHABLE(Verbatim.class);
+
+    private final List<Class<?>> takes;
+
+    LedgerFinding(Class<?>... takes) {
+        this.takes = List.of(takes);
+    }
+
+    @Override
+    public List<Class<?>> takes() {
+        return takes;
+    }
+}
