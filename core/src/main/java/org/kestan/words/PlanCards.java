@@ -184,8 +184,8 @@ public final class PlanCards {
             JointPlan.Scribe cheek = cheeks.get(side);
             card.labelled(
                     alike ? card.words("scribe") : card.words("scribe-on", Words.label(side)),
-                    numbers.fineBoth(cheek.thickness()),
-                    leaves(cheek.stack()) + (cheek.stack().leaves().isEmpty() ? "" : ", " + error(cheek.stack())));
+                    leaves(cheek.stack()),
+                    card.words("for", numbers.fine(cheek.thickness())));
         }
     }
 
