@@ -15,6 +15,7 @@ public enum FileFinding implements Finding.Kind {
     NO_SUCH_FILE,
     CANT_BE_READ(Verbatim.class),
     EMPTY,
+    NUMBER_TOO_LARGE,
     NOT_JSON(Count.class, Verbatim.class),
     NO_STANDARDS,
     OTHER_VERSION(Verbatim.class),

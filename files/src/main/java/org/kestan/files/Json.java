@@ -1,6 +1,7 @@
 package org.kestan.files;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -43,7 +44,36 @@ final class Json {
 
     /** Prints a tree with a line end after it. */
     static String print(JsonNode tree) {
+        List<String> leftOut = new ArrayList<>();
+        finite(tree, "", leftOut);
+        if (tree instanceof ObjectNode root && !leftOut.isEmpty()) {
+            ArrayNode said = root.putArray("leftOut");
+            leftOut.forEach(said::add);
+        }
         return MAPPER.writer().with(PRINTER).writeValueAsString(tree) + "\n";
+    }
+
+    /** Takes out what is no number: JSON has no word for it. */
+    private static void finite(JsonNode node, String pointer, List<String> leftOut) {
+        if (node instanceof ObjectNode object) {
+            List<String> odd = object.properties().stream()
+                    .filter(entry -> isOdd(entry.getValue()))
+                    .map(Map.Entry::getKey)
+                    .toList();
+            odd.forEach(key -> {
+                object.remove(key);
+                leftOut.add(pointer + "/" + key);
+            });
+            object.properties().forEach(entry -> finite(entry.getValue(), pointer + "/" + entry.getKey(), leftOut));
+        } else if (node instanceof ArrayNode list) {
+            for (int i = 0; i < list.size(); i++) {
+                finite(list.get(i), pointer + "/" + i, leftOut);
+            }
+        }
+    }
+
+    private static boolean isOdd(JsonNode node) {
+        return node.isFloatingPointNumber() && !node.isBigDecimal() && !Double.isFinite(node.asDouble());
     }
 
     /** Prints structured data with a line end after it. */
@@ -77,6 +107,11 @@ final class Json {
                         FileFinding.NOT_JSON.of(
                                 Quantity.count(parser.currentLocation().getLineNr()),
                                 Quantity.text(broken.getOriginalMessage())),
+                        FileFinding.JSON_AS_IN.of(Quantity.text(described))));
+            } catch (NumberFormatException tooLarge) {
+                return Read.faulty(new Fault(
+                        parser.streamReadContext().pathAsPointer().toString(),
+                        FileFinding.NUMBER_TOO_LARGE.of(),
                         FileFinding.JSON_AS_IN.of(Quantity.text(described))));
             }
         }

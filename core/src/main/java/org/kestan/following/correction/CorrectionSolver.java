@@ -64,6 +64,10 @@ public final class CorrectionSolver {
 
     private Optional<Correction> correction() {
         faults.addAll(missing(job));
+        Stream.of(Aim.values())
+                .filter(aim -> aim.mustBePositive() && job.millimetres(aim).orElse(1) <= 0)
+                .forEach(aim -> faults.add(
+                        new Fault(aim.pointer(), SheetFinding.NOT_ABOVE_ZERO.of(), NotationFinding.A_LENGTH.of())));
         if (!faults.isEmpty()) {
             return Optional.empty();
         }

@@ -17,6 +17,10 @@ import org.kestan.ground.finding.Quantity;
 public final class Length {
 
     private static final int LONGEST = 40;
+
+    /** Nothing on an instrument is longer, mm. */
+    public static final double GREATEST = 3000;
+
     private static final MathContext EXACT_ENOUGH = new MathContext(40);
     private static final Pattern NOTATION = Pattern.compile("(?<sign>[+-]?) ?"
             + "(?:(?:(?<whole>\\d{1,6})[ -])?(?<top>\\d{1,6})/(?<bottom>\\d{1,6})|(?<decimal>\\d{1,9}(?:\\.\\d{0,12})?|\\.\\d{1,12}))"
@@ -82,7 +86,10 @@ public final class Length {
         }
         double value =
                 top.multiply(unit.millimetres()).divide(bottom, EXACT_ENOUGH).doubleValue();
-        return new Parsed.Ok<>(new Length(text, match.group("sign").equals("-") ? 0 - value : value));
+        return value <= GREATEST
+                ? new Parsed.Ok<>(new Length(text, match.group("sign").equals("-") ? 0 - value : value))
+                : new Parsed.Bad<>(
+                        NotationFinding.LONGER_THAN_ANYTHING.of(Quantity.text(text)), NotationFinding.UP_TO_THREE_METRES.of());
     }
 
     /**

@@ -30,6 +30,8 @@ public enum NotationFinding implements Finding.Kind {
     NO_LEAF(Verbatim.class),
     NOT_ABOVE_ZERO,
 
+    LONGER_THAN_ANYTHING(Verbatim.class),
+    UP_TO_THREE_METRES,
     A_LENGTH,
     AN_ANGLE,
     A_NOTE,

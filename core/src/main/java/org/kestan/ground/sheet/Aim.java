@@ -9,15 +9,19 @@ public enum Aim implements LengthLine {
     RELIEF("relief", Reading.RELIEF),
     NUT_BASS("nut.bass", Reading.NUT_BASS),
     NUT_TREBLE("nut.treble", Reading.NUT_TREBLE),
-    SADDLE("saddle", Reading.SADDLE_BASS),
-    BRIDGE_THICKNESS("bridgeThickness", Reading.BRIDGE_THICKNESS),
-    BRIDGE_HEIGHT("bridgeHeight", Reading.BRIDGE_HEIGHT),
+    SADDLE("saddle", Reading.SADDLE_BASS, true),
+    BRIDGE_THICKNESS("bridgeThickness", Reading.BRIDGE_THICKNESS, true),
+    BRIDGE_HEIGHT("bridgeHeight", Reading.BRIDGE_HEIGHT, true),
     FALL_AWAY("fallAway", Reading.EXTENSION_FALL_AWAY);
 
     private final Reading measured;
     private final Entry entry;
 
     Aim(String key, Reading measured) {
+        this(key, measured, false);
+    }
+
+    Aim(String key, Reading measured, boolean positive) {
         this.measured = measured;
         Entry of = measured.entry();
         entry = new Entry(
@@ -27,7 +31,7 @@ public enum Aim implements LengthLine {
                 of.taker(),
                 of.least(),
                 of.greatest(),
-                false,
+                positive,
                 of.tool(),
                 of.span());
     }

@@ -1,5 +1,9 @@
 package org.kestan.job.pictures;
 
+import org.kestan.job.tree.TreeFinding;
+import org.kestan.ground.finding.Quantity;
+import java.util.regex.Pattern;
+import java.util.Optional;
 import java.util.ArrayList;
 import java.util.List;
 import org.kestan.ground.sheet.ValueType;
@@ -14,6 +18,9 @@ public final class PicturesSection extends Section<List<Photo>> {
 
     private static final String PATH = "photos";
 
+    /** No folder, nothing hidden, nothing that is no character. */
+    private static final Pattern NAME = Pattern.compile("(?!\\.)[^/\\\\:\\p{Cntrl}]{0,200}");
+
     /** Names the section. */
     public PicturesSection() {
         super("photos", List.of());
@@ -24,11 +31,20 @@ public final class PicturesSection extends Section<List<Photo>> {
         List<Photo> photos = new ArrayList<>();
         for (Branch at : root.at(PATH).elements()) {
             at.expectObject();
-            Photo photo = new Photo(
-                    at.at("file").text().orElse(""), at.at("caption").text().orElse(""));
+            Photo photo = new Photo(file(at.at("file")), at.at("caption").text().orElse(""));
             photos.add(new Photo(photo.file(), photo.caption(), Foreign.in(at.entries(), entries(photo))));
         }
         return List.copyOf(photos);
+    }
+
+    /** The name of a file in the folder of pictures, and nowhere else. */
+    private static String file(Branch at) {
+        Optional<String> name = at.text();
+        if (name.filter(each -> !NAME.matcher(each).matches()).isPresent()) {
+            at.fault(TreeFinding.NO_FILE_NAME.of(Quantity.text(at.shownText())), TreeFinding.A_FILE_NAME.of());
+            return "";
+        }
+        return name.orElse("");
     }
 
     @Override

@@ -25,6 +25,10 @@ public final class Branch {
     private static final int SHOWN_TEXT = 40;
     private static final int SHOWN_ITEMS = 4;
 
+    /** Faults that are looked for in one file; what follows is read, and said to be more. */
+    public static final int MOST_FAULTS = 100;
+
+
     private final Optional<Tree> here;
     private final String pointer;
     private final Set<Fault> faults;
@@ -157,7 +161,25 @@ public final class Branch {
     }
 
     private Optional<String> string(Finding accepted) {
-        return typed(Tree.Text.class::isInstance, accepted).map(text -> ((Tree.Text) text).text());
+        Optional<String> text =
+                typed(Tree.Text.class::isInstance, accepted).map(each -> ((Tree.Text) each).text());
+        if (text.filter(Branch::isHalfACharacter).isPresent()) {
+            fault(TreeFinding.HALF_A_CHARACTER.of(), accepted);
+            return Optional.empty();
+        }
+        return text;
+    }
+
+    /** A text with a surrogate that stands alone can't be written as UTF-8. */
+    private static boolean isHalfACharacter(String text) {
+        return text.codePoints().anyMatch(each -> each >= Character.MIN_SURROGATE && each <= Character.MAX_SURROGATE);
+    }
+
+    /** Returns the text that is here, shortened to be shown in a fault. */
+    public String shownText() {
+        return here.filter(Tree.Text.class::isInstance)
+                .map(each -> shortened(((Tree.Text) each).text()).replaceAll("\\p{Cntrl}", "?"))
+                .orElse("");
     }
 
     /** Reads a flag. */
@@ -218,7 +240,11 @@ public final class Branch {
 
     /** Says that something is wrong here. */
     public void fault(Finding problem, Finding accepted) {
-        faults.add(new Fault(pointer, problem, accepted));
+        if (faults.size() < MOST_FAULTS) {
+            faults.add(new Fault(pointer, problem, accepted));
+        } else if (faults.size() == MOST_FAULTS) {
+            faults.add(new Fault("", TreeFinding.MORE_FAULTS.of(), TreeFinding.FEWER_FAULTS.of()));
+        }
     }
 
     private Optional<Tree> typed(Predicate<Tree> right, Finding accepted) {

@@ -11,6 +11,10 @@ public enum TreeFinding implements Finding.Kind {
     IS_NO_OBJECT(Said.class),
     NUMBER_WITHOUT_UNIT(Verbatim.class),
 
+    HALF_A_CHARACTER,
+    NO_FILE_NAME(Verbatim.class),
+    MORE_FAULTS,
+
     AN_OBJECT,
     A_LIST,
     A_SHORT_LIST(Verbatim.class),
@@ -27,6 +31,8 @@ public enum TreeFinding implements Finding.Kind {
     TWO_WHOLE_NUMBERS,
     IN_QUOTES(Said.class),
     LACKS(Verbatim.class),
+    FEWER_FAULTS,
+    A_FILE_NAME,
     LIKE(Verbatim.class);
 
     private final List<Class<?>> takes;
