@@ -35,6 +35,9 @@ public final class PlanCards {
 
     private static final double THOU = 0.0254;
 
+    /** A stack that is off by more than this marks nothing, mm. */
+    private static final double FAR = 0.1;
+
     private final Dossier dossier;
     private final WorkPlan plan;
     private final Dossier.Spread spread;
@@ -232,7 +235,8 @@ public final class PlanCards {
                     card.words("off", Words.label(side)),
                     numbers.fineBoth(off),
                     known,
-                    leaves(stack) + (stack.leaves().isEmpty() ? "" : ", " + error(stack)));
+                    leaves(stack)
+                            + (stack.leaves().isEmpty() || Math.abs(stack.error()) > FAR ? "" : ", " + error(stack)));
         } else if (off <= -Tolerances.SHOWN) {
             card.known(card.words("taller", Words.label(side)), numbers.fineBoth(-off), known, card.words("new-one"));
         } else {
@@ -349,6 +353,9 @@ public final class PlanCards {
     }
 
     private static String leaves(Leaves.Stack stack) {
+        if (!stack.leaves().isEmpty() && Math.abs(stack.error()) > FAR) {
+            return Words.text("plan.no-stack");
+        }
         return stack.leaves().isEmpty()
                 ? Words.text("plan.no-leaf")
                 : stack.leaves().stream().map(Length::text).collect(Collectors.joining(" + "));

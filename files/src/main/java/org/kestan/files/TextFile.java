@@ -1,5 +1,6 @@
 package org.kestan.files;
 
+import java.nio.file.attribute.PosixFileAttributeView;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
@@ -71,16 +72,27 @@ final class TextFile {
         }
     }
 
+    /** Gives a new file the mode of the one it is to stand for; where there was none it is its owner's only. */
+    private static void mode(Path of, Path to) throws IOException {
+        PosixFileAttributeView view = Files.getFileAttributeView(to, PosixFileAttributeView.class);
+        if (view != null && Files.exists(of)) {
+            view.setPermissions(Files.getPosixFilePermissions(of));
+        }
+    }
+
     /**
-     * Writes a text so that, whatever happens meanwhile, the file holds either the old text or the new one.
+     * Writes a text so that, whatever happens meanwhile, the file holds either the old text or the new one. A file that was
+     * there keeps its mode, a link leads where it did.
      *
      * @throws IOException if the file can't be written; the old one is then untouched
      */
     static void write(String text, Path file) throws IOException {
-        Path target = file.toAbsolutePath();
+        // A link stays one: what it leads to is written.
+        Path target = Files.exists(file) ? file.toRealPath() : file.toAbsolutePath();
         Path beside = Files.createTempFile(target.getParent(), ".kestan-", ".tmp");
         try {
             Files.writeString(beside, text, StandardCharsets.UTF_8);
+            mode(target, beside);
             try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE)) {
                 channel.force(true);
             }

@@ -26,7 +26,13 @@ import org.kestan.words.Words;
 /** All jobs of a ledger as job files in one zip, pictures beside them; and back. */
 public final class Archive {
 
-    private static final int LARGEST_ENTRY = 40 << 20;
+    /** Of a job, and of a picture. */
+    private static final int LARGEST_JOB = 16 << 20;
+
+    private static final int LARGEST_PICTURE = 40 << 20;
+
+    /** Of all that is unpacked from one zip. */
+    private static final long LARGEST_ALL = 2L << 30;
 
     private static final Words WORDS = Words.in(BenchUnit.MILLIMETRES);
 
@@ -90,6 +96,7 @@ public final class Archive {
         try (ZipFile in = new ZipFile(zip.toFile(), StandardCharsets.UTF_8)) {
             int total = in.size();
             int seen = 0;
+            long unpacked = 0;
             Enumeration<? extends ZipEntry> entries = in.entries();
             while (entries.hasMoreElements()) {
                 ZipEntry entry = entries.nextElement();
@@ -100,10 +107,23 @@ public final class Archive {
                 if (entry.isDirectory()) {
                     continue;
                 }
-                byte[] bytes = bytes(in, entry);
-                if (bytes.length > LARGEST_ENTRY) {
+                boolean job = name.endsWith(JobFile.EXTENSION);
+                int largest = job ? LARGEST_JOB : LARGEST_PICTURE;
+                byte[] bytes;
+                try {
+                    bytes = bytes(in, entry, largest);
+                } catch (IOException unreadable) {
+                    refused.add(name + ": can\u2019t be unpacked");
+                    continue;
+                }
+                unpacked += bytes.length;
+                if (unpacked > LARGEST_ALL) {
+                    refused.add(name + " and what follows: there is more in the zip than is taken at once");
+                    break;
+                }
+                if (bytes.length > largest) {
                     refused.add(name + ": larger than anything that belongs here");
-                } else if (name.endsWith(JobFile.EXTENSION)) {
+                } else if (job) {
                     JobTree.Read outcome = JobReader.read(bytes);
                     if (outcome.job().isPresent()) {
                         ledger.insert(outcome.job().get());
@@ -120,9 +140,10 @@ public final class Archive {
         return new Outcome(done, false, refused);
     }
 
-    private static byte[] bytes(ZipFile zip, ZipEntry entry) throws IOException {
+    /** One byte more than there may be tells that it is too large. */
+    private static byte[] bytes(ZipFile zip, ZipEntry entry, int largest) throws IOException {
         try (InputStream in = zip.getInputStream(entry)) {
-            return in.readNBytes(LARGEST_ENTRY + 1);
+            return in.readNBytes(largest + 1);
         }
     }
 
@@ -142,6 +163,6 @@ public final class Archive {
     private static String fileName(JobCard card) {
         String plain = card.name().replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
         String shortened = plain.length() > 60 ? plain.substring(0, 60) : plain;
-        return (shortened.isEmpty() ? "job" : shortened) + "-" + card.id().substring(0, 8) + JobFile.EXTENSION;
+        return (shortened.isEmpty() ? "job" : shortened) + "-" + card.id().substring(0, Math.min(8, card.id().length())) + JobFile.EXTENSION;
     }
 }

@@ -2,6 +2,7 @@ package org.kestan.ledger;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -27,6 +28,7 @@ public record Pictures(Path folder) {
 
     private static final long LARGEST_FILE = 40L << 20;
     private static final long MOST_PIXELS = 120_000_000;
+    private static final String NOWHERE = "none";
 
     /** Copies a picture in; the outcome is its name here, or what is wrong with it. */
     public Parsed<String> add(Path picture) {
@@ -66,9 +68,14 @@ public record Pictures(Path folder) {
         }
     }
 
-    /** Returns where a picture lies; the name is taken for a plain name, whatever it says. */
+    /** Returns where a picture lies; the name is taken for a plain name, whatever it says. One that is none leads to nothing. */
     public Path file(String name) {
-        return folder.resolve(Path.of(name).getFileName().toString());
+        try {
+            Path plain = Path.of(name).getFileName();
+            return folder.resolve(plain == null ? NOWHERE : plain.toString());
+        } catch (InvalidPathException noName) {
+            return folder.resolve(NOWHERE);
+        }
     }
 
     /** Reads the picture through once, coarsely: what is truncated or lies about its size is found out here. */

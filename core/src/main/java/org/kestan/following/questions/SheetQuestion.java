@@ -17,6 +17,7 @@ public enum SheetQuestion implements Finding.Kind {
     SINKS_TOO_FAR(Distance.class, Distance.class),
     GAUGE_ANGLE_OFF(Turn.class),
     SPACING_NARROWS,
+    OBSTACLE_PAST_BRIDGE(Distance.class),
     CROWN_LOWER_THAN_SIDES,
     FRET_LINE_LOWER(Distance.class, Distance.class),
     FRET_LINE_HIGHER(Distance.class, Distance.class),

@@ -24,7 +24,11 @@ public record Clearance(
     static Optional<Clearance> of(WorkPlan plan) {
         OptionalDouble height = plan.job().millimetres(Reading.OBSTACLE_HEIGHT);
         OptionalDouble distance = plan.job().millimetres(Reading.OBSTACLE_DISTANCE);
-        if (height.isEmpty() || distance.orElse(0) <= 0 || plan.planned().isEmpty()) {
+        if (height.isEmpty()
+                || distance.orElse(0) <= 0
+                || plan.planned().isEmpty()
+                || distance.getAsDouble()
+                        >= plan.measured().orElseThrow().basis().jointToSaddle()) {
             return Optional.empty();
         }
         return Optional.of(

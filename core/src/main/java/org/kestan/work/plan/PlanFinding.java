@@ -9,6 +9,7 @@ public enum PlanFinding implements Finding.Kind {
     SHIM_THE_TAIL,
     EASE_THE_HOLES,
     SAND_BOTH_FLAT,
+    UNDER_THE_BRIDGE,
     THIN_UNDER_SLOT,
     MORE_OUT_THAN_IN;
 

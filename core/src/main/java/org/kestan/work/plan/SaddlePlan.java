@@ -106,6 +106,9 @@ public record SaddlePlan(
 
     private static List<Finding> warnings(WorkPlan plan, Blank blank, double thickness, Sides<Double> out) {
         List<Finding> warnings = new ArrayList<>();
+        if (Math.min(out.bass(), out.treble()) < 0) {
+            warnings.add(PlanFinding.UNDER_THE_BRIDGE.of());
+        }
         if (thickness - blank.slot() < plan.shop().get(Standard.SLOT_FLOOR)) {
             warnings.add(PlanFinding.THIN_UNDER_SLOT.of());
         }
