@@ -13,6 +13,7 @@ import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.Opening;
 import org.kestan.ledger.Query;
+import org.kestan.ledger.Shelf;
 import org.kestan.ledger.sqlite.SqliteLedger;
 
 /**
@@ -43,7 +44,7 @@ public final class LedgerTimes {
         try (Ledger ledger = open(file)) {
             String words = "lighthouse 1234";
             for (int i = 1; i <= words.length(); i++) {
-                Query query = new Query(words.substring(0, i), Optional.empty(), false, Query.Order.CHANGED);
+                Query query = new Query(words.substring(0, i), Optional.empty(), Shelf.BENCH, Query.Order.CHANGED);
                 time("search \"" + query.words() + "\"", () -> {
                     ledger.list(query, SHOWN);
                     ledger.count(query);

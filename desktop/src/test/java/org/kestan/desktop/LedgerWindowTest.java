@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -23,6 +24,7 @@ import org.kestan.job.visits.Defect;
 import org.kestan.job.visits.Severity;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.LedgerJob;
+import org.kestan.ledger.Shelf;
 import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
@@ -85,9 +87,53 @@ public class LedgerWindowTest extends WindowTest {
         robot.clickOn("#ledger-archive");
         waitFor(() -> names().size() == ALL);
         assertThat(names()).hasSize(ALL);
-        robot.clickOn("#ledger-archived");
+        look(Shelf.AWAY);
         waitFor(() -> names().size() == 1);
         assertThat(names()).hasSize(1);
+    }
+
+    private void look(Shelf shelf) {
+        onWindow(() -> {
+            // The room's only box of that id holds shelves.
+            @SuppressWarnings("unchecked")
+            ComboBox<Shelf> box = find("ledger-shelf", ComboBox.class);
+            box.setValue(shelf);
+            return true;
+        });
+    }
+
+    private void selectFirst() {
+        onWindow(() -> {
+            list().getSelectionModel().select(0);
+            return true;
+        });
+    }
+
+    /** What is deleted lies in the bin: brought back from there, or erased at the second press. */
+    @Test
+    public void theBinGivesBackAndErases() {
+        openLedger();
+        for (int i = 0; i < 2; i++) {
+            selectFirst();
+            int before = names().size();
+            robot.clickOn("#ledger-delete");
+            waitFor(() -> names().size() == before - 1);
+        }
+        look(Shelf.BIN);
+        waitFor(() -> names().size() == 2);
+        selectFirst();
+        robot.clickOn("#ledger-archive");
+        waitFor(() -> names().size() == 1);
+        selectFirst();
+        robot.clickOn("#ledger-delete");
+        assertThat(label("notice")).contains("for good");
+        assertThat(names()).hasSize(1);
+        robot.clickOn("#ledger-delete");
+        waitFor(() -> names().isEmpty());
+        assertThat(label("notice")).startsWith("Erased");
+        look(Shelf.BENCH);
+        waitFor(() -> names().size() == ALL - 1);
+        assertThat(ledger.count()).isEqualTo(ALL - 1);
     }
 
     @Test

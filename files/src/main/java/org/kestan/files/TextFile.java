@@ -1,6 +1,5 @@
 package org.kestan.files;
 
-import java.nio.file.attribute.PosixFileAttributeView;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
@@ -13,6 +12,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.PosixFileAttributeView;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;

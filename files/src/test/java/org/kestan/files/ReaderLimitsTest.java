@@ -38,11 +38,7 @@ public class ReaderLimitsTest {
             {"\"kestan\": 1", "\"kestan\": 1, \"photos\": [{\"file\": \"../x.png\"}]", "/photos/0/file"},
             {"\"kestan\": 1", "\"kestan\": 1, \"photos\": [{\"file\": \"a\\u0000.png\"}]", "/photos/0/file"},
             {"\"kestan\": 1", "\"kestan\": 1, \"photos\": [{\"file\": \".hidden\"}]", "/photos/0/file"},
-            {
-                "\"kestan\": 1",
-                "\"kestan\": 1, \"intake\": {\"owner\": \"half \\ud800 a character\"}",
-                "/intake/owner"
-            },
+            {"\"kestan\": 1", "\"kestan\": 1, \"intake\": {\"owner\": \"half \\ud800 a character\"}", "/intake/owner"},
         };
     }
 
@@ -55,7 +51,8 @@ public class ReaderLimitsTest {
     /** A number too large to be held at all stops the reading with a fault, not with an error. */
     @Test
     public void aNumberThatCantBeHeldIsAFault() {
-        JobTree.Read read = JobReader.read(BadFiles.GOOD.replace("\"kestan\": 1,", "\"kestan\": 1, \"x\": 1e2147483648,"));
+        JobTree.Read read =
+                JobReader.read(BadFiles.GOOD.replace("\"kestan\": 1,", "\"kestan\": 1, \"x\": 1e2147483648,"));
         assertThat(read.job()).isEmpty();
         assertThat(read.faults()).hasSize(1);
         assertThat(read.faults().get(0).pointer()).isEqualTo("/x");
@@ -68,8 +65,8 @@ public class ReaderLimitsTest {
         for (int i = 0; i < 5000; i++) {
             strings.add("{\"gauge\": 3}");
         }
-        JobTree.Read read = JobReader.read(
-                "{\"kestan\": 1, \"instrument\": {\"strings\": [" + String.join(",", strings) + "]}}");
+        JobTree.Read read =
+                JobReader.read("{\"kestan\": 1, \"instrument\": {\"strings\": [" + String.join(",", strings) + "]}}");
         assertThat(read.job()).isEmpty();
         assertThat(read.faults()).hasSize(Branch.MOST_FAULTS + 1);
         assertThat(WORDS.line(read.faults().get(Branch.MOST_FAULTS))).contains("more faults");
@@ -94,8 +91,7 @@ public class ReaderLimitsTest {
         JsonNode printed = Json.MAPPER.readTree(Json.print(root));
         assertThat(printed.get("good").asDouble()).isEqualTo(1.5);
         assertThat(printed.has("odd")).isFalse();
-        assertThat(printed.get("leftOut").valueStream().map(JsonNode::asString))
-                .containsExactly("/odd", "/below/odd");
+        assertThat(printed.get("leftOut").valueStream().map(JsonNode::asString)).containsExactly("/odd", "/below/odd");
     }
 
     /**
@@ -116,11 +112,19 @@ public class ReaderLimitsTest {
             jobs++;
             Dossier dossier = Dossier.of(read.job().get(), ShopStandards.DEFAULT);
             Printed solved = Solve.solve(dossier);
-            assertThat(solved.text().isPresent() || !solved.faults().isEmpty()).as(text).isTrue();
+            assertThat(solved.text().isPresent() || !solved.faults().isEmpty())
+                    .as(text)
+                    .isTrue();
             Printed judged = VerdictJson.judge(dossier, WORDS);
-            assertThat(judged.text().isPresent() || !judged.faults().isEmpty()).as(text).isTrue();
-            judged.text().ifPresent(printed -> assertThat(printed).doesNotContain("NaN").doesNotContain("Infinity"));
-            assertThat(JobReader.read(JobWriter.write(read.job().get())).job()).as(text).contains(read.job().get());
+            assertThat(judged.text().isPresent() || !judged.faults().isEmpty())
+                    .as(text)
+                    .isTrue();
+            judged.text()
+                    .ifPresent(
+                            printed -> assertThat(printed).doesNotContain("NaN").doesNotContain("Infinity"));
+            assertThat(JobReader.read(JobWriter.write(read.job().get())).job())
+                    .as(text)
+                    .contains(read.job().get());
         }
         System.out.println("mutated files: " + jobs + " of 3000 were jobs still");
         assertThat(jobs).isGreaterThan(300);

@@ -42,7 +42,8 @@ public class TextFileTest {
         TextFile.write("new", link);
         assertThat(Files.isSymbolicLink(link)).isTrue();
         assertThat(Files.readString(file)).isEqualTo("new");
-        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file))).isEqualTo("rw-rw-r--");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
+                .isEqualTo("rw-rw-r--");
         Path other = folder.resolve("other.json");
         TextFile.write("text", other);
         assertThat(Files.readString(other)).isEqualTo("text");

@@ -54,7 +54,7 @@ public final class Archive {
      */
     public static Outcome write(Ledger ledger, Path zip, Progress progress) throws IOException {
         List<JobCard> cards = new ArrayList<>(ledger.list(Query.ALL));
-        cards.addAll(ledger.list(new Query("", java.util.Optional.empty(), true, Query.Order.CHANGED)));
+        cards.addAll(ledger.list(new Query("", java.util.Optional.empty(), Shelf.AWAY, Query.Order.CHANGED)));
         Path beside = Files.createTempFile(zip.toAbsolutePath().getParent(), ".kestan-", ".tmp");
         int done = 0;
         try {
@@ -163,6 +163,7 @@ public final class Archive {
     private static String fileName(JobCard card) {
         String plain = card.name().replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
         String shortened = plain.length() > 60 ? plain.substring(0, 60) : plain;
-        return (shortened.isEmpty() ? "job" : shortened) + "-" + card.id().substring(0, Math.min(8, card.id().length())) + JobFile.EXTENSION;
+        return (shortened.isEmpty() ? "job" : shortened) + "-"
+                + card.id().substring(0, Math.min(8, card.id().length())) + JobFile.EXTENSION;
     }
 }

@@ -39,6 +39,13 @@ public interface Backups {
     Optional<Path> make() throws IOException;
 
     /**
+     * Removes jobs from every copy for good.
+     *
+     * @return the copies that could not be rewritten and have them still
+     */
+    List<Path> erase(List<String> ids);
+
+    /**
      * Puts a copy in the place of a ledger that can't be used, or is not there. The copy is looked at before anything is
      * moved; the unusable one is kept beside it under another name; on a failure everything is as it was.
      *

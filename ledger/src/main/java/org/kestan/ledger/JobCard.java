@@ -16,7 +16,7 @@ import org.kestan.ground.finding.Finding;
  * @param line the instrument's line before and after, when it could be worked out
  * @param createdAt when it came into the ledger
  * @param changedAt when it was changed last
- * @param archived whether it is put away
+ * @param shelf where it lies
  */
 public record JobCard(
         String id,
@@ -27,4 +27,4 @@ public record JobCard(
         Optional<LineSketch> line,
         Instant createdAt,
         Instant changedAt,
-        boolean archived) {}
+        Shelf shelf) {}

@@ -1,5 +1,6 @@
 package org.kestan.ledger;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.kestan.ground.standards.ShopStandards;
@@ -70,11 +71,26 @@ public interface Ledger extends AutoCloseable {
     /** Puts a job away, or takes it out again. */
     void archive(String id, boolean away);
 
-    /** Deletes a job; {@link #restore} undoes it. */
+    /** Puts a job into the bin; {@link #restore} brings it back, after days too. */
     void delete(String id);
 
-    /** Brings a deleted job back. */
+    /** Brings a job back from the bin. */
     void restore(String id);
+
+    /**
+     * Removes a job in the bin for good, with the pictures no other job shows. Its backups have it until they are rotated out,
+     * unless it is erased from them too.
+     *
+     * @return whether there was such a job in the bin
+     */
+    boolean erase(String id);
+
+    /**
+     * Erases what has lain in the bin since before a time.
+     *
+     * @return how many jobs
+     */
+    int emptyBin(Instant before);
 
     /** Does work in one transaction: all of it is kept, or none. */
     void together(Runnable work);

@@ -68,6 +68,16 @@ public record Pictures(Path folder) {
         }
     }
 
+    /** Takes a picture away; one that is not there, or can't be taken away, is no trouble. */
+    public void remove(String name) {
+        try {
+            Files.deleteIfExists(file(name));
+        } catch (IOException stays) {
+            System.getLogger(Pictures.class.getName())
+                    .log(System.Logger.Level.WARNING, "a picture stays: " + name, stays);
+        }
+    }
+
     /** Returns where a picture lies; the name is taken for a plain name, whatever it says. One that is none leads to nothing. */
     public Path file(String name) {
         try {

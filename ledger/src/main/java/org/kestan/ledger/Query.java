@@ -12,13 +12,13 @@ import org.kestan.ground.finding.Keyed;
  *
  * @param words what is searched for; every word has to be found somewhere in the job
  * @param station the station they are at, empty for any
- * @param archived whether those put away are asked for, or those that are not
+ * @param shelf where they lie
  * @param order how they are sorted
  */
-public record Query(String words, Optional<Station> station, boolean archived, Order order) {
+public record Query(String words, Optional<Station> station, Shelf shelf, Order order) {
 
-    /** All jobs that are not put away, the last changed first. */
-    public static final Query ALL = new Query("", Optional.empty(), false, Order.CHANGED);
+    /** All jobs at hand, the last changed first. */
+    public static final Query ALL = new Query("", Optional.empty(), Shelf.BENCH, Order.CHANGED);
 
     /** How jobs are sorted. */
     public enum Order implements Keyed {

@@ -109,14 +109,14 @@ public abstract class LedgerContract {
         assertThat(names("finger brace")).as("findings are searched too").hasSize(1);
         assertThat(names("100%")).isEmpty();
         assertThat(names("no-such-word")).isEmpty();
-        Query byName = new Query("", Optional.empty(), false, Query.Order.NAME);
+        Query byName = new Query("", Optional.empty(), Shelf.BENCH, Query.Order.NAME);
         assertThat(ledger.list(byName))
                 .extracting(card -> card.name().toLowerCase())
                 .isSorted();
-        assertThat(ledger.list(new Query("", Optional.of(Station.MEASURE), false, Query.Order.CHANGED)))
+        assertThat(ledger.list(new Query("", Optional.of(Station.MEASURE), Shelf.BENCH, Query.Order.CHANGED)))
                 .isNotEmpty()
                 .allSatisfy(card -> assertThat(card.station()).isEqualTo(Station.MEASURE));
-        JobCard reset = ledger.list(new Query("lighthouse", Optional.empty(), false, Query.Order.CHANGED))
+        JobCard reset = ledger.list(new Query("lighthouse", Optional.empty(), Shelf.BENCH, Query.Order.CHANGED))
                 .get(0);
         assertThat(reset.line().orElseThrow().after()).isPresent();
         String line = reset.line().orElseThrow().text();
@@ -125,7 +125,7 @@ public abstract class LedgerContract {
     }
 
     private List<String> names(String words) {
-        return ledger.list(new Query(words, Optional.empty(), false, Query.Order.CHANGED)).stream()
+        return ledger.list(new Query(words, Optional.empty(), Shelf.BENCH, Query.Order.CHANGED)).stream()
                 .map(JobCard::name)
                 .toList();
     }
@@ -135,7 +135,7 @@ public abstract class LedgerContract {
         LedgerJob entry = ledger.insert(demo(1));
         ledger.archive(entry.id(), true);
         assertThat(ledger.list(Query.ALL)).isEmpty();
-        assertThat(ledger.list(new Query("", Optional.empty(), true, Query.Order.CHANGED)))
+        assertThat(ledger.list(new Query("", Optional.empty(), Shelf.AWAY, Query.Order.CHANGED)))
                 .hasSize(1);
         ledger.archive(entry.id(), false);
         LedgerJob copy = ledger.duplicate(entry.id()).orElseThrow();
@@ -265,5 +265,33 @@ public abstract class LedgerContract {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         ImageIO.write(image, "png", bytes);
         return bytes.toByteArray();
+    }
+
+    /** The bin outlives a restart; what is in it can be had back, and what is erased is gone with its pictures. */
+    @Test
+    public void theBinIsKeptUntilItIsEmptied() throws IOException {
+        LedgerJob kept = ledger.insert(demo(0));
+        LedgerJob gone = ledger.insert(demo(1));
+        ledger.delete(kept.id());
+        ledger.delete(gone.id());
+        ledger.close();
+        ledger = open(folder);
+        Query bin = new Query("", Optional.empty(), Shelf.BIN, Query.Order.CHANGED);
+        assertThat(ledger.list(bin))
+                .hasSize(2)
+                .allSatisfy(card -> assertThat(card.shelf()).isEqualTo(Shelf.BIN));
+        assertThat(ledger.count()).isZero();
+        ledger.restore(kept.id());
+        assertThat(ledger.erase(kept.id()))
+                .as("what is not in the bin is not erased")
+                .isFalse();
+        assertThat(ledger.erase(gone.id())).isTrue();
+        assertThat(ledger.list(bin)).isEmpty();
+        ledger.restore(gone.id());
+        assertThat(ledger.count()).isEqualTo(1);
+        ledger.delete(kept.id());
+        assertThat(ledger.emptyBin(java.time.Instant.now().minusSeconds(3600))).isZero();
+        assertThat(ledger.emptyBin(java.time.Instant.now().plusSeconds(3600))).isEqualTo(1);
+        assertThat(ledger.list(bin)).isEmpty();
     }
 }

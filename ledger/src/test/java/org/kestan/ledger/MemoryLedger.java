@@ -49,7 +49,7 @@ final class MemoryLedger implements Ledger {
                     shown.line(),
                     createdAt,
                     changedAt,
-                    archived);
+                    deleted ? Shelf.BIN : archived ? Shelf.AWAY : Shelf.BENCH);
         }
     }
 
@@ -120,7 +120,7 @@ final class MemoryLedger implements Ledger {
                         .replace("!!", "!"))
                 .toList();
         return rows.values().stream()
-                .filter(row -> !row.deleted() && row.archived() == query.archived())
+                .filter(row -> row.card().shelf() == query.shelf())
                 .filter(row -> query.station()
                         .map(station -> station == row.shown().station())
                         .orElse(true))
@@ -203,6 +203,19 @@ final class MemoryLedger implements Ledger {
     @Override
     public void restore(String id) {
         put(id, rows.get(id).archived(), false);
+    }
+
+    @Override
+    public boolean erase(String id) {
+        return rows.entrySet()
+                .removeIf(each -> each.getKey().equals(id) && each.getValue().deleted());
+    }
+
+    @Override
+    public int emptyBin(Instant before) {
+        int all = rows.size();
+        rows.values().removeIf(row -> row.deleted() && row.changedAt().isBefore(before));
+        return all - rows.size();
     }
 
     @Override

@@ -73,8 +73,8 @@ public record Question(Line<?> line, List<Finding> asked) {
     private static void about(Job job, Trajectory known, ShopStandards standards, List<Question> questions) {
         double distance = known.basis().jointToSaddle();
         if (job.millimetres(Reading.OBSTACLE_DISTANCE).orElse(0) >= distance) {
-            questions.add(of(
-                    Reading.OBSTACLE_DISTANCE, SheetQuestion.OBSTACLE_PAST_BRIDGE.of(Quantity.length(distance))));
+            questions.add(
+                    of(Reading.OBSTACLE_DISTANCE, SheetQuestion.OBSTACLE_PAST_BRIDGE.of(Quantity.length(distance))));
         }
         if (known.sink().orElse(0) < 0) {
             questions.add(of(Reading.PROJECTION_SLACK, SheetQuestion.SLACK_UNDER_STRUNG.of()));

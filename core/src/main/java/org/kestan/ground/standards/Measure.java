@@ -22,6 +22,7 @@ public enum Measure implements Keyed {
     MONEY(1e6),
     /** Half steps. */
     STEPS(12),
+    DAYS(3650),
     /** A number of frets. */
     FRET(24),
     /** Grams per cubic centimetre. */

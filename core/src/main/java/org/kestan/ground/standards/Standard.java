@@ -1,6 +1,7 @@
 package org.kestan.ground.standards;
 
 import static org.kestan.ground.standards.Measure.ANGLE;
+import static org.kestan.ground.standards.Measure.DAYS;
 import static org.kestan.ground.standards.Measure.DENSITY;
 import static org.kestan.ground.standards.Measure.FRET;
 import static org.kestan.ground.standards.Measure.HOURS;
@@ -181,7 +182,9 @@ public enum Standard implements Keyed {
     COUNTER_JOINT_FRET(Group.COUNTER, "counterJointFret", FRET, "14", MEMORY),
     COUNTER_RELIEF_MOST(Group.COUNTER, "counterReliefMost", LENGTH, "0.025 in", MEMORY),
     COUNTER_NUT_LEAST(Group.COUNTER, "counterNutLeast", LENGTH, "0.3 mm", MEMORY),
-    COUNTER_NUT_MOST(Group.COUNTER, "counterNutMost", LENGTH, "0.9 mm", MEMORY);
+    COUNTER_NUT_MOST(Group.COUNTER, "counterNutMost", LENGTH, "0.9 mm", MEMORY),
+
+    BIN_DAYS(Group.LEDGER, "binDays", DAYS, "90", MEMORY);
 
     /** What standards are grouped by on their screen. */
     public enum Group implements Keyed {
@@ -194,7 +197,8 @@ public enum Standard implements Keyed {
         WORK,
         STRINGS,
         PRICES,
-        COUNTER;
+        COUNTER,
+        LEDGER;
 
         @Override
         public String key() {

@@ -1,17 +1,17 @@
 package org.kestan.job.pictures;
 
-import org.kestan.job.tree.TreeFinding;
-import org.kestan.ground.finding.Quantity;
-import java.util.regex.Pattern;
-import java.util.Optional;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import org.kestan.ground.finding.Quantity;
 import org.kestan.ground.sheet.ValueType;
 import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.section.Section;
 import org.kestan.job.tree.Branch;
 import org.kestan.job.tree.Foreign;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeFinding;
 
 /** Pictures kept with the job. */
 public final class PicturesSection extends Section<List<Photo>> {

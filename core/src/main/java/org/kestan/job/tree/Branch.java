@@ -28,7 +28,6 @@ public final class Branch {
     /** Faults that are looked for in one file; what follows is read, and said to be more. */
     public static final int MOST_FAULTS = 100;
 
-
     private final Optional<Tree> here;
     private final String pointer;
     private final Set<Fault> faults;
@@ -161,8 +160,7 @@ public final class Branch {
     }
 
     private Optional<String> string(Finding accepted) {
-        Optional<String> text =
-                typed(Tree.Text.class::isInstance, accepted).map(each -> ((Tree.Text) each).text());
+        Optional<String> text = typed(Tree.Text.class::isInstance, accepted).map(each -> ((Tree.Text) each).text());
         if (text.filter(Branch::isHalfACharacter).isPresent()) {
             fault(TreeFinding.HALF_A_CHARACTER.of(), accepted);
             return Optional.empty();

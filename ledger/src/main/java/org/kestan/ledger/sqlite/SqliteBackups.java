@@ -9,6 +9,7 @@ import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -150,6 +151,28 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
                 }
             }
         }
+    }
+
+    @Override
+    public List<Path> erase(List<String> ids) {
+        List<Path> stay = new ArrayList<>();
+        for (Path copy : all()) {
+            try (Connection connection = LedgerOpener.source(copy).getConnection();
+                    PreparedStatement text = connection.prepareStatement("DELETE FROM job_files WHERE job_id = ?");
+                    PreparedStatement job = connection.prepareStatement("DELETE FROM jobs WHERE id = ?");
+                    Statement rewrite = connection.createStatement()) {
+                for (String id : ids) {
+                    text.setString(1, id);
+                    text.execute();
+                    job.setString(1, id);
+                    job.execute();
+                }
+                rewrite.execute("VACUUM");
+            } catch (SQLException unusable) {
+                stay.add(copy);
+            }
+        }
+        return stay;
     }
 
     @Override

@@ -31,6 +31,7 @@ import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Keyed;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
+import org.kestan.job.pictures.Photo;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Backups;
 import org.kestan.ledger.JobCard;
@@ -45,6 +46,7 @@ import org.kestan.ledger.Pictures;
 import org.kestan.ledger.Progress;
 import org.kestan.ledger.Query;
 import org.kestan.ledger.Saved;
+import org.kestan.ledger.Shelf;
 
 /** A ledger in one database file, pictures and backups in folders beside it. */
 public final class SqliteLedger implements Ledger {
@@ -158,7 +160,7 @@ public final class SqliteLedger implements Ledger {
     public List<JobCard> list(Query query, int most) {
         return with(ledger -> matching(
                         ledger,
-                        "SELECT id, name, owner, station, waits_for, line, created_at, changed_at, archived",
+                        "SELECT id, name, owner, station, waits_for, line, created_at, changed_at, archived, deleted_at",
                         query,
                         " ORDER BY " + order(query.order()) + " LIMIT " + most)
                 .map((row, context) -> new JobCard(
@@ -171,7 +173,7 @@ public final class SqliteLedger implements Ledger {
                         LineSketch.read(row.getString(6)),
                         instant(row.getString(7)),
                         instant(row.getString(8)),
-                        row.getInt(9) != 0))
+                        row.getString(10) != null ? Shelf.BIN : row.getInt(9) != 0 ? Shelf.AWAY : Shelf.BENCH))
                 .list());
     }
 
@@ -204,12 +206,15 @@ public final class SqliteLedger implements Ledger {
     private static org.jdbi.v3.core.statement.Query matching(Handle ledger, String select, Query query, String rest) {
         List<String> patterns = query.patterns();
         var statement = ledger.createQuery(select
-                + " FROM jobs WHERE deleted_at IS NULL AND archived = ?"
+                + " FROM jobs WHERE "
+                + (query.shelf() == Shelf.BIN ? "deleted_at IS NOT NULL" : "deleted_at IS NULL AND archived = ?")
                 + (query.station().isPresent() ? " AND station = ?" : "")
                 + " AND search LIKE ? ESCAPE '!'".repeat(patterns.size())
                 + rest);
         int next = 0;
-        statement.bind(next++, query.archived() ? 1 : 0);
+        if (query.shelf() != Shelf.BIN) {
+            statement.bind(next++, query.shelf() == Shelf.AWAY ? 1 : 0);
+        }
         if (query.station().isPresent()) {
             statement.bind(next++, query.station().get().key());
         }
@@ -337,6 +342,57 @@ public final class SqliteLedger implements Ledger {
     @Override
     public void restore(String id) {
         with(ledger -> ledger.execute("UPDATE jobs SET deleted_at = NULL WHERE id = ?", id));
+    }
+
+    @Override
+    public boolean erase(String id) {
+        return erased("SELECT id FROM jobs WHERE deleted_at IS NOT NULL AND id = ?", id) > 0;
+    }
+
+    @Override
+    public int emptyBin(Instant before) {
+        return erased(
+                "SELECT id FROM jobs WHERE deleted_at < ?",
+                before.atOffset(ZoneOffset.UTC).format(TIME));
+    }
+
+    /** Removes jobs so that nothing of them is left in the file, and the pictures that only they showed. */
+    private int erased(String which, String bound) {
+        List<String> ids = with(ledger ->
+                ledger.createQuery(which).bind(0, bound).mapTo(String.class).list());
+        List<String> pictures = ids.stream()
+                .flatMap(id -> body(id).flatMap(text -> JobReader.read(text).job()).stream())
+                .flatMap(job -> job.photos().stream().map(Photo::file))
+                .distinct()
+                .toList();
+        with(ledger -> ledger.execute("PRAGMA secure_delete = ON"));
+        inTransaction(ledger -> {
+            for (String id : ids) {
+                ledger.execute("DELETE FROM job_files WHERE job_id = ?", id);
+                ledger.execute("DELETE FROM jobs WHERE id = ?", id);
+            }
+            return ids;
+        });
+        with(ledger ->
+                ledger.createQuery("PRAGMA wal_checkpoint(TRUNCATE)").mapToMap().list());
+        pictures.stream().filter(picture -> !shown(picture)).forEach(pictures()::remove);
+        return ids.size();
+    }
+
+    private Optional<String> body(String id) {
+        return with(ledger -> ledger.createQuery("SELECT body FROM job_files WHERE job_id = ?")
+                .bind(0, id)
+                .mapTo(String.class)
+                .findOne());
+    }
+
+    /** Tells whether a job that is left shows a picture. */
+    private boolean shown(String picture) {
+        return with(ledger -> ledger.createQuery("SELECT count(*) FROM job_files WHERE instr(body, ?) > 0")
+                        .bind(0, picture)
+                        .mapTo(Integer.class)
+                        .one())
+                > 0;
     }
 
     @Override

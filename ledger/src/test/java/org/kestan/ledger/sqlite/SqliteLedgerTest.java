@@ -24,6 +24,7 @@ import org.kestan.dossier.Station;
 import org.kestan.files.JobWriter;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Job;
+import org.kestan.job.pictures.Photo;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Backups;
 import org.kestan.ledger.JobCard;
@@ -276,6 +277,34 @@ public class SqliteLedgerTest extends LedgerContract {
         ledger.close();
         assertThat(folder.resolve("ledger.sqlite-wal")).doesNotExist();
         ledger = opened(file);
+    }
+
+    /** Erased is erased: neither the owner's name nor the picture is left, in the file, beside it or in the backups. */
+    @Test
+    public void nothingIsLeftOfWhatIsErased() throws IOException {
+        java.io.ByteArrayOutputStream png = new java.io.ByteArrayOutputStream();
+        javax.imageio.ImageIO.write(
+                new java.awt.image.BufferedImage(8, 8, java.awt.image.BufferedImage.TYPE_INT_RGB), "png", png);
+        String picture = ledger.pictures().add(png.toByteArray()).optional().orElseThrow();
+        Job secret = demo(0).with(Lines.OWNER, "Hieronymus Quastenflosser").withPhotos(List.of(new Photo(picture, "")));
+        LedgerJob job = ledger.insert(secret);
+        ledger.insert(demo(1));
+        ledger.backups().make();
+        ledger.delete(job.id());
+        assertThat(ledger.erase(job.id())).isTrue();
+        assertThat(ledger.backups().erase(List.of(job.id()))).isEmpty();
+        assertThat(ledger.pictures().file(picture)).doesNotExist();
+        ledger.close();
+        try (var files = Files.walk(folder)) {
+            for (Path each : files.filter(Files::isRegularFile).toList()) {
+                assertThat(new String(Files.readAllBytes(each), StandardCharsets.ISO_8859_1))
+                        .as(each.toString())
+                        .doesNotContain("Quastenflosser");
+            }
+        }
+        ledger = opened(file);
+        assertThat(ledger.count()).isEqualTo(1);
+        assertThat(ledger.backups().whole().get(0).jobs()).isEqualTo(1);
     }
 
     @Test

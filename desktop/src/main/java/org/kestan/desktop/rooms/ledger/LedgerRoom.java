@@ -7,10 +7,10 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -28,6 +28,7 @@ import org.kestan.desktop.session.JobStore;
 import org.kestan.dossier.Station;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.Query;
+import org.kestan.ledger.Shelf;
 import org.kestan.words.Words;
 
 /** The list of all jobs: search as one types, filters, order; open, duplicate, put away, delete and undo that. */
@@ -41,13 +42,19 @@ public final class LedgerRoom extends VBox implements Room {
     private final TextField search = new TextField();
     private final ComboBox<Optional<Station>> station = new ComboBox<>();
     private final ComboBox<Query.Order> order = new ComboBox<>();
-    private final CheckBox archived = new CheckBox("put away");
+    private final ComboBox<Shelf> shelf = new ComboBox<>();
     private final ListView<JobCard> list = new ListView<>();
     private final Label count = new Label();
     private final Button more = new PlainButton("Show more", "ledger-more", this::showMore);
     private int shownMost = PAGE;
     private final Deque<String> deleted = new ArrayDeque<>();
     private final Button undelete = new PlainButton("Undo delete", "ledger-undelete", this::undelete);
+    private final Button away = new PlainButton("Put away / take out", "ledger-archive", this::moveAway);
+    private final Button delete = new PlainButton("Delete", "ledger-delete", this::delete);
+
+    /** The job in the bin that was asked to be erased once: asked again it goes. */
+    private Optional<String> sure = Optional.empty();
+
     private final LedgerTransfers transfers;
     private final House house;
     private int asked;
@@ -75,12 +82,21 @@ public final class LedgerRoom extends VBox implements Room {
         order.setValue(Query.Order.CHANGED);
         order.setConverter(shown(Words::label));
         order.valueProperty().addListener((property, old, next) -> refresh());
-        archived.setId("ledger-archived");
-        archived.selectedProperty().addListener((property, old, next) -> refresh());
+        shelf.setId("ledger-shelf");
+        shelf.setAccessibleText("Where the jobs lie");
+        shelf.getItems().setAll(Shelf.values());
+        shelf.setValue(Shelf.BENCH);
+        shelf.setConverter(shown(Words::label));
+        shelf.valueProperty().addListener((property, old, next) -> {
+            sure = Optional.empty();
+            delete.setText(next == Shelf.BIN ? "Erase" : "Delete");
+            away.setText(next == Shelf.BIN ? "Bring back" : "Put away / take out");
+            refresh();
+        });
         count.setId("ledger-count");
         count.getStyleClass().add("figure-reason");
         undelete.setDisable(true);
-        FlowPane bar = new FlowPane(search, station, order, archived, count, more);
+        FlowPane bar = new FlowPane(search, station, order, shelf, count, more);
         bar.getStyleClass().add("ledger-bar");
         FlowPane actions = new FlowPane(
                 new PlainButton("Open", "ledger-open", this::open),
@@ -88,14 +104,8 @@ public final class LedgerRoom extends VBox implements Room {
                         "Duplicate",
                         "ledger-duplicate",
                         () -> chosen(card -> change(() -> store.ledger().duplicate(card.id())))),
-                new PlainButton(
-                        "Put away / take out",
-                        "ledger-archive",
-                        () -> chosen(card -> change(() -> {
-                            store.ledger().archive(card.id(), !card.archived());
-                            return true;
-                        }))),
-                new PlainButton("Delete", "ledger-delete", this::delete),
+                away,
+                delete,
                 undelete,
                 new PlainButton(
                         "Take in job files\u2026",
@@ -179,7 +189,7 @@ public final class LedgerRoom extends VBox implements Room {
 
     /** Looks again; of several looks under way the last one asked for counts. */
     private void refresh() {
-        Query query = new Query(search.getText(), station.getValue(), archived.isSelected(), order.getValue());
+        Query query = new Query(search.getText(), station.getValue(), shelf.getValue(), order.getValue());
         int most = shownMost;
         int turn = ++asked;
         store.ask(
@@ -219,6 +229,10 @@ public final class LedgerRoom extends VBox implements Room {
 
     private void open() {
         chosen(card -> {
+            if (card.shelf() == Shelf.BIN) {
+                session.complain("It is in the bin: bring it back first.");
+                return;
+            }
             if (store.open(card.id())) {
                 house.show(Station.MEASURE);
             }
@@ -230,8 +244,51 @@ public final class LedgerRoom extends VBox implements Room {
         store.ask(work, done -> refresh());
     }
 
+    private void moveAway() {
+        chosen(card -> change(() -> {
+            if (card.shelf() == Shelf.BIN) {
+                store.ledger().restore(card.id());
+            } else {
+                store.ledger().archive(card.id(), card.shelf() == Shelf.BENCH);
+            }
+            return true;
+        }));
+    }
+
+    /** Erases at the second press; the first says what that means. */
+    private void erase(JobCard card) {
+        if (!sure.filter(card.id()::equals).isPresent()) {
+            sure = Optional.of(card.id());
+            session.complain(
+                    "Erasing removes the job, its owner\u2019s data and its pictures for good, from the backups too."
+                            + " Press Erase again to do it.");
+            return;
+        }
+        sure = Optional.empty();
+        store.ask(
+                () -> {
+                    store.ledger().erase(card.id());
+                    return store.ledger().backups().erase(List.of(card.id()));
+                },
+                stay -> {
+                    if (stay.isEmpty()) {
+                        session.say("Erased, from the backups too.");
+                    } else {
+                        session.complain("Erased. These backups could not be rewritten and have it still: "
+                                + stay.stream()
+                                        .map(copy -> copy.getFileName().toString())
+                                        .collect(Collectors.joining(", ")));
+                    }
+                    refresh();
+                });
+    }
+
     private void delete() {
         chosen(card -> {
+            if (card.shelf() == Shelf.BIN) {
+                erase(card);
+                return;
+            }
             // What was typed last is in the ledger before the job goes, for the day it is brought back.
             store.saveNow();
             store.ask(
@@ -249,7 +306,8 @@ public final class LedgerRoom extends VBox implements Room {
         if (store.openId().filter(card.id()::equals).isPresent()) {
             store.startBlank();
         }
-        session.say("Deleted " + (card.name().isEmpty() ? "a job" : card.name()) + ". Undo delete brings it back.");
+        session.say("Deleted " + (card.name().isEmpty() ? "a job" : card.name())
+                + ". It is in the bin; Undo delete brings it back.");
         refresh();
     }
 
