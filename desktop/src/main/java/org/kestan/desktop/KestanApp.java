@@ -3,6 +3,7 @@ package org.kestan.desktop;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -17,6 +18,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.BackupRounds;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.Look;
@@ -43,13 +45,17 @@ public final class KestanApp extends Application {
 
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm");
 
+    private Optional<Path> scratch = Optional.empty();
     private Ledger open;
+    private JobSession session;
 
     @Override
     public void start(Stage stage) throws IOException {
         List<String> arguments = getParameters().getRaw();
         boolean demo = arguments.contains("--demo");
-        Path folder = demo ? Files.createTempDirectory("kestan-demo-") : Settings.usualFolder();
+        Litter.sweep(Path.of(System.getProperty("java.io.tmpdir")), Instant.now());
+        Path folder = demo ? Litter.folder() : Settings.usualFolder();
+        scratch = demo ? Optional.of(folder) : Optional.empty();
         int named = arguments.indexOf("--ledger");
         Path file = named >= 0 && named + 1 < arguments.size()
                 ? Path.of(arguments.get(named + 1)).toAbsolutePath()
@@ -59,7 +65,7 @@ public final class KestanApp extends Application {
 
     private void open(Stage stage, Settings settings, Path file, boolean demo, List<String> arguments)
             throws IOException {
-        LogFile.openIn(settings.folder());
+        LogFile.openIn(settings.folder(), this::crashed);
         open(stage, settings, file, SqliteLedger.open(file), demo, arguments);
     }
 
@@ -79,6 +85,7 @@ public final class KestanApp extends Application {
         MainWindow window = new MainWindow(stage, settings, ledger, samples);
         stage.show();
         this.open = ledger;
+        this.session = window.session();
         BackupRounds.start(ledger, window.session());
         Optional<Path> job = arguments.stream()
                 .filter(argument -> !argument.startsWith("--") && !argument.equals(file.toString()))
@@ -102,6 +109,17 @@ public final class KestanApp extends Application {
         if (open != null) {
             open.close();
         }
+        scratch.ifPresent(Litter::remove);
+    }
+
+    /** Says that something went wrong and offers the report: a click on the line is not needed, the path is there. */
+    private void crashed(Path report) {
+        Platform.runLater(() -> {
+            if (session != null) {
+                session.complain("Something went wrong behind the window; the job is kept. A report, without the owner\u2019s"
+                        + " data, lies in " + report + ".");
+            }
+        });
     }
 
     /**

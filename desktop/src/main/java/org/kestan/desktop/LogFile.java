@@ -3,6 +3,7 @@ package org.kestan.desktop;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.function.Consumer;
 import java.util.logging.FileHandler;
 import java.util.logging.Logger;
 import java.util.logging.SimpleFormatter;
@@ -15,8 +16,12 @@ final class LogFile {
 
     private LogFile() {}
 
-    /** Writes the log into a folder from now on; without one the work goes on. */
-    static void openIn(Path folder) {
+    /**
+     * Writes the log into a folder from now on; without one the work goes on. What no one caught gets a {@link CrashReport}.
+     *
+     * @param reported told where a report lies
+     */
+    static void openIn(Path folder, Consumer<Path> reported) {
         Logger root = Logger.getLogger("");
         try {
             Files.createDirectories(folder);
@@ -27,7 +32,9 @@ final class LogFile {
         } catch (IOException notWritten) {
             root.log(java.util.logging.Level.WARNING, "no log file", notWritten);
         }
-        Thread.setDefaultUncaughtExceptionHandler((thread, failure) ->
-                root.log(java.util.logging.Level.SEVERE, "in thread " + thread.getName(), failure));
+        Thread.setDefaultUncaughtExceptionHandler((thread, failure) -> {
+            root.log(java.util.logging.Level.SEVERE, "in thread " + thread.getName(), failure);
+            CrashReport.write(folder, thread, failure).ifPresent(reported);
+        });
     }
 }

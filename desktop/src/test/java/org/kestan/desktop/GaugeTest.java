@@ -2,6 +2,8 @@ package org.kestan.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.ArrayList;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.net.InetAddress;
@@ -62,7 +64,7 @@ public class GaugeTest extends WindowTest {
         Job before = session().job();
         int port = listen();
         try (Socket gauge = connect(port)) {
-            send(gauge, "3 kg\n");
+            send(gauge, "1 mm\n3 kg\n");
             waitFor(() -> label("notice").contains("Not a reading from the gauge"));
             send(gauge, "\u0001\u0002 not a number at all\n" + "9".repeat(100_000) + "\n");
             StringBuilder flood = new StringBuilder();
@@ -74,6 +76,38 @@ public class GaugeTest extends WindowTest {
             assertThat(session().job()).isEqualTo(before);
             keys(KeyCode.F6);
             assertThat(label("figure-action-now")).endsWith("thou");
+        }
+    }
+
+    /** Whoever begins with something else is no gauge, whatever follows; and there are no more than a bench can have. */
+    @Test
+    public void strangersAreNoGauges() throws IOException {
+        openSample(0);
+        int port = listen();
+        try (Socket browser = connect(port)) {
+            send(browser, "POST / HTTP/1.1\r\nContent-Length: 7\r\n\r\n");
+            waitFor(() -> label("notice").contains("POST / HTTP"));
+            assertThat(browser.getInputStream().read()).as("it is let go").isEqualTo(-1);
+        }
+        assertThat(live()).isEmpty();
+        List<Socket> many = new ArrayList<>();
+        try {
+            for (int i = 0; i < 16; i++) {
+                Socket gauge = connect(port);
+                many.add(gauge);
+                send(gauge, "2.5 mm\n");
+            }
+            waitFor(() -> live().equals("2.5 mm"));
+            Socket tooMany = connect(port);
+            many.add(tooMany);
+            assertThat(tooMany.getInputStream().read()).isEqualTo(-1);
+            waitFor(() -> label("notice").contains("turned away"));
+            send(many.get(0), "3.25 mm\n");
+            waitFor(() -> live().equals("3.25 mm"));
+        } finally {
+            for (Socket gauge : many) {
+                gauge.close();
+            }
         }
     }
 

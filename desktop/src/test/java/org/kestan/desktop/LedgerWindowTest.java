@@ -284,8 +284,8 @@ public class LedgerWindowTest extends WindowTest {
             photos.add(Files.writeString(folder.resolve("fake.png"), "no picture"));
             return true;
         });
-        assertThat(label("notice")).contains("fake.png").contains("accepted");
-        assertThat(session().job().photos()).hasSize(1);
+        waitFor(() -> session().job().photos().size() == 1 && label("notice").contains("fake.png"));
+        assertThat(label("notice")).contains("accepted");
         assertThat(ledger.pictures().file(session().job().photos().get(0).file()))
                 .exists();
         press(robot.lookup("take off").queryAs(Button.class));

@@ -29,6 +29,11 @@ import org.kestan.words.Words;
  */
 public final class GaugeListener {
 
+    /** Gauges at once; a bench has fewer. */
+    static final int MOST_GAUGES = 16;
+
+    private static final long BREATH_MILLIS = 200;
+
     private final ReadOnlyBooleanWrapper listening = new ReadOnlyBooleanWrapper(this, "listening");
     private final ReadOnlyStringWrapper live = new ReadOnlyStringWrapper(this, "live", "");
     private final ReadOnlyStringWrapper trouble = new ReadOnlyStringWrapper(this, "trouble", "");
@@ -92,11 +97,28 @@ public final class GaugeListener {
         while (!open.isClosed()) {
             try {
                 Socket gauge = open.accept();
+                if (gauges.size() >= MOST_GAUGES) {
+                    close(gauge);
+                    tell("", "There are " + MOST_GAUGES + " gauges already: another was turned away.");
+                    continue;
+                }
                 gauges.add(gauge);
                 daemon("gauge", () -> read(gauge));
-            } catch (IOException closed) {
-                return;
+            } catch (IOException | OutOfMemoryError failed) {
+                if (!open.isClosed()) {
+                    // Out of handles or threads: it passes, and gauges can come again.
+                    tell("", "A gauge could not be let in: " + failed.getMessage() + ".");
+                    breathe();
+                }
             }
+        }
+    }
+
+    private static void breathe() {
+        try {
+            Thread.sleep(BREATH_MILLIS);
+        } catch (InterruptedException ended) {
+            Thread.currentThread().interrupt();
         }
     }
 
@@ -104,10 +126,18 @@ public final class GaugeListener {
         try (BufferedReader in =
                 new BufferedReader(new InputStreamReader(gauge.getInputStream(), StandardCharsets.UTF_8))) {
             String line;
+            boolean known = false;
             while ((line = line(in)) != null) {
-                if (!GaugeLine.isRemark(line)) {
-                    take(GaugeLine.parse(line), line);
+                if (GaugeLine.isRemark(line)) {
+                    continue;
                 }
+                Parsed<Length> reading = GaugeLine.parse(line);
+                take(reading, line);
+                if (!known && reading.optional().isEmpty()) {
+                    // Whoever begins with something else is no gauge: nothing that follows is a reading.
+                    return;
+                }
+                known = true;
             }
             tell("", "The gauge has gone. Its last reading can still be taken.");
         } catch (IOException lost) {

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.layout.StackPane;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -14,6 +15,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
+import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.ground.notation.Parsed;
 import org.kestan.job.pictures.Photo;
@@ -25,13 +27,15 @@ public final class PhotoPane extends VBox {
     private static final double THUMBNAIL = 96;
 
     private final JobSession session;
+    private final JobStore store;
     private final Pictures pictures;
     private final FlowPane thumbnails = new FlowPane();
     private List<Photo> shown = List.of();
 
-    PhotoPane(JobSession session, Pictures pictures) {
+    PhotoPane(JobSession session, JobStore store) {
         this.session = session;
-        this.pictures = pictures;
+        this.store = store;
+        pictures = store.ledger().pictures();
         setId("photos");
         thumbnails.getStyleClass().add("thumbnails");
         Button add = new Button("Add a picture\u2026");
@@ -55,9 +59,12 @@ public final class PhotoPane extends VBox {
                 .ifPresent(files -> files.stream().map(File::toPath).forEach(this::add));
     }
 
-    /** Copies a picture in and puts it on the job; what can't be kept is said. */
+    /** Copies a picture in, away from the window, and puts it on the job; what can't be kept is said. */
     public void add(Path picture) {
-        Parsed<String> added = pictures.add(picture);
+        store.ask(() -> pictures.add(picture), added -> added(picture, added));
+    }
+
+    private void added(Path picture, Parsed<String> added) {
         if (added instanceof Parsed.Bad<String> bad) {
             session.complain(
                     picture.getFileName() + ": " + session.words().problem(bad.problem(), bad.accepted()) + ".");
@@ -81,11 +88,18 @@ public final class PhotoPane extends VBox {
         thumbnails.getChildren().setAll(photos.stream().map(this::thumbnail).toList());
     }
 
+    /** Decoded away from the window; one that can't be is said in its place. */
+    private static Node picture(Path file) {
+        Image image = new Image(file.toUri().toString(), THUMBNAIL, THUMBNAIL, true, true, true);
+        Label trouble = new Label("picture can\u2019t be shown");
+        trouble.setVisible(image.isError());
+        image.errorProperty().addListener((property, was, is) -> trouble.setVisible(is));
+        return new StackPane(new ImageView(image), trouble);
+    }
+
     private Node thumbnail(Photo photo) {
         Path file = pictures.file(photo.file());
-        Node picture = Files.isRegularFile(file)
-                ? new ImageView(new Image(file.toUri().toString(), THUMBNAIL, THUMBNAIL, true, true, true))
-                : new Label("picture not here");
+        Node picture = Files.isRegularFile(file) ? picture(file) : new Label("picture not here");
         Button remove = new Button("take off");
         remove.getStyleClass().add("plain-button");
         remove.setAccessibleText("Take this picture off the job");
