@@ -41,7 +41,9 @@ final class CrashReport {
                 .append('\n');
         int depth = 0;
         for (Throwable each = failure; each != null && depth < MOST; each = each.getCause()) {
-            text.append(depth++ == 0 ? "" : "caused by ").append(each.getClass().getName()).append('\n');
+            text.append(depth++ == 0 ? "" : "caused by ")
+                    .append(each.getClass().getName())
+                    .append('\n');
             for (StackTraceElement frame : each.getStackTrace()) {
                 text.append("    ").append(frame).append('\n');
             }
@@ -52,7 +54,8 @@ final class CrashReport {
     /** Writes a report into the folder of the log; empty when it can't be written. */
     static Optional<Path> write(Path folder, Thread thread, Throwable failure) {
         try {
-            String when = Instant.now().truncatedTo(ChronoUnit.SECONDS).toString().replace(":", "");
+            String when =
+                    Instant.now().truncatedTo(ChronoUnit.SECONDS).toString().replace(":", "");
             Path file = Files.createTempFile(folder, PREFIX + when + "-", SUFFIX);
             Files.writeString(file, text(thread, failure), StandardCharsets.UTF_8);
             List<Path> all = all(folder);

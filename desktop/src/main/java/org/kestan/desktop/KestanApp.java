@@ -1,7 +1,6 @@
 package org.kestan.desktop;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -18,8 +17,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
-import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.BackupRounds;
+import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.Look;
 import org.kestan.desktop.shell.MainWindow;
@@ -116,8 +115,9 @@ public final class KestanApp extends Application {
     private void crashed(Path report) {
         Platform.runLater(() -> {
             if (session != null) {
-                session.complain("Something went wrong behind the window; the job is kept. A report, without the owner\u2019s"
-                        + " data, lies in " + report + ".");
+                session.complain(
+                        "Something went wrong behind the window; the job is kept. A report, without the owner\u2019s"
+                                + " data, lies in " + report + ".");
             }
         });
     }

@@ -122,7 +122,8 @@ public final class JobStore {
             } catch (LedgerException failed) {
                 Platform.runLater(() -> troubled(failed));
             } catch (Exception failed) {
-                System.getLogger(JobStore.class.getName()).log(System.Logger.Level.ERROR, "the ledger's answer", failed);
+                System.getLogger(JobStore.class.getName())
+                        .log(System.Logger.Level.ERROR, "the ledger's answer", failed);
                 Platform.runLater(() -> session.complain("That could not be done: " + failed.getMessage()));
             }
         });

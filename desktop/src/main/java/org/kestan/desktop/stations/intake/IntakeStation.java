@@ -39,8 +39,7 @@ public final class IntakeStation extends HBox implements Room {
         VBox worth = block("Worth and meaning", worth());
         VBox playing = block("Owner and playing", playing());
         VBox strings = block("String set", new StringSetPane(session, order));
-        VBox photos =
-                block("Pictures", new PhotoPane(session, house.store()));
+        VBox photos = block("Pictures", new PhotoPane(session, house.store()));
         photos.setMinWidth(0);
         photos.prefWidthProperty().bind(worth.widthProperty());
         VBox worthAndPictures = new VBox(worth, photos);

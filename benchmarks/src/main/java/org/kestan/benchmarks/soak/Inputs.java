@@ -1,0 +1,162 @@
+package org.kestan.benchmarks.soak;
+
+import static org.kestan.benchmarks.soak.Target.Outcome.REFUSED;
+import static org.kestan.benchmarks.soak.Target.Outcome.TAKEN;
+import static org.kestan.benchmarks.soak.Target.demand;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Random;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import javax.imageio.ImageIO;
+import org.kestan.benchmarks.soak.Target.Outcome;
+import org.kestan.dossier.Dossier;
+import org.kestan.files.DemoJobs;
+import org.kestan.files.JobReader;
+import org.kestan.files.JobWriter;
+import org.kestan.files.PlanJson;
+import org.kestan.files.SheetCsv;
+import org.kestan.files.Solve;
+import org.kestan.files.StandardsFile;
+import org.kestan.files.VerdictJson;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.job.Job;
+import org.kestan.job.JobTree;
+import org.kestan.job.gauge.GaugeLine;
+import org.kestan.job.visits.Visit;
+import org.kestan.judgement.way.Way;
+import org.kestan.judgement.ways.Catalogue;
+import org.kestan.ledger.Archive;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.Opening;
+import org.kestan.ledger.Pictures;
+import org.kestan.ledger.Progress;
+import org.kestan.ledger.sqlite.SqliteLedger;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.PlanCards;
+import org.kestan.words.Words;
+import org.kestan.work.plan.WorkPlan;
+
+/** What comes from outside: job files, tables, standards, gauge lines, pictures, zips. */
+final class Inputs {
+
+    private static final Words WORDS = Words.in(BenchUnit.THOUSANDTHS);
+    private static final ShopStandards SHOP = ShopStandards.DEFAULT;
+
+    private final Path folder;
+    private final List<String> jobs;
+    private final byte[] picture;
+    private final byte[] zip;
+
+    Inputs(Path folder) throws IOException {
+        this.folder = folder;
+        jobs = DemoJobs.NAMES.stream()
+                .map(name -> new String(DemoJobs.bytes(name), StandardCharsets.UTF_8))
+                .toList();
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", png);
+        picture = png.toByteArray();
+        ByteArrayOutputStream packed = new ByteArrayOutputStream();
+        try (ZipOutputStream out = new ZipOutputStream(packed)) {
+            for (int i = 0; i < 3; i++) {
+                out.putNextEntry(new ZipEntry("jobs/" + i + ".kestan.json"));
+                out.write(jobs.get(i).getBytes(StandardCharsets.UTF_8));
+            }
+            out.putNextEntry(new ZipEntry("pictures/a.png"));
+            out.write(picture);
+        }
+        zip = packed.toByteArray();
+    }
+
+    List<Target> targets() {
+        return List.of(
+                new Target("job files", this::job),
+                new Target("tables", this::table),
+                new Target("standards", this::standards),
+                new Target("gauge lines", this::gaugeLine),
+                new Target("pictures", this::picture),
+                new Target("zips", this::zip));
+    }
+
+    private String any(Random random) {
+        return jobs.get(random.nextInt(jobs.size()));
+    }
+
+    private Outcome job(Random random) {
+        JobTree.Read read = JobReader.read(Mutation.bytes(any(random), random));
+        if (read.job().isEmpty()) {
+            demand(!read.faults().isEmpty(), "refused without a fault");
+            read.faults().forEach(WORDS::line);
+            return REFUSED;
+        }
+        Job job = read.job().get();
+        String written = JobWriter.write(job);
+        demand(
+                JobReader.read(written)
+                        .job()
+                        .filter(again -> JobWriter.write(again).equals(written))
+                        .isPresent(),
+                "what is written is not what is read");
+        Dossier dossier = Dossier.of(job, SHOP);
+        Solve.solve(dossier);
+        VerdictJson.judge(dossier, WORDS);
+        dossier.questions().forEach(question -> WORDS.say(question.asked()));
+        dossier.sideView();
+        dossier.figures();
+        PlanCards.of(dossier, WORDS);
+        Way way = Catalogue.ALL.get(random.nextInt(Catalogue.ALL.size()));
+        PlanJson.print(WorkPlan.taking(job, List.of(way)), List.of(way), SHOP, WORDS);
+        return TAKEN;
+    }
+
+    private Outcome table(Random random) {
+        Job job = JobReader.read(any(random)).job().orElseThrow();
+        SheetCsv.Outcome read = SheetCsv.read(Mutation.of(SheetCsv.write(job), random), Visit.BLANK);
+        read.faults().forEach(WORDS::say);
+        return read.visit().isPresent() ? TAKEN : REFUSED;
+    }
+
+    private Outcome standards(Random random) {
+        StandardsFile.Outcome read = StandardsFile.read(Mutation.of(StandardsFile.write(SHOP), random));
+        read.faults().forEach(WORDS::line);
+        Dossier.of(JobReader.read(any(random)).job().orElseThrow(), read.standards())
+                .recommendation();
+        return read.faults().isEmpty() ? TAKEN : REFUSED;
+    }
+
+    private Outcome gaugeLine(Random random) {
+        String line = Mutation.of("2.41 mm", random);
+        return GaugeLine.isRemark(line) || GaugeLine.parse(line).optional().isEmpty() ? REFUSED : TAKEN;
+    }
+
+    private Outcome picture(Random random) {
+        return new Pictures(folder.resolve("pictures"))
+                        .add(Mutation.of(picture, random))
+                        .optional()
+                        .isPresent()
+                ? TAKEN
+                : REFUSED;
+    }
+
+    private Outcome zip(Random random) throws IOException {
+        Path file = Files.write(folder.resolve("in.zip"), Mutation.of(zip, random));
+        Path place = folder.resolve("zip.sqlite");
+        try (Ledger ledger = ((Opening.Opened) SqliteLedger.openAnew(place)).ledger()) {
+            int before = ledger.count();
+            Archive.Outcome outcome = Archive.read(ledger, file, Progress.UNTOLD);
+            demand(ledger.count() == before + outcome.done(), "other jobs came in than were said");
+            return outcome.done() > 0 ? TAKEN : REFUSED;
+        } catch (IOException | LedgerException refused) {
+            return REFUSED;
+        } finally {
+            Files.deleteIfExists(place);
+        }
+    }
+}

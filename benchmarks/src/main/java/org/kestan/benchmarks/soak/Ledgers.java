@@ -1,0 +1,211 @@
+package org.kestan.benchmarks.soak;
+
+import static org.kestan.benchmarks.soak.Target.Outcome.REFUSED;
+import static org.kestan.benchmarks.soak.Target.Outcome.TAKEN;
+import static org.kestan.benchmarks.soak.Target.demand;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import org.kestan.benchmarks.soak.Target.Outcome;
+import org.kestan.files.DemoJobs;
+import org.kestan.files.JobReader;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.ledger.JobCard;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerJob;
+import org.kestan.ledger.Opening;
+import org.kestan.ledger.Query;
+import org.kestan.ledger.Saved;
+import org.kestan.ledger.sqlite.SqliteBackups;
+import org.kestan.ledger.sqlite.SqliteLedger;
+
+/** The ledger: damaged files, a program killed while it saves, two programs at once. */
+final class Ledgers {
+
+    private static final int JOBS = 12;
+
+    private final Path folder;
+    private final Job job;
+    private byte[] good = new byte[0];
+
+    Ledgers(Path folder) {
+        this.folder = folder;
+        job = JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0))).job().orElseThrow();
+    }
+
+    /** Those within this program. */
+    List<Target> targets() {
+        return List.of(new Target("corrupted ledgers", this::corrupted), new Target("lost ledgers", this::lost));
+    }
+
+    /** Those that start other programs: each takes seconds. */
+    List<Target> processes() {
+        return List.of(new Target("kills while saving", this::killed), new Target("two programs", this::two));
+    }
+
+    private Path scratch(Random random) throws IOException {
+        return Files.createDirectory(folder.resolve("ledger-" + Long.toHexString(random.nextLong())));
+    }
+
+    private static void remove(Path place) throws IOException {
+        try (var files = Files.walk(place)) {
+            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(each);
+            }
+        }
+    }
+
+    private static Ledger opened(Path file) {
+        return ((Opening.Opened) SqliteLedger.openAnew(file)).ledger();
+    }
+
+    private byte[] good(Random random) throws IOException {
+        if (good.length == 0) {
+            Path place = scratch(random);
+            try (Ledger ledger = opened(place.resolve("ledger.sqlite"))) {
+                for (int i = 0; i < JOBS; i++) {
+                    ledger.insert(job.with(Lines.NAME, "number " + i));
+                }
+            }
+            good = Files.readAllBytes(place.resolve("ledger.sqlite"));
+            remove(place);
+        }
+        return good;
+    }
+
+    /** A damaged file: opened, listed and read as far as it goes, or refused and left as it is. */
+    private Outcome corrupted(Random random) throws IOException {
+        Path place = scratch(random);
+        try {
+            Path file = place.resolve("ledger.sqlite");
+            byte[] bytes = good(random).clone();
+            for (int i = 1 + random.nextInt(6); i > 0; i--) {
+                int at = random.nextInt(bytes.length);
+                int to = Math.min(bytes.length, at + 1 + random.nextInt(2000));
+                Arrays.fill(bytes, at, to, (byte) random.nextInt());
+            }
+            Files.write(file, bytes);
+            Opening opening = SqliteLedger.open(file);
+            if (opening instanceof Opening.Opened open) {
+                try (Ledger ledger = open.ledger()) {
+                    for (JobCard card : ledger.list(Query.ALL)) {
+                        ledger.text(card.id());
+                        ledger.read(card.id());
+                    }
+                    return TAKEN;
+                } catch (LedgerException said) {
+                    return REFUSED;
+                }
+            }
+            demand(Arrays.equals(Files.readAllBytes(file), bytes), "a refused ledger was written to");
+            return REFUSED;
+        } finally {
+            remove(place);
+        }
+    }
+
+    /** A ledger that is gone or empty while backups lie there: asked about, and had back whole. */
+    private Outcome lost(Random random) throws IOException {
+        Path place = scratch(random);
+        try {
+            Path file = place.resolve("ledger.sqlite");
+            Files.write(file, good(random));
+            try (Ledger ledger = opened(file)) {
+                ledger.backups().make();
+            }
+            Files.delete(file);
+            if (random.nextBoolean()) {
+                Files.createFile(file);
+            }
+            demand(SqliteLedger.open(file) instanceof Opening.Refused, "an empty ledger was opened without a word");
+            Opening.Refused refused = (Opening.Refused) SqliteLedger.open(file);
+            SqliteBackups.of(file).putBack(refused.copies().get(0).file());
+            try (Ledger ledger = opened(file)) {
+                demand(ledger.count() == JOBS, "the backup has not all jobs");
+            }
+            return TAKEN;
+        } finally {
+            remove(place);
+        }
+    }
+
+    private static Process writer(Path file) throws IOException {
+        return new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:TieredStopAtLevel=1",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Writer.class.getName(),
+                        file.toString())
+                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .start();
+    }
+
+    /** A program that saves without pause is killed: what it acknowledged is there. */
+    private Outcome killed(Random random) throws Exception {
+        Path place = scratch(random);
+        try {
+            Path file = place.resolve("ledger.sqlite");
+            Process child = writer(file);
+            int wanted = 5 + random.nextInt(60);
+            int acknowledged = 0;
+            try (BufferedReader out =
+                    new BufferedReader(new InputStreamReader(child.getInputStream(), StandardCharsets.UTF_8))) {
+                String line;
+                while (acknowledged < wanted && (line = out.readLine()) != null) {
+                    acknowledged = Integer.parseInt(line);
+                }
+                child.destroyForcibly();
+                demand(child.waitFor(30, TimeUnit.SECONDS), "the child does not end");
+            }
+            demand(acknowledged >= wanted, "the child does not save");
+            try (Ledger ledger = opened(file)) {
+                LedgerJob kept = ledger.read(ledger.list(Query.ALL).get(0).id()).orElseThrow();
+                demand(kept.revision() >= acknowledged, "a save that was acknowledged is lost");
+                demand(kept.job().name().equals(Writer.name(kept.revision())), "half a save is there");
+            }
+            return TAKEN;
+        } finally {
+            remove(place);
+        }
+    }
+
+    /** Two programs on one ledger: every save of this one is there or is refused as a conflict. */
+    private Outcome two(Random random) throws Exception {
+        Path place = scratch(random);
+        Process child = null;
+        try {
+            Path file = place.resolve("ledger.sqlite");
+            try (Ledger ledger = opened(file)) {
+                child = writer(file);
+                LedgerJob mine = ledger.insert(job);
+                int revision = mine.revision();
+                for (int i = 0; i < 40; i++) {
+                    Saved saved = ledger.save(mine.id(), revision, job.with(Lines.NAME, Writer.name(revision + 1)));
+                    demand(saved instanceof Saved.Done, "a job no one else has is in conflict");
+                    revision = ((Saved.Done) saved).revision();
+                }
+                demand(
+                        ledger.read(mine.id()).orElseThrow().job().name().equals(Writer.name(revision)),
+                        "the last save is not there");
+            }
+            return TAKEN;
+        } finally {
+            if (child != null) {
+                child.destroyForcibly().waitFor();
+            }
+            remove(place);
+        }
+    }
+}

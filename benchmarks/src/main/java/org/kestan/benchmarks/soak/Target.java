@@ -1,0 +1,35 @@
+package org.kestan.benchmarks.soak;
+
+import java.util.Random;
+
+/**
+ * Something that is attacked.
+ *
+ * @param name what the table calls it
+ * @param attack one attack
+ */
+record Target(String name, Attack attack) {
+
+    /** What came of an attack that harmed nothing. */
+    enum Outcome {
+        TAKEN,
+        REFUSED
+    }
+
+    /** One attack. */
+    @FunctionalInterface
+    interface Attack {
+
+        /**
+         * @throws Exception what should not have been thrown, or what was lost
+         */
+        Outcome once(Random random) throws Exception;
+    }
+
+    /** Says that something was lost that was acknowledged, or a rule broken. */
+    static void demand(boolean kept, String what) {
+        if (!kept) {
+            throw new IllegalStateException(what);
+        }
+    }
+}

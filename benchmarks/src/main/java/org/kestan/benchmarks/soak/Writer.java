@@ -1,0 +1,36 @@
+package org.kestan.benchmarks.soak;
+
+import java.nio.file.Path;
+import org.kestan.files.DemoJobs;
+import org.kestan.files.JobReader;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerJob;
+import org.kestan.ledger.Opening;
+import org.kestan.ledger.Saved;
+import org.kestan.ledger.sqlite.SqliteLedger;
+
+/** Saves one job over and over and prints each revision once it is acknowledged; made to be killed. */
+public final class Writer {
+
+    private Writer() {}
+
+    /** What the job is called at a revision. */
+    static String name(int revision) {
+        return "revision " + revision;
+    }
+
+    /** Argument: the ledger. */
+    public static void main(String[] arguments) {
+        Ledger ledger = ((Opening.Opened) SqliteLedger.openAnew(Path.of(arguments[0]))).ledger();
+        Job job = JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0))).job().orElseThrow();
+        LedgerJob entry = ledger.insert(job.with(Lines.NAME, name(1)));
+        int revision = entry.revision();
+        while (true) {
+            Saved saved = ledger.save(entry.id(), revision, job.with(Lines.NAME, name(revision + 1)));
+            revision = ((Saved.Done) saved).revision();
+            System.out.println(revision);
+        }
+    }
+}

@@ -1,0 +1,39 @@
+package org.kestan.benchmarks.soak;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import org.testng.annotations.Test;
+
+/** Some of every attack, seeded, in every build; {@code ./kestan soak} goes on for as long as one likes. */
+public class SoakTest {
+
+    private static final int SMALL = 400;
+    private static final int LARGE = 15;
+
+    @Test
+    public void nothingIsThrownAndNothingLost() throws IOException {
+        Path folder = Files.createTempDirectory("kestan-soak-");
+        try {
+            Soak soak = new Soak(20261125);
+            for (Target target : new Inputs(folder).targets()) {
+                soak.attack(target, target.name().equals("zips") ? LARGE : SMALL, 0);
+            }
+            Ledgers ledgers = new Ledgers(folder);
+            for (Target target : ledgers.targets()) {
+                soak.attack(target, LARGE, 0);
+            }
+            soak.print(System.out);
+            assertThat(soak.failures()).isEmpty();
+        } finally {
+            try (var files = Files.walk(folder)) {
+                for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
+                    Files.deleteIfExists(each);
+                }
+            }
+        }
+    }
+}
