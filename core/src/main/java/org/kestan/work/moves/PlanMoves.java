@@ -16,6 +16,9 @@ import org.kestan.work.plan.WorkPlan;
 /** Turns a move on the drawing into a job with other aims. */
 public final class PlanMoves {
 
+    /** The least a saddle or a floating bridge is moved to, mm: a step of any bench unit. */
+    private static final double LEAST = 0.4;
+
     private PlanMoves() {}
 
     /**
@@ -111,8 +114,9 @@ public final class PlanMoves {
         return job.floating() ? Aim.BRIDGE_HEIGHT : Aim.SADDLE;
     }
 
+    /** A saddle or a bridge is above zero: nothing is moved farther down than that. */
     private static double aimFor(double support, Correction plan) {
-        return support - plan.bridgeThickness().orElse(0);
+        return Math.max(LEAST, support - plan.bridgeThickness().orElse(0));
     }
 
     private static double support(Job job, Correction plan) {

@@ -70,13 +70,22 @@ public class PlanMovesTest {
 
     @Test
     public void resetGoesBackToWhatIsMeasured() {
-        Job job = Jobs.put(Jobs.flatTop(), Aim.SADDLE, 4.5);
+        Job job = Jobs.put(Jobs.put(Jobs.flatTop(), Aim.SADDLE, 4.5), Aim.ACTION_BASS, 3.4);
+        job = Jobs.put(job, Aim.ACTION_TREBLE, 2.8);
         Job saddle = PlanMoves.reset(reckon(job), Handle.SADDLE_CROWN);
         assertThat(saddle.get(Aim.SADDLE)).isEmpty();
         Correction line = plan(PlanMoves.reset(reckon(job), Handle.FRET_LINE));
         assertThat(line.angle().degrees()).isCloseTo(0, within(1e-3));
         Job action = PlanMoves.reset(reckon(job), Handle.ACTION_BASS);
         assertThat(plan(action).plannedAction(Side.BASS)).isCloseTo(3.9, within(1e-9));
+    }
+
+    /** The saddle is not moved under the bridge's top. */
+    @Test
+    public void nothingIsMovedBelowZero() {
+        Job down = PlanMoves.move(reckon(Jobs.flatTop()), Handle.FRET_LINE, -8, MM::length);
+        assertThat(down.millimetres(Aim.SADDLE).orElseThrow()).isGreaterThan(0);
+        assertThat(reckon(down).correction()).isPresent();
     }
 
     @Test

@@ -1,20 +1,10 @@
 package org.kestan.ledger.sqlite;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.BasicFileAttributes;
-import java.sql.Connection;
-import java.sql.PreparedStatement;
-import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -27,7 +17,6 @@ import org.kestan.dossier.Station;
 import org.kestan.dossier.StationFinding;
 import org.kestan.files.JobReader;
 import org.kestan.files.JobWriter;
-import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Keyed;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
@@ -38,7 +27,6 @@ import org.kestan.ledger.JobCard;
 import org.kestan.ledger.JobProjection;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
-import org.kestan.ledger.LedgerFinding;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.LineSketch;
 import org.kestan.ledger.Opening;
@@ -53,37 +41,15 @@ public final class SqliteLedger implements Ledger {
 
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss.SSS'Z'");
 
-    /** What every file of this kind begins with (SQLite documentation, Database File Format, 1.3.1). */
-    private static final byte[] MAGIC = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
-
     private final Path file;
     private final Handle handle;
-    private final Optional<Object> identity;
+    private final Presence presence;
     private volatile ShopStandards shop = ShopStandards.DEFAULT;
 
     SqliteLedger(Path file, Handle handle) {
         this.file = file;
         this.handle = handle;
-        this.identity = identity(file);
-    }
-
-    /** What tells a file from another that is put in its place; empty where the disk does not say, or there is none. */
-    private static Optional<Object> identity(Path file) {
-        try {
-            return Optional.ofNullable(
-                    Files.readAttributes(file, BasicFileAttributes.class).fileKey());
-        } catch (IOException gone) {
-            return Optional.empty();
-        }
-    }
-
-    /** Tells whether what lies at the ledger's place is the file that was opened, and a database still. */
-    private boolean isThere() {
-        try (InputStream in = Files.newInputStream(file)) {
-            return identity.equals(identity(file)) && Arrays.equals(in.readNBytes(MAGIC.length), MAGIC);
-        } catch (IOException gone) {
-            return false;
-        }
+        this.presence = Presence.of(file);
     }
 
     /**
@@ -296,30 +262,10 @@ public final class SqliteLedger implements Ledger {
         return saved;
     }
 
-    /**
-     * Looks whether what was written is in the file that lies at the ledger's place: an open file goes on working after it was
-     * deleted or another was put there. Within a transaction nothing can be seen from outside yet.
-     */
+    /** Looks whether what was written is there; within a transaction nothing can be seen from outside yet. */
     private synchronized void readBack(String id, int revision) {
-        if (handle.isInTransaction()) {
-            return;
-        }
-        if (!isThere()) {
-            throw new LedgerException(LedgerFinding.GONE.of(), new IllegalStateException(file.toString()));
-        }
-        try (Connection connection = LedgerOpener.readOnly(file).getConnection();
-                PreparedStatement read = connection.prepareStatement("SELECT revision FROM jobs WHERE id = ?")) {
-            read.setString(1, id);
-            try (ResultSet row = read.executeQuery()) {
-                // Another program may have saved on meanwhile.
-                if (!row.next() || row.getInt(1) < revision) {
-                    throw new LedgerException(LedgerFinding.GONE.of(), new IllegalStateException(id));
-                }
-            }
-        } catch (SQLException failed) {
-            Finding why = Trouble.of(failed);
-            boolean another = why.kind() != LedgerFinding.LOCKED && why.kind() != LedgerFinding.DISK_FULL;
-            throw new LedgerException(another ? LedgerFinding.GONE.of() : why, failed);
+        if (!handle.isInTransaction()) {
+            presence.demand(id, revision);
         }
     }
 
