@@ -26,6 +26,10 @@ final class FloatingBridge extends Way {
     private static final Finding.Kind READ_HIGH = Finding.kind("way.floating-bridge.read-high");
     private static final Finding.Kind BOTTOM_COLLECTIBLE = Finding.kind("way.floating-bridge.bottom-collectible");
     private static final Finding.Kind BOTTOM = Finding.kind("way.floating-bridge.bottom");
+    private static final Finding.Kind DOWN_SOMEHOW =
+            Finding.kind("way.floating-bridge.down-somehow", Distance.class, Said.class);
+    private static final Finding.Kind UP_SOMEHOW =
+            Finding.kind("way.floating-bridge.up-somehow", Distance.class, Said.class);
     private static final Finding.Kind TRIM = Finding.kind("way.floating-bridge.trim", Distance.class, Said.class);
     private static final Finding.Kind DOWN = Finding.kind("way.floating-bridge.down", Distance.class, Said.class);
     private static final Finding.Kind SHORT = Finding.kind("way.floating-bridge.short", Distance.class);
@@ -60,11 +64,27 @@ final class FloatingBridge extends Way {
                 ? OptionalDouble.of(height)
                 : about.length(down ? Reading.BRIDGE_LOWEST : Reading.BRIDGE_HIGHEST);
         if (end.isEmpty()) {
-            return unknown((down ? READ_LOW : READ_HIGH).of());
+            return withinUnreadRange(about, from, needed, wish, down);
         }
         return down
                 ? lowered(about, from, needed, wish, end.getAsDouble())
                 : raised(about, from, needed, wish, end.getAsDouble());
+    }
+
+    /**
+     * How far the wheels go was not read: whether they, the foot, a strip or another bridge do it is open, but one of them does
+     * within what a floating bridge can be.
+     */
+    private Outcome withinUnreadRange(Case about, Setup from, Sides<Double> needed, double wish, boolean down) {
+        double change = Math.abs(wish - from.supportHeight());
+        boolean within = down ? wish >= about.shop(Standard.FLOATING_LEAST) : change <= about.shop(Standard.RISER_MOST);
+        Finding read = (down ? READ_LOW : READ_HIGH).of();
+        if (!within) {
+            return unknown(read);
+        }
+        Setup after = moved(from, needed, wish, wish);
+        Finding what = (down ? DOWN_SOMEHOW : UP_SOMEHOW).of(Quantity.length(change), Case.action(after));
+        return can(after, what, read);
     }
 
     private Outcome lowered(Case about, Setup from, Sides<Double> needed, double wish, double lowest) {

@@ -45,7 +45,7 @@ public class PlanMovesTest {
         Random random = new Random(8);
         for (int i = 0; i < 200; i++) {
             Job job = Jobs.random(random);
-            double wanted = plan(job).supportHeight() - random.nextDouble();
+            double wanted = plan(job).supportHeight() - 0.1 * random.nextDouble();
             Correction moved = plan(PlanMoves.move(reckon(job), Handle.SADDLE_CROWN, wanted, MM::length));
             assertThat(moved.supportHeight()).isCloseTo(wanted, within(MM.step() / 2 + 1e-9));
             assertThat(moved.targetStrung()).isCloseTo(plan(job).targetStrung(), within(0.003));
