@@ -39,6 +39,10 @@ final class MemoryLedger implements Ledger {
             return new Row(next, projection, createdAt, Instant.now(), archived, deleted);
         }
 
+        Row put(boolean away, boolean binned) {
+            return new Row(entry, shown, createdAt, changedAt, away, binned);
+        }
+
         JobCard card() {
             return new JobCard(
                     entry.id(),
@@ -185,24 +189,23 @@ final class MemoryLedger implements Ledger {
         return read(id).map(LedgerJob::job).map(job -> insert(job.with(Lines.NAME, (job.name() + " (copy)").strip())));
     }
 
-    private void put(String id, boolean archived, boolean deleted) {
-        Row row = rows.get(id);
-        rows.put(id, new Row(row.entry(), row.shown(), row.createdAt(), row.changedAt(), archived, deleted));
+    private void change(String id, java.util.function.UnaryOperator<Row> change) {
+        rows.computeIfPresent(id, (same, row) -> change.apply(row));
     }
 
     @Override
     public void archive(String id, boolean away) {
-        put(id, away, rows.get(id).deleted());
+        change(id, row -> row.put(away, row.deleted()));
     }
 
     @Override
     public void delete(String id) {
-        put(id, rows.get(id).archived(), true);
+        change(id, row -> row.put(row.archived(), true));
     }
 
     @Override
     public void restore(String id) {
-        put(id, rows.get(id).archived(), false);
+        change(id, row -> row.put(row.archived(), false));
     }
 
     @Override

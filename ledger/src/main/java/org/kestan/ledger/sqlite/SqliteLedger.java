@@ -311,7 +311,6 @@ public final class SqliteLedger implements Ledger {
                 .flatMap(job -> job.photos().stream().map(Photo::file))
                 .distinct()
                 .toList();
-        with(ledger -> ledger.execute("PRAGMA secure_delete = ON"));
         inTransaction(ledger -> {
             for (String id : ids) {
                 ledger.execute("DELETE FROM job_files WHERE job_id = ?", id);
@@ -319,10 +318,23 @@ public final class SqliteLedger implements Ledger {
             }
             return ids;
         });
-        with(ledger ->
-                ledger.createQuery("PRAGMA wal_checkpoint(TRUNCATE)").mapToMap().list());
+        if (!ids.isEmpty()) {
+            with(SqliteLedger::rewritten);
+        }
         pictures.stream().filter(picture -> !shown(picture)).forEach(pictures()::remove);
         return ids.size();
+    }
+
+    /**
+     * Writes the file anew from what is in it: pages keep pieces of rows that were moved within them or rewritten long
+     * ago, and only a rewritten file is free of them.
+     */
+    private static int rewritten(Handle ledger) {
+        ledger.execute("VACUUM");
+        return ledger.createQuery("PRAGMA wal_checkpoint(TRUNCATE)")
+                .mapToMap()
+                .list()
+                .size();
     }
 
     private Optional<String> body(String id) {
