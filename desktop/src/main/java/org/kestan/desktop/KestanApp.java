@@ -17,6 +17,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import org.kestan.desktop.reports.LogFile;
 import org.kestan.desktop.session.BackupRounds;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.Settings;
@@ -59,12 +60,12 @@ public final class KestanApp extends Application {
         Path file = named >= 0 && named + 1 < arguments.size()
                 ? Path.of(arguments.get(named + 1)).toAbsolutePath()
                 : folder.resolve("ledger.sqlite");
+        LogFile.openIn(folder, this::crashed);
         open(stage, Settings.in(folder), file, demo, arguments);
     }
 
     private void open(Stage stage, Settings settings, Path file, boolean demo, List<String> arguments)
             throws IOException {
-        LogFile.openIn(settings.folder(), this::crashed);
         open(stage, settings, file, SqliteLedger.open(file), demo, arguments);
     }
 
@@ -111,13 +112,12 @@ public final class KestanApp extends Application {
         scratch.ifPresent(Litter::remove);
     }
 
-    /** Says that something went wrong and offers the report: a click on the line is not needed, the path is there. */
+    /** Says that something went wrong, and where the report can be read. */
     private void crashed(Path report) {
         Platform.runLater(() -> {
             if (session != null) {
-                session.complain(
-                        "Something went wrong behind the window; the job is kept. A report, without the owner\u2019s"
-                                + " data, lies in " + report + ".");
+                session.complain("Something went wrong behind the window; the job is kept. F12 shows the report "
+                        + report.getFileName() + ", which holds nothing of the owner\u2019s.");
             }
         });
     }

@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.time.Duration;
 import java.time.Instant;
+import org.kestan.desktop.reports.CrashReport;
 import org.testng.annotations.Test;
 
 /** What is left behind: a report when something went wrong, and nothing of the demo. */

@@ -77,7 +77,8 @@ final class Inputs {
 
     List<Target> targets() {
         return List.of(
-                new Target("job files", this::job),
+                new Target("job files", random -> job(Mutation.bytes(any(random), random), random)),
+                new Target("odd jobs", this::odd),
                 new Target("tables", this::table),
                 new Target("standards", this::standards),
                 new Target("gauge lines", this::gaugeLine),
@@ -89,8 +90,13 @@ final class Inputs {
         return jobs.get(random.nextInt(jobs.size()));
     }
 
-    private Outcome job(Random random) {
-        JobTree.Read read = JobReader.read(Mutation.bytes(any(random), random));
+    private Outcome odd(Random random) {
+        return job(Mutation.odd(any(random), random).getBytes(StandardCharsets.UTF_8), random);
+    }
+
+    /** Reads a job, works out everything that follows and says it. */
+    private static Outcome job(byte[] text, Random random) {
+        JobTree.Read read = JobReader.read(text);
         if (read.job().isEmpty()) {
             demand(!read.faults().isEmpty(), "refused without a fault");
             read.faults().forEach(WORDS::line);

@@ -10,6 +10,7 @@ import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -35,6 +36,9 @@ final class Ledgers {
 
     private static final int JOBS = 12;
 
+    /** So many blocks of 512 bytes hold the database's library, which is unpacked, but no log of a thousand pages. */
+    private static final int BLOCKS = 4096;
+
     private final Path folder;
     private final Job job;
     private byte[] good = new byte[0];
@@ -51,7 +55,10 @@ final class Ledgers {
 
     /** Those that start other programs: each takes seconds. */
     List<Target> processes() {
-        return List.of(new Target("kills while saving", this::killed), new Target("two programs", this::two));
+        return List.of(
+                new Target("kills while saving", this::killed),
+                new Target("two programs", this::two),
+                new Target("no more room", this::noRoom));
     }
 
     private Path scratch(Random random) throws IOException {
@@ -140,14 +147,17 @@ final class Ledgers {
         }
     }
 
-    private static Process writer(Path file) throws IOException {
-        return new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:TieredStopAtLevel=1",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        Writer.class.getName(),
-                        file.toString())
+    private static Process writer(Path file, String... before) throws IOException {
+        List<String> command = new ArrayList<>(List.of(before));
+        command.addAll(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-XX:-UsePerfData",
+                "-cp",
+                System.getProperty("java.class.path"),
+                Writer.class.getName(),
+                file.toString()));
+        return new ProcessBuilder(command)
                 .redirectError(ProcessBuilder.Redirect.DISCARD)
                 .start();
     }
@@ -176,6 +186,48 @@ final class Ledgers {
                 demand(kept.job().name().equals(Writer.name(kept.revision())), "half a save is there");
             }
             return TAKEN;
+        } finally {
+            remove(place);
+        }
+    }
+
+    /**
+     * Files can't grow any more while a program saves: it says so, nothing that was acknowledged is lost, and with room again
+     * the ledger is as it was. Only where the shell can limit files.
+     */
+    private Outcome noRoom(Random random) throws Exception {
+        if (!Files.isExecutable(Path.of("/bin/sh"))) {
+            return REFUSED;
+        }
+        Path place = scratch(random);
+        try {
+            Path file = place.resolve("ledger.sqlite");
+            Files.write(file, good(random));
+            int blocks = BLOCKS + random.nextInt(BLOCKS / 2);
+            Process child = writer(file, "/bin/sh", "-c", "ulimit -f " + blocks + "; exec \"$@\"", "sh");
+            int acknowledged = 0;
+            boolean said = false;
+            try (BufferedReader out =
+                    new BufferedReader(new InputStreamReader(child.getInputStream(), StandardCharsets.UTF_8))) {
+                String line;
+                while ((line = out.readLine()) != null && !said && acknowledged < 2000) {
+                    said = line.startsWith(Writer.REFUSED);
+                    acknowledged = said ? acknowledged : Integer.parseInt(line);
+                }
+                child.destroyForcibly();
+                demand(child.waitFor(30, TimeUnit.SECONDS), "the child does not end");
+            }
+            try (Ledger ledger = opened(file)) {
+                demand(ledger.count() >= JOBS, "jobs are lost");
+                int kept = ledger.list(Query.ALL).stream()
+                        .map(JobCard::name)
+                        .filter(name -> name.startsWith(Writer.NAME))
+                        .mapToInt(name -> Integer.parseInt(name.substring(Writer.NAME.length())))
+                        .max()
+                        .orElse(0);
+                demand(kept >= acknowledged, "a save that was acknowledged is lost");
+            }
+            return said ? TAKEN : REFUSED;
         } finally {
             remove(place);
         }

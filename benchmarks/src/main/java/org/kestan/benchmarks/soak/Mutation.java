@@ -1,7 +1,10 @@
 package org.kestan.benchmarks.soak;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Random;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
 
 /** Makes something slightly wrong out of something good. */
 final class Mutation {
@@ -30,7 +33,52 @@ final class Mutation {
         "true"
     };
 
+    private static final String[] LENGTHS = {
+        "0 mm",
+        "0.001 mm",
+        "-0.4 mm",
+        "-3000 mm",
+        "3000 mm",
+        "118 in",
+        "1/64 in",
+        "40 thou",
+        "25.4 mm",
+        "640 mm",
+        "7 in"
+    };
+
+    private static final String[] NUMBERS = {"0", "-1", "1", "3", "12", "24", "40", "0.5", "1000", "1e6", "-273", "100"
+    };
+
+    private static final Pattern SCALAR = Pattern.compile(": (\"[^\"]*\"|-?[0-9.]+|true|false)(?=[,\\s}])");
+
     private Mutation() {}
+
+    /**
+     * The text of a job that is mostly well formed, with one to four of its values odd: lengths no instrument has, counts out
+     * of range, texts of three hundred letters, values gone.
+     */
+    static String odd(String text, Random random) {
+        String next = text;
+        for (int i = 1 + random.nextInt(4); i > 0; i--) {
+            List<MatchResult> values = SCALAR.matcher(next).results().toList();
+            if (values.isEmpty()) {
+                return next;
+            }
+            MatchResult at = values.get(random.nextInt(values.size()));
+            String old = at.group(1);
+            boolean length = old.matches("\"[-+0-9./ ]+ ?(mm|in|thou)?\"");
+            String value = random.nextInt(6) == 0
+                    ? "null"
+                    : length
+                            ? '"' + LENGTHS[random.nextInt(LENGTHS.length)] + '"'
+                            : old.startsWith("\"")
+                                    ? random.nextInt(3) > 0 ? old : '"' + "Wirbelk\u00e4stchen \u05d0 ".repeat(20) + '"'
+                                    : NUMBERS[random.nextInt(NUMBERS.length)];
+            next = next.substring(0, at.start(1)) + value + next.substring(at.end(1));
+        }
+        return next;
+    }
 
     /** A text with one to four changes. */
     static String of(String text, Random random) {

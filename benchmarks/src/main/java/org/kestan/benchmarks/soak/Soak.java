@@ -22,6 +22,7 @@ public final class Soak {
     private final Map<String, Row> rows = new LinkedHashMap<>();
     private final List<String> failures = new ArrayList<>();
     private final long seed;
+    private double longest;
 
     /** One row of the table. */
     private static final class Row {
@@ -36,7 +37,7 @@ public final class Soak {
     }
 
     /** Arguments: minutes (10), seed (20261125). Ends with 1 when anything was thrown or lost. */
-    public static void main(String[] arguments) throws IOException {
+    public static void main(String[] arguments) throws Exception {
         double minutes = arguments.length > 0 ? Double.parseDouble(arguments[0]) : 10;
         long seed = arguments.length > 1 ? Long.parseLong(arguments[1]) : 20261125;
         Path folder = Files.createTempDirectory("kestan-soak-");
@@ -58,22 +59,26 @@ public final class Soak {
         }
     }
 
-    private void run(Path folder, double minutes) throws IOException {
+    private void run(Path folder, double minutes) throws Exception {
         long end = System.nanoTime() + (long) (minutes * 60e9);
         List<Target> inputs = new Inputs(folder).targets();
         Ledgers ledgers = new Ledgers(folder);
         long turn = 0;
-        while (System.nanoTime() < end) {
-            for (Target target : inputs) {
-                attack(target, target.name().equals("zips") ? TURN / 20 : TURN, turn);
+        try (OddWindow window = new OddWindow(folder)) {
+            while (System.nanoTime() < end) {
+                for (Target target : inputs) {
+                    attack(target, target.name().equals("zips") ? TURN / 20 : TURN, turn);
+                }
+                attack(window.target(), TURN / 20, turn);
+                for (Target target : ledgers.targets()) {
+                    attack(target, TURN / 20, turn);
+                }
+                for (Target target : ledgers.processes()) {
+                    attack(target, 1, turn);
+                }
+                turn++;
             }
-            for (Target target : ledgers.targets()) {
-                attack(target, TURN / 20, turn);
-            }
-            for (Target target : ledgers.processes()) {
-                attack(target, 1, turn);
-            }
-            turn++;
+            longest = window.slowest();
         }
     }
 
@@ -109,6 +114,9 @@ public final class Soak {
         rows.forEach((name, row) -> out.printf(
                 "%-20s %9d %9d %9d %7d %12.0f%n",
                 name, row.taken + row.refused + row.thrown, row.taken, row.refused, row.thrown, row.slowest));
+        if (longest > 0) {
+            out.printf("The window's thread was held for %.0f ms at the longest.%n", longest);
+        }
         failures.stream().distinct().limit(40).forEach(out::println);
     }
 }

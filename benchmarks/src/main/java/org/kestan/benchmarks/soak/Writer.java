@@ -6,6 +6,7 @@ import org.kestan.files.JobReader;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Opening;
 import org.kestan.ledger.Saved;
@@ -14,16 +15,30 @@ import org.kestan.ledger.sqlite.SqliteLedger;
 /** Saves one job over and over and prints each revision once it is acknowledged; made to be killed. */
 public final class Writer {
 
+    /** Begins what the job is called. */
+    static final String NAME = "revision ";
+
+    /** Begins the line that says why a save was not done. */
+    static final String REFUSED = "refused: ";
+
     private Writer() {}
 
     /** What the job is called at a revision. */
     static String name(int revision) {
-        return "revision " + revision;
+        return NAME + revision;
     }
 
     /** Argument: the ledger. */
     public static void main(String[] arguments) {
-        Ledger ledger = ((Opening.Opened) SqliteLedger.openAnew(Path.of(arguments[0]))).ledger();
+        try {
+            save(Path.of(arguments[0]));
+        } catch (LedgerException said) {
+            System.out.println(REFUSED + said.why().kind());
+        }
+    }
+
+    private static void save(Path file) {
+        Ledger ledger = ((Opening.Opened) SqliteLedger.openAnew(file)).ledger();
         Job job = JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0))).job().orElseThrow();
         LedgerJob entry = ledger.insert(job.with(Lines.NAME, name(1)));
         int revision = entry.revision();

@@ -2,7 +2,6 @@ package org.kestan.benchmarks.soak;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
@@ -15,7 +14,7 @@ public class SoakTest {
     private static final int LARGE = 15;
 
     @Test
-    public void nothingIsThrownAndNothingLost() throws IOException {
+    public void nothingIsThrownAndNothingLost() throws Exception {
         Path folder = Files.createTempDirectory("kestan-soak-");
         try {
             Soak soak = new Soak(20261125);
@@ -25,6 +24,9 @@ public class SoakTest {
             Ledgers ledgers = new Ledgers(folder);
             for (Target target : ledgers.targets()) {
                 soak.attack(target, LARGE, 0);
+            }
+            try (OddWindow window = new OddWindow(folder)) {
+                soak.attack(window.target(), SMALL / 4, 0);
             }
             soak.print(System.out);
             assertThat(soak.failures()).isEmpty();

@@ -1,5 +1,6 @@
 package org.kestan.desktop.house;
 
+import java.util.List;
 import java.util.function.Consumer;
 import org.kestan.desktop.parts.elevation.ElevationView;
 import org.kestan.desktop.session.JobSession;
@@ -14,13 +15,15 @@ import org.kestan.dossier.Station;
  * @param elevation the drawing over the stations
  * @param shower shows the room of an id
  * @param enterer shows the room of an id and puts the focus into it
+ * @param shortcuts the commands that have a key, in the order of the menus
  */
 public record House(
         JobSession session,
         JobStore store,
         ElevationView elevation,
         Consumer<String> shower,
-        Consumer<String> enterer) {
+        Consumer<String> enterer,
+        List<Shortcut> shortcuts) {
 
     /** Shows a station of the open job. */
     public void show(Station station) {

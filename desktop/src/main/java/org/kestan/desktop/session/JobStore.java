@@ -38,10 +38,15 @@ import org.kestan.ledger.Saved;
 public final class JobStore {
 
     private static final Duration PAUSE = Duration.millis(700);
+
+    /** The window never stands still for longer. */
+    private static final int PATIENCE_MILLIS = 1500;
+
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm:ss");
 
     private final JobSession session;
     private final Settings settings;
+    private final FileChoice files;
     private final Ledger ledger;
     private final ReadOnlyStringWrapper saved = new ReadOnlyStringWrapper(this, "saved", "Nothing to save yet");
     private final ReadOnlyIntegerWrapper changes = new ReadOnlyIntegerWrapper(this, "changes");
@@ -68,6 +73,7 @@ public final class JobStore {
         this.session = session;
         this.settings = settings;
         this.ledger = ledger;
+        files = new FileChoice(session, settings);
         pause.setOnFinished(done -> saveNow());
         session.standardsProperty().addListener((property, old, next) -> goBy(next));
         goBy(session.standards());
@@ -147,6 +153,16 @@ public final class JobStore {
         }
     }
 
+    /** Returns the data folder of the application, with its log and its reports. */
+    public Path folder() {
+        return settings.folder();
+    }
+
+    /** Files as the user names them. */
+    public FileChoice files() {
+        return files;
+    }
+
     /** The ledger the jobs lie in. */
     public Ledger ledger() {
         return ledger;
@@ -188,16 +204,32 @@ public final class JobStore {
         if (!isKept()) {
             return false;
         }
-        try {
-            Optional<LedgerJob> found = ledger.read(id);
-            found.ifPresentOrElse(
-                    entry -> show(new Slot(found, entry.job()), "Opened " + named(entry.job()), "As in the ledger"),
-                    () -> session.complain("This job is no longer there, or can\u2019t be read."));
-            return found.isPresent();
-        } catch (LedgerException failed) {
-            troubled(failed);
-            return false;
+        Optional<Optional<LedgerJob>> answer = answer(() -> ledger.read(id));
+        Optional<LedgerJob> found = answer.flatMap(each -> each);
+        found.ifPresent(
+                entry -> show(new Slot(found, entry.job()), "Opened " + named(entry.job()), "As in the ledger"));
+        if (answer.isPresent() && found.isEmpty()) {
+            session.complain("This job is no longer there, or can\u2019t be read.");
         }
+        return found.isPresent();
+    }
+
+    /** Asks the ledger, in turn with what is saved, and waits no longer than a hand would; empty when it can't answer. */
+    private <T> Optional<T> answer(Callable<T> question) {
+        try {
+            return Optional.of(writer.submit(question).get(PATIENCE_MILLIS, TimeUnit.MILLISECONDS));
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+        } catch (ExecutionException failed) {
+            if (failed.getCause() instanceof LedgerException said) {
+                troubled(said);
+            } else {
+                throw new IllegalStateException(failed.getCause());
+            }
+        } catch (TimeoutException late) {
+            session.complain("The ledger does not answer at the moment; nothing is lost. Try again shortly.");
+        }
+        return Optional.empty();
     }
 
     /** Takes a job into the ledger and opens it, unless the open one could not be saved. */
@@ -205,14 +237,12 @@ public final class JobStore {
         if (!isKept()) {
             return false;
         }
-        try {
-            show(new Slot(Optional.of(ledger.insert(job)), job), notice, "In the ledger");
+        Optional<LedgerJob> entry = answer(() -> ledger.insert(job));
+        entry.ifPresent(taken -> {
+            show(new Slot(entry, job), notice, "In the ledger");
             changed();
-            return true;
-        } catch (LedgerException failed) {
-            troubled(failed);
-            return false;
-        }
+        });
+        return entry.isPresent();
     }
 
     /**
@@ -266,16 +296,10 @@ public final class JobStore {
         }
     }
 
-    /** Saves what is not saved yet and waits until it is in the ledger. */
+    /** Saves what is not saved yet and waits until it is in the ledger, though no longer than a hand would. */
     public void flush() {
         saveNow();
-        try {
-            writer.submit(() -> {}).get(15, TimeUnit.SECONDS);
-        } catch (InterruptedException interrupted) {
-            Thread.currentThread().interrupt();
-        } catch (ExecutionException | TimeoutException late) {
-            session.complain("The job is not saved yet: the ledger does not answer.");
-        }
+        answer(() -> true);
     }
 
     /** Runs on the writer's thread. */

@@ -5,9 +5,11 @@ import java.io.Reader;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Properties;
 import java.util.stream.Stream;
 import org.kestan.files.StandardsFile;
@@ -142,11 +144,33 @@ public final class Settings {
         List<Path> files = new ArrayList<>();
         for (int i = 0; i < RECENT; i++) {
             String said = values.getProperty("recent." + i);
-            if (said != null && Files.isRegularFile(Path.of(said))) {
-                files.add(Path.of(said));
+            if (said != null) {
+                named(said).filter(Files::isRegularFile).ifPresent(files::add);
             }
         }
         return files;
+    }
+
+    /** Returns the folder where a kind of file was last; empty when there is none or it is gone. */
+    Optional<Path> lastFolder(String kind) {
+        return Optional.ofNullable(values.getProperty("folder." + kind))
+                .flatMap(Settings::named)
+                .filter(Files::isDirectory);
+    }
+
+    /** Remembers where a kind of file was last. */
+    void setLastFolder(String kind, Path folder) {
+        values.setProperty("folder." + kind, folder.toAbsolutePath().toString());
+        store();
+    }
+
+    /** A path as it was kept; empty when the machine can't name it today. */
+    private static Optional<Path> named(String said) {
+        try {
+            return Optional.of(Path.of(said));
+        } catch (InvalidPathException unnameable) {
+            return Optional.empty();
+        }
     }
 
     /** Remembers a file as the one opened last. */

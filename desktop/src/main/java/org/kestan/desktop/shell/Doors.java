@@ -2,6 +2,7 @@ package org.kestan.desktop.shell;
 
 import java.util.List;
 import org.kestan.desktop.rooms.counter.CounterRoom;
+import org.kestan.desktop.rooms.help.HelpRoom;
 import org.kestan.desktop.rooms.kit.KitRoom;
 import org.kestan.desktop.rooms.ledger.LedgerRoom;
 import org.kestan.desktop.rooms.standards.StandardsRoom;
@@ -22,7 +23,8 @@ final class Doors {
             Door.station(Station.PLAN, "Alt+4", PlanStation::new),
             Door.inMenu("counter", "Counter check", "Shortcut+K", CounterRoom::new),
             Door.inMenu("kit", "Neck from nothing", "Shortcut+J", KitRoom::new),
-            Door.inMenu("standards", "Shop standards", "Shortcut+D", StandardsRoom::new));
+            Door.inMenu("standards", "Shop standards", "Shortcut+D", StandardsRoom::new),
+            Door.inMenu("help", "Help: keys and terms", "F12", HelpRoom::new));
 
     private Doors() {}
 

@@ -2,18 +2,16 @@ package org.kestan.desktop.shell;
 
 import java.io.File;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
-import javafx.stage.FileChooser;
 import javafx.stage.Window;
+import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.files.JobFile;
@@ -28,29 +26,26 @@ final class JobActions {
 
     private final JobSession session;
     private final JobStore store;
+    private final FileChoice files;
 
     JobActions(JobSession session, JobStore store) {
         this.session = session;
         this.store = store;
+        files = store.files();
     }
 
     void choose(Window window) {
-        Optional.ofNullable(chooser("Open a job").showOpenDialog(window))
-                .map(File::toPath)
-                .ifPresent(store::openFile);
+        files.open(window, "Open a job", FileChoice.Kind.JOB).ifPresent(store::openFile);
     }
 
     void chooseSaveAs(Window window) {
-        FileChooser chooser = chooser("Save the job as");
         String name = session.job().name().replaceAll("[^\\p{L}\\p{N}]+", "-");
-        chooser.setInitialFileName((name.isEmpty() ? "job" : name) + JobFile.EXTENSION);
-        Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath).ifPresent(store::exportTo);
+        files.save(window, "Save the job as", FileChoice.Kind.JOB, (name.isEmpty() ? "job" : name) + JobFile.EXTENSION)
+                .ifPresent(store::exportTo);
     }
 
     void chooseCsvIn(Window window) {
-        Optional.ofNullable(named("Read a survey from a table", "*.csv").showOpenDialog(window))
-                .map(File::toPath)
-                .ifPresent(this::csvIn);
+        files.open(window, "Read a survey from a table", FileChoice.Kind.TABLE).ifPresent(this::csvIn);
     }
 
     /** Lays the values of a table over the survey on the sheet, as one step of undo. */
@@ -79,47 +74,13 @@ final class JobActions {
     }
 
     void chooseCsvOut(Window window) {
-        write(
-                window,
-                "Write the survey as a table",
-                "survey.csv",
-                "*.csv",
-                () -> SheetCsv.write(session.job()).getBytes(StandardCharsets.UTF_8));
+        files.save(window, "Write the survey as a table", FileChoice.Kind.TABLE, "survey.csv")
+                .ifPresent(to -> files.write(to, file -> Files.writeString(file, SheetCsv.write(session.job()))));
     }
 
     void chooseBlankSheet(Window window, SheetPdf.Paper paper) {
-        write(
-                window,
-                "Write a blank measuring sheet",
-                "measuring-sheet.pdf",
-                "*.pdf",
-                () -> SheetPdf.blank(session.job(), paper));
-    }
-
-    /** What makes the bytes of a file. */
-    @FunctionalInterface
-    private interface Maker {
-        byte[] make() throws IOException;
-    }
-
-    private void write(Window window, String title, String name, String pattern, Maker maker) {
-        FileChooser chooser = named(title, pattern);
-        chooser.setInitialFileName(name);
-        Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath).ifPresent(file -> {
-            try {
-                Files.write(file, maker.make());
-                session.say("Written to " + file.getFileName());
-            } catch (IOException failed) {
-                session.complain("Could not write " + file.getFileName() + ": " + failed.getMessage());
-            }
-        });
-    }
-
-    private static FileChooser named(String title, String pattern) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(pattern, pattern));
-        return chooser;
+        files.save(window, "Write a blank measuring sheet", FileChoice.Kind.PAPER, "measuring-sheet.pdf")
+                .ifPresent(to -> files.write(to, file -> Files.write(file, SheetPdf.blank(session.job(), paper))));
     }
 
     /** Puts the figures of the plan on the clipboard as text. */
@@ -137,9 +98,9 @@ final class JobActions {
     /** Opens a job file, or the text of one, from the clipboard. */
     void paste() {
         Clipboard clipboard = Clipboard.getSystemClipboard();
-        List<File> files = clipboard.getFiles();
-        if (files != null && !files.isEmpty()) {
-            store.openFile(files.get(0).toPath());
+        List<File> copied = clipboard.getFiles();
+        if (copied != null && !copied.isEmpty()) {
+            files.picked(copied.get(0)).ifPresent(store::openFile);
         } else if (clipboard.hasString()) {
             store.openText(clipboard.getString());
         } else {
@@ -155,18 +116,9 @@ final class JobActions {
     }
 
     void dropped(DragEvent event) {
-        List<File> files = event.getDragboard().getFiles();
-        event.setDropCompleted(!files.isEmpty() && store.openFile(files.get(0).toPath()));
+        List<File> dropped = event.getDragboard().getFiles();
+        event.setDropCompleted(!dropped.isEmpty()
+                && files.picked(dropped.get(0)).filter(store::openFile).isPresent());
         event.consume();
-    }
-
-    private static FileChooser chooser(String title) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title);
-        chooser.getExtensionFilters()
-                .addAll(
-                        new FileChooser.ExtensionFilter("Jobs", "*" + JobFile.EXTENSION),
-                        new FileChooser.ExtensionFilter("All files", "*"));
-        return chooser;
     }
 }

@@ -10,6 +10,7 @@ import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCombination;
+import org.kestan.desktop.house.Shortcut;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
 import org.kestan.files.SheetPdf;
@@ -99,6 +100,18 @@ final class Menus {
         MenuBar bar = new MenuBar(job, edit, view, sheet, tools);
         bar.setId("menu");
         return bar;
+    }
+
+    /** Returns the commands of a menu bar that have a key. */
+    static List<Shortcut> shortcuts(MenuBar bar) {
+        return bar.getMenus().stream()
+                .flatMap(menu -> menu.getItems().stream()
+                        .filter(item -> item.getAccelerator() != null)
+                        .map(item -> new Shortcut(
+                                menu.getText().replace("_", ""),
+                                item.getText().replace("\u2026", ""),
+                                item.getAccelerator().getDisplayText())))
+                .toList();
     }
 
     private static void fill(Menu menu, List<Path> files, JobStore store) {

@@ -1,11 +1,9 @@
 package org.kestan.desktop.rooms.ledger;
 
-import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javafx.application.Platform;
@@ -13,13 +11,14 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
-import javafx.stage.FileChooser;
 import javafx.stage.Window;
+import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.files.JobFile;
 import org.kestan.job.JobTree;
 import org.kestan.ledger.Archive;
+import org.kestan.ledger.LedgerException;
 
 /** Takes job files and zips into the ledger and writes all jobs to a zip, away from the window, with progress and a stop. */
 public final class LedgerTransfers {
@@ -49,21 +48,17 @@ public final class LedgerTransfers {
     }
 
     void chooseImport(Window window) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Take in job files or a zip of them");
-        chooser.getExtensionFilters()
-                .addAll(
-                        new FileChooser.ExtensionFilter("Jobs and zips", "*" + JobFile.EXTENSION, "*.zip"),
-                        new FileChooser.ExtensionFilter("All files", "*"));
-        Optional.ofNullable(chooser.showOpenMultipleDialog(window))
-                .ifPresent(files -> takeIn(files.stream().map(File::toPath).toList()));
+        List<Path> files =
+                store.files().openSeveral(window, "Take in job files or a zip of them", FileChoice.Kind.JOBS);
+        if (!files.isEmpty()) {
+            takeIn(files);
+        }
     }
 
     void chooseExport(Window window) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Write all jobs to a zip");
-        chooser.setInitialFileName("kestan-jobs.zip");
-        Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath).ifPresent(this::writeAll);
+        store.files()
+                .save(window, "Write all jobs to a zip", FileChoice.Kind.ARCHIVE, "kestan-jobs.zip")
+                .ifPresent(this::writeAll);
     }
 
     /** Takes job files and zips of them into the ledger. */
@@ -116,8 +111,12 @@ public final class LedgerTransfers {
                 Platform.runLater(() -> finished(what, outcome));
             } catch (IOException failed) {
                 Platform.runLater(() -> ended("Not " + what + ": " + failed.getMessage(), true));
-            } catch (Exception failed) {
-                Platform.runLater(() -> ended("Not " + what + ": " + failed, true));
+            } catch (LedgerException failed) {
+                Platform.runLater(
+                        () -> ended("Not " + what + ": " + session.words().say(failed.why()), true));
+            } catch (Throwable failed) {
+                Platform.runLater(() -> ended("Not " + what + ": something went wrong", true));
+                throw new IllegalStateException(failed);
             }
         });
         thread.setName("transfer");

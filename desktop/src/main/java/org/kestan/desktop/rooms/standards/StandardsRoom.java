@@ -1,13 +1,10 @@
 package org.kestan.desktop.rooms.standards;
 
-import java.io.File;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -20,12 +17,12 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import org.kestan.desktop.house.House;
 import org.kestan.desktop.house.Room;
 import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.parts.schools.SchoolChoice;
+import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.files.StandardsFile;
 import org.kestan.ground.notation.Parsed;
@@ -41,6 +38,7 @@ public final class StandardsRoom extends VBox implements Room {
 
     private final JobSession session;
     private final Consumer<ShopStandards> keeper;
+    private final FileChoice files;
     private final TextField currency = new TextField();
     private final TextField leaves = new TextField();
     private final List<StandardField> fields = new ArrayList<>();
@@ -52,6 +50,7 @@ public final class StandardsRoom extends VBox implements Room {
     public StandardsRoom(House house) {
         session = house.session();
         keeper = house.store()::keepStandards;
+        files = house.store().files();
         setId("standards");
         getStyleClass().add("ledger");
         VBox values = new VBox();
@@ -196,9 +195,7 @@ public final class StandardsRoom extends VBox implements Room {
     }
 
     private void chooseImport(Window window) {
-        Optional.ofNullable(chooser("Take in shop standards").showOpenDialog(window))
-                .map(File::toPath)
-                .ifPresent(this::takeIn);
+        files.open(window, "Take in shop standards", FileChoice.Kind.STANDARDS).ifPresent(this::takeIn);
     }
 
     /** Takes standards in from a file; when it can't be read nothing changes and the status line says where it is wrong. */
@@ -213,26 +210,13 @@ public final class StandardsRoom extends VBox implements Room {
     }
 
     private void chooseExport(Window window) {
-        FileChooser chooser = chooser("Write out the shop standards");
-        chooser.setInitialFileName("shop-standards.json");
-        Optional.ofNullable(chooser.showSaveDialog(window)).map(File::toPath).ifPresent(this::writeOut);
+        files.save(window, "Write out the shop standards", FileChoice.Kind.STANDARDS, "shop-standards.json")
+                .ifPresent(this::writeOut);
     }
 
     /** Writes the standards to a file. */
     public void writeOut(Path file) {
-        try {
-            StandardsFile.write(session.standards(), file);
-            session.say("Written to " + file.getFileName());
-        } catch (IOException failed) {
-            session.complain("Could not write " + file.getFileName() + ": " + failed.getMessage());
-        }
-    }
-
-    private static FileChooser chooser(String title) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Shop standards", "*.json"));
-        return chooser;
+        files.write(file, to -> StandardsFile.write(session.standards(), to));
     }
 
     private void show(ShopStandards shop) {

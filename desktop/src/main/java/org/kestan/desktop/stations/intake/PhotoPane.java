@@ -1,11 +1,9 @@
 package org.kestan.desktop.stations.intake;
 
-import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -14,7 +12,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
+import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.ground.notation.Parsed;
@@ -50,13 +48,9 @@ public final class PhotoPane extends VBox {
     }
 
     private void choose() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Add pictures");
-        chooser.getExtensionFilters()
-                .add(new FileChooser.ExtensionFilter(
-                        "Pictures", "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG", "*.JPEG"));
-        Optional.ofNullable(chooser.showOpenMultipleDialog(getScene().getWindow()))
-                .ifPresent(files -> files.stream().map(File::toPath).forEach(this::add));
+        store.files()
+                .openSeveral(getScene().getWindow(), "Add pictures", FileChoice.Kind.PICTURE)
+                .forEach(this::add);
     }
 
     /** Copies a picture in, away from the window, and puts it on the job; what can't be kept is said. */

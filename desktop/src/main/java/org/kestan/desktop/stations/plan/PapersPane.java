@@ -1,6 +1,5 @@
 package org.kestan.desktop.stations.plan;
 
-import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -13,9 +12,8 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.stage.DirectoryChooser;
-import javafx.stage.FileChooser;
 import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.files.BenchCardPdf;
 import org.kestan.files.PlanPapers;
@@ -28,13 +26,15 @@ import org.kestan.work.template.Templates;
 final class PapersPane extends HBox {
 
     private final JobSession session;
+    private final FileChoice files;
     private final VBox list = new VBox();
     private final TemplateView view = new TemplateView();
     private final Label how = new Label();
     private String shown = "";
 
-    PapersPane(JobSession session) {
+    PapersPane(JobSession session, FileChoice files) {
         this.session = session;
+        this.files = files;
         getStyleClass().add("papers");
         Label card = head("Bench card, one page for the wall");
         Label all = head("Everything: card, templates on A4 and Letter, SVG");
@@ -115,34 +115,20 @@ final class PapersPane extends HBox {
         if (!isPlanned()) {
             return;
         }
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Write the bench card");
-        chooser.setInitialFileName("bench-card.pdf");
-        Optional.ofNullable(chooser.showSaveDialog(getScene().getWindow()))
-                .map(File::toPath)
-                .ifPresent(file -> writeCard(file, paper));
-    }
-
-    private void writeCard(Path file, SheetPdf.Paper paper) {
-        try {
-            Files.write(
-                    file,
-                    BenchCardPdf.write(session.dossier(), session.dossier().plan(), session.words(), paper));
-            session.say("Written to " + file.getFileName());
-        } catch (IOException failed) {
-            session.complain("Could not write " + file.getFileName() + ": " + failed.getMessage());
-        }
+        files.save(getScene().getWindow(), "Write the bench card", FileChoice.Kind.PAPER, "bench-card.pdf")
+                .ifPresent(to -> files.write(
+                        to,
+                        file -> Files.write(
+                                file,
+                                BenchCardPdf.write(
+                                        session.dossier(), session.dossier().plan(), session.words(), paper))));
     }
 
     private void chooseFolder() {
-        if (!isPlanned()) {
-            return;
+        if (isPlanned()) {
+            files.folder(getScene().getWindow(), "Write card and templates into a folder", FileChoice.Kind.PAPER)
+                    .ifPresent(this::writeAll);
         }
-        DirectoryChooser chooser = new DirectoryChooser();
-        chooser.setTitle("Write card and templates into a folder");
-        Optional.ofNullable(chooser.showDialog(getScene().getWindow()))
-                .map(File::toPath)
-                .ifPresent(this::writeAll);
     }
 
     /** Writes all papers into a folder. */

@@ -67,7 +67,7 @@ public final class PlanStation extends ScrollPane implements Room {
     /** Makes the station. */
     public PlanStation(House house) {
         session = house.session();
-        papers = new PapersPane(session);
+        papers = new PapersPane(session, house.store().files());
         ladder = new FretLadder(session);
         map = new HeelMap();
         cheeks = new CheekTable(session);

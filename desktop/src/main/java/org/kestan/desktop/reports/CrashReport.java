@@ -1,4 +1,4 @@
-package org.kestan.desktop;
+package org.kestan.desktop.reports;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -15,7 +15,7 @@ import java.util.stream.Stream;
  * What went wrong, where, and in which version: for whoever mends it. Only the kinds of the failures and the places in the
  * program are in it; their messages may hold an owner's data and are left out.
  */
-final class CrashReport {
+public final class CrashReport {
 
     private static final String PREFIX = "crash-";
     private static final String SUFFIX = ".txt";
@@ -26,7 +26,7 @@ final class CrashReport {
     private CrashReport() {}
 
     /** The text of a report. */
-    static String text(Thread thread, Throwable failure) {
+    public static String text(Thread thread, Throwable failure) {
         StringBuilder text = new StringBuilder("Kestan ")
                 .append(Optional.ofNullable(CrashReport.class.getPackage().getImplementationVersion())
                         .orElse("of the workshop"))
@@ -52,7 +52,7 @@ final class CrashReport {
     }
 
     /** Writes a report into the folder of the log; empty when it can't be written. */
-    static Optional<Path> write(Path folder, Thread thread, Throwable failure) {
+    public static Optional<Path> write(Path folder, Thread thread, Throwable failure) {
         try {
             String when =
                     Instant.now().truncatedTo(ChronoUnit.SECONDS).toString().replace(":", "");
@@ -69,7 +69,7 @@ final class CrashReport {
     }
 
     /** Returns the reports in a folder, the last one first. */
-    static List<Path> all(Path folder) throws IOException {
+    public static List<Path> all(Path folder) throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
             return files.filter(file -> file.getFileName().toString().startsWith(PREFIX)
                             && file.getFileName().toString().endsWith(SUFFIX))

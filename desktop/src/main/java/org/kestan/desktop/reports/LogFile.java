@@ -1,4 +1,4 @@
-package org.kestan.desktop;
+package org.kestan.desktop.reports;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -9,7 +9,7 @@ import java.util.logging.Logger;
 import java.util.logging.SimpleFormatter;
 
 /** What went wrong behind the window, kept in the data folder: three files of half a megabyte, the newest first. */
-final class LogFile {
+public final class LogFile {
 
     private static final int SIZE = 512 * 1024;
     private static final int FILES = 3;
@@ -21,7 +21,7 @@ final class LogFile {
      *
      * @param reported told where a report lies
      */
-    static void openIn(Path folder, Consumer<Path> reported) {
+    public static void openIn(Path folder, Consumer<Path> reported) {
         Logger root = Logger.getLogger("");
         try {
             Files.createDirectories(folder);

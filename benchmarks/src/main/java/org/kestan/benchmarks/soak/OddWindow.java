@@ -1,0 +1,132 @@
+package org.kestan.benchmarks.soak;
+
+import static org.kestan.benchmarks.soak.Target.demand;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
+import javafx.application.Platform;
+import javafx.stage.Stage;
+import org.kestan.benchmarks.soak.Target.Outcome;
+import org.kestan.desktop.session.Settings;
+import org.kestan.desktop.shell.MainWindow;
+import org.kestan.dossier.Station;
+import org.kestan.files.DemoJobs;
+import org.kestan.files.JobReader;
+import org.kestan.job.Job;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.Opening;
+import org.kestan.ledger.sqlite.SqliteLedger;
+
+/** The window itself: odd jobs are opened in it and every station is laid out; nothing may take longer than two seconds. */
+final class OddWindow implements AutoCloseable {
+
+    private static final double LONGEST_MILLIS = 2000;
+    private static final int PATIENCE_SECONDS = 60;
+
+    private final List<String> jobs = DemoJobs.NAMES.stream()
+            .map(name -> new String(DemoJobs.bytes(name), StandardCharsets.UTF_8))
+            .toList();
+    private final AtomicReference<Throwable> uncaught = new AtomicReference<>();
+    private final Ledger ledger;
+    private final MainWindow window;
+    private final Stage stage;
+    private double slowest;
+
+    OddWindow(Path folder) throws Exception {
+        CountDownLatch started = new CountDownLatch(1);
+        try {
+            Platform.startup(started::countDown);
+        } catch (IllegalStateException running) {
+            started.countDown();
+        }
+        demand(started.await(PATIENCE_SECONDS, TimeUnit.SECONDS), "the toolkit does not start");
+        Platform.setImplicitExit(false);
+        ledger = ((Opening.Opened) SqliteLedger.openAnew(folder.resolve("window.sqlite"))).ledger();
+        stage = onWindow(Stage::new);
+        window = onWindow(() -> new MainWindow(stage, Settings.in(folder), ledger, List.of()));
+        onWindow(() -> {
+            Thread.currentThread().setUncaughtExceptionHandler((thread, failure) -> uncaught.set(failure));
+            stage.setWidth(1280);
+            stage.setHeight(800);
+            stage.show();
+            return stage;
+        });
+    }
+
+    Target target() {
+        return new Target("stations of odd jobs", this::once);
+    }
+
+    /** The longest that the application thread was held, ms. */
+    double slowest() {
+        return slowest;
+    }
+
+    private Outcome once(Random random) throws Exception {
+        Optional<Job> job = JobReader.read(Mutation.odd(jobs.get(random.nextInt(jobs.size())), random))
+                .job();
+        if (job.isEmpty()) {
+            return Outcome.REFUSED;
+        }
+        timed(() -> {
+            window.session().open(job.get());
+            return job;
+        });
+        for (Station station : List.of(Station.INTAKE, Station.MEASURE, Station.VERDICT, Station.PLAN)) {
+            timed(() -> {
+                window.show(station.key());
+                stage.getScene().getRoot().applyCss();
+                stage.getScene().getRoot().layout();
+                return station;
+            });
+        }
+        Throwable failure = uncaught.getAndSet(null);
+        if (failure != null) {
+            throw new IllegalStateException(failure);
+        }
+        return Outcome.TAKEN;
+    }
+
+    private void timed(Callable<?> work) throws Exception {
+        long[] took = new long[1];
+        onWindow(() -> {
+            long from = System.nanoTime();
+            Object made = work.call();
+            took[0] = System.nanoTime() - from;
+            return made;
+        });
+        double millis = took[0] / 1e6;
+        slowest = Math.max(slowest, millis);
+        demand(millis < LONGEST_MILLIS, "the window stood still for " + Math.round(millis) + " ms");
+    }
+
+    private static <T> T onWindow(Callable<T> work) throws Exception {
+        FutureTask<T> task = new FutureTask<>(work);
+        Platform.runLater(task);
+        return task.get(PATIENCE_SECONDS, TimeUnit.SECONDS);
+    }
+
+    @Override
+    public void close() throws IOException {
+        try {
+            onWindow(() -> {
+                window.session().open(Job.BLANK);
+                stage.hide();
+                return stage;
+            });
+        } catch (Exception failed) {
+            throw new IOException(failed);
+        } finally {
+            ledger.close();
+        }
+    }
+}

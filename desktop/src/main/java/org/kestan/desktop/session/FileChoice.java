@@ -1,0 +1,128 @@
+package org.kestan.desktop.session;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.stage.DirectoryChooser;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+
+/**
+ * Files as the user names them, in the platform's own dialogs; each kind of file is looked for where it was last. What a name
+ * or a disk has against it is said in the status line.
+ */
+public final class FileChoice {
+
+    /** Kinds of files, each remembered by its own folder. */
+    public enum Kind {
+        JOB("Jobs", "*.kestan.json"),
+        JOBS("Jobs and zips", "*.kestan.json", "*.zip"),
+        ARCHIVE("Zips", "*.zip"),
+        TABLE("Tables", "*.csv"),
+        PAPER("Papers", "*.pdf"),
+        PICTURE("Pictures", "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG", "*.JPEG"),
+        STANDARDS("Shop standards", "*.json");
+
+        private final FileChooser.ExtensionFilter filter;
+
+        Kind(String name, String... patterns) {
+            filter = new FileChooser.ExtensionFilter(name, patterns);
+        }
+    }
+
+    /** What makes the content of a file, or writes it. */
+    @FunctionalInterface
+    public interface Writer {
+
+        /**
+         * @throws IOException if it can't be written
+         */
+        void writeTo(Path file) throws IOException;
+    }
+
+    private final JobSession session;
+    private final Settings settings;
+
+    FileChoice(JobSession session, Settings settings) {
+        this.session = session;
+        this.settings = settings;
+    }
+
+    /** Asks for a file to read; empty when none was picked. */
+    public Optional<Path> open(Window window, String title, Kind kind) {
+        return picked(chooser(title, kind).showOpenDialog(window)).map(file -> used(kind, file));
+    }
+
+    /** Asks for files to read. */
+    public List<Path> openSeveral(Window window, String title, Kind kind) {
+        List<File> files = chooser(title, kind).showOpenMultipleDialog(window);
+        return (files == null ? List.<File>of() : files)
+                .stream()
+                        .flatMap(file -> picked(file).stream())
+                        .map(file -> used(kind, file))
+                        .toList();
+    }
+
+    /**
+     * Asks where to write to; empty when nothing was picked.
+     *
+     * @param name the name offered
+     */
+    public Optional<Path> save(Window window, String title, Kind kind, String name) {
+        FileChooser chooser = chooser(title, kind);
+        chooser.setInitialFileName(name);
+        return picked(chooser.showSaveDialog(window)).map(file -> used(kind, file));
+    }
+
+    /** Asks for a folder to write into, where files of that kind went last. */
+    public Optional<Path> folder(Window window, String title, Kind kind) {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle(title);
+        settings.lastFolder(kind.name()).map(Path::toFile).ifPresent(chooser::setInitialDirectory);
+        Optional<Path> folder = picked(chooser.showDialog(window));
+        folder.ifPresent(each -> settings.setLastFolder(kind.name(), each));
+        return folder;
+    }
+
+    /** Writes a file, and says that it was written or why not. */
+    public void write(Path file, Writer writer) {
+        try {
+            writer.writeTo(file);
+            session.say("Written to " + file.getFileName());
+        } catch (IOException failed) {
+            session.complain("Could not write " + file.getFileName() + ": " + failed.getMessage());
+        }
+    }
+
+    /** The path of a file that was picked or dropped; empty when there is none, or none that the machine can name. */
+    public Optional<Path> picked(File file) {
+        try {
+            return Optional.ofNullable(file).map(File::toPath);
+        } catch (InvalidPathException unnameable) {
+            session.complain(
+                    "The name \u201c" + file.getName() + "\u201d has a character that this machine\u2019s language"
+                            + " settings can\u2019t write. Rename the file, or set the language to one in UTF-8.");
+            return Optional.empty();
+        }
+    }
+
+    private Path used(Kind kind, Path file) {
+        Path folder = file.toAbsolutePath().getParent();
+        if (folder != null && Files.isDirectory(folder)) {
+            settings.setLastFolder(kind.name(), folder);
+        }
+        return file;
+    }
+
+    private FileChooser chooser(String title, Kind kind) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters().addAll(kind.filter, new FileChooser.ExtensionFilter("All files", "*"));
+        settings.lastFolder(kind.name()).map(Path::toFile).ifPresent(chooser::setInitialDirectory);
+        return chooser;
+    }
+}

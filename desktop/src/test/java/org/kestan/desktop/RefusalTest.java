@@ -1,0 +1,122 @@
+package org.kestan.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
+import java.util.Comparator;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.application.Application;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import org.kestan.files.DemoJobs;
+import org.kestan.files.JobReader;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.Opening;
+import org.kestan.ledger.sqlite.SqliteLedger;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+
+/** What the application shows when its ledger can't be opened, started as its user starts it. */
+public class RefusalTest {
+
+    private final FxRobot robot = new FxRobot();
+    private Thread.UncaughtExceptionHandler before;
+    private Path folder;
+    private Path file;
+    private Application application;
+
+    @BeforeMethod
+    public void ledgerWithABackup() throws Exception {
+        before = Thread.getDefaultUncaughtExceptionHandler();
+        folder = Files.createTempDirectory("kestan-test-");
+        file = folder.resolve("ledger.sqlite");
+        try (Ledger ledger = ((Opening.Opened) SqliteLedger.open(file)).ledger()) {
+            ledger.insert(
+                    JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0))).job().orElseThrow());
+            ledger.backups().make();
+        }
+        FxToolkit.registerPrimaryStage();
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void close() throws Exception {
+        if (application != null) {
+            FxToolkit.cleanupApplication(application);
+        }
+        FxToolkit.cleanupStages();
+        Thread.setDefaultUncaughtExceptionHandler(before);
+        try (var files = Files.walk(folder)) {
+            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(each);
+            }
+        }
+    }
+
+    private void start() throws TimeoutException {
+        application = FxToolkit.setupApplication(KestanApp.class, "--demo", "--ledger", file.toString());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private String said() {
+        return robot.lookup("#refusal").queryLabeled().getText();
+    }
+
+    private void waitForTheWindow() throws TimeoutException {
+        WaitForAsyncUtils.waitFor(
+                30, TimeUnit.SECONDS, () -> robot.lookup("#job-name").tryQuery().isPresent());
+    }
+
+    private String focused() {
+        return robot.targetWindow().getScene().getFocusOwner().getId();
+    }
+
+    @Test
+    public void aDamagedLedgerIsLeftAsItIsUntilABackupIsPutBack() throws Exception {
+        byte[] damaged = "this is no ledger ".repeat(400).getBytes(StandardCharsets.US_ASCII);
+        Files.write(file, damaged);
+        start();
+        assertThat(said()).containsIgnoringCase("damaged");
+        assertThat(focused()).as("the safe answer has the focus").isEqualTo("refusal-again");
+        robot.push(KeyCode.SPACE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(said()).containsIgnoringCase("damaged");
+        assertThat(Files.readAllBytes(file)).as("nothing was written").isEqualTo(damaged);
+        Labeled copy = robot.lookup("#refusal-backup-1").queryLabeled();
+        assertThat(copy.getText()).contains("1 job");
+        robot.interact(copy::requestFocus);
+        robot.push(KeyCode.SPACE);
+        waitForTheWindow();
+        try (var kept = Files.list(folder)) {
+            assertThat(kept.filter(each -> each.toFile().length() == damaged.length)
+                            .findFirst())
+                    .as("what was damaged lies beside it")
+                    .isPresent();
+        }
+    }
+
+    @Test
+    public void aLockIsNoDamageAndTryingAgainOpensIt() throws Exception {
+        try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file);
+                Statement statement = other.createStatement()) {
+            statement.execute("PRAGMA locking_mode = EXCLUSIVE");
+            statement.execute("BEGIN EXCLUSIVE");
+            start();
+            assertThat(said()).containsIgnoringCase("another program").doesNotContainIgnoringCase("damaged");
+            assertThat(robot.lookup("#refusal-backup-1").tryQuery()).isEmpty();
+            statement.execute("ROLLBACK");
+        }
+        robot.push(KeyCode.SPACE);
+        waitForTheWindow();
+        assertThat(robot.lookup("#job-name").queryLabeled().getText()).isNotEmpty();
+    }
+}
