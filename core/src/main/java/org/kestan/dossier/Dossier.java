@@ -9,6 +9,7 @@ import org.kestan.following.correction.Correction;
 import org.kestan.following.figures.DecidingFigures;
 import org.kestan.following.figures.Figure;
 import org.kestan.following.questions.Question;
+import org.kestan.following.reckoning.HeldBack;
 import org.kestan.following.reckoning.Reckoning;
 import org.kestan.following.setup.Setup;
 import org.kestan.following.trajectory.Trajectory;
@@ -41,6 +42,7 @@ public final class Dossier {
     private final Lazy<Recommendation> recommendation;
     private final Lazy<List<Change>> changes;
     private final Lazy<List<SchoolPlan>> schools;
+    private final Lazy<List<Question>> heldBack;
     private final Lazy<WorkPlan> plan;
     private final Lazy<List<Figure>> figures;
     private final Lazy<Optional<SideView>> sideView;
@@ -67,9 +69,14 @@ public final class Dossier {
         recommendation = Lazy.of(() -> Recommendation.of(ways));
         changes = Lazy.of(() -> Change.of(recommendation(), reckoning));
         schools = Lazy.of(() -> SchoolPlan.of(reckoning));
-        plan = Lazy.of(() -> WorkPlan.of(ways));
-        figures = Lazy.of(
-                () -> DecidingFigures.of(reckoning, new DecidingFigures.Planned(plan().planned(), plan().heel())));
+        heldBack = Lazy.of(() -> HeldBack.by(reckoning, questions()));
+        plan = Lazy.of(() -> !heldBack().isEmpty()
+                ? WorkPlan.nothing(ways)
+                : isPreview() ? WorkPlan.previewing(ways, recommendation().ways()) : WorkPlan.of(ways));
+        figures = Lazy.of(() -> DecidingFigures.of(
+                reckoning,
+                new DecidingFigures.Planned(
+                        plan().planned(), plan().heel(), !heldBack().isEmpty())));
         sideView = Lazy.of(() -> SideView.of(plan()));
         spread = Lazy.of(() -> new Spread(
                 Uncertainty.of(
@@ -166,7 +173,23 @@ public final class Dossier {
         return schools.get();
     }
 
-    /** Returns what is to be done, by the ways taken. */
+    /**
+     * Returns the questions that have to be answered before anything is planned: readings outside their plausible range, and
+     * read once only, on which the plan hangs.
+     */
+    public List<Question> heldBack() {
+        return heldBack.get();
+    }
+
+    /** Tells whether no way is taken yet, so that the plan previews the recommended one. */
+    public boolean isPreview() {
+        return WorkPlan.taken(job()).isEmpty();
+    }
+
+    /**
+     * Returns what is to be done: by the ways taken, or while none is, by the recommended ones. Nothing is planned while a
+     * reading it hangs on is questioned.
+     */
     public WorkPlan plan() {
         return plan.get();
     }

@@ -28,6 +28,7 @@ public final class DecidingFigures {
     private final Optional<Setup> measured;
     private final Optional<Setup> planned;
     private final Optional<HeelCut> heel;
+    private final boolean heldBack;
 
     private DecidingFigures(Reckoning reckoning, Planned plan) {
         job = reckoning.job();
@@ -35,6 +36,7 @@ public final class DecidingFigures {
         measured = reckoning.measured();
         planned = plan.setup();
         heel = plan.heel();
+        heldBack = plan.heldBack();
     }
 
     /**
@@ -42,11 +44,12 @@ public final class DecidingFigures {
      *
      * @param setup the set-up planned, empty for none
      * @param heel the heel cut planned; empty when the neck stays, or the heel was not read
+     * @param heldBack whether nothing is planned because a reading is questioned
      */
-    public record Planned(Optional<Setup> setup, Optional<HeelCut> heel) {
+    public record Planned(Optional<Setup> setup, Optional<HeelCut> heel, boolean heldBack) {
 
         /** Nothing planned. */
-        public static final Planned NOTHING = new Planned(Optional.empty(), Optional.empty());
+        public static final Planned NOTHING = new Planned(Optional.empty(), Optional.empty(), false);
     }
 
     /** The figures of a reckoning, always all of them and in the same order. */
@@ -66,7 +69,8 @@ public final class DecidingFigures {
                 Kind.ACTION,
                 now(setup -> action(setup.action()), FigureFinding.NEEDS_NUT_ACTION_BRIDGE),
                 planned.map(setup -> action(setup.action()))
-                        .orElseGet(() -> Standing.unknown(FigureFinding.SAY_THE_ACTION.of())));
+                        .orElseGet(() -> Standing.unknown(
+                                (heldBack ? FigureFinding.READ_AGAIN : FigureFinding.SAY_THE_ACTION).of())));
     }
 
     private Standing action(Sides<Double> action) {
@@ -127,7 +131,7 @@ public final class DecidingFigures {
     }
 
     private Figure neckPitch() {
-        return new Figure(Kind.NECK_PITCH, now(this::pitch, FigureFinding.NEEDS_ACTION_BRIDGE), planned(this::pitch));
+        return new Figure(Kind.NECK_PITCH, follows(this::pitch), planned(this::pitch));
     }
 
     private Standing pitch(Setup setup) {
@@ -166,8 +170,7 @@ public final class DecidingFigures {
     }
 
     private Figure breakAngle() {
-        return new Figure(
-                Kind.BREAK_ANGLE, now(this::breakAngle, FigureFinding.NEEDS_ACTION_BRIDGE), planned(this::breakAngle));
+        return new Figure(Kind.BREAK_ANGLE, follows(this::breakAngle), planned(this::breakAngle));
     }
 
     /** Least break angle of the outer strings (§3.14). */
@@ -225,8 +228,17 @@ public final class DecidingFigures {
         return measured.map(work).orElseGet(() -> Standing.unknown(otherwise.of()));
     }
 
+    /** What no one reads but follows from several readings: held back while one of them is questioned. */
+    private Standing follows(Function<Setup, Standing> work) {
+        return heldBack
+                ? Standing.unknown(FigureFinding.READ_AGAIN.of())
+                : now(work, FigureFinding.NEEDS_ACTION_BRIDGE);
+    }
+
     private Standing planned(Function<Setup, Standing> work) {
-        return planned.map(work).orElseGet(() -> Standing.of(State.UNKNOWN));
+        return planned.map(work)
+                .orElseGet(
+                        () -> heldBack ? Standing.unknown(FigureFinding.READ_AGAIN.of()) : Standing.of(State.UNKNOWN));
     }
 
     private static List<Quantity> both(Sides<Double> sides) {

@@ -9,6 +9,7 @@ import org.kestan.ground.finding.Quantity.Turn;
 public enum FigureFinding implements Finding.Kind {
     NEEDS_NUT_ACTION_BRIDGE,
     SAY_THE_ACTION,
+    READ_AGAIN,
     OUT_OF_SPEC(Distance.class),
     TOO_LOW(Distance.class),
     OVER_TARGET(Distance.class),

@@ -32,6 +32,11 @@ public record Question(Line<?> line, List<Finding> asked) {
         return new Question(line, List.of(asked));
     }
 
+    /** Tells whether what hangs on the line is to be held back until it is answered: it lies outside its plausible range. */
+    public boolean holdsBack() {
+        return asked.stream().anyMatch(each -> each.kind() == SheetQuestion.IMPLAUSIBLE);
+    }
+
     /** Asks about every line outside its plausible range, and about lines that contradict each other. */
     public static List<Question> about(Job job) {
         List<Question> questions = new ArrayList<>();

@@ -36,6 +36,25 @@ public final class Takings {
         return job.withVisit(mark(job.visit().withTakes(reading, all, median(all)), reading, standards));
     }
 
+    /**
+     * Takes one take of a reading out again; the median of the others counts. The last one clears the reading.
+     *
+     * @param which the take, from 0
+     */
+    public static Job removeTake(Job job, Reading reading, int which, ShopStandards standards) {
+        List<Length> all = new ArrayList<>(job.visit().takesOf(reading));
+        if (which < 0 || which >= all.size()) {
+            return job;
+        }
+        all.remove(which);
+        if (all.isEmpty()) {
+            return job.withVisit(job.visit().without(reading));
+        }
+        return all.size() == 1
+                ? take(job, reading, all.get(0), standards)
+                : job.withVisit(mark(job.visit().withTakes(reading, all, median(all)), reading, standards));
+    }
+
     /** The spread of the takes of a reading, greatest less least, in mm; empty with fewer than two. */
     public static OptionalDouble spread(Visit visit, Reading reading) {
         List<Length> all = visit.takesOf(reading);

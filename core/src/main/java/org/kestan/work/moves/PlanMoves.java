@@ -1,16 +1,16 @@
 package org.kestan.work.moves;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleFunction;
 import org.kestan.following.correction.Correction;
-import org.kestan.following.reckoning.Reckoning;
 import org.kestan.following.trajectory.Basis;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Side;
 import org.kestan.ground.sheet.Sides;
 import org.kestan.job.Job;
-import org.kestan.judgement.way.Effect;
+import org.kestan.judgement.ways.Catalogue;
 import org.kestan.work.plan.WorkPlan;
 
 /** Turns a move on the drawing into a job with other aims. */
@@ -31,35 +31,33 @@ public final class PlanMoves {
      *   <li>action: height over the action fret. The saddle holds, the fret line follows.
      * </ul>
      *
-     * @param reckoning the job's reckoning; without a correction there is nothing to move
+     * <p>A fret line that is moved takes a neck way into the plan, where none is there yet.
+     *
+     * @param shown the plan as it is drawn; while nothing is planned there is nothing to move
      * @param handle what is moved
      * @param height where to, in mm
      * @param written writes a new length in the unit in use, rounded to its step
      * @return the job with its new aims; unchanged when there is nothing to move
      */
-    public static Job move(Reckoning reckoning, Handle handle, double height, DoubleFunction<Length> written) {
-        Job job = reckoning.job();
-        if (reckoning.correction().isEmpty() || !Double.isFinite(height)) {
+    public static Job move(WorkPlan shown, Handle handle, double height, DoubleFunction<Length> written) {
+        Job job = shown.job();
+        Optional<Correction> correction = shown.correction();
+        if (correction.isEmpty() || !Double.isFinite(height)) {
             return job;
         }
-        Correction plan = reckoning.correction().get();
-        return byHand(handle, moved(job, plan, handle, height, written));
-    }
-
-    private static Job moved(Job job, Correction plan, Handle handle, double height, DoubleFunction<Length> written) {
+        Correction plan = correction.get();
         return switch (handle) {
             case ACTION_BASS -> job.with(Aim.ACTION_BASS, written.apply(Math.max(0, height)));
             case ACTION_TREBLE -> job.with(Aim.ACTION_TREBLE, written.apply(Math.max(0, height)));
-            case FRET_LINE -> withSupport(job, plan, plan.supportHeight() + height - plan.targetStrung(), written);
-            case SADDLE_CROWN -> crownTo(job, plan, height, written);
+            case FRET_LINE ->
+                turning(shown, withSupport(job, plan, plan.supportHeight() + height - plan.targetStrung(), written));
+            case SADDLE_CROWN -> crownTo(shown, plan, height, written);
         };
     }
 
-    /** The fret line and the crown moved by hand put aside ways that leave the neck where it is. */
-    private static Job byHand(Handle handle, Job job) {
-        boolean neck = WorkPlan.taken(job).stream().anyMatch(way -> way.has(Effect.TURNS_NECK));
-        boolean action = handle == Handle.ACTION_BASS || handle == Handle.ACTION_TREBLE;
-        return action || neck ? job : WorkPlan.taking(job, List.of());
+    /** The same job with the neck way of the plan taken, or a reset where the plan leaves the neck as it is. */
+    private static Job turning(WorkPlan shown, Job job) {
+        return WorkPlan.taking(job, shown.turnsNeck() ? shown.ways() : List.of(Catalogue.NECK_RESET));
     }
 
     private static Job asMeasured(Job job, Aim aim) {
@@ -72,12 +70,13 @@ public final class PlanMoves {
      *
      * @return the job with those aims taken back; unchanged when there is nothing to move
      */
-    public static Job reset(Reckoning reckoning, Handle handle) {
-        Job job = reckoning.job();
-        if (reckoning.correction().isEmpty()) {
+    public static Job reset(WorkPlan shown, Handle handle) {
+        Job job = shown.job();
+        Optional<Correction> correction = shown.correction();
+        if (correction.isEmpty()) {
             return job;
         }
-        Correction plan = reckoning.correction().get();
+        Correction plan = correction.get();
         return switch (handle) {
             case ACTION_BASS -> asMeasured(job, Aim.ACTION_BASS);
             case ACTION_TREBLE -> asMeasured(job, Aim.ACTION_TREBLE);
@@ -88,9 +87,12 @@ public final class PlanMoves {
     }
 
     /** The crown at a height over the soundboard, the fret line held: both actions follow by the string's leverage. */
-    private static Job crownTo(Job job, Correction plan, double height, DoubleFunction<Length> written) {
-        Job moved = withSupport(job, plan, height, written);
-        double rise = support(moved, plan) - plan.supportHeight();
+    private static Job crownTo(WorkPlan shown, Correction plan, double height, DoubleFunction<Length> written) {
+        Job job = shown.job();
+        Job aimed = withSupport(job, plan, height, written);
+        double rise = support(aimed, plan) - plan.supportHeight();
+        // Where the neck stays the crown follows the action; only a turned neck leaves it to be said.
+        Job moved = shown.turnsNeck() ? aimed : job;
         Basis basis = plan.trajectory().basis();
         for (Side side : Side.values()) {
             // The string turns about the nut's slot, or about fret 1 where the reading there is aimed at (§3.6).

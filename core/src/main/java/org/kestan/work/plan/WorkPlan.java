@@ -64,6 +64,16 @@ public final class WorkPlan {
         return of(judged, taken(judged.about().job()));
     }
 
+    /** A plan with nothing in it. */
+    public static WorkPlan nothing(Ways judged) {
+        return new WorkPlan(judged, List.of(), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /** What ways that are not taken would come to; with none nothing is planned. */
+    public static WorkPlan previewing(Ways judged, List<Way> ways) {
+        return ways.isEmpty() ? nothing(judged) : of(judged, ways);
+    }
+
     /**
      * The plan of a job by some ways. A neck way that the verdict has no need of is still planned to the target: the one who
      * asks for it has his reasons.

@@ -40,7 +40,7 @@ public class WorkPlanTest {
         assertThat(plan.planned().orElseThrow().rotation().radians()).isZero();
         assertThat(plan.planned().orElseThrow().action().bass()).isCloseTo(2.2, within(1e-9));
         Reckoning reckoning = Reckoning.of(job, ShopStandards.DEFAULT);
-        Figure cut = DecidingFigures.of(reckoning, new DecidingFigures.Planned(plan.planned(), plan.heel()))
+        Figure cut = DecidingFigures.of(reckoning, new DecidingFigures.Planned(plan.planned(), plan.heel(), false))
                 .get(3);
         assertThat(said(cut.planned().reason())).isEqualTo("the neck stays");
     }

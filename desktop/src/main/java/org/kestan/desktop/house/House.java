@@ -6,6 +6,7 @@ import org.kestan.desktop.parts.elevation.ElevationView;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.dossier.Station;
+import org.kestan.ground.sheet.Line;
 
 /**
  * What a room finds in the window.
@@ -15,6 +16,7 @@ import org.kestan.dossier.Station;
  * @param elevation the drawing over the stations
  * @param shower shows the room of an id
  * @param enterer shows the room of an id and puts the focus into it
+ * @param goer shows the station that has a line of the sheet and puts the focus into its field
  * @param shortcuts the commands that have a key, in the order of the menus
  */
 public record House(
@@ -23,11 +25,17 @@ public record House(
         ElevationView elevation,
         Consumer<String> shower,
         Consumer<String> enterer,
+        Consumer<Line<?>> goer,
         List<Shortcut> shortcuts) {
 
     /** Shows a station of the open job. */
     public void show(Station station) {
         shower.accept(station.key());
+    }
+
+    /** Shows the station that has a line of the sheet and puts the focus into its field. */
+    public void go(Line<?> line) {
+        goer.accept(line);
     }
 
     /** Shows a station of the open job and puts the focus on the first thing to do there. */

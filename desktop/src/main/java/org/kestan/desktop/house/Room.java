@@ -1,6 +1,7 @@
 package org.kestan.desktop.house;
 
 import javafx.scene.Node;
+import org.kestan.ground.sheet.Line;
 
 /** Something the window can show: a station of the open job, or a room beside it. It is there while its node is visible. */
 public interface Room {
@@ -10,4 +11,7 @@ public interface Room {
 
     /** Puts the focus on the first thing to do. */
     void focusFirst();
+
+    /** Brings the field of a line into sight, where the room folds some of them. */
+    default void unfold(Line<?> line) {}
 }

@@ -47,6 +47,7 @@ public final class JobSession {
             new SimpleObjectProperty<>(this, "standards", ShopStandards.DEFAULT);
     private final ObjectProperty<BenchUnit> unit = new SimpleObjectProperty<>(this, "unit", BenchUnit.SIXTY_FOURTHS);
     private final ObjectProperty<Line<?>> focusedLine = new SimpleObjectProperty<>(this, "focusedLine");
+    private final Typing typing = new Typing();
     private final ObjectProperty<Consumer<String>> taker = new SimpleObjectProperty<>(this, "taker");
     private final StringProperty bareUnit = new SimpleStringProperty(this, "bareUnit", "");
     private final StringProperty notice = new SimpleStringProperty(this, "notice", "");
@@ -143,6 +144,11 @@ public final class JobSession {
     /** The line of the sheet whose field has the focus; null when none has. */
     public ObjectProperty<Line<?>> focusedLineProperty() {
         return focusedLine;
+    }
+
+    /** Returns what is being typed. */
+    public Typing typing() {
+        return typing;
     }
 
     /** Takes a reading, as text with its unit, into the field that had the focus last; null when no reading had it. */

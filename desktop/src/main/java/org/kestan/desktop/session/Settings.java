@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Properties;
 import java.util.stream.Stream;
 import org.kestan.files.StandardsFile;
@@ -161,6 +162,22 @@ public final class Settings {
     /** Remembers where a kind of file was last. */
     void setLastFolder(String kind, Path folder) {
         values.setProperty("folder." + kind, folder.toAbsolutePath().toString());
+        store();
+    }
+
+    /** Returns how high the drawing is over a station, in pixels; 0 when folded, empty where it was never moved. */
+    public OptionalDouble drawingHeight(String station) {
+        try {
+            String said = values.getProperty("drawing." + station);
+            return said == null ? OptionalDouble.empty() : OptionalDouble.of(Math.max(0, Double.parseDouble(said)));
+        } catch (NumberFormatException unreadable) {
+            return OptionalDouble.empty();
+        }
+    }
+
+    /** Keeps how high the drawing is over a station, in pixels; 0 when it is folded. */
+    public void setDrawingHeight(String station, double pixels) {
+        values.setProperty("drawing." + station, Long.toString(Math.round(pixels)));
         store();
     }
 

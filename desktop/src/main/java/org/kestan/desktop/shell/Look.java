@@ -15,7 +15,7 @@ public final class Look {
             "AtkinsonHyperlegibleMono_400Regular.ttf",
             "AtkinsonHyperlegibleMono_600SemiBold.ttf");
 
-    private static final double TEXT_PIXELS = 14;
+    private static final double TEXT_PIXELS = 15;
 
     private final Scene scene;
     private final Settings settings;

@@ -22,7 +22,10 @@ import org.kestan.desktop.session.Settings;
 import org.kestan.dossier.Dossier;
 import org.kestan.dossier.Station;
 import org.kestan.files.StandardsFile;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.sheet.Line;
 import org.kestan.job.gauge.GaugeLine;
+import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.Query;
 import org.kestan.work.moves.Handle;
@@ -40,7 +43,7 @@ public final class MainWindow {
     private final JobStore store;
     private final JobActions actions;
     private final ElevationView elevation = new ElevationView();
-    private final RoomStack rooms = new RoomStack(elevation);
+    private final RoomStack rooms;
     private final StationStrip stations;
     private final GaugeListener gauge = new GaugeListener();
     private final FigureStrip figures;
@@ -60,15 +63,16 @@ public final class MainWindow {
         session.bareUnitProperty().set(settings.bareUnit());
         StandardsFile.Outcome kept = settings.standards();
         session.standardsProperty().set(kept.standards());
+        rooms = new RoomStack(elevation, settings);
         store = new JobStore(session, settings, ledger);
         actions = new JobActions(session, store);
         stations = new StationStrip(session, store, rooms::show);
         figures = new FigureStrip(session);
         MenuBar menus = Menus.bar(this, store, settings, samples);
-        rooms.setHouse(new House(session, store, elevation, this::show, this::enter, Menus.shortcuts(menus)));
+        rooms.setHouse(new House(session, store, elevation, this::show, this::enter, this::go, Menus.shortcuts(menus)));
         BorderPane root = new BorderPane();
         root.getStyleClass().add("kestan");
-        root.setTop(new VBox(menus, header(), figures));
+        root.setTop(new VBox(header(menus), figures));
         root.setCenter(rooms);
         root.setBottom(new StatusLine(session, store, gauge));
         Scene scene = new Scene(root, WIDTH, HEIGHT);
@@ -114,13 +118,14 @@ public final class MainWindow {
         return gauge;
     }
 
-    private HBox header() {
+    private HBox header(MenuBar menus) {
         name.setId("job-name");
         name.getStyleClass().add("job-name");
-        name.setMaxWidth(Double.MAX_VALUE);
-        name.setMinWidth(0);
-        HBox.setHgrow(name, Priority.ALWAYS);
-        HBox header = new HBox(name, stations);
+        name.setWrapText(true);
+        VBox left = new VBox(menus, name);
+        left.setMinWidth(0);
+        HBox.setHgrow(left, Priority.ALWAYS);
+        HBox header = new HBox(left, stations);
         header.getStyleClass().add("header");
         header.setAlignment(Pos.CENTER_LEFT);
         return header;
@@ -135,12 +140,12 @@ public final class MainWindow {
             public void moved(Handle handle, double height, Object gesture) {
                 session.editDuring(
                         gesture,
-                        job -> PlanMoves.move(session.dossier().reckoning(), handle, height, session.unit()::length));
+                        job -> PlanMoves.move(session.dossier().plan(), handle, height, session.unit()::length));
             }
 
             @Override
             public void reset(Handle handle) {
-                session.edit(job -> PlanMoves.reset(session.dossier().reckoning(), handle));
+                session.edit(job -> PlanMoves.reset(session.dossier().plan(), handle));
             }
         });
         session.unitProperty().addListener((property, old, next) -> settings.setUnit(next));
@@ -178,6 +183,13 @@ public final class MainWindow {
         rooms.enter(Doors.of(id));
     }
 
+    /** Shows the station that has a line and puts the focus into its field. */
+    void go(Line<?> line) {
+        Station station =
+                line instanceof Aim ? Station.PLAN : Lines.OF_VISIT.contains(line) ? Station.MEASURE : Station.INTAKE;
+        rooms.enter(Doors.of(station.key()), line);
+    }
+
     void toggleGauge() {
         if (gauge.listeningProperty().get()) {
             gauge.stop();
@@ -209,6 +221,10 @@ public final class MainWindow {
 
     void stepTextSize(int steps) {
         look.stepTextSize(steps);
+    }
+
+    void foldDrawing() {
+        rooms.divider().fold();
     }
 
     void stepHeights(int steps) {

@@ -94,6 +94,7 @@ final class Menus {
                         item("Larger text", "Shortcut+EQUALS", () -> window.stepTextSize(1)),
                         item("Smaller text", "Shortcut+MINUS", () -> window.stepTextSize(-1)),
                         new SeparatorMenuItem(),
+                        item("Fold or unfold the drawing", "F5", window::foldDrawing),
                         item("Exaggerate heights more", "F9", () -> window.stepHeights(1)),
                         item("Exaggerate heights less", "F8", () -> window.stepHeights(-1)),
                         item("Heights as they fit", "Shift+F9", window::fitHeights));

@@ -11,6 +11,9 @@ import javafx.scene.layout.VBox;
 import org.kestan.desktop.house.House;
 import org.kestan.desktop.house.Room;
 import org.kestan.desktop.parts.elevation.ElevationView;
+import org.kestan.desktop.parts.field.EntryField;
+import org.kestan.desktop.session.Settings;
+import org.kestan.ground.sheet.Line;
 
 /** The rooms, one of them shown: the stations under the drawing, the others in its place. Each is built when first shown. */
 final class RoomStack extends StackPane {
@@ -18,21 +21,26 @@ final class RoomStack extends StackPane {
     private final ReadOnlyObjectWrapper<Door> shown = new ReadOnlyObjectWrapper<>(this, "shown");
     private final Map<Door, Room> rooms = new HashMap<>();
     private final StackPane stations = new StackPane();
+    private final DrawingDivider divider;
     private final VBox bench;
     private House house;
 
-    RoomStack(ElevationView elevation) {
+    RoomStack(ElevationView elevation, Settings settings) {
         elevation.setId("elevation");
+        divider = new DrawingDivider(elevation, settings);
         stations.setMinWidth(0);
+        stations.setMinHeight(0);
         stations.getStyleClass().add("station-body");
-        VBox.setVgrow(elevation, Priority.ALWAYS);
         VBox.setVgrow(stations, Priority.ALWAYS);
-        elevation.setMinHeight(170);
-        elevation.setPrefHeight(270);
-        stations.setMinHeight(180);
-        stations.setPrefHeight(330);
-        bench = new VBox(elevation, stations);
+        bench = new VBox(elevation, divider, stations);
+        bench.setMinHeight(0);
+        heightProperty().addListener((property, old, next) -> divider.fit(next.doubleValue()));
         getChildren().add(bench);
+    }
+
+    /** The bar between the drawing and the station. */
+    DrawingDivider divider() {
+        return divider;
     }
 
     /** Says what the rooms find in the window. */
@@ -56,6 +64,7 @@ final class RoomStack extends StackPane {
         }
         // The one that goes is hidden first, so that what both draw on is free for the one that comes.
         rooms.forEach((each, other) -> hide(each, other.node(), door));
+        door.station().ifPresent(divider::show);
         bench.setVisible(door.station().isPresent());
         room.node().setVisible(true);
         shown.set(door);
@@ -65,6 +74,20 @@ final class RoomStack extends StackPane {
     private static void hide(Door door, Node node, Door next) {
         if (door != next) {
             node.setVisible(false);
+        }
+    }
+
+    /** Shows a room and puts the focus into the field of a line; on the first thing to do when it has no such field. */
+    void enter(Door door, Line<?> line) {
+        Room room = show(door);
+        room.unfold(line);
+        applyCss();
+        layout();
+        Node field = room.node().lookup("#" + EntryField.id(line));
+        if (field == null) {
+            room.focusFirst();
+        } else {
+            field.requestFocus();
         }
     }
 

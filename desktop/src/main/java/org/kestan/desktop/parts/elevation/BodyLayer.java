@@ -32,8 +32,7 @@ final class BodyLayer extends Group {
     void draw(SideView view, ViewScale scale, double width, double height) {
         double joint = scale.x(view.joint());
         double right = width - 10;
-        double under = Math.min(
-                height - ViewScale.BOTTOM_MARGIN, scale.depth(view.heelHeight().orElse(60) * 0.94));
+        double under = Math.min(height - 12, scale.depth(view.heelHeight().orElse(60) * 0.94));
         Shapes.place(side, joint, scale.baseline(), right, scale.baseline(), right, under, joint, under);
         Shapes.place(soundboard, joint, scale.baseline(), right, scale.baseline());
         obstacle.setVisible(view.obstacleHeight().isPresent());

@@ -20,7 +20,13 @@ import org.kestan.work.sideview.SideView;
 /** Puts the layers of the drawing over one another and draws them anew at each layout. */
 final class ElevationSkin extends SkinBase<ElevationView> {
 
-    private static final double LEAST_HEIGHT = 150;
+    /** Under this height only the scales and the legend are shown. */
+    private static final double LEAST_HEIGHT = 60;
+
+    /** Pixels kept free under the drawing, with leaders to the columns below and without. */
+    private static final double LEADER_MARGIN = 26;
+
+    private static final double BARE_MARGIN = 12;
 
     private final ElevationView control;
     private final Pane sheet = new Pane();
@@ -87,7 +93,8 @@ final class ElevationSkin extends SkinBase<ElevationView> {
     protected void layoutChildren(double x, double y, double width, double height) {
         sheet.resizeRelocate(x, y, width, height);
         Optional<SideView> view = control.sideViewProperty().get();
-        drawing.setVisible(view.isPresent());
+        boolean folded = height < LEAST_HEIGHT;
+        drawing.setVisible(view.isPresent() && !folded);
         note.setVisible(view.isPresent());
         empty.setVisible(view.isEmpty());
         legend.setVisible(view.isPresent());
@@ -110,6 +117,7 @@ final class ElevationSkin extends SkinBase<ElevationView> {
                 control.candidates(),
                 width,
                 height,
+                control.anchors().isEmpty() ? BARE_MARGIN : LEADER_MARGIN,
                 control.heightFactorProperty().get());
     }
 
@@ -181,7 +189,7 @@ final class ElevationSkin extends SkinBase<ElevationView> {
 
     @Override
     protected double computeMinHeight(double width, double top, double right, double bottom, double left) {
-        return LEAST_HEIGHT;
+        return 0;
     }
 
     @Override

@@ -28,7 +28,9 @@ import org.kestan.work.sideview.SideView;
 public final class ElevationView extends Control {
 
     /** Height factors on offer, from the largest. */
-    public static final List<Double> FACTORS = List.of(12.0, 10.0, 8.0, 6.0, 5.0, 4.0, 3.0, 2.5, 2.0, 1.5, 1.0);
+    public static final List<Double> FACTORS = List.of(
+            12.0, 11.0, 10.0, 9.0, 8.0, 7.0, 6.0, 5.5, 5.0, 4.5, 4.0, 3.5, 3.0, 2.75, 2.5, 2.25, 2.0, 1.75, 1.5, 1.25,
+            1.0);
 
     /** How many set-ups can be compared on the drawing. */
     public static final int MOST_CANDIDATES = 4;

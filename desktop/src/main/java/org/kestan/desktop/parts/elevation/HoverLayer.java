@@ -50,7 +50,7 @@ final class HoverLayer extends Group {
         label.setText(text.toString());
         label.applyCss();
         label.autosize();
-        Shapes.place(line, scale.x(at), ViewScale.TOP_MARGIN, scale.x(at), height - ViewScale.BOTTOM_MARGIN);
+        Shapes.place(line, scale.x(at), ViewScale.TOP_MARGIN, scale.x(at), height - 12);
         double labelX = scale.x(at) + 10;
         if (labelX + label.getWidth() > width - 4) {
             labelX = scale.x(at) - 10 - label.getWidth();

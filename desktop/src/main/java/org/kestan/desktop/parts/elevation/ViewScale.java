@@ -20,8 +20,10 @@ record ViewScale(
         double left, double baseline, double along, double heightFactor, double heelFactor, double wedgeFactor) {
 
     static final double SIDE_MARGIN = 34;
-    static final double TOP_MARGIN = 34;
-    static final double BOTTOM_MARGIN = 30;
+    static final double TOP_MARGIN = 32;
+
+    /** The heel has at least this share of the height, or what its true proportion takes. */
+    private static final double HEEL_SHARE = 0.4;
 
     /** Millimetres drawn in front of the nut end. */
     private static final double BEFORE_NUT = 14;
@@ -41,29 +43,33 @@ record ViewScale(
      * The scale at which a view fits into a space.
      *
      * @param candidates set-ups drawn beside what the view has
+     * @param below pixels kept free under the drawing
      * @param asked the height factor wanted, 0 for the largest that fits
      */
-    static ViewScale fit(SideView view, List<Profile> candidates, double width, double height, double asked) {
+    static ViewScale fit(
+            SideView view, List<Profile> candidates, double width, double height, double below, double asked) {
         double length = view.stringEnd() + BEHIND + BEFORE_NUT;
         double along = Math.max(0.05, (width - 2 * SIDE_MARGIN) / length);
         double left = SIDE_MARGIN + BEFORE_NUT * along;
-        double room = Math.max(40, height - TOP_MARGIN - BOTTOM_MARGIN);
+        double room = Math.max(30, height - TOP_MARGIN - below);
         double top = highest(view, candidates);
         double under = lowest(view, candidates);
         double depth = view.heelHeight().orElse(BODY_DEPTH);
-        double heelFactor = Math.min(1, room * 0.45 / (depth * along));
-        double heel = depth * along * heelFactor;
+        double leastHeel = Math.min(depth * along, room * HEEL_SHARE);
         double factor = ElevationView.FACTORS.stream()
                 .filter(each -> asked <= 0 || each <= asked)
-                .filter(each -> top * each * along + Math.max(heel, under * each * along) <= room)
+                .filter(each -> top * each * along + Math.max(leastHeel, under * each * along) <= room)
                 .findFirst()
-                .orElse(Math.min(1, (room - heel) / Math.max(1, top * along)));
-        double baseline = TOP_MARGIN + Math.max(top * factor * along, (room - heel) * 0.6);
-        double lowest = baseline + Math.max(heel, under * factor * along);
-        baseline -= Math.max(0, lowest - (height - BOTTOM_MARGIN));
+                .orElse(Math.min(1, (room - leastHeel) / Math.max(1, top * along)));
+        // What the heights leave goes to the heel, up to its true proportion; the rest is shared out over and under.
+        double heelFactor = Math.min(1, (room - top * factor * along) / (depth * along));
+        double drawn = Math.max(depth * along * heelFactor, under * factor * along);
+        double baseline = TOP_MARGIN + top * factor * along + Math.max(0, room - top * factor * along - drawn) / 2;
+        double heel = depth * along * heelFactor;
         double wedge = view.heel().map(cut -> Math.abs(cut.atCap())).orElse(0.0) * along * heelFactor;
+        double widest = Math.min(WEDGE_PIXELS, Math.max(8, heel * 0.6));
         double wedgeFactor = WEDGE_FACTORS.stream()
-                .filter(each -> wedge * each <= WEDGE_PIXELS)
+                .filter(each -> wedge * each <= widest)
                 .findFirst()
                 .orElse(1.0);
         return new ViewScale(left, baseline, along, factor, heelFactor, wedgeFactor);

@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -32,8 +33,10 @@ public final class EntryField extends VBox {
     private final JobSession session;
     private final Entry entry;
     private final WorkingOrder order;
+    private final String number;
     private final TextField input = new TextField();
     private final Label note = new Label();
+    private final Tooltip whole = new Tooltip();
     private String shown = "";
     private String error = "";
     private String noteKind = "";
@@ -45,6 +48,7 @@ public final class EntryField extends VBox {
         this.session = session;
         this.entry = entry;
         this.order = order;
+        this.number = number;
         getStyleClass().add("entry");
         Label label = new Label(entry.label());
         label.getStyleClass().add("entry-label");
@@ -63,9 +67,20 @@ public final class EntryField extends VBox {
         input.setAccessibleHelp(entry.hint());
         input.setPrefColumnCount(7);
         note.getStyleClass().add("entry-note");
-        note.setWrapText(true);
+        // Always there and always as high: what is said of one field never moves another.
+        note.setMinWidth(0);
+        note.setTooltip(whole);
+        whole.textProperty().bind(note.textProperty());
+        whole.setWrapText(true);
+        whole.setMaxWidth(420);
         note.setId(input.getId() + "-note");
-        getChildren().addAll(head, input, note);
+        if (entry.length().isPresent()) {
+            getChildren().addAll(head, input, note);
+        } else {
+            // What is no length has little to be said of it: it stands beside the label.
+            head.getChildren().add(note);
+            getChildren().addAll(head, input);
+        }
         order.add(input);
         listen();
         show(session.dossier());
@@ -118,6 +133,7 @@ public final class EntryField extends VBox {
             if (is) {
                 input.selectAll();
                 session.focusedLineProperty().set(entry.line());
+                session.typing().begin(entry.line(), number, input.textProperty(), note.textProperty());
                 session.say(entry.hint() + reading().map(this::toolHint).orElse(""));
                 session.takerProperty().set(reading().isPresent() ? this::takeFromGauge : null);
             } else {
@@ -239,7 +255,6 @@ public final class EntryField extends VBox {
         }
         noteKind = kind;
         note.setText(text);
-        note.setManaged(!text.isEmpty());
         note.getStyleClass().setAll("label", "entry-note", "entry-note-" + kind);
         input.getStyleClass().removeAll("input-error", "input-question");
         if (kind.equals("error") || kind.equals("question")) {

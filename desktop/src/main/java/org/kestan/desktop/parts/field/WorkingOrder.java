@@ -2,9 +2,12 @@ package org.kestan.desktop.parts.field;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import org.kestan.desktop.parts.pages.Reveal;
 
-/** The order in which Enter goes from field to field: the working order, not the order on the screen. */
+/** The order in which Enter goes from field to field; where it goes is scrolled into sight. */
 public final class WorkingOrder {
 
     private final List<Node> stops = new ArrayList<>();
@@ -51,8 +54,30 @@ public final class WorkingOrder {
         return stop.isVisible() && (stop.getParent() == null || stop.getParent().isVisible());
     }
 
-    /** Moves the focus to the first stop. */
+    /** Moves the focus to the first stop that is shown. */
     public void first() {
-        stops.stream().findFirst().ifPresent(Node::requestFocus);
+        stops.stream().filter(WorkingOrder::isShown).findFirst().ifPresent(Node::requestFocus);
+    }
+
+    /** Keeps whatever has the focus within a pane in sight. */
+    public static void follow(ScrollPane pane) {
+        pane.sceneProperty().addListener((property, old, scene) -> {
+            if (scene != null) {
+                scene.focusOwnerProperty().addListener((focus, was, is) -> {
+                    if (is != null && isWithin(is, pane.getContent())) {
+                        Platform.runLater(() -> Reveal.deep(pane, is));
+                    }
+                });
+            }
+        });
+    }
+
+    private static boolean isWithin(Node node, Node ancestor) {
+        for (Node each = node; each != null; each = each.getParent()) {
+            if (each == ancestor) {
+                return true;
+            }
+        }
+        return false;
     }
 }

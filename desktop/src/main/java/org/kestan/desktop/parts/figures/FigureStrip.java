@@ -1,15 +1,25 @@
 package org.kestan.desktop.parts.figures;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
+import javafx.css.PseudoClass;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import org.kestan.desktop.parts.terms.Term;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.dossier.Dossier;
 import org.kestan.following.figures.Figure;
 
 /** The row of deciding figures. */
 public final class FigureStrip extends HBox {
+
+    private static final PseudoClass PLANNED = PseudoClass.getPseudoClass("planned");
+
+    /** Which figures are left out first where there is no room for all. */
+    private static final List<Figure.Kind> LEAST_FIRST =
+            List.of(Figure.Kind.BRIDGE, Figure.Kind.BREAK_ANGLE, Figure.Kind.NECK_PITCH, Figure.Kind.SADDLE);
 
     private final JobSession session;
     private final Map<Figure.Kind, FigureTile> tiles = new EnumMap<>(Figure.Kind.class);
@@ -26,11 +36,53 @@ public final class FigureStrip extends HBox {
         }
         session.dossierProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());
+        setMinWidth(0);
         show();
     }
 
     private void show() {
-        session.dossier().figures().forEach(figure -> tiles.get(figure.kind()).show(figure, session.words()));
+        Dossier dossier = session.dossier();
+        boolean plan = dossier.plan().planned().isPresent();
+        pseudoClassStateChanged(PLANNED, plan);
+        String word = dossier.isPreview() ? "preview" : "planned";
+        dossier.figures().forEach(figure -> tiles.get(figure.kind()).show(figure, plan, word, session.words()));
+        requestLayout();
+    }
+
+    @Override
+    protected double computeMinWidth(double height) {
+        return 0;
+    }
+
+    /** A figure is never cut: words give way first, then whole tiles, the last decided first; at the last the planned row. */
+    @Override
+    protected void layoutChildren() {
+        double room = getWidth() - snappedLeftInset() - snappedRightInset();
+        List<FigureTile> shown = new ArrayList<>(tiles.values());
+        for (FigureTile.Room give : FigureTile.Room.values()) {
+            shown.forEach(tile -> tile.give(give));
+            if (wide(shown) <= room) {
+                break;
+            }
+        }
+        if (wide(shown) > room) {
+            shown.forEach(tile -> tile.give(FigureTile.Room.NO_WORDS));
+            for (Figure.Kind least : LEAST_FIRST) {
+                if (wide(shown) > room) {
+                    shown.remove(tiles.get(least));
+                }
+            }
+        }
+        tiles.values().forEach(tile -> {
+            boolean in = shown.contains(tile);
+            tile.setVisible(in);
+            tile.setManaged(in);
+        });
+        super.layoutChildren();
+    }
+
+    private static double wide(List<FigureTile> tiles) {
+        return tiles.stream().mapToDouble(tile -> Math.ceil(tile.prefWidth(-1))).sum();
     }
 
     private static Term term(Figure.Kind kind) {

@@ -1,12 +1,11 @@
 package org.kestan.desktop.parts.figures;
 
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -21,38 +20,39 @@ import org.kestan.ground.finding.Quantity;
 import org.kestan.words.Numbers;
 import org.kestan.words.Words;
 
-/** One deciding figure: as it is now, and as planned where that differs in meaning. */
+/**
+ * One deciding figure: as it is now, large, and as planned under it where something is planned. It takes the width its figures
+ * need; where there is none the words give way, then the planned row.
+ */
 final class FigureTile extends VBox {
 
-    /** Width from which the words beside the shapes are shown, in title text sizes. */
-    private static final double WORDS_FROM = 13.5;
-
-    private static final double WORDS_FROM_PER_SIDE = 18.5;
-
-    /** Those read on both sides need more room. */
-    private static final Set<Figure.Kind> PER_SIDE = EnumSet.of(Figure.Kind.ACTION, Figure.Kind.SADDLE);
+    /** How much of a tile is shown. */
+    enum Room {
+        ALL,
+        NO_WORDS,
+        NOW_ONLY
+    }
 
     private final Figure.Kind kind;
     private final Row now = new Row("now");
     private final Row planned = new Row("planned");
-    private final Label reason = new Label();
+    private final Tooltip reason = new Tooltip();
+    private Room room = Room.ALL;
+    private boolean hasPlan;
 
     FigureTile(Figure.Kind kind, Term term) {
         this.kind = kind;
         getStyleClass().add("figure");
         setAccessibleRole(AccessibleRole.TEXT);
         setFocusTraversable(false);
-        setMinWidth(0);
-        setPrefWidth(PER_SIDE.contains(kind) ? 150 : 100);
+        setMinWidth(USE_PREF_SIZE);
         Label title = new Label(Words.label(kind));
         title.getStyleClass().add("figure-title");
-        title.setMinWidth(0);
+        title.setMinWidth(USE_PREF_SIZE);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox head = new HBox(title, gap, new AskButton(term));
         head.setAlignment(Pos.CENTER_LEFT);
-        reason.getStyleClass().add("figure-reason");
-        reason.setMinWidth(0);
         GridPane grid = new GridPane();
         grid.getStyleClass().add("figure-grid");
         int row = 0;
@@ -60,30 +60,45 @@ final class FigureTile extends VBox {
             now.addTo(grid, row++);
         }
         planned.addTo(grid, row);
-        getChildren().addAll(head, grid, reason);
-        // The shapes and their order say as much when there is no room for the words.
-        widthProperty().addListener((property, old, width) -> {
-            double from = PER_SIDE.contains(kind) ? WORDS_FROM_PER_SIDE : WORDS_FROM;
-            boolean roomy = width.doubleValue() >= from * title.getFont().getSize();
-            now.showWord(roomy);
-            planned.showWord(roomy);
-        });
+        getChildren().addAll(head, grid);
+        reason.setWrapText(true);
+        reason.setMaxWidth(420);
+        Tooltip.install(this, reason);
         String id = "figure-" + kind.key();
         setId(id);
         now.value.setId(id + "-now");
         planned.value.setId(id + "-planned");
     }
 
-    void show(Figure figure, Words words) {
+    /** Shows as much as there is room for. */
+    void give(Room next) {
+        room = next;
+        arrange();
+    }
+
+    private void arrange() {
+        boolean alone = kind == Figure.Kind.HEEL_CUT;
+        now.arrange(true, room == Room.ALL && hasPlan);
+        planned.arrange(alone || hasPlan && room != Room.NOW_ONLY, room == Room.ALL && !alone);
+    }
+
+    /**
+     * @param plan whether anything is planned: without a plan there is no row for it
+     * @param word what the planned row is called
+     */
+    void show(Figure figure, boolean plan, String word, Words words) {
+        hasPlan = plan;
         now.show(figure.now(), words);
         planned.show(figure.planned(), words);
+        planned.word.setText(word);
         boolean decided = !figure.planned().quantities().isEmpty();
         Optional<Finding> said = decided
                 ? figure.planned().reason()
                 : figure.now().reason().or(() -> figure.planned().reason());
-        reason.setText(said.map(words::say).orElse(""));
+        reason.setText(said.map(words::say).map(Words::capital).orElse(Words.label(kind)));
         setAccessibleText(Words.label(kind) + ", now " + spoken(figure.now(), words) + ", planned "
                 + spoken(figure.planned(), words));
+        arrange();
     }
 
     private static String spoken(Standing standing, Words words) {
@@ -102,7 +117,7 @@ final class FigureTile extends VBox {
     }
 
     /** Shape, word and value of one state. */
-    private final class Row {
+    private static final class Row {
 
         private final StateShape shape = new StateShape();
         private final Label word;
@@ -113,16 +128,20 @@ final class FigureTile extends VBox {
             this.word.getStyleClass().add("figure-word");
             this.word.setMinWidth(Region.USE_PREF_SIZE);
             value.getStyleClass().addAll("figure-value", "figure-value-" + word);
-            value.setMinWidth(0);
+            value.setMinWidth(Region.USE_PREF_SIZE);
         }
 
         void addTo(GridPane grid, int row) {
             grid.addRow(row, shape, word, value);
         }
 
-        void showWord(boolean shown) {
-            word.setVisible(shown);
-            word.setManaged(shown);
+        void arrange(boolean shown, boolean withWord) {
+            for (javafx.scene.Node each : List.of(shape, value)) {
+                each.setVisible(shown);
+                each.setManaged(shown);
+            }
+            word.setVisible(shown && withWord);
+            word.setManaged(shown && withWord);
         }
 
         void show(Standing standing, Words words) {

@@ -2,11 +2,13 @@ package org.kestan.desktop.parts.gates;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.parts.pages.Reveal;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.ground.sheet.Line;
 import org.kestan.judgement.verdict.Gate;
 import org.kestan.judgement.verdict.GateId;
 import org.kestan.words.Words;
@@ -19,9 +21,10 @@ public final class GatesPane extends ScrollPane {
 
     /**
      * @param stacked whether the numbers stand under the reason rather than beside it
+     * @param opener told to open the field of a line when a gate is pressed
      * @param prefix put before the ids of the rows, so that two such panes can stand in one window
      */
-    public GatesPane(JobSession session, String prefix, boolean stacked) {
+    public GatesPane(JobSession session, String prefix, boolean stacked, Consumer<Line<?>> opener) {
         this.session = session;
         VBox list = new VBox();
         for (GateId id : GateId.values()) {
@@ -29,8 +32,18 @@ public final class GatesPane extends ScrollPane {
             rows.add(row);
             list.getChildren().add(row);
             row.focusedProperty().addListener((property, was, is) -> light(id, is));
-            row.setOnMouseClicked(click -> row.requestFocus());
+            row.setOnMouseClicked(click -> {
+                row.requestFocus();
+                if (click.getClickCount() == 2) {
+                    opener.accept(id.place());
+                }
+            });
             row.setOnKeyPressed(key -> {
+                if (key.getCode() == KeyCode.ENTER) {
+                    opener.accept(id.place());
+                    key.consume();
+                    return;
+                }
                 int step = key.getCode() == KeyCode.DOWN ? 1 : key.getCode() == KeyCode.UP ? -1 : 0;
                 int next = id.ordinal() + step;
                 if (step != 0 && next >= 0 && next < rows.size()) {
@@ -48,7 +61,7 @@ public final class GatesPane extends ScrollPane {
         if (chosen) {
             Reveal.in(this, rows.get(id.ordinal()));
             session.focusedLineProperty().set(id.place());
-            session.say(rows.get(id.ordinal()).reason());
+            session.say(rows.get(id.ordinal()).reason() + "  Enter opens the reading it hangs on.");
         } else if (session.focusedLineProperty().get() == id.place()) {
             session.focusedLineProperty().set(null);
         }

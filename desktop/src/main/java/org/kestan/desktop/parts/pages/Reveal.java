@@ -17,7 +17,22 @@ public final class Reveal {
         if (hidden <= 0) {
             return;
         }
-        Bounds bounds = row.getBoundsInParent();
+        show(pane, row.getBoundsInParent(), hidden, seen);
+    }
+
+    /** Scrolls no farther than it takes to see a node anywhere within a pane's content, and what is said under it. */
+    public static void deep(ScrollPane pane, Node node) {
+        Node content = pane.getContent();
+        double seen = pane.getViewportBounds().getHeight();
+        double hidden = content.getBoundsInLocal().getHeight() - seen;
+        if (hidden <= 0) {
+            return;
+        }
+        Node whole = node.getParent() != null && node.getParent() != content ? node.getParent() : node;
+        show(pane, content.sceneToLocal(whole.localToScene(whole.getBoundsInLocal())), hidden, seen);
+    }
+
+    private static void show(ScrollPane pane, Bounds bounds, double hidden, double seen) {
         double top = pane.getVvalue() * hidden;
         if (bounds.getMinY() < top) {
             pane.setVvalue(bounds.getMinY() / hidden);

@@ -59,7 +59,7 @@ public final class CounterRoom extends VBox implements Room {
         session = JobSession.beside(outer);
         getStyleClass().add("counter");
         setId("counter");
-        gates = new GatesPane(session, "counter-", true);
+        gates = new GatesPane(session, "counter-", true, line -> {});
         HBox middle = new HBox(fields(), answers());
         middle.getStyleClass().add("counter-middle");
         VBox.setVgrow(middle, Priority.ALWAYS);

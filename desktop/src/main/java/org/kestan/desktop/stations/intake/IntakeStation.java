@@ -36,8 +36,9 @@ public final class IntakeStation extends HBox implements Room {
         session = house.session();
         getStyleClass().add("intake");
         VBox instrument = block("Instrument", instrument());
-        VBox worth = block("Worth and meaning", worth());
+        // Built in the order of the screen: Enter goes that way.
         VBox playing = block("Owner and playing", playing());
+        VBox worth = block("Worth and meaning", worth());
         VBox strings = block("String set", new StringSetPane(session, order));
         VBox photos = block("Pictures", new PhotoPane(session, house.store()));
         photos.setMinWidth(0);
@@ -49,6 +50,7 @@ public final class IntakeStation extends HBox implements Room {
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("station-scroll");
         HBox.setHgrow(scroll, Priority.ALWAYS);
+        WorkingOrder.follow(scroll);
         getChildren().add(scroll);
         order.setAfterLast(() -> house.enter(Station.MEASURE));
     }

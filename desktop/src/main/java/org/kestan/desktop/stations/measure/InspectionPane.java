@@ -4,11 +4,14 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -30,13 +33,52 @@ import org.kestan.words.Words;
 final class InspectionPane extends VBox {
 
     private final JobSession session;
+    private final WorkingOrder order;
+    private final Button summary = new Button();
+    private final EntryField notes;
     private final Map<Defect, Row> rows = new EnumMap<>(Defect.class);
 
+    /**
+     * The pane, folded: its summary is the second stop of the sheet. Enter there goes on, the space bar or a digit opens the
+     * pane, and after its last line the sheet goes on.
+     */
     InspectionPane(JobSession session, WorkingOrder order) {
         this.session = session;
+        this.order = order;
         getStyleClass().add("inspection");
-        Label title = new Label("2  Structure: light and mirror, feeler, palette knife, hand");
-        title.getStyleClass().add("place-title");
+        setId("inspection");
+        summary.setId("structure");
+        summary.getStyleClass().add("plain-button");
+        summary.setMaxWidth(Double.MAX_VALUE);
+        summary.setOnAction(event -> open(!isVisible()));
+        summary.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.ENTER) {
+                order.next(summary);
+                key.consume();
+            } else if (key.getCode().isDigitKey() || key.getCode() == KeyCode.SPACE) {
+                open(true);
+                rows.get(Defect.values()[0]).focus();
+                if (key.getCode().isDigitKey()) {
+                    rows.get(Defect.values()[0]).choices.getOnKeyPressed().handle(key);
+                }
+                key.consume();
+            }
+        });
+        summary.focusedProperty().addListener((property, was, is) -> {
+            if (is) {
+                session.say(
+                        "Light and mirror, feeler, palette knife, hand. Space or a digit opens the lines; Enter goes on.");
+            }
+        });
+        open(false);
+        Label title = new Label("0 sound, 1 slight, 2 serious on each line, Enter for the next; Esc closes");
+        title.getStyleClass().add("card-remark");
+        addEventHandler(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.ESCAPE) {
+                leave();
+                key.consume();
+            }
+        });
         GridPane grid = new GridPane();
         grid.getStyleClass().add("inspection-grid");
         int at = 0;
@@ -45,20 +87,57 @@ final class InspectionPane extends VBox {
             rows.put(what, row);
             grid.addRow(at++, row.name, row.choices, row.note);
         }
-        EntryField notes = new EntryField(session, Entries.of(Lines.NOTES, session::standards), "", order);
+        WorkingOrder own = new WorkingOrder();
+        own.setAfterLast(this::leave);
+        notes = new EntryField(session, Entries.of(Lines.NOTES, session::standards), "", own);
         notes.input().setPrefColumnCount(30);
         getChildren().addAll(title, grid, notes);
         session.dossierProperty().addListener((property, old, next) -> show(next.job()));
         show(session.job());
     }
 
+    /** The summary, to be put where the pane has its turn; already a stop of the sheet. */
+    Node summary() {
+        Label label = new Label("2 Structure");
+        label.getStyleClass().addAll("entry-label", "entry-head");
+        label.setLabelFor(summary);
+        VBox box = new VBox(label, summary);
+        box.getStyleClass().add("entry");
+        order.add(summary);
+        return box;
+    }
+
+    private void open(boolean shown) {
+        setVisible(shown);
+        setManaged(shown);
+    }
+
+    private void leave() {
+        open(false);
+        order.next(summary);
+    }
+
     private void show(Job job) {
         rows.forEach((what, row) -> row.show(job.visit().observation(what)));
+        int seen = job.visit().observations().size();
+        long found = job.visit().observations().stream()
+                .filter(each -> each.severity() != Severity.SOUND)
+                .count();
+        summary.setText(
+                seen == 0
+                        ? "not inspected"
+                        : seen + " of " + Defect.values().length + " seen, "
+                                + (found == 0 ? "all sound" : found + " to watch or mend"));
+        summary.setAccessibleText("Structure: " + summary.getText());
     }
 
     private void next(Defect from) {
         Defect[] all = Defect.values();
-        rows.get(all[(from.ordinal() + 1) % all.length]).focus();
+        if (from.ordinal() + 1 < all.length) {
+            rows.get(all[from.ordinal() + 1]).focus();
+        } else {
+            notes.input().requestFocus();
+        }
     }
 
     /** One thing to look at. */
@@ -95,6 +174,9 @@ final class InspectionPane extends VBox {
                     case DIGIT1, NUMPAD1 -> take(Optional.of(Severity.SLIGHT));
                     case DIGIT2, NUMPAD2 -> take(Optional.of(Severity.SERIOUS));
                     case DELETE, BACK_SPACE -> take(Optional.empty());
+                    case ENTER -> {
+                        // Not inspected stays not inspected.
+                    }
                     default -> {
                         return;
                     }

@@ -1,6 +1,7 @@
 package org.kestan.desktop.stations.measure;
 
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -9,12 +10,14 @@ import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.house.House;
 import org.kestan.desktop.house.Room;
 import org.kestan.desktop.parts.elevation.ElevationView;
+import org.kestan.desktop.parts.field.EntryField;
 import org.kestan.desktop.parts.field.Fields;
 import org.kestan.desktop.parts.field.WorkingOrder;
 import org.kestan.desktop.session.JobSession;
@@ -32,6 +35,9 @@ import org.kestan.job.terms.Lines;
  */
 public final class MeasureStation extends VBox implements Room {
 
+    /** The first number of the lines that few sheets need: they are folded until they are. */
+    static final int FIRST_RARE = 16;
+
     private final JobSession session;
     private final ElevationView elevation;
     private final WorkingOrder order = new WorkingOrder();
@@ -40,6 +46,8 @@ public final class MeasureStation extends VBox implements Room {
     private final ScrollPane sheet;
     private final ScrollPane comparison;
     private final int stopsOfTheBar;
+    private final ToggleButton rare = new ToggleButton();
+    private final Map<Line<?>, Node> fields = new LinkedHashMap<>();
     private Set<Line<?>> taken = Set.of();
 
     /** Makes the station; the leaders of the drawing over it end at its columns. */
@@ -48,23 +56,31 @@ public final class MeasureStation extends VBox implements Room {
         elevation = house.elevation();
         getStyleClass().add("measure");
         readings.getStyleClass().add("readings");
-        SurveyBar bar = new SurveyBar(session, order, this::compare);
+        InspectionPane inspection = new InspectionPane(session, order);
+        SurveyBar bar = new SurveyBar(session, order, inspection.summary(), this::compare);
         stopsOfTheBar = order.size();
-        InspectionPane inspection = new InspectionPane(session, new WorkingOrder());
-        sheet = scroll(new VBox(bar, readings, inspection));
+        rare.setId("rare-readings");
+        rare.getStyleClass().add("plain-button");
+        rare.setText("Rare readings, 16\u201319");
+        rare.setOnAction(event -> fold());
+        sheet = scroll(new VBox(bar, inspection, readings));
+        NextReading large = new NextReading(session, () -> List.copyOf(taken), rare, this::focusTyping);
         comparison = scroll(new ComparePane(session, () -> compare(false)));
         VBox.setVgrow(sheet, Priority.ALWAYS);
         VBox.setVgrow(comparison, Priority.ALWAYS);
-        getChildren().addAll(sheet, comparison);
+        getChildren().addAll(large, sheet, comparison);
+        WorkingOrder.follow(sheet);
         compare(false);
         build(taken(session.job()));
-        session.dossierProperty().addListener((property, old, next) -> {
-            if (!taken(next.job()).equals(taken)) {
-                build(taken(next.job()));
+        session.dossierProperty().addListener((property, old, now) -> {
+            if (taken(now.job()).equals(taken)) {
+                fold();
+            } else {
+                build(taken(now.job()));
             }
         });
         visibleProperty().addListener((property, old, next) -> Platform.runLater(this::tellAnchors));
-        order.setAfterLast(() -> house.enter(Station.PLAN));
+        order.setAfterLast(() -> house.enter(Station.VERDICT));
     }
 
     private static ScrollPane scroll(Node content) {
@@ -104,12 +120,46 @@ public final class MeasureStation extends VBox implements Room {
         taken = next;
         order.keepFirst(stopsOfTheBar);
         columns.clear();
+        fields.clear();
         for (Line<?> line : next) {
-            columns.computeIfAbsent(line.place().orElseThrow(), this::column).add(field(line));
+            Node field = field(line);
+            fields.put(line, field);
+            columns.computeIfAbsent(line.place().orElseThrow(), this::column).add(field);
         }
+        fold();
         readings.getChildren().setAll(columns.values());
         columns.values().forEach(column -> HBox.setHgrow(column, Priority.ALWAYS));
         Platform.runLater(this::tellAnchors);
+    }
+
+    @Override
+    public void unfold(Line<?> line) {
+        if (line.number() >= FIRST_RARE) {
+            rare.setSelected(true);
+            fold();
+        }
+    }
+
+    /** Rare lines are there when they are asked for, when something is written on them and when something is asked of them. */
+    private void fold() {
+        Job job = session.job();
+        fields.forEach((line, field) -> {
+            boolean needed = rare.isSelected()
+                    || line.number() < FIRST_RARE
+                    || job.get(line).isPresent()
+                    || field.isFocusWithin()
+                    || session.dossier().questions().stream()
+                            .anyMatch(question -> question.line().equals(line));
+            field.setVisible(needed);
+            field.setManaged(needed);
+        });
+    }
+
+    private void focusTyping() {
+        Node field = fields.get(session.typing().lineProperty().get());
+        if (field instanceof EntryField entry) {
+            entry.input().requestFocus();
+        }
     }
 
     private PlaceColumn column(Place place) {

@@ -25,18 +25,20 @@ import org.kestan.words.Words;
 final class SurveyBar extends FlowPane {
 
     private static final int DATE_WIDTH = 9;
-    private static final int NUMBER_WIDTH = 4;
+    private static final double CHOOSER_WIDTH = 230;
+    private static final int NUMBER_WIDTH = 3;
 
     private final JobSession session;
     private final ComboBox<String> chooser = new ComboBox<>();
     private boolean showing;
 
-    SurveyBar(JobSession session, WorkingOrder order, Consumer<Boolean> compare) {
+    SurveyBar(JobSession session, WorkingOrder order, Node structure, Consumer<Boolean> compare) {
         this.session = session;
         getStyleClass().add("instrument-row");
         Label label = new Label("On the sheet");
         label.getStyleClass().addAll("entry-label", "entry-head");
         chooser.setId("survey-chooser");
+        chooser.setMaxWidth(CHOOSER_WIDTH);
         chooser.setAccessibleText("Visit on the sheet");
         VBox choice = new VBox(label, chooser);
         choice.getStyleClass().add("entry");
@@ -54,6 +56,7 @@ final class SurveyBar extends FlowPane {
                 getChildren().add(field(order, line));
             }
         }
+        getChildren().add(structure);
         session.dossierProperty().addListener((property, old, next) -> show(next.job()));
         show(session.job());
     }
@@ -75,7 +78,7 @@ final class SurveyBar extends FlowPane {
     private void show(Job job) {
         showing = true;
         List<String> names = new ArrayList<>();
-        names.add(name(job.visit()) + " (on the sheet)");
+        names.add(name(job.visit()));
         job.otherVisits().forEach(visit -> names.add(name(visit)));
         if (!chooser.getItems().equals(names)) {
             chooser.getItems().setAll(names);

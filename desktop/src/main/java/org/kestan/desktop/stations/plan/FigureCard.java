@@ -50,6 +50,8 @@ final class FigureCard extends VBox {
         for (Card.Row row : card.rows()) {
             Label remark = new Label();
             remark.getStyleClass().add("card-remark");
+            remark.setWrapText(true);
+            remark.setMinWidth(0);
             remarks.add(remark);
             Label label = new Label(row.label());
             label.getStyleClass().add("card-label");

@@ -1,5 +1,6 @@
 package org.kestan.desktop.stations.plan;
 
+import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -7,18 +8,18 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.house.House;
 import org.kestan.desktop.house.Room;
 import org.kestan.desktop.parts.field.Fields;
 import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.desktop.parts.pages.Columns;
 import org.kestan.desktop.parts.pages.PageTabs;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.dossier.Dossier;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Fitting;
 import org.kestan.ground.sheet.Line;
@@ -27,6 +28,7 @@ import org.kestan.ground.standards.SchoolQuestion;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgement.way.Way;
 import org.kestan.words.Card;
+import org.kestan.words.Headline;
 import org.kestan.words.PlanCards;
 import org.kestan.words.Words;
 import org.kestan.work.plan.WorkPlan;
@@ -37,6 +39,7 @@ public final class PlanStation extends ScrollPane implements Room {
     /** What the station can show. */
     private enum Page {
         NUMBERS("Numbers"),
+        FRETS("Every fret"),
         HEEL("Heel"),
         PAPERS("Papers");
 
@@ -49,16 +52,21 @@ public final class PlanStation extends ScrollPane implements Room {
 
     private static final double JOINT_WIDTH = 440;
 
+    /** The least width of a column of cards, in text sizes. */
+    private static final double CARD_EMS = 27;
+
     private final JobSession session;
     private final WorkingOrder order = new WorkingOrder();
     private final GridPane targets = new GridPane();
-    private final FlowPane figures = new FlowPane();
+    private final Columns figures = new Columns(CARD_EMS);
+    private final DecidingNumbers deciding = new DecidingNumbers();
     private final PageTabs<Page> pages = new PageTabs<>(Page.NUMBERS, "plan-page-", page -> page.title);
     private final PapersPane papers;
     private final FretLadder ladder;
     private final HeelMap map;
     private final CheekTable cheeks;
     private final VBox joint = new VBox();
+    private final List<Node> shownCards = new ArrayList<>();
     private final Label taken = new Label();
     private final Label school = new Label();
     private final Button aside = new Button("Put aside");
@@ -80,20 +88,22 @@ public final class PlanStation extends ScrollPane implements Room {
         school.setWrapText(true);
         ScrollPane left = scroll(new VBox(title, targets, school));
         left.getStyleClass().add("targets-scroll");
+        WorkingOrder.follow(left);
         ScrollPane middle = scroll(figures);
         middle.setId("work-figures");
         HBox.setHgrow(middle, Priority.ALWAYS);
-        HBox numbers = new HBox(left, middle, ladder);
+        HBox numbers = new HBox(left, middle);
         numbers.getStyleClass().add("plan-numbers");
         HBox.setHgrow(map, Priority.ALWAYS);
         pages.put(Page.NUMBERS, numbers);
+        pages.put(Page.FRETS, ladder);
         ScrollPane beside = scroll(joint);
         beside.setMinWidth(JOINT_WIDTH);
         beside.setPrefWidth(JOINT_WIDTH);
         pages.put(Page.HEEL, new HBox(map, beside, cheeks));
         pages.put(Page.PAPERS, papers);
         VBox.setVgrow(pages.body(), Priority.ALWAYS);
-        VBox body = new VBox(head(), pages.body());
+        VBox body = new VBox(head(), deciding, pages.body());
         body.getStyleClass().add("plan");
         // Too narrow for what it needs, it is scrolled sideways rather than cut.
         setContent(body);
@@ -122,8 +132,15 @@ public final class PlanStation extends ScrollPane implements Room {
         aside.getStyleClass().add("plain-button");
         aside.setMinWidth(USE_PREF_SIZE);
         aside.setOnAction(event -> {
-            session.edit(job -> WorkPlan.taking(job, List.of()));
-            session.say("Planned by the target alone: the neck is turned for whatever it asks.");
+            if (session.dossier().isPreview()) {
+                Dossier dossier = session.dossier();
+                session.edit(job -> WorkPlan.take(dossier.ways(), dossier.plan().ways()));
+                session.say(
+                        "In the plan: " + Words.ways(session.dossier().plan().ways()) + ".");
+            } else {
+                session.edit(job -> WorkPlan.taking(job, List.of()));
+                session.say("Put aside; what we would do is previewed again.");
+            }
         });
         HBox head = new HBox(pages, taken, aside);
         head.getStyleClass().add("verdict-head");
@@ -133,7 +150,12 @@ public final class PlanStation extends ScrollPane implements Room {
 
     private void showWays() {
         List<Way> ways = session.dossier().plan().ways();
-        taken.setText(ways.isEmpty() ? "By the target alone: neck reset" : Words.ways(ways));
+        boolean preview = session.dossier().isPreview();
+        taken.setText(
+                ways.isEmpty()
+                        ? "Nothing is planned yet"
+                        : preview ? "Preview of what we would do: " + Words.ways(ways) : Words.ways(ways));
+        aside.setText(preview ? "Take into the plan" : "Put aside");
         aside.setVisible(!ways.isEmpty());
         School chosen = session.standards().school(SchoolQuestion.PROJECTION);
         school.setText(
@@ -176,20 +198,22 @@ public final class PlanStation extends ScrollPane implements Room {
         }
         showWays();
         List<Card> cards = PlanCards.of(session.dossier(), session.words());
+        deciding.show(Headline.of(session.dossier(), session.words()));
         switch (pages.page()) {
             case NUMBERS -> {
-                show(figures, cards);
+                show(shownCards, cards);
                 if (cards.isEmpty()) {
                     Label waiting = new Label(waitingFor());
                     waiting.getStyleClass().add("waiting");
                     waiting.setWrapText(true);
-                    figures.getChildren().setAll(List.of(waiting));
+                    shownCards.add(waiting);
                 }
-                ladder.refresh();
+                figures.show(shownCards);
             }
+            case FRETS -> ladder.refresh();
             case HEEL -> {
                 show(
-                        joint,
+                        joint.getChildren(),
                         cards.stream()
                                 .filter(card -> card.id() == Card.Id.JOINT)
                                 .toList());
@@ -200,9 +224,8 @@ public final class PlanStation extends ScrollPane implements Room {
         }
     }
 
-    /** Shows cards in a pane; one that fits only changes its numbers, so that a drag rebuilds nothing. */
-    private void show(Pane pane, List<Card> cards) {
-        List<Node> shown = pane.getChildren();
+    /** Puts cards into a list; one that fits only changes its numbers, so that a drag rebuilds nothing. */
+    private void show(List<Node> shown, List<Card> cards) {
         for (int i = 0; i < cards.size(); i++) {
             if (i < shown.size() && shown.get(i) instanceof FigureCard card && card.fits(cards.get(i))) {
                 card.show(cards.get(i));
@@ -216,6 +239,9 @@ public final class PlanStation extends ScrollPane implements Room {
     }
 
     private String waitingFor() {
+        if (!session.dossier().heldBack().isEmpty()) {
+            return "A reading is questioned: what hangs on it waits. Read it again at Measure, or take it twice if it is so.";
+        }
         return session.dossier().trajectory().isEmpty()
                 ? "The sheet is not complete enough yet: the fields marked \u201cneeded\u201d at Measure come first."
                 : "Say the action wanted on both sides; everything else follows.";

@@ -3,25 +3,28 @@ package org.kestan.desktop.stations.verdict;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
 import org.kestan.desktop.house.House;
 import org.kestan.desktop.house.Room;
 import org.kestan.desktop.parts.elevation.ElevationView;
+import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.parts.gates.GatesPane;
 import org.kestan.desktop.parts.pages.PageTabs;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.dossier.Dossier;
 import org.kestan.dossier.Station;
 import org.kestan.following.loads.Prediction;
+import org.kestan.following.questions.Question;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgement.advice.Recommendation;
+import org.kestan.judgement.advice.RunnerUp;
 import org.kestan.judgement.advice.Ways;
 import org.kestan.judgement.way.Way;
 import org.kestan.words.Words;
@@ -54,9 +57,10 @@ public final class VerdictStation extends VBox implements Room {
     private final SchoolsPane schools;
     private final Label advice = new Label();
     private final Label because = new Label();
-    private final Label runners = new Label();
-    private final Label otherwise = new Label();
+    private final Label standing = new Label();
+    private final VBox others = new VBox();
     private final Button take = new Button("Take into the plan");
+    private final Button aside = new PlainButton("Put aside", "verdict-aside", () -> {});
     private final PageTabs<Page> pages = new PageTabs<>(Page.GATES, "page-", each -> each.title);
     private final House house;
     private List<Way> recommended = List.of();
@@ -67,7 +71,7 @@ public final class VerdictStation extends VBox implements Room {
         session = house.session();
         elevation = house.elevation();
         getStyleClass().add("verdict");
-        gates = new GatesPane(session, "", false);
+        gates = new GatesPane(session, "", false, house::go);
         waysPane = new WaysPane(session, picks, way -> take(List.of(way)));
         compared = new SideBySidePane(session, this::take);
         schools = new SchoolsPane(session, house.store()::keepStandards);
@@ -98,30 +102,46 @@ public final class VerdictStation extends VBox implements Room {
 
     @Override
     public void focusFirst() {
-        pages.getChildren().get(0).requestFocus();
+        if (take.isVisible() && !take.isDisabled()) {
+            take.requestFocus();
+        } else {
+            pages.getChildren().get(0).requestFocus();
+        }
     }
 
-    private HBox head() {
+    private VBox head() {
         advice.setId("advice");
-        advice.getStyleClass().add("advice");
+        advice.getStyleClass().add("advice-large");
+        advice.setWrapText(true);
         because.setId("advice-because");
-        because.getStyleClass().add("advice-because");
-        runners.setId("advice-runners");
-        runners.setMinHeight(USE_PREF_SIZE);
-        runners.getStyleClass().add("advice-because");
-        otherwise.setId("advice-otherwise");
-        otherwise.getStyleClass().add("advice-because");
-        VBox words = new VBox(advice, because, runners, otherwise);
-        words.setMinWidth(0);
-        HBox.setHgrow(words, Priority.ALWAYS);
+        because.getStyleClass().add("advice-reason");
+        because.setWrapText(true);
+        standing.setId("advice-taken");
+        standing.getStyleClass().add("advice-because");
+        standing.setWrapText(true);
         take.setId("take-advice");
         take.getStyleClass().add("plain-button");
         take.setMinWidth(USE_PREF_SIZE);
         take.setOnAction(event -> take(recommended));
-        HBox head = new HBox(pages, words, take);
-        head.getStyleClass().add("verdict-head");
-        head.setAlignment(Pos.CENTER_LEFT);
-        return head;
+        aside.setOnAction(event -> {
+            session.edit(job -> WorkPlan.taking(job, List.of()));
+            session.say("Put aside; what we would do is previewed again.");
+        });
+        HBox press = new HBox(8, take, aside);
+        VBox left = new VBox(advice, because, standing, press);
+        left.getStyleClass().add("advice-left");
+        others.setId("advice-runners");
+        others.getStyleClass().add("advice-others");
+        VBox right = new VBox(others);
+        right.setMinWidth(0);
+        right.getStyleClass().add("advice-right");
+        HBox.setHgrow(left, Priority.ALWAYS);
+        HBox.setHgrow(right, Priority.ALWAYS);
+        HBox top = new HBox(left, right);
+        top.getStyleClass().add("advice-box");
+        HBox tabs = new HBox(pages);
+        tabs.getStyleClass().add("verdict-head");
+        return new VBox(top, tabs);
     }
 
     /** Takes ways into the plan: one step of undo, and on to the plan. */
@@ -146,14 +166,21 @@ public final class VerdictStation extends VBox implements Room {
         Recommendation recommendation = dossier.recommendation();
         recommended = recommendation.ways();
         String reason = words.say(recommendation.reasons());
-        advice.setText("We would: " + Words.ways(recommended));
-        because.setText(reason);
-        because.setTooltip(new Tooltip(reason));
-        runners.setText(runnersUp(recommendation, words));
-        runners.setTooltip(runners.getText().isEmpty() ? null : new Tooltip(runners.getText()));
-        otherwise.setText(changes(dossier, words));
-        otherwise.setTooltip(otherwise.getText().isEmpty() ? null : new Tooltip(otherwise.getText()));
-        take.setDisable(recommended.isEmpty());
+        List<Question> asked = dossier.heldBack();
+        advice.setText(asked.isEmpty() ? "We would: " + Words.ways(recommended) : "Read again first");
+        because.setText(asked.isEmpty() ? reason : asked(asked, words));
+        List<Way> taken = WorkPlan.taken(session.job());
+        boolean same = taken.equals(recommended);
+        standing.setText(
+                taken.isEmpty()
+                        ? asked.isEmpty() && !recommended.isEmpty()
+                                ? "Not taken yet: drawing, figures and plan preview it."
+                                : ""
+                        : same ? "It is in the plan." : "In the plan, and shown: " + Words.ways(taken) + ".");
+        show(take, taken.isEmpty() || !same);
+        show(aside, !taken.isEmpty());
+        others(asked.isEmpty(), recommendation, dossier, words);
+        take.setDisable(recommended.isEmpty() || !asked.isEmpty());
         Page page = pages.page();
         switch (page) {
             case GATES -> gates.show(dossier.gates(), words);
@@ -173,19 +200,39 @@ public final class VerdictStation extends VBox implements Room {
                                 : List.of());
     }
 
-    /** The next best, each with the one reason it was not chosen. */
-    private static String runnersUp(Recommendation recommendation, Words words) {
-        return recommendation.runnersUp().stream()
-                .map(each ->
-                        "Not " + Words.ways(each.ways()).toLowerCase(Locale.ROOT) + ": " + words.say(each.reason()))
-                .collect(Collectors.joining("\n"));
+    private static void show(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
     }
 
-    /** What would change the advice: the circumstances under which it would be another. */
-    private static String changes(Dossier dossier, Words words) {
-        return dossier.changes().stream()
-                .map(change -> words.say(change.condition()) + ": "
-                        + Words.ways(change.then().ways()).toLowerCase(Locale.ROOT) + ".")
+    private static String asked(List<Question> questions, Words words) {
+        return questions.stream()
+                .map(each -> Words.label(each.line()) + ": " + words.say(each.asked()))
                 .collect(Collectors.joining("  "));
+    }
+
+    /** The next best, each with the one reason it was not chosen, and what would change the advice. */
+    private void others(boolean said, Recommendation recommendation, Dossier dossier, Words words) {
+        others.getChildren().clear();
+        if (!said) {
+            return;
+        }
+        for (RunnerUp each : recommendation.runnersUp()) {
+            others.getChildren()
+                    .add(line("Not " + Words.ways(each.ways()).toLowerCase(Locale.ROOT), words.say(each.reason())));
+        }
+        dossier.changes()
+                .forEach(change -> others.getChildren()
+                        .add(line(
+                                words.say(change.condition()),
+                                Words.ways(change.then().ways()).toLowerCase(Locale.ROOT) + ".")));
+    }
+
+    private static TextFlow line(String what, String why) {
+        Text bold = new Text(what + ": ");
+        bold.getStyleClass().add("advice-what");
+        Text plain = new Text(why);
+        plain.getStyleClass().add("advice-why");
+        return new TextFlow(bold, plain);
     }
 }

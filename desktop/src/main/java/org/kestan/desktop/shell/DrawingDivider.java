@@ -1,0 +1,119 @@
+package org.kestan.desktop.shell;
+
+import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Region;
+import org.kestan.desktop.parts.elevation.ElevationView;
+import org.kestan.desktop.session.Settings;
+import org.kestan.dossier.Station;
+
+/**
+ * The bar between the drawing and the station: dragged, or moved by the up and down keys. The height is remembered for each
+ * station; a double click or Enter folds the drawing to a strip and back.
+ */
+final class DrawingDivider extends Region {
+
+    /** What is left of a folded drawing: its scales and its legend. */
+    private static final double STRIP = 30;
+
+    /** Under this height it folds. */
+    private static final double LEAST = 80;
+
+    /** Low where one reads, tall where one measures or drags. */
+    private static final double LOW = 150;
+
+    private static final double TALL = 216;
+    private static final double STEP = 24;
+
+    /** The station keeps at least this share of what both have. */
+    private static final double STATION_SHARE = 0.5;
+
+    private final ElevationView elevation;
+    private final Settings settings;
+    private Station station = Station.MEASURE;
+    private double room = Double.MAX_VALUE;
+    private double grabbed;
+    private double from;
+
+    DrawingDivider(ElevationView elevation, Settings settings) {
+        this.elevation = elevation;
+        this.settings = settings;
+        getStyleClass().add("drawing-divider");
+        setId("drawing-divider");
+        setCursor(Cursor.V_RESIZE);
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.THUMB);
+        setAccessibleText("Height of the drawing: up and down change it, Enter folds it");
+        setMinHeight(7);
+        setPrefHeight(7);
+        addEventHandler(MouseEvent.MOUSE_PRESSED, event -> {
+            grabbed = event.getScreenY();
+            from = elevation.getHeight();
+            requestFocus();
+            event.consume();
+        });
+        addEventHandler(MouseEvent.MOUSE_DRAGGED, event -> {
+            put(from + event.getScreenY() - grabbed);
+            event.consume();
+        });
+        addEventHandler(MouseEvent.MOUSE_CLICKED, event -> {
+            if (event.getClickCount() == 2) {
+                fold();
+            }
+        });
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    private void key(KeyEvent key) {
+        switch (key.getCode()) {
+            case UP -> put(elevation.getHeight() - STEP);
+            case DOWN -> put(elevation.getHeight() + STEP);
+            case ENTER, SPACE -> fold();
+            default -> {
+                return;
+            }
+        }
+        key.consume();
+    }
+
+    /** Folds the drawing to a strip, or unfolds it. */
+    void fold() {
+        put(isFolded() ? usual() : 0);
+    }
+
+    private boolean isFolded() {
+        return settings.drawingHeight(station.key()).orElse(usual()) < LEAST;
+    }
+
+    private void put(double pixels) {
+        settings.setDrawingHeight(station.key(), pixels < LEAST ? 0 : pixels);
+        apply();
+    }
+
+    private double usual() {
+        return station == Station.MEASURE || station == Station.PLAN ? TALL : LOW;
+    }
+
+    /** Gives the drawing the height it has over a station. */
+    void show(Station next) {
+        station = next;
+        apply();
+    }
+
+    /** Says how much height drawing and station have together. */
+    void fit(double pixels) {
+        room = pixels;
+        apply();
+    }
+
+    private void apply() {
+        double wanted = settings.drawingHeight(station.key()).orElse(usual());
+        double most = Math.max(LEAST, room * (1 - STATION_SHARE));
+        double height = isFolded() ? STRIP : Math.min(wanted, most);
+        elevation.setMinHeight(height);
+        elevation.setPrefHeight(height);
+        elevation.setMaxHeight(height);
+    }
+}

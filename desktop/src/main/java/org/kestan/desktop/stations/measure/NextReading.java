@@ -1,0 +1,140 @@
+package org.kestan.desktop.stations.measure;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.Typing;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.job.Job;
+import org.kestan.job.taking.Takings;
+import org.kestan.words.Words;
+
+/**
+ * The one big thing while measuring: the reading that is being taken, large enough to be read from the bench, where the tool
+ * goes, what is said of it, and its takes.
+ */
+final class NextReading extends HBox {
+
+    private final JobSession session;
+    private final Supplier<List<Line<?>>> sheet;
+    private final Label title = new Label();
+    private final Label value = new Label();
+    private final Label note = new Label();
+    private final Label hint = new Label();
+    private final Label progress = new Label();
+    private final FlowPane takes = new FlowPane();
+
+    /**
+     * @param sheet the lines of the sheet as it is shown
+     * @param rare shows the lines that are folded
+     * @param pressed asks for the focus on the reading that is shown
+     */
+    NextReading(JobSession session, Supplier<List<Line<?>>> sheet, Node rare, Runnable pressed) {
+        this.session = session;
+        this.sheet = sheet;
+        setId("next-reading");
+        getStyleClass().add("next-reading");
+        setAlignment(Pos.CENTER_LEFT);
+        title.getStyleClass().add("next-title");
+        title.setId("next-title");
+        value.getStyleClass().add("next-value");
+        value.setId("next-value");
+        value.setMinWidth(USE_PREF_SIZE);
+        note.getStyleClass().add("next-note");
+        note.setId("next-note");
+        note.setWrapText(true);
+        hint.getStyleClass().add("next-hint");
+        hint.setId("next-hint");
+        hint.setWrapText(true);
+        progress.getStyleClass().add("card-remark");
+        progress.setId("next-progress");
+        takes.getStyleClass().add("next-takes");
+        takes.setId("next-takes");
+        VBox left = new VBox(title, value);
+        left.getStyleClass().add("next-left");
+        VBox right = new VBox(hint, note);
+        right.setMinWidth(0);
+        right.setAlignment(Pos.CENTER_LEFT);
+        HBox.setHgrow(right, Priority.ALWAYS);
+        HBox foot = new HBox(progress, rare);
+        foot.setAlignment(Pos.CENTER_RIGHT);
+        foot.getStyleClass().add("next-foot");
+        VBox far = new VBox(takes, foot);
+        far.setAlignment(Pos.CENTER_RIGHT);
+        far.getStyleClass().add("next-far");
+        getChildren().addAll(left, right, far);
+        setOnMouseClicked(event -> pressed.run());
+        Typing typing = session.typing();
+        value.textProperty().bind(typing.textProperty());
+        note.textProperty().bind(typing.noteProperty());
+        typing.lineProperty().addListener((property, old, next) -> show());
+        session.dossierProperty().addListener((property, old, next) -> show());
+        session.unitProperty().addListener((property, old, next) -> show());
+        show();
+    }
+
+    private void show() {
+        Line<?> line = session.typing().lineProperty().get();
+        List<Line<?>> lines = sheet.get();
+        Job job = session.job();
+        boolean onSheet = line != null && lines.contains(line);
+        for (Label each : List.of(value, note)) {
+            each.setVisible(onSheet);
+        }
+        takes.getChildren().clear();
+        if (onSheet) {
+            String number = session.typing().number();
+            title.setText((number.isEmpty() ? "" : number + "  ") + Words.label(line));
+            hint.setText(Words.hint(line)
+                    + (line instanceof Reading reading
+                            ? "  Tool: " + Words.label(job.visit().tool(reading)) + " (F4 for another)."
+                            : ""));
+            if (line instanceof Reading reading) {
+                show(reading, job);
+            }
+        } else {
+            title.setText("Next");
+            hint.setText(next(lines, job)
+                    .map(each -> each.number() + "  " + Words.label(each) + ": " + Words.hint(each))
+                    .orElse("The sheet is filled in. The verdict comes next: Alt+3."));
+        }
+        long read = lines.stream().filter(each -> job.get(each).isPresent()).count();
+        progress.setText(read + " of " + lines.size() + " on the sheet");
+    }
+
+    private static Optional<Line<?>> next(List<Line<?>> lines, Job job) {
+        return lines.stream()
+                .filter(each -> each.number() > 0 && each.number() < MeasureStation.FIRST_RARE)
+                .filter(each -> job.get(each).isEmpty())
+                .findFirst();
+    }
+
+    /** The takes of a reading, each with a way out of it. */
+    private void show(Reading reading, Job job) {
+        List<Length> all = job.visit().takesOf(reading);
+        if (all.size() < 2) {
+            return;
+        }
+        for (int i = 0; i < all.size(); i++) {
+            int which = i;
+            Button remove = new PlainButton(all.get(i).text() + "  \u00d7", "take-" + i, () -> {
+                session.edit(each -> Takings.removeTake(each, reading, which, session.standards()));
+                session.say("That take is out. Undo brings it back.");
+            });
+            remove.setAccessibleText("Take " + (i + 1) + ", " + all.get(i).text() + ": take it out");
+            takes.getChildren().add(remove);
+        }
+    }
+}
