@@ -76,7 +76,8 @@ public enum BenchUnit {
      */
     public String formatSigned(double millimetres) {
         String plain = format(millimetres);
-        boolean bare = plain.startsWith("\u2212") || !Double.isFinite(millimetres) || plain.matches("0[0.]* .*");
+        boolean bare =
+                plain.startsWith("\u2212") || !Double.isFinite(millimetres) || plain.matches("0[0.]*[+\u2212]? .*");
         return bare ? plain : "+" + plain;
     }
 
@@ -132,7 +133,11 @@ public enum BenchUnit {
         double exact = Math.abs(millimetres) / 25.4 * 64;
         long nearest = Math.round(exact);
         String mark = Math.abs(exact - nearest) <= SAME ? "" : exact > nearest ? "+" : "\u2212";
-        String sign = millimetres < 0 && (nearest > 0 || !mark.isEmpty()) ? "\u2212" : "";
+        if (nearest == 0) {
+            // Next to nothing: the mark says on which side of it.
+            return "0" + (mark.isEmpty() ? "" : millimetres > 0 ? "+" : "\u2212");
+        }
+        String sign = millimetres < 0 ? "\u2212" : "";
         return sign + fraction(nearest, 64) + mark;
     }
 

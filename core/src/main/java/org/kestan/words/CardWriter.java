@@ -42,7 +42,7 @@ final class CardWriter {
     CardWriter known(String label, String value, Uncertainty.Estimate spread, String remark) {
         boolean shown = spread.expanded() >= Tolerances.SHOWN;
         rows.add(new Card.Row(
-                label, value + (shown ? Numbers.spread(spread.expanded()) : ""), remark, shown ? source(spread) : ""));
+                label, shown ? Numbers.spread(value, spread.expanded()) : value, remark, shown ? source(spread) : ""));
         return this;
     }
 

@@ -114,9 +114,10 @@ public record Numbers(BenchUnit unit) {
                 : unit.fine().formatSigned(millimetres);
     }
 
-    /** A spread of a length as it stands behind the value, in mm. */
-    public static String spread(double millimetres) {
-        return String.format(Locale.ROOT, " \u00b1 %.2f", millimetres);
+    /** A printed value that ends in millimetres, with its spread: the unit stands behind both. */
+    public static String spread(String value, double millimetres) {
+        String spread = String.format(Locale.ROOT, " \u00b1 %.2f mm", millimetres);
+        return value.endsWith(" mm") ? bare(value) + spread : value + spread;
     }
 
     /** A spread of an angle as it stands behind the value. */

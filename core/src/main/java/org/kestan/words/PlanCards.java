@@ -352,7 +352,7 @@ public final class PlanCards {
         return card.card(nut + " " + frets);
     }
 
-    private static String leaves(Leaves.Stack stack) {
+    static String leaves(Leaves.Stack stack) {
         if (!stack.leaves().isEmpty() && Math.abs(stack.error()) > FAR) {
             return Words.text("plan.no-stack");
         }

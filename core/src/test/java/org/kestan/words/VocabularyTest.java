@@ -128,7 +128,8 @@ public class VocabularyTest {
         Stream.of(Lines.OF_INSTRUMENT, Lines.OF_INTAKE, Lines.OF_TARGET, Lines.OF_VISIT)
                 .flatMap(List::stream)
                 .forEach(line -> used.add(line.family() + "." + line.key()));
-        Set<String> own = Set.of("plan", "card", "advice", "value", "template", "bench-unit");
+        Set<String> own =
+                Set.of("plan", "card", "advice", "value", "template", "bench-unit", "headline", "bench-number");
         List<String> left = Vocabulary.keys().stream()
                 .filter(key -> !own.contains(key.substring(0, key.indexOf('.'))))
                 .filter(key -> used.stream().noneMatch(use -> key.equals(use) || key.startsWith(use + ".")))

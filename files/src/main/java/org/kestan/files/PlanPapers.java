@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.kestan.dossier.Dossier;
 import org.kestan.words.Words;
 import org.kestan.work.plan.WorkPlan;
@@ -17,7 +18,7 @@ public final class PlanPapers {
     private PlanPapers() {}
 
     /**
-     * Writes the papers; files of the same names are replaced.
+     * Writes the papers, named after the instrument and its owner; an earlier paper of the same name is replaced.
      *
      * @param words in the unit of the bench card
      * @return the files written
@@ -25,20 +26,22 @@ public final class PlanPapers {
      */
     public static List<Path> write(Dossier dossier, WorkPlan plan, Words words, Path folder) throws IOException {
         Files.createDirectories(folder);
-        String name = plan.job().name();
         List<Template> templates = Templates.of(plan);
         List<Path> written = new ArrayList<>();
         for (SheetPdf.Paper paper : SheetPdf.Paper.values()) {
-            String suffix = paper == SheetPdf.Paper.A4 ? "-a4.pdf" : "-letter.pdf";
+            String size = paper.name().toLowerCase(Locale.ROOT);
             written.add(Files.write(
-                    folder.resolve("bench-card" + suffix), BenchCardPdf.write(dossier, plan, words, paper)));
+                    folder.resolve(PaperName.of("bench-card", plan.job(), size, ".pdf")),
+                    BenchCardPdf.write(dossier, plan, words, paper)));
             if (!templates.isEmpty()) {
-                written.add(
-                        Files.write(folder.resolve("templates" + suffix), TemplatePdf.write(templates, name, paper)));
+                written.add(Files.write(
+                        folder.resolve(PaperName.of("templates", plan.job(), size, ".pdf")),
+                        TemplatePdf.write(templates, plan.job(), paper)));
             }
         }
         for (Template template : templates) {
-            written.add(Files.writeString(folder.resolve(template.key() + ".svg"), TemplateSvg.write(template)));
+            written.add(Files.writeString(
+                    folder.resolve(PaperName.of(template.key(), plan.job(), "", ".svg")), TemplateSvg.write(template)));
         }
         return List.copyOf(written);
     }

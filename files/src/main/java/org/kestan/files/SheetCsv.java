@@ -9,17 +9,20 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.notation.Length;
 import org.kestan.ground.notation.Parsed;
 import org.kestan.ground.sheet.AtFret;
 import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Job;
+import org.kestan.job.taking.Takings;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visit;
 import org.kestan.words.Words;
@@ -29,8 +32,12 @@ import org.kestan.words.Words;
  */
 public final class SheetCsv {
 
-    private static final String[] HEAD = {"number", "key", "what", "value"};
+    private static final String[] HEAD = {"number", "key", "what", "value", "takes"};
+    /** Between the takes of a reading. */
+    private static final String TAKES = "; ";
+
     private static final int MOST_LINES = 10_000;
+    private static final int MOST_TAKES = 100;
     private static final Pattern AT_FRET = Pattern.compile("(.*)\\[([1-9]\\d?)](\\..*)");
 
     private SheetCsv() {}
@@ -71,12 +78,19 @@ public final class SheetCsv {
                 line.number() == 0 ? "" : line.number(),
                 line.key(),
                 what,
-                guarded(visit.values().text(line).orElse("")));
+                guarded(visit.values().text(line).orElse("")),
+                line instanceof Reading reading ? guarded(takes(visit, reading)) : "");
+    }
+
+    /** The takes of a reading that was taken more than once. */
+    private static String takes(Visit visit, Reading reading) {
+        List<Length> all = visit.takesOf(reading);
+        return all.size() < 2 ? "" : all.stream().map(Length::text).collect(Collectors.joining(TAKES));
     }
 
     /**
      * Reads a table over a visit: lines with a value replace what was there, empty ones leave it. Columns are found by
-     * their heads, {@code key} and {@code value}.
+     * their heads, {@code key} and {@code value}; where {@code takes} has more than one, the value is their median.
      */
     public static Outcome read(String text, Visit visit) {
         List<Finding> faults = new ArrayList<>();
@@ -125,7 +139,28 @@ public final class SheetCsv {
             faults.add(FileFinding.NO_READING.of(number, Quantity.text(key)));
             return visit;
         }
-        return value(line.get(), value, number, visit, faults);
+        String takes = record.isSet("takes") ? unguarded(record.get("takes")) : "";
+        return line.get() instanceof Reading reading && takes.contains(TAKES.strip())
+                ? takes(reading, takes, number, visit, faults)
+                : value(line.get(), value, number, visit, faults);
+    }
+
+    private static Visit takes(
+            Reading reading, String takes, Quantity.Count number, Visit visit, List<Finding> faults) {
+        List<Length> all = new ArrayList<>();
+        for (String take : takes.split(TAKES.strip(), MOST_TAKES)) {
+            Parsed<Length> parsed = Length.parse(take);
+            if (parsed instanceof Parsed.Bad<Length> bad) {
+                faults.add(FileFinding.LINE.of(
+                        number,
+                        Quantity.text(reading.key()),
+                        new Quantity.Said(bad.problem()),
+                        new Quantity.Said(bad.accepted())));
+                return visit;
+            }
+            parsed.optional().ifPresent(all::add);
+        }
+        return visit.withTakes(reading, all, Takings.median(all));
     }
 
     /** The line of a key; one with a fret in brackets is a reading at that fret. */

@@ -79,7 +79,7 @@ public final class SheetPdf {
         y -= 24;
         String name = job.name();
         line("Instrument", printable(name), MARGIN, 300);
-        line("Owner", "", MARGIN + 310, width() - MARGIN * 2 - 310);
+        line("Owner", printable(job.text(Lines.OWNER)), MARGIN + 310, width() - MARGIN * 2 - 310);
         y -= ROW;
         line("Taken on", "", MARGIN, 130);
         line("1  Humidity %", "", MARGIN + 140, 110);

@@ -8,6 +8,7 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.kestan.job.Job;
 import org.kestan.words.BenchUnit;
 import org.kestan.words.Words;
 import org.kestan.work.template.Ink;
@@ -41,25 +42,25 @@ public final class TemplatePdf {
     /**
      * Draws templates.
      *
-     * @param name what the instrument is called
+     * @param job whose templates they are; instrument, owner and day stand on each page
      * @return the bytes of a PDF with embedded fonts and searchable text
      * @throws IOException if the fonts that ship can't be read
      */
-    public static byte[] write(List<Template> templates, String name, SheetPdf.Paper paper) throws IOException {
+    public static byte[] write(List<Template> templates, Job job, SheetPdf.Paper paper) throws IOException {
         TemplatePdf pdf = new TemplatePdf(paper);
         try (pdf.document) {
             for (Template template : templates) {
-                pdf.draw(template, name);
+                pdf.draw(template, PaperName.whose(job));
             }
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            pdf.document.getDocumentInformation().setTitle("Templates: " + name);
+            pdf.document.getDocumentInformation().setTitle("Templates: " + job.name());
             pdf.document.save(bytes);
             return bytes.toByteArray();
         }
     }
 
     /** A page upright, or lying when the template is too wide for that. */
-    private void draw(Template template, String name) throws IOException {
+    private void draw(Template template, String whose) throws IOException {
         PDRectangle upright = paper.size();
         boolean lying = template.width() > upright.getWidth() / POINTS - 2 * MARGIN;
         PDRectangle size = lying ? new PDRectangle(upright.getHeight(), upright.getWidth()) : upright;
@@ -69,7 +70,7 @@ public final class TemplatePdf {
         try (PDPageContentStream stream = new PDPageContentStream(document, next)) {
             page = stream;
             words(fonts.bold(), TITLE, new Point(MARGIN, MARGIN + 4), Words.label(template));
-            words(fonts.regular(), TEXT, new Point(MARGIN, MARGIN + 10), name);
+            words(fonts.regular(), TEXT, new Point(MARGIN, MARGIN + 10), whose);
             words(fonts.regular(), TEXT, new Point(MARGIN, MARGIN + 15), Words.more(template, "how"));
             words(fonts.bold(), TEXT, new Point(MARGIN, MARGIN + 20), Words.templateCheck());
             for (Ink ink : ScaleBars.at(0, 0)) {

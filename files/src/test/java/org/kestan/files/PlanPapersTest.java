@@ -239,7 +239,7 @@ public class PlanPapersTest {
         WorkPlan plan = reset();
         HeelCut cut = plan.heel().orElseThrow();
         for (SheetPdf.Paper paper : SheetPdf.Paper.values()) {
-            byte[] bytes = TemplatePdf.write(Templates.of(plan), "Sample", paper);
+            byte[] bytes = TemplatePdf.write(Templates.of(plan), plan.job(), paper);
             try (PDDocument pdf = Loader.loadPDF(bytes)) {
                 assertThat(pdf.getNumberOfPages()).isEqualTo(3);
                 for (PDPage page : pdf.getPages()) {
@@ -270,7 +270,7 @@ public class PlanPapersTest {
             assertThat(text)
                     .contains("Large flat-top, 1968, second owner")
                     .contains("Neck reset")
-                    .contains("Heel cut at the cap")
+                    .contains("Off the bass cheek at the cap", "the lighthouse keeper", "2026-10-12", "It rests on")
                     .contains("0.035 in + 0.010 in")
                     .contains("Straightedge, slack");
             for (COSName name : pdf.getPage(0).getResources().getFontNames()) {
@@ -278,7 +278,7 @@ public class PlanPapersTest {
                 assertThat(font.isEmbedded()).isTrue();
             }
         }
-        byte[] templates = TemplatePdf.write(Templates.of(reset()), "Sample", SheetPdf.Paper.LETTER);
+        byte[] templates = TemplatePdf.write(Templates.of(reset()), reset().job(), SheetPdf.Paper.LETTER);
         try (PDDocument pdf = Loader.loadPDF(templates)) {
             assertThat(new PDFTextStripper().getText(pdf)).contains("Before use measure both bars");
         }
@@ -291,13 +291,13 @@ public class PlanPapersTest {
         assertThat(written)
                 .extracting(path -> path.getFileName().toString())
                 .contains(
-                        "bench-card-a4.pdf",
-                        "bench-card-letter.pdf",
-                        "templates-a4.pdf",
-                        "templates-letter.pdf",
-                        "heel-cheeks.svg",
-                        "saddle-crown.svg",
-                        "wedge.svg");
+                        "bench-card-large-flat-top-1968-second-owner-the-lighthouse-keeper-a4.pdf",
+                        "bench-card-large-flat-top-1968-second-owner-the-lighthouse-keeper-letter.pdf",
+                        "templates-large-flat-top-1968-second-owner-the-lighthouse-keeper-a4.pdf",
+                        "templates-large-flat-top-1968-second-owner-the-lighthouse-keeper-letter.pdf",
+                        "heel-cheeks-large-flat-top-1968-second-owner-the-lighthouse-keeper.svg",
+                        "saddle-crown-large-flat-top-1968-second-owner-the-lighthouse-keeper.svg",
+                        "wedge-large-flat-top-1968-second-owner-the-lighthouse-keeper.svg");
         for (Path path : written) {
             assertThat(Files.size(path)).isPositive();
             Files.delete(path);

@@ -14,7 +14,9 @@ import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
+import org.kestan.job.taking.Takings;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visit;
 import org.kestan.words.BenchUnit;
@@ -35,7 +37,7 @@ public class SheetPapersTest {
         assertThat(outcome.faults()).isEmpty();
         assertThat(outcome.visit().orElseThrow().readings())
                 .isEqualTo(job.visit().readings());
-        assertThat(SheetCsv.write(job)).contains("\r\n5,action.bass,\"Action, bass\",3.9 mm\r\n");
+        assertThat(SheetCsv.write(job)).contains("\r\n5,action.bass,\"Action, bass\",3.9 mm,\r\n");
     }
 
     @Test
@@ -115,5 +117,24 @@ public class SheetPapersTest {
     public void lettersTheFontLacksDoNotFailTheSheet() throws IOException {
         Job named = good().with(Lines.NAME, "\u7409\u7403 \ud83c\udfb8 " + "long ".repeat(80));
         assertThat(SheetPdf.blank(named, SheetPdf.Paper.A4)).isNotEmpty();
+    }
+
+    /** All takes go out and come back in; the one that counts is their median. */
+    @Test
+    public void theTakesOfAReadingComeBack() {
+        Job once = Job.BLANK.with(Reading.ACTION_BASS, Length.ofText("9/64 in"));
+        Job job = Takings.takeAgain(
+                Takings.takeAgain(once, Reading.ACTION_BASS, Length.ofText("3.5 mm"), ShopStandards.DEFAULT),
+                Reading.ACTION_BASS,
+                Length.ofText("3.6 mm"),
+                ShopStandards.DEFAULT);
+        Visit back = SheetCsv.read(SheetCsv.write(job), Visit.BLANK).visit().orElseThrow();
+        assertThat(back.takesOf(Reading.ACTION_BASS))
+                .extracting(Length::text)
+                .containsExactly("9/64 in", "3.5 mm", "3.6 mm");
+        assertThat(back.get(Reading.ACTION_BASS)).isEqualTo(job.visit().get(Reading.ACTION_BASS));
+        assertThat(SheetCsv.read("key,value,takes\naction.bass,3 mm,3 mm; x\n", Visit.BLANK)
+                        .faults())
+                .hasSize(1);
     }
 }

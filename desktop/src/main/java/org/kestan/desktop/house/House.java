@@ -17,6 +17,7 @@ import org.kestan.ground.sheet.Line;
  * @param shower shows the room of an id
  * @param enterer shows the room of an id and puts the focus into it
  * @param goer shows the station that has a line of the sheet and puts the focus into its field
+ * @param starter starts a new job
  * @param shortcuts the commands that have a key, in the order of the menus
  */
 public record House(
@@ -26,6 +27,7 @@ public record House(
         Consumer<String> shower,
         Consumer<String> enterer,
         Consumer<Line<?>> goer,
+        Runnable starter,
         List<Shortcut> shortcuts) {
 
     /** Shows a station of the open job. */

@@ -195,6 +195,7 @@ public final class JobSession {
 
     /** Opens another job; its undo starts empty. */
     public void open(Job job) {
+        typing.forget();
         before.clear();
         after.clear();
         gesture = null;
@@ -221,21 +222,23 @@ public final class JobSession {
         }
     }
 
-    /** Takes back the last edit. */
+    /** Takes back the last edit, and says what that was. */
     public void undo() {
-        step(before, after);
+        step(before, after, "Undone: ");
     }
 
-    /** Does again what was taken back last. */
+    /** Does again what was taken back last, and says what that was. */
     public void redo() {
-        step(after, before);
+        step(after, before, "Done again: ");
     }
 
-    private void step(Deque<Job> from, Deque<Job> to) {
+    private void step(Deque<Job> from, Deque<Job> to, String what) {
         if (!from.isEmpty()) {
             gesture = null;
-            to.push(job());
+            Job then = job();
+            to.push(then);
             show(from.pop());
+            say(what + Difference.between(then, job()) + ".");
         }
     }
 
@@ -245,6 +248,10 @@ public final class JobSession {
         }
         before.push(job());
         after.clear();
+        if (!noticeIsError.get()) {
+            // What was said of something else is stale by now.
+            notice.set("");
+        }
         show(next);
         return true;
     }

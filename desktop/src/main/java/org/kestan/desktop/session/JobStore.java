@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
@@ -23,6 +24,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.util.Duration;
 import org.kestan.files.JobFile;
 import org.kestan.files.JobReader;
+import org.kestan.ground.sheet.Line;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.job.JobTree;
@@ -30,6 +32,7 @@ import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Saved;
+import org.kestan.words.Words;
 
 /**
  * Where the open job lies: in the ledger, saved as one goes, shortly after each edit and away from the application thread.
@@ -53,6 +56,12 @@ public final class JobStore {
     private final PauseTransition pause = new PauseTransition(PAUSE);
     private final ExecutorService writer = worker("ledger");
     private final ExecutorService deriver = worker("ledger-derive");
+
+    /** Makes the field that has the focus take what is typed in it. */
+    private Runnable beforeLeaving = () -> {};
+
+    /** The lines for whose text the user was told that leaving goes without it. */
+    private Set<Line<?>> warned = Set.of();
 
     /** The job as it was last written to a file of its own: kept, though not in the ledger. */
     private Job elsewhere = Job.BLANK;
@@ -153,6 +162,11 @@ public final class JobStore {
         }
     }
 
+    /** Says what makes the field that has the focus take what is typed in it. */
+    public void setBeforeLeaving(Runnable action) {
+        beforeLeaving = action;
+    }
+
     /** Returns the data folder of the application, with its log and its reports. */
     public Path folder() {
         return settings.folder();
@@ -183,11 +197,17 @@ public final class JobStore {
         return slot.entry().map(LedgerJob::id);
     }
 
-    /** Starts a job with nothing entered. */
-    public void startBlank() {
-        if (isKept()) {
+    /**
+     * Starts a job with nothing entered.
+     *
+     * @return whether it was started
+     */
+    public boolean startBlank() {
+        boolean kept = isKept();
+        if (kept) {
             show(new Slot(Optional.empty(), Job.BLANK), "A new job", "Nothing to save yet");
         }
+        return kept;
     }
 
     /**
@@ -347,6 +367,15 @@ public final class JobStore {
 
     /** Saves the open job before another is shown; one that can't be saved stays open, and the status line says so. */
     private boolean isKept() {
+        beforeLeaving.run();
+        if (!session.typing().refused().isEmpty() && !session.typing().refused().equals(warned)) {
+            warned = session.typing().refused();
+            session.complain("What is typed at "
+                    + warned.stream().map(Words::full).collect(Collectors.joining(" and "))
+                    + " can\u2019t be taken yet: correct it, or leave once more to go without it.");
+            return false;
+        }
+        warned = Set.of();
         flush();
         if (!session.job().equals(slot.content()) && !session.job().equals(elsewhere)) {
             session.complain(

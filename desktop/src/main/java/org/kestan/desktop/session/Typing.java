@@ -1,5 +1,7 @@
 package org.kestan.desktop.session;
 
+import java.util.LinkedHashSet;
+import java.util.Set;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
@@ -13,6 +15,7 @@ public final class Typing {
     private final ReadOnlyObjectWrapper<Line<?>> line = new ReadOnlyObjectWrapper<>(this, "line");
     private final StringProperty text = new SimpleStringProperty(this, "text", "");
     private final StringProperty note = new SimpleStringProperty(this, "note", "");
+    private final Set<Line<?>> refused = new LinkedHashSet<>();
     private String number = "";
 
     Typing() {}
@@ -23,6 +26,25 @@ public final class Typing {
         text.bind(typed);
         note.bind(said);
         line.set(next);
+    }
+
+    /** A field lost the focus: what was typed in it was taken, or can't be. */
+    public void end(Line<?> left, boolean taken) {
+        if (taken) {
+            refused.remove(left);
+        } else {
+            refused.add(left);
+        }
+    }
+
+    /** Returns the lines in whose fields something is typed that can't be taken. */
+    public Set<Line<?>> refused() {
+        return Set.copyOf(refused);
+    }
+
+    /** Forgets what can't be taken: another job is shown. */
+    void forget() {
+        refused.clear();
     }
 
     /** The line of the field that had the focus last; null before the first. */

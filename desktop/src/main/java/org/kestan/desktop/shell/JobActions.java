@@ -15,8 +15,10 @@ import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.files.JobFile;
+import org.kestan.files.PaperName;
 import org.kestan.files.SheetCsv;
 import org.kestan.files.SheetPdf;
+import org.kestan.job.visits.Visit;
 import org.kestan.words.PlanCards;
 
 /** What the menus, the keys and the mouse do with whole jobs: open, drop, paste, save as, copy. */
@@ -39,8 +41,7 @@ final class JobActions {
     }
 
     void chooseSaveAs(Window window) {
-        String name = session.job().name().replaceAll("[^\\p{L}\\p{N}]+", "-");
-        files.save(window, "Save the job as", FileChoice.Kind.JOB, (name.isEmpty() ? "job" : name) + JobFile.EXTENSION)
+        files.save(window, "Save the job as", FileChoice.Kind.JOB, PaperName.of(session.job()) + JobFile.EXTENSION)
                 .ifPresent(store::exportTo);
     }
 
@@ -48,18 +49,21 @@ final class JobActions {
         files.open(window, "Read a survey from a table", FileChoice.Kind.TABLE).ifPresent(this::csvIn);
     }
 
-    /** Lays the values of a table over the survey on the sheet, as one step of undo. */
+    /** Puts the values of a table on a sheet of their own, or on the one that is still empty: one step of undo. */
     void csvIn(Path file) {
         try {
             if (Files.size(file) > LARGEST_TABLE) {
                 session.complain(file.getFileName() + " is larger than a sheet can be.");
                 return;
             }
+            boolean blank = session.job().visit().readings().isEmpty();
             SheetCsv.Outcome outcome =
-                    SheetCsv.read(Files.readString(file), session.job().visit());
+                    SheetCsv.read(Files.readString(file), blank ? session.job().visit() : Visit.BLANK);
             outcome.visit().ifPresent(visit -> {
-                session.edit(job -> job.withVisit(visit));
-                session.say("Read from " + file.getFileName() + ". Undo takes it back.");
+                session.edit(job -> blank ? job.withVisit(visit) : job.withVisits(visits -> visits.withNew(visit)));
+                session.say("Read from " + file.getFileName()
+                        + (blank ? "" : " as a new visit; the one before is beside it")
+                        + ". Undo takes it back.");
             });
             if (outcome.visit().isEmpty()) {
                 session.complain("Nothing was read from " + file.getFileName() + ": "
@@ -74,12 +78,20 @@ final class JobActions {
     }
 
     void chooseCsvOut(Window window) {
-        files.save(window, "Write the survey as a table", FileChoice.Kind.TABLE, "survey.csv")
+        files.save(
+                        window,
+                        "Write the survey as a table",
+                        FileChoice.Kind.TABLE,
+                        PaperName.of("survey", session.job(), "", ".csv"))
                 .ifPresent(to -> files.write(to, file -> Files.writeString(file, SheetCsv.write(session.job()))));
     }
 
     void chooseBlankSheet(Window window, SheetPdf.Paper paper) {
-        files.save(window, "Write a blank measuring sheet", FileChoice.Kind.PAPER, "measuring-sheet.pdf")
+        files.save(
+                        window,
+                        "Write a blank measuring sheet",
+                        FileChoice.Kind.PAPER,
+                        PaperName.of("measuring-sheet", session.job(), "", ".pdf"))
                 .ifPresent(to -> files.write(to, file -> Files.write(file, SheetPdf.blank(session.job(), paper))));
     }
 

@@ -3,9 +3,11 @@ package org.kestan.desktop.shell;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuBar;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -69,7 +71,15 @@ public final class MainWindow {
         stations = new StationStrip(session, store, rooms::show);
         figures = new FigureStrip(session);
         MenuBar menus = Menus.bar(this, store, settings, samples);
-        rooms.setHouse(new House(session, store, elevation, this::show, this::enter, this::go, Menus.shortcuts(menus)));
+        rooms.setHouse(new House(
+                session,
+                store,
+                elevation,
+                this::show,
+                this::enter,
+                this::go,
+                this::startBlank,
+                Menus.shortcuts(menus)));
         BorderPane root = new BorderPane();
         root.getStyleClass().add("kestan");
         root.setTop(new VBox(header(menus), figures));
@@ -77,6 +87,14 @@ public final class MainWindow {
         root.setBottom(new StatusLine(session, store, gauge));
         Scene scene = new Scene(root, WIDTH, HEIGHT);
         look = new Look(scene, settings);
+        store.setBeforeLeaving(() -> {
+            // A field takes what is typed in it when it loses the focus; it has it back at once.
+            Node field = scene.getFocusOwner();
+            if (field instanceof TextInputControl) {
+                root.requestFocus();
+                field.requestFocus();
+            }
+        });
         connect(scene);
         show(Station.MEASURE.key());
         stage.setTitle("Kestan");
@@ -169,6 +187,13 @@ public final class MainWindow {
         stage.setTitle((said.isEmpty() ? "" : said + " \u2014 ") + "Kestan");
     }
 
+    /** Starts a new job at Intake, with the cursor on the instrument. */
+    public void startBlank() {
+        if (store.startBlank()) {
+            enter(Station.INTAKE.key());
+        }
+    }
+
     /** Shows the room of an id: for a station its key. What is not of the job takes the focus as well. */
     public void show(String id) {
         Door door = Doors.of(id);
@@ -179,7 +204,8 @@ public final class MainWindow {
         }
     }
 
-    private void enter(String id) {
+    /** Shows the room of an id and puts the focus into it. */
+    public void enter(String id) {
         rooms.enter(Doors.of(id));
     }
 

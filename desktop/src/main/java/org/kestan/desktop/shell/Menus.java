@@ -27,7 +27,7 @@ final class Menus {
         Menu job = new Menu("_Job");
         job.getItems()
                 .addAll(
-                        item("New job", "Shortcut+N", store::startBlank),
+                        item("New job", "Shortcut+N", window::startBlank),
                         item("Open\u2026", "Shortcut+O", () -> window.actions().choose(window.stage())),
                         recent);
         if (!samples.isEmpty()) {
@@ -84,7 +84,7 @@ final class Menus {
         tools.getItems().add(bareUnits(window, settings));
         Menu view = new Menu("_View");
         for (Door room : Doors.ALL) {
-            view.getItems().add(item(room.title(), room.keys(), () -> window.show(room.id())));
+            view.getItems().add(item(room.title(), room.keys(), () -> window.enter(room.id())));
         }
         view.getItems()
                 .addAll(

@@ -57,7 +57,7 @@ final class RoomStack extends StackPane {
     Room show(Door door) {
         Room room = rooms.get(door);
         if (room == null) {
-            room = door.builder().apply(house);
+            room = built(door);
             rooms.put(door, room);
             room.node().setVisible(false);
             (door.station().isPresent() ? stations : this).getChildren().add(room.node());
@@ -69,6 +69,16 @@ final class RoomStack extends StackPane {
         room.node().setVisible(true);
         shown.set(door);
         return room;
+    }
+
+    /** A room that can't be built says so in its place; the rest of the window goes on. */
+    private Room built(Door door) {
+        try {
+            return door.builder().apply(house);
+        } catch (RuntimeException failed) {
+            Thread.currentThread().getUncaughtExceptionHandler().uncaughtException(Thread.currentThread(), failed);
+            return new BrokenRoom(door.title());
+        }
     }
 
     private static void hide(Door door, Node node, Door next) {

@@ -14,6 +14,7 @@ import org.kestan.desktop.session.JobSession;
 import org.kestan.dossier.Dossier;
 import org.kestan.following.questions.Question;
 import org.kestan.ground.notation.Parsed;
+import org.kestan.ground.notation.TypedLength;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.LengthLine;
 import org.kestan.ground.sheet.Line;
@@ -123,6 +124,7 @@ public final class EntryField extends VBox {
             }
             if (event.getCode() == KeyCode.ESCAPE && !input.getText().equals(shown)) {
                 error = "";
+                session.typing().end(entry.line(), true);
                 input.setText(shown);
                 input.selectAll();
                 showNote(session.dossier());
@@ -137,7 +139,7 @@ public final class EntryField extends VBox {
                 session.say(entry.hint() + reading().map(this::toolHint).orElse(""));
                 session.takerProperty().set(reading().isPresent() ? this::takeFromGauge : null);
             } else {
-                take();
+                session.typing().end(entry.line(), take());
                 if (session.focusedLineProperty().get() == entry.line()) {
                     session.focusedLineProperty().set(null);
                 }
@@ -162,11 +164,11 @@ public final class EntryField extends VBox {
         session.say(entry.hint() + toolHint(reading));
     }
 
-    /** A bare number gets the unit that the shop's caliper types without saying it, when one was chosen. */
+    /** What is typed of a length, in the notation of the sheet: the shop's usual unit stands in where none is typed. */
     private String withUnit(String typed) {
-        boolean bare = entry.length().isPresent() && typed.strip().matches("[+-]?(\\d+(\\.\\d*)?|\\.\\d+)");
-        String unit = session.bareUnitProperty().get();
-        return bare && !unit.isEmpty() ? typed.strip() + " " + unit : typed;
+        return entry.length().isPresent()
+                ? TypedLength.tidy(typed, session.bareUnitProperty().get())
+                : typed;
     }
 
     /** Takes what is typed as one more take of the reading: all are kept, the median counts. */

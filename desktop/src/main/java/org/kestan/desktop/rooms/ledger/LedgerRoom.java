@@ -9,6 +9,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -16,6 +17,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -44,6 +46,8 @@ public final class LedgerRoom extends VBox implements Room {
     private final ComboBox<Query.Order> order = new ComboBox<>();
     private final ComboBox<Shelf> shelf = new ComboBox<>();
     private final ListView<JobCard> list = new ListView<>();
+    private final Label emptyWords = new Label();
+    private final VBox empty = new VBox(emptyWords);
     private final Label count = new Label();
     private final Button more = new PlainButton("Show more", "ledger-more", this::showMore);
     private int shownMost = PAGE;
@@ -93,12 +97,21 @@ public final class LedgerRoom extends VBox implements Room {
             away.setText(next == Shelf.BIN ? "Bring back" : "Put away / take out");
             refresh();
         });
+        emptyWords.setId("ledger-empty");
+        emptyWords.setWrapText(true);
+        emptyWords.getStyleClass().add("waiting");
+        Button first = new PlainButton("Start the first job", "ledger-first", house.starter()::run);
+        empty.getChildren().add(first);
+        empty.getStyleClass().add("ledger-empty");
+        first.visibleProperty().bind(first.managedProperty());
+        empty.setAlignment(Pos.CENTER);
         count.setId("ledger-count");
         count.getStyleClass().add("figure-reason");
         undelete.setDisable(true);
         FlowPane bar = new FlowPane(search, station, order, shelf, count, more);
         bar.getStyleClass().add("ledger-bar");
         FlowPane actions = new FlowPane(
+                new PlainButton("New job", "ledger-new", house.starter()::run),
                 new PlainButton("Open", "ledger-open", this::open),
                 new PlainButton(
                         "Duplicate",
@@ -119,7 +132,7 @@ public final class LedgerRoom extends VBox implements Room {
         actions.getStyleClass().add("ledger-bar");
         list.setId("ledger-list");
         list.setCellFactory(view -> new JobCell(session));
-        list.setPlaceholder(new Label("No job is like that."));
+        list.setPlaceholder(empty);
         list.setOnMouseClicked(click -> {
             if (click.getClickCount() == 2) {
                 open();
@@ -130,6 +143,12 @@ public final class LedgerRoom extends VBox implements Room {
                 open();
             } else if (key.getCode() == KeyCode.DELETE) {
                 delete();
+            }
+        });
+        addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.Z && key.isShortcutDown() && !key.isShiftDown() && !deleted.isEmpty()) {
+                undelete();
+                key.consume();
             }
         });
         search.setOnKeyPressed(key -> {
@@ -216,6 +235,18 @@ public final class LedgerRoom extends VBox implements Room {
                 + (all == 1 ? " job" : " jobs")
                 + (all > cards.size() ? ", the first " + cards.size() + " shown" : ""));
         more.setVisible(all > cards.size());
+        boolean untouched = search.getText().isBlank() && station.getValue().isEmpty();
+        emptyWords.setText(
+                !untouched
+                        ? "No job is like that."
+                        : switch (shelf.getValue()) {
+                            case BENCH ->
+                                "Nothing is at hand. A job begins at Intake with what it is and what its owner says;"
+                                        + " job files can be taken in below.";
+                            case AWAY -> "Nothing is put away.";
+                            case BIN -> "The bin is empty.";
+                        });
+        empty.getChildren().get(1).setManaged(untouched && shelf.getValue() == Shelf.BENCH);
         kept.ifPresent(id -> cards.stream()
                 .filter(card -> card.id().equals(id))
                 .findFirst()
@@ -234,7 +265,7 @@ public final class LedgerRoom extends VBox implements Room {
                 return;
             }
             if (store.open(card.id())) {
-                house.show(Station.MEASURE);
+                house.enter(session.dossier().station());
             }
         });
     }

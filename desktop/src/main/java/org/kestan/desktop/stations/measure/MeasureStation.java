@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
@@ -103,9 +104,20 @@ public final class MeasureStation extends VBox implements Room {
         return this;
     }
 
+    /** The first reading that is not taken yet; with all taken the first of the sheet. */
     @Override
     public void focusFirst() {
-        order.first();
+        Job job = session.job();
+        Optional<EntryField> next = fields.entrySet().stream()
+                .filter(each -> each.getKey().number() > 0 && each.getKey().number() < FIRST_RARE)
+                .filter(each -> job.get(each.getKey()).isEmpty() && each.getValue() instanceof EntryField)
+                .map(each -> (EntryField) each.getValue())
+                .findFirst();
+        if (job.visit().readings().isEmpty() || next.isEmpty()) {
+            order.first();
+        } else {
+            next.get().input().requestFocus();
+        }
     }
 
     /** The lines that are read at a place of this instrument, in working order. */

@@ -16,6 +16,7 @@ import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.files.BenchCardPdf;
+import org.kestan.files.PaperName;
 import org.kestan.files.PlanPapers;
 import org.kestan.files.SheetPdf;
 import org.kestan.words.Words;
@@ -115,7 +116,11 @@ final class PapersPane extends HBox {
         if (!isPlanned()) {
             return;
         }
-        files.save(getScene().getWindow(), "Write the bench card", FileChoice.Kind.PAPER, "bench-card.pdf")
+        files.save(
+                        getScene().getWindow(),
+                        "Write the bench card",
+                        FileChoice.Kind.PAPER,
+                        PaperName.of("bench-card", session.job(), "", ".pdf"))
                 .ifPresent(to -> files.write(
                         to,
                         file -> Files.write(
