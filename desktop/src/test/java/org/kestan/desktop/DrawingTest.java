@@ -29,7 +29,7 @@ import org.testng.annotations.Test;
 public class DrawingTest extends WindowTest {
 
     private Correction plan() {
-        return session().dossier().correction().orElseThrow();
+        return session().dossier().plan().correction().orElseThrow();
     }
 
     private Point2D middle(String id) {

@@ -39,6 +39,7 @@ public class JobFilesTest extends WindowTest {
     public void aNewJobComesIntoTheLedgerWithItsFirstEdit() {
         keys(KeyCode.SHORTCUT, KeyCode.N);
         assertThat(ledger.count()).isZero();
+        keys(KeyCode.ALT, KeyCode.DIGIT2);
         type("survey-heel-height", "90 mm");
         waitFor(() -> label("saved").startsWith("Saved "));
         String id = window.store().openId().orElseThrow();
@@ -84,7 +85,7 @@ public class JobFilesTest extends WindowTest {
         keys(KeyCode.F6);
         keys(KeyCode.SHORTCUT, KeyCode.EQUALS);
         assertThat(stage.getScene().getStylesheets()).anyMatch(sheet -> sheet.endsWith("lamplight.css"));
-        assertThat(stage.getScene().getRoot().getStyle()).contains("17.5px");
+        assertThat(stage.getScene().getRoot().getStyle()).contains("18.75px");
         var kept = org.kestan.desktop.session.Settings.in(folder);
         assertThat(kept.dark()).isTrue();
         assertThat(kept.textSize()).isEqualTo(125);

@@ -216,7 +216,7 @@ public class LedgerWindowTest extends WindowTest {
     public void inspectionIsAQuickPassByKeyboard() {
         openSample(1);
         onWindow(() -> {
-            find("inspect-brace-loose-sound", Node.class).requestFocus();
+            find("structure", Node.class).requestFocus();
             return true;
         });
         keys(KeyCode.DIGIT0);

@@ -37,8 +37,9 @@ public class SheetByKeyboardTest extends WindowTest {
         String[] sheet = {
             "47",
             "0",
+            "",
             "w",
-            "0",
+            "0 mm",
             "0.008 in",
             "1 14",
             "7",
@@ -70,24 +71,26 @@ public class SheetByKeyboardTest extends WindowTest {
             "1 mm",
             "t"
         };
-        // The inspection's first line, bridge lift, takes a length too.
-        sheet[3] = "0 mm";
         for (String value : sheet) {
             enter(value);
         }
-        // What is left of the sheet is not needed for the heel: straight through to the plan.
+        // What is left of the sheet is not needed for the heel: straight through to the verdict.
         for (int i = 0;
                 i < 30
-                        && !robot.lookup("#target-action-bass")
+                        && !robot.lookup("#take-advice")
                                 .tryQuery()
                                 .map(Node::isFocused)
                                 .orElse(false);
                 i++) {
             keys(KeyCode.ENTER);
         }
+        assertThat(find("take-advice", Node.class).isFocused())
+                .as("after the last reading the verdict's answer has the focus")
+                .isTrue();
+        keys(KeyCode.ALT, KeyCode.DIGIT4);
         assertThat(find("target-action-bass", javafx.scene.control.TextField.class)
                         .isFocused())
-                .as("after the last reading the first target has the focus")
+                .as("at the plan the first target has the focus")
                 .isTrue();
         enter("2.2 mm");
         enter("1.7 mm");
@@ -104,7 +107,8 @@ public class SheetByKeyboardTest extends WindowTest {
         double cap = reckoning.correction().orElseThrow().heel().orElseThrow().atCap();
         assertThat(cap).isBetween(92 * 3.0 / 283, 92 * 3.7 / 283);
         assertThat(label("figure-heel-cut-planned")).isEqualTo(BenchUnit.THOUSANDTHS.format(cap));
-        assertThat(label("value-heel-cut-at-the-cap")).contains(BenchUnit.MILLIMETRES.format(cap));
+        assertThat(label("value-heel-cut-at-the-cap"))
+                .contains(BenchUnit.MILLIMETRES.format(cap).replace(" mm", " \u00b1"));
     }
 
     @Test

@@ -31,7 +31,8 @@ public final class PlanMoves {
      *   <li>action: height over the action fret. The saddle holds, the fret line follows.
      * </ul>
      *
-     * <p>A fret line that is moved takes a neck way into the plan, where none is there yet.
+     * <p>A fret line that is moved takes a neck way into the plan, where none is there yet; a crown that is moved over a
+     * turned neck takes the ways that turn it, so that what is drawn stays the same work.
      *
      * @param shown the plan as it is drawn; while nothing is planned there is nothing to move
      * @param handle what is moved
@@ -92,7 +93,7 @@ public final class PlanMoves {
         Job aimed = withSupport(job, plan, height, written);
         double rise = support(aimed, plan) - plan.supportHeight();
         // Where the neck stays the crown follows the action; only a turned neck leaves it to be said.
-        Job moved = shown.turnsNeck() ? aimed : job;
+        Job moved = shown.turnsNeck() ? turning(shown, aimed) : job;
         Basis basis = plan.trajectory().basis();
         for (Side side : Side.values()) {
             // The string turns about the nut's slot, or about fret 1 where the reading there is aimed at (§3.6).

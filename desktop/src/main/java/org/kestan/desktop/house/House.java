@@ -30,6 +30,11 @@ public record House(
         Runnable starter,
         List<Shortcut> shortcuts) {
 
+    /** Shows the room of an id. */
+    public void show(String id) {
+        shower.accept(id);
+    }
+
     /** Shows a station of the open job. */
     public void show(Station station) {
         shower.accept(station.key());

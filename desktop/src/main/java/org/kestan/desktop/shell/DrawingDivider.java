@@ -27,8 +27,11 @@ final class DrawingDivider extends Region {
     private static final double TALL = 216;
     private static final double STEP = 24;
 
-    /** The station keeps at least this share of what both have. */
-    private static final double STATION_SHARE = 0.5;
+    /** What the drawing takes at most of what both have, by itself and when it was moved by hand. */
+    private static final double LOW_SHARE = 0.28;
+
+    private static final double TALL_SHARE = 0.38;
+    private static final double MOVED_SHARE = 0.7;
 
     private final ElevationView elevation;
     private final Settings settings;
@@ -93,7 +96,9 @@ final class DrawingDivider extends Region {
     }
 
     private double usual() {
-        return station == Station.MEASURE || station == Station.PLAN ? TALL : LOW;
+        return station == Station.MEASURE || station == Station.PLAN
+                ? Math.min(TALL, room * TALL_SHARE)
+                : Math.min(LOW, room * LOW_SHARE);
     }
 
     /** Gives the drawing the height it has over a station. */
@@ -110,7 +115,7 @@ final class DrawingDivider extends Region {
 
     private void apply() {
         double wanted = settings.drawingHeight(station.key()).orElse(usual());
-        double most = Math.max(LEAST, room * (1 - STATION_SHARE));
+        double most = Math.max(LEAST, room * MOVED_SHARE);
         double height = isFolded() ? STRIP : Math.min(wanted, most);
         elevation.setMinHeight(height);
         elevation.setPrefHeight(height);

@@ -2,7 +2,6 @@ package org.kestan.desktop.shell;
 
 import java.nio.file.Path;
 import java.util.List;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
@@ -10,8 +9,6 @@ import javafx.scene.control.MenuBar;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.kestan.desktop.gauge.GaugeListener;
@@ -65,6 +62,8 @@ public final class MainWindow {
         session.bareUnitProperty().set(settings.bareUnit());
         StandardsFile.Outcome kept = settings.standards();
         session.standardsProperty().set(kept.standards());
+        name.setId("job-name");
+        name.getStyleClass().add("job-name");
         rooms = new RoomStack(elevation, settings);
         store = new JobStore(session, settings, ledger);
         actions = new JobActions(session, store);
@@ -82,7 +81,7 @@ public final class MainWindow {
                 Menus.shortcuts(menus)));
         BorderPane root = new BorderPane();
         root.getStyleClass().add("kestan");
-        root.setTop(new VBox(header(menus), figures));
+        root.setTop(new VBox(new Header(menus, name, stations), figures));
         root.setCenter(rooms);
         root.setBottom(new StatusLine(session, store, gauge));
         Scene scene = new Scene(root, WIDTH, HEIGHT);
@@ -134,19 +133,6 @@ public final class MainWindow {
     /** Returns what listens for gauges. */
     public GaugeListener gauge() {
         return gauge;
-    }
-
-    private HBox header(MenuBar menus) {
-        name.setId("job-name");
-        name.getStyleClass().add("job-name");
-        name.setWrapText(true);
-        VBox left = new VBox(menus, name);
-        left.setMinWidth(0);
-        HBox.setHgrow(left, Priority.ALWAYS);
-        HBox header = new HBox(left, stations);
-        header.getStyleClass().add("header");
-        header.setAlignment(Pos.CENTER_LEFT);
-        return header;
     }
 
     private void connect(Scene scene) {

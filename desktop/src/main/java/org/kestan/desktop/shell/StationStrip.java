@@ -1,9 +1,12 @@
 package org.kestan.desktop.shell;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -17,6 +20,8 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The ledger and the stations in their order, each with how it stands; the chosen one is shown below. */
 final class StationStrip extends HBox {
+
+    private static final PseudoClass TIGHT = PseudoClass.getPseudoClass("tight");
 
     private final ToggleGroup group = new ToggleGroup();
     private final Map<Door, ToggleButton> buttons = new HashMap<>();
@@ -48,6 +53,17 @@ final class StationStrip extends HBox {
         group.selectToggle(buttons.get(door));
     }
 
+    /** Shows titles only, where there is no room for how each stands; that is still said to who listens. */
+    void setTight(boolean tight) {
+        for (Door door : buttons.keySet()) {
+            for (Node each : List.of(icons.get(door), reasons.get(door))) {
+                each.setVisible(!tight);
+                each.setManaged(!tight);
+            }
+        }
+        pseudoClassStateChanged(TIGHT, tight);
+    }
+
     private void add(Door room) {
         FontIcon icon = new FontIcon();
         icon.getStyleClass().add("station-icon");
@@ -59,6 +75,7 @@ final class StationStrip extends HBox {
         HBox content = new HBox(icon, words);
         content.setAlignment(Pos.CENTER_LEFT);
         content.getStyleClass().add("station-content");
+        why.setMinWidth(USE_PREF_SIZE);
         // Pressing the one that is shown leaves it shown.
         ToggleButton button = new ToggleButton() {
             @Override

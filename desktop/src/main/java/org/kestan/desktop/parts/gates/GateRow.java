@@ -4,6 +4,7 @@ import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -19,6 +20,9 @@ import org.kestan.words.Words;
 final class GateRow extends HBox {
 
     private static final double NUMBERS_WIDTH = 560;
+
+    /** Under this width, in text sizes, there is room for the reason only. */
+    private static final double NARROW = 58;
 
     private final StateShape mark = new StateShape();
     private final Label reason = new Label();
@@ -47,6 +51,10 @@ final class GateRow extends HBox {
         reason.setMaxWidth(Double.MAX_VALUE);
         reason.setMinWidth(0);
         numbers.setMaxWidth(NUMBERS_WIDTH);
+        Tooltip behind = new Tooltip();
+        behind.textProperty().bind(numbers.textProperty());
+        reason.setTooltip(behind);
+        widthProperty().addListener((property, old, width) -> arrange(stacked));
         provisional.getStyleClass().add("gate-provisional");
         provisional.setMinWidth(USE_PREF_SIZE);
         // Where it is narrow the name stands over its reason.
@@ -61,6 +69,14 @@ final class GateRow extends HBox {
         getChildren().addAll(words, provisional);
     }
 
+    /** Where it is narrow the numbers give way to the reason: they are in its tooltip. */
+    private void arrange(boolean stacked) {
+        double size = reason.getFont().getSize();
+        boolean shown = !numbers.getText().isEmpty() && (stacked || getWidth() == 0 || getWidth() > NARROW * size);
+        numbers.setVisible(shown);
+        numbers.setManaged(shown);
+    }
+
     String reason() {
         return reason.getText();
     }
@@ -73,8 +89,7 @@ final class GateRow extends HBox {
                 .map(each -> each.replace(' ', '\u00a0'))
                 .collect(Collectors.joining("   "));
         numbers.setText(behind);
-        numbers.setVisible(!behind.isEmpty());
-        numbers.setManaged(!behind.isEmpty());
+        arrange(numbers.getParent() instanceof VBox);
         provisional.setVisible(gate.provisional());
         getStyleClass().remove("gate-later");
         if (gate.provisional()) {

@@ -25,11 +25,21 @@ public final class Reveal {
         Node content = pane.getContent();
         double seen = pane.getViewportBounds().getHeight();
         double hidden = content.getBoundsInLocal().getHeight() - seen;
-        if (hidden <= 0) {
-            return;
-        }
         Node whole = node.getParent() != null && node.getParent() != content ? node.getParent() : node;
-        show(pane, content.sceneToLocal(whole.localToScene(whole.getBoundsInLocal())), hidden, seen);
+        Bounds bounds = content.sceneToLocal(whole.localToScene(whole.getBoundsInLocal()));
+        if (hidden > 0) {
+            show(pane, bounds, hidden, seen);
+        }
+        double wide = pane.getViewportBounds().getWidth();
+        double aside = content.getBoundsInLocal().getWidth() - wide;
+        if (aside > 0) {
+            double left = pane.getHvalue() * aside;
+            if (bounds.getMinX() < left) {
+                pane.setHvalue(bounds.getMinX() / aside);
+            } else if (bounds.getMaxX() > left + wide) {
+                pane.setHvalue((bounds.getMaxX() - wide) / aside);
+            }
+        }
     }
 
     private static void show(ScrollPane pane, Bounds bounds, double hidden, double seen) {

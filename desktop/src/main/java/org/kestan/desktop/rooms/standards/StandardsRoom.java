@@ -21,7 +21,6 @@ import javafx.stage.Window;
 import org.kestan.desktop.house.House;
 import org.kestan.desktop.house.Room;
 import org.kestan.desktop.parts.field.PlainButton;
-import org.kestan.desktop.parts.schools.SchoolChoice;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.files.StandardsFile;
@@ -61,7 +60,7 @@ public final class StandardsRoom extends VBox implements Room {
         VBox questions = new VBox();
         questions.getStyleClass().add("standards-schools");
         for (SchoolQuestion question : SchoolQuestion.values()) {
-            SchoolChoice choice = new SchoolChoice(question, "standards-", this::choose);
+            SchoolChoice choice = new SchoolChoice(question, this::choose);
             schools.add(choice);
             questions.getChildren().add(choice);
         }

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -38,10 +37,9 @@ final class NextReading extends HBox {
 
     /**
      * @param sheet the lines of the sheet as it is shown
-     * @param rare shows the lines that are folded
      * @param pressed asks for the focus on the reading that is shown
      */
-    NextReading(JobSession session, Supplier<List<Line<?>>> sheet, Node rare, Runnable pressed) {
+    NextReading(JobSession session, Supplier<List<Line<?>>> sheet, Runnable pressed) {
         this.session = session;
         this.sheet = sheet;
         setId("next-reading");
@@ -55,6 +53,7 @@ final class NextReading extends HBox {
         note.getStyleClass().add("next-note");
         note.setId("next-note");
         note.setWrapText(true);
+        note.managedProperty().bind(note.textProperty().isNotEmpty().and(note.visibleProperty()));
         hint.getStyleClass().add("next-hint");
         hint.setId("next-hint");
         hint.setWrapText(true);
@@ -68,10 +67,7 @@ final class NextReading extends HBox {
         right.setMinWidth(0);
         right.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(right, Priority.ALWAYS);
-        HBox foot = new HBox(progress, rare);
-        foot.setAlignment(Pos.CENTER_RIGHT);
-        foot.getStyleClass().add("next-foot");
-        VBox far = new VBox(takes, foot);
+        VBox far = new VBox(takes, progress);
         far.setAlignment(Pos.CENTER_RIGHT);
         far.getStyleClass().add("next-far");
         getChildren().addAll(left, right, far);
@@ -96,7 +92,7 @@ final class NextReading extends HBox {
         takes.getChildren().clear();
         if (onSheet) {
             String number = session.typing().number();
-            title.setText((number.isEmpty() ? "" : number + "  ") + Words.label(line));
+            title.setText((number.isEmpty() ? "" : number + "  ") + Words.full(line));
             hint.setText(Words.hint(line)
                     + (line instanceof Reading reading
                             ? "  Tool: " + Words.label(job.visit().tool(reading)) + " (F4 for another)."

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -28,11 +29,17 @@ final class SurveyBar extends FlowPane {
     private static final double CHOOSER_WIDTH = 230;
     private static final int NUMBER_WIDTH = 3;
 
+    /** The number of the sheet's line that the inspection is. */
+    private static final int STRUCTURE = 2;
+
     private final JobSession session;
     private final ComboBox<String> chooser = new ComboBox<>();
     private boolean showing;
 
-    SurveyBar(JobSession session, WorkingOrder order, Node structure, Consumer<Boolean> compare) {
+    /**
+     * @param structure the inspection's stop, made when its turn has come
+     */
+    SurveyBar(JobSession session, WorkingOrder order, Supplier<Node> structure, Consumer<Boolean> compare) {
         this.session = session;
         getStyleClass().add("instrument-row");
         Label label = new Label("On the sheet");
@@ -51,12 +58,16 @@ final class SurveyBar extends FlowPane {
         Button fresh = new PlainButton("New survey", "survey-new", () -> session.edit(SurveyBar::fresh));
         Button comparison = new PlainButton("Compare", "survey-compare", () -> compare.accept(true));
         getChildren().addAll(choice, new VBox(new Label(""), fresh), new VBox(new Label(""), comparison));
+        boolean inspected = false;
         for (Line<?> line : Lines.OF_VISIT) {
             if (line.place().isEmpty() && line != Lines.NOTES) {
+                if (!inspected && line.number() >= STRUCTURE) {
+                    getChildren().add(structure.get());
+                    inspected = true;
+                }
                 getChildren().add(field(order, line));
             }
         }
-        getChildren().add(structure);
         session.dossierProperty().addListener((property, old, next) -> show(next.job()));
         show(session.job());
     }

@@ -1,15 +1,14 @@
 package org.kestan.desktop.stations.plan;
 
 import java.util.Map;
-import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.kestan.words.Headline;
 import org.kestan.words.Words;
 
 /** The numbers one cuts by, to be read from the bench: heel cut, neck angle, what the straightedge shows with no strings on. */
-final class DecidingNumbers extends HBox {
+final class DecidingNumbers extends FlowPane {
 
     private final Map<Headline.Kind, Label> values = new java.util.EnumMap<>(Headline.Kind.class);
     private final Map<Headline.Kind, Label> notes = new java.util.EnumMap<>(Headline.Kind.class);
@@ -17,10 +16,10 @@ final class DecidingNumbers extends HBox {
     DecidingNumbers() {
         setId("deciding-numbers");
         getStyleClass().add("deciding");
-        setAlignment(Pos.CENTER_LEFT);
         for (Headline.Kind kind : Headline.Kind.values()) {
             Label title = new Label(Words.label(kind));
             title.getStyleClass().add("figure-title");
+            title.setMinWidth(USE_PREF_SIZE);
             Label value = new Label();
             value.setId("deciding-" + kind.key());
             value.getStyleClass().add("deciding-value");
@@ -28,6 +27,7 @@ final class DecidingNumbers extends HBox {
             Label note = new Label();
             note.setId("deciding-" + kind.key() + "-note");
             note.getStyleClass().add("card-remark");
+            note.setMinWidth(USE_PREF_SIZE);
             values.put(kind, value);
             notes.put(kind, note);
             getChildren().add(new VBox(title, value, note));

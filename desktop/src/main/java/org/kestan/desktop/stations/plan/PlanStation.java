@@ -154,7 +154,7 @@ public final class PlanStation extends ScrollPane implements Room {
         taken.setText(
                 ways.isEmpty()
                         ? "Nothing is planned yet"
-                        : preview ? "Preview of what we would do: " + Words.ways(ways) : Words.ways(ways));
+                        : preview ? "Preview: " + Words.ways(ways) : Words.ways(ways));
         aside.setText(preview ? "Take into the plan" : "Put aside");
         aside.setVisible(!ways.isEmpty());
         School chosen = session.standards().school(SchoolQuestion.PROJECTION);

@@ -1,43 +1,41 @@
 package org.kestan.desktop.stations.verdict;
 
-import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
-import java.util.function.Consumer;
+import java.util.Map;
 import javafx.geometry.HPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.RadioButton;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.schools.SchoolChoice;
+import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.standards.School;
 import org.kestan.ground.standards.SchoolQuestion;
-import org.kestan.ground.standards.ShopStandards;
 import org.kestan.judgement.advice.SchoolPlan;
 import org.kestan.words.BenchUnit;
 import org.kestan.words.Words;
 
-/** The schools side by side: those of projection worked out for this instrument, the others with the shop's choice. */
+/**
+ * The schools side by side: those of projection worked out for this instrument, to be used for this job; of the others what
+ * the shop has chosen. The shop's choice is changed in its standards only.
+ */
 final class SchoolsPane extends ScrollPane {
 
     private final JobSession session;
-    private final Consumer<ShopStandards> keeper;
     private final GridPane projections = new GridPane();
-    private final List<SchoolChoice> others = new ArrayList<>();
+    private final Map<SchoolQuestion, Label> others = new EnumMap<>(SchoolQuestion.class);
 
     /**
-     * @param keeper keeps changed standards of the shop
+     * @param standards shows the shop's standards
      */
-    SchoolsPane(JobSession session, Consumer<ShopStandards> keeper) {
+    SchoolsPane(JobSession session, Runnable standards) {
         this.session = session;
-        this.keeper = keeper;
         projections.getStyleClass().add("compare-grid");
         projections.setId("projection-schools");
         Label title = new Label(Words.label(SchoolQuestion.PROJECTION));
@@ -53,9 +51,13 @@ final class SchoolsPane extends ScrollPane {
         int at = 0;
         for (SchoolQuestion question : SchoolQuestion.values()) {
             if (question != SchoolQuestion.PROJECTION) {
-                SchoolChoice choice = new SchoolChoice(question, "", this::choose);
-                others.add(choice);
-                questions.add(choice, at % 2, at / 2);
+                Label head = new Label(Words.label(question));
+                head.getStyleClass().add("place-title");
+                Label chosen = new Label();
+                chosen.setWrapText(true);
+                chosen.setId("school-of-shop-" + question.key());
+                others.put(question, chosen);
+                questions.add(new VBox(head, chosen), at % 2, at / 2);
                 at++;
             }
         }
@@ -64,29 +66,32 @@ final class SchoolsPane extends ScrollPane {
             half.setPercentWidth(50);
             questions.getColumnConstraints().add(half);
         }
-        all.getChildren().add(questions);
+        Label shops = new Label("The shop\u2019s way in the rest; changed in the shop standards.");
+        shops.getStyleClass().add("card-remark");
+        all.getChildren()
+                .addAll(shops, questions, new PlainButton("Shop standards\u2026", "schools-standards", standards));
         setContent(all);
         setFitToWidth(true);
         getStyleClass().add("station-scroll");
     }
 
-    /** A school of projection with its reason, to choose it for the shop. */
-    private VBox choice(School school, ToggleGroup group) {
-        RadioButton button = SchoolChoice.button(school, "", this::choose);
-        button.setToggleGroup(group);
-        button.setSelected(session.standards().holds(school));
+    /** A school of projection with its reason; the shop's own is marked. */
+    private VBox named(School school) {
+        boolean shops = session.standards().holds(school);
+        Label name = new Label(Words.label(school) + (shops ? " \u2014 the shop\u2019s way" : ""));
+        name.setWrapText(true);
+        if (shops) {
+            name.getStyleClass().add("school-of-shop");
+        }
         Label reason = new Label(Words.more(school, "reason"));
         reason.setWrapText(true);
-        reason.getStyleClass().add("school-reason");
-        return new VBox(button, reason);
-    }
-
-    private void choose(School school) {
-        keeper.accept(session.standards().with(school));
+        reason.getStyleClass().add("card-remark");
+        return new VBox(name, reason);
     }
 
     void show() {
-        others.forEach(choice -> choice.show(session.standards()));
+        others.forEach((question, label) ->
+                label.setText(Words.label(session.standards().school(question))));
         projections.getChildren().clear();
         projections.getColumnConstraints().clear();
         List<SchoolPlan> plans = session.dossier().schools();
@@ -108,11 +113,10 @@ final class SchoolsPane extends ScrollPane {
                 "strung",
                 "over the bridge, slack");
         BenchUnit unit = session.unit();
-        ToggleGroup group = new ToggleGroup();
         for (int i = 0; i < plans.size(); i++) {
             SchoolPlan plan = plans.get(i);
             double bridge = plan.after().bridgeThickness().orElseThrow();
-            projections.add(choice(plan.school(), group), 0, i + 1);
+            projections.add(named(plan.school()), 0, i + 1);
             cell(
                     1,
                     i + 1,

@@ -120,9 +120,10 @@ final class SideBySidePane extends ScrollPane {
         int row = 2;
         for (Figures.Line line : lines) {
             label(0, row, line.label(), "card-label");
-            for (int i = 0; i < columns.size(); i++) {
-                label(i + 1, row, columns.get(i).predicted().map(line.text()).orElse(Numbers.NONE), "number-cell");
-            }
+            List<String> texts = columns.stream()
+                    .map(column -> column.predicted().map(line.text()).orElse(Numbers.NONE))
+                    .toList();
+            cells(row, 1, texts.subList(0, 1), texts.subList(1, texts.size()));
             row++;
             if (row == 3) {
                 row = remarks(columns, row);
@@ -141,11 +142,29 @@ final class SideBySidePane extends ScrollPane {
         row++;
         for (int line = 0; line < heads.size(); line++, row++) {
             label(0, row, heads.get(line), "card-label");
-            for (int i = 1; i < columns.size(); i++) {
-                label(i + 1, row, columns.get(i).remarks().get(line), "number-cell");
-            }
+            int at = line;
+            cells(
+                    row,
+                    2,
+                    List.of(),
+                    columns.stream()
+                            .skip(1)
+                            .map(column -> column.remarks().get(at))
+                            .toList());
         }
         return row;
+    }
+
+    /** Values beside each other; where the ways differ they stand out. */
+    private void cells(int row, int column, List<String> measured, List<String> ways) {
+        boolean differ = ways.stream().distinct().count() > 1;
+        int at = column;
+        for (String text : measured) {
+            label(at++, row, text, "number-cell");
+        }
+        for (String text : ways) {
+            label(at++, row, text, differ ? "number-differs" : "number-cell");
+        }
     }
 
     private void head(int column, Column shown, int number) {

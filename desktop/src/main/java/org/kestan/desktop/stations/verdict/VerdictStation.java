@@ -3,9 +3,12 @@ package org.kestan.desktop.stations.verdict;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.DoubleBinding;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -48,6 +51,11 @@ public final class VerdictStation extends VBox implements Room {
         }
     }
 
+    /** The advice takes no more than this share of the station. */
+    private static final double ADVICE_SHARE = 0.45;
+
+    private static final double SCROLL_BAR = 20;
+
     private final JobSession session;
     private final ElevationView elevation;
     private final Picks picks = new Picks();
@@ -74,7 +82,7 @@ public final class VerdictStation extends VBox implements Room {
         gates = new GatesPane(session, "", false, house::go);
         waysPane = new WaysPane(session, picks, way -> take(List.of(way)));
         compared = new SideBySidePane(session, this::take);
-        schools = new SchoolsPane(session, house.store()::keepStandards);
+        schools = new SchoolsPane(session, () -> house.show("standards"));
         pages.put(Page.GATES, gates);
         pages.put(Page.WAYS, waysPane);
         pages.put(Page.COMPARED, compared);
@@ -128,7 +136,9 @@ public final class VerdictStation extends VBox implements Room {
             session.say("Put aside; what we would do is previewed again.");
         });
         HBox press = new HBox(8, take, aside);
-        VBox left = new VBox(advice, because, standing, press);
+        press.setMinWidth(USE_PREF_SIZE);
+        VBox left = new VBox(advice, press, because, standing);
+        left.setMinWidth(0);
         left.getStyleClass().add("advice-left");
         others.setId("advice-runners");
         others.getStyleClass().add("advice-others");
@@ -139,9 +149,23 @@ public final class VerdictStation extends VBox implements Room {
         HBox.setHgrow(right, Priority.ALWAYS);
         HBox top = new HBox(left, right);
         top.getStyleClass().add("advice-box");
+        // Where it is low the advice scrolls and leaves room for the pages.
+        ScrollPane scroll = new ScrollPane(top);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.getStyleClass().add("station-scroll");
+        DoubleBinding height = Bindings.createDoubleBinding(
+                () -> Math.min(top.prefHeight(getWidth() - SCROLL_BAR) + 2, getHeight() * ADVICE_SHARE),
+                top.layoutBoundsProperty(),
+                top.needsLayoutProperty(),
+                heightProperty(),
+                widthProperty());
+        scroll.minHeightProperty().bind(height);
+        scroll.prefHeightProperty().bind(height);
+        scroll.maxHeightProperty().bind(height);
         HBox tabs = new HBox(pages);
         tabs.getStyleClass().add("verdict-head");
-        return new VBox(top, tabs);
+        return new VBox(scroll, tabs);
     }
 
     /** Takes ways into the plan: one step of undo, and on to the plan. */

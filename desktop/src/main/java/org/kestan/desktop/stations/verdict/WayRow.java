@@ -74,10 +74,10 @@ final class WayRow extends HBox {
         return pick;
     }
 
-    void show(Assessment way, Words words, String currency) {
+    void show(Assessment way, boolean recommended, Words words, String currency) {
         Numbers numbers = words.numbers();
         mark.show(state(way));
-        fit.setText(Words.label(way.fit()));
+        fit.setText(recommended ? "we would" : Words.label(way.fit()));
         action.setText(way.predicted()
                 .map(Prediction::setup)
                 .map(Setup::action)
@@ -86,7 +86,10 @@ final class WayRow extends HBox {
         hours.setText(way.hours() == 0 ? Numbers.NONE : Numbers.plain(way.hours()));
         cost.setText(way.cost() == 0 ? Numbers.NONE : price(way.cost(), currency));
         pick.setDisable(way.predicted().isEmpty());
-        getStyleClass().removeAll(List.of("way-possible", "way-not"));
+        getStyleClass().removeAll(List.of("way-possible", "way-not", "way-recommended"));
+        if (recommended) {
+            getStyleClass().add("way-recommended");
+        }
         getStyleClass().add(way.possible() ? "way-possible" : "way-not");
         setAccessibleText(Words.label(way.way()) + ", " + fit.getText() + ", action then " + action.getText() + ". "
                 + words.say(way.reasons()));

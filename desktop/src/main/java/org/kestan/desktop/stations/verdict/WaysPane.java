@@ -1,9 +1,11 @@
 package org.kestan.desktop.stations.verdict;
 
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -11,6 +13,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.parts.pages.Reveal;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.judgement.advice.Assessment;
 import org.kestan.judgement.advice.Ways;
 import org.kestan.judgement.way.Way;
 import org.kestan.judgement.ways.Catalogue;
@@ -21,6 +24,9 @@ import org.kestan.judgement.ways.Catalogue;
  */
 final class WaysPane extends HBox {
 
+    /** Under this width, in text sizes, only the list is shown. */
+    private static final double NARROW = 62;
+
     private final JobSession session;
     private final Picks picks;
     private final Consumer<Way> taker;
@@ -30,13 +36,14 @@ final class WaysPane extends HBox {
     private Ways ways;
     private Way looked = Catalogue.LEAVE;
     private List<Way> advised = List.of();
+    private List<Way> order = Catalogue.ALL;
+    private final VBox list = new VBox();
 
     WaysPane(JobSession session, Picks picks, Consumer<Way> taker) {
         this.session = session;
         this.picks = picks;
         this.taker = taker;
         getStyleClass().add("ways");
-        VBox list = new VBox();
         list.setId("ways-list");
         for (Way way : Catalogue.ALL) {
             WayRow row = new WayRow(way);
@@ -56,13 +63,21 @@ final class WaysPane extends HBox {
             });
         }
         listScroll.setContent(list);
-        VBox left = new VBox(WayRow.heads(), listScroll);
+        HBox top = WayRow.heads();
+        Label heads = (Label) top.getChildren().get(0);
+        VBox left = new VBox(top, listScroll);
         VBox.setVgrow(listScroll, Priority.ALWAYS);
         HBox.setHgrow(left, Priority.ALWAYS);
         left.setMinWidth(0);
         detail = new WayDetail(taker);
         ScrollPane right = scroll(detail);
         right.getStyleClass().add("way-detail-scroll");
+        // Where it is narrow the list goes before what is said of one of its ways.
+        widthProperty().addListener((property, old, width) -> {
+            boolean roomy = width.doubleValue() > NARROW * heads.getFont().getSize();
+            right.setVisible(roomy);
+            right.setManaged(roomy);
+        });
         getChildren().addAll(left, right);
         picks.onChange(this::showPicks);
     }
@@ -76,7 +91,7 @@ final class WaysPane extends HBox {
     }
 
     private void pressed(Way way, KeyEvent key) {
-        int at = Catalogue.ALL.indexOf(way);
+        int at = order.indexOf(way);
         switch (key.getCode()) {
             case DOWN -> focus(at + 1);
             case UP -> focus(at - 1);
@@ -90,8 +105,7 @@ final class WaysPane extends HBox {
     }
 
     private void focus(int at) {
-        int last = Catalogue.ALL.size() - 1;
-        rows.get(Catalogue.ALL.get(Math.max(0, Math.min(at, last)))).requestFocus();
+        rows.get(order.get(Math.max(0, Math.min(at, order.size() - 1)))).requestFocus();
     }
 
     private void look(Way way) {
@@ -121,7 +135,35 @@ final class WaysPane extends HBox {
         }
         ways = next;
         String currency = session.standards().currency();
-        next.all().forEach(each -> rows.get(each.way()).show(each, session.words(), currency));
+        next.all()
+                .forEach(each ->
+                        rows.get(each.way()).show(each, recommended.contains(each.way()), session.words(), currency));
+        arrange(next, recommended);
         detail.show(next.of(looked), next.shims(), session.words());
+    }
+
+    /** What we would do first, then what can be done, then the rest; within each the least invasive first. */
+    private void arrange(Ways judged, List<Way> recommended) {
+        List<Way> next = judged.all().stream()
+                .sorted(Comparator.comparingInt((Assessment each) -> rank(each, recommended)))
+                .map(Assessment::way)
+                .toList();
+        if (!next.equals(order)) {
+            order = next;
+            list.getChildren().setAll(next.stream().map(rows::get).toList());
+        }
+    }
+
+    private static int rank(Assessment way, List<Way> recommended) {
+        int at = recommended.indexOf(way.way());
+        return at >= 0
+                ? at
+                : recommended.size()
+                        + switch (way.fit()) {
+                            case POSSIBLE -> 0;
+                            case NO_NEED -> 1;
+                            case UNKNOWN -> 2;
+                            case NOT_FOR_THIS_ONE -> 3;
+                        };
     }
 }

@@ -1,4 +1,4 @@
-package org.kestan.desktop.parts.schools;
+package org.kestan.desktop.rooms.standards;
 
 import java.util.EnumMap;
 import java.util.Map;
@@ -13,22 +13,21 @@ import org.kestan.ground.standards.ShopStandards;
 import org.kestan.words.Words;
 
 /** A question on which practitioners disagree, the schools that answer it with their reasons, the shop's one chosen. */
-public final class SchoolChoice extends VBox {
+final class SchoolChoice extends VBox {
 
     private final Map<School, RadioButton> buttons = new EnumMap<>(School.class);
 
     /**
-     * @param prefix put before the ids of the buttons
      * @param chooser told of another choice
      */
-    public SchoolChoice(SchoolQuestion question, String prefix, Consumer<School> chooser) {
+    SchoolChoice(SchoolQuestion question, Consumer<School> chooser) {
         getStyleClass().add("school-question");
         Label words = new Label(Words.label(question));
         words.getStyleClass().add("place-title");
         getChildren().add(words);
         ToggleGroup group = new ToggleGroup();
         for (School school : question.schools()) {
-            RadioButton button = button(school, prefix, chooser);
+            RadioButton button = button(school, chooser);
             button.setToggleGroup(group);
             buttons.put(school, button);
             Label reason = new Label(Words.more(school, "reason"));
@@ -39,9 +38,9 @@ public final class SchoolChoice extends VBox {
     }
 
     /** A button that chooses a school for the shop. */
-    public static RadioButton button(School school, String prefix, Consumer<School> chooser) {
+    private static RadioButton button(School school, Consumer<School> chooser) {
         RadioButton button = new RadioButton(Words.label(school));
-        button.setId(prefix + "school-" + school.question().key() + "-"
+        button.setId("standards-school-" + school.question().key() + "-"
                 + school.key().replace('.', '-'));
         button.setWrapText(true);
         button.setOnAction(event -> chooser.accept(school));
@@ -49,7 +48,7 @@ public final class SchoolChoice extends VBox {
     }
 
     /** Shows what the shop has chosen. */
-    public void show(ShopStandards shop) {
+    void show(ShopStandards shop) {
         buttons.forEach((school, button) -> button.setSelected(shop.holds(school)));
     }
 }

@@ -1,0 +1,45 @@
+package org.kestan.desktop.shell;
+
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuBar;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/** One row: menus over the instrument's name, and the stations beside them, which give way where it is narrow. */
+final class Header extends HBox {
+
+    /** The name has at least this share of the row before the stations shrink to their titles. */
+    private static final double NAME_SHARE = 0.36;
+
+    private final MenuBar menus;
+    private final StationStrip stations;
+    private double wholeStations;
+
+    Header(MenuBar menus, Label name, StationStrip stations) {
+        this.menus = menus;
+        this.stations = stations;
+        getStyleClass().add("header");
+        menus.setMinWidth(USE_PREF_SIZE);
+        name.setWrapText(true);
+        name.setMinWidth(0);
+        VBox left = new VBox(menus, name);
+        left.setMinWidth(0);
+        HBox.setHgrow(left, Priority.ALWAYS);
+        stations.setMinWidth(USE_PREF_SIZE);
+        getChildren().addAll(left, stations);
+        widthProperty().addListener((property, old, next) -> arrange());
+        for (Node each : new Node[] {menus, stations}) {
+            each.layoutBoundsProperty().addListener((property, old, next) -> arrange());
+        }
+    }
+
+    private void arrange() {
+        stations.setTight(false);
+        stations.applyCss();
+        wholeStations = stations.prefWidth(-1);
+        double left = Math.max(menus.prefWidth(-1), getWidth() * NAME_SHARE);
+        stations.setTight(getWidth() > 0 && wholeStations + left + getSpacing() * 3 > getWidth());
+    }
+}
