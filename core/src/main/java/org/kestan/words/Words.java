@@ -174,6 +174,13 @@ public final class Words {
         return Vocabulary.find(key(term) + ".full").orElseGet(() -> label(term));
     }
 
+    /** Returns usual words for a line whose text is free; none for most. */
+    public static List<String> usual(Line<?> line) {
+        return Vocabulary.find(key(line) + ".usual")
+                .map(words -> List.of(words.split("\\|")))
+                .orElse(List.of());
+    }
+
     /** Returns one line on what to enter, where to put the tool and how to read it; empty for nothing to say. */
     public static String hint(Line<?> line) {
         return more(line, "hint");

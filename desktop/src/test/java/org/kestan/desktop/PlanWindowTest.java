@@ -1,12 +1,15 @@
 package org.kestan.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
+import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -105,9 +108,25 @@ public class PlanWindowTest extends WindowTest {
         plan("bolt-on-shim.kestan.json", Catalogue.POCKET_SHIM);
         robot.clickOn("#plan-page-papers");
         waitFor(() -> robot.lookup("#template-pocket-shim").tryQuery().isPresent());
-        assertThat(find("template-pocket-shim", RadioButton.class).isSelected()).isTrue();
-        assertThat(find("template-list", VBox.class).getChildren()).hasSize(1);
+        assertThat(find("template-list", VBox.class).getChildren()).hasSize(2);
+        assertThat(find("template-bench-card", RadioButton.class).isSelected()).isTrue();
+        waitFor(() -> robot.lookup("#paper-page-1").tryQuery().isPresent());
+        press(find("template-pocket-shim", RadioButton.class));
         assertThat(label("template-how")).contains("hold it to the pocket");
+        waitFor(() -> robot.lookup("#paper-page-1")
+                .tryQuery()
+                .filter(page -> page.getAccessibleText().startsWith("Full-pocket shim"))
+                .isPresent());
+        // The page is as wide as it is printed in proportion: A4 upright, 210 by 297.
+        var page = (ImageView) find("paper-page-1", Button.class).getGraphic();
+        assertThat(page.getImage().getHeight() / page.getImage().getWidth()).isCloseTo(297.0 / 210, within(0.01));
+        assertThat(find("elevation", Region.class).getHeight())
+                .as("the drawing folds")
+                .isLessThan(60);
+        press(find("paper-page-1", Button.class));
+        waitFor(() -> robot.lookup("#large-picture").tryQuery().isPresent());
+        keys(KeyCode.ESCAPE);
+        waitFor(() -> robot.lookup("#large-picture").tryQuery().isEmpty());
     }
 
     @Test

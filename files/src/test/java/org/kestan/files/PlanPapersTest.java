@@ -131,9 +131,14 @@ public class PlanPapersTest {
             HeelCut.Cheeks top = cut.cheeksAt(0);
             HeelCut.Cheeks cap = cut.cheeksAt(cut.height());
             assertThat(edge.get(0).distance(edge.get(3))).isCloseTo(3.75 * 25.4, within(TRUE));
-            assertThat(line.get(0).getX() - edge.get(0).getX())
+            // Bass is seen from its own side, treble from the other: the heel lies to the left of its edge, and to the
+            // right.
+            int sign = edge.get(1).getX() < edge.get(0).getX() ? -1 : 1;
+            assertThat(sign)
+                    .isEqualTo(drift == (plan.job().visit().driftSide().orElse(Side.BASS) == Side.BASS) ? -1 : 1);
+            assertThat(sign * (line.get(0).getX() - edge.get(0).getX()))
                     .isCloseTo(drift ? top.driftSide() : top.otherSide(), within(TRUE));
-            assertThat(line.get(1).getX() - edge.get(3).getX())
+            assertThat(sign * (line.get(1).getX() - edge.get(3).getX()))
                     .isCloseTo(drift ? cap.driftSide() : cap.otherSide(), within(TRUE));
         }
     }

@@ -57,6 +57,15 @@ public interface Ledger extends AutoCloseable {
     LedgerJob insert(Job job);
 
     /**
+     * Puts a new job in under the id it had in another ledger.
+     *
+     * @param id the id; where it is taken, if only by a job in the bin, the job gets one of its own
+     * @return the job as it lies there
+     * @throws LedgerException if it can't be written
+     */
+    LedgerJob insert(Job job, String id);
+
+    /**
      * Saves a job over the revision it builds on.
      *
      * @param id the job's id

@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -27,6 +28,7 @@ import org.kestan.ground.standards.ShopStandards;
 import org.kestan.ground.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.pictures.Photo;
+import org.kestan.job.terms.Lines;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -155,11 +157,60 @@ public abstract class LedgerContract {
         ledger.archive(away.id(), true);
         Path zip = folder.resolve("all.zip");
         Archive.Outcome out = Archive.write(ledger, zip, (done, total) -> true);
-        assertThat(out).isEqualTo(new Archive.Outcome(2, false, List.of()));
+        assertThat(out).isEqualTo(new Archive.Outcome(2, Archive.Met.NONE, false, List.of()));
         try (Ledger other = open(folder.resolve("elsewhere"))) {
             assertThat(Archive.read(other, zip, (done, total) -> true).done()).isEqualTo(2);
             assertThat(Files.exists(other.pictures().file(picture))).isTrue();
-            assertThat(other.list(Query.ALL)).extracting(JobCard::name).contains(demo(3).name());
+            assertThat(other.list(Query.ALL)).extracting(JobCard::name).containsExactly(demo(0).name());
+            assertThat(other.list(new Query("", Optional.empty(), Shelf.AWAY, Query.Order.NAME)))
+                    .as("what was put away stays so")
+                    .extracting(JobCard::id)
+                    .containsExactly(away.id());
+        }
+    }
+
+    @Test
+    public void jobsThatAreThereAreKnownAgain() throws IOException {
+        LedgerJob same = ledger.insert(demo(0));
+        LedgerJob ours = ledger.insert(demo(1));
+        LedgerJob theirs = ledger.insert(demo(2));
+        Path zip = folder.resolve("all.zip");
+        Archive.write(ledger, zip, Progress.UNTOLD);
+        Path later = folder.resolve("later.zip");
+        try (Ledger other = open(folder.resolve("elsewhere"))) {
+            Archive.read(other, zip, Progress.UNTOLD);
+            Archive.Outcome again = Archive.read(other, zip, Progress.UNTOLD);
+            assertThat(again.done()).isZero();
+            assertThat(again.met()).isEqualTo(new Archive.Met(3, 0, 0));
+            wait(other, theirs.id());
+            other.save(theirs.id(), 1, demo(2).with(Lines.OWNER, "changed there"));
+            Archive.write(other, later, Progress.UNTOLD);
+        }
+        wait(ledger, ours.id());
+        ledger.save(ours.id(), 1, demo(1).with(Lines.OWNER, "changed here"));
+        Archive.Outcome outcome = Archive.read(ledger, later, Progress.UNTOLD);
+        assertThat(outcome).isEqualTo(new Archive.Outcome(0, new Archive.Met(1, 1, 1), false, List.of()));
+        assertThat(ledger.read(same.id()).orElseThrow().job()).isEqualTo(demo(0));
+        assertThat(ledger.read(ours.id()).orElseThrow().job().text(Lines.OWNER)).isEqualTo("changed here");
+        assertThat(ledger.read(theirs.id()).orElseThrow().job().text(Lines.OWNER))
+                .isEqualTo("changed there");
+        assertThat(ledger.list(new Query("", Optional.empty(), Shelf.BIN, Query.Order.NAME)))
+                .as("what was replaced lies in the bin")
+                .extracting(JobCard::name)
+                .containsExactly(demo(2).name());
+        assertThat(ledger.count()).isEqualTo(3);
+    }
+
+    /** A zip knows whole seconds. */
+    private static void wait(Ledger ledger, String id) {
+        long came = ledger.list(Query.ALL).stream()
+                .filter(card -> card.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .changedAt()
+                .getEpochSecond();
+        while (Instant.now().getEpochSecond() <= came + 1) {
+            Thread.onSpinWait();
         }
     }
 

@@ -172,7 +172,12 @@ final class MemoryLedger implements Ledger {
 
     @Override
     public LedgerJob insert(Job job) {
-        LedgerJob entry = new LedgerJob(UUID.randomUUID().toString(), 1, job);
+        return insert(job, UUID.randomUUID().toString());
+    }
+
+    @Override
+    public LedgerJob insert(Job job, String id) {
+        LedgerJob entry = new LedgerJob(rows.containsKey(id) ? UUID.randomUUID().toString() : id, 1, job);
         rows.put(entry.id(), new Row(entry, shown(job), Instant.now(), Instant.now(), false, false));
         return entry;
     }

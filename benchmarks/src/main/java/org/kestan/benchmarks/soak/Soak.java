@@ -5,6 +5,7 @@ import java.io.PrintStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,12 +17,16 @@ public final class Soak {
 
     private static final double MILLI = 1e6;
 
+    /** The application thread may not be held longer. */
+    private static final double LONGEST_MILLIS = 2000;
+
     /** Attacks on a target before the next has its turn. */
     private static final int TURN = 200;
 
     private final Map<String, Row> rows = new LinkedHashMap<>();
     private final List<String> failures = new ArrayList<>();
     private final long seed;
+    private final List<Long> heap = new ArrayList<>();
     private double longest;
 
     /** One row of the table. */
@@ -42,12 +47,14 @@ public final class Soak {
         long seed = arguments.length > 1 ? Long.parseLong(arguments[1]) : 20261125;
         Path folder = Files.createTempDirectory("kestan-soak-");
         Soak soak = new Soak(seed);
+        // Interrupted, it says how far it came.
+        Thread table = new Thread(() -> soak.print(System.out));
+        Runtime.getRuntime().addShutdownHook(table);
         try {
             soak.run(folder, minutes);
         } finally {
             clear(folder);
         }
-        soak.print(System.out);
         System.exit(soak.failures.isEmpty() ? 0 : 1);
     }
 
@@ -64,7 +71,7 @@ public final class Soak {
         List<Target> inputs = new Inputs(folder).targets();
         Ledgers ledgers = new Ledgers(folder);
         long turn = 0;
-        try (OddWindow window = new OddWindow(folder)) {
+        try (OddWindow window = new OddWindow(folder, LONGEST_MILLIS)) {
             while (System.nanoTime() < end) {
                 for (Target target : inputs) {
                     attack(target, target.name().equals("zips") ? TURN / 20 : TURN, turn);
@@ -76,10 +83,18 @@ public final class Soak {
                 for (Target target : ledgers.processes()) {
                     attack(target, 1, turn);
                 }
+                longest = window.slowest();
+                heap.add(heapInUse());
                 turn++;
             }
-            longest = window.slowest();
         }
+    }
+
+    /** What is still held after everything that can go has gone, MB. */
+    private static long heapInUse() {
+        System.gc();
+        Runtime machine = Runtime.getRuntime();
+        return (machine.totalMemory() - machine.freeMemory()) >> 20;
     }
 
     /** Attacks a target so many times; each attack has a seed of its own, printed with what it brought down. */
@@ -116,6 +131,11 @@ public final class Soak {
                 name, row.taken + row.refused + row.thrown, row.taken, row.refused, row.thrown, row.slowest));
         if (longest > 0) {
             out.printf("The window's thread was held for %.0f ms at the longest.%n", longest);
+        }
+        if (!heap.isEmpty()) {
+            out.printf(
+                    "Heap in use after each of %d rounds: first %d MB, most %d MB, last %d MB.%n",
+                    heap.size(), heap.get(0), Collections.max(heap), heap.get(heap.size() - 1));
         }
         failures.stream().distinct().limit(40).forEach(out::println);
     }

@@ -116,7 +116,7 @@ public enum Reading implements LengthLine {
     SIDE_DRIFT(on(Place.PROJECTION, 14, "sideDrift.offset")
             .range(-8, 8)
             .with(Tool.RULE_HALF_MM)
-            .shows(upright(Spot.BRIDGE_FRONT, Level.TOP, Level.FRET_LINE))),
+            .shows(new Span.FromAbove())),
     BRIDGE_HEIGHT(on(Place.BRIDGE, 15, "bridgeHeight")
             .range(5, 60)
             .only(Taker.FLOATING_BRIDGE)

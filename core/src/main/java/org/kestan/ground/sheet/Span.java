@@ -45,4 +45,7 @@ public sealed interface Span {
 
     /** Along the instrument at one level. */
     record Along(Spot from, Spot to, Level level) implements Span {}
+
+    /** Across the instrument at the saddle, seen from above: where the board's middle points and where the bridge's is. */
+    record FromAbove() implements Span {}
 }

@@ -66,8 +66,8 @@ public final class PlanMoves {
     }
 
     /**
-     * Puts what a handle moves back to what is measured: the fret line where it lies once the relief is right, the saddle
-     * and the action as read.
+     * Puts all that a handle moves back to what is measured: the fret line where it lies once the relief is right, the saddle
+     * and the action as read; with the crown both actions go back, as they followed it.
      *
      * @return the job with those aims taken back; unchanged when there is nothing to move
      */
@@ -81,7 +81,8 @@ public final class PlanMoves {
         return switch (handle) {
             case ACTION_BASS -> asMeasured(job, Aim.ACTION_BASS);
             case ACTION_TREBLE -> asMeasured(job, Aim.ACTION_TREBLE);
-            case SADDLE_CROWN -> job.without(supportAim(job));
+            case SADDLE_CROWN ->
+                asMeasured(asMeasured(job.without(supportAim(job)), Aim.ACTION_BASS), Aim.ACTION_TREBLE);
             case FRET_LINE ->
                 withExactSupport(job, plan, plan.supportHeight() + plan.strungAfterRelief() - plan.targetStrung());
         };

@@ -11,6 +11,7 @@ import org.kestan.ground.geometry.HeelCut;
 import org.kestan.ground.sheet.Dimension;
 import org.kestan.ground.sheet.Fitting;
 import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Side;
 import org.kestan.ground.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
@@ -35,6 +36,7 @@ import org.kestan.work.plan.WorkPlan;
  * @param planned neck and strings after the work, when they could be worked out
  * @param heel the heel cut, when it could be worked out
  * @param extension the extension after the work, when it could be worked out
+ * @param drift how far the neck points aside at the saddle, toward the treble positive; empty when it was not read
  */
 @RecordBuilder
 public record SideView(
@@ -53,7 +55,8 @@ public record SideView(
         Optional<Profile> measured,
         Optional<Profile> planned,
         Optional<HeelCut> heel,
-        Optional<Extension> extension)
+        Optional<Extension> extension,
+        OptionalDouble drift)
         implements SideViewBuilder.With {
 
     private static final int FRETS_PAST_JOINT = 6;
@@ -117,7 +120,15 @@ public record SideView(
                 measured,
                 planned,
                 plan.heel(),
-                plan.extension());
+                plan.extension(),
+                drift(job));
+    }
+
+    /** A drift whose side was not said is drawn toward the treble. */
+    private static OptionalDouble drift(Job job) {
+        double sign = job.visit().driftSide().orElse(Side.TREBLE) == Side.TREBLE ? 1 : -1;
+        OptionalDouble read = job.millimetres(Reading.SIDE_DRIFT);
+        return read.isPresent() ? OptionalDouble.of(sign * Math.abs(read.getAsDouble())) : read;
     }
 
     /** Length of tail drawn behind a floating bridge whose tailpiece was not read, mm. */

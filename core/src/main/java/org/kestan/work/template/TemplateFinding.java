@@ -13,6 +13,8 @@ public enum TemplateFinding implements Finding.Kind {
     ONE_CHEEK,
     OTHER_CHEEK,
     OFF(Plain.class),
+    DEPTH(Plain.class),
+    WIDENED(Plain.class),
     STRING(Count.class),
     BASS,
     TREBLE,

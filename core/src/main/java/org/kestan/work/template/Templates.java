@@ -30,7 +30,23 @@ public final class Templates {
 
     private static final double GAP = 12;
     private static final double LETTERS = 2.8;
+    private static final double SMALL = LETTERS * 0.85;
     private static final double HATCH_STEP = 2.5;
+
+    /** Where the heel begins under its words, mm. */
+    private static final double CHEEK_TOP = 5;
+
+    /** The room for the wood that goes, made wider, and for its values beside it, mm. */
+    private static final double WIDENED = 14;
+
+    private static final double VALUES = 9;
+    private static final double WIDENED_GAP = 6;
+    private static final double TICK = 2;
+    private static final double DEPTH_WORDS = 9;
+
+    /** By how much the wood is made wider; the largest for which there is room. */
+    private static final List<Double> FACTORS = List.of(20.0, 15.0, 10.0, 8.0, 5.0, 4.0, 3.0, 2.0);
+
     private static final int CURVE_STEPS = 96;
     private static final int CORNER_STEPS = 12;
 
@@ -61,60 +77,117 @@ public final class Templates {
         return List.copyOf(all);
     }
 
-    /** Both cheeks from the side, the joint's edge straight, the line to cut to beside it. */
+    /**
+     * Both cheeks, each as it is seen from its own side, the joint's edge straight and the line to cut to beside it: bass to
+     * the left with its edge to the right, treble mirrored. Outside each the wood that goes, made wider by a factor.
+     */
     private Template heel(HeelCut cut) {
         Optional<Side> toward = plan.job().visit().driftSide();
-        Finding drift = toward.map(Templates::cheekOf).orElse(TemplateFinding.ONE_CHEEK.of());
-        Finding other = toward.map(side -> cheekOf(side.other())).orElse(TemplateFinding.OTHER_CHEEK.of());
+        boolean driftFirst = toward.orElse(Side.BASS) == Side.BASS;
+        double most = cut.stations().stream()
+                .mapToDouble(each -> Math.max(each.driftSide(), each.otherSide()))
+                .max()
+                .orElse(0);
+        double factor = FACTORS.stream()
+                .filter(each -> most * each <= WIDENED)
+                .findFirst()
+                .orElse(1.0);
         List<Ink> marks = new ArrayList<>();
-        cheek(marks, cut, "drift", drift, 0, HeelCut.Cheeks::driftSide);
-        cheek(marks, cut, "other", other, CHEEK_DEPTH + GAP, HeelCut.Cheeks::otherSide);
-        return new Template("heel-cheeks", 2 * CHEEK_DEPTH + GAP, cut.height() + 6, marks);
+        double bassEdge = WIDENED + VALUES + WIDENED_GAP + CHEEK_DEPTH;
+        double trebleEdge = bassEdge + GAP;
+        Finding one = toward.map(Templates::cheekOf).orElse(TemplateFinding.ONE_CHEEK.of());
+        Finding other = toward.map(side -> cheekOf(side.other())).orElse(TemplateFinding.OTHER_CHEEK.of());
+        new Cheek(marks, cut, "drift", one, HeelCut.Cheeks::driftSide)
+                .draw(driftFirst ? bassEdge : trebleEdge, driftFirst ? -1 : 1, factor);
+        new Cheek(marks, cut, "other", other, HeelCut.Cheeks::otherSide)
+                .draw(driftFirst ? trebleEdge : bassEdge, driftFirst ? 1 : -1, factor);
+        return new Template(
+                "heel-cheeks",
+                trebleEdge + CHEEK_DEPTH + WIDENED_GAP + WIDENED + VALUES,
+                CHEEK_TOP + cut.height() + 1,
+                marks);
     }
 
     private static Finding cheekOf(Side side) {
         return TemplateFinding.CHEEK.of(Quantity.term(side));
     }
 
-    private static void cheek(
-            List<Ink> marks, HeelCut cut, String id, Finding name, double left, ToDoubleFunction<HeelCut.Cheeks> off) {
-        double top = 5;
-        double bottom = top + cut.height();
-        marks.add(new Ink.Words(new Point(left, LETTERS), LETTERS, name));
-        marks.add(new Path(
-                "heel-" + id + "-edge",
-                Style.EDGE,
-                List.of(
-                        new Point(left, top),
-                        new Point(left + CHEEK_DEPTH, top),
-                        new Point(left + CHEEK_DEPTH, bottom),
-                        new Point(left, bottom)),
-                true));
-        double atTop = off.applyAsDouble(cut.cheeksAt(0));
-        double atCap = off.applyAsDouble(cut.cheeksAt(cut.height()));
-        marks.add(new Path(
-                "heel-" + id + "-cut",
-                Style.CUT,
-                List.of(new Point(left + atTop, top), new Point(left + atCap, bottom)),
-                false));
-        int number = 0;
-        for (double depth = HATCH_STEP; depth < cut.height(); depth += HATCH_STEP) {
-            double here = off.applyAsDouble(cut.cheeksAt(depth));
-            if (here > Tolerances.SHOWN) {
-                marks.add(new Path(
-                        "heel-" + id + "-hatch-" + number++,
-                        Style.HATCH,
-                        List.of(new Point(left, top + depth), new Point(left + here, top + depth)),
-                        false));
+    /** One cheek of the heel. */
+    private record Cheek(List<Ink> marks, HeelCut cut, String id, Finding name, ToDoubleFunction<HeelCut.Cheeks> off) {
+
+        /**
+         * @param edge where the joint's edge lies
+         * @param sign in which direction the heel lies from it
+         */
+        void draw(double edge, int sign, double factor) {
+            double bottom = CHEEK_TOP + cut.height();
+            double back = edge + sign * CHEEK_DEPTH;
+            words(Math.min(edge, back), LETTERS, LETTERS, name);
+            line("edge", Style.EDGE, true, edge, CHEEK_TOP, back, CHEEK_TOP, back, bottom, edge, bottom);
+            line("cut", Style.CUT, false, at(edge, sign, 1, 0), CHEEK_TOP, at(edge, sign, 1, cut.height()), bottom);
+            hatch("hatch", edge, sign, 1);
+            double base = back + sign * WIDENED_GAP;
+            words(sign < 0 ? 0 : base, LETTERS, SMALL, TemplateFinding.WIDENED.of(new Quantity.Plain(factor)));
+            line(
+                    "widened",
+                    Style.CUT,
+                    true,
+                    base,
+                    CHEEK_TOP,
+                    at(base, sign, factor, 0),
+                    CHEEK_TOP,
+                    at(base, sign, factor, cut.height()),
+                    bottom,
+                    base,
+                    bottom);
+            hatch("widened-hatch", base, sign, factor);
+            int number = 0;
+            for (HeelCut.Cheeks station : cut.stations()) {
+                boolean cap = station.depth() == cut.height();
+                if (!cap
+                        && (station.depth() % (2 * HeelCut.STATION) != 0 || cut.height() - station.depth() < LETTERS)) {
+                    continue;
+                }
+                double y = CHEEK_TOP + station.depth();
+                line("tick-" + number++, Style.EDGE, false, back, y, back - sign * TICK, y);
+                words(
+                        sign < 0 ? back + TICK + 1 : back - TICK - DEPTH_WORDS,
+                        y + (cap ? -0.5 : 1),
+                        SMALL,
+                        TemplateFinding.DEPTH.of(new Quantity.Plain(station.depth())));
+                double tip = at(base, sign, factor, station.depth());
+                words(
+                        sign < 0 ? Math.min(tip, base) - VALUES + 1 : Math.max(tip, base) + 1,
+                        y + (cap ? 0 : 1),
+                        SMALL,
+                        TemplateFinding.OFF.of(new Quantity.Plain(off.applyAsDouble(station))));
             }
         }
-        for (HeelCut.Cheeks station : cut.stations()) {
-            if (station.depth() > 0 && station.depth() % (2 * HeelCut.STATION) == 0) {
-                marks.add(new Ink.Words(
-                        new Point(left + 6, top + station.depth() + 1),
-                        LETTERS * 0.85,
-                        TemplateFinding.OFF.of(new Quantity.Plain(off.applyAsDouble(station)))));
+
+        private double at(double edge, int sign, double factor, double depth) {
+            return edge + sign * factor * off.applyAsDouble(cut.cheeksAt(depth));
+        }
+
+        private void hatch(String what, double edge, int sign, double factor) {
+            int number = 0;
+            for (double depth = HATCH_STEP; depth < cut.height(); depth += HATCH_STEP) {
+                if (off.applyAsDouble(cut.cheeksAt(depth)) > Tolerances.SHOWN) {
+                    double y = CHEEK_TOP + depth;
+                    line(what + "-" + number++, Style.HATCH, false, edge, y, at(edge, sign, factor, depth), y);
+                }
             }
+        }
+
+        private void words(double x, double y, double size, Finding said) {
+            marks.add(new Ink.Words(new Point(x, y), size, said));
+        }
+
+        private void line(String what, Style style, boolean closed, double... places) {
+            List<Point> points = new ArrayList<>();
+            for (int i = 0; i < places.length; i += 2) {
+                points.add(new Point(places[i], places[i + 1]));
+            }
+            marks.add(new Path("heel-" + id + "-" + what, style, points, closed));
         }
     }
 

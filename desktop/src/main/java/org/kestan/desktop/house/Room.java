@@ -1,5 +1,7 @@
 package org.kestan.desktop.house;
 
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.Node;
 import org.kestan.ground.sheet.Line;
 
@@ -11,6 +13,11 @@ public interface Room {
 
     /** Puts the focus on the first thing to do. */
     void focusFirst();
+
+    /** True while the room shows a picture of its own, beside which the drawing folds. */
+    default ObservableBooleanValue picture() {
+        return new SimpleBooleanProperty(false);
+    }
 
     /** Brings the field of a line into sight, where the room folds some of them. */
     default void unfold(Line<?> line) {}

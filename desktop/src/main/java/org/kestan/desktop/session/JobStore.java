@@ -2,6 +2,7 @@ package org.kestan.desktop.session;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Optional;
@@ -28,6 +29,7 @@ import org.kestan.ground.sheet.Line;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.job.JobTree;
+import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
@@ -205,7 +207,8 @@ public final class JobStore {
     public boolean startBlank() {
         boolean kept = isKept();
         if (kept) {
-            show(new Slot(Optional.empty(), Job.BLANK), "A new job", "Nothing to save yet");
+            Job today = Job.BLANK.withVisit(Job.BLANK.visit().with(Lines.TAKEN_ON, LocalDate.now()));
+            show(new Slot(Optional.empty(), today), "A new job", "Nothing to save yet");
         }
         return kept;
     }

@@ -36,6 +36,7 @@ final class DrawingDivider extends Region {
     private final ElevationView elevation;
     private final Settings settings;
     private Station station = Station.MEASURE;
+    private boolean picture;
     private double room = Double.MAX_VALUE;
     private double grabbed;
     private double from;
@@ -83,27 +84,39 @@ final class DrawingDivider extends Region {
 
     /** Folds the drawing to a strip, or unfolds it. */
     void fold() {
-        put(isFolded() ? usual() : 0);
+        put(isFolded() ? Math.max(usual(), Math.min(LOW, room * LOW_SHARE)) : 0);
     }
 
     private boolean isFolded() {
-        return settings.drawingHeight(station.key()).orElse(usual()) < LEAST;
+        return settings.drawingHeight(key()).orElse(usual()) < LEAST;
     }
 
     private void put(double pixels) {
-        settings.setDrawingHeight(station.key(), pixels < LEAST ? 0 : pixels);
+        settings.setDrawingHeight(key(), pixels < LEAST ? 0 : pixels);
         apply();
     }
 
+    private String key() {
+        return station.key() + (picture ? ".picture" : "");
+    }
+
     private double usual() {
+        if (picture) {
+            return 0;
+        }
         return station == Station.MEASURE || station == Station.PLAN
                 ? Math.min(TALL, room * TALL_SHARE)
                 : Math.min(LOW, room * LOW_SHARE);
     }
 
-    /** Gives the drawing the height it has over a station. */
-    void show(Station next) {
+    /**
+     * Gives the drawing the height it has over a station.
+     *
+     * @param ownPicture whether the station shows a picture of its own
+     */
+    void show(Station next, boolean ownPicture) {
         station = next;
+        picture = ownPicture;
         apply();
     }
 
@@ -114,7 +127,7 @@ final class DrawingDivider extends Region {
     }
 
     private void apply() {
-        double wanted = settings.drawingHeight(station.key()).orElse(usual());
+        double wanted = settings.drawingHeight(key()).orElse(usual());
         double most = Math.max(LEAST, room * MOVED_SHARE);
         double height = isFolded() ? STRIP : Math.min(wanted, most);
         elevation.setMinHeight(height);

@@ -2,12 +2,15 @@ package org.kestan.desktop.shell;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
@@ -15,6 +18,7 @@ import org.kestan.desktop.gauge.GaugeListener;
 import org.kestan.desktop.house.House;
 import org.kestan.desktop.parts.elevation.ElevationView;
 import org.kestan.desktop.parts.figures.FigureStrip;
+import org.kestan.desktop.parts.terms.HelpCard;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
@@ -29,6 +33,7 @@ import org.kestan.ledger.Ledger;
 import org.kestan.ledger.Query;
 import org.kestan.work.moves.Handle;
 import org.kestan.work.moves.PlanMoves;
+import org.kestan.work.sideview.PlainInstrument;
 
 /** The window: everything it shows listens to the session. */
 public final class MainWindow {
@@ -161,12 +166,26 @@ public final class MainWindow {
             show(session.dossier());
         });
         scene.getAccelerators().put(KeyCombination.valueOf("Shortcut+Y"), session::redo);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.F1 && scene.getFocusOwner() != null) {
+                if (!HelpCard.about(scene.getFocusOwner())) {
+                    enter("help");
+                }
+                key.consume();
+            }
+        });
         scene.setOnDragOver(actions::dragOver);
         scene.setOnDragDropped(actions::dropped);
     }
 
     private void show(Dossier dossier) {
         elevation.sideViewProperty().set(dossier.sideView());
+        elevation
+                .plainProperty()
+                .set(
+                        dossier.sideView().isPresent()
+                                ? Optional.empty()
+                                : Optional.of(PlainInstrument.like(dossier.job())));
         String said = dossier.job().name();
         Door door = rooms.shownProperty().get();
         name.setText(door.onStrip() ? said.isEmpty() ? "Unnamed instrument" : said : door.title());

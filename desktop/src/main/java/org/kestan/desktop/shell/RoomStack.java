@@ -60,11 +60,17 @@ final class RoomStack extends StackPane {
             room = built(door);
             rooms.put(door, room);
             room.node().setVisible(false);
+            room.picture().addListener((property, was, is) -> {
+                if (shown.get() == door) {
+                    show(door);
+                }
+            });
             (door.station().isPresent() ? stations : this).getChildren().add(room.node());
         }
         // The one that goes is hidden first, so that what both draw on is free for the one that comes.
         rooms.forEach((each, other) -> hide(each, other.node(), door));
-        door.station().ifPresent(divider::show);
+        boolean picture = room.picture().get();
+        door.station().ifPresent(station -> divider.show(station, picture));
         bench.setVisible(door.station().isPresent());
         room.node().setVisible(true);
         shown.set(door);

@@ -220,7 +220,20 @@ public final class SqliteLedger implements Ledger {
 
     @Override
     public LedgerJob insert(Job job) {
-        String id = UUID.randomUUID().toString();
+        return insertAs(job, UUID.randomUUID().toString());
+    }
+
+    @Override
+    public LedgerJob insert(Job job, String id) {
+        boolean taken = with(ledger -> ledger.createQuery("SELECT count(*) FROM jobs WHERE id = ?")
+                        .bind(0, id)
+                        .mapTo(Integer.class)
+                        .one())
+                > 0;
+        return taken ? insert(job) : insertAs(job, id);
+    }
+
+    private LedgerJob insertAs(Job job, String id) {
         String now = now();
         Row row = row(job);
         LedgerJob inserted = inTransaction(ledger -> {

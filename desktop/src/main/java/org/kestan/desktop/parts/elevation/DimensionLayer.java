@@ -48,7 +48,8 @@ final class DimensionLayer extends Group {
             to.setCenterY(at.y2);
             int number = shown.number();
             label.setText(number == 0 ? Words.label(shown) : number + "  " + Words.full(shown));
-            Shapes.centre(label, (at.x1 + at.x2) / 2, Math.max(14, Math.min(at.y1, at.y2) - 10), width);
+            Shapes.centre(
+                    label, (at.x1 + at.x2) / 2, Math.max(ViewScale.TOP_MARGIN + 8, Math.min(at.y1, at.y2) - 10), width);
         });
     }
 
@@ -65,7 +66,9 @@ final class DimensionLayer extends Group {
                 double x = x(upright.at());
                 return low.flatMap(one -> high.map(other -> new Ends(x, one, x, other)));
             }
-            Span.Along along = (Span.Along) span;
+            if (!(span instanceof Span.Along along)) {
+                return Optional.empty();
+            }
             return y(along.from(), along.level()).map(y -> new Ends(x(along.from()), y, x(along.to()), y));
         }
 

@@ -9,11 +9,11 @@ import javafx.scene.control.Label;
 import javafx.scene.control.SkinBase;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
-import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
 import org.kestan.ground.sheet.Place;
 import org.kestan.ground.sheet.Side;
 import org.kestan.words.BenchUnit;
+import org.kestan.work.sideview.PlainInstrument;
 import org.kestan.work.sideview.Profile;
 import org.kestan.work.sideview.SideView;
 
@@ -42,8 +42,10 @@ final class ElevationSkin extends SkinBase<ElevationView> {
     private final Label note = new Label();
     private final Legend legend = new Legend();
     private final Label empty =
-            new Label("Enter the scale length and the joint fret: the instrument is drawn from its own numbers.");
-    private final Line emptyLine = Shapes.line("empty-line");
+            new Label("Where each number of the sheet is measured, on a plain instrument. With scale"
+                    + " length and joint fret this one is drawn from its own numbers.");
+    private final PlacesLayer places = new PlacesLayer();
+    private final AboveLayer above = new AboveLayer();
     private final Group drawing;
     private double pointer = -1;
 
@@ -54,10 +56,12 @@ final class ElevationSkin extends SkinBase<ElevationView> {
         note.getStyleClass().add("scale-note");
         note.setId("scale-note");
         empty.getStyleClass().add("empty-note");
+        empty.setId("plain-note");
         empty.setWrapText(true);
-        drawing = new Group(leaders, body, neck, measured, planned, candidates, dimension, handles, hover);
+        drawing =
+                new Group(leaders, body, neck, measured, planned, candidates, above, places, dimension, handles, hover);
         drawing.setManaged(false);
-        sheet.getChildren().addAll(emptyLine, legend, drawing, note, empty);
+        sheet.getChildren().addAll(legend, drawing, note, empty);
         Rectangle clip = new Rectangle();
         clip.widthProperty().bind(control.widthProperty());
         clip.heightProperty().bind(control.heightProperty());
@@ -65,6 +69,8 @@ final class ElevationSkin extends SkinBase<ElevationView> {
         getChildren().add(sheet);
         for (var property : java.util.List.of(
                 control.sideViewProperty(),
+                control.plainProperty(),
+                control.stateProperty(),
                 control.heightFactorProperty(),
                 control.unitProperty(),
                 control.focusedLineProperty())) {
@@ -92,23 +98,38 @@ final class ElevationSkin extends SkinBase<ElevationView> {
     @Override
     protected void layoutChildren(double x, double y, double width, double height) {
         sheet.resizeRelocate(x, y, width, height);
-        Optional<SideView> view = control.sideViewProperty().get();
+        boolean plain = control.sideViewProperty().get().isEmpty();
+        Optional<SideView> view = plain
+                ? control.plainProperty().get().map(PlainInstrument::view)
+                : control.sideViewProperty().get();
         boolean folded = height < LEAST_HEIGHT;
         drawing.setVisible(view.isPresent() && !folded);
-        note.setVisible(view.isPresent());
-        empty.setVisible(view.isEmpty());
-        legend.setVisible(view.isPresent());
-        emptyLine.setVisible(view.isEmpty());
-        if (view.isEmpty()) {
-            double row = Math.round(height * 0.6) + 0.5;
-            Shapes.place(emptyLine, ViewScale.SIDE_MARGIN, row, width - ViewScale.SIDE_MARGIN, row);
-            empty.setMaxWidth(width - 80);
+        drawing.getStyleClass().remove("plain-instrument");
+        note.setVisible(!plain);
+        legend.setVisible(!plain);
+        empty.setVisible(plain);
+        places.setVisible(plain);
+        if (plain) {
+            drawing.getStyleClass().add("plain-instrument");
+            empty.setMaxWidth(width - 24);
             empty.autosize();
-            empty.relocate((width - empty.getWidth()) / 2, row - empty.getHeight() - 14);
+            empty.relocate(12, 8);
+            hover.setVisible(false);
+        }
+        if (view.isEmpty()) {
             control.setAccessibleText(empty.getText());
             return;
         }
         draw(control.candidates().isEmpty() ? view.get() : view.get().withoutPlan(), width, height);
+        if (plain) {
+            handles.setVisible(false);
+            control.plainProperty()
+                    .get()
+                    .ifPresent(each -> places.draw(each, scale(each.view(), width, height), width));
+            control.setAccessibleText(empty.getText());
+        } else {
+            handles.setVisible(true);
+        }
     }
 
     private ViewScale scale(SideView view, double width, double height) {
@@ -145,14 +166,16 @@ final class ElevationSkin extends SkinBase<ElevationView> {
         if (focused != null) {
             dimension.draw(view, scale, width, focused);
         }
+        above.draw(view, scale, width, height, focused);
         handles.draw(view, scale);
         hover.draw(view, scale, width, height, pointer, unit);
         note.setText(scaleNote(view, scale));
         note.autosize();
         note.relocate(12, 8);
+        legend.show(view, control.stateProperty().get());
         legend.autosize();
         legend.relocate(width - legend.getWidth() - 12, 8);
-        legend.setVisible(legend.getWidth() + note.getWidth() + 48 < width);
+        legend.setVisible(!empty.isVisible() && legend.getWidth() + note.getWidth() + 48 < width);
         control.setAccessibleText(spoken(view, unit));
     }
 

@@ -8,6 +8,8 @@ import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.collections.ObservableMap;
@@ -18,6 +20,7 @@ import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.Place;
 import org.kestan.words.BenchUnit;
 import org.kestan.work.moves.Handle;
+import org.kestan.work.sideview.PlainInstrument;
 import org.kestan.work.sideview.Profile;
 import org.kestan.work.sideview.SideView;
 
@@ -61,6 +64,9 @@ public final class ElevationView extends Control {
 
     private final ObjectProperty<Optional<SideView>> sideView =
             new SimpleObjectProperty<>(this, "sideView", Optional.empty());
+    private final ObjectProperty<Optional<PlainInstrument>> plain =
+            new SimpleObjectProperty<>(this, "plain", Optional.empty());
+    private final StringProperty state = new SimpleStringProperty(this, "state", "measured");
     private final DoubleProperty heightFactor = new SimpleDoubleProperty(this, "heightFactor", 0);
     private final ReadOnlyDoubleWrapper shownHeightFactor = new ReadOnlyDoubleWrapper(this, "shownHeightFactor", 1);
     private final ObjectProperty<BenchUnit> unit = new SimpleObjectProperty<>(this, "unit", BenchUnit.SIXTY_FOURTHS);
@@ -79,6 +85,16 @@ public final class ElevationView extends Control {
     /** What is drawn; empty while there is nothing to draw to scale. */
     public ObjectProperty<Optional<SideView>> sideViewProperty() {
         return sideView;
+    }
+
+    /** What stands in while there is nothing to draw to scale: a plain instrument with the places to measure. */
+    public ObjectProperty<Optional<PlainInstrument>> plainProperty() {
+        return plain;
+    }
+
+    /** What the legend calls the full lines. */
+    public StringProperty stateProperty() {
+        return state;
     }
 
     /** How much heights over the soundboard are exaggerated; 0 for the largest factor that fits. */

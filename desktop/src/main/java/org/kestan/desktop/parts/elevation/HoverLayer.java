@@ -42,20 +42,19 @@ final class HoverLayer extends Group {
                         ? "Over fret " + fret
                         : String.format(Locale.ROOT, "%.0f mm past the joint, over the fret line", x - view.joint()));
         for (Side side : Side.values()) {
-            text.append(side == Side.BASS ? "\nbass    " : "\ntreble  ")
+            text.append(side == Side.BASS ? "   bass " : "   treble ")
                     .append(unit.format(read(now, side, at, overFret)));
             view.planned()
-                    .ifPresent(plan -> text.append("  \u2192  ").append(unit.format(read(plan, side, at, overFret))));
+                    .ifPresent(plan -> text.append(" \u2192 ").append(unit.format(read(plan, side, at, overFret))));
         }
         label.setText(text.toString());
         label.applyCss();
         label.autosize();
         Shapes.place(line, scale.x(at), ViewScale.TOP_MARGIN, scale.x(at), height - 12);
-        double labelX = scale.x(at) + 10;
-        if (labelX + label.getWidth() > width - 4) {
-            labelX = scale.x(at) - 10 - label.getWidth();
-        }
-        label.relocate(Math.max(4, labelX), 6);
+        // Along the lower edge, where nothing can be taken hold of and no words stand.
+        label.relocate(
+                Math.max(4, Math.min(width - label.getWidth() - 4, scale.x(at) - label.getWidth() / 2)),
+                height - label.getHeight() - 2);
     }
 
     private static double read(Profile profile, Side side, double x, boolean overFret) {

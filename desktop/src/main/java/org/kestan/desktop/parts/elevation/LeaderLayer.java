@@ -53,7 +53,8 @@ final class LeaderLayer extends Group {
         return scale.y(height) + 4;
     }
 
-    private static double position(SideView view, Place place) {
+    /** Where on the instrument a place is, mm from the nut. */
+    static double position(SideView view, Place place) {
         return switch (place) {
             case NUT -> view.frets().at(1);
             case RELIEF -> view.frets().at(view.reliefFret());

@@ -1,26 +1,45 @@
 package org.kestan.desktop.parts.elevation;
 
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
+import org.kestan.work.sideview.SideView;
 
 /** What the lines of the drawing mean. */
 final class Legend extends HBox {
 
     private static final double SAMPLE = 26;
 
+    private final Label string = entry("", sample("string", "bass", "measured"));
+    private final Label fretLine = entry("fret line", sample("fret-line", "measured"));
+    private final List<Label> planned = List.of(
+            entry("planned", sample("string", "bass", "planned")), entry("planned", sample("fret-line", "planned")));
+    private final Label wood = entry("wood to remove", swatch());
+
     Legend() {
         getStyleClass().add("legend");
+        setId("legend");
         setMouseTransparent(true);
-        getChildren()
-                .addAll(
-                        entry("string, measured", sample("string", "bass", "measured")),
-                        entry("planned", sample("string", "bass", "planned")),
-                        entry("fret line", sample("fret-line", "measured")),
-                        entry("planned", sample("fret-line", "planned")),
-                        entry("wood to remove", swatch()));
+        getChildren().addAll(string, planned.get(0), fretLine, planned.get(1), wood);
+    }
+
+    /**
+     * Explains what is drawn, and nothing else.
+     *
+     * @param state what the full lines show: measured, or as it would be built
+     */
+    void show(SideView view, String state) {
+        string.setText("string, " + state);
+        planned.forEach(each -> show(each, view.planned().isPresent()));
+        show(wood, view.heel().isPresent());
+    }
+
+    private static void show(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
     }
 
     private static Label entry(String text, Node sample) {

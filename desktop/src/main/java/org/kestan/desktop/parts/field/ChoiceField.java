@@ -21,9 +21,11 @@ import org.kestan.words.Words;
  *
  * @param <T> what is chosen
  */
-public final class ChoiceField<T> extends VBox {
+public final class ChoiceField<T> extends VBox implements Explained {
 
     private final ComboBox<Optional<T>> box = new ComboBox<>();
+    private final String label;
+    private final String hint;
     private boolean showing;
 
     /**
@@ -47,6 +49,8 @@ public final class ChoiceField<T> extends VBox {
             Function<T, String> word,
             Function<Job, Optional<T>> read,
             BiFunction<Job, Optional<T>, Job> write) {
+        this.label = label;
+        this.hint = hint;
         getStyleClass().add("entry");
         Label head = new Label(label);
         head.getStyleClass().addAll("entry-label", "entry-head");
@@ -90,16 +94,31 @@ public final class ChoiceField<T> extends VBox {
         box.addEventFilter(KeyEvent.KEY_TYPED, event -> {
             String letter = event.getCharacter().toLowerCase(Locale.ROOT);
             if (!letter.isBlank() && Character.isLetter(letter.charAt(0))) {
-                box.getItems().stream()
-                        .filter(choice -> choice.map(word)
-                                .orElse("")
-                                .toLowerCase(Locale.ROOT)
-                                .startsWith(letter))
-                        .findFirst()
-                        .ifPresent(box::setValue);
+                choose(letter, word);
                 event.consume();
             }
         });
+    }
+
+    /** The next choice that begins with a letter: pressed again it goes on to the one after. */
+    private void choose(String letter, Function<T, String> word) {
+        List<Optional<T>> fitting = box.getItems().stream()
+                .filter(choice ->
+                        choice.map(word).orElse("").toLowerCase(Locale.ROOT).startsWith(letter))
+                .toList();
+        if (!fitting.isEmpty()) {
+            box.setValue(fitting.get((fitting.indexOf(box.getValue()) + 1) % fitting.size()));
+        }
+    }
+
+    @Override
+    public String word() {
+        return label;
+    }
+
+    @Override
+    public String meaning() {
+        return hint + "\nThe first letter of a choice chooses it, pressed again the next; Alt+Down opens the list.";
     }
 
     /** The choice of a line. */

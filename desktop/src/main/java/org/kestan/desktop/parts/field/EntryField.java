@@ -1,9 +1,13 @@
 package org.kestan.desktop.parts.field;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.geometry.Pos;
+import javafx.geometry.Side;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
@@ -29,7 +33,7 @@ import org.kestan.words.Words;
  * A field for one entry of the job: number and label, what is typed, and a line under it for the converted value, what
  * is assumed, a question or an error. Esc takes back what was typed and not yet taken.
  */
-public final class EntryField extends VBox {
+public final class EntryField extends VBox implements Explained {
 
     private final JobSession session;
     private final Entry entry;
@@ -92,6 +96,56 @@ public final class EntryField extends VBox {
         return line.path().replace('.', '-');
     }
 
+    @Override
+    public String word() {
+        return (number.isEmpty() ? "" : number + "  ") + Words.full(entry.line());
+    }
+
+    @Override
+    public String meaning() {
+        StringBuilder said = new StringBuilder(entry.hint());
+        entry.length().ifPresent(length -> {
+            said.append("\nPlausible from ")
+                    .append(unit().format(length.entry().least()))
+                    .append(" to ")
+                    .append(unit().format(length.entry().greatest()))
+                    .append("; type it with its unit: 11/64 in, 80 thou, 2.4 mm.");
+        });
+        reading()
+                .ifPresent(reading -> said.append("\nTool: ")
+                        .append(Words.label(session.job().visit().tool(reading)))
+                        .append("; F4 for another, Shift+Enter for one more take."));
+        String standIn = standIn(session.dossier());
+        if (!standIn.isEmpty()) {
+            said.append("\nLeft out it ")
+                    .append(standIn.startsWith("taken") ? "is " + standIn : standIn)
+                    .append('.');
+        }
+        if (!suggestions().isEmpty()) {
+            said.append("\nDown shows usual words.");
+        }
+        return said.toString();
+    }
+
+    /** Usual words for a text; any other can be typed. */
+    private List<String> suggestions() {
+        return entry.length().isPresent() ? List.of() : Words.usual(entry.line());
+    }
+
+    private void suggest() {
+        ContextMenu menu = new ContextMenu();
+        menu.setId("suggestions");
+        for (String word : suggestions()) {
+            MenuItem item = new MenuItem(word);
+            item.setOnAction(event -> {
+                input.setText(word);
+                input.end();
+            });
+            menu.getItems().add(item);
+        }
+        menu.show(input, Side.BOTTOM, 0, 2);
+    }
+
     /** Returns the input, for the focus. */
     public TextField input() {
         return input;
@@ -118,6 +172,9 @@ public final class EntryField extends VBox {
                     && reading().isPresent()) {
                 takeAgain(reading().get());
                 event.consume();
+            } else if (event.getCode() == KeyCode.DOWN && !suggestions().isEmpty()) {
+                suggest();
+                event.consume();
             } else if (event.getCode() == KeyCode.F4 && reading().isPresent()) {
                 nextTool(reading().get());
                 event.consume();
@@ -136,7 +193,9 @@ public final class EntryField extends VBox {
                 input.selectAll();
                 session.focusedLineProperty().set(entry.line());
                 session.typing().begin(entry.line(), number, input.textProperty(), note.textProperty());
-                session.say(entry.hint() + reading().map(this::toolHint).orElse(""));
+                session.say(entry.hint()
+                        + reading().map(this::toolHint).orElse("")
+                        + (suggestions().isEmpty() ? "" : "   Down shows usual words."));
                 session.takerProperty().set(reading().isPresent() ? this::takeFromGauge : null);
             } else {
                 session.typing().end(entry.line(), take());

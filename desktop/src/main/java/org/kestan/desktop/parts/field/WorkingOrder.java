@@ -18,21 +18,6 @@ public final class WorkingOrder {
         stops.add(stop);
     }
 
-    /** Forgets all stops. */
-    public void clear() {
-        keepFirst(0);
-    }
-
-    /** Returns how many stops there are. */
-    public int size() {
-        return stops.size();
-    }
-
-    /** Forgets all stops after the first so many. */
-    public void keepFirst(int count) {
-        stops.subList(count, stops.size()).clear();
-    }
-
     /** Says what happens when Enter is pressed on the last stop. */
     public void setAfterLast(Runnable action) {
         afterLast = action;

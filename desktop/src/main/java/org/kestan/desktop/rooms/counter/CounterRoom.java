@@ -2,6 +2,7 @@ package org.kestan.desktop.rooms.counter;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -25,6 +26,7 @@ import org.kestan.desktop.parts.field.WorkingOrder;
 import org.kestan.desktop.parts.gates.GatesPane;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.dossier.Station;
+import org.kestan.ground.finding.Fault;
 import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Job;
@@ -225,9 +227,20 @@ public final class CounterRoom extends VBox implements Room {
             return;
         }
         if (house.store().startFrom(job)) {
-            house.show(Station.MEASURE);
             session.open(Job.BLANK);
+            toWhatIsNeeded();
         }
+    }
+
+    /** On to the field that the new job still needs, wherever it is; with nothing needed to the sheet. */
+    private void toWhatIsNeeded() {
+        List<Fault> faults = outer.dossier().faults();
+        Stream.of(Lines.OF_INSTRUMENT, Lines.OF_VISIT, Lines.OF_TARGET)
+                .flatMap(List::stream)
+                .filter(line ->
+                        faults.stream().anyMatch(fault -> fault.pointer().equals(line.pointer())))
+                .findFirst()
+                .ifPresentOrElse(house::go, () -> house.enter(Station.MEASURE));
     }
 
     private void show() {

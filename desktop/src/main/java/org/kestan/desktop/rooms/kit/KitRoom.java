@@ -29,6 +29,8 @@ import org.kestan.judgement.kit.NeckFromNothing;
 import org.kestan.words.BenchUnit;
 import org.kestan.words.Numbers;
 import org.kestan.words.Words;
+import org.kestan.work.sideview.PlainInstrument;
+import org.kestan.work.sideview.SideView;
 
 /** Scale, bridge and fretboard in; the neck angle out, with the drawing of the instrument they would make. */
 public final class KitRoom extends VBox implements Room {
@@ -49,6 +51,7 @@ public final class KitRoom extends VBox implements Room {
         elevation.setId("kit-elevation");
         elevation.unitProperty().bind(outer.unitProperty());
         elevation.focusedLineProperty().bind(session.focusedLineProperty());
+        elevation.stateProperty().set("as it would be");
         elevation.setMinHeight(170);
         VBox.setVgrow(elevation, Priority.ALWAYS);
         HBox below = new HBox(fields(), answers());
@@ -133,7 +136,11 @@ public final class KitRoom extends VBox implements Room {
                 .orElse("Scale, joint fret and the bridge at its lowest come first."));
         neck.ifPresent(this::show);
         Job drawn = neck.map(each -> each.finished(session.job())).orElse(session.job());
-        elevation.sideViewProperty().set(Dossier.of(drawn, session.standards()).sideView());
+        // What is not built yet has nothing to be put right.
+        elevation
+                .sideViewProperty()
+                .set(Dossier.of(drawn, session.standards()).sideView().map(SideView::withoutPlan));
+        elevation.plainProperty().set(Optional.of(PlainInstrument.like(session.job())));
     }
 
     private void show(NeckFromNothing neck) {

@@ -233,7 +233,8 @@ public final class LedgerRoom extends VBox implements Room {
         int all = page.all();
         count.setText(all
                 + (all == 1 ? " job" : " jobs")
-                + (all > cards.size() ? ", the first " + cards.size() + " shown" : ""));
+                + (all > cards.size() ? ", the first " + cards.size() + " shown" : "")
+                + ". Next: Enter opens one, Ctrl+N starts one.");
         more.setVisible(all > cards.size());
         boolean untouched = search.getText().isBlank() && station.getValue().isEmpty();
         emptyWords.setText(

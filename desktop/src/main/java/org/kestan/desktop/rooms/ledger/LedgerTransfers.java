@@ -66,13 +66,15 @@ public final class LedgerTransfers {
         run("taken in", () -> {
             List<String> refused = new ArrayList<>();
             int done = 0;
+            Archive.Met met = Archive.Met.NONE;
             for (Path file : files) {
                 if (file.getFileName().toString().endsWith(".zip")) {
                     Archive.Outcome outcome = Archive.read(store.ledger(), file, this::step);
                     done += outcome.done();
+                    met = met.and(outcome.met());
                     refused.addAll(outcome.refused());
                     if (outcome.stopped()) {
-                        return new Archive.Outcome(done, true, refused);
+                        return new Archive.Outcome(done, met, true, refused);
                     }
                 } else {
                     JobTree.Read read = JobFile.read(file);
@@ -85,7 +87,7 @@ public final class LedgerTransfers {
                     }
                 }
             }
-            return new Archive.Outcome(done, false, refused);
+            return new Archive.Outcome(done, met, false, refused);
         });
     }
 
@@ -128,6 +130,7 @@ public final class LedgerTransfers {
         String text = outcome.done()
                 + (outcome.done() == 1 ? " job " : " jobs ")
                 + what
+                + met(outcome.met())
                 + (outcome.stopped() ? ", then stopped" : "");
         if (outcome.refused().isEmpty()) {
             ended(text, false);
@@ -146,6 +149,13 @@ public final class LedgerTransfers {
                                     : ""),
                     true);
         }
+    }
+
+    /** What became of jobs that were there already. */
+    private static String met(Archive.Met met) {
+        return (met.same() > 0 ? ", " + met.same() + " there already" : "")
+                + (met.newer() > 0 ? ", " + met.newer() + " newer, what they replace lies in the bin" : "")
+                + (met.older() > 0 ? ", " + met.older() + " older and left out" : "");
     }
 
     private void ended(String text, boolean trouble) {

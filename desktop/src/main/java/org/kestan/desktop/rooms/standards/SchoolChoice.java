@@ -1,8 +1,11 @@
 package org.kestan.desktop.rooms.standards;
 
 import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
 import javafx.scene.control.ToggleGroup;
@@ -15,12 +18,14 @@ import org.kestan.words.Words;
 /** A question on which practitioners disagree, the schools that answer it with their reasons, the shop's one chosen. */
 final class SchoolChoice extends VBox {
 
+    private final SchoolQuestion question;
     private final Map<School, RadioButton> buttons = new EnumMap<>(School.class);
 
     /**
      * @param chooser told of another choice
      */
     SchoolChoice(SchoolQuestion question, Consumer<School> chooser) {
+        this.question = question;
         getStyleClass().add("school-question");
         Label words = new Label(Words.label(question));
         words.getStyleClass().add("place-title");
@@ -35,6 +40,15 @@ final class SchoolChoice extends VBox {
             reason.getStyleClass().add("school-reason");
             getChildren().add(new VBox(button, reason));
         }
+    }
+
+    /** Tells whether all words are found in the question or its schools. */
+    boolean has(List<String> words) {
+        String said = buttons.keySet().stream()
+                .map(school -> Words.label(school) + " " + Words.more(school, "reason"))
+                .collect(Collectors.joining(" ", Words.label(question) + " ", ""))
+                .toLowerCase(Locale.ROOT);
+        return words.stream().allMatch(said::contains);
     }
 
     /** A button that chooses a school for the shop. */

@@ -1,5 +1,7 @@
 package org.kestan.desktop.rooms.standards;
 
+import java.util.List;
+import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -9,6 +11,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.field.Explained;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.ground.notation.Parsed;
 import org.kestan.ground.standards.Origin;
@@ -17,7 +20,7 @@ import org.kestan.ground.standards.Standard;
 import org.kestan.words.Words;
 
 /** One standard: its label, the value as typed, where it comes from, the way back to what a shop starts with. */
-final class StandardField extends VBox {
+final class StandardField extends VBox implements Explained {
 
     private final Standard standard;
     private final JobSession session;
@@ -81,6 +84,37 @@ final class StandardField extends VBox {
         }
         taker.accept(next.optional().orElseThrow());
         show(next.optional().orElseThrow());
+    }
+
+    /** Tells whether all words are found in what is said of the value. */
+    boolean has(List<String> words) {
+        String said = String.join(
+                        " ",
+                        Words.label(standard),
+                        Words.more(standard, "note"),
+                        Words.label(standard.group()),
+                        Words.label(shop.origin(standard)))
+                .toLowerCase(Locale.ROOT);
+        return words.stream().allMatch(said::contains);
+    }
+
+    boolean isIn(Standard.Group group) {
+        return standard.group() == group;
+    }
+
+    @Override
+    public String word() {
+        return Words.label(standard);
+    }
+
+    @Override
+    public String meaning() {
+        return Words.more(standard, "note")
+                + "\nWhere it comes from: " + Words.more(shop.origin(standard), "meaning") + "."
+                + (shop.isSet(standard)
+                        ? "\nA shop starts with " + standard.startText() + ", "
+                                + Words.more(standard.origin(), "meaning") + "."
+                        : "");
     }
 
     @Override

@@ -3,9 +3,14 @@ package org.kestan.desktop.rooms.standards;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Deque;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -26,6 +31,7 @@ import org.kestan.desktop.session.JobSession;
 import org.kestan.files.StandardsFile;
 import org.kestan.ground.notation.Parsed;
 import org.kestan.ground.standards.Leaves;
+import org.kestan.ground.standards.Origin;
 import org.kestan.ground.standards.School;
 import org.kestan.ground.standards.SchoolQuestion;
 import org.kestan.ground.standards.ShopStandards;
@@ -41,6 +47,8 @@ public final class StandardsRoom extends VBox implements Room {
     private final TextField currency = new TextField();
     private final TextField leaves = new TextField();
     private final List<StandardField> fields = new ArrayList<>();
+    private final TextField search = new TextField();
+    private final Map<Standard.Group, VBox> groups = new EnumMap<>(Standard.Group.class);
     private final List<SchoolChoice> schools = new ArrayList<>();
     private final Deque<ShopStandards> before = new ArrayDeque<>();
     private final Deque<ShopStandards> after = new ArrayDeque<>();
@@ -70,7 +78,7 @@ public final class StandardsRoom extends VBox implements Room {
         right.getStyleClass().add("standards-schools-scroll");
         HBox middle = new HBox(left, right);
         VBox.setVgrow(middle, Priority.ALWAYS);
-        getChildren().addAll(head(), middle);
+        getChildren().addAll(head(), origins(), middle);
         addEventFilter(KeyEvent.KEY_PRESSED, this::undoOrRedo);
         session.standardsProperty().addListener((property, old, next) -> show(next));
         show(session.standards());
@@ -83,7 +91,7 @@ public final class StandardsRoom extends VBox implements Room {
 
     @Override
     public void focusFirst() {
-        fields.get(0).requestFocus();
+        search.requestFocus();
     }
 
     private static ScrollPane scroll(VBox content) {
@@ -93,7 +101,54 @@ public final class StandardsRoom extends VBox implements Room {
         return scroll;
     }
 
+    /** What each mark beside a value means. */
+    private static Label origins() {
+        Label said = new Label("Where a value comes from \u2013 "
+                + Arrays.stream(Origin.values())
+                        .map(each -> Words.label(each) + ": " + Words.more(each, "meaning"))
+                        .collect(Collectors.joining("; "))
+                + ".");
+        said.setId("standards-origins");
+        said.setWrapText(true);
+        said.getStyleClass().add("card-remark");
+        return said;
+    }
+
+    /** Shows the values that have all these words, in their names, notes, groups or marks. */
+    private void find(String text) {
+        List<String> words = Arrays.stream(text.strip().toLowerCase(Locale.ROOT).split("\\s+"))
+                .filter(each -> !each.isEmpty())
+                .toList();
+        fields.forEach(field -> shown(field, field.has(words)));
+        groups.forEach((group, box) ->
+                shown(box, fields.stream().anyMatch(field -> field.isIn(group) && field.isVisible())));
+        schools.forEach(choice -> shown(choice, choice.has(words)));
+        boolean none = fields.stream().noneMatch(Node::isVisible);
+        if (none) {
+            session.say("No value is called that.");
+        }
+    }
+
+    private static void shown(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
+    }
+
     private FlowPane head() {
+        search.setId("standards-search");
+        search.setPromptText("Find a value");
+        search.setAccessibleText("Find a value");
+        search.setPrefColumnCount(14);
+        search.textProperty().addListener((property, old, next) -> find(next));
+        search.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ENTER || key.getCode() == KeyCode.DOWN) {
+                fields.stream().filter(Node::isVisible).findFirst().ifPresent(StandardField::requestFocus);
+                key.consume();
+            } else if (key.getCode() == KeyCode.ESCAPE) {
+                search.clear();
+                key.consume();
+            }
+        });
         Label money = new Label("Prices in");
         currency.setId("standards-currency");
         currency.setPrefColumnCount(5);
@@ -115,6 +170,7 @@ public final class StandardsRoom extends VBox implements Room {
             }
         });
         FlowPane head = new FlowPane(
+                search,
                 money,
                 currency,
                 new Label("Feeler leaves"),
@@ -138,6 +194,7 @@ public final class StandardsRoom extends VBox implements Room {
         GridPane grid = new GridPane();
         VBox box = new VBox(title, grid);
         box.getStyleClass().add("standards-group");
+        groups.put(group, box);
         int row = 0;
         for (Standard standard : Standard.values()) {
             if (standard.group() == group) {

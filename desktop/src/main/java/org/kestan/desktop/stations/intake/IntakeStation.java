@@ -14,7 +14,9 @@ import org.kestan.desktop.parts.field.ChoiceField;
 import org.kestan.desktop.parts.field.Entries;
 import org.kestan.desktop.parts.field.EntryField;
 import org.kestan.desktop.parts.field.Fields;
+import org.kestan.desktop.parts.field.LinesField;
 import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.desktop.parts.pages.NextLine;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.dossier.Station;
 import org.kestan.ground.sheet.Dimension;
@@ -49,9 +51,13 @@ public final class IntakeStation extends HBox implements Room {
         ScrollPane scroll = new ScrollPane(columns);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("station-scroll");
-        HBox.setHgrow(scroll, Priority.ALWAYS);
         WorkingOrder.follow(scroll);
-        getChildren().add(scroll);
+        NextLine next = new NextLine(session, Station.INTAKE);
+        VBox all = new VBox(next, scroll);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        HBox.setHgrow(all, Priority.ALWAYS);
+        all.setMinWidth(0);
+        getChildren().add(all);
         order.setAfterLast(() -> house.enter(Station.MEASURE));
     }
 
@@ -130,7 +136,7 @@ public final class IntakeStation extends HBox implements Room {
     private GridPane playing() {
         GridPane grid = grid();
         grid.add(field(Lines.OWNER), 0, 0, 2, 1);
-        grid.add(field(Lines.COMPLAINT), 0, 1, 2, 1);
+        grid.add(new LinesField(session, order, Lines.COMPLAINT, 3), 0, 1, 2, 1);
         grid.addRow(2, field(Lines.STYLE), field(Lines.TOUCH));
         grid.add(field(Lines.REPAIRS), 0, 3, 2, 1);
         return grid;

@@ -12,6 +12,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.pages.LargePicture;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
@@ -23,6 +24,7 @@ import org.kestan.ledger.Pictures;
 public final class PhotoPane extends VBox {
 
     private static final double THUMBNAIL = 96;
+    private static final double LARGE = 2400;
 
     private final JobSession session;
     private final JobStore store;
@@ -91,9 +93,18 @@ public final class PhotoPane extends VBox {
         return new StackPane(new ImageView(image), trouble);
     }
 
+    private Node opening(Path file, String name) {
+        Button open = new Button(null, picture(file));
+        open.getStyleClass().setAll("paper-page");
+        open.setAccessibleText("Picture " + name + ": opens large");
+        open.setOnAction(event -> LargePicture.open(
+                getScene().getWindow(), name, new Image(file.toUri().toString(), LARGE, LARGE, true, true, true)));
+        return open;
+    }
+
     private Node thumbnail(Photo photo) {
         Path file = pictures.file(photo.file());
-        Node picture = Files.isRegularFile(file) ? picture(file) : new Label("picture not here");
+        Node picture = Files.isRegularFile(file) ? opening(file, photo.file()) : new Label("picture not here");
         Button remove = new Button("take off");
         remove.getStyleClass().add("plain-button");
         remove.setAccessibleText("Take this picture off the job");

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -18,6 +19,7 @@ import org.kestan.desktop.parts.field.WorkingOrder;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.notation.Parsed;
+import org.kestan.ground.notation.TypedLength;
 import org.kestan.ground.strings.Material;
 import org.kestan.job.strings.StringSpec;
 import org.kestan.words.Words;
@@ -32,6 +34,8 @@ final class StringSetPane extends VBox {
     private static final int USUAL = 6;
 
     private final JobSession session;
+    private final WorkingOrder order;
+    private final List<Row> rows = new ArrayList<>();
     private final GridPane grid = new GridPane();
     private final Label trouble = new Label();
     private final Button fewer = new Button("\u2212 string");
@@ -40,6 +44,7 @@ final class StringSetPane extends VBox {
 
     StringSetPane(JobSession session, WorkingOrder order) {
         this.session = session;
+        this.order = order;
         grid.getStyleClass().add("string-grid");
         trouble.getStyleClass().addAll("entry-note", "entry-note-error");
         trouble.setId("strings-note");
@@ -56,9 +61,12 @@ final class StringSetPane extends VBox {
         buttons.getStyleClass().add("ledger-bar");
         getChildren().addAll(grid, trouble, buttons);
         order.add(more);
-        session.dossierProperty()
-                .addListener((property, old, next) -> show(next.job().strings()));
-        build(session.job().strings());
+        session.dossierProperty().addListener((property, old, next) -> {
+            if (!next.job().strings().equals(shown)) {
+                show(next.job().strings());
+            }
+        });
+        show(session.job().strings());
     }
 
     private static List<StringSpec> longer(List<StringSpec> strings) {
@@ -78,31 +86,30 @@ final class StringSetPane extends VBox {
         session.edit(job -> job.withStrings(by.apply(job.strings())));
     }
 
+    /** Rows come and go at the end; a field is written anew only when its own value changed elsewhere. */
     private void show(List<StringSpec> strings) {
-        if (!strings.equals(shown)) {
-            build(strings);
-        }
-    }
-
-    private void build(List<StringSpec> strings) {
-        boolean sameCount =
-                strings.size() == shown.size() && !grid.getChildren().isEmpty();
+        List<StringSpec> before = shown;
         shown = strings;
         more.setDisable(strings.size() >= MOST);
         fewer.setDisable(strings.isEmpty());
-        if (sameCount) {
-            for (int i = 0; i < strings.size(); i++) {
-                fill(i, strings.get(i));
-            }
-            return;
+        while (rows.size() > strings.size()) {
+            grid.getChildren().removeAll(rows.remove(rows.size() - 1).nodes());
         }
-        grid.getChildren().clear();
-        if (!strings.isEmpty()) {
+        if (strings.isEmpty()) {
+            grid.getChildren().clear();
+        } else if (grid.getChildren().isEmpty()) {
             grid.addRow(0, head(""), head("gauge"), head("wound"), head("pitch"), head("material"), head("course"));
         }
         for (int i = 0; i < strings.size(); i++) {
-            row(i);
-            fill(i, strings.get(i));
+            boolean added = i >= rows.size();
+            if (added) {
+                Row row = new Row(i);
+                rows.add(row);
+                grid.addRow(i + 1, row.nodes().toArray(Node[]::new));
+            }
+            // Counted from the treble, as players do.
+            rows.get(i).call(strings.size() - i);
+            rows.get(i).show(added || i >= before.size() ? StringSpec.BLANK : before.get(i), strings.get(i));
         }
     }
 
@@ -112,62 +119,98 @@ final class StringSetPane extends VBox {
         return head;
     }
 
-    private void row(int at) {
-        // Counted from the treble, as players do.
-        int called = shown.size() - at;
-        Label number = new Label(Integer.toString(called));
-        number.getStyleClass().add("number-key");
-        TextField gauge = new TextField();
-        gauge.setId("string-gauge-" + (at + 1));
-        gauge.getStyleClass().add("string-gauge");
-        gauge.setPrefColumnCount(7);
-        gauge.setAccessibleText("Gauge of string " + called);
-        CheckBox wound = new CheckBox();
-        wound.setAccessibleText("String " + called + " is wound");
-        wound.setId("string-wound-" + (at + 1));
-        TextField pitch = new TextField();
-        pitch.setId("string-pitch-" + (at + 1));
-        pitch.setPrefColumnCount(3);
-        pitch.setAccessibleText("Pitch of string " + called);
-        ComboBox<Optional<Material>> material = material(at, called);
-        TextField course = new TextField();
-        course.setId("string-course-" + (at + 1));
-        course.getStyleClass().add("string-course");
-        course.setAccessibleText("Course of string " + called);
-        course.setOnAction(event -> takeCourse(at, course.getText()));
-        course.focusedProperty().addListener((property, was, is) -> {
-            if (!is) {
-                takeCourse(at, course.getText());
+    /** The fields of one string. */
+    private final class Row {
+
+        private final int at;
+        private final Label number = new Label();
+        private final TextField gauge = new TextField();
+        private final CheckBox wound = new CheckBox();
+        private final TextField pitch = new TextField();
+        private final TextField course = new TextField();
+        private final ComboBox<Optional<Material>> material;
+
+        Row(int at) {
+            this.at = at;
+            number.getStyleClass().add("number-key");
+            gauge.setId("string-gauge-" + (at + 1));
+            gauge.getStyleClass().add("string-gauge");
+            gauge.setPrefColumnCount(7);
+            wound.setId("string-wound-" + (at + 1));
+            wound.setOnAction(event -> replace(at, old -> old.withWound(wound.isSelected())));
+            pitch.setId("string-pitch-" + (at + 1));
+            pitch.setPrefColumnCount(3);
+            course.setId("string-course-" + (at + 1));
+            course.getStyleClass().add("string-course");
+            material = material(at);
+            taking(gauge, () -> takeGauge(at, gauge.getText()), pitch::requestFocus);
+            taking(pitch, () -> takePitch(at, pitch.getText()), this::nextString);
+            taking(course, () -> takeCourse(at, course.getText()), this::nextString);
+        }
+
+        /** What is typed is taken with Enter, which goes on, and when the focus leaves. */
+        private void taking(TextField field, Runnable take, Runnable next) {
+            field.setOnAction(event -> {
+                take.run();
+                if (trouble.getText().isEmpty()) {
+                    next.run();
+                }
+            });
+            field.focusedProperty().addListener((property, was, is) -> {
+                if (!is) {
+                    take.run();
+                }
+            });
+        }
+
+        /** On to the next string; after the last on to the next station. */
+        private void nextString() {
+            if (at + 1 < rows.size()) {
+                rows.get(at + 1).gauge.requestFocus();
+            } else {
+                order.next(more);
             }
-        });
-        grid.addRow(at + 1, number, gauge, wound, pitch, material, course);
-        gauge.setOnAction(event -> {
-            takeGauge(at, gauge.getText());
-            pitch.requestFocus();
-        });
-        gauge.focusedProperty().addListener((property, was, is) -> {
-            if (!is) {
-                takeGauge(at, gauge.getText());
+        }
+
+        List<Node> nodes() {
+            return List.of(number, gauge, wound, pitch, material, course);
+        }
+
+        void call(int called) {
+            number.setText(Integer.toString(called));
+            gauge.setAccessibleText("Gauge of string " + called);
+            wound.setAccessibleText("String " + called + " is wound");
+            pitch.setAccessibleText("Pitch of string " + called);
+            course.setAccessibleText("Course of string " + called);
+            material.setAccessibleText("Material of string " + called);
+        }
+
+        void show(StringSpec before, StringSpec now) {
+            put(gauge, text(before), text(now));
+            put(pitch, before.pitch(), now.pitch());
+            put(course, course(before), course(now));
+            wound.setSelected(now.wound());
+            material.setValue(now.material());
+        }
+
+        private void put(TextField field, String before, String now) {
+            if (!before.equals(now) && !field.getText().equals(now)) {
+                field.setText(now);
             }
-        });
-        wound.setOnAction(event -> replace(at, old -> old.withWound(wound.isSelected())));
-        pitch.setOnAction(event -> {
-            takePitch(at, pitch.getText());
-            if (at + 1 < shown.size()) {
-                grid.lookup("#string-gauge-" + (at + 2)).requestFocus();
-            }
-        });
-        pitch.focusedProperty().addListener((property, was, is) -> {
-            if (!is) {
-                takePitch(at, pitch.getText());
-            }
-        });
+        }
     }
 
-    private ComboBox<Optional<Material>> material(int at, int called) {
+    private static String text(StringSpec string) {
+        return string.gauge().map(Length::text).orElse("");
+    }
+
+    private static String course(StringSpec string) {
+        return string.course().map(String::valueOf).orElse("");
+    }
+
+    private ComboBox<Optional<Material>> material(int at) {
         ComboBox<Optional<Material>> box = new ComboBox<>();
         box.setId("string-material-" + (at + 1));
-        box.setAccessibleText("Material of string " + called);
         box.getItems().add(Optional.empty());
         Stream.of(Material.values()).map(Optional::of).forEach(box.getItems()::add);
         box.setConverter(new StringConverter<>() {
@@ -190,6 +233,7 @@ final class StringSetPane extends VBox {
     }
 
     private void takeCourse(int at, String text) {
+        trouble.setText("");
         if (text.isBlank()) {
             replace(at, old -> old.withCourse(Optional.empty()));
             return;
@@ -200,28 +244,7 @@ final class StringSetPane extends VBox {
                     "String " + (shown.size() - at) + ": " + session.words().correction(bad));
             return;
         }
-        trouble.setText("");
         replace(at, old -> old.withCourse(parsed.optional()));
-    }
-
-    private void fill(int at, StringSpec string) {
-        set("#string-course-" + (at + 1), string.course().map(String::valueOf).orElse(""));
-        materialBox(at).setValue(string.material());
-        set("#string-gauge-" + (at + 1), string.gauge().map(Length::text).orElse(""));
-        set("#string-pitch-" + (at + 1), string.pitch());
-        ((CheckBox) grid.lookup("#string-wound-" + (at + 1))).setSelected(string.wound());
-    }
-
-    @SuppressWarnings("unchecked")
-    private ComboBox<Optional<Material>> materialBox(int at) {
-        return (ComboBox<Optional<Material>>) grid.lookup("#string-material-" + (at + 1));
-    }
-
-    private void set(String id, String text) {
-        TextField field = (TextField) grid.lookup(id);
-        if (!field.getText().equals(text)) {
-            field.setText(text);
-        }
     }
 
     private void takePitch(int at, String text) {
@@ -229,17 +252,18 @@ final class StringSetPane extends VBox {
     }
 
     private void takeGauge(int at, String text) {
+        trouble.setText("");
         if (text.isBlank()) {
             replace(at, old -> old.withGauge(Optional.empty()));
             return;
         }
-        Parsed<Length> parsed = Length.parse(text);
+        Parsed<Length> parsed =
+                Length.parse(TypedLength.tidy(text, session.bareUnitProperty().get()));
         if (parsed instanceof Parsed.Bad<Length> bad) {
             trouble.setText(
                     "String " + (shown.size() - at) + ": " + session.words().correction(bad));
             return;
         }
-        trouble.setText("");
         replace(at, old -> old.withGauge(parsed.optional()));
     }
 

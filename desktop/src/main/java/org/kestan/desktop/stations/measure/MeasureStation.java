@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -47,7 +48,6 @@ public final class MeasureStation extends VBox implements Room {
     private final HBox readings = new HBox();
     private final ScrollPane sheet;
     private final ScrollPane comparison;
-    private final int stopsOfTheBar;
     private final ToggleButton rare = new ToggleButton();
     private final Map<Line<?>, Node> fields = new LinkedHashMap<>();
     private Set<Line<?>> taken = Set.of();
@@ -60,28 +60,22 @@ public final class MeasureStation extends VBox implements Room {
         readings.getStyleClass().add("readings");
         InspectionPane inspection = new InspectionPane(session, order);
         SurveyBar bar = new SurveyBar(session, order, inspection::summary, this::compare);
-        stopsOfTheBar = order.size();
         rare.setId("rare-readings");
         rare.getStyleClass().add("plain-button");
         rare.setText("Rare readings, 16\u201319");
         rare.setOnAction(event -> fold());
         bar.getChildren().add(new VBox(new Label(""), rare));
         sheet = scroll(new VBox(bar, inspection, readings));
-        NextReading large = new NextReading(session, () -> List.copyOf(taken), this::focusTyping);
+        NextReading large = new NextReading(session, this::onSheet, this::focusTyping);
         comparison = scroll(new ComparePane(session, () -> compare(false)));
         VBox.setVgrow(sheet, Priority.ALWAYS);
         VBox.setVgrow(comparison, Priority.ALWAYS);
         getChildren().addAll(large, sheet, comparison);
         WorkingOrder.follow(sheet);
         compare(false);
-        build(taken(session.job()));
-        session.dossierProperty().addListener((property, old, now) -> {
-            if (taken(now.job()).equals(taken)) {
-                fold();
-            } else {
-                build(taken(now.job()));
-            }
-        });
+        build();
+        show(session.job());
+        session.dossierProperty().addListener((property, old, now) -> show(now.job()));
         visibleProperty().addListener((property, old, next) -> Platform.runLater(this::tellAnchors));
         order.setAfterLast(() -> house.enter(Station.VERDICT));
     }
@@ -112,7 +106,9 @@ public final class MeasureStation extends VBox implements Room {
         Job job = session.job();
         Optional<EntryField> next = fields.entrySet().stream()
                 .filter(each -> each.getKey().number() > 0 && each.getKey().number() < FIRST_RARE)
-                .filter(each -> job.get(each.getKey()).isEmpty() && each.getValue() instanceof EntryField)
+                .filter(each ->
+                        taken.contains(each.getKey()) && job.get(each.getKey()).isEmpty())
+                .filter(each -> each.getValue() instanceof EntryField)
                 .map(each -> (EntryField) each.getValue())
                 .findFirst();
         if (job.visit().readings().isEmpty() || next.isEmpty()) {
@@ -122,28 +118,48 @@ public final class MeasureStation extends VBox implements Room {
         }
     }
 
+    private static boolean isAtAPlace(Line<?> line) {
+        return line.place().isPresent() && !(line instanceof Reading reading && reading.perFret());
+    }
+
     /** The lines that are read at a place of this instrument, in working order. */
     private static Set<Line<?>> taken(Job job) {
         return Lines.OF_VISIT.stream()
-                .filter(line -> line.place().isPresent() && job.takes(line))
-                .filter(line -> !(line instanceof Reading reading && reading.perFret()))
+                .filter(line -> isAtAPlace(line) && job.takes(line))
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
-    private void build(Set<Line<?>> next) {
-        taken = next;
-        order.keepFirst(stopsOfTheBar);
-        columns.clear();
-        fields.clear();
-        for (Line<?> line : next) {
-            Node field = field(line);
-            fields.put(line, field);
-            columns.computeIfAbsent(line.place().orElseThrow(), this::column).add(field);
+    /** All lines of the sheet in the order of Enter. */
+    private List<Line<?>> onSheet() {
+        return Stream.concat(
+                        Lines.OF_VISIT.stream()
+                                .filter(line -> line.place().isEmpty() && line.number() > 0 && line != Lines.NOTES),
+                        taken.stream())
+                .toList();
+    }
+
+    /** Each line has one field for as long as the window is open; those this instrument has no use for are hidden. */
+    private void build() {
+        for (Line<?> line : Lines.OF_VISIT) {
+            if (isAtAPlace(line)) {
+                Node field = field(line);
+                fields.put(line, field);
+                columns.computeIfAbsent(line.place().orElseThrow(), this::column)
+                        .add(field);
+            }
         }
-        fold();
         readings.getChildren().setAll(columns.values());
         columns.values().forEach(column -> HBox.setHgrow(column, Priority.ALWAYS));
-        Platform.runLater(this::tellAnchors);
+    }
+
+    private void show(Job job) {
+        Set<Line<?>> next = taken(job);
+        boolean other = !next.equals(taken);
+        taken = next;
+        fold();
+        if (other) {
+            Platform.runLater(this::tellAnchors);
+        }
     }
 
     @Override
@@ -158,15 +174,24 @@ public final class MeasureStation extends VBox implements Room {
     private void fold() {
         Job job = session.job();
         fields.forEach((line, field) -> {
-            boolean needed = rare.isSelected()
-                    || line.number() < FIRST_RARE
-                    || job.get(line).isPresent()
-                    || field.isFocusWithin()
-                    || session.dossier().questions().stream()
-                            .anyMatch(question -> question.line().equals(line));
-            field.setVisible(needed);
-            field.setManaged(needed);
+            boolean needed = taken.contains(line)
+                    && (rare.isSelected()
+                            || line.number() < FIRST_RARE
+                            || job.get(line).isPresent()
+                            || field.isFocusWithin()
+                            || session.dossier().questions().stream()
+                                    .anyMatch(question -> question.line().equals(line)));
+            show(field, needed);
         });
+        columns.forEach((place, column) -> show(
+                column,
+                taken.stream()
+                        .anyMatch(line -> line.place().filter(place::equals).isPresent())));
+    }
+
+    private static void show(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
     }
 
     private void focusTyping() {
@@ -185,16 +210,27 @@ public final class MeasureStation extends VBox implements Room {
     /** What belongs to a reading, such as the fret it is taken at, stands under it without a number of its own. */
     private Node field(Line<?> line) {
         boolean belongs = line instanceof Detail<?>
-                && taken.stream().anyMatch(each -> each instanceof Reading && each.number() == line.number());
+                && Lines.OF_VISIT.stream().anyMatch(each -> each instanceof Reading && each.number() == line.number());
         return Fields.of(session, order, line, belongs ? "" : Integer.toString(line.number()));
     }
 
     private void tellAnchors() {
-        elevation.anchors().keySet().retainAll(isVisible() ? columns.keySet() : List.of());
+        elevation
+                .anchors()
+                .keySet()
+                .retainAll(
+                        isVisible()
+                                ? columns.keySet().stream()
+                                        .filter(place -> columns.get(place).isVisible())
+                                        .toList()
+                                : List.of());
         if (!isVisible() || getScene() == null) {
             return;
         }
         columns.forEach((place, column) -> {
+            if (!column.isVisible()) {
+                return;
+            }
             double middle = column.localToScene(column.getWidth() / 2, 0).getX();
             elevation.anchors().put(place, elevation.sceneToLocal(middle, 0).getX());
         });

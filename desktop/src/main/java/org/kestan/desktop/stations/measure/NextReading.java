@@ -13,6 +13,8 @@ import javafx.scene.layout.VBox;
 import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.Typing;
+import org.kestan.dossier.NextStep;
+import org.kestan.dossier.Station;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.Reading;
@@ -104,7 +106,7 @@ final class NextReading extends HBox {
             title.setText("Next");
             hint.setText(next(lines, job)
                     .map(each -> each.number() + "  " + Words.label(each) + ": " + Words.hint(each))
-                    .orElse("The sheet is filled in. The verdict comes next: Alt+3."));
+                    .orElseGet(() -> Words.label(NextStep.of(session.dossier(), Station.MEASURE))));
         }
         long read = lines.stream().filter(each -> job.get(each).isPresent()).count();
         progress.setText(read + " of " + lines.size() + " on the sheet");

@@ -32,10 +32,6 @@ final class PlaceColumn extends VBox {
         getChildren().add(field);
     }
 
-    boolean isEmpty() {
-        return getChildren().size() == 1;
-    }
-
     private static Term term(Place place) {
         return switch (place) {
             case NUT -> Term.NUT;

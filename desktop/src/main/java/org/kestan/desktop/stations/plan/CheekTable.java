@@ -32,16 +32,19 @@ final class CheekTable extends NumberTable {
     private void show(HeelCut heel) {
         BenchUnit unit = session.unit().fine();
         Optional<Side> toward = session.job().visit().driftSide();
+        boolean driftFirst = toward.orElse(Side.BASS) == Side.BASS;
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of(
                 "depth mm",
-                toward.map(Words::label).orElse("one"),
-                toward.map(side -> Words.label(side.other())).orElse("other")));
+                toward.map(side -> Words.label(Side.BASS)).orElse("one"),
+                toward.map(side -> Words.label(Side.TREBLE)).orElse("other")));
         for (HeelCut.Cheeks cheeks : heel.stations()) {
+            String drift = bare(unit.format(cheeks.driftSide()));
+            String other = bare(unit.format(cheeks.otherSide()));
             rows.add(List.of(
                     String.format(Locale.ROOT, "%.1f", cheeks.depth()),
-                    bare(unit.format(cheeks.driftSide())),
-                    bare(unit.format(cheeks.otherSide()))));
+                    driftFirst ? drift : other,
+                    driftFirst ? other : drift));
         }
         String title = "Off each cheek, " + unit.label();
         if (heel.widths().isEmpty()) {

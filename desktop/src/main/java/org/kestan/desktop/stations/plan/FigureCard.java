@@ -6,13 +6,16 @@ import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.kestan.words.Card;
@@ -61,7 +64,14 @@ final class FigureCard extends VBox {
             Tooltip source = new Tooltip();
             value.setTooltip(source);
             sources.add(source);
-            grid.addRow(at++, label, value, remark);
+            // Where the card is narrow the remark goes under its value.
+            FlowPane said = new FlowPane(value, remark);
+            said.getStyleClass().add("card-said");
+            said.setRowValignment(VPos.BASELINE);
+            remark.maxWidthProperty().bind(said.widthProperty());
+            GridPane.setHgrow(said, Priority.ALWAYS);
+            GridPane.setValignment(label, VPos.TOP);
+            grid.addRow(at++, label, said);
         }
         note.getStyleClass().add("card-note");
         note.setWrapText(true);

@@ -23,6 +23,10 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
     private static final double NOMINAL_WIDTH = 50;
     private static final double STRIP = 46;
     private static final double THICK = 34;
+
+    /** Room for the depths between both cheeks. */
+    private static final double DEPTHS = 62;
+
     private static final List<Double> FACTORS = List.of(50.0, 30.0, 20.0, 15.0, 10.0, 8.0, 5.0, 3.0, 2.0, 1.0);
 
     HeelMapSkin(HeelMap map) {
@@ -115,6 +119,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
             for (Side side : Side.values()) {
                 cheek(side);
             }
+            depths(middle);
         }
 
         private ToDoubleFunction<HeelCut.Cheeks> off(Side side) {
@@ -163,32 +168,50 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
             getChildren().add(band);
         }
 
-        /** Each cheek as one sees it from its own side, the joint's edge to the left. */
+        /** Each cheek as one sees it from its own side: bass with the joint's edge to the right, treble to the left. */
         void fromTheSide() {
-            double left = middle + Math.max(half(0), half(cut.height())) + 140;
+            double left = middle + Math.max(half(0), half(cut.height())) + 150;
             caption(left, "From the side; wood off \u00d7" + plain(factor));
-            for (Side side : Side.values()) {
-                Polygon strip = new Polygon(
-                        left,
-                        y(0),
-                        left + STRIP + THICK,
-                        y(0),
-                        left + STRIP + THICK,
-                        y(cut.height()),
-                        left,
-                        y(cut.height()));
-                strip.getStyleClass().add("heel");
-                getChildren().add(strip);
-                band(
-                        left,
-                        left,
-                        off(side).applyAsDouble(cut.cheeksAt(0)) * factor * scale,
-                        off(side).applyAsDouble(cut.cheeksAt(cut.height())) * factor * scale);
-                Text name = text("drawing-note", Words.label(side));
-                name.setX(left);
-                name.setY(TOP - 17);
-                getChildren().add(name);
-                left += STRIP + THICK + 26;
+            double deep = STRIP + THICK;
+            side(Side.BASS, left + deep, -1);
+            side(Side.TREBLE, left + deep + DEPTHS, 1);
+            depths(left + deep + DEPTHS / 2);
+        }
+
+        /** One cheek, its edge at the joint where it is said and the heel to that side of it. */
+        private void side(Side side, double edge, int sign) {
+            double back = edge + sign * (STRIP + THICK);
+            Polygon strip = new Polygon(edge, y(0), back, y(0), back, y(cut.height()), edge, y(cut.height()));
+            strip.getStyleClass().add("heel");
+            getChildren().add(strip);
+            band(
+                    edge,
+                    edge,
+                    sign * off(side).applyAsDouble(cut.cheeksAt(0)) * factor * scale,
+                    sign * off(side).applyAsDouble(cut.cheeksAt(cut.height())) * factor * scale);
+            Text name = text("drawing-note", Words.label(side));
+            name.setX(Math.min(edge, back));
+            name.setY(TOP - 17);
+            getChildren().add(name);
+        }
+
+        /** How deep under the fretboard, mm, with the labels' middle where it is said. */
+        private void depths(double x) {
+            Text head = text("drawing-note", "mm");
+            head.setX(x - head.getLayoutBounds().getWidth() / 2);
+            head.setY(TOP - 17);
+            getChildren().add(head);
+            double last = Double.NEGATIVE_INFINITY;
+            for (HeelCut.Cheeks station : cut.stations()) {
+                boolean cap = station.depth() == cut.height();
+                if (!cap && (y(station.depth()) - last < 16 || (cut.height() - station.depth()) * scale < 16)) {
+                    continue;
+                }
+                last = y(station.depth());
+                Text depth = text("heel-value", String.format(Locale.ROOT, cap ? "%.1f" : "%.0f", station.depth()));
+                depth.setX(x - depth.getLayoutBounds().getWidth() / 2);
+                depth.setY(last + 4);
+                getChildren().add(depth);
             }
         }
 

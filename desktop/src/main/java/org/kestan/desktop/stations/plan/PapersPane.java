@@ -4,8 +4,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
 import javafx.scene.control.ToggleGroup;
@@ -15,40 +15,53 @@ import javafx.scene.layout.VBox;
 import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.dossier.Dossier;
 import org.kestan.files.BenchCardPdf;
 import org.kestan.files.PaperName;
 import org.kestan.files.PlanPapers;
 import org.kestan.files.SheetPdf;
+import org.kestan.files.TemplatePdf;
 import org.kestan.words.Words;
 import org.kestan.work.template.Template;
 import org.kestan.work.template.Templates;
 
-/** The papers of the plan: the bench card, and the templates with a look at each. */
+/** The papers of the plan, bench card and templates, each as it will be printed. */
 final class PapersPane extends HBox {
+
+    private static final String CARD = "bench-card";
 
     private final JobSession session;
     private final FileChoice files;
     private final VBox list = new VBox();
-    private final TemplateView view = new TemplateView();
+    private final PaperView view;
+    private final ToggleGroup sizes = new ToggleGroup();
     private final Label how = new Label();
-    private String shown = "";
+    private String shown = CARD;
 
     PapersPane(JobSession session, FileChoice files) {
         this.session = session;
         this.files = files;
         getStyleClass().add("papers");
-        Label card = head("Bench card, one page for the wall");
-        Label all = head("Everything: card, templates on A4 and Letter, SVG");
-        Label templates = head("True-size templates of this plan");
+        view = new PaperView(session::complain);
         list.setId("template-list");
         list.getStyleClass().add("way-lines");
+        HBox size = new HBox(12);
+        for (SheetPdf.Paper paper : SheetPdf.Paper.values()) {
+            RadioButton choice = new RadioButton(paper == SheetPdf.Paper.A4 ? "A4" : "Letter");
+            choice.setId("paper-" + paper.name().toLowerCase(Locale.ROOT));
+            choice.setToggleGroup(sizes);
+            choice.setUserData(paper);
+            choice.setSelected(paper == SheetPdf.Paper.A4);
+            choice.setOnAction(event -> show());
+            size.getChildren().add(choice);
+        }
         VBox left = new VBox(
-                card,
-                new HBox(8, card("A4\u2026", SheetPdf.Paper.A4), card("Letter\u2026", SheetPdf.Paper.LETTER)),
-                all,
-                new PlainButton("Into a folder\u2026", "papers-all", this::chooseFolder),
-                templates,
-                list);
+                head("Papers of this plan"),
+                list,
+                head("Paper"),
+                size,
+                new PlainButton("Write this one\u2026", "paper-write", this::writeShown),
+                new PlainButton("All of them into a folder\u2026", "papers-all", this::chooseFolder));
         left.getStyleClass().add("papers-list");
         how.setWrapText(true);
         how.getStyleClass().add("card-remark");
@@ -67,41 +80,57 @@ final class PapersPane extends HBox {
         return label;
     }
 
-    private Button card(String text, SheetPdf.Paper paper) {
-        return new PlainButton(
-                text, "card-" + paper.name().toLowerCase(java.util.Locale.ROOT), () -> chooseCard(paper));
+    private SheetPdf.Paper paper() {
+        return (SheetPdf.Paper) sizes.getSelectedToggle().getUserData();
     }
 
-    /** Shows the templates there are now. */
+    /** Shows the papers there are now. */
     void show() {
+        if (session.dossier().plan().planned().isEmpty()) {
+            list.getChildren().setAll(new Label("None yet."));
+            how.setText("");
+            view.nothing("Nothing is planned yet: the sheet and the action wanted come first.");
+            return;
+        }
         List<Template> templates = Templates.of(session.dossier().plan());
+        if (templates.stream().noneMatch(template -> template.key().equals(shown))) {
+            shown = CARD;
+        }
         list.getChildren().clear();
         ToggleGroup group = new ToggleGroup();
+        choice(group, CARD, "Bench card, one page for the wall");
         for (Template template : templates) {
-            RadioButton choice = new RadioButton(Words.label(template));
-            choice.setId("template-" + template.key());
-            choice.setToggleGroup(group);
-            choice.setSelected(template.key().equals(shown));
-            choice.setOnAction(event -> look(Optional.of(template)));
-            list.getChildren().add(choice);
+            choice(group, template.key(), Words.label(template) + ", true size");
         }
-        if (templates.isEmpty()) {
-            list.getChildren().add(new Label("This plan has none, or what they need was not read."));
-        }
-        look(templates.stream()
-                .filter(template -> template.key().equals(shown))
-                .findFirst()
-                .or(() -> templates.stream().findFirst()));
+        Dossier dossier = session.dossier();
+        SheetPdf.Paper paper = paper();
+        Optional<Template> template =
+                templates.stream().filter(each -> each.key().equals(shown)).findFirst();
+        how.setText(template.map(each -> Words.more(each, "how"))
+                .orElse("The numbers that decide, to be read from the" + " bench; the readings they rest on below."));
+        view.show(
+                List.of(dossier.job(), dossier.shop(), shown, paper, session.unit()),
+                template.map(Words::label).orElse("Bench card"),
+                () -> bytes(dossier, template, paper));
     }
 
-    private void look(Optional<Template> template) {
-        shown = template.map(Template::key).orElse("");
-        how.setText(template.map(each -> Words.more(each, "how")).orElse(""));
-        list.getChildren().stream()
-                .filter(RadioButton.class::isInstance)
-                .map(RadioButton.class::cast)
-                .forEach(each -> each.setSelected(each.getId().equals("template-" + shown)));
-        view.show(template, session.words());
+    private byte[] bytes(Dossier dossier, Optional<Template> template, SheetPdf.Paper paper) throws IOException {
+        return template.isPresent()
+                ? TemplatePdf.write(List.of(template.get()), dossier.job(), paper)
+                : BenchCardPdf.write(dossier, dossier.plan(), session.words(), paper);
+    }
+
+    private void choice(ToggleGroup group, String key, String text) {
+        RadioButton choice = new RadioButton(text);
+        choice.setId("template-" + key);
+        choice.setToggleGroup(group);
+        choice.setSelected(key.equals(shown));
+        choice.setOnAction(event -> {
+            shown = key;
+            show();
+            list.lookup("#template-" + key).requestFocus();
+        });
+        list.getChildren().add(choice);
     }
 
     private boolean isPlanned() {
@@ -112,21 +141,21 @@ final class PapersPane extends HBox {
         return true;
     }
 
-    private void chooseCard(SheetPdf.Paper paper) {
+    private void writeShown() {
         if (!isPlanned()) {
             return;
         }
+        Dossier dossier = session.dossier();
+        SheetPdf.Paper paper = paper();
+        Optional<Template> template = Templates.of(dossier.plan()).stream()
+                .filter(each -> each.key().equals(shown))
+                .findFirst();
         files.save(
                         getScene().getWindow(),
-                        "Write the bench card",
+                        "Write this paper",
                         FileChoice.Kind.PAPER,
-                        PaperName.of("bench-card", session.job(), "", ".pdf"))
-                .ifPresent(to -> files.write(
-                        to,
-                        file -> Files.write(
-                                file,
-                                BenchCardPdf.write(
-                                        session.dossier(), session.dossier().plan(), session.words(), paper))));
+                        PaperName.of(shown, dossier.job(), paper.name().toLowerCase(Locale.ROOT), ".pdf"))
+                .ifPresent(to -> files.write(to, file -> Files.write(file, bytes(dossier, template, paper))));
     }
 
     private void chooseFolder() {

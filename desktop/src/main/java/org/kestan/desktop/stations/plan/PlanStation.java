@@ -1,7 +1,12 @@
 package org.kestan.desktop.stations.plan;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.BooleanBinding;
+import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -17,14 +22,17 @@ import org.kestan.desktop.house.Room;
 import org.kestan.desktop.parts.field.Fields;
 import org.kestan.desktop.parts.field.WorkingOrder;
 import org.kestan.desktop.parts.pages.Columns;
+import org.kestan.desktop.parts.pages.NextLine;
 import org.kestan.desktop.parts.pages.PageTabs;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.dossier.Dossier;
+import org.kestan.dossier.Station;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Fitting;
 import org.kestan.ground.sheet.Line;
 import org.kestan.ground.standards.School;
 import org.kestan.ground.standards.SchoolQuestion;
+import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgement.way.Way;
 import org.kestan.words.Card;
@@ -50,7 +58,7 @@ public final class PlanStation extends ScrollPane implements Room {
         }
     }
 
-    private static final double JOINT_WIDTH = 440;
+    private static final double JOINT_WIDTH = 300;
 
     /** The least width of a column of cards, in text sizes. */
     private static final double CARD_EMS = 27;
@@ -61,12 +69,15 @@ public final class PlanStation extends ScrollPane implements Room {
     private final Columns figures = new Columns(CARD_EMS);
     private final DecidingNumbers deciding = new DecidingNumbers();
     private final PageTabs<Page> pages = new PageTabs<>(Page.NUMBERS, "plan-page-", page -> page.title);
+    private final BooleanBinding picture = Bindings.createBooleanBinding(
+            () -> pages.page() == Page.HEEL || pages.page() == Page.PAPERS, pages.pageProperty());
     private final PapersPane papers;
     private final FretLadder ladder;
     private final HeelMap map;
     private final CheekTable cheeks;
     private final VBox joint = new VBox();
     private final List<Node> shownCards = new ArrayList<>();
+    private final Map<Line<?>, Node> targetFields = new LinkedHashMap<>();
     private final Label taken = new Label();
     private final Label school = new Label();
     private final Button aside = new Button("Put aside");
@@ -110,10 +121,11 @@ public final class PlanStation extends ScrollPane implements Room {
         setFitToWidth(true);
         setFitToHeight(true);
         getStyleClass().add("station-scroll");
-        build(session.job().fitting());
+        build();
+        arrange(session.job());
         session.dossierProperty().addListener((property, old, next) -> {
             if (next.job().fitting() != fitting) {
-                build(next.job().fitting());
+                arrange(next.job());
             }
             show();
         });
@@ -142,7 +154,9 @@ public final class PlanStation extends ScrollPane implements Room {
                 session.say("Put aside; what we would do is previewed again.");
             }
         });
-        HBox head = new HBox(pages, taken, aside);
+        NextLine next = new NextLine(session, Station.PLAN);
+        HBox.setHgrow(next, Priority.ALWAYS);
+        HBox head = new HBox(pages, taken, aside, next);
         head.getStyleClass().add("verdict-head");
         head.setAlignment(Pos.CENTER_LEFT);
         return head;
@@ -174,21 +188,35 @@ public final class PlanStation extends ScrollPane implements Room {
         order.first();
     }
 
-    private void build(Fitting next) {
-        fitting = next;
-        order.clear();
+    @Override
+    public ObservableBooleanValue picture() {
+        return picture;
+    }
+
+    /** Each target has one field for as long as the window is open. */
+    private void build() {
         ColumnConstraints half = new ColumnConstraints();
         half.setPercentWidth(50);
         targets.getColumnConstraints().setAll(half, half);
+        for (Line<?> line : Lines.OF_TARGET) {
+            targetFields.put(line, Fields.of(session, order, line, ""));
+        }
+        order.setAfterLast(order::first);
+    }
+
+    /** Those that this instrument has a use for, side by side. */
+    private void arrange(Job job) {
+        fitting = job.fitting();
         targets.getChildren().clear();
         int at = 0;
-        for (Line<?> line : Lines.OF_TARGET) {
-            if (session.job().takes(line)) {
-                targets.add(Fields.of(session, order, line, ""), at % 2, at / 2);
+        for (Map.Entry<Line<?>, Node> each : targetFields.entrySet()) {
+            boolean taken = job.takes(each.getKey());
+            each.getValue().setVisible(taken);
+            if (taken) {
+                targets.add(each.getValue(), at % 2, at / 2);
                 at++;
             }
         }
-        order.setAfterLast(order::first);
     }
 
     /** Nothing is worked out for what is not seen. */

@@ -19,6 +19,7 @@ import org.kestan.desktop.house.Room;
 import org.kestan.desktop.parts.elevation.ElevationView;
 import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.parts.gates.GatesPane;
+import org.kestan.desktop.parts.pages.NextLine;
 import org.kestan.desktop.parts.pages.PageTabs;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.dossier.Dossier;
@@ -137,7 +138,7 @@ public final class VerdictStation extends VBox implements Room {
         });
         HBox press = new HBox(8, take, aside);
         press.setMinWidth(USE_PREF_SIZE);
-        VBox left = new VBox(advice, press, because, standing);
+        VBox left = new VBox(advice, press, because, standing, new NextLine(session, Station.VERDICT));
         left.setMinWidth(0);
         left.getStyleClass().add("advice-left");
         others.setId("advice-runners");

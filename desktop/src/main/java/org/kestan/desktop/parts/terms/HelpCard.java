@@ -1,0 +1,71 @@
+package org.kestan.desktop.parts.terms;
+
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.Control;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.VBox;
+import javafx.stage.Popup;
+import org.kestan.desktop.parts.field.Explained;
+
+/** A small card with a word and its meaning, under what it belongs to, until the next click or Esc. */
+public final class HelpCard {
+
+    private HelpCard() {}
+
+    /**
+     * Says what a control is for: by its own words, or by what it tells those who can't see it.
+     *
+     * @return whether there was something to say
+     */
+    public static boolean about(Node control) {
+        for (Node each = control; each != null; each = each.getParent()) {
+            if (each instanceof Explained explained) {
+                show(control, explained.word(), explained.meaning());
+                return true;
+            }
+        }
+        String word = said(control.getAccessibleText());
+        String meaning = said(control.getAccessibleHelp());
+        if (control instanceof Control tipped && tipped.getTooltip() != null && meaning.isEmpty()) {
+            Tooltip tip = tipped.getTooltip();
+            meaning = said(tip.getText());
+        }
+        if (control instanceof javafx.scene.control.Labeled labeled && word.isEmpty()) {
+            word = said(labeled.getText());
+        }
+        if (word.isEmpty() && meaning.isEmpty()) {
+            return false;
+        }
+        show(control, word, meaning);
+        return true;
+    }
+
+    private static String said(String text) {
+        return text == null ? "" : text;
+    }
+
+    /** Shows a card under a node. */
+    static void show(Node under, String word, String meaning) {
+        Label head = new Label(word);
+        head.getStyleClass().add("ask-word");
+        Label body = new Label(meaning);
+        body.setId("help-card-meaning");
+        body.getStyleClass().add("ask-meaning");
+        body.setWrapText(true);
+        body.setManaged(!meaning.isEmpty());
+        VBox card = new VBox(head, body);
+        card.setId("help-card");
+        card.getStyleClass().addAll(under.getScene().getRoot().getStyleClass());
+        card.getStyleClass().add("ask-card");
+        card.getStylesheets().setAll(under.getScene().getStylesheets());
+        card.setStyle(under.getScene().getRoot().getStyle());
+        Popup popup = new Popup();
+        popup.setAutoHide(true);
+        popup.setHideOnEscape(true);
+        popup.getContent().add(card);
+        Bounds at = under.localToScreen(under.getBoundsInLocal());
+        popup.show(under, at.getMinX(), at.getMaxY() + 4);
+    }
+}
