@@ -1,8 +1,8 @@
 package org.kestan.desktop;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
-import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -15,6 +15,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.kestan.desktop.reports.LogFile;
@@ -23,8 +24,8 @@ import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.Look;
 import org.kestan.desktop.shell.MainWindow;
+import org.kestan.dossier.Station;
 import org.kestan.files.DemoJobs;
-import org.kestan.files.JobReader;
 import org.kestan.ledger.Backups;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerFinding;
@@ -52,55 +53,62 @@ public final class KestanApp extends Application {
     @Override
     public void start(Stage stage) throws IOException {
         List<String> arguments = getParameters().getRaw();
-        boolean demo = arguments.contains("--demo");
-        Litter.sweep(Path.of(System.getProperty("java.io.tmpdir")), Instant.now());
-        Path folder = demo ? Litter.folder() : Settings.usualFolder();
-        scratch = demo ? Optional.of(folder) : Optional.empty();
-        int named = arguments.indexOf("--ledger");
-        Path file = named >= 0 && named + 1 < arguments.size()
-                ? Path.of(arguments.get(named + 1)).toAbsolutePath()
-                : folder.resolve("ledger.sqlite");
-        LogFile.openIn(folder, this::crashed);
-        open(stage, Settings.in(folder), file, demo, arguments);
+        // The frame is there at once; what goes into it needs the disk.
+        stage.setTitle("Kestan");
+        stage.setScene(new Scene(
+                new StackPane(), MainWindow.WIDTH, MainWindow.HEIGHT, Look.ground(!arguments.contains("--demo"))));
+        stage.show();
+        told(arguments, "window shown");
+        Platform.runLater(() -> {
+            try {
+                Start found = Start.of(arguments);
+                scratch = found.demo() ? Optional.of(found.folder()) : Optional.empty();
+                LogFile.openIn(found.folder(), this::crashed);
+                open(stage, Settings.in(found.folder()), found, found.opening());
+            } catch (IOException failed) {
+                throw new UncheckedIOException(failed);
+            }
+        });
     }
 
-    private void open(Stage stage, Settings settings, Path file, boolean demo, List<String> arguments)
-            throws IOException {
-        open(stage, settings, file, SqliteLedger.open(file), demo, arguments);
-    }
-
-    private void open(Stage stage, Settings settings, Path file, Opening opening, boolean demo, List<String> arguments)
-            throws IOException {
+    private void open(Stage stage, Settings settings, Start found, Opening opening) {
         if (opening instanceof Opening.Refused refused) {
-            refuse(stage, settings, file, refused, arguments);
+            refuse(stage, settings, found, refused);
             return;
         }
         Ledger ledger = ((Opening.Opened) opening).ledger();
-        List<Path> samples = demo ? DemoJobs.copyInto(settings.folder().resolve("jobs")) : List.of();
-        if (demo) {
-            for (String name : DemoJobs.NAMES) {
-                JobReader.read(DemoJobs.bytes(name)).job().ifPresent(ledger::insert);
-            }
-        }
-        MainWindow window = new MainWindow(stage, settings, ledger, samples);
-        stage.show();
         this.open = ledger;
-        this.session = window.session();
-        BackupRounds.start(ledger, window.session());
+        List<String> arguments = getParameters().getRaw();
         Optional<Path> job = arguments.stream()
-                .filter(argument -> !argument.startsWith("--") && !argument.equals(file.toString()))
+                .filter(argument -> !argument.startsWith("--")
+                        && !argument.equals(found.file().toString()))
                 .map(Path::of)
-                .filter(path -> !path.toAbsolutePath().equals(file))
+                .filter(path -> !path.toAbsolutePath().equals(found.file()))
                 .findFirst();
-        if (job.isPresent()) {
-            window.store().openFile(job.get());
-        } else if (demo) {
-            window.openNamed(DemoJobs.firstName());
-        } else {
-            window.show("ledger");
-        }
+        MainWindow window = new MainWindow(stage, settings, ledger, found.samples(), first -> {
+            session = first.session();
+            first.show(job.isPresent() || found.demo() ? Station.MEASURE.key() : "ledger");
+            if (job.isPresent()) {
+                first.store().openFile(job.get());
+            } else if (found.demo()) {
+                first.openNamed(DemoJobs.firstName());
+                session.say(
+                        "Sample jobs; your own are not touched. Try first: Alt+3 for the verdict, Enter takes it into"
+                                + " the plan. Alt+0 has the other jobs, F1 explains any field.");
+            }
+        });
+        stage.show();
+        BackupRounds.start(ledger, window.session());
+        Platform.runLater(() -> told(arguments, "usable"));
+    }
+
+    /** For those who time the start; the last word ends the application when that was asked. */
+    private static void told(List<String> arguments, String what) {
         if (arguments.contains("--started")) {
-            System.out.println("window shown");
+            System.out.println(what);
+            if (what.equals("usable") && arguments.contains("--leave")) {
+                Platform.exit();
+            }
         }
     }
 
@@ -126,7 +134,8 @@ public final class KestanApp extends Application {
      * Says why the ledger can't be used. Where the ledger itself is not at fault it is tried again; where it is damaged or gone
      * its backups are offered. Nothing is written unless the user says so, and the focus lies on what changes nothing.
      */
-    private void refuse(Stage stage, Settings settings, Path file, Opening.Refused refused, List<String> arguments) {
+    private void refuse(Stage stage, Settings settings, Start found, Opening.Refused refused) {
+        Path file = found.file();
         String reason = Words.in(BenchUnit.MILLIMETRES).say(refused.why());
         Label why = new Label(reason.substring(0, 1).toUpperCase(Locale.ROOT) + reason.substring(1) + ".");
         why.setWrapText(true);
@@ -134,7 +143,8 @@ public final class KestanApp extends Application {
         Label where = new Label("The ledger is " + file);
         where.setWrapText(true);
         VBox box = new VBox(12, why, where);
-        Button again = button("Try again", "refusal-again", () -> open(stage, settings, file, false, arguments), why);
+        Button again =
+                button("Try again", "refusal-again", () -> open(stage, settings, found, SqliteLedger.open(file)), why);
         Button quit = button("Quit", "refusal-quit", Platform::exit, why);
         box.getChildren().addAll(again, quit);
         for (Backups.Copy copy : refused.copies().stream().limit(OFFERED).toList()) {
@@ -146,7 +156,7 @@ public final class KestanApp extends Application {
                             "refusal-backup-" + (box.getChildren().size() - 3),
                             () -> {
                                 SqliteBackups.of(file).putBack(copy.file());
-                                open(stage, settings, file, false, arguments);
+                                open(stage, settings, found, SqliteLedger.open(file));
                             },
                             why));
         }
@@ -155,7 +165,7 @@ public final class KestanApp extends Application {
                     .add(button(
                             "Start an empty ledger",
                             "refusal-empty",
-                            () -> open(stage, settings, file, SqliteLedger.openAnew(file), false, arguments),
+                            () -> open(stage, settings, found, SqliteLedger.openAnew(file)),
                             why));
         }
         box.setPadding(new Insets(32));

@@ -1,5 +1,6 @@
 package org.kestan.desktop;
 
+import java.util.List;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import javafx.application.Application;
@@ -13,6 +14,7 @@ public final class Launcher {
     public static void main(String[] arguments) {
         // Its running commentary on each start is for its own developers.
         Logger.getLogger("org.flywaydb").setLevel(Level.WARNING);
+        Start.begin(List.of(arguments));
         Application.launch(KestanApp.class, arguments);
     }
 }

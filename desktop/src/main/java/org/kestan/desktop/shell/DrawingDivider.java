@@ -30,7 +30,7 @@ final class DrawingDivider extends Region {
     /** What the drawing takes at most of what both have, by itself and when it was moved by hand. */
     private static final double LOW_SHARE = 0.28;
 
-    private static final double TALL_SHARE = 0.38;
+    private static final double TALL_SHARE = 0.34;
     private static final double MOVED_SHARE = 0.7;
 
     private final ElevationView elevation;

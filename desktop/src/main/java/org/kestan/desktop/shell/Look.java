@@ -2,6 +2,7 @@ package org.kestan.desktop.shell;
 
 import java.util.List;
 import javafx.scene.Scene;
+import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import org.kestan.desktop.session.Settings;
 
@@ -17,6 +18,11 @@ public final class Look {
 
     private static final double TEXT_PIXELS = 15;
 
+    /** The ground of both themes, for the frame that is there before any stylesheet is read. */
+    private static final Color PAPER = Color.web("#f8f4ea");
+
+    private static final Color LAMPLIGHT = Color.web("#121c25");
+
     private final Scene scene;
     private final Settings settings;
 
@@ -29,6 +35,15 @@ public final class Look {
         }
         scene.getStylesheets().add(sheet("kestan.css"));
         apply();
+    }
+
+    /**
+     * The ground of the theme in use.
+     *
+     * @param kept whether there is a kept choice to go by
+     */
+    public static Color ground(boolean kept) {
+        return kept && Settings.in(Settings.usualFolder()).dark() ? LAMPLIGHT : PAPER;
     }
 
     /** Changes between paper and ink by day and the same by lamplight. */

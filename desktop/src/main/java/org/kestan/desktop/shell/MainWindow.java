@@ -3,6 +3,7 @@ package org.kestan.desktop.shell;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
@@ -38,8 +39,10 @@ import org.kestan.work.sideview.PlainInstrument;
 /** The window: everything it shows listens to the session. */
 public final class MainWindow {
 
-    private static final double WIDTH = 1280;
-    private static final double HEIGHT = 800;
+    /** The size a window starts with. */
+    public static final double WIDTH = 1280;
+
+    public static final double HEIGHT = 800;
 
     private final Stage stage;
     private final JobSession session = new JobSession();
@@ -55,12 +58,23 @@ public final class MainWindow {
     private final Look look;
 
     /**
-     * Puts the window together; it is shown by the caller.
+     * Puts the window together, at Measure; it is shown by the caller.
      *
      * @param ledger where the jobs lie
      * @param samples sample jobs on offer in the menu, empty outside the demo
      */
     public MainWindow(Stage stage, Settings settings, Ledger ledger, List<Path> samples) {
+        this(stage, settings, ledger, samples, window -> window.show(Station.MEASURE.key()));
+    }
+
+    /**
+     * Puts the window together; it is shown by the caller.
+     *
+     * @param ledger where the jobs lie
+     * @param samples sample jobs on offer in the menu, empty outside the demo
+     * @param first shows the first room, before anything is laid out
+     */
+    public MainWindow(Stage stage, Settings settings, Ledger ledger, List<Path> samples, Consumer<MainWindow> first) {
         this.stage = stage;
         this.settings = settings;
         session.unitProperty().set(settings.unit());
@@ -100,7 +114,7 @@ public final class MainWindow {
             }
         });
         connect(scene);
-        show(Station.MEASURE.key());
+        first.accept(this);
         stage.setTitle("Kestan");
         stage.setMinWidth(900);
         stage.setMinHeight(600);

@@ -3,10 +3,10 @@ package org.kestan.desktop.shell;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import org.kestan.desktop.gauge.GaugeListener;
+import org.kestan.desktop.parts.terms.Tip;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.job.gauge.GaugeLine;
@@ -26,11 +26,7 @@ final class StatusLine extends HBox {
         notice.textProperty().bind(session.noticeProperty());
         notice.setMaxWidth(Double.MAX_VALUE);
         notice.setMinWidth(0);
-        Tooltip whole = new Tooltip();
-        whole.textProperty().bind(session.noticeProperty());
-        whole.setWrapText(true);
-        whole.setMaxWidth(700);
-        notice.setTooltip(whole);
+        Tip.on(notice, notice::getText);
         HBox.setHgrow(notice, Priority.ALWAYS);
         session.noticeIsErrorProperty().addListener((property, was, is) -> {
             notice.getStyleClass().remove("notice-error");

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -60,6 +61,7 @@ public final class ChoiceField<T> extends VBox implements Explained {
         box.setMaxWidth(Double.MAX_VALUE);
         box.getItems().add(Optional.empty());
         choices.forEach(choice -> box.getItems().add(Optional.of(choice)));
+        ChoiceWidth.of(box, Stream.concat(Stream.of(unsaid), choices.stream().map(word)));
         box.setConverter(new StringConverter<>() {
             @Override
             public String toString(Optional<T> choice) {

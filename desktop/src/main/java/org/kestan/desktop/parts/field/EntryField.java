@@ -9,11 +9,11 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.terms.Tip;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.dossier.Dossier;
 import org.kestan.following.questions.Question;
@@ -41,7 +41,6 @@ public final class EntryField extends VBox implements Explained {
     private final String number;
     private final TextField input = new TextField();
     private final Label note = new Label();
-    private final Tooltip whole = new Tooltip();
     private String shown = "";
     private String error = "";
     private String noteKind = "";
@@ -59,6 +58,7 @@ public final class EntryField extends VBox implements Explained {
         label.getStyleClass().add("entry-label");
         label.setLabelFor(input);
         label.setMinWidth(0);
+        label.setWrapText(true);
         HBox head = new HBox(label);
         head.setAlignment(Pos.BASELINE_LEFT);
         head.getStyleClass().add("entry-head");
@@ -74,10 +74,7 @@ public final class EntryField extends VBox implements Explained {
         note.getStyleClass().add("entry-note");
         // Always there and always as high: what is said of one field never moves another.
         note.setMinWidth(0);
-        note.setTooltip(whole);
-        whole.textProperty().bind(note.textProperty());
-        whole.setWrapText(true);
-        whole.setMaxWidth(420);
+        Tip.on(note, note::getText);
         note.setId(input.getId() + "-note");
         if (entry.length().isPresent()) {
             getChildren().addAll(head, input, note);

@@ -32,7 +32,7 @@ public final class LinesField extends VBox implements Explained {
         input.setAccessibleHelp(Words.hint(line));
         input.setWrapText(true);
         input.setPrefRowCount(rows);
-        input.setPrefColumnCount(14);
+        input.setPrefColumnCount(10);
         getChildren().addAll(label, input);
         order.add(input);
         input.addEventFilter(KeyEvent.KEY_PRESSED, key -> pressed(key, order));

@@ -5,7 +5,6 @@ import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -13,6 +12,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.parts.terms.AskButton;
 import org.kestan.desktop.parts.terms.Term;
+import org.kestan.desktop.parts.terms.Tip;
 import org.kestan.following.figures.Figure;
 import org.kestan.following.figures.Figure.Standing;
 import org.kestan.ground.finding.Finding;
@@ -36,7 +36,7 @@ final class FigureTile extends VBox {
     private final Figure.Kind kind;
     private final Row now = new Row("now");
     private final Row planned = new Row("planned");
-    private final Tooltip reason = new Tooltip();
+    private String reason = "";
     private Room room = Room.ALL;
     private boolean hasPlan;
 
@@ -61,9 +61,7 @@ final class FigureTile extends VBox {
         }
         planned.addTo(grid, row);
         getChildren().addAll(head, grid);
-        reason.setWrapText(true);
-        reason.setMaxWidth(420);
-        Tooltip.install(this, reason);
+        Tip.on(this, () -> reason);
         String id = "figure-" + kind.key();
         setId(id);
         now.value.setId(id + "-now");
@@ -95,7 +93,7 @@ final class FigureTile extends VBox {
         Optional<Finding> said = decided
                 ? figure.planned().reason()
                 : figure.now().reason().or(() -> figure.planned().reason());
-        reason.setText(said.map(words::say).map(Words::capital).orElse(Words.label(kind)));
+        reason = said.map(words::say).map(Words::capital).orElse(Words.label(kind));
         setAccessibleText(Words.label(kind) + ", now " + spoken(figure.now(), words) + ", planned "
                 + spoken(figure.planned(), words));
         arrange();

@@ -63,7 +63,11 @@ public final class PageTabs<P extends Enum<P>> extends HBox {
     }
 
     private void show() {
-        nodes.forEach((which, node) -> node.setVisible(which == page.get()));
+        nodes.forEach((which, node) -> {
+            // A page that is not shown takes no room.
+            node.setVisible(which == page.get());
+            node.setManaged(which == page.get());
+        });
     }
 
     /** Returns the pages, to be laid out under the tabs. */

@@ -24,6 +24,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.kestan.desktop.house.House;
 import org.kestan.desktop.house.Room;
+import org.kestan.desktop.parts.field.ChoiceWidth;
 import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
@@ -79,6 +80,12 @@ public final class LedgerRoom extends VBox implements Room {
         station.getItems().add(Optional.empty());
         Stream.of(Station.values()).map(Optional::of).forEach(station.getItems()::add);
         station.setValue(Optional.empty());
+        ChoiceWidth.of(
+                station,
+                Stream.concat(
+                        Stream.of("Any station"), Stream.of(Station.values()).map(Words::label)));
+        ChoiceWidth.of(order, Stream.of(Query.Order.values()).map(Words::label));
+        ChoiceWidth.of(shelf, Stream.of(Shelf.values()).map(Words::label));
         station.setConverter(shown(each -> each.map(Words::label).orElse("Any station")));
         station.valueProperty().addListener((property, old, next) -> refresh());
         order.setId("ledger-order");

@@ -7,11 +7,11 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.parts.field.Explained;
+import org.kestan.desktop.parts.terms.Tip;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.ground.notation.Parsed;
 import org.kestan.ground.standards.Origin;
@@ -52,6 +52,8 @@ final class StandardField extends VBox implements Explained {
         reset.getStyleClass().add("link-button");
         reset.setFocusTraversable(false);
         reset.setOnAction(event -> write(standard.startText()));
+        Tip.on(mark, () -> Words.more(shop.origin(standard), "meaning"));
+        Tip.on(reset, () -> "Back to " + standard.startText() + ", " + Words.more(standard.origin(), "meaning"));
         Label note = new Label(Words.more(standard, "note"));
         note.getStyleClass().add("standard-note");
         HBox row = new HBox(label, input, unit, mark, reset, note);
@@ -137,10 +139,7 @@ final class StandardField extends VBox implements Explained {
         input.setText(next.text(standard));
         Origin from = next.origin(standard);
         mark.setText(Words.label(from));
-        mark.setTooltip(new Tooltip(Words.more(from, "meaning")));
         reset.setVisible(next.isSet(standard));
-        reset.setTooltip(
-                new Tooltip("Back to " + standard.startText() + ", " + Words.more(standard.origin(), "meaning")));
         reset.setAccessibleText(Words.label(standard) + ", back to " + standard.startText());
         say("");
     }

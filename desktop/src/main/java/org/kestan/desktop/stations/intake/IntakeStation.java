@@ -44,7 +44,8 @@ public final class IntakeStation extends HBox implements Room {
         VBox strings = block("String set", new StringSetPane(session, order));
         VBox photos = block("Pictures", new PhotoPane(session, house.store()));
         photos.setMinWidth(0);
-        photos.prefWidthProperty().bind(worth.widthProperty());
+        // As wide as what stands over it, however many pictures there are.
+        photos.setPrefWidth(0);
         VBox worthAndPictures = new VBox(worth, photos);
         HBox columns = new HBox(instrument, playing, worthAndPictures, strings);
         columns.getStyleClass().add("intake-columns");

@@ -15,6 +15,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import org.kestan.desktop.parts.field.ChoiceWidth;
 import org.kestan.desktop.parts.field.WorkingOrder;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.ground.notation.Length;
@@ -37,6 +38,7 @@ final class StringSetPane extends VBox {
     private final WorkingOrder order;
     private final List<Row> rows = new ArrayList<>();
     private final GridPane grid = new GridPane();
+    private final Label courseHead = head("course");
     private final Label trouble = new Label();
     private final Button fewer = new Button("\u2212 string");
     private final Button more = new Button("+ string");
@@ -98,8 +100,12 @@ final class StringSetPane extends VBox {
         if (strings.isEmpty()) {
             grid.getChildren().clear();
         } else if (grid.getChildren().isEmpty()) {
-            grid.addRow(0, head(""), head("gauge"), head("wound"), head("pitch"), head("material"), head("course"));
+            grid.addRow(0, head(""), head("gauge"), head("wound"), head("pitch"), head("material"), courseHead);
         }
+        // Few sets have courses: they are asked where there are more than the usual six.
+        boolean courses = strings.size() > USUAL
+                || strings.stream().anyMatch(string -> string.course().isPresent());
+        shown(courseHead, courses);
         for (int i = 0; i < strings.size(); i++) {
             boolean added = i >= rows.size();
             if (added) {
@@ -109,8 +115,14 @@ final class StringSetPane extends VBox {
             }
             // Counted from the treble, as players do.
             rows.get(i).call(strings.size() - i);
+            shown(rows.get(i).course, courses);
             rows.get(i).show(added || i >= before.size() ? StringSpec.BLANK : before.get(i), strings.get(i));
         }
+    }
+
+    private static void shown(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
     }
 
     private static Label head(String text) {
@@ -213,6 +225,10 @@ final class StringSetPane extends VBox {
         box.setId("string-material-" + (at + 1));
         box.getItems().add(Optional.empty());
         Stream.of(Material.values()).map(Optional::of).forEach(box.getItems()::add);
+        ChoiceWidth.of(
+                box,
+                Stream.concat(
+                        Stream.of("not said"), Stream.of(Material.values()).map(Words::label)));
         box.setConverter(new StringConverter<>() {
             @Override
             public String toString(Optional<Material> choice) {

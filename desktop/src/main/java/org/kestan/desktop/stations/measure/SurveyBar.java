@@ -11,6 +11,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.field.ChoiceWidth;
 import org.kestan.desktop.parts.field.EntryField;
 import org.kestan.desktop.parts.field.Fields;
 import org.kestan.desktop.parts.field.PlainButton;
@@ -93,6 +94,7 @@ final class SurveyBar extends FlowPane {
         job.otherVisits().forEach(visit -> names.add(name(visit)));
         if (!chooser.getItems().equals(names)) {
             chooser.getItems().setAll(names);
+            ChoiceWidth.of(chooser, chooser.getItems().stream());
         }
         chooser.getSelectionModel().select(0);
         showing = false;

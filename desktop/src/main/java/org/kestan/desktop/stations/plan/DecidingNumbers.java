@@ -15,6 +15,7 @@ final class DecidingNumbers extends FlowPane {
 
     DecidingNumbers() {
         setId("deciding-numbers");
+        setMinHeight(USE_PREF_SIZE);
         getStyleClass().add("deciding");
         for (Headline.Kind kind : Headline.Kind.values()) {
             Label title = new Label(Words.label(kind));

@@ -9,7 +9,6 @@ import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.FlowPane;
@@ -18,6 +17,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.terms.Tip;
 import org.kestan.words.Card;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -27,7 +27,6 @@ final class FigureCard extends VBox {
     private final Consumer<String> say;
     private final List<Label> values = new ArrayList<>();
     private final List<Label> remarks = new ArrayList<>();
-    private final List<Tooltip> sources = new ArrayList<>();
     private final Label note = new Label();
     private Card card;
 
@@ -61,14 +60,17 @@ final class FigureCard extends VBox {
             label.setMinWidth(Region.USE_PREF_SIZE);
             Label value = value(row.label(), at);
             values.add(value);
-            Tooltip source = new Tooltip();
-            value.setTooltip(source);
-            sources.add(source);
+            int which = at;
+            Tip.on(value, () -> {
+                String source = this.card.rows().get(which).source();
+                return source.isEmpty() ? "Click to copy" : source;
+            });
             // Where the card is narrow the remark goes under its value.
             FlowPane said = new FlowPane(value, remark);
             said.getStyleClass().add("card-said");
             said.setRowValignment(VPos.BASELINE);
             remark.maxWidthProperty().bind(said.widthProperty());
+            remark.managedProperty().bind(remark.textProperty().isNotEmpty());
             GridPane.setHgrow(said, Priority.ALWAYS);
             GridPane.setValignment(label, VPos.TOP);
             grid.addRow(at++, label, said);
@@ -91,7 +93,6 @@ final class FigureCard extends VBox {
             Card.Row row = next.rows().get(i);
             values.get(i).setText(row.value());
             values.get(i).setAccessibleText(row.label() + ": " + row.value() + ". " + row.source());
-            sources.get(i).setText(row.source().isEmpty() ? "Click to copy" : row.source());
             remarks.get(i).setText(row.remark());
         }
         note.setText(next.note());

@@ -16,9 +16,6 @@ import org.kestan.words.BenchUnit;
  */
 final class HeelMap extends Control {
 
-    /** Room for both pictures with their numbers. */
-    private static final double LEAST_WIDTH = 590;
-
     private final ObjectProperty<Optional<Shown>> shown = new SimpleObjectProperty<>(this, "shown", Optional.empty());
 
     /**
@@ -34,7 +31,6 @@ final class HeelMap extends Control {
         setId("heel-map");
         getStyleClass().add("heel-map");
         setMinHeight(0);
-        setMinWidth(LEAST_WIDTH);
     }
 
     /** What is drawn; empty when nothing goes. */

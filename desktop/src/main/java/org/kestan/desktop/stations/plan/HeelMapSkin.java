@@ -18,7 +18,9 @@ import org.kestan.words.Words;
  */
 final class HeelMapSkin extends SkinBase<HeelMap> {
 
-    private static final double TOP = 50;
+    /** The line height the sizes here are made for; with larger text they grow alike. */
+    private static final double LINE = 14;
+
     private static final double BOTTOM = 14;
     private static final double NOMINAL_WIDTH = 50;
     private static final double STRIP = 46;
@@ -34,10 +36,13 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
         registerChangeListener(map.shownProperty(), change -> map.requestLayout());
     }
 
-    private static Text text(String style, String words) {
+    /** A text with its size: it has its style before its width is asked for. */
+    private Text text(String style, String words) {
         Text text = new Text(words);
         text.getStyleClass().add(style);
         text.setManaged(false);
+        getChildren().add(text);
+        text.applyCss();
         return text;
     }
 
@@ -60,7 +65,6 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
         Text none = text("empty-note", "Nothing goes from the heel in this plan, or its height was not read.");
         none.setX(24);
         none.setY(40);
-        getChildren().add(none);
     }
 
     /** One drawing at the present size. */
@@ -74,15 +78,22 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
         private final double topWidth;
         private final double capWidth;
         private final double middle;
+        private final double line;
+        private final double top;
+        private double right;
 
         Drawing(HeelMap.Shown shown, double width, double height) {
             cut = shown.cut();
             unit = shown.unit();
             drift = shown.drift();
+            Text ruler = text("heel-value", "0");
+            line = Math.max(LINE, ruler.getLayoutBounds().getHeight());
+            getChildren().remove(ruler);
+            top = 3.4 * line;
             topWidth = cut.widths().map(HeelCut.Widths::top).orElse(NOMINAL_WIDTH);
             capWidth = cut.widths().map(HeelCut.Widths::cap).orElse(NOMINAL_WIDTH);
             double wide = Math.max(topWidth, capWidth);
-            scale = Math.max(0.4, Math.min((height - TOP - BOTTOM) / cut.height(), width * 0.3 / wide));
+            scale = Math.max(0.4, Math.min((height - top - BOTTOM) / cut.height(), width * 0.3 / wide));
             double most = cut.stations().stream()
                     .mapToDouble(each -> Math.max(Math.abs(each.driftSide()), Math.abs(each.otherSide())))
                     .max()
@@ -91,11 +102,11 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
                     .filter(each -> most * each * scale <= THICK)
                     .findFirst()
                     .orElse(1.0);
-            middle = 92 + wide * scale / 2;
+            middle = 6.6 * line + wide * scale / 2;
         }
 
         private double y(double depth) {
-            return TOP + depth * scale;
+            return top + depth * scale;
         }
 
         private double half(double depth) {
@@ -104,7 +115,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
 
         /** Bass cheek to the left, treble cheek to the right, as one looks at the heel from the body. */
         void endOn() {
-            caption(middle - half(0), "End-on, from the body; wood off \u00d7" + plain(factor));
+            caption(middle - half(0), "End-on; wood off \u00d7" + plain(factor));
             Polygon heel = new Polygon(
                     middle - half(0),
                     y(0),
@@ -130,19 +141,20 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
         private void cheek(Side side) {
             int sign = side == Side.BASS ? -1 : 1;
             ToDoubleFunction<HeelCut.Cheeks> off = off(side);
-            HeelCut.Cheeks top = cut.cheeksAt(0);
+            HeelCut.Cheeks uppermost = cut.cheeksAt(0);
             HeelCut.Cheeks cap = cut.cheeksAt(cut.height());
             band(
                     middle + sign * half(0),
                     middle + sign * half(cut.height()),
-                    -sign * off.applyAsDouble(top) * factor * scale,
+                    -sign * off.applyAsDouble(uppermost) * factor * scale,
                     -sign * off.applyAsDouble(cap) * factor * scale);
             for (HeelCut.Cheeks station : cut.stations()) {
                 boolean corner = station.depth() == 0 || station.depth() == cut.height();
-                if (!corner && (station.depth() * scale < 13 || (cut.height() - station.depth()) * scale < 13)) {
+                if (!corner && (station.depth() * scale < line || (cut.height() - station.depth()) * scale < line)) {
                     continue;
                 }
-                boolean shown = corner || HeelCut.STATION * scale >= 13 || station.depth() % (2 * HeelCut.STATION) == 0;
+                boolean shown =
+                        corner || HeelCut.STATION * scale >= line || station.depth() % (2 * HeelCut.STATION) == 0;
                 double edge = middle + sign * half(station.depth());
                 Line tick = new Line(edge, y(station.depth()), edge + sign * 6, y(station.depth()));
                 tick.getStyleClass().add("leader");
@@ -152,13 +164,15 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
                     double wide = value.getLayoutBounds().getWidth();
                     value.setX(side == Side.BASS ? edge - 10 - wide : edge + 10);
                     value.setY(y(station.depth()) + 4);
-                    getChildren().add(value);
                 }
             }
             Text name = text("drawing-note", Words.label(side) + ", " + unit.label());
-            name.setX(side == Side.BASS ? middle - half(0) - 86 : middle + half(0) + 10);
-            name.setY(TOP - 17);
-            getChildren().add(name);
+            name.setX(
+                    side == Side.BASS
+                            ? middle - half(0) - name.getLayoutBounds().getWidth()
+                            : middle + half(0) + 10);
+            right = Math.max(right, name.getX() + name.getLayoutBounds().getWidth());
+            name.setY(this.top - line);
         }
 
         private void band(double topX, double capX, double atTop, double atCap) {
@@ -170,12 +184,13 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
 
         /** Each cheek as one sees it from its own side: bass with the joint's edge to the right, treble to the left. */
         void fromTheSide() {
-            double left = middle + Math.max(half(0), half(cut.height())) + 150;
+            double left = right + 2 * line;
             caption(left, "From the side; wood off \u00d7" + plain(factor));
             double deep = STRIP + THICK;
+            double between = DEPTHS * line / LINE;
             side(Side.BASS, left + deep, -1);
-            side(Side.TREBLE, left + deep + DEPTHS, 1);
-            depths(left + deep + DEPTHS / 2);
+            side(Side.TREBLE, left + deep + between, 1);
+            depths(left + deep + between / 2);
         }
 
         /** One cheek, its edge at the joint where it is said and the heel to that side of it. */
@@ -191,35 +206,32 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
                     sign * off(side).applyAsDouble(cut.cheeksAt(cut.height())) * factor * scale);
             Text name = text("drawing-note", Words.label(side));
             name.setX(Math.min(edge, back));
-            name.setY(TOP - 17);
-            getChildren().add(name);
+            name.setY(this.top - line);
         }
 
         /** How deep under the fretboard, mm, with the labels' middle where it is said. */
         private void depths(double x) {
             Text head = text("drawing-note", "mm");
             head.setX(x - head.getLayoutBounds().getWidth() / 2);
-            head.setY(TOP - 17);
-            getChildren().add(head);
+            head.setY(top - line);
             double last = Double.NEGATIVE_INFINITY;
             for (HeelCut.Cheeks station : cut.stations()) {
                 boolean cap = station.depth() == cut.height();
-                if (!cap && (y(station.depth()) - last < 16 || (cut.height() - station.depth()) * scale < 16)) {
+                if (!cap && (y(station.depth()) - last < line || (cut.height() - station.depth()) * scale < line)) {
                     continue;
                 }
                 last = y(station.depth());
                 Text depth = text("heel-value", String.format(Locale.ROOT, cap ? "%.1f" : "%.0f", station.depth()));
                 depth.setX(x - depth.getLayoutBounds().getWidth() / 2);
                 depth.setY(last + 4);
-                getChildren().add(depth);
             }
         }
 
         private void caption(double x, String words) {
             Text caption = text("heel-caption", words);
             caption.setX(Math.max(8, x));
-            caption.setY(TOP - 36);
-            getChildren().add(caption);
+            right = Math.max(right, caption.getX() + caption.getLayoutBounds().getWidth());
+            caption.setY(top - 2.3 * line);
         }
 
         private String bare(double value) {

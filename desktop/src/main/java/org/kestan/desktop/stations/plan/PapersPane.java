@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -63,14 +64,21 @@ final class PapersPane extends HBox {
                 new PlainButton("Write this one\u2026", "paper-write", this::writeShown),
                 new PlainButton("All of them into a folder\u2026", "papers-all", this::chooseFolder));
         left.getStyleClass().add("papers-list");
+        ScrollPane choices = new ScrollPane(left);
+        choices.setFitToWidth(true);
+        choices.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        choices.setMinWidth(USE_PREF_SIZE);
+        choices.setMinHeight(0);
+        choices.getStyleClass().add("station-scroll");
         how.setWrapText(true);
         how.getStyleClass().add("card-remark");
         how.setId("template-how");
         VBox right = new VBox(how, view);
         VBox.setVgrow(view, Priority.ALWAYS);
         HBox.setHgrow(right, Priority.ALWAYS);
-        right.setMinWidth(0);
-        getChildren().addAll(left, right);
+        right.setMinSize(0, 0);
+        setMinHeight(0);
+        getChildren().addAll(choices, right);
     }
 
     private static Label head(String text) {

@@ -13,6 +13,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -58,7 +59,8 @@ public final class PlanStation extends ScrollPane implements Room {
         }
     }
 
-    private static final double JOINT_WIDTH = 300;
+    /** From this width on, in text sizes, the head has room for what comes next. */
+    private static final double ROOMY = 60;
 
     /** The least width of a column of cards, in text sizes. */
     private static final double CARD_EMS = 27;
@@ -108,10 +110,15 @@ public final class PlanStation extends ScrollPane implements Room {
         HBox.setHgrow(map, Priority.ALWAYS);
         pages.put(Page.NUMBERS, numbers);
         pages.put(Page.FRETS, ladder);
-        ScrollPane beside = scroll(joint);
-        beside.setMinWidth(JOINT_WIDTH);
-        beside.setPrefWidth(JOINT_WIDTH);
-        pages.put(Page.HEEL, new HBox(map, beside, cheeks));
+        VBox.setVgrow(cheeks, Priority.ALWAYS);
+        VBox beside = new VBox(joint, cheeks);
+        beside.getStyleClass().add("heel-beside");
+        // Too narrow for both, it is scrolled; the picture comes first.
+        ScrollPane heel = new ScrollPane(new HBox(map, beside));
+        heel.setFitToWidth(true);
+        heel.setFitToHeight(true);
+        heel.getStyleClass().add("station-scroll");
+        pages.put(Page.HEEL, heel);
         pages.put(Page.PAPERS, papers);
         VBox.setVgrow(pages.body(), Priority.ALWAYS);
         VBox body = new VBox(head(), deciding, pages.body());
@@ -136,10 +143,9 @@ public final class PlanStation extends ScrollPane implements Room {
         show();
     }
 
-    private HBox head() {
+    private FlowPane head() {
         taken.setId("plan-ways");
         taken.getStyleClass().add("advice");
-        taken.setMinWidth(0);
         aside.setId("plan-aside");
         aside.getStyleClass().add("plain-button");
         aside.setMinWidth(USE_PREF_SIZE);
@@ -155,9 +161,14 @@ public final class PlanStation extends ScrollPane implements Room {
             }
         });
         NextLine next = new NextLine(session, Station.PLAN);
-        HBox.setHgrow(next, Priority.ALWAYS);
-        HBox head = new HBox(pages, taken, aside, next);
-        head.getStyleClass().add("verdict-head");
+        // Where it is narrow the button says it by itself.
+        widthProperty().addListener((property, old, width) -> {
+            boolean roomy = width.doubleValue() > ROOMY * taken.getFont().getSize();
+            next.setVisible(roomy);
+            next.setManaged(roomy);
+        });
+        FlowPane head = new FlowPane(pages, taken, aside, next);
+        head.getStyleClass().add("plan-head");
         head.setAlignment(Pos.CENTER_LEFT);
         return head;
     }
@@ -226,6 +237,10 @@ public final class PlanStation extends ScrollPane implements Room {
         }
         showWays();
         List<Card> cards = PlanCards.of(session.dossier(), session.words());
+        // The papers have the numbers on them, large.
+        boolean said = pages.page() != Page.PAPERS;
+        deciding.setVisible(said);
+        deciding.setManaged(said);
         deciding.show(Headline.of(session.dossier(), session.words()));
         switch (pages.page()) {
             case NUMBERS -> {

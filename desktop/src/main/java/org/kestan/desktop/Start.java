@@ -1,0 +1,118 @@
+package org.kestan.desktop;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import org.kestan.desktop.session.Settings;
+import org.kestan.dossier.Dossier;
+import org.kestan.files.DemoJobs;
+import org.kestan.files.JobReader;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.Opening;
+import org.kestan.ledger.Query;
+import org.kestan.ledger.sqlite.SqliteLedger;
+
+/**
+ * What a start finds on the disk. It is looked for beside the toolkit, which takes its time to come up.
+ *
+ * @param demo whether it works on sample jobs
+ * @param folder where settings, log and ledger lie
+ * @param file the ledger's file
+ * @param opening the ledger, or why it can't be used
+ * @param samples the sample jobs as files
+ */
+record Start(boolean demo, Path folder, Path file, Opening opening, List<Path> samples) {
+
+    /** Names a folder with a ledger of the sample jobs, made when the application was built. */
+    private static final String PREPARED = "kestan.prepared";
+
+    private static final String PREPARED_FILE = "demo.sqlite";
+
+    private static CompletableFuture<Start> begun;
+
+    /** Begins to look, away from the caller's thread. */
+    static synchronized void begin(List<String> arguments) {
+        begun = new CompletableFuture<>();
+        CompletableFuture<Start> mine = begun;
+        Thread thread = new Thread(
+                () -> {
+                    try {
+                        mine.complete(look(arguments));
+                        // What the first job needs is loaded by the time it is opened.
+                        JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0)))
+                                .job()
+                                .map(job -> Dossier.of(job, ShopStandards.DEFAULT))
+                                .ifPresent(Dossier::recommendation);
+                    } catch (IOException | RuntimeException failed) {
+                        mine.completeExceptionally(failed);
+                    }
+                },
+                "start");
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    /** Returns what was found; looks now if nobody began before. */
+    static synchronized Start of(List<String> arguments) throws IOException {
+        if (begun == null) {
+            return look(arguments);
+        }
+        try {
+            return begun.join();
+        } catch (CompletionException failed) {
+            if (failed.getCause() instanceof IOException cause) {
+                throw cause;
+            }
+            throw failed;
+        } finally {
+            begun = null;
+        }
+    }
+
+    private static Start look(List<String> arguments) throws IOException {
+        Litter.sweep(Path.of(System.getProperty("java.io.tmpdir")), Instant.now());
+        boolean demo = arguments.contains("--demo");
+        Path folder = demo ? Litter.folder() : Settings.usualFolder();
+        int named = arguments.indexOf("--ledger");
+        boolean other = named >= 0 && named + 1 < arguments.size();
+        Path file = other ? Path.of(arguments.get(named + 1)).toAbsolutePath() : folder.resolve("ledger.sqlite");
+        Path prepared = Path.of(System.getProperty(PREPARED, "")).resolve(PREPARED_FILE);
+        if (demo && !other && System.getProperty(PREPARED) != null && Files.isRegularFile(prepared)) {
+            Files.copy(prepared, file);
+        }
+        Opening opening = SqliteLedger.open(file);
+        if (demo && opening instanceof Opening.Opened opened) {
+            fill(opened.ledger());
+        }
+        List<Path> samples = demo ? DemoJobs.copyInto(folder.resolve("jobs")) : List.of();
+        return new Start(demo, folder, file, opening, samples);
+    }
+
+    private static void fill(Ledger ledger) {
+        if (ledger.count(Query.ALL) == 0) {
+            for (String name : DemoJobs.NAMES) {
+                JobReader.read(DemoJobs.bytes(name)).job().ifPresent(ledger::insert);
+            }
+        }
+    }
+
+    /** Makes the ledger of the sample jobs that a demo starts from. Argument: the folder it is to lie in. */
+    public static void main(String[] arguments) {
+        try {
+            Path folder = Files.createDirectories(Path.of(arguments[0]));
+            Path file = folder.resolve(PREPARED_FILE);
+            Files.deleteIfExists(file);
+            try (Ledger ledger = ((Opening.Opened) SqliteLedger.openAnew(file)).ledger()) {
+                fill(ledger);
+            }
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+}
