@@ -103,11 +103,12 @@ public record SideView(
         return new SideView(
                 frets,
                 jointFret,
-                job.visit().actionFret(),
+                drawn(job.visit().actionFret()),
                 reckoning
                         .trajectory()
                         .map(known -> known.basis().reliefReadAt())
                         .orElse(job.get(Lines.RELIEF_READ_AT)
+                                .filter(fret -> fret == drawn(fret))
                                 .orElse(frets.nearest((frets.at(1) + joint) / 2, 1, jointFret))),
                 lastFret,
                 saddle,
@@ -122,6 +123,11 @@ public record SideView(
                 plan.heel(),
                 plan.extension(),
                 drift(job));
+    }
+
+    /** The fret a place is drawn at, where the sheet names one that no instrument has. */
+    private static int drawn(int fret) {
+        return Math.max(1, Math.min(fret, Frets.HIGHEST));
     }
 
     /** A drift whose side was not said is drawn toward the treble. */

@@ -35,7 +35,7 @@ import org.kestan.words.BenchUnit;
 public final class Shots extends Application {
 
     /** Time for a view to be laid out and drawn before its picture is taken. */
-    private static final Duration SETTLE = Duration.millis(700);
+    private static final Duration SETTLE = Duration.millis(2500);
 
     private final Deque<View> views = new ArrayDeque<>();
     private Stage stage;

@@ -127,8 +127,6 @@ final class ElevationSkin extends SkinBase<ElevationView> {
                     .get()
                     .ifPresent(each -> places.draw(each, scale(each.view(), width, height), width));
             control.setAccessibleText(empty.getText());
-        } else {
-            handles.setVisible(true);
         }
     }
 
