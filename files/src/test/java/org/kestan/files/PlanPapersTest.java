@@ -24,6 +24,7 @@ import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.kestan.dossier.Dossier;
 import org.kestan.ground.geometry.HeelCut;
+import org.kestan.ground.sheet.Side;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.judgement.way.Way;

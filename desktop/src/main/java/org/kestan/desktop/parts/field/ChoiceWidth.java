@@ -10,9 +10,9 @@ import javafx.scene.control.ComboBox;
 public final class ChoiceWidth {
 
     /** Mean width of a letter, and what the arrow and the edges take, in text sizes. */
-    private static final double LETTER = 0.48;
+    private static final double LETTER = 0.49;
 
-    private static final double EDGES = 3.6;
+    private static final double EDGES = 3.75;
 
     private ChoiceWidth() {}
 
