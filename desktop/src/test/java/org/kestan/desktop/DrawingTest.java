@@ -56,8 +56,13 @@ public class DrawingTest extends WindowTest {
         openSample(0);
         Job before = session().job();
         Correction was = plan();
+        ElevationView drawing = find("elevation", ElevationView.class);
+        double factor = drawing.shownHeightFactorProperty().get();
+        double along = onWindow(() -> drawing.getWidth()) / 700;
         drag("handle-fret-line", -18);
         assertThat(plan().targetStrung()).isGreaterThan(was.targetStrung() + 1);
+        // The drawing is not fitted anew under the hand: the line goes as far as the pointer does.
+        assertThat(plan().targetStrung() - was.targetStrung()).isLessThan(1.5 * 18 / (factor * along));
         assertThat(plan().heel().orElseThrow().atCap())
                 .isGreaterThan(was.heel().orElseThrow().atCap());
         assertThat(plan().plannedAction(Side.BASS)).isCloseTo(was.plannedAction(Side.BASS), within(1e-9));

@@ -131,13 +131,14 @@ final class ElevationSkin extends SkinBase<ElevationView> {
     }
 
     private ViewScale scale(SideView view, double width, double height) {
-        return ViewScale.fit(
-                view,
-                control.candidates(),
-                width,
-                height,
-                control.anchors().isEmpty() ? BARE_MARGIN : LEADER_MARGIN,
-                control.heightFactorProperty().get());
+        return handles.held()
+                .orElseGet(() -> ViewScale.fit(
+                        view,
+                        control.candidates(),
+                        width,
+                        height,
+                        control.anchors().isEmpty() ? BARE_MARGIN : LEADER_MARGIN,
+                        control.heightFactorProperty().get()));
     }
 
     private void draw(SideView view, double width, double height) {

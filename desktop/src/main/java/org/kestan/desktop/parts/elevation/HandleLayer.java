@@ -2,6 +2,7 @@ package org.kestan.desktop.parts.elevation;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
 import javafx.scene.Group;
@@ -27,6 +28,7 @@ final class HandleLayer extends Group {
     private final Map<Handle, Region> grips = new EnumMap<>(Handle.class);
     private SideView view;
     private ViewScale scale;
+    private Optional<ViewScale> held = Optional.empty();
     private Object gesture;
     private double grabbedAt;
 
@@ -37,6 +39,11 @@ final class HandleLayer extends Group {
             grips.put(handle, grip);
             getChildren().add(grip);
         }
+    }
+
+    /** The scale a drag began with: while it lasts the drawing is not fitted anew under the hand. */
+    Optional<ViewScale> held() {
+        return held;
     }
 
     void draw(SideView nextView, ViewScale nextScale) {
@@ -66,12 +73,18 @@ final class HandleLayer extends Group {
                 grip, new Tooltip(name(handle) + ": drag, or use the arrow keys. Double-click: back to measured."));
         grip.addEventHandler(MouseEvent.MOUSE_PRESSED, event -> {
             gesture = new Object();
+            held = Optional.of(scale);
             grabbedAt = event.getSceneY() - sceneY(handle);
             grip.requestFocus();
             event.consume();
         });
         grip.addEventHandler(MouseEvent.MOUSE_DRAGGED, event -> {
             drag(handle, event);
+            event.consume();
+        });
+        grip.addEventHandler(MouseEvent.MOUSE_RELEASED, event -> {
+            held = Optional.empty();
+            control.requestLayout();
             event.consume();
         });
         grip.addEventHandler(MouseEvent.MOUSE_CLICKED, event -> {
