@@ -15,7 +15,6 @@ final class Header extends HBox {
 
     private final MenuBar menus;
     private final StationStrip stations;
-    private double wholeStations;
 
     Header(MenuBar menus, Label name, StationStrip stations) {
         this.menus = menus;
@@ -38,7 +37,7 @@ final class Header extends HBox {
     private void arrange() {
         stations.setTight(false);
         stations.applyCss();
-        wholeStations = stations.prefWidth(-1);
+        double wholeStations = stations.prefWidth(-1);
         double left = Math.max(menus.prefWidth(-1), getWidth() * NAME_SHARE);
         stations.setTight(getWidth() > 0 && wholeStations + left + getSpacing() * 3 > getWidth());
     }

@@ -2,9 +2,8 @@ package org.kestan.desktop.parts.terms;
 
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
-import javafx.scene.control.Control;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
+import javafx.scene.control.Labeled;
 import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
 import org.kestan.desktop.parts.field.Explained;
@@ -28,11 +27,7 @@ public final class HelpCard {
         }
         String word = said(control.getAccessibleText());
         String meaning = said(control.getAccessibleHelp());
-        if (control instanceof Control tipped && tipped.getTooltip() != null && meaning.isEmpty()) {
-            Tooltip tip = tipped.getTooltip();
-            meaning = said(tip.getText());
-        }
-        if (control instanceof javafx.scene.control.Labeled labeled && word.isEmpty()) {
+        if (control instanceof Labeled labeled && word.isEmpty()) {
             word = said(labeled.getText());
         }
         if (word.isEmpty() && meaning.isEmpty()) {
