@@ -2,15 +2,18 @@
 @SuppressWarnings({"requires-automatic", "requires-transitive-automatic"})
 module org.kestan.core {
     requires static transitive java.compiler;
+    requires hipparchus.core;
     requires static io.soabase.recordbuilder.core;
 
     exports org.kestan.dossier;
     exports org.kestan.following.correction;
     exports org.kestan.following.figures;
     exports org.kestan.following.loads;
+    exports org.kestan.following.neck;
     exports org.kestan.following.questions;
     exports org.kestan.following.reckoning;
     exports org.kestan.following.setup;
+    exports org.kestan.following.swing;
     exports org.kestan.following.trajectory;
     exports org.kestan.following.uncertainty;
     exports org.kestan.ground.finding;

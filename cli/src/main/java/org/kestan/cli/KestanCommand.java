@@ -19,6 +19,7 @@ import picocli.CommandLine.Spec;
             SolveCommand.class,
             VerdictCommand.class,
             PlanCommand.class,
+            SwingCommand.class,
             TemplatesCommand.class,
             SchemaCommand.class,
             GaugeCommand.class

@@ -54,8 +54,8 @@ final class CorrectionCards {
     }
 
     private Card relief() {
-        double deepest = plan.relief().deepest();
-        double now = plan.trajectory().relief().deepest();
+        double deepest = plan.neck().deepest();
+        double now = plan.trajectory().neck().middle().deepest();
         CardWriter card = card(Card.Id.RELIEF);
         card.row("deepest", numbers.fineBoth(deepest), now(numbers.fine(now)));
         for (Side side : Side.values()) {

@@ -25,7 +25,7 @@ public final class Solve {
      */
     public static Printed solve(Dossier dossier) {
         List<Fault> faults = new ArrayList<>(dossier.faults());
-        if (dossier.job().get(Reading.RELIEF).isEmpty()) {
+        if (!dossier.job().visit().knowsRelief()) {
             faults.add(new Fault(Reading.RELIEF.pointer(), Needed.VALUE.of(), NotationFinding.A_LENGTH.of()));
         }
         if (dossier.trajectory().isEmpty()) {

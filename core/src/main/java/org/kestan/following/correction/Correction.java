@@ -7,7 +7,7 @@ import org.kestan.following.setup.Setup;
 import org.kestan.following.trajectory.Trajectory;
 import org.kestan.ground.geometry.Angle;
 import org.kestan.ground.geometry.HeelCut;
-import org.kestan.ground.geometry.ReliefCurve;
+import org.kestan.ground.geometry.NeckCurve;
 import org.kestan.ground.sheet.Side;
 import org.kestan.ground.sheet.Sides;
 
@@ -32,8 +32,8 @@ public record Correction(
         List<String> assumed) {
 
     /** The relief curve wanted. */
-    public ReliefCurve relief() {
-        return planned.relief();
+    public NeckCurve neck() {
+        return planned.neck().middle();
     }
 
     /** θ, neck rotation, positive = set back (§3.7). */

@@ -13,7 +13,6 @@ import org.kestan.following.trajectory.Trajectory;
 import org.kestan.ground.finding.Fault;
 import org.kestan.ground.geometry.Angle;
 import org.kestan.ground.geometry.HeelCut;
-import org.kestan.ground.geometry.ReliefCurve;
 import org.kestan.ground.notation.NotationFinding;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Reading;
@@ -88,7 +87,7 @@ public final class CorrectionSolver {
                 Sides.mean(afterRelief.crown()) - Sides.mean(planned.get().crown());
         double rise = planned.get().supportHeight() - basis.supportHeight();
         Optional<HeelCut> heel = heel(angle, meanDrop + rise);
-        Optional<Extension> extension = extension(planned.get());
+        Optional<Extension> extension = extension(measured, planned.get());
         return Optional.of(
                 new Correction(trajectory, afterRelief, planned.get(), sink(), heel, extension, List.copyOf(assumed)));
     }
@@ -151,8 +150,8 @@ public final class CorrectionSolver {
                 widths));
     }
 
-    private Optional<Extension> extension(Setup planned) {
-        Optional<Extension> extension = extension(job, trajectory.relief(), planned, standards);
+    private Optional<Extension> extension(Setup measured, Setup planned) {
+        Optional<Extension> extension = extension(job, measured, planned, standards);
         if (extension.isPresent() && job.get(Aim.FALL_AWAY).isEmpty()) {
             assumed.add(Aim.FALL_AWAY.path());
         }
@@ -162,11 +161,11 @@ public final class CorrectionSolver {
     /**
      * The fretboard past the joint after a change of relief and a neck rotation (§3.11).
      *
-     * @param now the relief as measured
+     * @param now the set-up as measured
      * @param planned the set-up afterwards
      * @return empty when its length or its fall-away was not read
      */
-    public static Optional<Extension> extension(Job job, ReliefCurve now, Setup planned, ShopStandards standards) {
+    public static Optional<Extension> extension(Job job, Setup now, Setup planned, ShopStandards standards) {
         OptionalDouble length = job.millimetres(Reading.EXTENSION_LENGTH);
         OptionalDouble fallAway = job.millimetres(Reading.EXTENSION_FALL_AWAY);
         if (length.isEmpty() || fallAway.isEmpty()) {
@@ -177,7 +176,8 @@ public final class CorrectionSolver {
                 fallAway.getAsDouble(),
                 fallAway.getAsDouble()
                         + length.getAsDouble() * planned.rotation().tan(),
-                length.getAsDouble() * now.steepening(planned.relief()),
+                length.getAsDouble()
+                        * now.neck().middle().steepening(planned.neck().middle()),
                 job.millimetres(Aim.FALL_AWAY).orElse(standards.get(Standard.FALL_AWAY))));
     }
 

@@ -60,7 +60,7 @@ public record Prediction(Setup setup, Optional<StringLoads> strings) {
         return strings.map(known -> Sides.of(side -> Fretted.at(
                 outer().get(side),
                 setup.strings().get(side),
-                setup.relief(),
+                setup.neck().curves().get(side),
                 setup.basis().frets().at(OCTAVE),
                 setup.basis().saddle())));
     }
@@ -70,6 +70,7 @@ public record Prediction(Setup setup, Optional<StringLoads> strings) {
         List<LoadedString> known = strings.orElseThrow().strings();
         return new Sides<>(known.get(0), known.get(known.size() - 1))
                 .map(string -> new LoadedString(
+                        string.number(),
                         string.name(),
                         string.wire(),
                         string.frequency() * Math.pow(2, -setup.stepsDown() / 12),

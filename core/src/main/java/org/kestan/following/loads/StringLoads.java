@@ -52,7 +52,8 @@ public record StringLoads(List<LoadedString> strings, int unknown) {
             }
             Wire wire = Wire.of(spec.gauge().get().millimetres(), spec.wound(), material(job, spec), shop);
             double frequency = open.getAsDouble() * Math.pow(2, -down / 12.0);
-            known.add(new LoadedString(spec.pitch(), wire, frequency, wire.tension(scale, frequency), places.share(i)));
+            known.add(new LoadedString(
+                    specs.size() - i, spec.pitch(), wire, frequency, wire.tension(scale, frequency), places.share(i)));
         }
         return known.isEmpty() ? Optional.empty() : Optional.of(new StringLoads(known, specs.size() - known.size()));
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.kestan.following.neck.Gap;
 import org.kestan.following.trajectory.Trajectory;
 import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Quantity;
@@ -40,8 +41,8 @@ public record Question(Line<?> line, List<Finding> asked) {
     /** Asks about every line outside its plausible range, and about lines that contradict each other. */
     public static List<Question> about(Job job) {
         List<Question> questions = new ArrayList<>();
-        Stream.<LengthLine[]>of(Dimension.values(), Reading.values(), Aim.values())
-                .flatMap(Stream::of)
+        Stream.of(Stream.of(Dimension.values()), job.visit().taken().stream(), Stream.of(Aim.values()))
+                .<LengthLine>flatMap(each -> each)
                 .forEach(line -> implausible(job, line).ifPresent(questions::add));
         for (Reading reading : job.visit().provisional()) {
             questions.add(of(reading, SheetQuestion.PROVISIONAL.of()));
@@ -84,6 +85,12 @@ public record Question(Line<?> line, List<Finding> asked) {
         if (known.sink().orElse(0) < 0) {
             questions.add(of(Reading.PROJECTION_SLACK, SheetQuestion.SLACK_UNDER_STRUNG.of()));
         }
+        known.basis()
+                .profile()
+                .stray(standards.get(Standard.STRAY_GAP))
+                .ifPresent(gap -> questions.add(of(
+                        gap.line(),
+                        SheetQuestion.OFF_THE_CURVE.of(new Quantity.Fret(gap.fret()), offTheOthers(known, gap)))));
         Optional<Sides<Double>> out = known.basis().protrusion();
         if (out.isPresent()
                 && job.millimetres(Reading.SADDLE_CENTRE).orElse(Double.MAX_VALUE)
@@ -107,6 +114,14 @@ public record Question(Line<?> line, List<Finding> asked) {
                 .filter(check -> Math.abs(check.disagreement()) > standards.get(Standard.DISAGREEMENT))
                 .ifPresent(check -> questions.add(
                         new Question(Reading.PROJECTION_STRUNG, disagreement(known.impliedStrung(), check))));
+    }
+
+    private static Quantity offTheOthers(Trajectory known, Gap gap) {
+        return Quantity.fine(known.basis().profile().laid().stream()
+                .filter(fit -> fit.gaps().contains(gap))
+                .mapToDouble(fit -> Math.abs(fit.offTheOthers(gap)))
+                .max()
+                .orElseThrow());
     }
 
     private static List<Finding> disagreement(double implied, CrossCheck check) {

@@ -3,6 +3,7 @@ package org.kestan.following.questions;
 import java.util.List;
 import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Quantity.Distance;
+import org.kestan.ground.finding.Quantity.Fret;
 import org.kestan.ground.finding.Quantity.Several;
 import org.kestan.ground.finding.Quantity.Term;
 import org.kestan.ground.finding.Quantity.Turn;
@@ -17,6 +18,7 @@ public enum SheetQuestion implements Finding.Kind {
     SINKS_TOO_FAR(Distance.class, Distance.class),
     GAUGE_ANGLE_OFF(Turn.class),
     SPACING_NARROWS,
+    OFF_THE_CURVE(Fret.class, Distance.class),
     OBSTACLE_PAST_BRIDGE(Distance.class),
     CROWN_LOWER_THAN_SIDES,
     FRET_LINE_LOWER(Distance.class, Distance.class),

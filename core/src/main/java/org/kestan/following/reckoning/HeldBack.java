@@ -6,7 +6,7 @@ import org.kestan.following.correction.Correction;
 import org.kestan.following.questions.Question;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.LengthLine;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Taken;
 import org.kestan.job.Job;
 
 /** What is held back while a reading is questioned: nothing is planned on a value that no instrument has. */
@@ -21,8 +21,8 @@ public final class HeldBack {
     public static List<Question> by(Reckoning reckoning, List<Question> questions) {
         return questions.stream()
                 .filter(Question::holdsBack)
-                .filter(each -> !(each.line() instanceof Reading reading
-                        && reckoning.job().visit().takesOf(reading).size() > 1))
+                .filter(each -> !(each.line() instanceof Taken taken
+                        && reckoning.job().visit().takesOf(taken).size() > 1))
                 .filter(each -> each.line() instanceof LengthLine line && hangsOn(reckoning, line))
                 .toList();
     }

@@ -3,11 +3,12 @@ package org.kestan.following.setup;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.kestan.following.neck.Neck;
 import org.kestan.following.trajectory.Basis;
 import org.kestan.following.trajectory.Trajectory;
 import org.kestan.ground.geometry.Angle;
 import org.kestan.ground.geometry.BreakAngle;
-import org.kestan.ground.geometry.ReliefCurve;
+import org.kestan.ground.geometry.NeckCurve;
 import org.kestan.ground.geometry.StringLine;
 import org.kestan.ground.geometry.Tolerances;
 import org.kestan.ground.sheet.Side;
@@ -20,7 +21,7 @@ import org.kestan.job.visits.Visit;
  *
  * @param basis the numbers of the instrument that no set-up changes: frets, distances
  * @param reliefGap relief, held and read as on the sheet
- * @param relief the relief curve
+ * @param neck the frets below the fret line
  * @param strings the outer strings
  * @param protrusion saddle out of the bridge each side; empty for a floating bridge
  * @param bridgeThickness bridge at the saddle; empty for a floating bridge
@@ -33,7 +34,7 @@ import org.kestan.job.visits.Visit;
 public record Setup(
         Basis basis,
         double reliefGap,
-        ReliefCurve relief,
+        Neck neck,
         Sides<StringLine> strings,
         Optional<Sides<Double>> protrusion,
         OptionalDouble bridgeThickness,
@@ -49,7 +50,7 @@ public record Setup(
         return new Setup(
                 basis,
                 basis.reliefGap(),
-                known.relief(),
+                known.neck(),
                 known.strings(),
                 basis.protrusion(),
                 basis.bridgeThickness(),
@@ -62,7 +63,7 @@ public record Setup(
     /** Height of the open string over the crown of a fret, mm: fret 1 and up. */
     public double over(int fret, Side side) {
         double at = basis.frets().at(fret);
-        return strings.get(side).heightAt(at) + relief.dipAt(at);
+        return strings.get(side).heightAt(at) + neck.dipAt(at, side);
     }
 
     /** The action at the fret where it was read, each side, mm. */
@@ -138,25 +139,27 @@ public record Setup(
 
     /** After the truss rod has set another relief (§3.5): the neck moves against the body, nothing else does. */
     public Setup afterRelief(double gap) {
-        ReliefCurve next = basis.reliefFor(gap);
-        double saddleShift = relief.saddleShift(next, basis.jointToSaddle()) * basis.reliefEffect();
-        double nutShift = relief.nutShift(next);
+        Neck next = neck.bent(basis.reliefPlace().curvature(gap - reliefGap));
+        NeckCurve was = neck.middle();
+        double saddleShift = was.saddleShift(next.middle(), basis.jointToSaddle()) * basis.reliefEffect();
+        double nutShift = was.nutShift(next.middle());
         Sides<StringLine> moved = strings.map(line -> line.shifted(nutShift, saddleShift, basis.saddle()));
-        return with(setup -> setup.reliefGap(gap).relief(next).strings(moved));
+        return with(setup -> setup.reliefGap(gap).neck(next).strings(moved));
     }
 
     /**
-     * After the fretboard was planed to another relief and fretted again with frets as tall as before: the neck keeps its
-     * curve, the fret line comes down by the least that has to go at its ends, and the nut is fitted so that the strings
+     * After the fretboard was planed to another relief, evenly curved, and fretted again with frets as tall as before: the
+     * neck keeps its curve, the fret line comes down by the least that has to go at its ends, and the nut is fitted so that the strings
      * stand over fret 1 as they did. A board that was planed to more relief loses its middle, and the line stays.
      */
     public Setup afterBoardPlaned(double gap) {
-        ReliefCurve next = basis.reliefFor(gap);
-        double down = Math.max(0, relief.deepest() - next.deepest());
+        NeckCurve next = basis.evenly(gap);
+        double down =
+                Math.max(neck.curves().bass().most(next), neck.curves().treble().most(next));
         Sides<Double> overFirst = nut();
         return with(setup -> setup.basis(basis.planed(down))
                         .reliefGap(gap)
-                        .relief(next)
+                        .neck(Neck.even(next))
                         .strings(strings.map(line -> line.shifted(down, down, basis.saddle()))))
                 .afterNut(overFirst);
     }
@@ -166,8 +169,7 @@ public record Setup(
         double first = basis.frets().at(1);
         return withStrings(strings.with(
                 overFirst,
-                (line, height) -> StringLine.through(
-                        first, height - relief.dipAt(first), basis.saddle(), line.heightAt(basis.saddle()))));
+                (line, height) -> StringLine.through(first, height, basis.saddle(), line.heightAt(basis.saddle()))));
     }
 
     /** After the saddle's crown was raised by the given amounts each side (lowered where negative), mm. */
@@ -269,10 +271,10 @@ public record Setup(
     /** The string on a side for an action: about the nut's slot, or over fret 1 as given. */
     private StringLine turnedTo(Side side, double action, OptionalDouble overFirst) {
         double at = basis.actionAt();
-        double height = action - relief.dipAt(at);
+        double height = action - neck.dipAt(at, side);
         double first = basis.frets().at(1);
         return overFirst.isPresent()
-                ? StringLine.through(first, overFirst.getAsDouble() - relief.dipAt(first), at, height)
+                ? StringLine.through(first, overFirst.getAsDouble(), at, height)
                 : StringLine.through(0, strings.get(side).atNut(), at, height);
     }
 

@@ -4,10 +4,11 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.kestan.following.neck.NeckProfile;
 import org.kestan.ground.geometry.Board;
 import org.kestan.ground.geometry.Frets;
+import org.kestan.ground.geometry.NeckCurve;
 import org.kestan.ground.geometry.NeckRotation;
-import org.kestan.ground.geometry.ReliefCurve;
 import org.kestan.ground.geometry.Straightedge;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.Sides;
@@ -18,10 +19,10 @@ import org.kestan.ground.sheet.Sides;
  * @param frets fret positions
  * @param jointFret J
  * @param actionFret the fret at which the action was read
- * @param heldLow the lower fret held for the relief
- * @param heldHigh the higher one
- * @param reliefReadAt the fret at which the relief gap was read, strictly between the two
- * @param reliefGap relief gap; 0 when not read
+ * @param profile the neck as it was read (§3.2)
+ * @param reliefPlace where the relief is read, strictly between the held frets
+ * @param reliefReadAt the fret at which it is read
+ * @param reliefGap relief gap there: as read, or as the fitted neck shows it; 0 when nothing was read
  * @param nut string over fret 1, each side
  * @param action string over the action fret, each side
  * @param jointToSaddle D
@@ -43,8 +44,8 @@ public record Basis(
         Frets frets,
         int jointFret,
         int actionFret,
-        int heldLow,
-        int heldHigh,
+        NeckProfile profile,
+        NeckCurve.Place reliefPlace,
         int reliefReadAt,
         double reliefGap,
         Sides<Double> nut,
@@ -105,9 +106,8 @@ public record Basis(
         return new NeckRotation(jointToSaddle, fretsOverTop);
     }
 
-    /** The relief curve for a gap read as this sheet's was (§3.2). */
-    public ReliefCurve reliefFor(double gap) {
-        return ReliefCurve.fromGap(
-                gap, frets.at(heldLow), frets.at(heldHigh), frets.at(reliefReadAt), frets.at(1), joint());
+    /** The evenly curved neck that shows a gap where the relief of this sheet is read (§3.2). */
+    public NeckCurve evenly(double gap) {
+        return NeckCurve.ofGap(gap, reliefPlace, frets.at(1), joint());
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
+import org.kestan.following.neck.NeckProfile;
 import org.kestan.ground.finding.Fault;
 import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Quantity;
@@ -15,7 +16,6 @@ import org.kestan.ground.geometry.Frets;
 import org.kestan.ground.geometry.Straightedge;
 import org.kestan.ground.notation.NotationFinding;
 import org.kestan.ground.sheet.Dimension;
-import org.kestan.ground.sheet.Held;
 import org.kestan.ground.sheet.LengthLine;
 import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.Reading;
@@ -55,7 +55,9 @@ final class BasisReader {
     Optional<Basis> read() {
         OptionalDouble scale = need(Dimension.SCALE);
         OptionalInt jointFret = jointFret();
-        double reliefGap = orAssumed(Reading.RELIEF, 0);
+        if (!visit.knowsRelief()) {
+            assumed.add(Reading.RELIEF.path());
+        }
         Sides<Double> nut = nut();
         Sides<OptionalDouble> action = new Sides<>(need(Reading.ACTION_BASS), need(Reading.ACTION_TREBLE));
         int actionFret = visit.actionFret();
@@ -84,8 +86,8 @@ final class BasisReader {
                         .isPresent()
                 ? bridgeTop
                 : 0;
-        Held held = job.get(Lines.HELD).orElse(new Held(1, joint));
-        OptionalInt readAt = reliefReadAt(frets, held);
+        ProfileReader neck = new ProfileReader(job, frets, joint, this::fault);
+        OptionalInt readAt = neck.reliefReadAt();
         double jointToSaddle = orAssumed(
                 Reading.JOINT_TO_SADDLE, frets.scale() - frets.at(joint) + standards.get(Standard.COMPENSATION));
         double fretsOverTop = orAssumed(Reading.FRETS_OVER_TOP, standards.get(standards.fretsOverTop(floating)));
@@ -97,16 +99,20 @@ final class BasisReader {
         if (!faults.isEmpty()) {
             return Optional.empty();
         }
+        NeckProfile profile = neck.profile(nut, action.map(OptionalDouble::getAsDouble));
+        if (!faults.isEmpty()) {
+            return Optional.empty();
+        }
         Straightedge straightedge = new Straightedge(
                 middleOverEdge(board, frets, joint, jointToSaddle - front), front, jointToSaddle, fretsOverTop);
         return Optional.of(new Basis(
                 frets,
                 joint,
                 actionFret,
-                held.low(),
-                held.high(),
+                profile,
+                neck.reliefPlace(readAt.getAsInt()),
                 readAt.getAsInt(),
-                reliefGap,
+                neck.relief(profile, readAt.getAsInt()),
                 nut,
                 action.map(OptionalDouble::getAsDouble),
                 jointToSaddle,
@@ -211,28 +217,6 @@ final class BasisReader {
         return new Sides<>(bass.orElse(usual), treble.orElse(usual));
     }
 
-    private OptionalInt reliefReadAt(Frets frets, Held held) {
-        if (held.low() < 0 || held.high() > Frets.HIGHEST || held.high() - held.low() < 2) {
-            fault(
-                    Lines.HELD,
-                    SheetFinding.NOT_HELD_THERE.of(fret(held.low()), fret(held.high())),
-                    SheetFinding.TWO_FRETS_UP_TO.of(fret(Frets.HIGHEST)));
-            return OptionalInt.empty();
-        }
-        Optional<Integer> said = job.get(Lines.RELIEF_READ_AT);
-        if (said.isPresent()) {
-            if (said.get() <= held.low() || said.get() >= held.high()) {
-                fault(
-                        Lines.RELIEF_READ_AT,
-                        SheetFinding.NOT_BETWEEN_HELD.of(fret(said.get())),
-                        SheetFinding.FRET_BETWEEN.of(fret(held.low()), fret(held.high())));
-            }
-            return OptionalInt.of(said.get());
-        }
-        double middle = (frets.at(held.low()) + frets.at(held.high())) / 2;
-        return OptionalInt.of(frets.nearest(middle, held.low() + 1, held.high() - 1));
-    }
-
     private OptionalDouble need(LengthLine line) {
         OptionalDouble length = job.millimetres(line);
         if (length.isEmpty()) {
@@ -263,7 +247,7 @@ final class BasisReader {
         return value.isPresent() ? OptionalDouble.of(straightedge.atSaddle(value.getAsDouble() + over)) : value;
     }
 
-    private static Quantity.Fret fret(int number) {
+    static Quantity.Fret fret(int number) {
         return new Quantity.Fret(number);
     }
 

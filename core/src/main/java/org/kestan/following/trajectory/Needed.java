@@ -7,7 +7,8 @@ import org.kestan.ground.finding.Fault;
 public enum Needed implements Fault.Missing {
     VALUE,
     WANTED_ACTION,
-    JOINT_FRET;
+    JOINT_FRET,
+    STRINGS;
 
     @Override
     public List<Class<?>> takes() {

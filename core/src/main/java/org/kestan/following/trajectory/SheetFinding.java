@@ -12,6 +12,7 @@ public enum SheetFinding implements Finding.Kind {
     FRET_PAST_SADDLE(Fret.class),
     NOT_HELD_THERE(Fret.class, Fret.class),
     NOT_BETWEEN_HELD(Fret.class),
+    PAST_JOINT(Fret.class),
     NOT_ABOVE_ZERO,
     FRONT_PAST_JOINT,
     OUT_OF_REACH,
@@ -20,6 +21,7 @@ public enum SheetFinding implements Finding.Kind {
     TWO_FRETS_UP_TO(Fret.class),
     FRET_BETWEEN(Fret.class, Fret.class),
     LESS_THAN(Distance.class),
+    GAUGE_AND_NOTE,
     ACTION_IN_REACH;
 
     private final List<Class<?>> takes;

@@ -3,10 +3,10 @@ package org.kestan.following.trajectory;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.kestan.following.neck.Neck;
 import org.kestan.ground.finding.Fault;
 import org.kestan.ground.geometry.Angle;
 import org.kestan.ground.geometry.NeckRotation;
-import org.kestan.ground.geometry.ReliefCurve;
 import org.kestan.ground.geometry.StringLine;
 import org.kestan.ground.sheet.Side;
 import org.kestan.ground.sheet.Sides;
@@ -19,10 +19,10 @@ import org.kestan.job.Job;
  * The strings over the fret line as measured, and what they say about the body. Millimetres and radians.
  *
  * @param basis the numbers it rests on
- * @param relief the relief curve
+ * @param neck the frets below the fret line
  * @param strings the outer strings
  */
-public record Trajectory(Basis basis, ReliefCurve relief, Sides<StringLine> strings) {
+public record Trajectory(Basis basis, Neck neck, Sides<StringLine> strings) {
 
     /**
      * Works out the trajectory of a job.
@@ -39,8 +39,8 @@ public record Trajectory(Basis basis, ReliefCurve relief, Sides<StringLine> stri
 
     /** Works out the trajectory from its basis (§3.2, §3.3). */
     public static Trajectory on(Basis basis) {
-        ReliefCurve relief = basis.reliefFor(basis.reliefGap());
-        return new Trajectory(basis, relief, lines(basis, basis.nut(), basis.action(), relief));
+        Neck neck = basis.profile().neck();
+        return new Trajectory(basis, neck, lines(basis, neck));
     }
 
     /**
@@ -51,14 +51,11 @@ public record Trajectory(Basis basis, ReliefCurve relief, Sides<StringLine> stri
      */
     public record Read(Optional<Trajectory> trajectory, List<Fault> faults) {}
 
-    /** The string lines for the given nut heights, actions and relief, read at this basis' frets (§3.3). */
-    static Sides<StringLine> lines(Basis basis, Sides<Double> nut, Sides<Double> action, ReliefCurve relief) {
-        double first = basis.frets().at(1);
+    /** The string lines by what was read over fret 1, which lies on the fret line, and over the action's fret (§3.3). */
+    private static Sides<StringLine> lines(Basis basis, Neck neck) {
         double at = basis.actionAt();
-        return nut.with(
-                action,
-                (overFirst, overAction) ->
-                        StringLine.through(first, overFirst - relief.dipAt(first), at, overAction - relief.dipAt(at)));
+        return Sides.of(side -> StringLine.through(
+                basis.frets().at(1), basis.nut().get(side), at, basis.action().get(side) - neck.dipAt(at, side)));
     }
 
     /** Height hs of the saddle crown above the fret line on a side, mm. */

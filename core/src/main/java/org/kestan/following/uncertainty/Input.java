@@ -6,6 +6,7 @@ import org.kestan.following.reckoning.Reckoning;
 import org.kestan.following.trajectory.Basis;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Taken;
 import org.kestan.ground.standards.School;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.ground.standards.Standard;
@@ -15,7 +16,7 @@ import org.kestan.job.Job;
  * Something the figures rest on that is not known exactly: a reading, a default that stands in for one, the shape of the
  * neck.
  *
- * @param reading what it is, or what would have to be read to know it
+ * @param reading which reading it is, or what would have to be read to know it
  * @param assumed whether a default stands in for it
  * @param rectangular the share of its variance that is spread evenly between two bounds: a tool's step, a default's half-width
  * @param byOne what follows from the job with it shifted by so many standard uncertainties
@@ -36,13 +37,13 @@ record Input(Reading reading, boolean assumed, double rectangular, Shift byOne) 
     static List<Input> of(Reckoning as) {
         List<Input> inputs = new ArrayList<>();
         Job job = as.job();
-        for (Reading reading : job.visit().readings()) {
+        for (Taken reading : job.visit().taken()) {
             double value = job.millimetres(reading).orElseThrow();
             double standard = Repeatability.standard(job.visit(), reading, as.standards());
             if (Double.isFinite(value)) {
                 double tool = job.visit().tool(reading).resolution() / Math.sqrt(3);
                 inputs.add(new Input(
-                        reading,
+                        reading.reading(),
                         false,
                         tool * tool / (standard * standard),
                         (from, by) -> put(from, reading, value + by * standard)));
@@ -79,10 +80,17 @@ record Input(Reading reading, boolean assumed, double rectangular, Shift byOne) 
                     1,
                     (from, by) -> Reckoning.of(from.job(), sunk(from.standards(), by * standard))));
         }
-        double shape = rectangular(shop.get(Standard.SHAPE_ONE_GAP));
-        if (!basis.reliefStays() && as.job().get(Reading.RELIEF).isPresent()) {
+        double shape = rectangular(shape(basis.profile().terms(), shop));
+        if (!basis.reliefStays() && as.job().visit().knowsRelief()) {
             inputs.add(new Input(Reading.RELIEF, false, 1, (from, by) -> from.withReliefEffect(1 + by * shape)));
         }
+    }
+
+    /** The half-width of what a changed relief moves at the saddle, by how many terms of the shape were read (§3.2). */
+    private static double shape(int terms, ShopStandards shop) {
+        double one = shop.get(Standard.SHAPE_ONE_GAP);
+        double three = shop.get(Standard.SHAPE_THREE_GAPS);
+        return terms <= 1 ? one : terms == 2 ? (one + three) / 2 : three;
     }
 
     private static void standIn(
@@ -97,7 +105,7 @@ record Input(Reading reading, boolean assumed, double rectangular, Shift byOne) 
         return halfWidth / Math.sqrt(3);
     }
 
-    private static Reckoning put(Reckoning from, Reading reading, double value) {
+    private static Reckoning put(Reckoning from, Taken reading, double value) {
         return Reckoning.of(from.job().with(reading, Length.exact(value)), from.standards());
     }
 

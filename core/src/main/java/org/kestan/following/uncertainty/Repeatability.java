@@ -3,6 +3,7 @@ package org.kestan.following.uncertainty;
 import java.util.List;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Taken;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.ground.standards.Standard;
 import org.kestan.job.visits.Visit;
@@ -26,9 +27,10 @@ public final class Repeatability {
      * 100:2008, 4.3.7), and the hand, in quadrature. One take has the shop's usual repeatability of its kind; of several
      * takes the scatter, pooled with the shop's (4.2.4), as that of their median.
      */
-    public static double standard(Visit visit, Reading reading, ShopStandards shop) {
+    public static double standard(Visit visit, Taken taken, ShopStandards shop) {
         return Math.hypot(
-                visit.tool(reading).resolution() / Math.sqrt(3), hand(visit.takesOf(reading), usual(reading, shop)));
+                visit.tool(taken).resolution() / Math.sqrt(3),
+                hand(visit.takesOf(taken), usual(taken.reading(), shop)));
     }
 
     private static double hand(List<Length> takes, double usual) {

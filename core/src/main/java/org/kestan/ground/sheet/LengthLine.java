@@ -4,7 +4,7 @@ import java.util.Optional;
 import org.kestan.ground.notation.Length;
 
 /** A line that holds a length: a dimension of the instrument, a reading, an aim, or a reading at one fret. */
-public sealed interface LengthLine extends Line<Length> permits Dimension, Reading, Aim, AtFret {
+public sealed interface LengthLine extends Line<Length> permits Dimension, Taken, Aim {
 
     /**
      * What there is to know of a line that holds a length. Lengths in mm.

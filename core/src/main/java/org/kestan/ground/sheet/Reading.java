@@ -3,6 +3,9 @@ package org.kestan.ground.sheet;
 import static org.kestan.ground.sheet.Reading.Draft.on;
 
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Span.Level;
 import org.kestan.ground.sheet.Span.Spot;
@@ -11,7 +14,7 @@ import org.kestan.ground.sheet.Span.Spot;
  * The lengths read from an instrument. A constant says all there is to know of a reading but its words, which lie in the
  * bundle of words under its path. Plausible ranges are common practice, no source.
  */
-public enum Reading implements LengthLine {
+public enum Reading implements Taken {
     BRIDGE_LIFT(on(Place.BRIDGE, 2, "bridgeLift")
             .range(0, 3)
             .only(Taker.PIN_BRIDGE)
@@ -21,6 +24,27 @@ public enum Reading implements LengthLine {
             .range(-0.5, 2)
             .with(Tool.FEELERS)
             .shows(upright(Spot.RELIEF_FRET, Level.CROWN, Level.FRET_LINE))),
+    /** The gap over one fret under a straightedge on the frets, or a string held down (§3.2): the neck's profile. */
+    PROFILE_GAP(on(Place.RELIEF, 3, "profile.gaps.gap")
+            .range(-1, 2)
+            .with(Tool.FEELERS)
+            .shows(upright(Spot.FIRST_FRET, Level.CROWN, Level.FRET_LINE))
+            .fretByFret()),
+    /** The same under the treble side, where both sides were read. */
+    PROFILE_GAP_TREBLE(on(Place.RELIEF, 3, "profile.gaps.treble")
+            .range(-1, 2)
+            .with(Tool.FEELERS)
+            .shows(upright(Spot.FIRST_FRET, Level.CROWN, Level.FRET_LINE))
+            .fretByFret()),
+    /** The open string over the crown of any fret: another way to the profile. */
+    STRING_HEIGHT_BASS(on(Place.RELIEF, 3, "heights.bass")
+            .range(0.1, 15)
+            .shows(upright(Spot.FIRST_FRET, Level.CROWN, Level.BASS_STRING))
+            .fretByFret()),
+    STRING_HEIGHT_TREBLE(on(Place.RELIEF, 3, "heights.treble")
+            .range(0.1, 15)
+            .shows(upright(Spot.FIRST_FRET, Level.CROWN, Level.TREBLE_STRING))
+            .fretByFret()),
     NUT_BASS(on(Place.NUT, 4, "nut.bass")
             .range(0.1, 2)
             .with(Tool.FEELERS)
@@ -184,9 +208,23 @@ public enum Reading implements LengthLine {
             .orFlat()
             .positive()
             .shows(upright(Spot.LAST_FRET, Level.TOP, Level.CROWN))),
+    /** The lowest fret's crown over the board: what there is to take from. */
+    FRET_HEIGHT(on(Place.RELIEF, 19, "fretboard.fretHeight")
+            .range(0.3, 2)
+            .positive()
+            .shows(upright(Spot.FIRST_FRET, Level.FINGERBOARD, Level.CROWN))),
     /** How far a fret stands proud of its neighbours; negative when it is low. */
-    FRET_PROUD(
-            on(Place.RELIEF, 3, "frets.proud").range(-1, 1).with(Tool.FEELERS).fretByFret());
+    FRET_PROUD(on(Place.RELIEF, 3, "frets.proud")
+            .range(-1, 1)
+            .with(Tool.FEELERS)
+            .shows(upright(Spot.FIRST_FRET, Level.CROWN, Level.FRET_LINE))
+            .fretByFret()),
+    /** A rocker on three frets: the leaf that goes under its free end while it rocks on the middle one. */
+    FRET_ROCKS(on(Place.RELIEF, 3, "frets.rocks")
+            .range(0, 1)
+            .with(Tool.FEELERS)
+            .shows(upright(Spot.FIRST_FRET, Level.CROWN, Level.FRET_LINE))
+            .fretByFret());
 
     private final boolean perFret;
     private final boolean radius;
@@ -290,6 +328,29 @@ public enum Reading implements LengthLine {
         return perFret;
     }
 
+    private static final Pattern AT_FRET = Pattern.compile("(.+)\\[(\\d{1,2})](\\..+)");
+
+    /** Returns what a key stands for, such as {@code action.bass} or {@code profile.gaps[7].gap}; empty for none. */
+    public static Optional<Taken> ofKey(String key) {
+        Matcher at = AT_FRET.matcher(key);
+        boolean fret = at.matches() && !at.group(2).equals("0");
+        String plain = fret ? at.group(1) + at.group(3) : key;
+        return Stream.of(values())
+                .filter(reading -> reading.key().equals(plain) && reading.perFret == fret)
+                .findFirst()
+                .map(reading -> fret ? reading.at(Integer.parseInt(at.group(2))) : reading);
+    }
+
+    @Override
+    public Reading reading() {
+        return this;
+    }
+
+    @Override
+    public int fretNumber() {
+        return 0;
+    }
+
     /** Returns the reading at one fret, for one that is taken fret by fret. */
     public AtFret at(int fret) {
         return new AtFret(this, fret);
@@ -302,7 +363,7 @@ public enum Reading implements LengthLine {
 
     @Override
     public boolean plausible(double millimetres) {
-        return radius && Double.isInfinite(millimetres) || LengthLine.super.plausible(millimetres);
+        return radius && Double.isInfinite(millimetres) || Taken.super.plausible(millimetres);
     }
 
     @Override

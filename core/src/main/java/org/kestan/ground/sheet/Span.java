@@ -43,6 +43,9 @@ public sealed interface Span {
     /** Upwards at one spot. */
     record Upright(Spot at, Level from, Level to) implements Span {}
 
+    /** Upwards over one fret, by its number. */
+    record OverFret(int fret, Level from, Level to) implements Span {}
+
     /** Along the instrument at one level. */
     record Along(Spot from, Spot to, Level level) implements Span {}
 

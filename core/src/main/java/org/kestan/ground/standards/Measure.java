@@ -29,6 +29,8 @@ public enum Measure implements Keyed {
     DENSITY(25),
     /** Gigapascals. */
     MODULUS(1000),
+    /** Newtons. */
+    FORCE(50),
     RATIO(10);
 
     private final double greatest;

@@ -3,6 +3,7 @@ package org.kestan.ground.standards;
 import static org.kestan.ground.standards.Measure.ANGLE;
 import static org.kestan.ground.standards.Measure.DAYS;
 import static org.kestan.ground.standards.Measure.DENSITY;
+import static org.kestan.ground.standards.Measure.FORCE;
 import static org.kestan.ground.standards.Measure.FRET;
 import static org.kestan.ground.standards.Measure.HOURS;
 import static org.kestan.ground.standards.Measure.LENGTH;
@@ -48,6 +49,8 @@ public enum Standard implements Keyed {
     HAND_BRIDGE(Group.HAND, "handBridge", LENGTH, "0.1 mm", MEMORY),
     HAND_OVER_TOP(Group.HAND, "handOverTop", LENGTH, "0.1 mm", MEMORY),
     SHAPE_ONE_GAP(Group.HAND, "shapeOneGap", RATIO, "0.6", MEMORY),
+    SHAPE_THREE_GAPS(Group.HAND, "shapeThreeGaps", RATIO, "0.2", MEMORY),
+    STRAY_GAP(Group.HAND, "strayGap", LENGTH, "0.06 mm", MEMORY),
 
     ACTION_WANTED_BASS(Group.WANTED, "actionWantedBass", LENGTH, "5/64 in", PRACTICE),
     ACTION_WANTED_TREBLE(Group.WANTED, "actionWantedTreble", LENGTH, "4/64 in", PRACTICE),
@@ -144,6 +147,14 @@ public enum Standard implements Keyed {
     CORE_BASE(Group.STRINGS, "coreBase", LENGTH, "0.2 mm", MEMORY),
     CORE_SHARE(Group.STRINGS, "coreShare", RATIO, "0.25", MEMORY),
 
+    PLUCK_LIGHT(Group.SWING, "pluckLight", FORCE, "0.6", MEMORY),
+    PLUCK_MEDIUM(Group.SWING, "pluckMedium", FORCE, "1.2", MEMORY),
+    PLUCK_HARD(Group.SWING, "pluckHard", FORCE, "2.5", MEMORY),
+    PLUCK_SHARE(Group.SWING, "pluckShare", RATIO, "0.5", MEMORY),
+    PLUCK_PLACE(Group.SWING, "pluckPlace", RATIO, "0.2", MEMORY),
+    SWING_TOUCH(Group.SWING, "swingTouch", LENGTH, "0.05 mm", MEMORY),
+    FRET_LEAST(Group.SWING, "fretLeast", LENGTH, "0.6 mm", MEMORY),
+
     HOURLY_RATE(Group.PRICES, "hourlyRate", MONEY, "60", MEMORY),
     WORTH_RATIO(Group.PRICES, "worthRatio", RATIO, "2", MEMORY),
     HOURS_CONDITION(Group.PRICES, "hoursCondition", HOURS, "0.5", MEMORY),
@@ -196,6 +207,7 @@ public enum Standard implements Keyed {
         PROJECTION,
         WORK,
         STRINGS,
+        SWING,
         PRICES,
         COUNTER,
         LEDGER;

@@ -1,6 +1,6 @@
 package org.kestan.ground.strings;
 
-import org.kestan.ground.geometry.ReliefCurve;
+import org.kestan.ground.geometry.NeckCurve;
 import org.kestan.ground.geometry.StringLine;
 
 /**
@@ -20,12 +20,12 @@ public record Fretted(double stretch, double tension, double sharp) {
      *
      * @param string the string
      * @param line its open line over the fret line
-     * @param relief the relief curve
+     * @param neck the frets below the fret line, under this string
      * @param fret position of the fret, mm from the nut end
      * @param saddle position of the saddle, mm from the nut end
      */
-    public static Fretted at(LoadedString string, StringLine line, ReliefCurve relief, double fret, double saddle) {
-        double crown = -relief.dipAt(fret);
+    public static Fretted at(LoadedString string, StringLine line, NeckCurve neck, double fret, double saddle) {
+        double crown = -neck.dipAt(fret);
         double open = Math.hypot(saddle, line.heightAt(saddle) - line.atNut());
         double pressed =
                 Math.hypot(fret, line.atNut() - crown) + Math.hypot(saddle - fret, line.heightAt(saddle) - crown);

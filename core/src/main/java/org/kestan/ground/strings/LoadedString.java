@@ -5,13 +5,14 @@ import org.kestan.ground.geometry.Angle;
 /**
  * A string at its pitch.
  *
- * @param name what it is called: its note, or its number from the bass side
+ * @param number its number, counted from the treble side
+ * @param name what it is called: its note
  * @param wire what it is made of
  * @param frequency open, Hz
  * @param tension open, N
  * @param place where it lies between the outer strings: 0 bass, 1 treble
  */
-public record LoadedString(String name, Wire wire, double frequency, double tension, double place) {
+public record LoadedString(int number, String name, Wire wire, double frequency, double tension, double place) {
 
     /**
      * Press of the string on what bends it: {@code 2·T·sin(β/2)} (§3.14).

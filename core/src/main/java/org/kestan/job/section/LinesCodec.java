@@ -3,10 +3,15 @@ package org.kestan.job.section;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
+import org.kestan.ground.finding.Quantity;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.AtFret;
 import org.kestan.ground.sheet.Line;
@@ -14,6 +19,7 @@ import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.ValueType;
 import org.kestan.job.tree.Branch;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeFinding;
 
 /**
  * Reads and writes values under their lines.
@@ -29,11 +35,35 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
     public Values read(Branch at) {
         Values values = Values.NONE;
         for (Line<?> line : lines) {
-            values = line instanceof Reading reading && reading.perFret()
-                    ? readPerFret(at, reading, values)
-                    : read(at, line, values);
+            if (!fretByFret(line)) {
+                values = read(at, line, values);
+            }
+        }
+        for (Map.Entry<String, List<Reading>> list : lists().entrySet()) {
+            values = readPerFret(at.at(list.getKey()), list.getValue(), values);
         }
         return values;
+    }
+
+    private static boolean fretByFret(Line<?> line) {
+        return line instanceof Reading reading && reading.perFret();
+    }
+
+    /** The lists of what is taken fret by fret, each with the readings that its items may hold. */
+    private Map<String, List<Reading>> lists() {
+        Map<String, List<Reading>> lists = new LinkedHashMap<>();
+        for (Line<?> line : lines) {
+            if (fretByFret(line)) {
+                String whole = path.apply(line);
+                lists.computeIfAbsent(whole.substring(0, whole.lastIndexOf('.')), list -> new ArrayList<>())
+                        .add((Reading) line);
+            }
+        }
+        return lists;
+    }
+
+    private static String member(Reading reading) {
+        return reading.path().substring(reading.path().lastIndexOf('.') + 1);
     }
 
     private <T> Values read(Branch at, Line<T> line, Values values) {
@@ -44,51 +74,73 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
                 .orElse(values);
     }
 
-    private Values readPerFret(Branch at, Reading reading, Values values) {
-        String whole = path.apply(reading);
-        String member = whole.substring(whole.lastIndexOf('.') + 1);
+    private static Values readPerFret(Branch list, List<Reading> readings, Values values) {
         Values read = values;
-        for (Branch each : at.at(whole.substring(0, whole.lastIndexOf('.'))).elements()) {
+        Set<Integer> frets = new HashSet<>();
+        for (Branch each : list.elements()) {
             each.expectObject();
-            var fret = each.at(FRET).value(ValueType.FRET).filter(number -> number >= 1);
-            var length = each.at(member).value(ValueType.LENGTH);
-            if (fret.isPresent() && length.isPresent()) {
-                read = read.with(reading.at(fret.get()), length.get());
+            Optional<Integer> fret = each.at(FRET).value(ValueType.FRET);
+            if (!each.at(FRET).isPresent()
+                    || readings.stream().noneMatch(one -> each.at(member(one)).isPresent())) {
+                each.fault(TreeFinding.LACKS.of(lacking(each, readings)), TreeFinding.LIKE.of(example(readings)));
+            }
+            if (fret.isEmpty()) {
+                continue;
+            }
+            if (fret.get() < 1 || !frets.add(fret.get())) {
+                each.at(FRET)
+                        .fault(
+                                fret.get() < 1 ? TreeFinding.NOT_A_FRET.of() : TreeFinding.FRET_TWICE.of(),
+                                TreeFinding.A_FRET_ONCE.of());
+                continue;
+            }
+            for (Reading reading : readings) {
+                Optional<Length> length = each.at(member(reading)).value(ValueType.LENGTH);
+                read = length.isPresent() ? read.with(reading.at(fret.get()), length.get()) : read;
             }
         }
         return read;
     }
 
+    private static Quantity.Verbatim lacking(Branch item, List<Reading> readings) {
+        return Quantity.text(item.at(FRET).isPresent() ? member(readings.get(0)) : FRET);
+    }
+
+    private static Quantity.Verbatim example(List<Reading> readings) {
+        return Quantity.text("{\"" + FRET + "\": 9, \"" + member(readings.get(0)) + "\": \"0.05 mm\"}");
+    }
+
     /** Writes what is said of the lines. */
     public void write(Values values, Tree.Draft draft) {
         for (Line<?> line : lines) {
-            if (line instanceof Reading reading && reading.perFret()) {
-                writePerFret(values, reading, draft);
-            } else {
+            if (!fretByFret(line)) {
                 values.text(line)
                         .filter(text -> !text.isEmpty())
                         .ifPresent(text ->
                                 draft.put(path.apply(line), tree(line.type().form(), text)));
             }
         }
+        lists().forEach((list, readings) -> writePerFret(values, list, readings, draft));
     }
 
-    private void writePerFret(Values values, Reading reading, Tree.Draft draft) {
-        Map<Integer, Length> read = new TreeMap<>();
-        for (Line<?> line : values.lines()) {
-            if (line instanceof AtFret at && at.reading() == reading) {
-                read.put(at.fret(), values.get(at).orElseThrow());
+    private static void writePerFret(Values values, String list, List<Reading> readings, Tree.Draft draft) {
+        Map<Integer, Tree.Draft> items = new TreeMap<>();
+        for (Reading reading : readings) {
+            for (Line<?> line : values.lines()) {
+                if (line instanceof AtFret at && at.reading() == reading) {
+                    items.computeIfAbsent(at.fret(), fret -> new Tree.Draft().put(FRET, Tree.number(fret)))
+                            .put(
+                                    member(reading),
+                                    Tree.text(values.get(at).orElseThrow().text()));
+                }
             }
         }
-        String whole = path.apply(reading);
-        String member = whole.substring(whole.lastIndexOf('.') + 1);
-        List<Tree> items = new ArrayList<>();
-        read.forEach((fret, length) -> items.add(new Tree.Draft()
-                .put(FRET, Tree.number(fret))
-                .put(member, Tree.text(length.text()))
-                .entries()));
         if (!items.isEmpty()) {
-            draft.put(whole.substring(0, whole.lastIndexOf('.')), new Tree.Items(items));
+            draft.put(
+                    list,
+                    new Tree.Items(items.values().stream()
+                            .<Tree>map(Tree.Draft::entries)
+                            .toList()));
         }
     }
 
@@ -110,17 +162,14 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
     /** Says what may stand in place of the lines. */
     public void schema(SchemaDraft draft) {
         for (Line<?> line : lines) {
-            String whole = path.apply(line);
-            if (line instanceof Reading reading && reading.perFret()) {
-                draft.put(
-                        whole.substring(0, whole.lastIndexOf('.')),
-                        SchemaDraft.list(SchemaDraft.object(FRET)
-                                .put(FRET, SchemaDraft.of(ValueType.FRET))
-                                .put(whole.substring(whole.lastIndexOf('.') + 1), SchemaDraft.of(ValueType.LENGTH))
-                                .entries()));
-            } else {
-                draft.put(whole, draft.described(line));
+            if (!fretByFret(line)) {
+                draft.put(path.apply(line), draft.described(line));
             }
         }
+        lists().forEach((list, readings) -> {
+            SchemaDraft item = SchemaDraft.object(FRET).put(FRET, SchemaDraft.of(ValueType.FRET));
+            readings.forEach(reading -> item.put(member(reading), SchemaDraft.of(ValueType.LENGTH)));
+            draft.put(list, SchemaDraft.list(item.entries()));
+        });
     }
 }

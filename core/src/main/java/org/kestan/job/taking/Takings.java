@@ -9,6 +9,7 @@ import java.util.OptionalDouble;
 import org.kestan.ground.geometry.Tolerances;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Taken;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.ground.standards.Standard;
 import org.kestan.job.Job;
@@ -25,12 +26,12 @@ public final class Takings {
      * <p>An action taken while the relief is not in the shop's window is about the wrong neck: it is taken all the same and
      * marked provisional, until it is taken again with the relief right.
      */
-    public static Job take(Job job, Reading reading, Length length, ShopStandards standards) {
+    public static Job take(Job job, Taken reading, Length length, ShopStandards standards) {
         return job.withVisit(mark(job.visit().with(reading, length), reading, standards));
     }
 
     /** Takes a reading once more: all takes are kept, their median counts. */
-    public static Job takeAgain(Job job, Reading reading, Length length, ShopStandards standards) {
+    public static Job takeAgain(Job job, Taken reading, Length length, ShopStandards standards) {
         List<Length> all = new ArrayList<>(job.visit().takesOf(reading));
         all.add(length);
         return job.withVisit(mark(job.visit().withTakes(reading, all, median(all)), reading, standards));
@@ -41,7 +42,7 @@ public final class Takings {
      *
      * @param which the take, from 0
      */
-    public static Job removeTake(Job job, Reading reading, int which, ShopStandards standards) {
+    public static Job removeTake(Job job, Taken reading, int which, ShopStandards standards) {
         List<Length> all = new ArrayList<>(job.visit().takesOf(reading));
         if (which < 0 || which >= all.size()) {
             return job;
@@ -56,7 +57,7 @@ public final class Takings {
     }
 
     /** The spread of the takes of a reading, greatest less least, in mm; empty with fewer than two. */
-    public static OptionalDouble spread(Visit visit, Reading reading) {
+    public static OptionalDouble spread(Visit visit, Taken reading) {
         List<Length> all = visit.takesOf(reading);
         if (all.size() < 2) {
             return OptionalDouble.empty();
@@ -93,13 +94,27 @@ public final class Takings {
 
     /** Tells whether the relief of a visit lies in the shop's window. */
     public static boolean reliefInWindow(Visit visit, ShopStandards standards) {
-        OptionalDouble relief = visit.millimetres(Reading.RELIEF);
-        return relief.isPresent()
-                && relief.getAsDouble() >= standards.get(Standard.RELIEF_LEAST) - Tolerances.ARITHMETIC
-                && relief.getAsDouble() <= standards.get(Standard.RELIEF_MOST) + Tolerances.ARITHMETIC;
+        OptionalDouble relief = relief(visit);
+        return relief.isPresent() && reliefInWindow(relief.getAsDouble(), standards);
     }
 
-    private static Visit mark(Visit visit, Reading reading, ShopStandards standards) {
+    /** Tells whether a relief, mm, lies in the shop's window. */
+    public static boolean reliefInWindow(double relief, ShopStandards standards) {
+        return relief >= standards.get(Standard.RELIEF_LEAST) - Tolerances.ARITHMETIC
+                && relief <= standards.get(Standard.RELIEF_MOST) + Tolerances.ARITHMETIC;
+    }
+
+    /** The relief as read, else the greatest gap of the profile. */
+    private static OptionalDouble relief(Visit visit) {
+        OptionalDouble read = visit.millimetres(Reading.RELIEF);
+        return read.isPresent()
+                ? read
+                : visit.fretByFret(Reading.PROFILE_GAP).values().stream()
+                        .mapToDouble(Double::doubleValue)
+                        .max();
+    }
+
+    private static Visit mark(Visit visit, Taken reading, ShopStandards standards) {
         boolean action = reading == Reading.ACTION_BASS || reading == Reading.ACTION_TREBLE;
         return visit.marked(reading, action && !reliefInWindow(visit, standards));
     }

@@ -108,6 +108,9 @@ public final class Lines {
     public static final Detail<Integer> RELIEF_READ_AT =
             Detail.at(Place.RELIEF, 3, "survey.relief.readAt", ValueType.FRET);
 
+    /** The two frets the straightedge lies on, or the string is held at, for the neck's profile. */
+    public static final Detail<Held> PROFILE_HELD = Detail.at(Place.RELIEF, 3, "survey.profile.heldAt", ValueType.HELD);
+
     /** The fret at which the action is read. */
     public static final Detail<Integer> ACTION_FRET = Detail.at(Place.ACTION, 5, "survey.action.fret", ValueType.FRET);
 
@@ -182,6 +185,7 @@ public final class Lines {
                             NOTES,
                             HELD,
                             RELIEF_READ_AT,
+                            PROFILE_HELD,
                             ACTION_FRET,
                             PROJECTION_OVER,
                             PROJECTION_ACROSS,

@@ -11,6 +11,8 @@ public enum TreeFinding implements Finding.Kind {
     IS_NO_OBJECT(Said.class),
     NUMBER_WITHOUT_UNIT(Verbatim.class),
 
+    NOT_A_FRET,
+    FRET_TWICE,
     HALF_A_CHARACTER,
     NO_FILE_NAME(Verbatim.class),
     MORE_FAULTS,
@@ -32,6 +34,7 @@ public enum TreeFinding implements Finding.Kind {
     IN_QUOTES(Said.class),
     LACKS(Verbatim.class),
     FEWER_FAULTS,
+    A_FRET_ONCE,
     A_FILE_NAME,
     LIKE(Verbatim.class);
 

@@ -3,7 +3,6 @@ package org.kestan.job.visits;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -11,10 +10,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.AtFret;
 import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.Side;
+import org.kestan.ground.sheet.Taken;
 import org.kestan.ground.sheet.Tool;
 import org.kestan.job.section.Values;
 import org.kestan.job.terms.Lines;
@@ -33,8 +36,8 @@ import org.kestan.job.tree.Foreign;
 @RecordBuilder
 public record Visit(
         Values values,
-        Map<Reading, List<Length>> takes,
-        Map<Reading, Tool> tools,
+        Map<Taken, List<Length>> takes,
+        Map<Taken, Tool> tools,
         Set<Reading> provisional,
         List<Observation> observations,
         Foreign foreign)
@@ -56,8 +59,8 @@ public record Visit(
         observations = List.copyOf(observations);
     }
 
-    private static <V> Map<Reading, V> frozen(Map<Reading, V> values) {
-        EnumMap<Reading, V> copy = new EnumMap<>(Reading.class);
+    private static <V> Map<Taken, V> frozen(Map<Taken, V> values) {
+        Map<Taken, V> copy = new TreeMap<>(Taken.IN_ORDER);
         copy.putAll(values);
         return Collections.unmodifiableMap(copy);
     }
@@ -83,6 +86,33 @@ public record Visit(
         return taken;
     }
 
+    /** Returns everything that was read with a tool, in working order, those taken fret by fret among them. */
+    public List<Taken> taken() {
+        return values.lines().stream()
+                .filter(Taken.class::isInstance)
+                .map(Taken.class::cast)
+                .sorted(Taken.IN_ORDER)
+                .toList();
+    }
+
+    /** Returns what was read fret by fret under one reading, by the fret, in mm. */
+    public SortedMap<Integer, Double> fretByFret(Reading reading) {
+        SortedMap<Integer, Double> read = new TreeMap<>();
+        for (Line<?> line : values.lines()) {
+            if (line instanceof AtFret at && at.reading() == reading) {
+                read.put(at.fret(), values.millimetres(at).orElseThrow());
+            }
+        }
+        return read;
+    }
+
+    /** Tells whether the relief can be told: by its one reading, or by a gap over any fret. */
+    public boolean knowsRelief() {
+        return get(Reading.RELIEF).isPresent()
+                || !fretByFret(Reading.PROFILE_GAP).isEmpty()
+                || !fretByFret(Reading.PROFILE_GAP_TREBLE).isEmpty();
+    }
+
     /** Returns the side toward which the centre line lands; empty without a drift. A negative offset lands on the other side. */
     public Optional<Side> driftSide() {
         double offset = millimetres(Reading.SIDE_DRIFT).orElse(0);
@@ -95,12 +125,12 @@ public record Visit(
     }
 
     /** Returns the tool a reading is taken with: the one said, or the usual one. */
-    public Tool tool(Reading which) {
+    public Tool tool(Taken which) {
         return tools.getOrDefault(which, which.tool());
     }
 
     /** Returns all takes of a reading: none, the one reading, or several. */
-    public List<Length> takesOf(Reading which) {
+    public List<Length> takesOf(Taken which) {
         List<Length> several = takes.get(which);
         return several != null ? several : get(which).map(List::of).orElse(List.of());
     }
@@ -116,14 +146,14 @@ public record Visit(
     }
 
     private Visit cleared(Line<?> line) {
-        return line instanceof Reading reading && (takes.containsKey(reading) || provisional.contains(reading))
-                ? withTakes(without(takes, reading)).marked(reading, false)
+        return line instanceof Taken taken && (takes.containsKey(taken) || provisional.contains(taken))
+                ? withTakes(without(takes, taken)).marked(taken, false)
                 : this;
     }
 
     /** Returns this visit with all takes of a reading, of which one value counts. */
-    public Visit withTakes(Reading reading, List<Length> all, Length counts) {
-        Map<Reading, List<Length>> next = without(takes, reading);
+    public Visit withTakes(Taken reading, List<Length> all, Length counts) {
+        Map<Taken, List<Length>> next = without(takes, reading);
         if (all.size() > 1) {
             next.put(reading, List.copyOf(all));
         }
@@ -131,7 +161,10 @@ public record Visit(
     }
 
     /** Returns this visit with a reading marked provisional, or not. */
-    public Visit marked(Reading reading, boolean asProvisional) {
+    public Visit marked(Taken taken, boolean asProvisional) {
+        if (!(taken instanceof Reading reading)) {
+            return this;
+        }
         Set<Reading> next = EnumSet.noneOf(Reading.class);
         next.addAll(provisional);
         boolean changed = asProvisional ? next.add(reading) : next.remove(reading);
@@ -139,16 +172,16 @@ public record Visit(
     }
 
     /** Returns this visit with a reading taken with a tool. */
-    public Visit withTool(Reading reading, Tool tool) {
-        Map<Reading, Tool> next = without(tools, reading);
+    public Visit withTool(Taken reading, Tool tool) {
+        Map<Taken, Tool> next = without(tools, reading);
         if (tool != reading.tool()) {
             next.put(reading, tool);
         }
         return withTools(next);
     }
 
-    private static <V> Map<Reading, V> without(Map<Reading, V> all, Reading reading) {
-        Map<Reading, V> next = new EnumMap<>(Reading.class);
+    private static <V> Map<Taken, V> without(Map<Taken, V> all, Taken reading) {
+        Map<Taken, V> next = new TreeMap<>(Taken.IN_ORDER);
         next.putAll(all);
         next.remove(reading);
         return next;
@@ -178,7 +211,12 @@ public record Visit(
     public Visit next() {
         Visit next = BLANK;
         for (Line<?> line : List.of(
-                Lines.HELD, Lines.RELIEF_READ_AT, Lines.ACTION_FRET, Lines.PROJECTION_OVER, Lines.PROJECTION_ACROSS)) {
+                Lines.HELD,
+                Lines.RELIEF_READ_AT,
+                Lines.PROFILE_HELD,
+                Lines.ACTION_FRET,
+                Lines.PROJECTION_OVER,
+                Lines.PROJECTION_ACROSS)) {
             next = copied(line, next);
         }
         return next;

@@ -1,8 +1,8 @@
 package org.kestan.job.visits;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +15,7 @@ import org.kestan.ground.finding.Quantity;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Taken;
 import org.kestan.ground.sheet.Tool;
 import org.kestan.ground.sheet.ValueType;
 import org.kestan.job.section.LinesCodec;
@@ -66,8 +67,8 @@ public final class VisitsSection extends Section<Visits> {
         return visit.withForeign(Foreign.in(at.entries(), entries(visit)));
     }
 
-    private static Map<Reading, List<Length>> takes(Branch at) {
-        Map<Reading, List<Length>> takes = new EnumMap<>(Reading.class);
+    private static Map<Taken, List<Length>> takes(Branch at) {
+        Map<Taken, List<Length>> takes = new HashMap<>();
         at.children()
                 .forEach((key, place) -> reading(key, place).ifPresent(reading -> {
                     List<Length> lengths = new ArrayList<>();
@@ -80,8 +81,8 @@ public final class VisitsSection extends Section<Visits> {
         return takes;
     }
 
-    private static Map<Reading, Tool> tools(Branch at) {
-        Map<Reading, Tool> tools = new EnumMap<>(Reading.class);
+    private static Map<Taken, Tool> tools(Branch at) {
+        Map<Taken, Tool> tools = new HashMap<>();
         at.children()
                 .forEach((key, place) -> reading(key, place)
                         .ifPresent(reading -> place.value(TOOL).ifPresent(tool -> tools.put(reading, tool))));
@@ -91,7 +92,8 @@ public final class VisitsSection extends Section<Visits> {
     private static Set<Reading> provisional(Branch at) {
         Set<Reading> marked = EnumSet.noneOf(Reading.class);
         at.elements()
-                .forEach(each -> each.text().flatMap(key -> reading(key, each)).ifPresent(marked::add));
+                .forEach(each ->
+                        each.text().flatMap(key -> reading(key, each)).ifPresent(taken -> marked.add(taken.reading())));
         return marked;
     }
 
@@ -114,10 +116,8 @@ public final class VisitsSection extends Section<Visits> {
         return all;
     }
 
-    private static Optional<Reading> reading(String key, Branch place) {
-        Optional<Reading> found = Stream.of(Reading.values())
-                .filter(reading -> reading.key().equals(key))
-                .findFirst();
+    private static Optional<Taken> reading(String key, Branch place) {
+        Optional<Taken> found = Reading.ofKey(key);
         if (found.isEmpty()) {
             place.fault(
                     VisitFinding.NO_READING.of(Quantity.text(key)),
@@ -161,7 +161,7 @@ public final class VisitsSection extends Section<Visits> {
     }
 
     /** Readings are keys here as they are, dots and all. */
-    private static <V> Tree.Entries flat(Map<Reading, V> all, Function<V, Tree> value) {
+    private static <V> Tree.Entries flat(Map<Taken, V> all, Function<V, Tree> value) {
         Map<String, Tree> entries = new LinkedHashMap<>();
         all.forEach((reading, each) -> entries.put(reading.key(), value.apply(each)));
         return new Tree.Entries(entries);

@@ -120,7 +120,7 @@ public record CounterCheck(
 
     private static List<Unknown> unknowns(Job job, ShopStandards shop) {
         List<Unknown> unknowns = new ArrayList<>();
-        if (job.get(Reading.RELIEF).isEmpty()) {
+        if (!job.visit().knowsRelief()) {
             double right = (shop.get(Standard.RELIEF_LEAST) + shop.get(Standard.RELIEF_MOST)) / 2;
             double most = shop.get(Standard.COUNTER_RELIEF_MOST);
             unknowns.add(new Unknown(

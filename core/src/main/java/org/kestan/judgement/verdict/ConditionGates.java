@@ -88,16 +88,23 @@ final class ConditionGates {
     }
 
     Gate relief() {
-        OptionalDouble gap = visit.millimetres(Reading.RELIEF);
+        OptionalDouble gap = gap();
         if (gap.isEmpty()) {
             return Gate.of(GateId.RELIEF, GateState.UNKNOWN, GateFinding.READ_RELIEF.of());
         }
-        Gate gate = Takings.reliefInWindow(visit, shop)
+        Gate gate = Takings.reliefInWindow(gap.getAsDouble(), shop)
                 ? Gate.of(GateId.RELIEF, GateState.PASS, GateFinding.RELIEF_RIGHT.of())
                 : withRod(Rod.at(gap.getAsDouble(), reckoning.job(), shop));
         return gate.with(GateNumber.GAP, Quantity.fine(gap.getAsDouble()))
                 .with(GateNumber.LEAST, Quantity.fine(shop.get(Standard.RELIEF_LEAST)))
                 .with(GateNumber.MOST, Quantity.fine(shop.get(Standard.RELIEF_MOST)));
+    }
+
+    /** The relief as read, or as the neck's profile shows it; empty when neither was read. */
+    private OptionalDouble gap() {
+        return visit.knowsRelief() && reckoning.measured().isPresent()
+                ? OptionalDouble.of(reckoning.measured().get().reliefGap())
+                : visit.millimetres(Reading.RELIEF);
     }
 
     /** What the rod can do about it, and the action that would come of it: a high action may be a slack rod. */

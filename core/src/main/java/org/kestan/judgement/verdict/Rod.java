@@ -3,7 +3,6 @@ package org.kestan.judgement.verdict;
 import java.util.Optional;
 import org.kestan.following.setup.Setup;
 import org.kestan.ground.geometry.Tolerances;
-import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.ground.standards.Standard;
 import org.kestan.job.Job;
@@ -48,7 +47,7 @@ public record Rod(double gap, double aim, boolean inWindow, boolean asked, Optio
     /** The set-up once the rod has done what it is asked for and can. */
     public static Setup set(Setup from, Job job, ShopStandards shop) {
         Rod rod = at(from.reliefGap(), job, shop);
-        boolean read = job.millimetres(Reading.RELIEF).isPresent();
+        boolean read = job.visit().knowsRelief();
         return read && rod.needed() && rod.can() ? from.afterRelief(rod.aim()) : from;
     }
 }

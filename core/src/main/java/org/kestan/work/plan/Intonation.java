@@ -105,7 +105,11 @@ public record Intonation(
                             bass.atNut() + (treble.atNut() - bass.atNut()) * string.place(),
                             bass.slope() + (treble.slope() - bass.slope()) * string.place());
                     Fretted pressed = Fretted.at(
-                            string, line, setup.relief(), twelfth, setup.basis().saddle());
+                            string,
+                            line,
+                            setup.neck().middle(),
+                            twelfth,
+                            setup.basis().saddle());
                     double more = beyond.bass() + (beyond.treble() - beyond.bass()) * string.place();
                     return new Compensation(string.name(), pressed.setBack(scale, string.tension()) + more);
                 })

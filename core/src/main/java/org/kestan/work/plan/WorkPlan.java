@@ -100,10 +100,7 @@ public final class WorkPlan {
                 byTarget ? planned.flatMap(setup -> heel(reckoning, taken, setup)) : Optional.empty(),
                 turned
                         ? planned.flatMap(setup -> CorrectionSolver.extension(
-                                reckoning.job(),
-                                reckoning.measured().orElseThrow().relief(),
-                                setup,
-                                reckoning.standards()))
+                                reckoning.job(), reckoning.measured().orElseThrow(), setup, reckoning.standards()))
                         : Optional.empty());
     }
 

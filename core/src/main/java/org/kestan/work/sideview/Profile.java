@@ -1,7 +1,7 @@
 package org.kestan.work.sideview;
 
 import org.kestan.following.setup.Setup;
-import org.kestan.ground.geometry.ReliefCurve;
+import org.kestan.ground.geometry.NeckCurve;
 import org.kestan.ground.geometry.StringLine;
 import org.kestan.ground.sheet.Side;
 import org.kestan.ground.sheet.Sides;
@@ -23,7 +23,7 @@ public record Profile(
         double saddle,
         double fretsOverTop,
         double projection,
-        ReliefCurve relief,
+        NeckCurve relief,
         double fallAwayPerMm,
         Sides<StringLine> strings,
         double bridgeTop) {
@@ -39,7 +39,7 @@ public record Profile(
                 setup.basis().saddle(),
                 setup.basis().fretsOverTop(),
                 setup.projection(),
-                setup.relief(),
+                setup.neck().middle(),
                 fallAwayPerMm,
                 setup.strings(),
                 setup.bridgeTop());

@@ -240,8 +240,8 @@ public class CorrectionTest {
         Basis basis = plan.trajectory().basis();
         // Δq'(x_J), by the difference of the two curves' slopes just before the joint.
         double step = 1e-4;
-        double before = plan.trajectory().relief().dipAt(basis.joint() - step);
-        double after = plan.relief().dipAt(basis.joint() - step);
+        double before = plan.trajectory().neck().middle().dipAt(basis.joint() - step);
+        double after = plan.neck().dipAt(basis.joint() - step);
         assertThat(extension.fallAwayAfter()).isCloseTo(turned - 104 * (after - before) / step, within(1e-6));
         assertThat(extension.wedge()).isCloseTo(turned - 0.4, within(1e-12));
         assertThat(extension.rises()).isZero();

@@ -206,7 +206,7 @@ public class SetupTest {
         Setup planed = setup.afterBoardPlaned(0.1);
         assertThat(planed.reliefGap()).isEqualTo(0.1);
         assertThat(planed.nut().bass()).isCloseTo(setup.nut().bass(), within(1e-9));
-        double down = setup.relief().deepest() - planed.relief().deepest();
+        double down = setup.neck().middle().deepest() - planed.neck().middle().deepest();
         assertThat(setup.basis().fretsOverTop() - planed.basis().fretsOverTop()).isCloseTo(down, within(1e-12));
         assertThat(Sides.mean(planed.crown()) - Sides.mean(setup.crown())).isCloseTo(down, within(1e-9));
     }

@@ -32,9 +32,11 @@ public class TrajectoryTest {
         Basis basis = known.basis();
         double first = basis.frets().at(1);
         double twelfth = basis.frets().at(12);
-        assertThat(known.strings().bass().heightAt(first) + known.relief().dipAt(first))
+        assertThat(known.strings().bass().heightAt(first)
+                        + known.neck().middle().dipAt(first))
                 .isCloseTo(0.55, within(1e-9));
-        assertThat(known.strings().bass().heightAt(twelfth) + known.relief().dipAt(twelfth))
+        assertThat(known.strings().bass().heightAt(twelfth)
+                        + known.neck().middle().dipAt(twelfth))
                 .isCloseTo(3.9, within(1e-9));
         assertThat(known.saddleHeight(Side.TREBLE)).isLessThan(known.saddleHeight(Side.BASS));
     }
@@ -79,9 +81,10 @@ public class TrajectoryTest {
         Job job = Jobs.flatTop();
         Trajectory known = solve(job);
         double tenth = known.basis().frets().at(10);
-        double atTenth = known.strings().bass().heightAt(tenth) + known.relief().dipAt(tenth);
+        double atTenth =
+                known.strings().bass().heightAt(tenth) + known.neck().middle().dipAt(tenth);
         double trebleAtTenth =
-                known.strings().treble().heightAt(tenth) + known.relief().dipAt(tenth);
+                known.strings().treble().heightAt(tenth) + known.neck().middle().dipAt(tenth);
         Job other = Jobs.put(Jobs.put(job, Reading.ACTION_BASS, atTenth), Reading.ACTION_TREBLE, trebleAtTenth);
         other = other.with(Lines.ACTION_FRET, 10);
         assertThat(solve(other).meanSaddleHeight()).isCloseTo(known.meanSaddleHeight(), within(1e-7));

@@ -9,7 +9,7 @@ import org.hipparchus.geometry.euclidean.twod.Vector2D;
 import org.kestan.following.loads.StringLoads;
 import org.kestan.ground.geometry.Angle;
 import org.kestan.ground.geometry.Frets;
-import org.kestan.ground.geometry.ReliefCurve;
+import org.kestan.ground.geometry.NeckCurve;
 import org.kestan.ground.geometry.StringLine;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.standards.ShopStandards;
@@ -115,7 +115,7 @@ public class StringsTest {
     /** The press on a knife edge from the resultant of two equal forces, with vectors of a geometry library. */
     @Test
     public void pressIsTheResultantOfBothPulls() {
-        LoadedString string = new LoadedString("E4", Wire.of(0.3, false, Material.STEEL, SHOP), 329.6, 100, 1);
+        LoadedString string = new LoadedString(1, "E4", Wire.of(0.3, false, Material.STEEL, SHOP), 329.6, 100, 1);
         for (double degrees : new double[] {0, 8, 15, 32}) {
             double angle = Math.toRadians(degrees);
             Vector2D front = new Vector2D(-100, 0);
@@ -131,12 +131,12 @@ public class StringsTest {
         double scale = 648;
         Frets frets = new Frets(scale);
         double saddle = scale + 2;
-        ReliefCurve relief =
-                ReliefCurve.fromGap(0.2, frets.at(1), frets.at(14), frets.at(7), frets.at(1), frets.at(14));
+        NeckCurve relief = NeckCurve.ofGap(
+                0.2, new NeckCurve.Place(frets.at(1), frets.at(14), frets.at(7)), frets.at(1), frets.at(14));
         StringLine line = StringLine.through(0, 0.9, saddle, 5.5);
         Wire wire = Wire.of(0.012 * INCH, false, Material.STEEL, SHOP);
         double tension = wire.tension(scale, 329.63);
-        LoadedString string = new LoadedString("E4", wire, 329.63, tension, 1);
+        LoadedString string = new LoadedString(1, "E4", wire, 329.63, tension, 1);
         Fretted fretted = Fretted.at(string, line, relief, frets.at(12), saddle);
 
         Vector2D nut = new Vector2D(0, 0.9);
@@ -157,8 +157,8 @@ public class StringsTest {
     @Test
     public void higherActionSharpensMore() {
         Frets frets = new Frets(648);
-        LoadedString string = new LoadedString("E4", Wire.of(0.3, false, Material.STEEL, SHOP), 329.63, 104, 1);
-        ReliefCurve flat = new ReliefCurve(0, frets.at(1), frets.at(14));
+        LoadedString string = new LoadedString(1, "E4", Wire.of(0.3, false, Material.STEEL, SHOP), 329.63, 104, 1);
+        NeckCurve flat = NeckCurve.straight(frets.at(1), frets.at(14));
         double before = -1;
         for (double crown = 2; crown < 9; crown++) {
             StringLine line = StringLine.through(0, 0.8, 650, crown);

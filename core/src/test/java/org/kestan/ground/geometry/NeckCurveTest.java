@@ -9,7 +9,7 @@ import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.util.GeometricShapeFactory;
 import org.testng.annotations.Test;
 
-public class ReliefCurveTest {
+public class NeckCurveTest {
 
     private static final double FROM = 36;
     private static final double TO = 351;
@@ -21,7 +21,7 @@ public class ReliefCurveTest {
         for (double sagitta : new double[] {0.1, 0.25, 0.5}) {
             double radius = (chord * chord / 4 + sagitta * sagitta) / (2 * sagitta);
             assertThat(radius - Math.sqrt(radius * radius - chord * chord / 4)).isCloseTo(sagitta, within(1e-6));
-            ReliefCurve curve = new ReliefCurve(1 / radius, FROM, TO);
+            NeckCurve curve = NeckCurve.arc(1 / radius, FROM, TO);
             assertThat(curve.deepest()).isCloseTo(sagitta, within(1e-3));
         }
     }
@@ -39,7 +39,7 @@ public class ReliefCurveTest {
         factory.setNumPoints(301);
         double half = Math.asin(chord / 2 / radius);
         LineString arc = factory.createArc(-Math.PI / 2 - half, 2 * half);
-        ReliefCurve curve = ReliefCurve.fromGap(sagitta, FROM, TO, middle, FROM, TO);
+        NeckCurve curve = NeckCurve.ofGap(sagitta, new NeckCurve.Place(FROM, TO, middle), FROM, TO);
         double worst = 0;
         for (Coordinate point : arc.getCoordinates()) {
             worst = Math.max(worst, Math.abs(curve.dipAt(point.x) + point.y));
@@ -49,28 +49,31 @@ public class ReliefCurveTest {
 
     @Test
     public void gapReadBackWhereItWasRead() {
-        ReliefCurve curve = ReliefCurve.fromGap(0.2, FROM, TO, 210, FROM, TO);
+        NeckCurve curve = NeckCurve.ofGap(0.2, new NeckCurve.Place(FROM, TO, 210), FROM, TO);
         assertThat(curve.dipAt(210)).isCloseTo(0.2, within(1e-12));
         assertThat(curve.dipAt(FROM)).isZero();
         assertThat(curve.dipAt(TO)).isZero();
         assertThat(curve.dipAt(TO + 50)).isZero();
-        assertThat(ReliefCurve.fromGap(-0.2, FROM, TO, 210, FROM, TO).dipAt(200))
+        assertThat(NeckCurve.ofGap(-0.2, new NeckCurve.Place(FROM, TO, 210), FROM, TO)
+                        .dipAt(200))
                 .isNegative();
     }
 
     /** A gap read between nearer frets means more curvature than the same gap over the whole neck. */
     @Test
     public void nearerFretsMeanMoreCurvature() {
-        double whole = ReliefCurve.fromGap(0.2, FROM, TO, 200, FROM, TO).curvature();
-        double near = ReliefCurve.fromGap(0.2, FROM, 280, 160, FROM, TO).curvature();
+        double whole = NeckCurve.ofGap(0.2, new NeckCurve.Place(FROM, TO, 200), FROM, TO)
+                .bow();
+        double near = NeckCurve.ofGap(0.2, new NeckCurve.Place(FROM, 280, 160), FROM, TO)
+                .bow();
         assertThat(near).isGreaterThan(whole);
     }
 
     /** The turn of the fret line against the neck's tangent at the joint, by a numeric derivative of the curve itself. */
     @Test
     public void shiftsFollowFromTheTangentAtTheJoint() {
-        ReliefCurve now = new ReliefCurve(2e-5, FROM, TO);
-        ReliefCurve next = new ReliefCurve(0.5e-5, FROM, TO);
+        NeckCurve now = NeckCurve.arc(2e-5, FROM, TO);
+        NeckCurve next = NeckCurve.arc(0.5e-5, FROM, TO);
         double step = 1e-4;
         double slopeNow = (now.dipAt(TO) - now.dipAt(TO - step)) / step;
         double slopeNext = (next.dipAt(TO) - next.dipAt(TO - step)) / step;
@@ -82,7 +85,7 @@ public class ReliefCurveTest {
 
     @Test
     public void refusesAReadingOutsideTheHeldFrets() {
-        assertThatThrownBy(() -> ReliefCurve.fromGap(0.2, 36, 351, 351, 36, 351))
+        assertThatThrownBy(() -> NeckCurve.ofGap(0.2, new NeckCurve.Place(36, 351, 351), 36, 351))
                 .isInstanceOf(IllegalArgumentException.class);
     }
 }

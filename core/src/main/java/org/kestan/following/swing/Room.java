@@ -1,0 +1,60 @@
+package org.kestan.following.swing;
+
+import java.util.Optional;
+import org.kestan.following.loads.StringLoads;
+import org.kestan.following.reckoning.Reckoning;
+import org.kestan.following.setup.Setup;
+import org.kestan.ground.geometry.NeckCurve;
+import org.kestan.ground.sheet.Aim;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.Touch;
+
+/**
+ * The room the strings of one set-up have, as its frets are and once they are levelled.
+ *
+ * @param swing over the frets as they are
+ * @param levelling what would come off them
+ * @param levelled over the frets once levelled
+ */
+public record Room(Swing swing, Levelling levelling, Swing levelled) {
+
+    /** The hand to reckon with: the player's, or a medium one. */
+    public static Touch hand(Job job) {
+        return job.get(Lines.TOUCH).orElse(Touch.MEDIUM);
+    }
+
+    /**
+     * Works out the room of a set-up.
+     *
+     * @param as the job and what follows from it
+     * @param setup the set-up
+     * @param fall how much its frets go down for each mm past the joint
+     * @return empty while no string's gauge and note are known
+     */
+    public static Optional<Room> of(Reckoning as, Setup setup, double fall, Touch hand) {
+        ShopStandards shop = as.standards();
+        return StringLoads.of(as.job(), shop).map(loads -> {
+            Crowns crowns = Crowns.of(setup, as.job(), fall);
+            Pluck pluck = Pluck.of(hand, shop);
+            Levelling levelling = levelling(as, setup, crowns, fall);
+            return new Room(
+                    Swing.of(setup, loads, crowns, pluck), levelling, Swing.of(setup, loads, levelling.after(), pluck));
+        });
+    }
+
+    /**
+     * What comes off the frets of a set-up for the relief and the fall-away wanted; what is not aimed at stays as it is
+     * there (§3.23).
+     */
+    public static Levelling levelling(Reckoning as, Setup setup, Crowns crowns, double fall) {
+        Job job = as.job();
+        NeckCurve wanted = setup.basis().evenly(job.millimetres(Aim.RELIEF).orElse(setup.reliefGap()));
+        double length = Crowns.extension(job);
+        double wantedFall = length > 0 && job.get(Aim.FALL_AWAY).isPresent()
+                ? job.millimetres(Aim.FALL_AWAY).orElseThrow() / length
+                : fall;
+        return Levelling.of(crowns, wanted, wantedFall);
+    }
+}

@@ -1,0 +1,106 @@
+package org.kestan.following.swing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.kestan.following.loads.StringLoads;
+import org.kestan.following.setup.Setup;
+import org.kestan.ground.geometry.StringLine;
+import org.kestan.ground.sheet.Side;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.ground.strings.LoadedString;
+
+/**
+ * The strings of a set-up in movement over the frets (§3.22).
+ *
+ * @param crowns the frets
+ * @param strings those whose gauge and note are known, from the bass side
+ * @param lowestClean the lowest action that plays clean on each side; empty where the outer string is not known
+ */
+public record Swing(Crowns crowns, List<Strung> strings, Sides<Optional<LowestClean>> lowestClean) {
+
+    private static final int OCTAVE = 12;
+
+    /** Takes an unmodifiable copy. */
+    public Swing {
+        strings = List.copyOf(strings);
+    }
+
+    /**
+     * The lowest action that plays clean: only the crown under that outer string moved.
+     *
+     * @param action over fret 12, mm
+     * @param limitedBy where the string then just clears
+     */
+    public record LowestClean(double action, Strung.Meeting limitedBy) {}
+
+    /** Works out what the strings meet. */
+    public static Swing of(Setup setup, StringLoads loads, Crowns crowns, Pluck pluck) {
+        List<Strung> strung = new ArrayList<>();
+        for (LoadedString string : loads.strings()) {
+            strung.add(strung(setup, string, crowns, pluck));
+        }
+        return new Swing(crowns, strung, Sides.of(side -> lowestClean(setup, outer(strung, side), side, crowns)));
+    }
+
+    private static Optional<Strung> outer(List<Strung> strung, Side side) {
+        double place = side == Side.BASS ? 0 : 1;
+        return strung.stream().filter(each -> each.string().place() == place).findFirst();
+    }
+
+    /** The line of a string that lies so far across: between the outer two, as the crown of the saddle follows the board. */
+    private static StringLine line(Setup setup, double share) {
+        StringLine bass = setup.strings().bass();
+        StringLine treble = setup.strings().treble();
+        return new StringLine(
+                bass.atNut() + (treble.atNut() - bass.atNut()) * share,
+                bass.slope() + (treble.slope() - bass.slope()) * share);
+    }
+
+    private static Strung strung(Setup setup, LoadedString string, Crowns crowns, Pluck pluck) {
+        double saddle = setup.basis().saddle();
+        double tension = string.tunedDown(setup.stepsDown());
+        StringLine open = line(setup, string.place());
+        double atSaddle = open.heightAt(saddle);
+        int last = crowns.last();
+        double[][] clearance = new double[last + 1][last + 1];
+        for (int pressed = 0; pressed < last; pressed++) {
+            double from = crowns.at(pressed);
+            double height = pressed == 0 ? open.atNut() : crowns.height(pressed, string.place());
+            double length = saddle - from;
+            double amplitude = pluck.amplitude(length, tension);
+            for (int meets = pressed + 1; meets <= last; meets++) {
+                double distance = crowns.at(meets) - from;
+                clearance[pressed][meets] = height
+                        + (atSaddle - height) * distance / length
+                        - crowns.height(meets, string.place())
+                        - pluck.envelope(amplitude, length, distance);
+            }
+        }
+        return new Strung(string, pluck.amplitude(saddle, tension), clearance);
+    }
+
+    /** A crown that rises by r lifts the string over fret m, pressed at n, by {@code r·(x_m − x_n)/(x_s − x_n)}. */
+    private static Optional<LowestClean> lowestClean(Setup setup, Optional<Strung> outer, Side side, Crowns crowns) {
+        if (outer.isEmpty()) {
+            return Optional.empty();
+        }
+        Strung string = outer.get();
+        double saddle = setup.basis().saddle();
+        double rise = Double.NEGATIVE_INFINITY;
+        Strung.Meeting limit = string.least();
+        for (int pressed = 0; pressed < crowns.last(); pressed++) {
+            for (int meets = pressed + 1; meets <= crowns.last(); meets++) {
+                double lever = (saddle - crowns.at(pressed)) / (crowns.at(meets) - crowns.at(pressed));
+                double needed = -string.clearance(pressed, meets) * lever;
+                if (needed > rise) {
+                    rise = needed;
+                    limit = new Strung.Meeting(pressed, meets, 0);
+                }
+            }
+        }
+        double twelfth = setup.basis().frets().at(OCTAVE);
+        double now = setup.over(OCTAVE, side);
+        return Optional.of(new LowestClean(now + rise * twelfth / saddle, limit));
+    }
+}
