@@ -9,10 +9,15 @@ import org.kestan.files.DemoJobs;
 import org.kestan.files.JobReader;
 import org.kestan.following.correction.Correction;
 import org.kestan.following.reckoning.Reckoning;
+import org.kestan.following.swing.Crowns;
+import org.kestan.following.swing.Room;
+import org.kestan.following.trajectory.Trajectory;
 import org.kestan.following.uncertainty.Uncertainty;
+import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
+import org.kestan.job.terms.Touch;
 import org.kestan.judgement.counter.CounterCheck;
 import org.kestan.words.BenchUnit;
 import org.kestan.words.Card;
@@ -34,6 +39,14 @@ public class ReckoningBenchmark {
     private final Job job =
             JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0))).job().orElseThrow();
 
+    private final Job profiled = Stream.of(4, 9, 12)
+            .reduce(
+                    job,
+                    (read, fret) -> read.with(Reading.PROFILE_GAP.at(fret), Length.ofText("0.2 mm")),
+                    (one, other) -> one);
+
+    private final Reckoning reckoned = Reckoning.of(profiled, ShopStandards.DEFAULT);
+
     private final Job counter = Stream.of(
                     Reading.ACTION_BASS,
                     Reading.ACTION_TREBLE,
@@ -49,6 +62,24 @@ public class ReckoningBenchmark {
     @Benchmark
     public Optional<Correction> reckoning() {
         return Reckoning.of(job, ShopStandards.DEFAULT).correction();
+    }
+
+    /** The neck's curve with its band at every fret, by three gaps and the relief. */
+    @Benchmark
+    public double curveAndBand() {
+        Trajectory known =
+                Trajectory.of(profiled, ShopStandards.DEFAULT).trajectory().orElseThrow();
+        double band = 0;
+        for (int fret = 1; fret <= 20; fret++) {
+            band += known.basis().profile().standardAt(known.basis().frets().at(fret));
+        }
+        return band;
+    }
+
+    /** The map of what every string meets at every fret, and the levelling. */
+    @Benchmark
+    public Object swingMap() {
+        return Room.of(reckoned, reckoned.measured().orElseThrow(), Crowns.fall(profiled), Touch.MEDIUM);
     }
 
     /** What the window asks for on every step of a drag. */

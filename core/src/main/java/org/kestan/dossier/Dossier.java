@@ -13,6 +13,7 @@ import org.kestan.following.reckoning.HeldBack;
 import org.kestan.following.reckoning.Reckoning;
 import org.kestan.following.setup.Setup;
 import org.kestan.following.trajectory.Trajectory;
+import org.kestan.following.uncertainty.NextGap;
 import org.kestan.following.uncertainty.Uncertainty;
 import org.kestan.ground.finding.Fault;
 import org.kestan.ground.lazy.Lazy;
@@ -47,6 +48,7 @@ public final class Dossier {
     private final Lazy<List<Figure>> figures;
     private final Lazy<Optional<SideView>> sideView;
     private final Lazy<Spread> spread;
+    private final Lazy<StringRoom> rooms;
     private final Lazy<Map<Station, Station.Progress>> progress;
 
     /**
@@ -54,11 +56,12 @@ public final class Dossier {
      *
      * @param correction those of the plan as a correction
      * @param plan those of the plan
+     * @param nextGap the fret over which one more gap is worth most; empty when none is
      */
-    public record Spread(Uncertainty correction, Map<PlanPart, Uncertainty.Estimate> plan) {
+    public record Spread(Uncertainty correction, Map<PlanPart, Uncertainty.Estimate> plan, Optional<NextGap> nextGap) {
 
         /** Nothing known of it. */
-        public static final Spread NONE = new Spread(new Uncertainty(Map.of()), Map.of());
+        public static final Spread NONE = new Spread(new Uncertainty(Map.of()), Map.of(), Optional.empty());
     }
 
     private Dossier(Job job, ShopStandards shop) {
@@ -79,15 +82,20 @@ public final class Dossier {
                         plan().planned(), plan().heel(), !heldBack().isEmpty())));
         sideView = Lazy.of(() -> SideView.of(plan()));
         spread = Lazy.of(() -> new Spread(
-                Uncertainty.of(
-                        job, shop, as -> WorkPlan.of(Ways.of(as), plan().ways()).correction()),
-                PlanPart.of(plan())));
+                Uncertainty.of(job, shop, this::correctionByPlan),
+                PlanPart.of(plan()),
+                NextGap.of(job, shop, this::correctionByPlan)));
+        rooms = Lazy.of(() -> StringRoom.of(this));
         progress = Lazy.of(this::stations);
     }
 
     /** Opens the dossier of a job, by the standards of a shop. */
     public static Dossier of(Job job, ShopStandards shop) {
         return new Dossier(job, shop);
+    }
+
+    private Optional<Correction> correctionByPlan(Reckoning as) {
+        return WorkPlan.of(Ways.of(as), plan().ways()).correction();
     }
 
     private Map<Station, Station.Progress> stations() {
@@ -202,6 +210,11 @@ public final class Dossier {
     /** Returns the side elevation; empty while the scale or the joint fret is not known. */
     public Optional<SideView> sideView() {
         return sideView.get();
+    }
+
+    /** Returns the room the strings have, now and after each stage of the work. */
+    public StringRoom room() {
+        return rooms.get();
     }
 
     /** Returns how well the figures are known. It takes longer than the rest: ask away from the window's thread. */

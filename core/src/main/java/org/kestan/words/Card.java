@@ -28,7 +28,8 @@ public record Card(Id id, List<Row> rows, String note) {
         BRIDGE_TO_FIT,
         CLEARANCE,
         INTONATION,
-        NUT_AND_FRETS;
+        NUT_AND_FRETS,
+        LEVELLING;
 
         @Override
         public String key() {

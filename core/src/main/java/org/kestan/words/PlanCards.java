@@ -4,15 +4,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import org.kestan.dossier.Dossier;
 import org.kestan.following.correction.Correction;
 import org.kestan.following.setup.Setup;
+import org.kestan.following.swing.Levelling;
 import org.kestan.following.uncertainty.Uncertainty;
 import org.kestan.ground.geometry.Tolerances;
 import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.sheet.Side;
 import org.kestan.ground.sheet.Sides;
 import org.kestan.ground.standards.Leaves;
@@ -110,7 +113,29 @@ public final class PlanCards {
         plan.clearance().ifPresent(clearance -> cards.add(clearance(clearance)));
         plan.intonation().ifPresent(intonation -> cards.add(intonation(intonation)));
         cards.add(nutAndFrets(before, after));
+        plan.levelling().ifPresent(levelling -> cards.add(levelling(levelling)));
         return cards;
+    }
+
+    private Card levelling(Levelling levelling) {
+        CardWriter card = card(Card.Id.LEVELLING);
+        levelling.off().stream()
+                .filter(each -> each.off() >= Tolerances.SHOWN)
+                .forEach(each -> card.labelled(
+                        card.words("fret", Integer.toString(each.fret())), numbers.fineBoth(each.off()), ""));
+        OptionalDouble height = plan.job().millimetres(Reading.FRET_HEIGHT);
+        if (height.isEmpty()) {
+            return card.card(card.words("read-height"));
+        }
+        double least = plan.shop().get(Standard.FRET_LEAST);
+        List<Integer> replace = levelling.tooLow(height.getAsDouble(), least);
+        return card.card(
+                replace.isEmpty()
+                        ? card.words("height-left", numbers.fine(least))
+                        : card.words(
+                                "replace",
+                                replace.stream().map(String::valueOf).collect(Collectors.joining(", ")),
+                                numbers.fine(least)));
     }
 
     private CardWriter card(Card.Id id) {

@@ -12,6 +12,7 @@ import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Keyed;
 import org.kestan.ground.finding.Quantity;
 import org.kestan.ground.notation.Parsed;
+import org.kestan.ground.sheet.AtFret;
 import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.ValueType;
 import org.kestan.judgement.way.Way;
@@ -161,7 +162,14 @@ public final class Words {
 
     /** Returns the name of a term. */
     public static String label(Keyed term) {
-        return Vocabulary.text(key(term));
+        return Vocabulary.text(key(term)) + atFret(term);
+    }
+
+    /** A reading at one fret goes by the words of its reading, with the fret behind them. */
+    private static String atFret(Keyed term) {
+        return term instanceof AtFret at
+                ? Vocabulary.text("value.at-fret").replace("{0}", Integer.toString(at.fret()))
+                : "";
     }
 
     /** Returns the name of a term in small letters. */
@@ -171,7 +179,9 @@ public final class Words {
 
     /** Returns the name of a line with its place, where the name alone would not tell. */
     public static String full(Keyed term) {
-        return Vocabulary.find(key(term) + ".full").orElseGet(() -> label(term));
+        return Vocabulary.find(key(term) + ".full")
+                .map(name -> name + atFret(term))
+                .orElseGet(() -> label(term));
     }
 
     /** Returns usual words for a line whose text is free; none for most. */
@@ -197,7 +207,8 @@ public final class Words {
     }
 
     private static String key(Keyed term) {
-        return term.family() + "." + term.key();
+        Keyed named = term instanceof AtFret at ? at.reading() : term;
+        return named.family() + "." + named.key();
     }
 
     /** Returns the word for a value of a line, as a choice shows it. */

@@ -257,7 +257,7 @@ public final class BenchCardPdf {
     private static Dossier.Spread spread(Dossier dossier, WorkPlan plan) {
         return plan == dossier.plan()
                 ? dossier.spread()
-                : new Dossier.Spread(dossier.spread().correction(), PlanPart.of(plan));
+                : new Dossier.Spread(dossier.spread().correction(), PlanPart.of(plan), Optional.empty());
     }
 
     private static List<Row> rows(Card group, boolean notes) {

@@ -7,8 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -18,9 +16,9 @@ import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Quantity;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.notation.Parsed;
-import org.kestan.ground.sheet.AtFret;
 import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Taken;
 import org.kestan.job.Job;
 import org.kestan.job.taking.Takings;
 import org.kestan.job.terms.Lines;
@@ -38,7 +36,6 @@ public final class SheetCsv {
 
     private static final int MOST_LINES = 10_000;
     private static final int MOST_TAKES = 100;
-    private static final Pattern AT_FRET = Pattern.compile("(.*)\\[([1-9]\\d?)](\\..*)");
 
     private SheetCsv() {}
 
@@ -57,10 +54,8 @@ public final class SheetCsv {
         try (CSVPrinter printer = new CSVPrinter(text, format)) {
             for (Line<?> line : Lines.OF_VISIT) {
                 if (line instanceof Reading reading && reading.perFret()) {
-                    for (Line<?> taken : job.visit().values().lines()) {
-                        if (taken instanceof AtFret at && at.reading() == reading) {
-                            print(printer, at, job.visit());
-                        }
+                    for (int fret : job.visit().fretByFret(reading).keySet()) {
+                        print(printer, reading.at(fret), job.visit());
                     }
                 } else if (job.takes(line)) {
                     print(printer, line, job.visit());
@@ -73,17 +68,16 @@ public final class SheetCsv {
     }
 
     private static void print(CSVPrinter printer, Line<?> line, Visit visit) throws IOException {
-        String what = line instanceof AtFret at ? Words.full(at.reading()) + ", " + at.fret() : Words.full(line);
         printer.printRecord(
                 line.number() == 0 ? "" : line.number(),
                 line.key(),
-                what,
+                Words.full(line),
                 guarded(visit.values().text(line).orElse("")),
-                line instanceof Reading reading ? guarded(takes(visit, reading)) : "");
+                line instanceof Taken taken ? guarded(takes(visit, taken)) : "");
     }
 
     /** The takes of a reading that was taken more than once. */
-    private static String takes(Visit visit, Reading reading) {
+    private static String takes(Visit visit, Taken reading) {
         List<Length> all = visit.takesOf(reading);
         return all.size() < 2 ? "" : all.stream().map(Length::text).collect(Collectors.joining(TAKES));
     }
@@ -140,13 +134,12 @@ public final class SheetCsv {
             return visit;
         }
         String takes = record.isSet("takes") ? unguarded(record.get("takes")) : "";
-        return line.get() instanceof Reading reading && takes.contains(TAKES.strip())
+        return line.get() instanceof Taken reading && takes.contains(TAKES.strip())
                 ? takes(reading, takes, number, visit, faults)
                 : value(line.get(), value, number, visit, faults);
     }
 
-    private static Visit takes(
-            Reading reading, String takes, Quantity.Count number, Visit visit, List<Finding> faults) {
+    private static Visit takes(Taken reading, String takes, Quantity.Count number, Visit visit, List<Finding> faults) {
         List<Length> all = new ArrayList<>();
         for (String take : takes.split(TAKES.strip(), MOST_TAKES)) {
             Parsed<Length> parsed = Length.parse(take);
@@ -165,15 +158,13 @@ public final class SheetCsv {
 
     /** The line of a key; one with a fret in brackets is a reading at that fret. */
     private static Optional<Line<?>> find(String key) {
-        Matcher fret = AT_FRET.matcher(key);
-        String plain = fret.matches() ? fret.group(1) + fret.group(3) : key;
-        return Lines.OF_VISIT.stream()
-                .filter(line -> line.key().equals(plain))
-                .filter(line -> fret.matches() == (line instanceof Reading reading && reading.perFret()))
-                .findFirst()
-                .map(line -> fret.matches() && line instanceof Reading reading
-                        ? reading.at(Integer.parseInt(fret.group(2)))
-                        : line);
+        Optional<Line<?>> read = Reading.ofKey(key).map(taken -> taken);
+        return read.isPresent()
+                ? read
+                : Lines.OF_VISIT.stream()
+                        .filter(line -> !(line instanceof Reading) && line.key().equals(key))
+                        .<Line<?>>map(line -> line)
+                        .findFirst();
     }
 
     private static <T> Visit value(

@@ -7,7 +7,9 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.kestan.ground.geometry.Frets;
 import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Defect;
@@ -40,6 +42,10 @@ public final class SheetPdf {
     private static final float LABEL = 118;
     private static final float BOX = 92;
     private static final float HINT = 7.6f;
+    private static final float FRET_LABEL = 26;
+    private static final float FRET_SIZE = 6.5f;
+    private static final int USUAL_JOINT = 14;
+    private static final int LEAST_FRET = 3;
 
     private final PDDocument document = new PDDocument();
     private final Paper paper;
@@ -101,7 +107,9 @@ public final class SheetPdf {
         }
         y -= ROW * 0.3f;
         for (Line<?> line : Lines.OF_VISIT) {
-            if (line.place().isPresent() && job.takes(line)) {
+            if (line instanceof Reading reading && reading.perFret()) {
+                fretByFret(reading, job);
+            } else if (line.place().isPresent() && job.takes(line)) {
                 box(Integer.toString(line.number()), Words.full(line), Words.hint(line));
             }
         }
@@ -131,6 +139,25 @@ public final class SheetPdf {
         float from = MARGIN + NUMBER + LABEL + BOX + 10;
         float wide = regular.getStringWidth(printable(hint)) / 1000 * HINT;
         text(regular, Math.min(HINT, HINT * (width() - MARGIN - from) / wide), from, printable(hint));
+        y -= ROW;
+    }
+
+    /** A row of boxes, one a fret. */
+    private void fretByFret(Reading reading, Job job) throws IOException {
+        int joint = job.jointFret().orElse(USUAL_JOINT);
+        boolean single = reading == Reading.FRET_PROUD || reading == Reading.FRET_ROCKS;
+        int last = Math.max(LEAST_FRET, Math.min(single ? Frets.USUAL_LAST : joint - 1, Frets.HIGHEST));
+        room(ROW);
+        text(bold, 10, MARGIN, Integer.toString(reading.number()));
+        text(regular, 10, MARGIN + NUMBER, Words.full(reading));
+        float from = MARGIN + NUMBER + LABEL + FRET_LABEL;
+        float wide = (width() - MARGIN - from) / (last - 1);
+        for (int fret = 2; fret <= last; fret++) {
+            float x = from + (fret - 2) * wide;
+            page.addRect(x, y - 5, wide, ROW - 4);
+            page.stroke();
+            text(regular, FRET_SIZE, x + 1.5f, Integer.toString(fret));
+        }
         y -= ROW;
     }
 

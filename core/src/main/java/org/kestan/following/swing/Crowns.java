@@ -63,6 +63,12 @@ public final class Crowns {
         return job.millimetres(Reading.EXTENSION_LENGTH).orElse(0);
     }
 
+    /** Tells whether single frets are known well enough to file them: three gaps along the neck, or one fret proud or low. */
+    public static boolean areRead(Setup setup, Job job) {
+        return setup.basis().profile().terms() >= NeckCurve.TERMS
+                || !proud(job, setup.basis().frets()).isEmpty();
+    }
+
     private static double[] positions(Basis basis, int last) {
         double[] at = new double[last + 1];
         for (int fret = 0; fret <= last; fret++) {

@@ -57,6 +57,19 @@ public record Levelling(Crowns crowns, Crowns after, List<Off> off) {
         return new Levelling(crowns, crowns.less(least), off);
     }
 
+    /**
+     * The frets of which too little is left.
+     *
+     * @param height of the lowest fret before, mm
+     * @param least height that must be left, mm
+     */
+    public List<Integer> tooLow(double height, double least) {
+        return off.stream()
+                .filter(each -> height - each.off() < least)
+                .map(Off::fret)
+                .toList();
+    }
+
     private static final double MIDDLE = 0.5;
 
     private static double dip(double x, NeckCurve wanted, double fall) {

@@ -1,6 +1,7 @@
 package org.kestan.following.swing;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.kestan.following.loads.StringLoads;
@@ -41,6 +42,22 @@ public record Swing(Crowns crowns, List<Strung> strings, Sides<Optional<LowestCl
             strung.add(strung(setup, string, crowns, pluck));
         }
         return new Swing(crowns, strung, Sides.of(side -> lowestClean(setup, outer(strung, side), side, crowns)));
+    }
+
+    /** The string that has the least room; empty for no string. */
+    public Optional<Strung> worst() {
+        return strings.stream()
+                .min(Comparator.comparingDouble(string -> string.least().clearance()));
+    }
+
+    /** Tells whether both outer strings are known. */
+    public boolean knowsBothSides() {
+        return lowestClean.bass().isPresent() && lowestClean.treble().isPresent();
+    }
+
+    /** The lowest clean action of both sides, mm, where both outer strings are known. */
+    public Sides<Double> lowestActions() {
+        return lowestClean.map(clean -> clean.orElseThrow().action());
     }
 
     private static Optional<Strung> outer(List<Strung> strung, Side side) {

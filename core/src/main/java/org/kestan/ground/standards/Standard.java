@@ -50,6 +50,8 @@ public enum Standard implements Keyed {
     HAND_OVER_TOP(Group.HAND, "handOverTop", LENGTH, "0.1 mm", MEMORY),
     SHAPE_ONE_GAP(Group.HAND, "shapeOneGap", RATIO, "0.6", MEMORY),
     SHAPE_THREE_GAPS(Group.HAND, "shapeThreeGaps", RATIO, "0.2", MEMORY),
+    NECK_EVEN(Group.HAND, "neckEven", LENGTH, "0.03 mm", MEMORY),
+    NECK_TWIST(Group.HAND, "neckTwist", LENGTH, "0.06 mm", MEMORY),
     STRAY_GAP(Group.HAND, "strayGap", LENGTH, "0.06 mm", MEMORY),
 
     ACTION_WANTED_BASS(Group.WANTED, "actionWantedBass", LENGTH, "5/64 in", PRACTICE),

@@ -46,6 +46,11 @@ public record Gate(
                 id, state, Stream.concat(reasons.stream(), Stream.of(reason)).toList(), numbers, provisional);
     }
 
+    /** The same with a warning in place of a pass. */
+    Gate atLeastWarning() {
+        return state == GateState.PASS ? new Gate(id, GateState.WARN, reasons, numbers, provisional) : this;
+    }
+
     /** Returns one of the numbers behind it where that is a length, mm. */
     OptionalDouble number(GateNumber which) {
         return numbers.get(which) instanceof Quantity.Distance distance

@@ -4,6 +4,7 @@ import java.util.List;
 import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Quantity.Count;
 import org.kestan.ground.finding.Quantity.Distance;
+import org.kestan.ground.finding.Quantity.Fret;
 import org.kestan.ground.finding.Quantity.Hours;
 import org.kestan.ground.finding.Quantity.Money;
 import org.kestan.ground.finding.Quantity.Percent;
@@ -29,6 +30,9 @@ public enum GateFinding implements Finding.Kind {
     AT_PITCH,
     GAUGES_NOT_NOTED,
 
+    WANTED_BUZZES(Count.class, Fret.class, Fret.class, Distance.class, Term.class, Distance.class, Distance.class),
+    WANTED_BUZZES_OPEN(Count.class, Fret.class, Distance.class, Term.class, Distance.class, Distance.class),
+    LEVELLING_ALLOWS(Distance.class, Distance.class),
     READ_RELIEF,
     RELIEF_RIGHT,
     SLACK_NO_ROD(Distance.class),

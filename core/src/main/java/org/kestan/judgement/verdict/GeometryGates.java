@@ -4,6 +4,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.following.reckoning.Reckoning;
 import org.kestan.following.setup.Setup;
+import org.kestan.following.swing.Crowns;
+import org.kestan.following.swing.Room;
+import org.kestan.following.swing.Strung;
 import org.kestan.following.trajectory.Trajectory;
 import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Quantity;
@@ -16,6 +19,7 @@ import org.kestan.ground.standards.ShopStandards;
 import org.kestan.ground.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.Touch;
 
 /** The gates about the strings over the body: action, saddle, break angle, bridge, neck pitch, and whether it is worth it. */
 final class GeometryGates {
@@ -57,9 +61,46 @@ final class GeometryGates {
                                         GateState.STOP,
                                         GateFinding.ACTION_UNDER.of(stands, grade, Quantity.length(under)))
                                 : off(stands, grade, over, under);
-        return gate.with(GateNumber.BASS, stands)
+        return withRoom(gate, wanted)
+                .with(GateNumber.BASS, stands)
                 .with(GateNumber.TREBLE, Quantity.length(treble.getAsDouble()))
                 .with(GateNumber.OVER, Quantity.length(over));
+    }
+
+    /** Whether the action wanted can be played on this neck by this hand, once its relief is right (§3.22). */
+    private Gate withRoom(Gate gate, Sides<Double> wanted) {
+        Touch hand = Room.hand(job);
+        Optional<Setup> there = measured.map(setup -> Rod.set(setup, job, shop))
+                .map(setup -> setup.afterSaddleRaised(setup.crownRiseFor(wanted)));
+        Optional<Room> room = there.flatMap(setup -> Room.of(reckoning, setup, Crowns.fall(job), hand));
+        Optional<Strung> worst = room.flatMap(each -> each.swing().worst())
+                .filter(string -> -string.least().clearance() > shop.get(Standard.SWING_TOUCH));
+        if (worst.isEmpty() || !room.get().swing().knowsBothSides()) {
+            return gate;
+        }
+        Strung.Meeting hit = worst.get().least();
+        Sides<Double> clean = room.get().swing().lowestActions();
+        Sides<Double> levelled = room.get().levelled().lowestActions();
+        Gate said = gate.atLeastWarning().also(buzzes(worst.get().number(), hit, hand, clean));
+        boolean helps = Crowns.areRead(there.get(), job)
+                && (clean.bass() - levelled.bass() > shop.get(Standard.SWING_TOUCH)
+                        || clean.treble() - levelled.treble() > shop.get(Standard.SWING_TOUCH));
+        return helps
+                ? said.also(GateFinding.LEVELLING_ALLOWS.of(
+                        Quantity.length(levelled.bass()), Quantity.length(levelled.treble())))
+                : said;
+    }
+
+    private static Finding buzzes(int string, Strung.Meeting hit, Touch hand, Sides<Double> clean) {
+        Quantity number = Quantity.count(string);
+        Quantity fret = new Quantity.Fret(hit.meets());
+        Quantity by = Quantity.fine(-hit.clearance());
+        Quantity bass = Quantity.length(clean.bass());
+        Quantity treble = Quantity.length(clean.treble());
+        return hit.pressed() == 0
+                ? GateFinding.WANTED_BUZZES_OPEN.of(number, fret, by, Quantity.term(hand), bass, treble)
+                : GateFinding.WANTED_BUZZES.of(
+                        number, new Quantity.Fret(hit.pressed()), fret, by, Quantity.term(hand), bass, treble);
     }
 
     private static Gate off(Quantity stands, Quantity grade, double over, double under) {

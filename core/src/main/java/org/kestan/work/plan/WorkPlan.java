@@ -10,6 +10,9 @@ import org.kestan.following.loads.Prediction;
 import org.kestan.following.loads.StringLoads;
 import org.kestan.following.reckoning.Reckoning;
 import org.kestan.following.setup.Setup;
+import org.kestan.following.swing.Crowns;
+import org.kestan.following.swing.Levelling;
+import org.kestan.following.swing.Room;
 import org.kestan.ground.geometry.HeelCut;
 import org.kestan.ground.geometry.Tolerances;
 import org.kestan.ground.lazy.Lazy;
@@ -119,6 +122,20 @@ public final class WorkPlan {
         return any(taken, Effect.PLANES_BOARD)
                 ? measured.afterBoardPlaned(planned.reliefGap())
                 : measured.afterRelief(planned.reliefGap());
+    }
+
+    /**
+     * What comes off the frets once all else is done (§3.23); empty while single frets were not read, or nothing has to.
+     */
+    public Optional<Levelling> levelling() {
+        return planned.filter(setup -> Crowns.areRead(setup, job()))
+                .map(setup -> {
+                    double fall = extension()
+                            .map(each -> (each.fallAwayAfter() - each.wedge()) / each.length())
+                            .orElse(Crowns.fall(job()));
+                    return Room.levelling(reckoning(), setup, Crowns.of(setup, job(), fall), fall);
+                })
+                .filter(each -> each.off().stream().anyMatch(off -> off.off() >= Tolerances.SHOWN));
     }
 
     /** Returns the set-up once the relief is right and all else as measured; empty while nothing is planned. */

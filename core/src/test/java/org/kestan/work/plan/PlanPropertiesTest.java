@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.kestan.dossier.Dossier;
 import org.kestan.following.reckoning.Reckoning;
@@ -137,7 +138,9 @@ public class PlanPropertiesTest {
         assertThat(estimate.expanded()).isCloseTo(1.65 * standard * saddle / 316, within(0.01));
         assertThat(estimate.dominating()).contains(Reading.ACTION_BASS);
         assertThat(estimate.share()).isGreaterThan(0.95);
-        assertThat(text(plan, new Dossier.Spread(Uncertainty.of(job, plan.shop()), PlanPart.of(plan))))
+        assertThat(text(
+                        plan,
+                        new Dossier.Spread(Uncertainty.of(job, plan.shop()), PlanPart.of(plan), Optional.empty())))
                 .contains("Worth measuring again: action, bass");
         assertThat(PlanPart.of(plan(Job.BLANK, ShopStandards.DEFAULT))).isEmpty();
     }

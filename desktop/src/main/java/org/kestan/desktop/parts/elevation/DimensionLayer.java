@@ -5,6 +5,7 @@ import javafx.scene.Group;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.text.Text;
+import org.kestan.ground.geometry.Frets;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Side;
 import org.kestan.ground.sheet.Span;
@@ -65,6 +66,14 @@ final class DimensionLayer extends Group {
                 Optional<Double> high = y(upright.at(), upright.to());
                 double x = x(upright.at());
                 return low.flatMap(one -> high.map(other -> new Ends(x, one, x, other)));
+            }
+            if (span instanceof Span.OverFret over) {
+                double at = view.frets().at(Math.min(over.fret(), Frets.HIGHEST));
+                return profile.map(each -> new Ends(
+                        scale.x(at),
+                        scale.y(height(each, at, over.from())),
+                        scale.x(at),
+                        scale.y(height(each, at, over.to()))));
             }
             if (!(span instanceof Span.Along along)) {
                 return Optional.empty();

@@ -80,6 +80,16 @@ final class ElevationSkin extends SkinBase<ElevationView> {
         control.candidates().addListener((ListChangeListener<Profile>) change -> control.requestLayout());
         control.addEventHandler(MouseEvent.MOUSE_MOVED, event -> point(event.getX()));
         control.addEventHandler(MouseEvent.MOUSE_EXITED, event -> point(-1));
+        control.addEventHandler(MouseEvent.MOUSE_CLICKED, event -> press(event.getX()));
+    }
+
+    private void press(double x) {
+        control.sideViewProperty().get().ifPresent(view -> {
+            double at = scale(view, control.getWidth(), control.getHeight()).positionAt(x);
+            if (at > 0 && at <= view.fretboardEnd()) {
+                control.press(view.frets().nearest(at, 1, view.lastFret()));
+            }
+        });
     }
 
     private void point(double x) {

@@ -2,6 +2,7 @@ package org.kestan.desktop.parts.elevation;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntConsumer;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyDoubleProperty;
@@ -72,6 +73,7 @@ public final class ElevationView extends Control {
     private final ObjectProperty<BenchUnit> unit = new SimpleObjectProperty<>(this, "unit", BenchUnit.SIXTY_FOURTHS);
     private final ObjectProperty<Line<?>> focusedLine = new SimpleObjectProperty<>(this, "focusedLine");
     private final ObjectProperty<PlanListener> planListener = new SimpleObjectProperty<>(this, "planListener", DEAF);
+    private IntConsumer onFret;
     private final ObservableList<Profile> candidates = FXCollections.observableArrayList();
     private final ObservableMap<Place, Double> anchors = FXCollections.observableHashMap();
 
@@ -129,6 +131,18 @@ public final class ElevationView extends Control {
     /** Set-ups to be compared, drawn and numbered in place of the plan; at most {@link #MOST_CANDIDATES}. */
     public ObservableList<Profile> candidates() {
         return candidates;
+    }
+
+    /** Says who is told of a fret that was pressed on the drawing; null for nobody. */
+    public void setOnFret(IntConsumer action) {
+        onFret = action;
+    }
+
+    /** Tells of a press over a fret. */
+    void press(int fret) {
+        if (onFret != null) {
+            onFret.accept(fret);
+        }
     }
 
     /** Where, in pixels along the lower edge, the readings of each place stand; a leader is drawn to each. */

@@ -5,7 +5,7 @@ import org.kestan.ground.notation.Length;
 import org.kestan.ground.notation.Parsed;
 import org.kestan.ground.sheet.Dimension;
 import org.kestan.ground.sheet.Line;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Taken;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.job.taking.Takings;
@@ -21,6 +21,11 @@ public final class Entries {
         return new OfLine<>(line, Words.label(line), shop);
     }
 
+    /** The same under a label of its own. */
+    public static Entry of(Line<?> line, String label, Supplier<ShopStandards> shop) {
+        return new OfLine<>(line, label, shop);
+    }
+
     /** The value of a line put down as it is, under a label of its own: no rules of the sheet apply. */
     public static Entry plain(Line<?> line, String label) {
         return new Plain<>(line, label);
@@ -32,7 +37,7 @@ public final class Entries {
     }
 
     /** Takes a reading once more, beside what was read before. */
-    static Parsed<Job> again(Job job, Reading reading, String typed, ShopStandards shop) {
+    static Parsed<Job> again(Job job, Taken reading, String typed, ShopStandards shop) {
         return Length.parse(typed).map(length -> Takings.takeAgain(job, reading, length, shop));
     }
 
@@ -53,7 +58,7 @@ public final class Entries {
             if (typed.isBlank()) {
                 return new Parsed.Ok<>(job.without(line));
             }
-            return line instanceof Reading reading
+            return line instanceof Taken reading
                     ? Length.parse(typed).map(length -> Takings.take(job, reading, length, shop.get()))
                     : line.type().parse(typed).map(value -> job.with(line, value));
         }

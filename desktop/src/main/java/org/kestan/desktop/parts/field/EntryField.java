@@ -22,7 +22,7 @@ import org.kestan.ground.notation.TypedLength;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.LengthLine;
 import org.kestan.ground.sheet.Line;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Taken;
 import org.kestan.ground.sheet.Tool;
 import org.kestan.job.Job;
 import org.kestan.job.taking.Takings;
@@ -90,7 +90,7 @@ public final class EntryField extends VBox implements Explained {
 
     /** Returns the id of the field of a line: that of {@code survey.action.bass} is {@code survey-action-bass}. */
     public static String id(Line<?> line) {
-        return line.path().replace('.', '-');
+        return line.path().replaceAll("[.\\[]", "-").replace("]", "");
     }
 
     @Override
@@ -205,16 +205,16 @@ public final class EntryField extends VBox implements Explained {
         session.unitProperty().addListener((property, old, next) -> showNote(session.dossier()));
     }
 
-    private Optional<Reading> reading() {
-        return entry.length().filter(Reading.class::isInstance).map(Reading.class::cast);
+    private Optional<Taken> reading() {
+        return entry.length().filter(Taken.class::isInstance).map(Taken.class::cast);
     }
 
-    private String toolHint(Reading reading) {
+    private String toolHint(Taken reading) {
         Tool tool = session.job().visit().tool(reading);
         return "   Tool: " + Words.label(tool) + " (F4).";
     }
 
-    private void nextTool(Reading reading) {
+    private void nextTool(Taken reading) {
         Tool next = session.job().visit().tool(reading).next();
         session.edit(job -> job.withVisit(job.visit().withTool(reading, next)));
         session.say(entry.hint() + toolHint(reading));
@@ -228,7 +228,7 @@ public final class EntryField extends VBox implements Explained {
     }
 
     /** Takes what is typed as one more take of the reading: all are kept, the median counts. */
-    private void takeAgain(Reading reading) {
+    private void takeAgain(Taken reading) {
         Parsed<Job> written = Entries.again(session.job(), reading, withUnit(input.getText()), session.standards());
         if (written instanceof Parsed.Bad<Job> bad) {
             error = session.words().correction(bad);
@@ -334,7 +334,7 @@ public final class EntryField extends VBox implements Explained {
         if (shown.isEmpty()) {
             return standIn(dossier);
         }
-        Optional<Reading> reading = reading();
+        Optional<Taken> reading = reading();
         if (reading.isPresent()) {
             OptionalDouble spread = Takings.spread(dossier.job().visit(), reading.get());
             if (spread.isPresent()) {

@@ -8,7 +8,7 @@ import javafx.scene.control.ScrollPane;
 import org.kestan.desktop.parts.pages.Reveal;
 
 /** The order in which Enter goes from field to field; where it goes is scrolled into sight. */
-public final class WorkingOrder {
+public class WorkingOrder {
 
     private final List<Node> stops = new ArrayList<>();
     private Runnable afterLast = () -> {};

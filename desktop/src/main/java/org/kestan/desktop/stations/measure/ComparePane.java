@@ -3,6 +3,8 @@ package org.kestan.desktop.stations.measure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -12,7 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Taken;
 import org.kestan.job.Job;
 import org.kestan.job.visits.Visit;
 import org.kestan.words.BenchUnit;
@@ -90,10 +92,10 @@ final class ComparePane extends VBox {
                 cell("first", "number-head"),
                 cell("second", "number-head"),
                 cell("change", "number-head"));
-        for (Reading reading : Reading.values()) {
-            if (from.get(reading).isEmpty() && to.get(reading).isEmpty()) {
-                continue;
-            }
+        SortedSet<Taken> read = new TreeSet<>(Taken.IN_ORDER);
+        read.addAll(from.taken());
+        read.addAll(to.taken());
+        for (Taken reading : read) {
             BenchUnit unit = reading.withFeelers() ? session.unit().fine() : session.unit();
             grid.addRow(
                     row++,
@@ -104,7 +106,7 @@ final class ComparePane extends VBox {
         }
     }
 
-    private static String change(Visit from, Visit to, Reading reading, BenchUnit unit) {
+    private static String change(Visit from, Visit to, Taken reading, BenchUnit unit) {
         OptionalDouble before = from.millimetres(reading);
         OptionalDouble after = to.millimetres(reading);
         return before.isPresent() && after.isPresent()

@@ -22,9 +22,11 @@ import org.kestan.desktop.house.Room;
 import org.kestan.desktop.parts.elevation.ElevationView;
 import org.kestan.desktop.parts.field.EntryField;
 import org.kestan.desktop.parts.field.Fields;
+import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.parts.field.WorkingOrder;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.dossier.Station;
+import org.kestan.ground.sheet.AtFret;
 import org.kestan.ground.sheet.Detail;
 import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.Place;
@@ -48,6 +50,8 @@ public final class MeasureStation extends VBox implements Room {
     private final HBox readings = new HBox();
     private final ScrollPane sheet;
     private final ScrollPane comparison;
+    private final NeckPane neck;
+    private final ScrollPane neckSheet;
     private final ToggleButton rare = new ToggleButton();
     private final Map<Line<?>, Node> fields = new LinkedHashMap<>();
     private Set<Line<?>> taken = Set.of();
@@ -59,7 +63,7 @@ public final class MeasureStation extends VBox implements Room {
         getStyleClass().add("measure");
         readings.getStyleClass().add("readings");
         InspectionPane inspection = new InspectionPane(session, order);
-        SurveyBar bar = new SurveyBar(session, order, inspection::summary, this::compare);
+        SurveyBar bar = new SurveyBar(session, order, inspection::summary, () -> show(Page.COMPARISON));
         rare.setId("rare-readings");
         rare.getStyleClass().add("plain-button");
         rare.setText("Rare readings, 16\u201319");
@@ -67,12 +71,20 @@ public final class MeasureStation extends VBox implements Room {
         bar.getChildren().add(new VBox(new Label(""), rare));
         sheet = scroll(new VBox(bar, inspection, readings));
         NextReading large = new NextReading(session, this::onSheet, this::focusTyping);
-        comparison = scroll(new ComparePane(session, () -> compare(false)));
+        comparison = scroll(new ComparePane(session, () -> show(Page.SHEET)));
+        neck = new NeckPane(session, () -> {
+            show(Page.SHEET);
+            focusFirst();
+        });
+        neckSheet = scroll(neck);
+        neckSheet.setFitToHeight(true);
+        VBox.setVgrow(neckSheet, Priority.ALWAYS);
+        WorkingOrder.follow(neckSheet);
         VBox.setVgrow(sheet, Priority.ALWAYS);
         VBox.setVgrow(comparison, Priority.ALWAYS);
-        getChildren().addAll(large, sheet, comparison);
+        getChildren().addAll(large, sheet, comparison, neckSheet);
         WorkingOrder.follow(sheet);
-        compare(false);
+        show(Page.SHEET);
         build();
         show(session.job());
         session.dossierProperty().addListener((property, old, now) -> show(now.job()));
@@ -87,12 +99,25 @@ public final class MeasureStation extends VBox implements Room {
         return scroll;
     }
 
-    private void compare(boolean shown) {
-        comparison.setVisible(shown);
-        comparison.setManaged(shown);
-        comparison.getContent().setVisible(shown);
-        sheet.setVisible(!shown);
-        sheet.setManaged(!shown);
+    /** What the station shows under the reading that is being taken. */
+    private enum Page {
+        SHEET,
+        COMPARISON,
+        NECK
+    }
+
+    private void show(Page page) {
+        comparison.getContent().setVisible(page == Page.COMPARISON);
+        show(comparison, page == Page.COMPARISON);
+        show(sheet, page == Page.SHEET);
+        neck.setVisible(page == Page.NECK);
+        show(neckSheet, page == Page.NECK);
+        elevation.setOnFret(page == Page.NECK ? neck::focus : null);
+    }
+
+    private void openNeck() {
+        show(Page.NECK);
+        neck.focusFirst();
     }
 
     @Override
@@ -119,7 +144,9 @@ public final class MeasureStation extends VBox implements Room {
     }
 
     private static boolean isAtAPlace(Line<?> line) {
-        return line.place().isPresent() && !(line instanceof Reading reading && reading.perFret());
+        return line.place().isPresent()
+                && !(line instanceof Reading reading && reading.perFret())
+                && !NeckPane.takes(line);
     }
 
     /** The lines that are read at a place of this instrument, in working order. */
@@ -148,6 +175,7 @@ public final class MeasureStation extends VBox implements Room {
                         .add(field);
             }
         }
+        columns.get(Place.RELIEF).add(new PlainButton("Fret by fret\u2026", "neck-open", this::openNeck));
         readings.getChildren().setAll(columns.values());
         columns.values().forEach(column -> HBox.setHgrow(column, Priority.ALWAYS));
     }
@@ -164,6 +192,12 @@ public final class MeasureStation extends VBox implements Room {
 
     @Override
     public void unfold(Line<?> line) {
+        if (line instanceof AtFret at) {
+            show(Page.NECK);
+            neck.unfold(at);
+            return;
+        }
+        show(Page.SHEET);
         if (line.number() >= FIRST_RARE) {
             rare.setSelected(true);
             fold();

@@ -16,8 +16,9 @@ import org.kestan.desktop.session.Typing;
 import org.kestan.dossier.NextStep;
 import org.kestan.dossier.Station;
 import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.AtFret;
 import org.kestan.ground.sheet.Line;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Taken;
 import org.kestan.job.Job;
 import org.kestan.job.taking.Takings;
 import org.kestan.words.Words;
@@ -87,7 +88,7 @@ final class NextReading extends HBox {
         Line<?> line = session.typing().lineProperty().get();
         List<Line<?>> lines = sheet.get();
         Job job = session.job();
-        boolean onSheet = line != null && lines.contains(line);
+        boolean onSheet = line instanceof AtFret || line != null && lines.contains(line);
         for (Label each : List.of(value, note)) {
             each.setVisible(onSheet);
         }
@@ -96,10 +97,10 @@ final class NextReading extends HBox {
             String number = session.typing().number();
             title.setText((number.isEmpty() ? "" : number + "  ") + Words.full(line));
             hint.setText(Words.hint(line)
-                    + (line instanceof Reading reading
+                    + (line instanceof Taken reading
                             ? "  Tool: " + Words.label(job.visit().tool(reading)) + " (F4 for another)."
                             : ""));
-            if (line instanceof Reading reading) {
+            if (line instanceof Taken reading) {
                 show(reading, job);
             }
         } else {
@@ -120,7 +121,7 @@ final class NextReading extends HBox {
     }
 
     /** The takes of a reading, each with a way out of it. */
-    private void show(Reading reading, Job job) {
+    private void show(Taken reading, Job job) {
         List<Length> all = job.visit().takesOf(reading);
         if (all.size() < 2) {
             return;

@@ -3,7 +3,6 @@ package org.kestan.desktop.stations.measure;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -40,7 +39,7 @@ final class SurveyBar extends FlowPane {
     /**
      * @param structure the inspection's stop, made when its turn has come
      */
-    SurveyBar(JobSession session, WorkingOrder order, Supplier<Node> structure, Consumer<Boolean> compare) {
+    SurveyBar(JobSession session, WorkingOrder order, Supplier<Node> structure, Runnable compare) {
         this.session = session;
         getStyleClass().add("instrument-row");
         Label label = new Label("On the sheet");
@@ -57,7 +56,7 @@ final class SurveyBar extends FlowPane {
             }
         });
         Button fresh = new PlainButton("New survey", "survey-new", () -> session.edit(SurveyBar::fresh));
-        Button comparison = new PlainButton("Compare", "survey-compare", () -> compare.accept(true));
+        Button comparison = new PlainButton("Compare", "survey-compare", compare);
         getChildren().addAll(choice, new VBox(new Label(""), fresh), new VBox(new Label(""), comparison));
         boolean inspected = false;
         for (Line<?> line : Lines.OF_VISIT) {

@@ -3,7 +3,9 @@ package org.kestan.desktop.stations.plan;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
 import javafx.beans.value.ObservableBooleanValue;
@@ -21,6 +23,7 @@ import javafx.scene.layout.VBox;
 import org.kestan.desktop.house.House;
 import org.kestan.desktop.house.Room;
 import org.kestan.desktop.parts.field.Fields;
+import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.parts.field.WorkingOrder;
 import org.kestan.desktop.parts.pages.Columns;
 import org.kestan.desktop.parts.pages.NextLine;
@@ -28,11 +31,17 @@ import org.kestan.desktop.parts.pages.PageTabs;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.dossier.Dossier;
 import org.kestan.dossier.Station;
+import org.kestan.dossier.StringRoom;
+import org.kestan.following.swing.Swing;
+import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Fitting;
 import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.Sides;
 import org.kestan.ground.standards.School;
 import org.kestan.ground.standards.SchoolQuestion;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ground.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgement.way.Way;
@@ -62,6 +71,8 @@ public final class PlanStation extends ScrollPane implements Room {
     /** From this width on, in text sizes, the head has room for what comes next. */
     private static final double ROOMY = 60;
 
+    private static final int OCTAVE = 12;
+
     /** The least width of a column of cards, in text sizes. */
     private static final double CARD_EMS = 27;
 
@@ -75,6 +86,7 @@ public final class PlanStation extends ScrollPane implements Room {
             () -> pages.page() == Page.HEEL || pages.page() == Page.PAPERS, pages.pageProperty());
     private final PapersPane papers;
     private final FretLadder ladder;
+    private final SwingPane swing;
     private final HeelMap map;
     private final CheekTable cheeks;
     private final VBox joint = new VBox();
@@ -90,16 +102,21 @@ public final class PlanStation extends ScrollPane implements Room {
         session = house.session();
         papers = new PapersPane(session, house.store().files());
         ladder = new FretLadder(session);
+        swing = new SwingPane(session);
         map = new HeelMap();
         cheeks = new CheekTable(session);
         targets.getStyleClass().add("targets");
         figures.getStyleClass().add("work-figures");
         Label title = new Label("What is wanted");
         title.getStyleClass().add("place-title");
+        FlowPane aims = new FlowPane(
+                new PlainButton("Shop\u2019s usual", "aim-usual", this::aimAtUsual),
+                new PlainButton("Lowest clean", "aim-clean", this::aimAtClean));
+        aims.getStyleClass().add("plan-aims");
         school.setId("plan-school");
         school.getStyleClass().add("card-remark");
         school.setWrapText(true);
-        ScrollPane left = scroll(new VBox(title, targets, school));
+        ScrollPane left = scroll(new VBox(title, targets, aims, school));
         left.getStyleClass().add("targets-scroll");
         WorkingOrder.follow(left);
         ScrollPane middle = scroll(figures);
@@ -109,7 +126,10 @@ public final class PlanStation extends ScrollPane implements Room {
         numbers.getStyleClass().add("plan-numbers");
         HBox.setHgrow(map, Priority.ALWAYS);
         pages.put(Page.NUMBERS, numbers);
-        pages.put(Page.FRETS, ladder);
+        ScrollPane moving = new ScrollPane(swing);
+        moving.getStyleClass().add("station-scroll");
+        HBox.setHgrow(moving, Priority.ALWAYS);
+        pages.put(Page.FRETS, new HBox(ladder, moving));
         VBox.setVgrow(cheeks, Priority.ALWAYS);
         VBox beside = new VBox(joint, cheeks);
         beside.getStyleClass().add("heel-beside");
@@ -171,6 +191,42 @@ public final class PlanStation extends ScrollPane implements Room {
         head.getStyleClass().add("plan-head");
         head.setAlignment(Pos.CENTER_LEFT);
         return head;
+    }
+
+    private void aimAtUsual() {
+        Job job = session.job();
+        ShopStandards shop = session.standards();
+        aimAt(new Sides<>(
+                shop.get(Standard.ACTION_WANTED_BASS, job.family()),
+                shop.get(Standard.ACTION_WANTED_TREBLE, job.family())));
+        session.say("The shop\u2019s usual action is wanted.");
+    }
+
+    /** The lowest action that plays clean once the relief is right and nothing else is done to the frets (§3.22). */
+    private void aimAtClean() {
+        StringRoom room = session.dossier().room();
+        Optional<Swing> swing = room.at(StringRoom.Stage.AFTER_ROD)
+                .or(() -> room.at(StringRoom.Stage.NOW))
+                .filter(Swing::knowsBothSides);
+        if (swing.isEmpty()) {
+            session.complain("Gauge and note of both outer strings are needed for it, at Intake, and the sheet.");
+        } else if (session.job().visit().actionFret() != OCTAVE) {
+            session.complain("The lowest clean action is one over fret 12; on this sheet it is read at another fret.");
+        } else {
+            aimAt(swing.get().lowestActions());
+            session.say("The lowest action that plays clean for a "
+                    + Words.value(Lines.TOUCH.type(), room.hand()).toLowerCase(Locale.ROOT) + " hand is wanted.");
+        }
+    }
+
+    private void aimAt(Sides<Double> action) {
+        session.edit(job ->
+                job.with(Aim.ACTION_BASS, rounded(action.bass())).with(Aim.ACTION_TREBLE, rounded(action.treble())));
+    }
+
+    /** To the hundredth of a millimetre, up. */
+    private static Length rounded(double millimetres) {
+        return Length.ofText(String.format(Locale.ROOT, "%.2f mm", Math.ceil(millimetres * 100 - 1e-6) / 100));
     }
 
     private void showWays() {
@@ -237,8 +293,8 @@ public final class PlanStation extends ScrollPane implements Room {
         }
         showWays();
         List<Card> cards = PlanCards.of(session.dossier(), session.words());
-        // The papers have the numbers on them, large.
-        boolean said = pages.page() != Page.PAPERS;
+        // The papers have the numbers on them, large; over the frets they would take the room of the map.
+        boolean said = pages.page() == Page.NUMBERS || pages.page() == Page.HEEL;
         deciding.setVisible(said);
         deciding.setManaged(said);
         deciding.show(Headline.of(session.dossier(), session.words()));
@@ -253,7 +309,10 @@ public final class PlanStation extends ScrollPane implements Room {
                 }
                 figures.show(shownCards);
             }
-            case FRETS -> ladder.refresh();
+            case FRETS -> {
+                ladder.refresh();
+                swing.refresh();
+            }
             case HEEL -> {
                 show(
                         joint.getChildren(),

@@ -1,0 +1,289 @@
+package org.kestan.desktop.stations.measure;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.field.Entries;
+import org.kestan.desktop.parts.field.EntryField;
+import org.kestan.desktop.parts.field.Fields;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.desktop.parts.neck.NeckPicture;
+import org.kestan.desktop.parts.pages.PageTabs;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.dossier.Dossier;
+import org.kestan.ground.geometry.Frets;
+import org.kestan.ground.sheet.AtFret;
+import org.kestan.ground.sheet.Held;
+import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.words.NeckWords;
+
+/**
+ * The neck, fret by fret: gaps under the straightedge, the strings over any fret, single frets that stand proud. Enter goes
+ * along the neck, the three frets that tell most first; the fret asked for is the one under the cursor on the drawing too.
+ */
+final class NeckPane extends VBox {
+
+    /** The frets that tell most of a neck, offered first. Common practice, no source. */
+    private static final List<Integer> OFFERED = List.of(4, 7, 11);
+
+    private static final int COLUMNS = 4;
+    private static final double PICTURE = 130;
+    private static final int USUAL_JOINT = 14;
+
+    /** What is read fret by fret. */
+    private enum What {
+        GAPS("Gaps", Reading.PROFILE_GAP),
+        BOTH_SIDES("Gaps, both sides", Reading.PROFILE_GAP, Reading.PROFILE_GAP_TREBLE),
+        STRINGS("Strings over frets", Reading.STRING_HEIGHT_BASS, Reading.STRING_HEIGHT_TREBLE),
+        SINGLE("Single frets", Reading.FRET_ROCKS, Reading.FRET_PROUD);
+
+        private final String title;
+        private final List<Reading> readings;
+
+        What(String title, Reading... readings) {
+            this.title = title;
+            this.readings = List.of(readings);
+        }
+    }
+
+    private final JobSession session;
+    private final PageTabs<What> tabs = new PageTabs<>(What.GAPS, "neck-", what -> what.title);
+    private final NeckPicture picture = new NeckPicture();
+    private final FlowPane sweep = new FlowPane();
+    private final Label shape = new Label();
+    private final Label worth = new Label();
+    private final Map<AtFret, EntryField> fields = new LinkedHashMap<>();
+    private final Sweep order = new Sweep();
+    private final WorkingOrder head = new WorkingOrder();
+    private List<AtFret> asked = List.of();
+
+    /** Enter goes to the next fret offered that is not read, then along the neck to those not read. */
+    private final class Sweep extends WorkingOrder {
+
+        @Override
+        public void next(Node from) {
+            AtFret at = asked.stream()
+                    .filter(each -> fields.get(each).input() == from)
+                    .findFirst()
+                    .orElseThrow();
+            after(at).ifPresent(next -> fields.get(next).input().requestFocus());
+        }
+    }
+
+    /**
+     * @param close goes back to the sheet
+     */
+    NeckPane(JobSession session, Runnable close) {
+        this.session = session;
+        setId("neck");
+        getStyleClass().add("neck");
+        Node back = new PlainButton("Back to the sheet", "neck-close", close);
+        Node held = Fields.of(session, head, Lines.PROFILE_HELD, "");
+        head.setAfterLast(this::focusFirst);
+        shape.setId("neck-shape");
+        shape.getStyleClass().add("neck-shape");
+        shape.setWrapText(true);
+        worth.setId("neck-worth");
+        worth.getStyleClass().add("card-remark");
+        worth.setWrapText(true);
+        VBox said = new VBox(shape, worth);
+        said.setMinWidth(0);
+        HBox.setHgrow(said, Priority.ALWAYS);
+        FlowPane bar = new FlowPane(tabs, back);
+        bar.getStyleClass().add("plan-head");
+        HBox under = new HBox(held, said);
+        under.getStyleClass().add("neck-under");
+        sweep.getStyleClass().add("neck-sweep");
+        sweep.setId("neck-sweep");
+        VBox.setVgrow(picture, Priority.ALWAYS);
+        getChildren().addAll(bar, under, sweep, picture);
+        // What the frets need comes first; the picture takes what is left.
+        picture.setMinHeight(PICTURE);
+        picture.setOnFret(this::focus);
+        tabs.pageProperty().addListener((property, old, next) -> show());
+        session.dossierProperty().addListener((property, old, next) -> show());
+        session.knownProperty().addListener((property, old, next) -> show());
+        session.unitProperty().addListener((property, old, next) -> show());
+        session.focusedLineProperty().addListener((property, old, next) -> {
+            if (isVisible()) {
+                picture.show(session);
+            }
+        });
+        visibleProperty().addListener((property, was, is) -> show());
+        addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+    }
+
+    /** Page up and down go along the neck from fret to fret, Esc with nothing half-typed leaves. */
+    private void pressed(KeyEvent key) {
+        if (key.getCode() == KeyCode.PAGE_DOWN || key.getCode() == KeyCode.PAGE_UP) {
+            int step = key.getCode() == KeyCode.PAGE_DOWN ? 1 : -1;
+            focused()
+                    .map(at -> asked.indexOf(at) + step)
+                    .filter(next -> next >= 0 && next < asked.size())
+                    .ifPresent(next -> fields.get(asked.get(next)).input().requestFocus());
+            key.consume();
+        }
+    }
+
+    private Optional<AtFret> focused() {
+        return asked.stream()
+                .filter(each -> fields.get(each).input().isFocused())
+                .findFirst();
+    }
+
+    private Optional<AtFret> after(AtFret at) {
+        Job job = session.job();
+        List<AtFret> offered = asked.stream()
+                .filter(each -> OFFERED.contains(each.fret()) && each.reading() == at.reading())
+                .filter(each -> tabs.page() != What.SINGLE)
+                .toList();
+        int here = asked.indexOf(at);
+        Optional<AtFret> first = offered.contains(at)
+                ? offered.stream()
+                        .filter(each ->
+                                asked.indexOf(each) > here && job.get(each).isEmpty())
+                        .findFirst()
+                : Optional.empty();
+        return first.or(() -> IntStream.range(1, asked.size())
+                .mapToObj(step -> asked.get((here + step) % asked.size()))
+                .filter(each -> job.get(each).isEmpty())
+                .findFirst());
+    }
+
+    /** The first fret offered that is not read; with all read the first of the neck. */
+    void focusFirst() {
+        show();
+        Job job = session.job();
+        asked.stream()
+                .filter(each -> OFFERED.contains(each.fret()) && job.get(each).isEmpty())
+                .findFirst()
+                .or(() -> asked.stream().filter(each -> job.get(each).isEmpty()).findFirst())
+                .or(() -> asked.stream().findFirst())
+                .ifPresent(at -> fields.get(at).input().requestFocus());
+    }
+
+    /** Brings up a line that is read here. */
+    void unfold(AtFret at) {
+        for (What what : What.values()) {
+            if (what.readings.contains(at.reading()) && !tabs.page().readings.contains(at.reading())) {
+                ((ToggleButton) tabs.lookup("#neck-" + what.name().toLowerCase(Locale.ROOT))).fire();
+            }
+        }
+        show();
+        if (fields.containsKey(at)) {
+            fields.get(at).input().requestFocus();
+        }
+    }
+
+    /** Asks for a fret: that on which the picture was pressed. */
+    void focus(int fret) {
+        asked.stream()
+                .filter(each -> each.fret() == fret)
+                .findFirst()
+                .ifPresent(at -> fields.get(at).input().requestFocus());
+    }
+
+    private void show() {
+        if (!isVisible()) {
+            return;
+        }
+        List<AtFret> next = asked();
+        if (!next.equals(asked)) {
+            asked = next;
+            arrange();
+        }
+        picture.show(session);
+        Dossier dossier = session.dossier();
+        shape.setText(NeckWords.shape(dossier, session.words()));
+        worth.setText(NeckWords.worth(dossier, session.words()));
+    }
+
+    /** The readings there are fields for, along the neck. */
+    private List<AtFret> asked() {
+        Job job = session.job();
+        int said = job.jointFret().orElse(USUAL_JOINT);
+        int joint = said >= 2 && said <= Frets.HIGHEST ? said : USUAL_JOINT;
+        Held held = job.get(Lines.PROFILE_HELD)
+                .filter(each -> each.low() >= 0 && each.high() <= Frets.HIGHEST && each.high() > each.low())
+                .orElse(new Held(1, joint));
+        int from =
+                switch (tabs.page()) {
+                    case GAPS, BOTH_SIDES -> held.low() + 1;
+                    case STRINGS, SINGLE -> 2;
+                };
+        int to =
+                switch (tabs.page()) {
+                    case GAPS, BOTH_SIDES -> held.high() - 1;
+                    case STRINGS -> joint;
+                    case SINGLE ->
+                        session.dossier()
+                                .sideView()
+                                .map(view -> view.lastFret())
+                                .orElse(Frets.USUAL_LAST);
+                };
+        List<AtFret> frets = new ArrayList<>();
+        for (Reading reading : tabs.page().readings) {
+            for (int fret = from; fret <= to; fret++) {
+                if (tabs.page() != What.STRINGS || fret != job.visit().actionFret()) {
+                    frets.add(reading.at(fret));
+                }
+            }
+        }
+        return frets;
+    }
+
+    /** A column a fret, its readings under one another. */
+    private void arrange() {
+        sweep.getChildren().clear();
+        Map<Integer, VBox> columns = new LinkedHashMap<>();
+        for (AtFret at : asked) {
+            VBox column = columns.computeIfAbsent(at.fret(), fret -> {
+                VBox box = new VBox();
+                box.getStyleClass().add("neck-column");
+                return box;
+            });
+            column.getChildren().add(field(at));
+        }
+        sweep.getChildren().setAll(columns.values());
+    }
+
+    private EntryField field(AtFret at) {
+        return fields.computeIfAbsent(at, each -> {
+            String label = at.reading() == tabs.page().readings.get(0)
+                    ? Integer.toString(at.fret()) + (OFFERED.contains(at.fret()) ? " \u2022" : "")
+                    : second(at.reading());
+            EntryField field = new EntryField(session, Entries.of(at, label, session::standards), "", order);
+            field.input().setPrefColumnCount(COLUMNS);
+            return field;
+        });
+    }
+
+    private static String second(Reading reading) {
+        return switch (reading) {
+            case PROFILE_GAP_TREBLE, STRING_HEIGHT_TREBLE -> "treble";
+            default -> "proud";
+        };
+    }
+
+    /** Tells whether a line is read here. */
+    static boolean takes(Line<?> line) {
+        return line instanceof AtFret || line == Lines.PROFILE_HELD;
+    }
+}

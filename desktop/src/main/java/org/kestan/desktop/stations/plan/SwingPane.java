@@ -1,0 +1,106 @@
+package org.kestan.desktop.stations.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.field.ChoiceField;
+import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.desktop.parts.neck.SwingMap;
+import org.kestan.desktop.parts.pages.PageTabs;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.dossier.StringRoom;
+import org.kestan.following.swing.Swing;
+import org.kestan.ground.sheet.Side;
+import org.kestan.ground.standards.Standard;
+import org.kestan.job.terms.Lines;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
+
+/** Will it buzz, and where: the strings in movement over the frets, now and after each stage of the work. */
+final class SwingPane extends VBox {
+
+    private final JobSession session;
+    private final PageTabs<StringRoom.Stage> stages =
+            new PageTabs<>(StringRoom.Stage.NOW, "swing-", stage -> Words.label(stage));
+    private final Label said = new Label();
+    private final Label none = new Label();
+    private final SwingMap map;
+    private final NumberTable lowest = new NumberTable("swing-lowest", 5);
+
+    SwingPane(JobSession session) {
+        this.session = session;
+        setId("swing");
+        getStyleClass().add("swing");
+        map = new SwingMap(words -> {
+            said.setText(words);
+        });
+        said.setId("swing-said");
+        said.getStyleClass().add("neck-shape");
+        said.setWrapText(true);
+        none.setId("swing-none");
+        none.getStyleClass().add("waiting");
+        none.setWrapText(true);
+        Label title = new Label("Room to swing");
+        title.getStyleClass().add("place-title");
+        FlowPane head =
+                new FlowPane(title, stages, ChoiceField.of(session, new WorkingOrder(), Lines.TOUCH, "swing-hand"));
+        head.getStyleClass().add("plan-head");
+        getChildren().addAll(head, none, lowest, map, said);
+        stages.pageProperty().addListener((property, old, next) -> refresh());
+    }
+
+    /** Shows the plan as it is now. */
+    void refresh() {
+        StringRoom room = session.dossier().room();
+        Optional<Swing> shown = room.at(stages.page());
+        boolean known = room.at(StringRoom.Stage.NOW).isPresent();
+        none.setText(
+                known
+                        ? stages.page() == StringRoom.Stage.LEVELLED
+                                ? "Read the neck fret by fret at Measure to know what levelling gives."
+                                : "This stage changes nothing here."
+                        : session.dossier().measured().isEmpty()
+                                ? "The sheet is not complete enough yet."
+                                : "Say gauge and note of the strings at Intake: their tension decides how far they swing.");
+        show(none, shown.isEmpty());
+        show(map, shown.isPresent());
+        show(said, shown.isPresent());
+        show(lowest, known);
+        BenchUnit fine = session.unit().fine();
+        map.show(shown, fine, session.standards().get(Standard.SWING_TOUCH));
+        if (known) {
+            lowest.show("Lowest action that plays clean, " + session.unit().label() + " at fret 12", rows(room));
+        }
+    }
+
+    private static void show(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
+    }
+
+    private List<List<String>> rows(StringRoom room) {
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("", "bass", "limited by", "treble", "limited by"));
+        for (StringRoom.Stage stage : StringRoom.Stage.values()) {
+            room.at(stage).ifPresent(swing -> {
+                List<String> row = new ArrayList<>(List.of(Words.label(stage)));
+                for (Side side : Side.values()) {
+                    Optional<Swing.LowestClean> clean = swing.lowestClean().get(side);
+                    row.add(clean.map(each -> NumberTable.bare(session.unit().format(each.action())))
+                            .orElse("\u2014"));
+                    row.add(clean.map(each -> "fret " + each.limitedBy().meets() + ", "
+                                    + (each.limitedBy().pressed() == 0
+                                            ? "open"
+                                            : "pressed at " + each.limitedBy().pressed()))
+                            .orElse(""));
+                }
+                rows.add(row);
+            });
+        }
+        return rows;
+    }
+}
