@@ -24,6 +24,7 @@ module org.kestan.core {
     exports org.kestan.ground.standards;
     exports org.kestan.ground.strings;
     exports org.kestan.job;
+    exports org.kestan.job.bench;
     exports org.kestan.job.gauge;
     exports org.kestan.job.pictures;
     exports org.kestan.job.section;
@@ -40,6 +41,7 @@ module org.kestan.core {
     exports org.kestan.judgement.way;
     exports org.kestan.judgement.ways;
     exports org.kestan.words;
+    exports org.kestan.work.heel;
     exports org.kestan.work.moves;
     exports org.kestan.work.plan;
     exports org.kestan.work.sideview;

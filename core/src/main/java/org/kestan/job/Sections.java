@@ -1,6 +1,8 @@
 package org.kestan.job;
 
 import java.util.List;
+import org.kestan.job.bench.BenchSection;
+import org.kestan.job.bench.HeelEntry;
 import org.kestan.job.pictures.Photo;
 import org.kestan.job.pictures.PicturesSection;
 import org.kestan.job.section.LinesSection;
@@ -34,11 +36,15 @@ public final class Sections {
     /** The ways taken into the plan. */
     public static final Section<List<String>> WAYS = new WaysSection();
 
+    /** The heel log. */
+    public static final Section<List<HeelEntry>> HEEL_LOG = new BenchSection();
+
     /** The pictures. */
     public static final Section<List<Photo>> PHOTOS = new PicturesSection();
 
     /** All of them, in the order they are written. */
-    public static final List<Section<?>> ALL = List.of(INSTRUMENT, STRINGS, INTAKE, VISITS, TARGET, WAYS, PHOTOS);
+    public static final List<Section<?>> ALL =
+            List.of(INSTRUMENT, STRINGS, INTAKE, VISITS, TARGET, WAYS, HEEL_LOG, PHOTOS);
 
     private Sections() {}
 }

@@ -215,11 +215,13 @@ public class HandTest extends WindowTest {
             keys(KeyCode.CONTROL, KeyCode.EQUALS);
             keys(KeyCode.CONTROL, KeyCode.MINUS);
             keys(KeyCode.CONTROL, KeyCode.MINUS);
-            onWindow(() -> {
-                stage.getScene().getRoot().applyCss();
-                stage.getScene().getRoot().layout();
-                return true;
-            });
+            for (int settled = 0; settled < 2; settled++) {
+                onWindow(() -> {
+                    stage.getScene().getRoot().applyCss();
+                    stage.getScene().getRoot().layout();
+                    return true;
+                });
+            }
             List<String> after = places();
             after.removeAll(before);
             assertThat(after).as("at " + station).isEmpty();

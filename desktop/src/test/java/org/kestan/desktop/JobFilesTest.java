@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
+import javafx.scene.paint.Color;
 import org.kestan.files.JobFile;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Job;
@@ -84,15 +87,19 @@ public class JobFilesTest extends WindowTest {
         keys(KeyCode.F7);
         keys(KeyCode.F6);
         keys(KeyCode.SHORTCUT, KeyCode.EQUALS);
-        assertThat(stage.getScene().getStylesheets()).anyMatch(sheet -> sheet.endsWith("lamplight.css"));
-        assertThat(stage.getScene().getRoot().getStyle()).contains("18.75px");
+        assertThat(stage.getScene().getRoot().getPseudoClassStates())
+                .contains(PseudoClass.getPseudoClass("lamplight"), PseudoClass.getPseudoClass("text-125"));
+        assertThat(find("job-name", Label.class).getFont().getSize()).isBetween(20.0, 26.0);
+        assertThat(find("job-name", Label.class).getTextFill()).isEqualTo(Color.web("#f3ecdd"));
         var kept = org.kestan.desktop.session.Settings.in(folder);
         assertThat(kept.dark()).isTrue();
         assertThat(kept.textSize()).isEqualTo(125);
         assertThat(kept.unit()).isEqualTo(org.kestan.words.BenchUnit.THOUSANDTHS);
         assertThat(kept.recentFiles()).contains(samples.get(0).toAbsolutePath());
         keys(KeyCode.F7);
-        assertThat(stage.getScene().getStylesheets()).noneMatch(sheet -> sheet.endsWith("lamplight.css"));
+        assertThat(stage.getScene().getRoot().getPseudoClassStates())
+                .doesNotContain(PseudoClass.getPseudoClass("lamplight"));
+        assertThat(find("job-name", Label.class).getTextFill()).isEqualTo(Color.web("#16232e"));
     }
 
     @Test

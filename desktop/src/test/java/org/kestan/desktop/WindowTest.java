@@ -115,7 +115,9 @@ public abstract class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
+    /** The node of an id; what is built a few pictures later is waited for. */
     protected <N extends Node> N find(String id, Class<N> type) {
+        waitFor(() -> robot.lookup("#" + id).tryQuery().isPresent());
         return robot.lookup("#" + id).queryAs(type);
     }
 

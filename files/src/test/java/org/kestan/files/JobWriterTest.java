@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Tool;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.testng.annotations.Test;
@@ -112,5 +114,30 @@ public class JobWriterTest {
         Files.delete(file.resolve("in the way"));
         Files.delete(file);
         Files.delete(folder);
+    }
+
+    /** Profile, heights and single frets go out and come back, with their takes and tools under keys with the fret in them. */
+    @Test
+    public void whatIsReadFretByFretComesBack() {
+        Job job = Job.BLANK
+                .with(Reading.PROFILE_GAP.at(7), Length.ofText("0.008 in"))
+                .with(Reading.PROFILE_GAP_TREBLE.at(7), Length.ofText("0.006 in"))
+                .with(Reading.PROFILE_GAP.at(4), Length.ofText("0.005 in"))
+                .with(Reading.STRING_HEIGHT_BASS.at(5), Length.ofText("1.6 mm"))
+                .with(Reading.FRET_ROCKS.at(9), Length.ofText("0.004 in"));
+        job = job.withVisit(job.visit()
+                .withTakes(
+                        Reading.PROFILE_GAP.at(7),
+                        List.of(Length.ofText("0.007 in"), Length.ofText("0.009 in")),
+                        Length.ofText("0.008 in"))
+                .withTool(Reading.PROFILE_GAP.at(4), Tool.DIAL));
+        String text = JobWriter.write(job);
+        assertThat(text.replaceAll("\\s", ""))
+                .contains(
+                        "\"gaps\":[{\"fret\":4,\"gap\":\"0.005in\"},{\"fret\":7,\"gap\":\"0.008in\",\"treble\":\"0.006in\"}]");
+        Job back = JobReader.read(text).job().orElseThrow();
+        assertThat(back.visit()).isEqualTo(job.visit());
+        assertThat(back.visit().takesOf(Reading.PROFILE_GAP.at(7))).hasSize(2);
+        assertThat(back.visit().tool(Reading.PROFILE_GAP.at(4))).isEqualTo(Tool.DIAL);
     }
 }

@@ -120,7 +120,7 @@ final class ProfileReader {
     }
 
     /**
-     * The neck by everything that was read.
+     * The neck by everything that was read. Where both sides were read the relief lies between them and is left to them.
      *
      * @param nut over fret 1, each side, mm
      * @param action over the action's fret, each side, mm
@@ -144,8 +144,7 @@ final class ProfileReader {
                 new Sides<>(bass, treble)
                         .with(
                                 heights,
-                                (gaps, high) -> laid(Stream.of(both, gaps, high)
-                                        .flatMap(List::stream)
+                                (gaps, high) -> laid(Stream.concat(gaps.stream(), high.stream())
                                         .toList())),
                 true);
     }

@@ -1,9 +1,16 @@
 package org.kestan.desktop.shell;
 
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import javafx.collections.ListChangeListener;
+import javafx.css.PseudoClass;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
+import javafx.stage.PopupWindow;
+import javafx.stage.Window;
 import org.kestan.desktop.session.Settings;
 
 /** Theme, fonts and text size of a scene, kept in the settings. */
@@ -17,6 +24,11 @@ public final class Look {
             "AtkinsonHyperlegibleMono_600SemiBold.ttf");
 
     private static final double TEXT_PIXELS = 15;
+
+    private static final String DRESSED = "kestan";
+    private static final PseudoClass DARK = PseudoClass.getPseudoClass("lamplight");
+    private static final Map<Integer, PseudoClass> SIZES = Settings.TEXT_SIZES.stream()
+            .collect(Collectors.toMap(size -> size, size -> PseudoClass.getPseudoClass("text-" + size)));
 
     /** The ground of both themes, for the frame that is there before any stylesheet is read. */
     private static final Color PAPER = Color.web("#f8f4ea");
@@ -33,8 +45,14 @@ public final class Look {
         for (String font : FONTS) {
             Font.loadFont(Look.class.getResourceAsStream("/org/kestan/fonts/" + font), TEXT_PIXELS);
         }
-        scene.getStylesheets().add(sheet("kestan.css"));
+        scene.getStylesheets().setAll(sheet("kestan.css"), sheet("paper.css"), sheet("lamplight.css"));
         apply();
+        // Menus, lists and tips have scenes of their own: each is dressed when it comes up.
+        Window.getWindows().addListener((ListChangeListener<Window>) change -> {
+            while (change.next()) {
+                change.getAddedSubList().forEach(this::dress);
+            }
+        });
     }
 
     /**
@@ -66,11 +84,22 @@ public final class Look {
     }
 
     private void apply() {
-        scene.getStylesheets().removeAll(sheet("paper.css"), sheet("lamplight.css"));
-        scene.getStylesheets().add(sheet(settings.dark() ? "lamplight.css" : "paper.css"));
-        scene.getRoot().getStyleClass().removeIf(style -> style.startsWith("text-"));
-        scene.getRoot().getStyleClass().add("text-" + settings.textSize());
-        scene.getRoot().setStyle("-fx-font-size: " + TEXT_PIXELS * settings.textSize() / 100 + "px;");
+        dress(scene.getRoot());
+        Window.getWindows().forEach(this::dress);
+    }
+
+    private void dress(Window window) {
+        if (window instanceof PopupWindow && window.getScene() != null) {
+            dress(window.getScene().getRoot());
+        }
+    }
+
+    private void dress(Parent root) {
+        if (!root.getStyleClass().contains(DRESSED)) {
+            root.getStyleClass().add(DRESSED);
+        }
+        root.pseudoClassStateChanged(DARK, settings.dark());
+        SIZES.forEach((size, state) -> root.pseudoClassStateChanged(state, size == settings.textSize()));
     }
 
     private static String sheet(String name) {

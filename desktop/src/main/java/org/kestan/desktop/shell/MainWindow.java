@@ -119,6 +119,11 @@ public final class MainWindow {
         stage.setMinWidth(900);
         stage.setMinHeight(600);
         stage.setScene(scene);
+        if (stage.isShowing()) {
+            rooms.warm(scene);
+        } else {
+            stage.setOnShown(event -> rooms.warm(scene));
+        }
         stage.setOnCloseRequest(event -> {
             if (!store.mayLeave()) {
                 event.consume();

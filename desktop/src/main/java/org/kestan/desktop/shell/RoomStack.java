@@ -2,12 +2,18 @@ package org.kestan.desktop.shell;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.event.EventHandler;
 import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.input.InputEvent;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import org.kestan.desktop.house.House;
 import org.kestan.desktop.house.Room;
 import org.kestan.desktop.parts.elevation.ElevationView;
@@ -17,6 +23,9 @@ import org.kestan.ground.sheet.Line;
 
 /** The rooms, one of them shown: the stations under the drawing, the others in its place. Each is built when first shown. */
 final class RoomStack extends StackPane {
+
+    /** How long nothing was typed or moved before a room is built that was not asked for. */
+    private static final Duration QUIET = Duration.seconds(1.5);
 
     private final ReadOnlyObjectWrapper<Door> shown = new ReadOnlyObjectWrapper<>(this, "shown");
     private final Map<Door, Room> rooms = new HashMap<>();
@@ -55,18 +64,7 @@ final class RoomStack extends StackPane {
 
     /** Shows a room. */
     Room show(Door door) {
-        Room room = rooms.get(door);
-        if (room == null) {
-            room = built(door);
-            rooms.put(door, room);
-            room.node().setVisible(false);
-            room.picture().addListener((property, was, is) -> {
-                if (shown.get() == door) {
-                    show(door);
-                }
-            });
-            (door.station().isPresent() ? stations : this).getChildren().add(room.node());
-        }
+        Room room = room(door);
         // The one that goes is hidden first, so that what both draw on is free for the one that comes.
         rooms.forEach((each, other) -> hide(each, other.node(), door));
         boolean picture = room.picture().get();
@@ -75,6 +73,43 @@ final class RoomStack extends StackPane {
         room.node().setVisible(true);
         shown.set(door);
         return room;
+    }
+
+    private Room room(Door door) {
+        Room known = rooms.get(door);
+        if (known != null) {
+            return known;
+        }
+        Room room = built(door);
+        rooms.put(door, room);
+        room.node().setVisible(false);
+        room.picture().addListener((property, was, is) -> {
+            if (shown.get() == door) {
+                show(door);
+            }
+        });
+        (door.station().isPresent() ? stations : this).getChildren().add(room.node());
+        return room;
+    }
+
+    /** Builds the rooms that were not asked for yet, one at each quiet moment, so that each is there when it is wanted. */
+    void warm(Scene scene) {
+        PauseTransition quiet = new PauseTransition(QUIET);
+        EventHandler<InputEvent> busy = event -> quiet.playFromStart();
+        scene.addEventFilter(InputEvent.ANY, busy);
+        quiet.setOnFinished(done -> {
+            Optional<Door> next =
+                    Doors.ALL.stream().filter(door -> !rooms.containsKey(door)).findFirst();
+            if (next.isPresent()
+                    && scene.getWindow() != null
+                    && scene.getWindow().isShowing()) {
+                room(next.get());
+                quiet.playFromStart();
+            } else {
+                scene.removeEventFilter(InputEvent.ANY, busy);
+            }
+        });
+        quiet.playFromStart();
     }
 
     /** A room that can't be built says so in its place; the rest of the window goes on. */

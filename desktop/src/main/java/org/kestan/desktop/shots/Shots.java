@@ -13,6 +13,7 @@ import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.event.ActionEvent;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -79,7 +80,19 @@ public final class Shots extends Application {
 
     private void plan(MainWindow window, List<Path> samples) {
         views.add(new View("measure", () -> window.openNamed(DemoJobs.firstName())));
-        views.add(new View("intake", () -> window.show("intake")));
+        views.add(new View("neck", () -> {
+            window.openNamed(name(sample(samples, "five-visits")));
+            window.show("measure");
+            Platform.runLater(() -> ((ButtonBase) stage.getScene().lookup("#neck-open")).fire());
+        }));
+        views.add(new View("swing", () -> {
+            window.openNamed(name(sample(samples, "small-flat-top")));
+            planPage(window, "frets");
+        }));
+        views.add(new View("intake", () -> {
+            window.openNamed(DemoJobs.firstName());
+            window.show("intake");
+        }));
         views.add(new View("ledger", () -> window.show("ledger")));
         views.add(new View("verdict", () -> window.show("verdict")));
         views.add(new View("ways", () -> press(window, "#page-ways")));
@@ -155,6 +168,13 @@ public final class Shots extends Application {
         TextField field = (TextField) stage.getScene().lookup("#" + id);
         field.setText(text);
         field.fireEvent(new ActionEvent());
+    }
+
+    private static Path sample(List<Path> samples, String part) {
+        return samples.stream()
+                .filter(each -> each.getFileName().toString().contains(part))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static String name(Path sample) {

@@ -1,5 +1,6 @@
 package org.kestan.desktop.parts.field;
 
+import java.util.Locale;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
@@ -14,6 +15,11 @@ public final class LinesField extends VBox implements Explained {
 
     private final JobSession session;
     private final Detail<String> line;
+    /** A line of text and what is round the lines, in text sizes. */
+    private static final double LINE = 1.75;
+
+    private static final double PADDING = 0.8;
+
     private final TextArea input = new TextArea();
     private String shown = "";
 
@@ -34,6 +40,9 @@ public final class LinesField extends VBox implements Explained {
         input.setPrefRowCount(rows);
         input.setPrefColumnCount(10);
         getChildren().addAll(label, input);
+        // Its height goes by the text size alone: what the skin measures of the typeface depends on what was there
+        // before.
+        input.setStyle(String.format(Locale.ROOT, "-fx-pref-height: %.2fem;", rows * LINE + PADDING));
         order.add(input);
         input.addEventFilter(KeyEvent.KEY_PRESSED, key -> pressed(key, order));
         input.focusedProperty().addListener((property, was, is) -> {

@@ -47,6 +47,11 @@ public final class LargePicture {
         Scene scene = new Scene(scroll, Math.min(width, Math.max(400, picture.getWidth() + 20)), height);
         if (owner.getScene() != null) {
             scene.getStylesheets().setAll(owner.getScene().getStylesheets());
+            scroll.getStyleClass().add("kestan");
+            owner.getScene()
+                    .getRoot()
+                    .getPseudoClassStates()
+                    .forEach(state -> scroll.pseudoClassStateChanged(state, true));
         }
         Stage stage = new Stage();
         stage.initOwner(owner);

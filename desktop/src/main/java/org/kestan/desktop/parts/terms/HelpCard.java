@@ -52,10 +52,9 @@ public final class HelpCard {
         body.setManaged(!meaning.isEmpty());
         VBox card = new VBox(head, body);
         card.setId("help-card");
-        card.getStyleClass().addAll(under.getScene().getRoot().getStyleClass());
         card.getStyleClass().add("ask-card");
         card.getStylesheets().setAll(under.getScene().getStylesheets());
-        card.setStyle(under.getScene().getRoot().getStyle());
+        under.getScene().getRoot().getPseudoClassStates().forEach(state -> card.pseudoClassStateChanged(state, true));
         Popup popup = new Popup();
         popup.setAutoHide(true);
         popup.setHideOnEscape(true);

@@ -36,11 +36,18 @@ final class StandardField extends VBox implements Explained {
         this.standard = standard;
         this.taker = taker;
         getStyleClass().add("standard");
+        input.setId("standard-" + standard.key());
+    }
+
+    /** Puts in what is to be seen of it; before that it only keeps its place. */
+    void build() {
+        if (!getChildren().isEmpty()) {
+            return;
+        }
         Label label = new Label(Words.label(standard));
         label.getStyleClass().add("standard-label");
         label.setLabelFor(input);
         label.setWrapText(true);
-        input.setId("standard-" + standard.key());
         input.setAccessibleText(Words.label(standard.group()) + ", " + Words.label(standard));
         input.setAccessibleHelp(Words.more(standard, "note"));
         input.getStyleClass().add("standard-input");
@@ -76,6 +83,7 @@ final class StandardField extends VBox implements Explained {
                 key.consume();
             }
         });
+        show(shop);
     }
 
     private void write(String typed) {
@@ -121,6 +129,7 @@ final class StandardField extends VBox implements Explained {
 
     @Override
     public void requestFocus() {
+        build();
         input.requestFocus();
     }
 
@@ -136,6 +145,9 @@ final class StandardField extends VBox implements Explained {
 
     void show(ShopStandards next) {
         shop = next;
+        if (getChildren().isEmpty()) {
+            return;
+        }
         input.setText(next.text(standard));
         Origin from = next.origin(standard);
         mark.setText(Words.label(from));

@@ -11,6 +11,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -23,6 +25,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
+import javafx.util.Duration;
 import org.kestan.desktop.house.House;
 import org.kestan.desktop.house.Room;
 import org.kestan.desktop.parts.field.PlainButton;
@@ -40,6 +43,10 @@ import org.kestan.words.Words;
 
 /** Every threshold and default of the shop, edited with units, set back one by one or all, written out and taken in. */
 public final class StandardsRoom extends VBox implements Room {
+
+    private static final int AT_ONCE = 14;
+    private static final int A_FEW = 4;
+    private static final Duration BREATH = Duration.millis(20);
 
     private final JobSession session;
     private final Consumer<ShopStandards> keeper;
@@ -82,6 +89,18 @@ public final class StandardsRoom extends VBox implements Room {
         addEventFilter(KeyEvent.KEY_PRESSED, this::undoOrRedo);
         session.standardsProperty().addListener((property, old, next) -> show(next));
         show(session.standards());
+        fields.stream().limit(AT_ONCE).forEach(StandardField::build);
+        Platform.runLater(() -> buildFrom(AT_ONCE));
+    }
+
+    /** The values in sight are there at once, the others follow, a few with each picture of the screen. */
+    private void buildFrom(int next) {
+        fields.stream().skip(next).limit(A_FEW).forEach(StandardField::build);
+        if (next + A_FEW < fields.size()) {
+            PauseTransition breath = new PauseTransition(BREATH);
+            breath.setOnFinished(done -> buildFrom(next + A_FEW));
+            breath.play();
+        }
     }
 
     @Override

@@ -1,0 +1,53 @@
+package org.kestan.job.bench;
+
+import java.util.Optional;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Side;
+import org.kestan.job.tree.Foreign;
+
+/** One line of the heel log: a set of pulls, or what was read after some. */
+public sealed interface HeelEntry {
+
+    /** What other programs keep with it. */
+    Foreign foreign();
+
+    /** The same with what other programs keep with it. */
+    HeelEntry with(Foreign foreign);
+
+    /**
+     * Strips of paper drawn through the closed joint.
+     *
+     * @param cheek the cheek it took wood from
+     * @param grit the paper's grit
+     * @param pulls how many, above zero
+     */
+    record Pulls(Side cheek, int grit, int pulls, Foreign foreign) implements HeelEntry {
+
+        @Override
+        public Pulls with(Foreign next) {
+            return new Pulls(cheek, grit, pulls, next);
+        }
+    }
+
+    /**
+     * What was read with the neck dry in the joint.
+     *
+     * @param projection slack, as the sheet reads it
+     * @param drift how far, at the bridge, the fretboard's middle lands from the bridge's
+     * @param toward the side toward which it lands; none counts for nothing without it
+     * @param gap the gap at the heel's cap
+     */
+    record Read(
+            Optional<Length> projection,
+            Optional<Length> drift,
+            Optional<Side> toward,
+            Optional<Length> gap,
+            Foreign foreign)
+            implements HeelEntry {
+
+        @Override
+        public Read with(Foreign next) {
+            return new Read(projection, drift, toward, gap, next);
+        }
+    }
+}
