@@ -20,6 +20,7 @@ import picocli.CommandLine.Spec;
             VerdictCommand.class,
             PlanCommand.class,
             SwingCommand.class,
+            HeelLogCommand.class,
             TemplatesCommand.class,
             SchemaCommand.class,
             GaugeCommand.class

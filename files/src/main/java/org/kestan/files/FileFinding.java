@@ -23,6 +23,8 @@ public enum FileFinding implements Finding.Kind {
     NO_QUESTION,
     NO_LEAF,
     OUT_OF_ORDER,
+    NO_HEEL_CUT,
+    A_WAY_THAT_CUTS,
     WAY_NOT_POSSIBLE,
     PAPERS_NOT_WRITTEN(Verbatim.class),
 

@@ -61,7 +61,12 @@ public record HeelAdvice(
 
     private static final int USUAL_SET = 4;
     private static final int MOST_PULLS = 24;
+
+    /** Once the projection is reached the neck is turned by a few pulls at a time only. */
+    private static final int MOST_TURNING = 3;
+
     private static final double BELIEVED = 0.5;
+    private static final double SLIGHT = 0.15;
     private static final double LOW = 0.1;
     private static final double HIGH = 0.9;
 
@@ -135,6 +140,10 @@ public record HeelAdvice(
             int grit = grit(last, cap);
             Sides<Integer> pulls = pulls(grit, left);
             Word word = word(left, pulls, last > 0 && grit > last);
+            if (word == Word.CENTRE) {
+                // Nobody knows how fast it goes once it is eased: a short set, as the first one.
+                pulls = pulls.map(each -> Math.min(each, USUAL_SET));
+            }
             boolean ends = word == Word.STOP || word == Word.OVER || word == Word.READ_AGAIN;
             Sides<Integer> next = ends ? new Sides<>(0, 0) : pulls;
             return new HeelAdvice(
@@ -246,7 +255,8 @@ public record HeelAdvice(
                     .mapToInt(each -> ((HeelEntry.Pulls) each).pulls())
                     .max()
                     .orElse(0);
-            return longest == 0 ? USUAL_SET : Math.min(MOST_PULLS, Math.max(USUAL_SET + 2, longest * 3 / 2));
+            int most = longest == 0 ? USUAL_SET : Math.min(MOST_PULLS, Math.max(USUAL_SET + 2, longest * 3 / 2));
+            return all.stalled() > SLIGHT ? Math.min(most, 2 * USUAL_SET) : most;
         }
 
         /** How many pulls on one cheek turn the neck most of the way to its middle. */
@@ -254,7 +264,8 @@ public record HeelAdvice(
             double wood = goal.widths()
                     .map(widths -> Math.abs(drift) * widths.cap() / goal.jointToSaddle())
                     .orElse(0.0);
-            return (int) Math.round(Math.min(MOST_PULLS, quantile(i -> all.pullsFor(i, toward, grit, wood), CAUTIOUS)));
+            return (int) Math.round(
+                    Math.min(MOST_TURNING, quantile(i -> all.pullsFor(i, toward, grit, wood), CAUTIOUS)));
         }
 
         private double overAfter(int grit, Sides<Integer> pulls) {

@@ -11,7 +11,7 @@ import org.kestan.ground.sheet.Side;
  */
 final class HeelParticles {
 
-    static final int COUNT = 2000;
+    static final int COUNT = 4000;
 
     private static final double COMMON = 0.72;
     private static final double CHEEK = 0.2;
@@ -162,7 +162,7 @@ final class HeelParticles {
             squares += weight[i] * weight[i];
         }
         readings++;
-        if (1 / squares < COUNT / 2.0) {
+        if (1 / squares < COUNT / 4.0) {
             resample();
         }
     }
@@ -180,15 +180,21 @@ final class HeelParticles {
         return share;
     }
 
-    /** Systematic resampling; the rates are jittered a little, so that no two histories stay the same. */
+    /**
+     * Systematic resampling, half-way: by the root of the weights, so that what one wrong reading makes unlikely is not lost for
+     * good. The rates are jittered a little, so that no two histories stay the same.
+     */
     private void resample() {
         int[] from = new int[COUNT];
-        double step = 1.0 / COUNT;
+        double[] root = new double[COUNT];
+        Arrays.setAll(root, i -> Math.sqrt(weight[i]));
+        double whole = Arrays.stream(root).sum();
+        double step = whole / COUNT;
         double at = random.nextDouble() * step;
-        double sum = weight[0];
+        double sum = root[0];
         for (int i = 0, j = 0; i < COUNT; i++) {
             while (at + i * step > sum && j < COUNT - 1) {
-                sum += weight[++j];
+                sum += root[++j];
             }
             from[i] = j;
         }
@@ -204,7 +210,14 @@ final class HeelParticles {
                 wrong[reading][i] = was[from[i]];
             }
         }
-        Arrays.fill(weight, step);
+        double left = 0;
+        for (int i = 0; i < COUNT; i++) {
+            weight[i] = root[from[i]];
+            left += weight[i];
+        }
+        for (int i = 0; i < COUNT; i++) {
+            weight[i] /= left;
+        }
         for (int i = 0; i < COUNT; i++) {
             common[i] += random.nextGaussian() * JITTER;
             cheek[0][i] += random.nextGaussian() * JITTER;

@@ -83,7 +83,8 @@ public final class Shots extends Application {
         views.add(new View("neck", () -> {
             window.openNamed(name(sample(samples, "five-visits")));
             window.show("measure");
-            Platform.runLater(() -> ((ButtonBase) stage.getScene().lookup("#neck-open")).fire());
+            stage.getScene().getRoot().applyCss();
+            ((ButtonBase) stage.getScene().lookup("#neck-open")).fire();
         }));
         views.add(new View("swing", () -> {
             window.openNamed(name(sample(samples, "small-flat-top")));
@@ -137,6 +138,7 @@ public final class Shots extends Application {
 
     private void planPage(MainWindow window, String page) {
         window.show("plan");
+        stage.getScene().getRoot().applyCss();
         ((ToggleButton) stage.getScene().lookup("#plan-page-" + page)).fire();
     }
 

@@ -49,9 +49,9 @@ public final class MeasureStation extends VBox implements Room {
     private final Map<Place, PlaceColumn> columns = new EnumMap<>(Place.class);
     private final HBox readings = new HBox();
     private final ScrollPane sheet;
-    private final ScrollPane comparison;
-    private final NeckPane neck;
-    private final ScrollPane neckSheet;
+    private final ScrollPane comparison = scroll();
+    private final ScrollPane neckSheet = scroll();
+    private Optional<NeckPane> neck = Optional.empty();
     private final ToggleButton rare = new ToggleButton();
     private final Map<Line<?>, Node> fields = new LinkedHashMap<>();
     private Set<Line<?>> taken = Set.of();
@@ -69,14 +69,9 @@ public final class MeasureStation extends VBox implements Room {
         rare.setText("Rare readings, 16\u201319");
         rare.setOnAction(event -> fold());
         bar.getChildren().add(new VBox(new Label(""), rare));
-        sheet = scroll(new VBox(bar, inspection, readings));
+        sheet = scroll();
+        sheet.setContent(new VBox(bar, inspection, readings));
         NextReading large = new NextReading(session, this::onSheet, this::focusTyping);
-        comparison = scroll(new ComparePane(session, () -> show(Page.SHEET)));
-        neck = new NeckPane(session, () -> {
-            show(Page.SHEET);
-            focusFirst();
-        });
-        neckSheet = scroll(neck);
         neckSheet.setFitToHeight(true);
         VBox.setVgrow(neckSheet, Priority.ALWAYS);
         WorkingOrder.follow(neckSheet);
@@ -92,8 +87,8 @@ public final class MeasureStation extends VBox implements Room {
         order.setAfterLast(() -> house.enter(Station.VERDICT));
     }
 
-    private static ScrollPane scroll(Node content) {
-        ScrollPane scroll = new ScrollPane(content);
+    private static ScrollPane scroll() {
+        ScrollPane scroll = new ScrollPane();
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("station-scroll");
         return scroll;
@@ -107,17 +102,39 @@ public final class MeasureStation extends VBox implements Room {
     }
 
     private void show(Page page) {
-        comparison.getContent().setVisible(page == Page.COMPARISON);
+        // Neither the comparison nor the neck is made before it is asked for.
+        if (page == Page.COMPARISON && comparison.getContent() == null) {
+            comparison.setContent(new ComparePane(session, () -> show(Page.SHEET)));
+        }
+        if (comparison.getContent() != null) {
+            comparison.getContent().setVisible(page == Page.COMPARISON);
+        }
         show(comparison, page == Page.COMPARISON);
         show(sheet, page == Page.SHEET);
-        neck.setVisible(page == Page.NECK);
+        if (page == Page.NECK) {
+            elevation.setOnFret(neck()::focus);
+        } else {
+            elevation.setOnFret(null);
+        }
+        neck.ifPresent(pane -> pane.setVisible(page == Page.NECK));
         show(neckSheet, page == Page.NECK);
-        elevation.setOnFret(page == Page.NECK ? neck::focus : null);
+    }
+
+    private NeckPane neck() {
+        if (neck.isEmpty()) {
+            NeckPane pane = new NeckPane(session, () -> {
+                show(Page.SHEET);
+                focusFirst();
+            });
+            neck = Optional.of(pane);
+            neckSheet.setContent(pane);
+        }
+        return neck.get();
     }
 
     private void openNeck() {
         show(Page.NECK);
-        neck.focusFirst();
+        neck().focusFirst();
     }
 
     @Override
@@ -194,7 +211,7 @@ public final class MeasureStation extends VBox implements Room {
     public void unfold(Line<?> line) {
         if (line instanceof AtFret at) {
             show(Page.NECK);
-            neck.unfold(at);
+            neck().unfold(at);
             return;
         }
         show(Page.SHEET);

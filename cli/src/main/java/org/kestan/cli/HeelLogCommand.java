@@ -1,0 +1,25 @@
+package org.kestan.cli;
+
+import java.util.concurrent.Callable;
+import org.kestan.files.HeelLogJson;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+
+/** {@code kestan heel-log FILE --way ID}: prints what to do next at the heel, as JSON. */
+@Command(
+        name = "heel-log",
+        description = "Print what is left at the heel and the next set of pulls, by the log in the job file.",
+        mixinStandardHelpOptions = true)
+final class HeelLogCommand implements Callable<Integer> {
+
+    @Mixin
+    private JobArgument input;
+
+    @Mixin
+    private WayOption way;
+
+    @Override
+    public Integer call() {
+        return input.print(dossier -> HeelLogJson.advise(dossier.job(), way.ways(), way.withLeaves(dossier.shop())));
+    }
+}
