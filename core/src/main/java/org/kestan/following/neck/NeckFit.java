@@ -63,7 +63,28 @@ public record NeckFit(NeckCurve curve, List<Gap> gaps, int terms, double[][] cov
         return new NeckFit(straight, gaps, 0, new double[NeckCurve.TERMS][NeckCurve.TERMS]);
     }
 
+    /** One term by itself: the weighted mean of what each reading says of it. */
+    private static Optional<NeckFit> bow(List<Gap> gaps, NeckCurve straight) {
+        double seen = 0;
+        double read = 0;
+        for (Gap gap : gaps) {
+            double sees = gap.sees(straight, 0) / gap.standard();
+            seen += sees * sees;
+            read += sees * gap.over(straight) / gap.standard();
+        }
+        if (!(seen > SINGULAR)) {
+            return Optional.empty();
+        }
+        double[][] covariance = new double[NeckCurve.TERMS][NeckCurve.TERMS];
+        covariance[0][0] = 1 / seen;
+        return Optional.of(new NeckFit(
+                new NeckCurve(straight.from(), straight.to(), read / seen, 0, 0, straight.fall()), gaps, 1, covariance));
+    }
+
     private static Optional<NeckFit> of(List<Gap> gaps, NeckCurve straight, int terms) {
+        if (terms == 1) {
+            return bow(gaps, straight);
+        }
         RealMatrix seen = new Array2DRowRealMatrix(gaps.size(), terms);
         ArrayRealVector read = new ArrayRealVector(gaps.size());
         for (int row = 0; row < gaps.size(); row++) {

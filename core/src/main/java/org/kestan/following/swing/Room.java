@@ -44,6 +44,13 @@ public record Room(Swing swing, Levelling levelling, Swing levelled) {
         });
     }
 
+    /** What the strings of a set-up meet, its frets as they are; empty while no string's gauge and note are known. */
+    public static Optional<Swing> swing(Reckoning as, Setup setup, double fall, Touch hand) {
+        ShopStandards shop = as.standards();
+        return StringLoads.of(as.job(), shop)
+                .map(loads -> Swing.of(setup, loads, Crowns.of(setup, as.job(), fall), Pluck.of(hand, shop)));
+    }
+
     /**
      * What comes off the frets of a set-up for the relief and the fall-away wanted; what is not aimed at stays as it is
      * there (§3.23).

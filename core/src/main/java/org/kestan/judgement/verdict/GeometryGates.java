@@ -7,6 +7,7 @@ import org.kestan.following.setup.Setup;
 import org.kestan.following.swing.Crowns;
 import org.kestan.following.swing.Room;
 import org.kestan.following.swing.Strung;
+import org.kestan.following.swing.Swing;
 import org.kestan.following.trajectory.Trajectory;
 import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Quantity;
@@ -72,20 +73,26 @@ final class GeometryGates {
         Touch hand = Room.hand(job);
         Optional<Setup> there = measured.map(setup -> Rod.set(setup, job, shop))
                 .map(setup -> setup.afterSaddleRaised(setup.crownRiseFor(wanted)));
-        Optional<Room> room = there.flatMap(setup -> Room.of(reckoning, setup, Crowns.fall(job), hand));
-        Optional<Strung> worst = room.flatMap(each -> each.swing().worst())
+        double fall = Crowns.fall(job);
+        Optional<Swing> swing = there.flatMap(setup -> Room.swing(reckoning, setup, fall, hand));
+        Optional<Strung> worst = swing.flatMap(Swing::worst)
                 .filter(string -> -string.least().clearance() > shop.get(Standard.SWING_TOUCH));
-        if (worst.isEmpty() || !room.get().swing().knowsBothSides()) {
+        if (worst.isEmpty() || !swing.get().knowsBothSides()) {
             return gate;
         }
         Strung.Meeting hit = worst.get().least();
-        Sides<Double> clean = room.get().swing().lowestActions();
-        Sides<Double> levelled = room.get().levelled().lowestActions();
+        Sides<Double> clean = swing.get().lowestActions();
         Gate said = gate.atLeastWarning().also(buzzes(worst.get().number(), hit, hand, clean));
-        boolean helps = Crowns.areRead(there.get(), job)
-                && (clean.bass() - levelled.bass() > shop.get(Standard.SWING_TOUCH)
-                        || clean.treble() - levelled.treble() > shop.get(Standard.SWING_TOUCH));
-        return helps
+        return Crowns.areRead(there.get(), job) ? withLevelling(said, there.get(), hand, clean) : said;
+    }
+
+    /** What levelling would allow, where it allows more. */
+    private Gate withLevelling(Gate said, Setup setup, Touch hand, Sides<Double> clean) {
+        Sides<Double> levelled = Room.of(reckoning, setup, Crowns.fall(job), hand)
+                .map(room -> room.levelled().lowestActions())
+                .orElse(clean);
+        double touch = shop.get(Standard.SWING_TOUCH);
+        return clean.bass() - levelled.bass() > touch || clean.treble() - levelled.treble() > touch
                 ? said.also(GateFinding.LEVELLING_ALLOWS.of(
                         Quantity.length(levelled.bass()), Quantity.length(levelled.treble())))
                 : said;
