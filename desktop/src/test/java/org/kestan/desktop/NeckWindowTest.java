@@ -107,7 +107,9 @@ public class NeckWindowTest extends WindowTest {
     /** Page down goes from fret to fret; a press on the drawing asks for the fret under it. */
     @Test
     public void goesAlongTheNeck() {
-        openNeck();
+        openSample(LARGE_FLAT_TOP);
+        keys(KeyCode.ALT, KeyCode.DIGIT3);
+        keys(KeyCode.F2);
         assertThat(asked()).isEqualTo(4);
         keys(KeyCode.PAGE_DOWN);
         assertThat(asked()).isEqualTo(5);

@@ -78,7 +78,10 @@ public record NeckFit(NeckCurve curve, List<Gap> gaps, int terms, double[][] cov
         double[][] covariance = new double[NeckCurve.TERMS][NeckCurve.TERMS];
         covariance[0][0] = 1 / seen;
         return Optional.of(new NeckFit(
-                new NeckCurve(straight.from(), straight.to(), read / seen, 0, 0, straight.fall()), gaps, 1, covariance));
+                new NeckCurve(straight.from(), straight.to(), read / seen, 0, 0, straight.fall()),
+                gaps,
+                1,
+                covariance));
     }
 
     private static Optional<NeckFit> of(List<Gap> gaps, NeckCurve straight, int terms) {

@@ -28,6 +28,7 @@ import org.kestan.dossier.Station;
 import org.kestan.files.StandardsFile;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Line;
+import org.kestan.ground.sheet.Taken;
 import org.kestan.job.gauge.GaugeLine;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
@@ -235,8 +236,9 @@ public final class MainWindow {
 
     /** Shows the station that has a line and puts the focus into its field. */
     void go(Line<?> line) {
-        Station station =
-                line instanceof Aim ? Station.PLAN : Lines.OF_VISIT.contains(line) ? Station.MEASURE : Station.INTAKE;
+        Station station = line instanceof Aim
+                ? Station.PLAN
+                : line instanceof Taken || Lines.OF_VISIT.contains(line) ? Station.MEASURE : Station.INTAKE;
         rooms.enter(Doors.of(station.key()), line);
     }
 

@@ -14,9 +14,13 @@ import org.kestan.desktop.house.Shortcut;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
 import org.kestan.files.SheetPdf;
+import org.kestan.ground.sheet.Reading;
 
 /** The menu bar; each command shows its key. */
 final class Menus {
+
+    /** The fret the sweep along the neck begins with. */
+    private static final int FIRST_GAP = 4;
 
     private Menus() {}
 
@@ -59,6 +63,8 @@ final class Menus {
         Menu sheet = new Menu("_Sheet");
         sheet.getItems()
                 .addAll(
+                        item("Neck, fret by fret", "F2", () -> window.go(Reading.PROFILE_GAP.at(FIRST_GAP))),
+                        new SeparatorMenuItem(),
                         item(
                                 "Read a survey from CSV\u2026",
                                 "Shortcut+Shift+O",

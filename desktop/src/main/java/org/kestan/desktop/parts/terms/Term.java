@@ -24,6 +24,12 @@ public enum Term {
     HEEL_CUT(
             "Heel cut",
             "What goes from the heel at its cap so that the neck turns about the underside of the fretboard. Nothing goes at the top, in proportion between."),
+    LEVELLING(
+            "Levelling",
+            "What comes off which fret so that all crowns lie in one smooth line of the wanted relief, with the least taken off in all."),
+    NECK_PROFILE(
+            "Neck profile",
+            "The relief fret by fret: gaps under a straightedge on the frets, or the strings\u2019 heights over them, and the curve through these."),
     NECK_PITCH("Neck pitch", "Angle between fret line and soundboard: positive is set back, then zero, then negative."),
     NUT(
             "Nut",
@@ -33,6 +39,9 @@ public enum Term {
             "Where the fret line arrives at the bridge, as a height over the soundboard at the bridge\u2019s front edge. Read strung and slack."),
     PROTRUSION("Saddle left", "How far the saddle stands out of the bridge, bass and treble."),
     RELIEF("Relief", "How far the frets dip below a straight line held from a low fret to one near the body."),
+    ROOM_TO_SWING(
+            "Room to swing",
+            "How far a plucked string stays clear of every higher fret, by its tension, the hand, the neck\u2019s curve and the action."),
     SADDLE_DROP(
             "Saddle drop",
             "What the saddle crown must come down against the fret line: by lowering the crown or by raising the fret line. Very nearly twice the change of action at fret 12."),
