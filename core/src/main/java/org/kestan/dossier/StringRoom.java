@@ -70,12 +70,8 @@ public final class StringRoom {
                 Stage.PLANNED,
                 dossier,
                 plan.planned(),
-                plan.extension().map(StringRoom::fall).orElse(fall));
+                plan.extension().map(Extension::fall).orElse(fall));
         return all;
-    }
-
-    private static double fall(Extension extension) {
-        return (extension.fallAwayAfter() - extension.wedge()) / extension.length();
     }
 
     private void put(Stage stage, Dossier dossier, Optional<Setup> setup, double fall) {

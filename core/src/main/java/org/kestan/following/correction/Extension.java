@@ -21,6 +21,11 @@ public record Extension(double length, double fallAwayBefore, double turned, dou
         return Math.max(0, turned - wanted);
     }
 
+    /** How much the frets go down for each mm past the joint afterwards, the wedge under the extension. */
+    public double fall() {
+        return (fallAwayAfter() - wedge()) / length;
+    }
+
     /** How much the last fret stands higher than wanted: wood to plane there, or to bed deeper; 0 where a wedge goes. */
     public double rises() {
         return Math.max(0, wanted - turned);

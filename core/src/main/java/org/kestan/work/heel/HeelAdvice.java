@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.function.IntToDoubleFunction;
 import org.kestan.ground.finding.Keyed;
 import org.kestan.ground.notation.Length;
@@ -301,10 +300,5 @@ public record HeelAdvice(
             }
             return values[values.length - 1][0];
         }
-    }
-
-    /** The set to pull on a cheek; empty when none is. */
-    public Optional<Integer> next(Side side) {
-        return pulls.get(side) > 0 ? Optional.of(pulls.get(side)) : Optional.empty();
     }
 }

@@ -130,9 +130,7 @@ public final class WorkPlan {
     public Optional<Levelling> levelling() {
         return planned.filter(setup -> Crowns.areRead(setup, job()))
                 .map(setup -> {
-                    double fall = extension()
-                            .map(each -> (each.fallAwayAfter() - each.wedge()) / each.length())
-                            .orElse(Crowns.fall(job()));
+                    double fall = extension().map(Extension::fall).orElse(Crowns.fall(job()));
                     return Room.levelling(reckoning(), setup, Crowns.of(setup, job(), fall), fall);
                 })
                 .filter(each -> each.off().stream().anyMatch(off -> off.off() >= Tolerances.SHOWN));

@@ -147,9 +147,7 @@ public record SideView(
     }
 
     private static Profile planned(Setup planned, WorkPlan plan, double measuredFall) {
-        double fallAwayPerMm = plan.extension()
-                .map(extension -> (extension.fallAwayAfter() - extension.wedge()) / extension.length())
-                .orElse(measuredFall);
+        double fallAwayPerMm = plan.extension().map(Extension::fall).orElse(measuredFall);
         return Profile.of(planned, fallAwayPerMm);
     }
 

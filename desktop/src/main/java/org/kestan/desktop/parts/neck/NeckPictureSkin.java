@@ -100,6 +100,13 @@ final class NeckPictureSkin extends SkinBase<NeckPicture> {
                     lowest = Math.min(lowest, crowns.height(fret, share));
                 }
             }
+            for (Setup planned : shown.planned().stream().toList()) {
+                for (int fret = 1; fret <= crowns.last(); fret++) {
+                    double dip = planned.neck().middle().dipAt(crowns.at(fret));
+                    highest = Math.max(highest, -dip);
+                    lowest = Math.min(lowest, -dip);
+                }
+            }
             for (Gap gap : shown.profile().gaps()) {
                 highest = Math.max(highest, -read(gap));
                 lowest = Math.min(lowest, -read(gap));
