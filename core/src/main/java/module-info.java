@@ -45,5 +45,6 @@ module org.kestan.core {
     exports org.kestan.work.moves;
     exports org.kestan.work.plan;
     exports org.kestan.work.sideview;
+    exports org.kestan.work.steps;
     exports org.kestan.work.template;
 }

@@ -21,6 +21,7 @@ import picocli.CommandLine.Spec;
             PlanCommand.class,
             SwingCommand.class,
             HeelLogCommand.class,
+            StepsCommand.class,
             TemplatesCommand.class,
             SchemaCommand.class,
             GaugeCommand.class

@@ -1,20 +1,28 @@
 package org.kestan.cli;
 
 import org.kestan.files.JobWriter;
+import org.kestan.files.StepLibrary;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
-/** {@code kestan schema}: prints the JSON Schema of the job file. */
-@Command(name = "schema", description = "Print the JSON Schema of the job file.", mixinStandardHelpOptions = true)
+/** {@code kestan schema}: prints the JSON Schema of the job file, or of a step file. */
+@Command(
+        name = "schema",
+        description = "Print the JSON Schema of the job file, or of a step file.",
+        mixinStandardHelpOptions = true)
 final class SchemaCommand implements Runnable {
+
+    @Option(names = "--steps", description = "the schema of a step file")
+    private boolean steps;
 
     @Spec
     private CommandSpec spec;
 
     @Override
     public void run() {
-        spec.commandLine().getOut().print(JobWriter.schema());
+        spec.commandLine().getOut().print(steps ? StepLibrary.schema() : JobWriter.schema());
         spec.commandLine().getOut().flush();
     }
 }

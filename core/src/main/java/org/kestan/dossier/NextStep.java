@@ -19,7 +19,9 @@ public enum NextStep implements Keyed {
     GO_TO_THE_PLAN,
     SAY_THE_ACTION,
     TAKE_THE_PREVIEW,
-    PRINT_THE_PAPERS;
+    PRINT_THE_PAPERS,
+    DO_THE_STEP,
+    PROVE_IT;
 
     @Override
     public String key() {
@@ -39,6 +41,12 @@ public enum NextStep implements Keyed {
                 dossier.plan().planned().isEmpty()
                         ? undecided(dossier)
                         : dossier.isPreview() ? TAKE_THE_PREVIEW : PRINT_THE_PAPERS;
+            case BENCH ->
+                dossier.plan().planned().isEmpty()
+                        ? undecided(dossier)
+                        : dossier.isPreview()
+                                ? TAKE_THE_PREVIEW
+                                : dossier.progress(station).stage() == Station.Stage.DONE ? PROVE_IT : DO_THE_STEP;
         };
     }
 

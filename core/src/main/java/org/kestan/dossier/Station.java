@@ -1,14 +1,22 @@
 package org.kestan.dossier;
 
+import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Keyed;
 import org.kestan.ground.finding.Quantity;
 import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.job.bench.StepMark;
+import org.kestan.job.bench.Wait;
 import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.VisitRole;
 import org.kestan.judgement.verdict.Gate;
 import org.kestan.judgement.verdict.GateState;
+import org.kestan.work.steps.StepBook;
 
 /** The stations a job runs through, in their order, and how each stands. */
 public enum Station implements Keyed {
@@ -75,6 +83,39 @@ public enum Station implements Keyed {
             return dossier.correction().isEmpty()
                     ? new Progress(Stage.UNDER_WAY, StationFinding.SAY_THE_ACTION.of())
                     : new Progress(Stage.DONE, StationFinding.WORKED_OUT.of());
+        }
+    },
+    BENCH {
+        @Override
+        Progress progress(Dossier dossier) {
+            Job job = dossier.job();
+            List<StepMark> marks = job.section(Sections.STEPS);
+            if (isProven(job)) {
+                return new Progress(Stage.DONE, StationFinding.BENCH_DONE.of());
+            }
+            if (dossier.isPreview()) {
+                return new Progress(Stage.WAITING, StationFinding.NO_WAY_TAKEN.of());
+            }
+            Optional<Instant> until = job.section(Sections.WAITS).stream()
+                    .filter(Wait::isOpen)
+                    .map(Wait::until)
+                    .min(Comparator.naturalOrder());
+            if (until.isPresent()) {
+                return new Progress(Stage.UNDER_WAY, StationFinding.BENCH_WAITS.of(new Quantity.Moment(until.get())));
+            }
+            return marks.isEmpty()
+                    ? new Progress(Stage.WAITING, StationFinding.BENCH_NOT_BEGUN.of())
+                    : new Progress(Stage.UNDER_WAY, StationFinding.STEPS_DONE.of(Quantity.count(marks.size())));
+        }
+
+        /** The last step that comes after every way is behind one, or the work was measured strung. */
+        private boolean isProven(Job job) {
+            return job.section(Sections.STEPS).stream()
+                            .anyMatch(mark -> mark.step().equals(StepBook.LAST))
+                    || job.visit()
+                            .get(Lines.ROLE)
+                            .filter(VisitRole.STRUNG::equals)
+                            .isPresent();
         }
     };
 

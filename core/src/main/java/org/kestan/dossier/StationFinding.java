@@ -1,11 +1,14 @@
 package org.kestan.dossier;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.kestan.ground.finding.Finding;
 import org.kestan.ground.finding.Quantity;
 import org.kestan.ground.finding.Quantity.Count;
+import org.kestan.ground.finding.Quantity.Moment;
 
 /** What a station waits for, or that it has what it needs. */
 public enum StationFinding implements Finding.Kind {
@@ -23,7 +26,12 @@ public enum StationFinding implements Finding.Kind {
     NOTHING_STOPS_BUT_UNKNOWN(Count.class),
     STOPS_AND_UNKNOWN(Count.class, Count.class),
     SAY_THE_ACTION,
-    WORKED_OUT;
+    WORKED_OUT,
+    NO_WAY_TAKEN,
+    BENCH_NOT_BEGUN,
+    STEPS_DONE(Count.class),
+    BENCH_WAITS(Moment.class),
+    BENCH_DONE;
 
     private final List<Class<?>> takes;
 
@@ -36,10 +44,15 @@ public enum StationFinding implements Finding.Kind {
         return takes;
     }
 
-    /** Writes a finding of one of these kinds as a key and its counts, to be stored. */
+    /** Writes a finding of one of these kinds as a key with its counts and moments, to be stored. */
     public static String write(Finding finding) {
         StringBuilder text = new StringBuilder(((StationFinding) finding.kind()).name());
-        finding.quantities().forEach(each -> text.append(' ').append(((Count) each).number()));
+        finding.quantities()
+                .forEach(each -> text.append(' ')
+                        .append(
+                                each instanceof Moment moment
+                                        ? "@" + moment.at().getEpochSecond()
+                                        : Integer.toString(((Count) each).number())));
         return text.toString();
     }
 
@@ -49,11 +62,15 @@ public enum StationFinding implements Finding.Kind {
         return Stream.of(values())
                 .filter(each -> each.name().equals(words[0]))
                 .filter(each -> each.takes.size() == words.length - 1)
-                .filter(each -> Stream.of(words).skip(1).allMatch(word -> word.matches("\\d{1,9}")))
+                .filter(each -> IntStream.range(1, words.length)
+                        .allMatch(i ->
+                                words[i].matches(each.takes.get(i - 1) == Moment.class ? "@\\d{1,11}" : "\\d{1,9}")))
                 .findFirst()
                 .map(each -> each.of(Stream.of(words)
                         .skip(1)
-                        .map(word -> Quantity.count(Integer.parseInt(word)))
+                        .<Quantity>map(word -> word.startsWith("@")
+                                ? new Moment(Instant.ofEpochSecond(Long.parseLong(word.substring(1))))
+                                : Quantity.count(Integer.parseInt(word)))
                         .toArray(Quantity[]::new)));
     }
 }

@@ -1,8 +1,20 @@
 package org.kestan.job;
 
 import java.util.List;
-import org.kestan.job.bench.BenchSection;
+import org.kestan.job.bench.Bag;
+import org.kestan.job.bench.BagSection;
+import org.kestan.job.bench.DiaryEntry;
+import org.kestan.job.bench.DiarySection;
+import org.kestan.job.bench.Fit;
+import org.kestan.job.bench.FitSection;
 import org.kestan.job.bench.HeelEntry;
+import org.kestan.job.bench.HeelLogSection;
+import org.kestan.job.bench.StepMark;
+import org.kestan.job.bench.StepMarkSection;
+import org.kestan.job.bench.Trim;
+import org.kestan.job.bench.TrimSection;
+import org.kestan.job.bench.Wait;
+import org.kestan.job.bench.WaitSection;
 import org.kestan.job.pictures.Photo;
 import org.kestan.job.pictures.PicturesSection;
 import org.kestan.job.section.LinesSection;
@@ -37,14 +49,45 @@ public final class Sections {
     public static final Section<List<String>> WAYS = new WaysSection();
 
     /** The heel log. */
-    public static final Section<List<HeelEntry>> HEEL_LOG = new BenchSection();
+    public static final Section<List<HeelEntry>> HEEL_LOG = new HeelLogSection();
+
+    /** The steps that are behind one. */
+    public static final Section<List<StepMark>> STEPS = new StepMarkSection();
+
+    /** The waits that were begun. */
+    public static final Section<List<Wait>> WAITS = new WaitSection();
+
+    /** What was bagged. */
+    public static final Section<List<Bag>> BAGS = new BagSection();
+
+    /** Where the feet of a floating bridge bore. */
+    public static final Section<List<Fit>> FOOT_FIT = new FitSection();
+
+    /** What saddle or bridge stood at while they were trimmed. */
+    public static final Section<List<Trim>> TRIMS = new TrimSection();
+
+    /** The diary of the bench, which only ever grows. */
+    public static final Section<List<DiaryEntry>> DIARY = new DiarySection();
 
     /** The pictures. */
     public static final Section<List<Photo>> PHOTOS = new PicturesSection();
 
     /** All of them, in the order they are written. */
-    public static final List<Section<?>> ALL =
-            List.of(INSTRUMENT, STRINGS, INTAKE, VISITS, TARGET, WAYS, HEEL_LOG, PHOTOS);
+    public static final List<Section<?>> ALL = List.of(
+            INSTRUMENT,
+            STRINGS,
+            INTAKE,
+            VISITS,
+            TARGET,
+            WAYS,
+            STEPS,
+            WAITS,
+            HEEL_LOG,
+            FOOT_FIT,
+            TRIMS,
+            BAGS,
+            DIARY,
+            PHOTOS);
 
     private Sections() {}
 }

@@ -1,5 +1,8 @@
 package org.kestan.words;
 
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -24,6 +27,8 @@ import org.kestan.judgement.way.Way;
 public final class Words {
 
     private static final Pattern PLACE = Pattern.compile("\\{(\\d)(?:\\|([^}]*))?\\}");
+
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
 
     private final Numbers numbers;
     private final Audience audience;
@@ -102,12 +107,20 @@ public final class Words {
         if (quantity instanceof Quantity.Verbatim verbatim) {
             return verbatim.text();
         }
+        if (quantity instanceof Quantity.Moment moment) {
+            return moment(moment.at());
+        }
         if (quantity instanceof Quantity.Count count) {
             return how.startsWith("plural ")
                     ? how.substring("plural ".length()).split(",")[count.number() == 1 ? 0 : 1]
                     : Integer.toString(count.number());
         }
         return number(quantity, how);
+    }
+
+    /** A moment by the clock on this machine's wall, to the minute, with its weekday. */
+    public static String moment(Instant at) {
+        return CLOCK.format(at.atZone(ZoneId.systemDefault()));
     }
 
     private static String number(Quantity quantity, String how) {

@@ -28,6 +28,7 @@ import org.kestan.words.Words;
  * @param station the station it is at
  * @param waitsFor what it waits for there
  * @param line the instrument's line before and after
+ * @param waits the waits that are on, as {@link JobWait#write} has them
  * @param search everything that is searched, in small letters
  * @param derivedBy tells by which standards and which program it was derived
  */
@@ -37,11 +38,12 @@ public record JobProjection(
         Station station,
         Finding waitsFor,
         Optional<LineSketch> line,
+        String waits,
         String search,
         String derivedBy) {
 
     /** Counts the ways in which this has been derived; raised whenever a job may come out otherwise. */
-    private static final int DERIVATION = 2;
+    private static final int DERIVATION = 3;
 
     private static final int LONGEST_NAME = 400;
 
@@ -55,6 +57,7 @@ public record JobProjection(
                 station,
                 dossier.progress(station).why(),
                 LineSketch.of(dossier),
+                JobWait.write(job),
                 search(job),
                 by(dossier.shop()));
     }

@@ -47,6 +47,9 @@ public interface Ledger extends AutoCloseable {
     /** Returns how many jobs there are, those put away included. */
     int count();
 
+    /** Returns the waits that are on at the jobs at hand. */
+    List<JobWait> waits();
+
     /** Reads a job; empty when there is none of that id, it is deleted, or its text can't be read. */
     Optional<LedgerJob> read(String id);
 

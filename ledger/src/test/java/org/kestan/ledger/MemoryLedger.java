@@ -62,6 +62,16 @@ final class MemoryLedger implements Ledger {
         rows = ALL.computeIfAbsent(folder, each -> new LinkedHashMap<>());
     }
 
+    @Override
+    public List<JobWait> waits() {
+        return rows.values().stream()
+                .filter(row -> !row.deleted())
+                .flatMap(row -> JobWait.read(
+                        row.entry().id(), row.shown().name(), row.shown().waits())
+                        .stream())
+                .toList();
+    }
+
     private JobProjection shown(Job job) {
         return JobProjection.of(Dossier.of(job, shop));
     }

@@ -1,5 +1,6 @@
 package org.kestan.ground.finding;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.stream.Stream;
 import org.kestan.ground.geometry.Angle;
@@ -43,6 +44,9 @@ public sealed interface Quantity {
 
     /** How many of something. */
     record Count(int number) implements Quantity {}
+
+    /** A moment, by the clock on the wall. */
+    record Moment(Instant at) implements Quantity {}
 
     /** A plain number or ratio. */
     record Plain(double number) implements Quantity {}

@@ -1,7 +1,11 @@
 package org.kestan.ground.sheet;
 
+import java.time.DateTimeException;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.OffsetDateTime;
 import java.time.format.DateTimeParseException;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -76,6 +80,9 @@ public record ValueType<T>(
 
     /** A day, ISO 8601. */
     public static final ValueType<LocalDate> DAY = typed(Form.TEXT, ValueType::day, LocalDate::toString);
+
+    /** A moment to the second, ISO 8601 in UTC. */
+    public static final ValueType<Instant> MOMENT = typed(Form.TEXT, ValueType::moment, Instant::toString);
 
     /** The number of a fret. */
     public static final ValueType<Integer> FRET = new ValueType<>(
@@ -189,6 +196,15 @@ public record ValueType<T>(
             return new Parsed.Ok<>(LocalDate.parse(typed.strip()));
         } catch (DateTimeParseException notADay) {
             return bad(NotationFinding.NOT_A_DAY, typed, NotationFinding.A_DAY.of());
+        }
+    }
+
+    private static Parsed<Instant> moment(String typed) {
+        try {
+            return new Parsed.Ok<>(
+                    OffsetDateTime.parse(typed.strip()).toInstant().truncatedTo(ChronoUnit.SECONDS));
+        } catch (DateTimeException notAMoment) {
+            return bad(NotationFinding.NOT_A_MOMENT, typed, NotationFinding.A_MOMENT.of());
         }
     }
 

@@ -36,18 +36,22 @@ public sealed interface HeelEntry {
      * @param drift how far, at the bridge, the fretboard's middle lands from the bridge's
      * @param toward the side toward which it lands; none counts for nothing without it
      * @param gap the gap at the heel's cap
+     * @param bassEdge height of the fretboard's bass edge over the bridge, by a straightedge along it
+     * @param trebleEdge the same of its treble edge
      */
     record Read(
             Optional<Length> projection,
             Optional<Length> drift,
             Optional<Side> toward,
             Optional<Length> gap,
+            Optional<Length> bassEdge,
+            Optional<Length> trebleEdge,
             Foreign foreign)
             implements HeelEntry {
 
         @Override
         public Read with(Foreign next) {
-            return new Read(projection, drift, toward, gap, next);
+            return new Read(projection, drift, toward, gap, bassEdge, trebleEdge, next);
         }
     }
 }

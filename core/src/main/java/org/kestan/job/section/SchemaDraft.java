@@ -115,6 +115,9 @@ public final class SchemaDraft {
         if (type.equals(ValueType.DAY)) {
             return pattern("^\\d{4}-\\d{2}-\\d{2}$");
         }
+        if (type.equals(ValueType.MOMENT)) {
+            return pattern("^\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}(:\\d{2}(\\.\\d{1,9})?)?(Z|[+-]\\d{2}:\\d{2})$");
+        }
         return switch (type.form()) {
             case FLAG -> new Tree.Entries(Map.of("type", Tree.text("boolean")));
             case PAIR ->

@@ -52,6 +52,12 @@ public final class Lines {
     /** Whether it was built by hand by one person. */
     public static final Detail<Boolean> HANDMADE = Detail.of("instrument.handmade", ValueType.FLAG, 0);
 
+    /** Whether a pickguard reaches under the extension. */
+    public static final Detail<Boolean> PICKGUARD_UNDER = Detail.of("instrument.pickguardUnder", ValueType.FLAG, 0);
+
+    /** Whether the bridge was taken down before. */
+    public static final Detail<Boolean> BRIDGE_CUT = Detail.of("instrument.bridgeCut", ValueType.FLAG, 0);
+
     /** Year or age in words. */
     public static final Detail<String> AGE = Detail.of("instrument.age", ValueType.TEXT, 0);
 
@@ -161,6 +167,8 @@ public final class Lines {
             BRACING,
             COLLECTIBLE,
             HANDMADE,
+            BRIDGE_CUT,
+            PICKGUARD_UNDER,
             AGE,
             VALUE,
             CURRENCY,

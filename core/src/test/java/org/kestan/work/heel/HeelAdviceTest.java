@@ -111,6 +111,8 @@ public class HeelAdviceTest {
                     Optional.of(length(Math.abs(d))),
                     Optional.of(d > 0 ? Side.TREBLE : Side.BASS),
                     Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
                     Foreign.NONE);
         }
 

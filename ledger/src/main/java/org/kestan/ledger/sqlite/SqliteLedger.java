@@ -25,6 +25,7 @@ import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Backups;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.JobProjection;
+import org.kestan.ledger.JobWait;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
@@ -198,6 +199,17 @@ public final class SqliteLedger implements Ledger {
     }
 
     @Override
+    public List<JobWait> waits() {
+        return with(ledger -> ledger.createQuery(
+                                "SELECT id, name, waits FROM jobs WHERE waits <> '' AND deleted_at IS NULL")
+                        .map((row, context) -> JobWait.read(row.getString(1), row.getString(2), row.getString(3)))
+                        .list())
+                .stream()
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    @Override
     public Optional<LedgerJob> read(String id) {
         record Found(int revision, String body) {}
         return with(ledger -> ledger.createQuery("SELECT revision, body FROM jobs JOIN job_files ON job_id = id"
@@ -238,9 +250,9 @@ public final class SqliteLedger implements Ledger {
         Row row = row(job);
         LedgerJob inserted = inTransaction(ledger -> {
             row.bind(ledger.createUpdate(
-                            "INSERT INTO jobs (name, owner, station, waits_for, line, search, derived_by, id,"
+                            "INSERT INTO jobs (name, owner, station, waits_for, line, search, derived_by, waits, id,"
                                     + " revision, created_at, changed_at, archived)"
-                                    + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, 1, ?, ?, 0)"))
+                                    + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, 1, ?, ?, 0)"))
                     .bind(Row.COLUMNS, id)
                     .bind(Row.COLUMNS + 1, now)
                     .bind(Row.COLUMNS + 2, now)
@@ -411,8 +423,8 @@ public final class SqliteLedger implements Ledger {
     private record Row(JobProjection projection) {
 
         private static final String SETS =
-                "name = ?, owner = ?, station = ?, waits_for = ?, line = ?, search = ?," + " derived_by = ?";
-        private static final int COLUMNS = 7;
+                "name = ?, owner = ?, station = ?, waits_for = ?, line = ?, search = ?, derived_by = ?, waits = ?";
+        private static final int COLUMNS = 8;
 
         private <S extends SqlStatement<S>> S bind(S statement) {
             return statement
@@ -422,7 +434,8 @@ public final class SqliteLedger implements Ledger {
                     .bind(3, StationFinding.write(projection.waitsFor()))
                     .bind(4, projection.line().map(LineSketch::text).orElse(""))
                     .bind(5, projection.search())
-                    .bind(6, projection.derivedBy());
+                    .bind(6, projection.derivedBy())
+                    .bind(7, projection.waits());
         }
     }
 }

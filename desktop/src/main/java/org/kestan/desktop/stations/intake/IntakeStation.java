@@ -129,8 +129,8 @@ public final class IntakeStation extends HBox implements Room {
         GridPane grid = grid();
         grid.addRow(0, field(Lines.AGE), field(Lines.HANDMADE));
         grid.addRow(1, field(Lines.VALUE), field(Lines.CURRENCY));
-        grid.add(field(Lines.COLLECTIBLE), 0, 2);
-        grid.add(field(Lines.MEANING), 0, 3, 2, 1);
+        grid.addRow(2, field(Lines.COLLECTIBLE), field(Lines.BRIDGE_CUT));
+        grid.addRow(3, field(Lines.MEANING), field(Lines.PICKGUARD_UNDER));
         return grid;
     }
 

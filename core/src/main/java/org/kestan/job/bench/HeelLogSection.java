@@ -15,7 +15,7 @@ import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeFinding;
 
 /** The heel log: {@code bench.heelLog}. */
-public final class BenchSection extends Section<List<HeelEntry>> {
+public final class HeelLogSection extends Section<List<HeelEntry>> {
 
     private static final String PATH = "bench.heelLog";
     private static final ValueType<Side> SIDE = ValueType.choice(Side.class);
@@ -23,8 +23,8 @@ public final class BenchSection extends Section<List<HeelEntry>> {
     private static final ValueType<Integer> PULLS = ValueType.whole(1, 1000);
 
     /** Names the section. */
-    public BenchSection() {
-        super("bench", List.of());
+    public HeelLogSection() {
+        super("bench.heel-log", List.of());
     }
 
     @Override
@@ -62,6 +62,8 @@ public final class BenchSection extends Section<List<HeelEntry>> {
                 at.at("drift.offset").value(ValueType.LENGTH),
                 at.at("drift.toward").value(SIDE),
                 at.at("gap").value(ValueType.LENGTH),
+                at.at("edges.bass").value(ValueType.LENGTH),
+                at.at("edges.treble").value(ValueType.LENGTH),
                 Foreign.NONE);
     }
 
@@ -84,6 +86,8 @@ public final class BenchSection extends Section<List<HeelEntry>> {
         put(inner, "drift.offset", read.drift());
         read.toward().ifPresent(side -> inner.put("drift.toward", Tree.text(side.key())));
         put(inner, "gap", read.gap());
+        put(inner, "edges.bass", read.bassEdge());
+        put(inner, "edges.treble", read.trebleEdge());
         return draft.put("read", inner.entries()).entries();
     }
 
@@ -97,7 +101,9 @@ public final class BenchSection extends Section<List<HeelEntry>> {
                 .put("projection", SchemaDraft.of(ValueType.LENGTH))
                 .put("drift.offset", SchemaDraft.of(ValueType.LENGTH))
                 .put("drift.toward", SchemaDraft.of(SIDE))
-                .put("gap", SchemaDraft.of(ValueType.LENGTH));
+                .put("gap", SchemaDraft.of(ValueType.LENGTH))
+                .put("edges.bass", SchemaDraft.of(ValueType.LENGTH))
+                .put("edges.treble", SchemaDraft.of(ValueType.LENGTH));
         root.put(
                 PATH,
                 SchemaDraft.list(SchemaDraft.object()

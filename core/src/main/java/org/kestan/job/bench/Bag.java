@@ -1,0 +1,14 @@
+package org.kestan.job.bench;
+
+import java.util.Optional;
+import org.kestan.ground.sheet.Side;
+
+/**
+ * A part that was taken off and bagged.
+ *
+ * @param part what it is
+ * @param side which side it belongs to, empty where it has none
+ * @param place where the bag lies, empty where nobody said
+ * @param back whether the part is on the instrument again
+ */
+public record Bag(String part, Optional<Side> side, String place, boolean back) {}

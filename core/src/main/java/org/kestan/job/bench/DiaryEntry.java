@@ -1,0 +1,45 @@
+package org.kestan.job.bench;
+
+import java.time.Instant;
+import java.util.Locale;
+import org.kestan.ground.finding.Keyed;
+
+/**
+ * One line of the diary: what was done, by whom and when. Lines are added and never changed; what is taken back is a line
+ * more.
+ *
+ * @param at when
+ * @param who who, empty where nobody said
+ * @param what what happened
+ * @param step the step it happened at, empty for none
+ * @param text what was written or read, empty for nothing
+ */
+public record DiaryEntry(Instant at, String who, What what, String step, String text) {
+
+    /** What can happen at the bench. */
+    public enum What implements Keyed {
+        DONE,
+        SKIPPED,
+        REOPENED,
+        NOTE,
+        PICTURE,
+        READING,
+        WAIT_STARTED,
+        WAIT_ENDED,
+        BAGGED,
+        PUT_BACK,
+        HEEL,
+        FIT,
+        TAKEN_BACK;
+
+        @Override
+        public String key() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+
+        @Override
+        public String family() {
+            return "diary";
+        }
+    }
+}

@@ -1,0 +1,26 @@
+package org.kestan.job.bench;
+
+import java.util.Locale;
+import org.kestan.ground.finding.Keyed;
+
+/** What one waits for. */
+public enum WaitKind implements Keyed {
+    HEAT,
+    STEAM_REST,
+    GLUE,
+    DRYING,
+    CONDITIONING,
+    SETTLING,
+    PART,
+    OTHER;
+
+    @Override
+    public String key() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    @Override
+    public String family() {
+        return "wait";
+    }
+}
