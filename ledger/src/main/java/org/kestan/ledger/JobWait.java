@@ -17,9 +17,9 @@ import org.kestan.job.bench.WaitKind;
  *
  * @param id the job's id
  * @param name what the shop calls the instrument
- * @param wait what is waited for
+ * @param running what is waited for
  */
-public record JobWait(String id, String name, Wait wait) {
+public record JobWait(String id, String name, Wait running) {
 
     /** More than these nobody watches. */
     private static final int MOST = 40;

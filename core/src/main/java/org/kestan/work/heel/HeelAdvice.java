@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
 import java.util.function.IntToDoubleFunction;
 import org.kestan.ground.finding.Keyed;
 import org.kestan.ground.notation.Length;
@@ -64,6 +65,9 @@ public record HeelAdvice(
     /** Once the projection is reached the neck is turned by a few pulls at a time only. */
     private static final int MOST_TURNING = 3;
 
+    /** Readings nearer each other than so many spreads say the same. */
+    private static final double AGREE = 3;
+
     private static final double BELIEVED = 0.5;
     private static final double SLIGHT = 0.15;
     private static final double LOW = 0.1;
@@ -94,12 +98,32 @@ public record HeelAdvice(
         return new Advisor(goal, log, shop).advice();
     }
 
+    /**
+     * Returns the chance that a set passes the target by more than {@link #OVER}, 0 to 1.
+     *
+     * @param pulls on each cheek
+     */
+    public static double overChance(
+            HeelGoal goal, List<HeelEntry> log, ShopStandards shop, int grit, Sides<Integer> pulls) {
+        return new Advisor(goal, log, shop).overAfter(grit, pulls);
+    }
+
     private static final class Advisor {
 
         private final HeelGoal goal;
         private final List<HeelEntry> log;
         private final HeelParticles all;
         private final List<Integer> weighed = new ArrayList<>();
+
+        /** Whether the heel was believed to stick after the last reading, and since which entry it is eased. */
+        private boolean sticks;
+
+        private int eased;
+
+        /** A reading nothing believes, until the next one says whether it was right. */
+        private OptionalDouble doubted = OptionalDouble.empty();
+
+        private int doubtedAt;
 
         Advisor(HeelGoal goal, List<HeelEntry> log, ShopStandards shop) {
             this.goal = goal;
@@ -112,16 +136,25 @@ public record HeelAdvice(
             all = new HeelParticles(goal, new HeelRates(shop), spread, driftSpread, 2 * log.size());
             for (int i = 0; i < log.size(); i++) {
                 take(log.get(i), i, spread, driftSpread);
+                sticks = log.get(i) instanceof HeelEntry.Read ? all.stalled() > BELIEVED : sticks;
             }
         }
 
         private void take(HeelEntry entry, int index, double spread, double driftSpread) {
             if (entry instanceof HeelEntry.Pulls set) {
+                if (sticks) {
+                    all.ease();
+                    eased = index;
+                    sticks = false;
+                }
+                doubted = OptionalDouble.empty();
                 all.pull(set.cheek(), set.grit(), set.pulls());
             } else if (entry instanceof HeelEntry.Read read) {
                 read.projection().map(Length::millimetres).ifPresent(mm -> {
-                    all.projection(goal.straightedge().atSaddle(mm), spread);
+                    double saddle = goal.straightedge().atSaddle(mm);
+                    all.projection(saddle, spread);
                     weighed.add(index);
+                    reconcile(saddle, spread);
                 });
                 if (read.drift().isPresent()
                         && (read.toward().isPresent() || read.drift().get().millimetres() == 0)) {
@@ -129,6 +162,20 @@ public record HeelAdvice(
                     all.drift(sign * read.drift().get().millimetres(), driftSpread);
                     weighed.add(index);
                 }
+            }
+        }
+
+        /** One reading may be wrong; two that agree are not. */
+        private void reconcile(double read, double spread) {
+            int reading = weighed.size() - 1;
+            if (all.wrong(reading) <= BELIEVED) {
+                doubted = OptionalDouble.empty();
+            } else if (doubted.isPresent() && Math.abs(read - doubted.getAsDouble()) < AGREE * spread) {
+                all.believe((read + doubted.getAsDouble()) / 2, spread / Math.sqrt(2), reading, doubtedAt);
+                doubted = OptionalDouble.empty();
+            } else {
+                doubted = OptionalDouble.of(read);
+                doubtedAt = reading;
             }
         }
 
@@ -247,9 +294,9 @@ public record HeelAdvice(
             return pulls;
         }
 
-        /** The first set is a short one; the next is never much longer than the longest so far. */
+        /** The first set is a short one, and so is the first once the middle is eased; the next never much longer than the longest. */
         private int mostPulls() {
-            int longest = log.stream()
+            int longest = log.subList(eased, log.size()).stream()
                     .filter(HeelEntry.Pulls.class::isInstance)
                     .mapToInt(each -> ((HeelEntry.Pulls) each).pulls())
                     .max()

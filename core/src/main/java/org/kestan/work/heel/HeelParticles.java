@@ -20,6 +20,7 @@ final class HeelParticles {
     private static final double DULLING_MOST = 0.03;
     private static final double STALLS = 0.03;
     private static final double FREED = 0.35;
+    private static final double EASED = 0.9;
     private static final double JITTER = 0.06;
 
     /** The share of readings that are grossly wrong, and by how much, mm. */
@@ -144,6 +145,31 @@ final class HeelParticles {
         double[] expected = new double[COUNT];
         Arrays.setAll(expected, this::driftLeft);
         weigh(read, spread, expected);
+    }
+
+    /**
+     * Two readings in a row agree and no history believes them: then the histories are wrong. Each takes what was read for
+     * where it stands, and doubts its rate.
+     */
+    void believe(double read, double spread, int... readings) {
+        for (int i = 0; i < COUNT; i++) {
+            double more = goal.height() * Math.tan(left(i) - goal.left(read + random.nextGaussian() * spread));
+            off[0][i] += more;
+            off[1][i] += more;
+            common[i] += random.nextGaussian() * COMMON / 2;
+            stall[i] = 1;
+            weight[i] = 1.0 / COUNT;
+            for (int reading : readings) {
+                wrong[reading][i] = false;
+            }
+        }
+    }
+
+    /** The middle was eased: where it stuck it sticks no longer, as a rule. */
+    void ease() {
+        for (int i = 0; i < COUNT; i++) {
+            stall[i] = random.nextDouble() < EASED ? 1 : stall[i];
+        }
     }
 
     /** Each history says whether the reading is right or grossly wrong, and is weighed by how likely it makes it. */

@@ -5,6 +5,7 @@ import java.util.function.Consumer;
 import org.kestan.desktop.parts.elevation.ElevationView;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
+import org.kestan.desktop.session.Waits;
 import org.kestan.dossier.Station;
 import org.kestan.ground.sheet.Line;
 
@@ -13,6 +14,7 @@ import org.kestan.ground.sheet.Line;
  *
  * @param session the open job
  * @param store where it lies
+ * @param waits the waits that are on
  * @param elevation the drawing over the stations
  * @param shower shows the room of an id
  * @param enterer shows the room of an id and puts the focus into it
@@ -23,6 +25,7 @@ import org.kestan.ground.sheet.Line;
 public record House(
         JobSession session,
         JobStore store,
+        Waits waits,
         ElevationView elevation,
         Consumer<String> shower,
         Consumer<String> enterer,

@@ -1,16 +1,33 @@
 package org.kestan.desktop.session;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.kestan.ground.sheet.Dimension;
 import org.kestan.ground.sheet.Line;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
+import org.kestan.job.section.Section;
 import org.kestan.job.terms.Lines;
 import org.kestan.words.Words;
 
 /** What one edit changed, in a few words. */
 final class Difference {
+
+    /** What is kept of the bench, each by its name. */
+    private static final Map<Section<?>, String> BENCH = new LinkedHashMap<>();
+
+    static {
+        BENCH.put(Sections.STEPS, "a step at the bench");
+        BENCH.put(Sections.HEEL_LOG, "a line of the heel log");
+        BENCH.put(Sections.WAITS, "a wait");
+        BENCH.put(Sections.BAGS, "the bags");
+        BENCH.put(Sections.FOOT_FIT, "a fit of the feet");
+        BENCH.put(Sections.TRIMS, "a trimming");
+        BENCH.put(Sections.VISITS, "what was read at a step");
+        BENCH.put(Sections.DIARY, "a line of the diary");
+    }
 
     private Difference() {}
 
@@ -29,6 +46,9 @@ final class Difference {
         if (!from.section(Sections.WAYS).equals(to.section(Sections.WAYS))) {
             return "the way taken into the plan";
         }
+        if (lines.isEmpty() && !atBench(from, to).isEmpty()) {
+            return atBench(from, to);
+        }
         if (lines.isEmpty()) {
             return from.photos().equals(to.photos()) ? "one change" : "pictures";
         }
@@ -37,5 +57,13 @@ final class Difference {
         return Words.full(first)
                 + (text.isEmpty() ? " is empty" : " is " + text)
                 + (lines.size() > 1 ? ", and " + (lines.size() - 1) + " more" : "");
+    }
+
+    private static String atBench(Job from, Job to) {
+        return BENCH.entrySet().stream()
+                .filter(each -> !from.section(each.getKey()).equals(to.section(each.getKey())))
+                .map(Map.Entry::getValue)
+                .findFirst()
+                .orElse("");
     }
 }

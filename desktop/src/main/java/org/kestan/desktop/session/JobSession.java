@@ -1,5 +1,7 @@
 package org.kestan.desktop.session;
 
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.concurrent.ExecutorService;
@@ -21,11 +23,13 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import org.kestan.dossier.Dossier;
+import org.kestan.files.StepLibrary;
 import org.kestan.ground.sheet.Line;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.words.BenchUnit;
 import org.kestan.words.Words;
+import org.kestan.work.steps.BenchWork;
 
 /**
  * The open job. Each edit makes a new job and opens its dossier; undo is the job before, without limit in a session. To be
@@ -50,6 +54,8 @@ public final class JobSession {
     private final Typing typing = new Typing();
     private final ObjectProperty<Consumer<String>> taker = new SimpleObjectProperty<>(this, "taker");
     private final StringProperty bareUnit = new SimpleStringProperty(this, "bareUnit", "");
+    private final StringProperty who = new SimpleStringProperty(this, "who", "");
+    private final ObjectProperty<StepLibrary> steps = new SimpleObjectProperty<>(this, "steps", StepLibrary.shipped());
     private final StringProperty notice = new SimpleStringProperty(this, "notice", "");
     private final BooleanProperty noticeIsError = new SimpleBooleanProperty(this, "noticeIsError");
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
@@ -146,6 +152,21 @@ public final class JobSession {
         return focusedLine;
     }
 
+    /** Who works at the bench, empty while nobody said. */
+    public StringProperty whoProperty() {
+        return who;
+    }
+
+    /** Returns what is done at the bench now, by who works there. */
+    public BenchWork bench() {
+        return new BenchWork(Instant.now().truncatedTo(ChronoUnit.SECONDS), who.get());
+    }
+
+    /** The steps the shop works by. */
+    public ObjectProperty<StepLibrary> stepsProperty() {
+        return steps;
+    }
+
     /** Returns what is being typed. */
     public Typing typing() {
         return typing;
@@ -237,8 +258,11 @@ public final class JobSession {
             gesture = null;
             Job then = job();
             to.push(then);
-            show(from.pop());
-            say(what + Difference.between(then, job()) + ".");
+            Job next = from.pop();
+            String said = what + Difference.between(then, next);
+            // What was written down at the bench stays written, and that it was taken back with it.
+            show(bench().keepingDiary(next, then, said));
+            say(said + ".");
         }
     }
 

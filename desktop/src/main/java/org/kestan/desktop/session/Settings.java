@@ -87,6 +87,22 @@ public final class Settings {
         StandardsFile.write(standards, standardsFile());
     }
 
+    /** Returns the folder of the shop's own step files. */
+    public Path stepsFolder() {
+        return folder().resolve("steps");
+    }
+
+    /** Returns who works at the bench, empty while nobody said. */
+    public String who() {
+        return values.getProperty("who", "");
+    }
+
+    /** Says who works at the bench. */
+    public void setWho(String who) {
+        values.setProperty("who", who);
+        store();
+    }
+
     /** Tells whether the dark theme is chosen. */
     public boolean dark() {
         return Boolean.parseBoolean(values.getProperty("dark"));

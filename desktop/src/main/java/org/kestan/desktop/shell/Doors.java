@@ -6,6 +6,7 @@ import org.kestan.desktop.rooms.help.HelpRoom;
 import org.kestan.desktop.rooms.kit.KitRoom;
 import org.kestan.desktop.rooms.ledger.LedgerRoom;
 import org.kestan.desktop.rooms.standards.StandardsRoom;
+import org.kestan.desktop.stations.bench.BenchStation;
 import org.kestan.desktop.stations.intake.IntakeStation;
 import org.kestan.desktop.stations.measure.MeasureStation;
 import org.kestan.desktop.stations.plan.PlanStation;
@@ -21,6 +22,7 @@ final class Doors {
             Door.station(Station.MEASURE, "Alt+2", MeasureStation::new),
             Door.station(Station.VERDICT, "Alt+3", VerdictStation::new),
             Door.station(Station.PLAN, "Alt+4", PlanStation::new),
+            Door.station(Station.BENCH, "Alt+5", BenchStation::new),
             Door.inMenu("counter", "Counter check", "Shortcut+K", CounterRoom::new),
             Door.inMenu("kit", "Neck from nothing", "Shortcut+J", KitRoom::new),
             Door.inMenu("standards", "Shop standards", "Shortcut+D", StandardsRoom::new),

@@ -129,9 +129,14 @@ final class DrawingDivider extends Region {
     private void apply() {
         double wanted = settings.drawingHeight(key()).orElse(usual());
         double most = Math.max(LEAST, room * MOVED_SHARE);
-        double height = isFolded() ? STRIP : Math.min(wanted, most);
+        double height = isFolded() ? strip() : Math.min(wanted, most);
         elevation.setMinHeight(height);
         elevation.setPrefHeight(height);
         elevation.setMaxHeight(height);
+    }
+
+    /** The strip is as high as its letters need. */
+    private double strip() {
+        return STRIP * settings.textSize() / 100;
     }
 }

@@ -1,6 +1,7 @@
 package org.kestan.desktop.shell;
 
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -23,9 +24,12 @@ import org.kestan.desktop.parts.terms.HelpCard;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
+import org.kestan.desktop.session.Tone;
+import org.kestan.desktop.session.Waits;
 import org.kestan.dossier.Dossier;
 import org.kestan.dossier.Station;
 import org.kestan.files.StandardsFile;
+import org.kestan.files.StepLibrary;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.Taken;
@@ -33,6 +37,7 @@ import org.kestan.job.gauge.GaugeLine;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.Query;
+import org.kestan.words.Words;
 import org.kestan.work.moves.Handle;
 import org.kestan.work.moves.PlanMoves;
 import org.kestan.work.sideview.PlainInstrument;
@@ -49,6 +54,7 @@ public final class MainWindow {
     private final JobSession session = new JobSession();
     private final Settings settings;
     private final JobStore store;
+    private final Waits waits;
     private final JobActions actions;
     private final ElevationView elevation = new ElevationView();
     private final RoomStack rooms;
@@ -86,13 +92,18 @@ public final class MainWindow {
         name.getStyleClass().add("job-name");
         rooms = new RoomStack(elevation, settings);
         store = new JobStore(session, settings, ledger);
+        session.stepsProperty().set(StepLibrary.of(settings.stepsFolder()));
+        session.whoProperty().set(settings.who());
+        session.whoProperty().addListener((property, old, next) -> settings.setWho(next));
+        waits = new Waits(session, store, Clock.systemUTC(), Tone::sound);
         actions = new JobActions(session, store);
-        stations = new StationStrip(session, store, rooms::show);
+        stations = new StationStrip(session, store, waits, rooms::show);
         figures = new FigureStrip(session);
         MenuBar menus = Menus.bar(this, store, settings, samples);
         rooms.setHouse(new House(
                 session,
                 store,
+                waits,
                 elevation,
                 this::show,
                 this::enter,
@@ -177,6 +188,7 @@ public final class MainWindow {
                 session.edit(job -> PlanMoves.reset(session.dossier().plan(), handle));
             }
         });
+        waits.nowProperty().addListener((property, old, next) -> showTitle());
         session.unitProperty().addListener((property, old, next) -> settings.setUnit(next));
         rooms.shownProperty().addListener((property, old, next) -> {
             stations.choose(next);
@@ -209,7 +221,21 @@ public final class MainWindow {
         String said = dossier.job().name();
         Door door = rooms.shownProperty().get();
         name.setText(door.onStrip() ? said.isEmpty() ? "Unnamed instrument" : said : door.title());
-        stage.setTitle((said.isEmpty() ? "" : said + " \u2014 ") + "Kestan");
+        showTitle();
+    }
+
+    /** A wait that is over stands first: the title is seen while another window is in front. */
+    private void showTitle() {
+        String said = session.job().name();
+        String over = waits.runningProperty().get().stream()
+                .filter(each -> each.running().isOver(waits.nowProperty().get()))
+                .findFirst()
+                .map(each -> Words.label(each.running().kind()) + " is over \u2014 ")
+                .orElse("");
+        String title = over + (said.isEmpty() ? "" : said + " \u2014 ") + "Kestan";
+        if (!title.equals(stage.getTitle())) {
+            stage.setTitle(title);
+        }
     }
 
     /** Starts a new job at Intake, with the cursor on the instrument. */

@@ -14,7 +14,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
+import org.kestan.desktop.session.Waits;
 import org.kestan.dossier.Station;
+import org.kestan.job.Sections;
 import org.kestan.words.Words;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -28,12 +30,14 @@ final class StationStrip extends HBox {
     private final Map<Door, Label> reasons = new HashMap<>();
     private final Map<Door, FontIcon> icons = new HashMap<>();
     private final JobStore store;
+    private final Waits waits;
 
     /**
      * @param shower shows what a door leads to
      */
-    StationStrip(JobSession session, JobStore store, Consumer<Door> shower) {
+    StationStrip(JobSession session, JobStore store, Waits waits, Consumer<Door> shower) {
         this.store = store;
+        this.waits = waits;
         getStyleClass().add("stations");
         Doors.ALL.stream().filter(Door::onStrip).forEach(this::add);
         group.selectedToggleProperty().addListener((property, old, next) -> {
@@ -43,6 +47,7 @@ final class StationStrip extends HBox {
         });
         session.dossierProperty().addListener((property, old, next) -> show(session));
         session.unitProperty().addListener((property, old, next) -> show(session));
+        waits.nowProperty().addListener((property, old, next) -> showBench(session));
         store.changesProperty().addListener((property, old, next) -> showLedger());
         show(session);
         showLedger();
@@ -117,6 +122,19 @@ final class StationStrip extends HBox {
                 reasons.get(door).setText(why);
                 buttons.get(door).setAccessibleText(door.title() + ", " + Words.label(progress.stage()) + ": " + why);
             });
+        }
+        showBench(session);
+    }
+
+    /** A wait that is over is said where the others are waited for. */
+    private void showBench(JobSession session) {
+        boolean over = session.job().section(Sections.WAITS).stream()
+                .anyMatch(
+                        wait -> wait.isOpen() && wait.isOver(waits.nowProperty().get()));
+        if (over) {
+            Door bench = Doors.of(Station.BENCH.key());
+            reasons.get(bench).setText("a wait is over");
+            buttons.get(bench).setAccessibleText(bench.title() + ", a wait is over");
         }
     }
 

@@ -28,6 +28,16 @@ public interface Entry {
      */
     Parsed<Job> write(Job job, String typed);
 
+    /** Tells whether it is of the visit on the sheet, which is what questions and stand-ins are about. */
+    default boolean onSheet() {
+        return true;
+    }
+
+    /** Returns the job whose sheet it stands on. */
+    default Job sheet(Job job) {
+        return job;
+    }
+
     /** Returns the line where it holds a length. */
     default Optional<LengthLine> length() {
         return line() instanceof LengthLine length ? Optional.of(length) : Optional.empty();

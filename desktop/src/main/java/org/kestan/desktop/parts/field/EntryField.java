@@ -193,7 +193,8 @@ public final class EntryField extends VBox implements Explained {
                 session.say(entry.hint()
                         + reading().map(this::toolHint).orElse("")
                         + (suggestions().isEmpty() ? "" : "   Down shows usual words."));
-                session.takerProperty().set(reading().isPresent() ? this::takeFromGauge : null);
+                session.takerProperty()
+                        .set(entry.length().filter(Taken.class::isInstance).isPresent() ? this::takeFromGauge : null);
             } else {
                 session.typing().end(entry.line(), take());
                 if (session.focusedLineProperty().get() == entry.line()) {
@@ -205,8 +206,12 @@ public final class EntryField extends VBox implements Explained {
         session.unitProperty().addListener((property, old, next) -> showNote(session.dossier()));
     }
 
+    /** Takes and tools are kept of what is on the sheet. */
     private Optional<Taken> reading() {
-        return entry.length().filter(Taken.class::isInstance).map(Taken.class::cast);
+        return entry.length()
+                .filter(line -> entry.onSheet())
+                .filter(Taken.class::isInstance)
+                .map(Taken.class::cast);
     }
 
     private String toolHint(Taken reading) {
@@ -288,6 +293,7 @@ public final class EntryField extends VBox implements Explained {
         String kind = "plain";
         String text = "";
         Optional<Question> question = dossier.questions().stream()
+                .filter(each -> entry.onSheet())
                 .filter(each -> each.line().equals(entry.line()))
                 .findFirst();
         String fault = faultHere(dossier);
@@ -323,6 +329,7 @@ public final class EntryField extends VBox implements Explained {
 
     private String faultHere(Dossier dossier) {
         return dossier.faults().stream()
+                .filter(fault -> entry.onSheet())
                 .filter(fault -> fault.pointer().equals(entry.line().pointer()))
                 .map(fault -> session.words().correction(fault.problem(), fault.accepted()))
                 .findFirst()
@@ -344,7 +351,7 @@ public final class EntryField extends VBox implements Explained {
             }
         }
         return entry.length()
-                .flatMap(dossier.job()::get)
+                .flatMap(entry.sheet(dossier.job())::get)
                 .map(length -> unit.format(length.millimetres()))
                 .filter(text -> !text.replace(" ", "").equals(shown.replace(" ", "")))
                 .map(text -> "= " + text)
@@ -359,7 +366,10 @@ public final class EntryField extends VBox implements Explained {
 
     /** What stands in for a value that is not written. */
     private String standIn(Dossier dossier) {
-        OptionalDouble standIn = entry.length().map(dossier::standIn).orElse(OptionalDouble.empty());
+        OptionalDouble standIn = entry.length()
+                .filter(line -> entry.onSheet())
+                .map(dossier::standIn)
+                .orElse(OptionalDouble.empty());
         if (standIn.isEmpty()) {
             return "";
         }

@@ -1,0 +1,121 @@
+package org.kestan.desktop.session;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.kestan.job.Sections;
+import org.kestan.job.bench.Wait;
+import org.kestan.ledger.JobWait;
+import org.kestan.words.Words;
+
+/**
+ * Watches all waits that are on, of the open job and of the others, by the clock on the wall. Once a second it tells what is
+ * on; a wait that comes to its end is said once, with a tone. To be used on the application thread.
+ */
+public final class Waits {
+
+    private final JobSession session;
+    private final JobStore store;
+    private final Clock clock;
+    private final Runnable tone;
+    private final ReadOnlyObjectWrapper<List<JobWait>> running = new ReadOnlyObjectWrapper<>(List.of());
+    private final ReadOnlyObjectWrapper<Instant> now;
+    private final Set<Wait> told = new HashSet<>();
+    private List<JobWait> others = List.of();
+    private boolean first = true;
+
+    /**
+     * Watches from now on.
+     *
+     * @param clock the clock on the wall
+     * @param tone sounds when a wait is over
+     */
+    public Waits(JobSession session, JobStore store, Clock clock, Runnable tone) {
+        this.session = session;
+        this.store = store;
+        this.clock = clock;
+        this.tone = tone;
+        now = new ReadOnlyObjectWrapper<>(clock.instant());
+        session.dossierProperty().addListener((property, old, next) -> tick());
+        store.changesProperty().addListener((property, old, next) -> ask());
+        Timeline ticks = new Timeline(new KeyFrame(javafx.util.Duration.seconds(1), event -> tick()));
+        ticks.setCycleCount(Animation.INDEFINITE);
+        ticks.play();
+        ask();
+    }
+
+    private void ask() {
+        store.ask(store.ledger()::waits, waits -> {
+            others = waits;
+            tick();
+        });
+    }
+
+    /** Looks at the clock. */
+    public void tick() {
+        now.set(clock.instant());
+        Optional<String> open = store.openId();
+        List<JobWait> next = new ArrayList<>();
+        session.job().section(Sections.WAITS).stream()
+                .filter(Wait::isOpen)
+                .forEach(wait ->
+                        next.add(new JobWait(open.orElse(""), session.job().name(), wait)));
+        others.stream().filter(each -> !open.equals(Optional.of(each.id()))).forEach(next::add);
+        if (!next.equals(running.get())) {
+            running.set(List.copyOf(next));
+        }
+        tell();
+    }
+
+    /** What was over before the program came up is shown, but makes no noise. */
+    private void tell() {
+        for (JobWait each : running.get()) {
+            if (each.running().isOver(now.get()) && told.add(each.running()) && !first) {
+                session.say(Words.label(each.running().kind()) + " is over: " + named(each) + ".");
+                tone.run();
+            }
+        }
+        first = false;
+    }
+
+    /** Returns what a wait's instrument is called. */
+    public static String named(JobWait wait) {
+        return wait.name().isEmpty() ? "an unnamed instrument" : wait.name();
+    }
+
+    /** The waits that are on, those of the open job first. */
+    public ReadOnlyObjectProperty<List<JobWait>> runningProperty() {
+        return running.getReadOnlyProperty();
+    }
+
+    /** The moment, renewed every second. */
+    public ReadOnlyObjectProperty<Instant> nowProperty() {
+        return now.getReadOnlyProperty();
+    }
+
+    /** Returns what is left, as a clock shows it: minutes and seconds under an hour, then hours, then days. */
+    public static String left(Duration left) {
+        if (left.toHours() >= 48) {
+            return left.toDays() + " d " + left.toHoursPart() + " h";
+        }
+        return left.toHours() > 0
+                ? left.toHours() + " h " + String.format("%02d", left.toMinutesPart()) + " min"
+                : left.toMinutes() + ":" + String.format("%02d", left.toSecondsPart());
+    }
+
+    /** Returns the moment to the second, as it is written down. */
+    public Instant moment() {
+        return clock.instant().truncatedTo(ChronoUnit.SECONDS);
+    }
+}

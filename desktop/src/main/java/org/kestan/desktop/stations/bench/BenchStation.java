@@ -1,0 +1,283 @@
+package org.kestan.desktop.stations.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.BooleanBinding;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.value.ObservableBooleanValue;
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.house.House;
+import org.kestan.desktop.house.Room;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.parts.pages.NextLine;
+import org.kestan.desktop.parts.pages.PageTabs;
+import org.kestan.desktop.session.FileChoice;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.dossier.Dossier;
+import org.kestan.dossier.Station;
+import org.kestan.ground.notation.Parsed;
+import org.kestan.job.bench.DiaryEntry;
+import org.kestan.job.pictures.Photo;
+import org.kestan.words.Words;
+import org.kestan.work.plan.WorkPlan;
+import org.kestan.work.steps.Step;
+
+/**
+ * The work itself. One key says done: Space on the step, or Page down wherever the focus is, which a foot switch can type;
+ * Page up looks back.
+ */
+public final class BenchStation extends VBox implements Room {
+
+    /** What the station can show. */
+    private enum Page {
+        STEP("Step"),
+        STEPS("All steps"),
+        HEEL("Heel log"),
+        FIT("Fit and trim"),
+        BAGS("Bags"),
+        DIARY("Diary");
+
+        private final String title;
+
+        Page(String title) {
+            this.title = title;
+        }
+    }
+
+    /** From this width on, in text sizes, the head has room for what comes next. */
+    private static final double ROOMY = 66;
+
+    private final House house;
+    private final JobSession session;
+    private final BenchDesk desk;
+    private final PageTabs<Page> pages = new PageTabs<>(Page.STEP, "bench-page-", page -> page.title);
+    private final StepPane step;
+    private final StepList list;
+    private final HeelPane heel;
+    private final FitPane fit;
+    private final BagsPane bags;
+    private final DiaryPane diary;
+    private final Label ways = new Label();
+    private final PlainButton take;
+    private Object opened;
+
+    /** Makes the station. */
+    public BenchStation(House house) {
+        this.house = house;
+        session = house.session();
+        desk = new BenchDesk(house);
+        step = new StepPane(desk, new StepPane.StepActions() {
+            @Override
+            public void picture() {
+                choosePicture();
+            }
+
+            @Override
+            public void tool(Step.Tool tool) {
+                show(tool);
+            }
+        });
+        list = new StepList(desk, () -> turn(Page.STEP));
+        heel = new HeelPane(desk);
+        fit = new FitPane(desk);
+        bags = new BagsPane(desk);
+        diary = new DiaryPane(desk);
+        pages.put(Page.STEP, step);
+        pages.put(Page.STEPS, list);
+        pages.put(Page.HEEL, heel);
+        pages.put(Page.FIT, fit);
+        pages.put(Page.BAGS, bags);
+        pages.put(Page.DIARY, diary);
+        VBox.setVgrow(pages.body(), Priority.ALWAYS);
+        ways.getStyleClass().add("advice");
+        ways.setId("bench-ways");
+        take = new PlainButton("Take into the plan", "bench-take", this::take);
+        NextLine line = new NextLine(session, Station.BENCH);
+        // Where it is narrow the buttons say it by themselves.
+        BooleanBinding said = Bindings.createBooleanBinding(
+                () -> pages.page() == Page.STEP
+                        && getWidth() > ROOMY * ways.getFont().getSize(),
+                pages.pageProperty(),
+                widthProperty(),
+                ways.fontProperty());
+        line.visibleProperty().bind(said);
+        line.managedProperty().bind(said);
+        FlowPane head = new FlowPane(pages, ways, take, line);
+        head.getStyleClass().add("plan-head");
+        getStyleClass().add("bench");
+        getChildren().addAll(head, pages.body());
+        session.dossierProperty().addListener((property, old, next) -> refresh());
+        session.unitProperty().addListener((property, old, next) -> refresh());
+        session.stepsProperty().addListener((property, old, next) -> refresh());
+        pages.pageProperty().addListener((property, old, next) -> refresh());
+        visibleProperty().addListener((property, was, is) -> refresh());
+        addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+        addEventFilter(KeyEvent.KEY_TYPED, key -> {
+            if (key.getCharacter().matches("[0-9.]") && pages.page() == Page.STEP && step.typed(key.getCharacter())) {
+                key.consume();
+            }
+        });
+        refresh();
+    }
+
+    private void pressed(KeyEvent key) {
+        if (key.isShortcutDown() || key.isAltDown()) {
+            return;
+        }
+        if (pages.page() == Page.STEP && (key.getCode() == KeyCode.PAGE_DOWN || key.getCode() == KeyCode.PAGE_UP)) {
+            // What is half-typed at the step is taken first, as by Enter.
+            step.focusCard();
+            if (key.getCode() == KeyCode.PAGE_DOWN) {
+                desk.done();
+            } else {
+                desk.look(-1);
+            }
+            key.consume();
+            return;
+        }
+        Object focus = getScene() == null ? null : getScene().getFocusOwner();
+        boolean typing = focus instanceof TextInputControl
+                || focus instanceof ButtonBase
+                || focus instanceof ComboBoxBase
+                || focus instanceof ListView;
+        if (typing || pages.page() != Page.STEP) {
+            return;
+        }
+        boolean known = true;
+        switch (key.getCode()) {
+            case SPACE -> desk.done();
+            case BACK_SPACE, LEFT -> desk.look(-1);
+            case RIGHT -> desk.look(1);
+            case S -> step.askReason();
+            case N -> step.askNote();
+            case P -> choosePicture();
+            case W -> desk.beginWait();
+            case O -> desk.reopen();
+            default -> known = false;
+        }
+        if (known) {
+            key.consume();
+        }
+    }
+
+    private void take() {
+        Dossier dossier = session.dossier();
+        session.edit(job -> WorkPlan.take(dossier.ways(), dossier.plan().ways()));
+        session.say("In the plan: " + Words.ways(session.dossier().plan().ways()) + ".");
+        step.focusCard();
+    }
+
+    private void show(Step.Tool tool) {
+        switch (tool) {
+            case HEEL_LOG -> turn(Page.HEEL);
+            case FOOT_FIT, SADDLE_TRIM, BRIDGE_TRIM -> turn(Page.FIT);
+            case TEMPLATES, LEVELLING -> {
+                house.enter(Station.PLAN);
+                session.say("The templates and the levelling strip are among the papers of the plan.");
+            }
+        }
+    }
+
+    private void turn(Page page) {
+        Node tab = pages.lookup("#bench-page-" + page.name().toLowerCase(Locale.ROOT));
+        if (tab instanceof ButtonBase button) {
+            button.fire();
+        }
+        focusFirst();
+    }
+
+    private void choosePicture() {
+        house.store()
+                .files()
+                .openSeveral(getScene().getWindow(), "Add pictures", FileChoice.Kind.PICTURE)
+                .forEach(file -> house.store()
+                        .ask(() -> house.store().ledger().pictures().add(file), added -> {
+                            if (added instanceof Parsed.Bad<String> bad) {
+                                session.complain(file.getFileName() + ": "
+                                        + session.words().problem(bad.problem(), bad.accepted()) + ".");
+                            } else {
+                                keep(added.optional().orElseThrow());
+                            }
+                        }));
+    }
+
+    private void keep(String picture) {
+        String caption = desk.shown().map(Step::title).orElse("");
+        desk.keep((bench, job) -> {
+            List<Photo> photos = new ArrayList<>(job.photos());
+            if (photos.stream().noneMatch(photo -> photo.file().equals(picture))) {
+                photos.add(new Photo(picture, caption));
+            }
+            return bench.write(
+                    job.withPhotos(photos),
+                    DiaryEntry.What.PICTURE,
+                    desk.shown().map(Step::id).orElse(""),
+                    picture);
+        });
+        session.say("The picture lies with the job, at \u201c" + caption + "\u201d.");
+    }
+
+    /** Nothing is worked out for what is not seen. */
+    private void refresh() {
+        if (!isVisible()) {
+            return;
+        }
+        Object now = house.store().openId().orElse(session.job().name());
+        desk.refresh();
+        if (!now.equals(opened)) {
+            opened = now;
+            desk.goOn();
+        }
+        boolean preview = session.dossier().isPreview();
+        ways.setText(
+                session.dossier().plan().ways().isEmpty()
+                        ? ""
+                        : (preview ? "Preview: " : "")
+                                + Words.ways(session.dossier().plan().ways()));
+        take.setVisible(preview && !session.dossier().plan().ways().isEmpty());
+        take.setManaged(take.isVisible());
+        switch (pages.page()) {
+            case STEP -> step.show();
+            case STEPS -> list.show();
+            case HEEL -> heel.show();
+            case FIT -> fit.show();
+            case BAGS -> bags.show();
+            case DIARY -> diary.show();
+        }
+    }
+
+    @Override
+    public Node node() {
+        return this;
+    }
+
+    @Override
+    public void focusFirst() {
+        refresh();
+        switch (pages.page()) {
+            case STEP -> step.focusCard();
+            case STEPS -> list.focusFirst();
+            case HEEL -> heel.focusFirst();
+            case FIT -> fit.focusFirst();
+            case BAGS, DIARY -> pages.lookup(".page").requestFocus();
+        }
+    }
+
+    /** The step is what is read from across the bench: the drawing folds beside it. */
+    @Override
+    public ObservableBooleanValue picture() {
+        return new SimpleBooleanProperty(true);
+    }
+}

@@ -1,0 +1,80 @@
+package org.kestan.desktop.stations.bench;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.session.FileChoice;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.files.DiaryCsv;
+import org.kestan.job.Sections;
+import org.kestan.job.bench.DiaryEntry;
+import org.kestan.words.Words;
+import org.kestan.work.steps.Step;
+import org.kestan.work.steps.StepBook;
+
+/** Who did what when, the newest first. Nothing in it can be changed. */
+final class DiaryPane extends VBox {
+
+    private final JobSession session;
+    private final BenchDesk desk;
+    private final ListView<String> lines = new ListView<>();
+
+    DiaryPane(BenchDesk desk) {
+        this.desk = desk;
+        session = desk.session();
+        lines.setId("diary");
+        lines.getStyleClass().add("diary");
+        Label empty =
+                new Label("Nothing is written yet: each step that is done, each wait and each note leaves a line.");
+        empty.setWrapText(true);
+        lines.setPlaceholder(empty);
+        Label label = new Label("At the bench:");
+        TextField who = new TextField(session.whoProperty().get());
+        who.setId("bench-who");
+        who.setPromptText("your name or mark");
+        label.setLabelFor(who);
+        who.textProperty().bindBidirectional(session.whoProperty());
+        FlowPane bar =
+                new FlowPane(label, who, new PlainButton("Write to a table\u2026", "diary-export", this::export));
+        bar.getStyleClass().add("plan-head");
+        VBox.setVgrow(lines, Priority.ALWAYS);
+        getChildren().addAll(bar, lines);
+        getStyleClass().add("bench-page");
+    }
+
+    private void export() {
+        desk.store()
+                .files()
+                .save(getScene().getWindow(), "Write the diary", FileChoice.Kind.TABLE, "diary.csv")
+                .ifPresent(file -> desk.store()
+                        .files()
+                        .write(
+                                file,
+                                to -> DiaryCsv.write(
+                                        session.job(),
+                                        session.stepsProperty().get().book(),
+                                        to)));
+    }
+
+    void show() {
+        StepBook book = session.stepsProperty().get().book();
+        List<String> said = new ArrayList<>();
+        for (DiaryEntry entry : session.job().section(Sections.DIARY)) {
+            said.add(Words.moment(entry.at()) + "   " + Words.label(entry.what())
+                    + (entry.step().isEmpty()
+                            ? ""
+                            : ": " + book.step(entry.step()).map(Step::title).orElse(entry.step()))
+                    + (entry.text().isEmpty() ? "" : " \u2014 " + entry.text())
+                    + (entry.who().isEmpty() ? "" : "   (" + entry.who() + ")"));
+        }
+        Collections.reverse(said);
+        lines.getItems().setAll(said);
+    }
+}

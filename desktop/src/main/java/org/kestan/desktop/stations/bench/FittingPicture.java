@@ -1,0 +1,144 @@
+package org.kestan.desktop.stations.bench;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.desktop.parts.drawn.Sketch;
+import org.kestan.words.Numbers;
+import org.kestan.words.Words;
+import org.kestan.work.heel.FittingWatch;
+
+/**
+ * The neck as it sits in the joint: end-on with its height over the target and its roll, and from above with where it points
+ * at the bridge. The target and what is near enough are drawn; an arrow tells where it came from.
+ */
+final class FittingPicture extends Sketch {
+
+    private static final double PAD = 20;
+    private static final double HEAD = 22;
+    private static final double FOOT = 40;
+
+    /** What a picture's half shows on either side of the target, mm; more where the neck is farther off. */
+    private static final double RANGE = 1.2;
+
+    private Optional<FittingWatch> shown = Optional.empty();
+    private Words words;
+
+    FittingPicture() {
+        super("fitting-picture");
+    }
+
+    void show(FittingWatch watch, Words in) {
+        shown = Optional.of(watch);
+        words = in;
+        setAccessibleText(Words.label(watch.pitch().off()) + ", "
+                + Words.label(watch.drift().off()) + ", "
+                + Words.label(watch.roll().off()));
+        changed();
+    }
+
+    @Override
+    protected void draw(double width, double height) {
+        if (shown.isPresent()) {
+            double half = width / 2;
+            endOn(shown.get(), 0, half, height);
+            above(shown.get(), half, half, height);
+        }
+    }
+
+    private static double range(FittingWatch.Axis axis) {
+        return Math.max(RANGE, Math.abs(axis.now().orElse(0)) * 1.25);
+    }
+
+    /** Seen from the headstock: bass on the left, as one stands at the bench with the neck toward oneself. */
+    private void endOn(FittingWatch watch, double left, double width, double height) {
+        FittingWatch.Axis pitch = watch.pitch();
+        FittingWatch.Axis roll = watch.roll();
+        double middle = left + width / 2;
+        double centre = HEAD + (height - HEAD - FOOT) / 2;
+        double range = range(pitch);
+        double scale = (height - HEAD - FOOT - PAD) / 2 / range;
+        double half = Math.min(width * 0.3, 110);
+        text(left + 4, 15, "End-on, at the bridge, \u00d7 " + times(scale), "chart-label");
+        double near = pitch.near() * scale;
+        box(middle - half, centre - near, 2 * half, 2 * near, "chart-band");
+        line(middle - half, centre, middle + half, centre, "chart-target");
+        text(left + 4, centre + 5, "bass", "chart-label");
+        text(left + width - 46, centre + 5, "treble", "chart-label");
+        if (pitch.now().isPresent()) {
+            double y = centre - pitch.now().getAsDouble() * scale;
+            pitch.before()
+                    .ifPresent(before ->
+                            arrow(middle, centre - Math.max(-range, Math.min(range, before)) * scale, middle, y));
+            double most = (height - HEAD - FOOT) / 4;
+            double tilt = Math.max(-most, Math.min(most, roll.now().orElse(0) / 2 * scale));
+            closed(
+                    new double[] {
+                        middle - half,
+                        y - tilt - 5,
+                        middle + half,
+                        y + tilt - 5,
+                        middle + half,
+                        y + tilt + 5,
+                        middle - half,
+                        y - tilt + 5
+                    },
+                    style(pitch));
+        }
+        text(left + 4, height - 23, said(pitch), "chart-value");
+        text(left + 4, height - 6, said(roll), "chart-value");
+    }
+
+    /** Seen from above, the neck to the left. */
+    private void above(FittingWatch watch, double left, double width, double height) {
+        FittingWatch.Axis drift = watch.drift();
+        double centre = HEAD + (height - HEAD - FOOT) / 2;
+        double scale = (height - HEAD - FOOT - PAD) / 2 / range(drift);
+        double joint = left + width * 0.15;
+        double bridge = left + width * 0.8;
+        text(left + 4, 15, "From above, \u00d7 " + times(scale), "chart-label");
+        double near = drift.near() * scale;
+        closed(new double[] {joint, centre, bridge, centre - near, bridge, centre + near}, "chart-band");
+        line(joint, centre, bridge + 14, centre, "chart-target");
+        line(bridge, HEAD + PAD / 2, bridge, height - FOOT, "chart-axis");
+        text(bridge + 6, HEAD + PAD, "treble", "chart-label");
+        text(bridge + 6, height - FOOT - 2, "bass", "chart-label");
+        drift.now().ifPresent(now -> {
+            double y = centre - now * scale;
+            line(joint, centre, bridge, y, "fitting-line");
+            dot(bridge, y, 6, style(drift));
+            drift.before().ifPresent(before -> arrow(bridge - 16, centre - before * scale, bridge - 16, y));
+        });
+        text(left + 4, height - 6, said(drift), "chart-value");
+    }
+
+    private static String times(double pixelsPerMillimetre) {
+        return String.format(Locale.ROOT, "%.0f", pixelsPerMillimetre / 3.8);
+    }
+
+    private void arrow(double fromX, double fromY, double toX, double toY) {
+        if (Math.abs(toY - fromY) > 4) {
+            double head = Math.signum(fromY - toY) * 7;
+            line(fromX, fromY, toX, toY, "fitting-arrow");
+            open(new double[] {toX - 4, toY + head, toX, toY, toX + 4, toY + head}, "fitting-arrow");
+        }
+    }
+
+    private static String style(FittingWatch.Axis axis) {
+        return switch (axis.off()) {
+            case TRUE -> "fitting-true";
+            // While wood still goes a low pitch is no trouble.
+            case PITCH_LOW, UNREAD -> "fitting-under";
+            default -> "fitting-off";
+        };
+    }
+
+    private String said(FittingWatch.Axis axis) {
+        OptionalDouble now = axis.now();
+        return Words.label(axis.off())
+                + (now.isPresent() && axis.off() != FittingWatch.Off.TRUE
+                        ? " " + words.numbers().fine(Math.abs(now.getAsDouble()))
+                        : now.isPresent() ? "" : " " + Numbers.NONE)
+                + (axis.worsens() ? ", and it gets worse" : "");
+    }
+}

@@ -1,0 +1,479 @@
+package org.kestan.desktop.stations.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.application.Platform;
+import javafx.collections.FXCollections;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.notation.Parsed;
+import org.kestan.ground.notation.TypedLength;
+import org.kestan.ground.sheet.Side;
+import org.kestan.ground.sheet.Sides;
+import org.kestan.ground.sheet.ValueType;
+import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.job.bench.HeelEntry;
+import org.kestan.job.tree.Foreign;
+import org.kestan.words.Numbers;
+import org.kestan.words.Words;
+import org.kestan.work.heel.FittingWatch;
+import org.kestan.work.heel.HeelAdvice;
+import org.kestan.work.heel.HeelGoal;
+
+/**
+ * The heel, set by set: what to do next in large letters, where a set and a reading are logged with a few keys, how the neck
+ * sits, and how the projection came along.
+ */
+final class HeelPane extends VBox {
+
+    /** From this chance on a set is warned of. */
+    private static final double WARNED = 0.1;
+
+    /** Under this width, in sizes of the large letters, nothing stands beside the log. */
+    private static final double NARROW = 33;
+
+    private static final ExecutorService ADVISERS = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "heel");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    private final BenchDesk desk;
+    private final JobSession session;
+    private final Label word = new Label();
+    private final Label set = new Label();
+    private final Label because = new Label();
+    private final Label left = new Label();
+    private final Label chance = new Label();
+    private final TextField grit = field("heel-grit", 4);
+    private final TextField bass = field("heel-bass", 4);
+    private final TextField treble = field("heel-treble", 4);
+    private final TextField projection = field("heel-projection", 7);
+    private final TextField drift = field("heel-drift", 7);
+    private final ComboBox<Side> toward = new ComboBox<>(FXCollections.observableArrayList(Side.values()));
+    private final TextField gap = field("heel-gap", 6);
+    private final TextField bassEdge = field("heel-edge-bass", 6);
+    private final TextField trebleEdge = field("heel-edge-treble", 6);
+    private final Label trouble = new Label();
+    private final FittingPicture picture = new FittingPicture();
+    private final HeelChart chart = new HeelChart();
+    private final Label watch = new Label();
+    private final ListView<String> log = new ListView<>();
+    private final VBox body;
+    private final FlowPane told = new FlowPane();
+    private final Label waiting = new Label();
+    private final WorkingOrder setOrder = new WorkingOrder();
+    private final WorkingOrder readOrder = new WorkingOrder();
+    private Optional<HeelGoal> goal = Optional.empty();
+    private Optional<HeelAdvice> advice = Optional.empty();
+    private Job asked;
+
+    HeelPane(BenchDesk desk) {
+        this.desk = desk;
+        session = desk.session();
+        getStyleClass().add("bench-page");
+        word.setId("heel-word");
+        word.getStyleClass().add("heel-word");
+        set.setId("heel-next");
+        set.getStyleClass().add("heel-next");
+        because.getStyleClass().add("step-why");
+        left.setId("heel-left");
+        left.getStyleClass().add("heel-left");
+        chance.setId("heel-chance");
+        chance.getStyleClass().add("heel-chance");
+        watch.setId("heel-watch");
+        watch.getStyleClass().add("heel-watch");
+        trouble.setId("heel-trouble");
+        trouble.getStyleClass().add("entry-note-error");
+        word.setMinWidth(USE_PREF_SIZE);
+        for (Label each : List.of(set, because, left, chance, watch, trouble)) {
+            each.setWrapText(true);
+            each.setMinWidth(0);
+            each.setMinHeight(USE_PREF_SIZE);
+        }
+        toward.setId("heel-toward");
+        toward.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(Side side) {
+                return side == null ? "to\u2026" : "to the " + Words.lower(side);
+            }
+
+            @Override
+            public Side fromString(String text) {
+                return null;
+            }
+        });
+        for (TextField each : List.of(grit, bass, treble)) {
+            setOrder.add(each);
+            each.setOnAction(event -> setOrder.next(each));
+            each.textProperty().addListener((property, old, next) -> foresee());
+        }
+        setOrder.setAfterLast(this::logSet);
+        for (Node each : List.of(projection, drift, toward, gap, bassEdge, trebleEdge)) {
+            readOrder.add(each);
+        }
+        for (TextField each : List.of(projection, drift, gap, bassEdge, trebleEdge)) {
+            each.setOnAction(event -> readOrder.next(each));
+        }
+        toward.setOnAction(event -> {
+            if (toward.isFocused() && toward.getValue() != null) {
+                readOrder.next(toward);
+            }
+        });
+        readOrder.setAfterLast(this::logReading);
+        FlowPane sets = new FlowPane(
+                named("Grit", grit),
+                named("Pulls, bass", bass),
+                named("Pulls, treble", treble),
+                new PlainButton("Log the set", "heel-log-set", this::logSet));
+        FlowPane reads = new FlowPane(
+                named("Projection, slack", projection),
+                named("Drift at the bridge", drift),
+                named(" ", toward),
+                named("Gap at the cap", gap),
+                named("Bass edge", bassEdge),
+                named("Treble edge", trebleEdge),
+                new PlainButton("Log the reading", "heel-log-reading", this::logReading));
+        for (FlowPane each : List.of(sets, reads)) {
+            each.getStyleClass().add("heel-entry");
+        }
+        log.setId("heel-log");
+        log.getStyleClass().add("diary");
+        Label empty = new Label("The log is empty: pull the first set, then read.");
+        empty.setWrapText(true);
+        log.setPlaceholder(empty);
+        told.getChildren().addAll(word, set);
+        told.getStyleClass().add("heel-told");
+        VBox advised = new VBox(because, sets, chance, reads, trouble, left, log);
+        advised.getStyleClass().add("heel-advised");
+        VBox.setVgrow(log, Priority.ALWAYS);
+        VBox pictures = new VBox(watch, picture, chart);
+        pictures.getStyleClass().add("heel-pictures");
+        VBox.setVgrow(picture, Priority.ALWAYS);
+        VBox.setVgrow(chart, Priority.ALWAYS);
+        HBox.setHgrow(pictures, Priority.ALWAYS);
+        HBox.setHgrow(advised, Priority.ALWAYS);
+        HBox beside = new HBox();
+        beside.getStyleClass().add("heel-body");
+        HBox.setHgrow(beside, Priority.ALWAYS);
+        body = new VBox();
+        body.getStyleClass().add("heel-body");
+        Runnable arrange = () -> {
+            // Where it is narrow the pictures stand under the log.
+            boolean narrow = getWidth() < NARROW * set.getFont().getSize();
+            beside.getChildren().clear();
+            body.getChildren().clear();
+            if (narrow) {
+                body.getChildren().setAll(advised, pictures);
+            } else {
+                beside.getChildren().setAll(advised, pictures);
+                body.getChildren().setAll(beside);
+            }
+        };
+        VBox.setVgrow(beside, Priority.ALWAYS);
+        widthProperty().addListener((property, old, next) -> arrange.run());
+        arrange.run();
+        waiting.getStyleClass().add("waiting");
+        waiting.setWrapText(true);
+        ScrollPane scroll = new ScrollPane(body);
+        scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
+        scroll.getStyleClass().add("station-scroll");
+        WorkingOrder.follow(scroll);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(waiting, told, scroll);
+    }
+
+    private static TextField field(String id, int columns) {
+        TextField field = new TextField();
+        field.setId(id);
+        field.setPrefColumnCount(columns);
+        return field;
+    }
+
+    private static VBox named(String label, Node field) {
+        Label name = new Label(label);
+        name.getStyleClass().add("entry-label");
+        name.setLabelFor(field);
+        field.setAccessibleText(label);
+        return new VBox(name, field);
+    }
+
+    /** Puts the focus where the next number goes: after a set the reading, after a reading the set. */
+    void focusFirst() {
+        List<HeelEntry> entries = session.job().section(Sections.HEEL_LOG);
+        boolean pulled = !entries.isEmpty() && entries.get(entries.size() - 1) instanceof HeelEntry.Pulls;
+        (pulled ? projection : grit).requestFocus();
+    }
+
+    void show() {
+        goal = session.dossier().plan().correction().flatMap(plan -> HeelGoal.of(plan, session.job()));
+        boolean can = goal.isPresent() && session.dossier().plan().heel().isPresent();
+        body.setVisible(can);
+        told.setVisible(can);
+        told.setManaged(can);
+        waiting.setVisible(!can);
+        waiting.setManaged(!can);
+        waiting.setText(
+                can
+                        ? ""
+                        : "No wood goes from the heel by this plan, or the heel was not read: its height is on the sheet, line 12.");
+        if (!can || session.job() == asked) {
+            return;
+        }
+        asked = session.job();
+        Job job = asked;
+        HeelGoal to = goal.get();
+        List<HeelEntry> entries = job.section(Sections.HEEL_LOG);
+        var shop = session.standards();
+        ADVISERS.execute(() -> {
+            if (job != asked) {
+                return;
+            }
+            HeelAdvice found = HeelAdvice.of(to, entries, shop);
+            Platform.runLater(() -> {
+                if (job == asked) {
+                    advise(found, to, entries);
+                }
+            });
+        });
+    }
+
+    private void advise(HeelAdvice found, HeelGoal to, List<HeelEntry> entries) {
+        advice = Optional.of(found);
+        Words words = session.words();
+        word.setText(Words.label(found.word()));
+        because.setText(Words.more(found.word(), "say") + givenBack(found));
+        boolean pulls = found.pulls().bass() + found.pulls().treble() > 0;
+        set.setText(pulls ? said(found.grit(), found.pulls()) : "no wood now");
+        left.setText((found.projectionLeft() >= 0 ? "Still to rise " : "Past the target by ")
+                + words.numbers().length(Math.abs(found.projectionLeft()))
+                + "; off the cap, bass and treble, " + words.numbers().fineSides(found.capLeft()) + ".\nIn all "
+                + band(found, Side.BASS) + " and " + band(found, Side.TREBLE)
+                + " pulls of this paper, four times out of five.");
+        grit.setPromptText(Integer.toString(found.grit()));
+        bass.setPromptText(Integer.toString(found.pulls().bass()));
+        treble.setPromptText(Integer.toString(found.pulls().treble()));
+        chance(found.overChance(), pulls);
+        FittingWatch fitting = FittingWatch.of(to, entries);
+        picture.show(fitting, words);
+        String off = Stream.of(fitting.roll(), fitting.drift(), fitting.pitch())
+                .filter(axis -> axis.off() != FittingWatch.Off.TRUE && axis.off() != FittingWatch.Off.UNREAD)
+                .map(axis -> Words.label(axis.off()) + ": " + Words.more(axis.off(), "say"))
+                .limit(2)
+                .collect(Collectors.joining("\n"));
+        boolean read = entries.stream().anyMatch(HeelEntry.Read.class::isInstance);
+        watch.setText(!off.isEmpty() ? off : read ? "True, every way that was read." : "Nothing is read yet.");
+        chart.show(to, entries, found, words);
+        log.getItems().setAll(lines(entries, found));
+    }
+
+    /** What it takes to give back what is over. */
+    private String givenBack(HeelAdvice found) {
+        if (found.word() != HeelAdvice.Word.OVER) {
+            return "";
+        }
+        Sides<Double> shim = found.capLeft().map(each -> Math.max(0, -each));
+        return " A shim of " + session.words().numbers().fineSides(shim)
+                + " at the cap, bass / treble, nothing at the top; or a saddle taller by "
+                + session.words().numbers().length(Math.max(0, -found.projectionLeft())) + ".";
+    }
+
+    private static String band(HeelAdvice found, Side side) {
+        int[] band = found.band().get(side);
+        return band[0] + " to " + band[1];
+    }
+
+    private static String said(int paper, Sides<Integer> pulls) {
+        String each = pulls.bass().equals(pulls.treble())
+                ? pulls.bass() + " on each cheek"
+                : pulls.bass() + " on the bass, " + pulls.treble() + " on the treble";
+        return each + ", " + paper + " grit";
+    }
+
+    private void chance(double over, boolean shown) {
+        boolean warned = over >= WARNED;
+        chance.setText(
+                shown
+                        ? "Chance to pass the target by more than "
+                                + session.words().numbers().length(HeelAdvice.OVER) + " with this set: "
+                                + Numbers.decimals(over * 100, over < 0.1 ? 1 : 0) + " %"
+                                + (warned ? ". Fewer pulls." : "")
+                        : "");
+        chance.getStyleClass().setAll("label", "heel-chance", warned ? "heel-chance-warned" : "heel-chance-small");
+    }
+
+    /** What the set that is typed would do, before it is done. */
+    private void foresee() {
+        if (advice.isEmpty() || goal.isEmpty()) {
+            return;
+        }
+        Optional<Integer> paper = number(grit, advice.get().grit());
+        Optional<Integer> low = number(bass, advice.get().pulls().bass());
+        Optional<Integer> high = number(treble, advice.get().pulls().treble());
+        if (paper.isEmpty() || low.isEmpty() || high.isEmpty()) {
+            return;
+        }
+        Job job = session.job();
+        HeelGoal to = goal.get();
+        Sides<Integer> pulls = new Sides<>(low.get(), high.get());
+        var shop = session.standards();
+        ADVISERS.execute(() -> {
+            double over = HeelAdvice.overChance(to, job.section(Sections.HEEL_LOG), shop, paper.get(), pulls);
+            Platform.runLater(() -> {
+                if (job == session.job()) {
+                    chance(over, pulls.bass() + pulls.treble() > 0);
+                }
+            });
+        });
+    }
+
+    private static Optional<Integer> number(TextField field, int otherwise) {
+        String typed = field.getText().strip();
+        return typed.isEmpty()
+                ? Optional.of(otherwise)
+                : typed.matches("\\d{1,4}") ? Optional.of(Integer.parseInt(typed)) : Optional.empty();
+    }
+
+    private void logSet() {
+        if (advice.isEmpty()) {
+            return;
+        }
+        Optional<Integer> paper = number(grit, advice.get().grit()).filter(each -> each >= 20 && each <= 2000);
+        Optional<Integer> low = number(bass, advice.get().pulls().bass()).filter(each -> each <= 1000);
+        Optional<Integer> high = number(treble, advice.get().pulls().treble()).filter(each -> each <= 1000);
+        if (paper.isEmpty()) {
+            wrong(grit, "A grit is a whole number from 20 to 2000.");
+        } else if (low.isEmpty()) {
+            wrong(bass, "Pulls are a whole number up to 1000.");
+        } else if (high.isEmpty()) {
+            wrong(treble, "Pulls are a whole number up to 1000.");
+        } else if (low.get() + high.get() == 0) {
+            wrong(bass, "No pulls: nothing to log.");
+        } else {
+            right();
+            Sides<Integer> pulls = new Sides<>(low.get(), high.get());
+            desk.keep((bench, job) -> {
+                Job next = job;
+                for (Side side : Side.values()) {
+                    if (pulls.get(side) > 0) {
+                        next = bench.log(
+                                next,
+                                new HeelEntry.Pulls(side, paper.get(), pulls.get(side), Foreign.NONE),
+                                step(),
+                                pulls.get(side) + " pulls, " + Words.lower(side) + " cheek, " + paper.get() + " grit");
+                    }
+                }
+                return next;
+            });
+            for (TextField each : List.of(grit, bass, treble)) {
+                each.clear();
+            }
+            session.say("Logged. Now read the projection.");
+            projection.requestFocus();
+        }
+    }
+
+    private String step() {
+        return desk.shown().map(each -> each.id()).orElse("");
+    }
+
+    private void logReading() {
+        List<Optional<Length>> lengths = new ArrayList<>();
+        for (TextField each : List.of(projection, drift, gap, bassEdge, trebleEdge)) {
+            String typed = TypedLength.tidy(
+                    each.getText().strip(), session.bareUnitProperty().get());
+            if (typed.isEmpty()) {
+                lengths.add(Optional.empty());
+                continue;
+            }
+            Parsed<Length> parsed = ValueType.LENGTH.parse(typed);
+            if (parsed instanceof Parsed.Bad<Length> bad) {
+                wrong(each, session.words().correction(bad));
+                return;
+            }
+            lengths.add(parsed.optional());
+        }
+        if (lengths.stream().allMatch(Optional::isEmpty)) {
+            wrong(projection, "Nothing is read yet.");
+            return;
+        }
+        if (lengths.get(1).filter(each -> each.millimetres() != 0).isPresent() && toward.getValue() == null) {
+            wrong(toward, "Say to which side it drifts.");
+            return;
+        }
+        right();
+        HeelEntry.Read read = new HeelEntry.Read(
+                lengths.get(0),
+                lengths.get(1),
+                lengths.get(1).isPresent() ? Optional.ofNullable(toward.getValue()) : Optional.empty(),
+                lengths.get(2),
+                lengths.get(3),
+                lengths.get(4),
+                Foreign.NONE);
+        desk.keep((bench, job) -> bench.log(job, read, step(), said(read)));
+        for (TextField each : List.of(projection, drift, gap, bassEdge, trebleEdge)) {
+            each.clear();
+        }
+        toward.setValue(null);
+        session.say("Logged.");
+        grit.requestFocus();
+    }
+
+    private void wrong(Node at, String said) {
+        trouble.setText(said);
+        session.complain(said);
+        at.requestFocus();
+    }
+
+    private void right() {
+        trouble.setText("");
+    }
+
+    private static String said(HeelEntry.Read read) {
+        List<String> parts = new ArrayList<>();
+        read.projection().ifPresent(each -> parts.add("projection " + each.text()));
+        read.drift()
+                .ifPresent(each -> parts.add("drift " + each.text()
+                        + read.toward()
+                                .map(side -> " to the " + Words.lower(side))
+                                .orElse("")));
+        read.gap().ifPresent(each -> parts.add("gap " + each.text()));
+        read.bassEdge().ifPresent(each -> parts.add("bass edge " + each.text()));
+        read.trebleEdge().ifPresent(each -> parts.add("treble edge " + each.text()));
+        return String.join(", ", parts);
+    }
+
+    /** The newest first. */
+    private static List<String> lines(List<HeelEntry> entries, HeelAdvice found) {
+        List<String> lines = new ArrayList<>();
+        for (int i = entries.size() - 1; i >= 0; i--) {
+            lines.add(
+                    entries.get(i) instanceof HeelEntry.Pulls set
+                            ? "    " + set.pulls() + " pulls, " + Words.lower(set.cheek()) + " cheek, " + set.grit()
+                                    + " grit"
+                            : said((HeelEntry.Read) entries.get(i))
+                                    + (found.suspect().contains(i) ? "   \u2014 not believed, read it again" : ""));
+        }
+        return lines;
+    }
+}

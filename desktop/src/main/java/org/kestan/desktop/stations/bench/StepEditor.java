@@ -1,0 +1,397 @@
+package org.kestan.desktop.stations.bench;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.collections.FXCollections;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.files.StepLibrary;
+import org.kestan.job.bench.WaitKind;
+import org.kestan.job.tree.Tree;
+import org.kestan.words.Words;
+import org.kestan.work.steps.Step;
+import org.kestan.work.steps.StepFile;
+
+/** The step as the shop words it: changed, moved, switched off, added, and taken back to as it ships. */
+final class StepEditor extends VBox {
+
+    private static final int MOST_MINUTES = 24 * 60;
+
+    private final BenchDesk desk;
+    private final JobSession session;
+    private final Runnable changed;
+    private final Label head = new Label();
+    private final Label differs = new Label();
+    private final Label trouble = new Label();
+    private final Map<String, TextInputControl> texts = new LinkedHashMap<>();
+    private final ComboBox<Optional<WaitKind>> waitKind = new ComboBox<>();
+    private final VBox fields = new VBox();
+    private Optional<Step> shown = Optional.empty();
+
+    /**
+     * @param changed told when the steps are other ones
+     */
+    StepEditor(BenchDesk desk, Runnable changed) {
+        this.desk = desk;
+        this.changed = changed;
+        session = desk.session();
+        getStyleClass().add("step-editor");
+        head.getStyleClass().add("place-title");
+        differs.setId("step-differs");
+        differs.getStyleClass().add("card-remark");
+        differs.setWrapText(true);
+        differs.setMinWidth(0);
+        trouble.setId("step-trouble");
+        trouble.getStyleClass().add("entry-note-error");
+        trouble.setWrapText(true);
+        trouble.setMinWidth(0);
+        line("title", "Title");
+        line("why", "Why");
+        lines("do", "Do");
+        lines("check", "Before going on");
+        lines("otherwise", "If not");
+        lines("cautions", "Cautions, one a line");
+        lines("bags", "Bag, one a line");
+        line("picture", "Picture of");
+        line("hands", "Minutes of work");
+        List<Optional<WaitKind>> kinds = new ArrayList<>(List.of(Optional.empty()));
+        Stream.of(WaitKind.values()).map(Optional::of).forEach(kinds::add);
+        waitKind.setItems(FXCollections.observableArrayList(kinds));
+        waitKind.setId("edit-wait-kind");
+        waitKind.setAccessibleText("Wait");
+        waitKind.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(Optional<WaitKind> kind) {
+                return kind == null ? "" : kind.map(Words::label).orElse("no wait");
+            }
+
+            @Override
+            public Optional<WaitKind> fromString(String text) {
+                return Optional.empty();
+            }
+        });
+        fields.getChildren().addAll(new Label("Then wait for"), waitKind);
+        line("minutes", "Minutes of it");
+        fields.getStyleClass().add("step-editor-fields");
+        FlowPane bar = new FlowPane(
+                new PlainButton("Keep", "edit-keep", this::keep),
+                new PlainButton("Earlier", "edit-up", () -> move(-1)),
+                new PlainButton("Later", "edit-down", () -> move(1)),
+                new PlainButton("New after it", "edit-new", this::add),
+                new PlainButton("Leave it out", "edit-off", this::off),
+                new PlainButton("As it ships", "edit-back", this::back),
+                new PlainButton("All as they ship", "edit-all-back", this::allBack));
+        bar.getStyleClass().add("step-bar");
+        ScrollPane scroll = new ScrollPane(fields);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("station-scroll");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(head, differs, trouble, scroll, bar);
+        setDisable(true);
+    }
+
+    private void line(String key, String label) {
+        put(key, label, new TextField());
+    }
+
+    /** Tab goes on to the next field; a new line is Enter. */
+    private void lines(String key, String label) {
+        TextArea area = new TextArea();
+        area.setWrapText(true);
+        area.setPrefRowCount(key.equals("do") ? 4 : 2);
+        area.addEventFilter(KeyEvent.KEY_PRESSED, key2 -> {
+            if (key2.getCode() == KeyCode.TAB && !key2.isControlDown()) {
+                Node next = key2.isShiftDown() ? before(area) : after(area);
+                next.requestFocus();
+                key2.consume();
+            }
+        });
+        put(key, label, area);
+    }
+
+    private Node after(Node field) {
+        List<Node> all = new ArrayList<>(fields.getChildren());
+        int at = all.indexOf(field);
+        return all.stream()
+                .skip(at + 1)
+                .filter(Node::isFocusTraversable)
+                .findFirst()
+                .orElse(field);
+    }
+
+    private Node before(Node field) {
+        List<Node> all = new ArrayList<>(fields.getChildren());
+        for (int i = all.indexOf(field) - 1; i >= 0; i--) {
+            if (all.get(i).isFocusTraversable()) {
+                return all.get(i);
+            }
+        }
+        return field;
+    }
+
+    private void put(String key, String label, TextInputControl field) {
+        field.setId("edit-" + key);
+        field.setAccessibleText(label);
+        Label name = new Label(label);
+        name.getStyleClass().add("entry-label");
+        name.setLabelFor(field);
+        texts.put(key, field);
+        fields.getChildren().addAll(name, field);
+    }
+
+    private StepLibrary library() {
+        return session.stepsProperty().get();
+    }
+
+    /** Says what is wrong with the shop's own files. */
+    void trouble() {
+        trouble.setText(library().faults().entrySet().stream()
+                .flatMap(each -> each.getValue().stream()
+                        .limit(1)
+                        .map(fault -> each.getKey() + ".json" + session.words().line(fault)
+                                + ". The steps that ship stand in."))
+                .collect(Collectors.joining("\n")));
+    }
+
+    void show(Step step) {
+        shown = Optional.of(step);
+        setDisable(false);
+        head.setText(step.title());
+        text("title", step.title());
+        text("why", step.why());
+        text("do", step.doing());
+        text("check", step.check());
+        text("otherwise", step.failing());
+        text("cautions", String.join("\n", step.cautions()));
+        text("bags", String.join("\n", step.bags()));
+        text("picture", step.picture());
+        text("hands", Integer.toString(step.hands()));
+        waitKind.setValue(step.pause().map(Step.Pause::kind));
+        text(
+                "minutes",
+                step.pause().map(each -> Integer.toString(each.minutes())).orElse(""));
+        differs.setText(differs(step));
+    }
+
+    private void text(String key, String text) {
+        texts.get(key).setText(text);
+    }
+
+    private String differs(Step step) {
+        if (step.edits().added()) {
+            return "The shop\u2019s own step.";
+        }
+        Optional<Step> ships = library().asShipped(step.id());
+        if (!step.edits().any() || ships.isEmpty()) {
+            return "As it ships.";
+        }
+        Map<String, String> said = said(ships.get());
+        return step.edits().changed().stream()
+                .sorted()
+                .map(key -> key.equals("after")
+                        ? "It stands at another place."
+                        : "\u201c" + key + "\u201d ships as: " + said.getOrDefault(key, "\u2026"))
+                .collect(Collectors.joining("\n"));
+    }
+
+    private static Map<String, String> said(Step step) {
+        return Map.of(
+                "title", step.title(),
+                "why", step.why(),
+                "do", step.doing(),
+                "check", step.check(),
+                "otherwise", step.failing(),
+                "cautions", String.join(" / ", step.cautions()),
+                "bags", String.join(" / ", step.bags()),
+                "picture", step.picture(),
+                "hands", step.hands() + " min",
+                "wait",
+                        step.pause()
+                                .map(pause -> Words.label(pause.kind()) + " " + Durations.said(pause.minutes()))
+                                .orElse("none"));
+    }
+
+    /** The file a step lies in. */
+    private Optional<StepFile> file(Step step) {
+        return library().book().files().stream()
+                .filter(file -> file.steps().stream().anyMatch(each -> each.id().equals(step.id())))
+                .filter(file -> !library().faults().containsKey(file.name()))
+                .findFirst();
+    }
+
+    private interface Edit {
+        StepLibrary edit(StepLibrary library, StepFile file, Step step) throws IOException;
+    }
+
+    private void edit(String said, Edit edit) {
+        if (shown.isEmpty()) {
+            return;
+        }
+        Optional<StepFile> file = file(shown.get());
+        if (file.isEmpty()) {
+            session.complain(
+                    "This step\u2019s file can\u2019t be read, so nothing is written over it. Mend it or move it away.");
+            return;
+        }
+        try {
+            String id = shown.get().id();
+            session.stepsProperty().set(edit.edit(library(), file.get(), shown.get()));
+            session.say(said);
+            changed.run();
+            library().book().step(id).ifPresent(this::show);
+        } catch (IOException failed) {
+            session.complain("The steps could not be kept: " + failed.getMessage());
+        }
+    }
+
+    private void keep() {
+        Optional<Integer> hands = number("hands", 0);
+        Optional<Integer> minutes = number("minutes", 1);
+        if (texts.get("title").getText().isBlank()) {
+            wrong("title", "A step has a title.");
+        } else if (hands.isEmpty()) {
+            wrong("hands", "Minutes of work are a whole number up to " + MOST_MINUTES + ".");
+        } else if (waitKind.getValue().isPresent() && minutes.isEmpty()) {
+            wrong("minutes", "Say how many minutes are waited, a whole number above 0.");
+        } else {
+            edit("Kept: this is how the shop does it.", (library, file, step) -> {
+                Map<String, Optional<Tree>> said = new LinkedHashMap<>();
+                Optional<Step> ships = library.asShipped(step.id());
+                for (String key : List.of("title", "why", "do", "check", "otherwise", "picture")) {
+                    String text = texts.get(key).getText().strip();
+                    boolean same = ships.filter(each -> said(each).get(key).equals(text))
+                            .isPresent();
+                    said.put(key, same ? Optional.empty() : Optional.of(Tree.text(text)));
+                }
+                for (String key : List.of("cautions", "bags")) {
+                    List<String> rows = texts.get(key)
+                            .getText()
+                            .lines()
+                            .map(String::strip)
+                            .filter(each -> !each.isEmpty())
+                            .toList();
+                    boolean same = ships.map(each -> key.equals("bags") ? each.bags() : each.cautions())
+                            .filter(rows::equals)
+                            .isPresent();
+                    said.put(
+                            key,
+                            same
+                                    ? Optional.empty()
+                                    : Optional.of(new Tree.Items(
+                                            rows.stream().map(Tree::text).toList())));
+                }
+                said.put(
+                        "hands",
+                        ships.filter(each -> each.hands() == hands.get()).isPresent()
+                                ? Optional.empty()
+                                : Optional.of(Tree.number(hands.get())));
+                Optional<Step.Pause> pause = waitKind.getValue().map(kind -> new Step.Pause(kind, minutes.get()));
+                said.put("wait", wait(pause, ships));
+                return library.with(file.name(), step.id(), said);
+            });
+        }
+    }
+
+    /** A wait that ships can be changed; one that is taken away is an object with nothing in it no file can hold, so it stays. */
+    private static Optional<Tree> wait(Optional<Step.Pause> pause, Optional<Step> ships) {
+        if (ships.filter(each -> each.pause().equals(pause)).isPresent()) {
+            return Optional.empty();
+        }
+        return pause.map(each -> new Tree.Draft()
+                .put("kind", Tree.text(each.kind().key()))
+                .put("minutes", Tree.number(each.minutes()))
+                .entries());
+    }
+
+    private Optional<Integer> number(String key, int least) {
+        String typed = texts.get(key).getText().strip();
+        if (!typed.matches("\\d{1,6}")) {
+            return Optional.empty();
+        }
+        int number = Integer.parseInt(typed);
+        int most = key.equals("hands") ? MOST_MINUTES : 366 * MOST_MINUTES;
+        return number >= least && number <= most ? Optional.of(number) : Optional.empty();
+    }
+
+    private void wrong(String key, String said) {
+        session.complain(said);
+        texts.get(key).requestFocus();
+    }
+
+    /** Moves the step before the one ahead of it in its file, or behind the one after. */
+    private void move(int by) {
+        edit(by < 0 ? "It stands earlier now." : "It stands later now.", (library, file, step) -> {
+            List<String> order =
+                    new ArrayList<>(file.steps().stream().map(Step::id).toList());
+            int at = order.indexOf(step.id());
+            int to = at + by;
+            if (to < 0 || to >= order.size()) {
+                return library;
+            }
+            order.remove(at);
+            order.add(to, step.id());
+            return library.with(
+                    file.name(), step.id(), Map.of("after", Optional.of(Tree.text(to == 0 ? "" : order.get(to - 1)))));
+        });
+    }
+
+    private void add() {
+        String id = "shop-" + UUID.randomUUID().toString().substring(0, 8);
+        edit(
+                "A step of the shop\u2019s own: say what is done, then Keep.",
+                (library, file, step) -> library.with(
+                        file.name(),
+                        id,
+                        Map.of(
+                                "title", Optional.of(Tree.text("New step")),
+                                "after", Optional.of(Tree.text(step.id())))));
+        library().book().step(id).ifPresent(this::show);
+        texts.get("title").requestFocus();
+        texts.get("title").selectAll();
+    }
+
+    private void off() {
+        edit(
+                "Left out. \u201cAll as they ship\u201d, or its line in the file, brings it back.",
+                (library, file, step) -> step.edits().added()
+                        ? library.without(file.name(), step.id())
+                        : library.with(file.name(), step.id(), Map.of("off", Optional.of(new Tree.Flag(true)))));
+    }
+
+    private void back() {
+        edit("As it ships.", (library, file, step) -> library.without(file.name(), step.id()));
+    }
+
+    /** Takes back everything the shop said in this step's file. */
+    private void allBack() {
+        edit("All steps of this file are as they ship.", (library, file, step) -> {
+            StepLibrary next = library;
+            for (Step each : file.steps()) {
+                if (each.edits().any()) {
+                    next = next.without(file.name(), each.id());
+                }
+            }
+            return next;
+        });
+    }
+}

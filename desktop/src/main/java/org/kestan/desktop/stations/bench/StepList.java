@@ -1,0 +1,136 @@
+package org.kestan.desktop.stations.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.job.bench.StepMark;
+import org.kestan.words.Words;
+import org.kestan.work.steps.Step;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** All steps of the plan in their order, with what is behind one; Enter goes to one, and beside it the shop changes its steps. */
+final class StepList extends HBox {
+
+    private final BenchDesk desk;
+    private final ListView<Step> list = new ListView<>();
+    private final Label sum = new Label();
+    private final StepEditor editor;
+    private List<Step> shown = List.of();
+
+    /**
+     * @param go shows the step at hand
+     */
+    StepList(BenchDesk desk, Runnable go) {
+        this.desk = desk;
+        editor = new StepEditor(desk, this::showAnew);
+        getStyleClass().add("bench-page");
+        list.setId("step-list");
+        list.getStyleClass().add("step-list");
+        list.setCellFactory(view -> new Cell());
+        Label none = new Label("The steps follow from the ways in the plan.");
+        none.setWrapText(true);
+        list.setPlaceholder(none);
+        list.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.ENTER) {
+                goTo(go);
+                key.consume();
+            }
+        });
+        list.setOnMouseClicked(event -> {
+            if (event.getClickCount() == 2) {
+                goTo(go);
+            }
+        });
+        list.getSelectionModel().selectedItemProperty().addListener((property, old, next) -> {
+            if (next != null) {
+                editor.show(next);
+            }
+        });
+        FlowPane bar = new FlowPane(sum, new PlainButton("Go to it", "step-go", () -> goTo(go)));
+        bar.getStyleClass().add("plan-head");
+        VBox left = new VBox(bar, list);
+        VBox.setVgrow(list, Priority.ALWAYS);
+        left.getStyleClass().add("step-list-left");
+        HBox.setHgrow(left, Priority.ALWAYS);
+        HBox.setHgrow(editor, Priority.ALWAYS);
+        getChildren().addAll(left, editor);
+    }
+
+    private void goTo(Runnable go) {
+        Step chosen = list.getSelectionModel().getSelectedItem();
+        if (chosen != null) {
+            desk.show(chosen);
+            go.run();
+        }
+    }
+
+    void focusFirst() {
+        list.requestFocus();
+    }
+
+    private void showAnew() {
+        desk.refresh();
+        show();
+    }
+
+    void show() {
+        List<Step> steps = new ArrayList<>(desk.steps());
+        if (!steps.equals(shown)) {
+            shown = List.copyOf(steps);
+            String chosen = desk.shown().map(Step::id).orElse("");
+            list.getItems().setAll(steps);
+            for (int i = 0; i < steps.size(); i++) {
+                if (steps.get(i).id().equals(chosen)) {
+                    list.getSelectionModel().select(i);
+                    list.scrollTo(Math.max(0, i - 2));
+                }
+            }
+        } else {
+            list.refresh();
+        }
+        int hands = steps.stream().mapToInt(Step::hands).sum();
+        int waits = steps.stream()
+                .flatMap(step -> step.pause().stream())
+                .mapToInt(Step.Pause::minutes)
+                .sum();
+        sum.setText(steps.size() + " steps, " + Durations.said(hands) + " of work; waits of " + Math.round(waits / 60.0)
+                + " h, some of them shared");
+        editor.trouble();
+    }
+
+    private final class Cell extends ListCell<Step> {
+
+        @Override
+        protected void updateItem(Step step, boolean empty) {
+            super.updateItem(step, empty);
+            if (empty || step == null) {
+                setText(null);
+                setGraphic(null);
+                return;
+            }
+            StepMark mark = desk.marks().get(step.id());
+            FontIcon icon = new FontIcon(
+                    mark == null
+                            ? "fth-circle"
+                            : mark.state() == StepMark.State.DONE ? "fth-check-circle" : "fth-minus-circle");
+            icon.getStyleClass().add("station-icon");
+            setGraphic(icon);
+            setText(step.title()
+                    + (step.hands() > 0 ? "   " + step.hands() + " min" : "")
+                    + step.pause()
+                            .map(pause -> "   " + Words.lower(pause.kind()) + " " + Durations.said(pause.minutes()))
+                            .orElse("")
+                    + (step.edits().any() ? "   \u2022 the shop\u2019s" : ""));
+            setWrapText(true);
+            setPrefWidth(0);
+        }
+    }
+}

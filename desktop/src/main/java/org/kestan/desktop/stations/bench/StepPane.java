@@ -1,0 +1,482 @@
+package org.kestan.desktop.stations.bench;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.field.Entries;
+import org.kestan.desktop.parts.field.EntryField;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.parts.field.VisitEntry;
+import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.ground.sheet.Line;
+import org.kestan.job.Sections;
+import org.kestan.job.bench.DiaryEntry;
+import org.kestan.job.bench.StepMark;
+import org.kestan.words.StepWords;
+import org.kestan.words.Words;
+import org.kestan.work.steps.Step;
+import org.kestan.work.steps.StepCheck;
+import org.kestan.work.steps.StepVisit;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The step at hand: its numbers huge, what to do, what has to be so before going on; what was read is typed here. */
+final class StepPane extends VBox {
+
+    /** What is being asked for in the line under the step. */
+    private enum Asked {
+        NOTE,
+        REASON
+    }
+
+    private static final PseudoClass OUT = PseudoClass.getPseudoClass("out");
+    private static final PseudoClass ROOMY = PseudoClass.getPseudoClass("roomy");
+    private static final int COMING = 4;
+
+    /** Under this width, in text sizes, nothing stands beside the step. */
+    private static final double NARROW = 60;
+
+    private final BenchDesk desk;
+    private final JobSession session;
+    private final StepActions actions;
+    private final Label where = new Label();
+    private final Label title = new Label();
+    private final Label why = new Label();
+    private final FlowPane numbers = new FlowPane();
+    private final Label doing = new Label();
+    private final VBox check = new VBox();
+    private final VBox cautions = new VBox();
+    private final FlowPane fields = new FlowPane();
+    private final Map<String, Label> verdicts = new LinkedHashMap<>();
+    private final WaitsBox waits;
+    private final VBox coming = new VBox();
+    private final VBox wanted = new VBox();
+    private final VBox written = new VBox();
+    private final VBox card;
+    private final VBox column = new VBox();
+    private final VBox side = new VBox();
+    private final ScrollPane scroll;
+    private final ScrollPane beside;
+    private boolean isNarrow;
+    private final HBox asking = new HBox();
+    private final Label askingFor = new Label();
+    private final TextField asked = new TextField();
+    private final Button done;
+    private final Button wait;
+    private Asked question = Asked.NOTE;
+    private WorkingOrder order = new WorkingOrder();
+    private List<EntryField> readings = List.of();
+    private Optional<Step> built = Optional.empty();
+
+    /** What the buttons and keys do that is not the desk's. */
+    interface StepActions {
+
+        /** Asks for a picture and keeps it with the job. */
+        void picture();
+
+        /** Shows what the step is worked with. */
+        void tool(Step.Tool tool);
+    }
+
+    StepPane(BenchDesk desk, StepActions actions) {
+        this.desk = desk;
+        this.actions = actions;
+        session = desk.session();
+        waits = new WaitsBox(desk);
+        getStyleClass().add("step-pane");
+        where.getStyleClass().add("step-where");
+        title.setId("step-title");
+        title.getStyleClass().add("step-title");
+        why.getStyleClass().add("step-why");
+        doing.setId("step-do");
+        doing.getStyleClass().add("step-do");
+        for (Label each : List.of(where, title, why, doing)) {
+            each.setWrapText(true);
+            each.setMinWidth(0);
+            each.setMinHeight(USE_PREF_SIZE);
+        }
+        numbers.setId("step-numbers");
+        numbers.getStyleClass().add("step-numbers");
+        check.getStyleClass().add("step-check");
+        cautions.setId("step-cautions");
+        cautions.getStyleClass().add("step-cautions");
+        fields.getStyleClass().add("step-fields");
+        card = new VBox(where, title, why, numbers, fields, doing, check, cautions);
+        card.setId("step-card");
+        card.getStyleClass().add("step-card");
+        column.getChildren().add(card);
+        column.getStyleClass().add("step-column");
+        card.setFocusTraversable(true);
+        card.setOnMousePressed(event -> card.requestFocus());
+        scroll = new ScrollPane(column);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("station-scroll");
+        HBox.setHgrow(scroll, Priority.ALWAYS);
+        WorkingOrder.follow(scroll);
+        scroll.viewportBoundsProperty().addListener((property, old, next) -> fit());
+        coming.getStyleClass().add("step-side");
+        wanted.getStyleClass().add("step-side");
+        written.setId("step-written");
+        written.getStyleClass().add("step-side");
+        side.getStyleClass().add("step-beside");
+        beside = new ScrollPane();
+        beside.setFitToWidth(true);
+        beside.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        beside.getStyleClass().addAll("station-scroll", "step-beside-scroll");
+        HBox both = new HBox(scroll, beside);
+        both.getStyleClass().add("step-both");
+        VBox.setVgrow(both, Priority.ALWAYS);
+        arrange(false);
+        widthProperty()
+                .addListener((property, old, next) ->
+                        arrange(next.doubleValue() < NARROW * where.getFont().getSize()));
+        done = button("Done", "step-done", desk::done);
+        done.getStyleClass().add("main-button");
+        wait = button("Begin the wait", "step-wait", desk::beginWait);
+        FlowPane bar = new FlowPane(
+                button("Back", "step-back", () -> desk.look(-1)),
+                done,
+                button("Pass over\u2026", "step-skip", this::askReason),
+                button("Note\u2026", "step-note", this::askNote),
+                button("Picture\u2026", "step-picture", actions::picture),
+                wait,
+                button("Open again", "step-reopen", desk::reopen));
+        bar.getStyleClass().add("step-bar");
+        asking.getChildren().addAll(askingFor, asked);
+        asking.getStyleClass().add("step-asking");
+        asking.setAlignment(Pos.CENTER_LEFT);
+        HBox.setHgrow(asked, Priority.ALWAYS);
+        asked.setId("step-asked");
+        askingFor.setLabelFor(asked);
+        askingFor.setMinWidth(USE_PREF_SIZE);
+        asked.setOnAction(event -> answer());
+        asked.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.ESCAPE) {
+                asked.clear();
+                ask(false);
+                key.consume();
+            }
+        });
+        ask(false);
+        getChildren().addAll(both, asking, bar);
+        desk.shownProperty().addListener((property, old, next) -> show());
+    }
+
+    private static Button button(String words, String id, Runnable action) {
+        return new PlainButton(words, id, action);
+    }
+
+    void askNote() {
+        question = Asked.NOTE;
+        askingFor.setText("Note");
+        asked.setPromptText("Enter keeps it, Esc leaves");
+        ask(true);
+    }
+
+    void askReason() {
+        question = Asked.REASON;
+        askingFor.setText("Passed over because");
+        asked.setPromptText("a reason; Enter keeps it, Esc leaves");
+        ask(true);
+    }
+
+    private void ask(boolean open) {
+        asking.setVisible(open);
+        asking.setManaged(open);
+        if (open) {
+            asked.requestFocus();
+        } else if (getScene() != null) {
+            card.requestFocus();
+        }
+    }
+
+    private void answer() {
+        String said = asked.getText().strip();
+        if (said.isEmpty()) {
+            session.complain(question == Asked.NOTE ? "Nothing is written there yet." : "Say why it is passed over.");
+            return;
+        }
+        asked.clear();
+        ask(false);
+        if (question == Asked.NOTE) {
+            desk.note(said);
+        } else {
+            desk.skip(said);
+        }
+    }
+
+    /** Puts the focus on the card, where one key says done. */
+    void focusCard() {
+        card.requestFocus();
+    }
+
+    /** A digit typed on the card goes into the first reading that is not there yet. */
+    boolean typed(String digit) {
+        if (readings.isEmpty() || !card.isFocused()) {
+            return false;
+        }
+        EntryField first = readings.stream()
+                .filter(field -> field.input().getText().isEmpty())
+                .findFirst()
+                .orElse(readings.get(0));
+        first.input().requestFocus();
+        first.input().setText(digit);
+        first.input().end();
+        return true;
+    }
+
+    /** Shows the step at hand as it is now. */
+    void show() {
+        desk.refresh();
+        Optional<Step> step = desk.shown();
+        waits.show();
+        if (step.isEmpty()) {
+            empty();
+            return;
+        }
+        boolean another = !step.equals(built);
+        if (another) {
+            build(step.get());
+        }
+        live(step.get());
+        fit();
+        if (another) {
+            scroll.setVvalue(0);
+            if (!fields.getChildren().isEmpty() || getScene() != null) {
+                card.requestFocus();
+            }
+        }
+    }
+
+    /** Where it is narrow what stands beside the step stands under it, and the waits over it. */
+    private void arrange(boolean narrow) {
+        if (narrow == isNarrow && !side.getChildren().isEmpty()) {
+            return;
+        }
+        isNarrow = narrow;
+        side.getChildren().clear();
+        column.getChildren().setAll(card);
+        beside.setContent(null);
+        if (narrow) {
+            side.getChildren().setAll(wanted, coming, written);
+            column.getChildren().setAll(waits, card, side);
+        } else {
+            side.getChildren().setAll(waits, wanted, coming, written);
+            beside.setContent(side);
+        }
+        show(beside, !narrow);
+    }
+
+    /** Where there is room the words are as large as the bench is long. */
+    private void fit() {
+        double width = scroll.getViewportBounds().getWidth();
+        double height = scroll.getViewportBounds().getHeight();
+        if (width > 0 && card.getScene() != null) {
+            card.pseudoClassStateChanged(ROOMY, true);
+            card.applyCss();
+            if (isNarrow || card.prefHeight(width) > height) {
+                card.pseudoClassStateChanged(ROOMY, false);
+                card.applyCss();
+            }
+        }
+    }
+
+    private void empty() {
+        built = Optional.empty();
+        where.setText("");
+        title.setText(session.dossier().plan().ways().isEmpty() ? "Nothing is planned yet" : "No steps");
+        why.setText("The steps follow from the ways in the plan: take some at Verdict or Plan.");
+        for (VBox each : List.of(check, cautions, coming, wanted, written)) {
+            each.getChildren().clear();
+        }
+        for (FlowPane each : List.of(numbers, fields)) {
+            each.getChildren().clear();
+        }
+        doing.setText("");
+        readings = List.of();
+        done.setDisable(true);
+        wait.setDisable(true);
+    }
+
+    private void build(Step step) {
+        built = Optional.of(step);
+        done.setDisable(false);
+        wait.setDisable(step.pause().isEmpty());
+        title.setText(step.title());
+        why.setText(step.why());
+        doing.setText(step.doing());
+        check.getChildren().clear();
+        if (!step.check().isEmpty()) {
+            check.getChildren()
+                    .add(labelled("fth-check-square", "Before going on: " + step.check(), "step-check-text"));
+        }
+        if (!step.failing().isEmpty()) {
+            Label failing = labelled("fth-corner-down-right", "If not: " + step.failing(), "step-failing");
+            failing.setId("step-failing");
+            check.getChildren().add(failing);
+        }
+        show(check, !check.getChildren().isEmpty());
+        cautions.getChildren()
+                .setAll(step.cautions().stream()
+                        .map(each -> labelled("fth-alert-triangle", each, "step-caution"))
+                        .toList());
+        show(cautions, !step.cautions().isEmpty());
+        fields(step);
+    }
+
+    private static Label labelled(String icon, String text, String style) {
+        Label label = new Label(text, new FontIcon(icon));
+        label.getStyleClass().add(style);
+        label.setWrapText(true);
+        label.setMinWidth(0);
+        return label;
+    }
+
+    private static void show(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
+    }
+
+    private void fields(Step step) {
+        order = new WorkingOrder();
+        verdicts.clear();
+        List<Node> all = new ArrayList<>();
+        List<EntryField> inputs = new ArrayList<>();
+        for (Line<?> line : step.reads()) {
+            String label = Words.full(line);
+            EntryField field = new EntryField(
+                    session,
+                    new VisitEntry(Entries.of(line, label, session::standards), label, step.into()),
+                    "",
+                    order);
+            String id = "bench-" + EntryField.id(line);
+            field.input().setId(id);
+            Label verdict = new Label();
+            verdict.setId(id + "-check");
+            verdict.getStyleClass().add("step-verdict");
+            verdict.setWrapText(true);
+            verdicts.put(line.path(), verdict);
+            VBox box = new VBox(field, verdict);
+            box.getStyleClass().add("step-field");
+            all.add(box);
+            inputs.add(field);
+        }
+        order.setAfterLast(card::requestFocus);
+        readings = inputs;
+        fields.getChildren().setAll(all);
+        show(fields, !all.isEmpty());
+    }
+
+    /** What changes while the step stays: numbers, checks, what is behind one. */
+    private void live(Step step) {
+        int at = desk.index();
+        StepMark mark = desk.marks().get(step.id());
+        where.setText("Step " + (at + 1) + " of " + desk.steps().size()
+                + (step.hands() > 0 ? "  \u00b7  " + step.hands() + " min of work" : "")
+                + step.pause()
+                        .map(pause ->
+                                "  \u00b7  then " + Words.lower(pause.kind()) + " " + Durations.said(pause.minutes()))
+                        .orElse("")
+                + (mark == null
+                        ? ""
+                        : "  \u00b7  " + Words.label(mark.state()) + " " + Words.moment(mark.at())
+                                + (mark.reason().isEmpty() ? "" : ": " + mark.reason())));
+        numbers.getChildren()
+                .setAll(StepWords.of(step.numbers(), session.dossier().plan(), session.words()).stream()
+                        .map(StepPane::number)
+                        .toList());
+        show(numbers, !numbers.getChildren().isEmpty());
+        boolean out = false;
+        for (Line<?> line : step.reads()) {
+            Optional<StepCheck> checked = StepCheck.of(
+                    session.dossier().plan(),
+                    step.into(),
+                    StepVisit.of(session.job(), step.into(), LocalDate.now()),
+                    line);
+            Label verdict = verdicts.get(line.path());
+            verdict.setText(
+                    checked.map(each -> StepWords.check(each, session.words())).orElse(""));
+            boolean off = checked.filter(StepCheck::isOut).isPresent();
+            verdict.getStyleClass().setAll("label", "step-verdict", off ? "step-verdict-out" : "step-verdict-in");
+            out |= off;
+        }
+        check.pseudoClassStateChanged(OUT, out);
+        beside(step, at);
+    }
+
+    private static Node number(StepWords each) {
+        Label value = new Label(each.value());
+        value.getStyleClass().addAll("step-number", each.wide() ? "step-number-wide" : "step-number-large");
+        Label label = new Label(each.label());
+        label.getStyleClass().add("step-number-label");
+        value.setMinWidth(USE_PREF_SIZE);
+        VBox box = new VBox(label, value);
+        box.getStyleClass().add("step-number-box");
+        box.setAccessibleText(each.label() + " " + each.value());
+        return box;
+    }
+
+    private void beside(Step step, int at) {
+        wanted.getChildren().clear();
+        step.tool()
+                .ifPresent(tool -> wanted.getChildren()
+                        .add(new PlainButton(Words.label(tool) + "\u2026", "step-tool", () -> actions.tool(tool))));
+        if (!step.bags().isEmpty()) {
+            wanted.getChildren().add(head("Bag"));
+            step.bags().forEach(each -> wanted.getChildren().add(line("\u2022 " + each)));
+        }
+        if (!step.picture().isEmpty()) {
+            wanted.getChildren().add(head("Picture of"));
+            wanted.getChildren().add(line(step.picture()));
+        }
+        coming.getChildren().clear();
+        List<Step> next = desk.steps().subList(at + 1, Math.min(desk.steps().size(), at + 1 + COMING));
+        if (!next.isEmpty()) {
+            coming.getChildren().add(head("Then"));
+            next.forEach(each -> coming.getChildren().add(line(each.title())));
+            int left = desk.steps().subList(at, desk.steps().size()).stream()
+                    .filter(each -> !desk.marks().containsKey(each.id()))
+                    .mapToInt(Step::hands)
+                    .sum();
+            coming.getChildren().add(line("Work left: " + Durations.said(left)));
+        }
+        written.getChildren().clear();
+        List<DiaryEntry> here = session.job().section(Sections.DIARY).stream()
+                .filter(entry -> entry.step().equals(step.id()) && entry.what() == DiaryEntry.What.NOTE)
+                .toList();
+        if (!here.isEmpty()) {
+            written.getChildren().add(head("Noted"));
+            here.forEach(entry -> written.getChildren().add(line(entry.text())));
+        }
+    }
+
+    private static Label head(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("step-side-head");
+        return label;
+    }
+
+    private static Label line(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("step-side-line");
+        label.setWrapText(true);
+        label.setMinWidth(0);
+        return label;
+    }
+}
