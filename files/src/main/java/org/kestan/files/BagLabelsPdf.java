@@ -119,7 +119,9 @@ public final class BagLabelsPdf {
         float room = layout.width - 2 * PADDING;
         float line = y - PADDING - LARGE;
         text(out, fonts, fonts.bold(), LARGE, x + PADDING, line, room, bag.part());
-        String where = bag.side().map(side -> Words.label(side) + " side").orElse("")
+        String where = bag.side()
+                        .map(side -> Words.capital(Words.label(side)) + " side")
+                        .orElse("")
                 + (bag.side().isPresent() && !bag.place().isEmpty() ? ", " : "")
                 + bag.place();
         text(out, fonts, fonts.bold(), SMALL + 1, x + PADDING, line - 14, room, where);

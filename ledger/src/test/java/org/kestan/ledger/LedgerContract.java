@@ -27,8 +27,11 @@ import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.ground.standards.Standard;
 import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.job.bench.WaitKind;
 import org.kestan.job.pictures.Photo;
 import org.kestan.job.terms.Lines;
+import org.kestan.work.steps.BenchWork;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -64,6 +67,33 @@ public abstract class LedgerContract {
 
     private static Job with(Job job, String action) {
         return job.with(Reading.ACTION_BASS, Length.ofText(action));
+    }
+
+    /** Waits are told while another job is open, and after the ledger was closed; those that are over are not. */
+    @Test
+    public void tellsTheWaitsThatAreOn() {
+        BenchWork work = new BenchWork(Instant.parse("2026-11-25T12:00:00Z"), "");
+        Job waiting = work.begin(demo(0), WaitKind.GLUE, 720, "reset-glue");
+        waiting = work.begin(waiting, WaitKind.HEAT, 8, "");
+        LedgerJob entry = ledger.insert(waiting);
+        LedgerJob gone = ledger.insert(waiting);
+        ledger.insert(demo(1));
+        ledger.delete(gone.id());
+        ledger.close();
+        ledger = open(folder);
+        assertThat(ledger.waits()).extracting(JobWait::id).containsExactly(entry.id(), entry.id());
+        assertThat(ledger.waits())
+                .extracting(each -> each.running().until())
+                .containsExactly(Instant.parse("2026-11-26T00:00:00Z"), Instant.parse("2026-11-25T12:08:00Z"));
+        Job over = work.end(waiting, waiting.section(Sections.WAITS).get(0));
+        ledger.save(entry.id(), entry.revision(), over);
+        assertThat(ledger.waits()).hasSize(1).allMatch(each -> each.name().equals(over.name()));
+        assertThat(ledger.list(Query.ALL).stream()
+                        .filter(card -> card.id().equals(entry.id()))
+                        .findFirst()
+                        .orElseThrow()
+                        .waitsFor())
+                .isNotNull();
     }
 
     @Test

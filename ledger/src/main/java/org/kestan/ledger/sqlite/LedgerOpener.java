@@ -21,7 +21,7 @@ import org.sqlite.SQLiteDataSource;
 final class LedgerOpener {
 
     /** The newest migration that this program knows. */
-    static final int LATEST = 2;
+    static final int LATEST = 3;
 
     private static final int PATIENCE_MILLIS = 5000;
 

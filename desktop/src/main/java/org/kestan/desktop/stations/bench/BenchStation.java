@@ -72,6 +72,7 @@ public final class BenchStation extends VBox implements Room {
     private final Label ways = new Label();
     private final PlainButton take;
     private Object opened;
+    private boolean swallows;
 
     /** Makes the station. */
     public BenchStation(House house) {
@@ -125,7 +126,11 @@ public final class BenchStation extends VBox implements Room {
         visibleProperty().addListener((property, was, is) -> refresh());
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         addEventFilter(KeyEvent.KEY_TYPED, key -> {
-            if (key.getCharacter().matches("[0-9.]") && pages.page() == Page.STEP && step.typed(key.getCharacter())) {
+            if (swallows) {
+                // The letter of a key that did something is no text.
+                swallows = false;
+                key.consume();
+            } else if (key.getCharacter().matches("[0-9.]") && pages.page() == Page.STEP && step.typed(key.getCharacter())) {
                 key.consume();
             }
         });
@@ -133,6 +138,7 @@ public final class BenchStation extends VBox implements Room {
     }
 
     private void pressed(KeyEvent key) {
+        swallows = false;
         if (key.isShortcutDown() || key.isAltDown()) {
             return;
         }
@@ -168,6 +174,7 @@ public final class BenchStation extends VBox implements Room {
             default -> known = false;
         }
         if (known) {
+            swallows = key.getCode().isLetterKey() || key.getCode() == KeyCode.SPACE;
             key.consume();
         }
     }

@@ -20,20 +20,24 @@ final class WaitsBox extends VBox {
     private final BenchDesk desk;
     private final List<Label> clocks = new ArrayList<>();
     private List<JobWait> shown = List.of();
+    private List<Wait> here = List.of();
 
     WaitsBox(BenchDesk desk) {
         this.desk = desk;
         setId("waits");
         getStyleClass().add("waits");
         desk.waits().runningProperty().addListener((property, old, next) -> show());
+        desk.session().dossierProperty().addListener((property, old, next) -> show());
         desk.waits().nowProperty().addListener((property, old, next) -> tick());
         show();
     }
 
     void show() {
         List<JobWait> next = desk.waits().runningProperty().get();
-        if (!next.equals(shown)) {
+        List<Wait> ours = desk.session().job().section(Sections.WAITS);
+        if (!next.equals(shown) || !ours.equals(here)) {
             shown = next;
+            here = ours;
             clocks.clear();
             getChildren().setAll(next.stream().map(this::row).toList());
         }
@@ -42,8 +46,8 @@ final class WaitsBox extends VBox {
 
     private Node row(JobWait each) {
         Wait wait = each.running();
-        boolean here = desk.session().job().section(Sections.WAITS).contains(wait);
-        Label what = new Label(Words.label(wait.kind()) + (here ? "" : ", " + Waits.named(each)) + ", until "
+        boolean ours = here.contains(wait);
+        Label what = new Label(Words.label(wait.kind()) + (ours ? "" : ", " + Waits.named(each)) + ", until "
                 + Words.moment(wait.until()));
         what.getStyleClass().add("wait-what");
         what.setWrapText(true);
@@ -54,7 +58,7 @@ final class WaitsBox extends VBox {
         clocks.add(clock);
         HBox row = new HBox(clock);
         row.getStyleClass().add("wait-row");
-        if (here) {
+        if (ours) {
             row.getChildren().add(new PlainButton("Over", "wait-over", () -> desk.endWait(wait)));
         }
         VBox box = new VBox(what, row);

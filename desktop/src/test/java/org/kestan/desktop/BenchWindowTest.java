@@ -1,0 +1,366 @@
+package org.kestan.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import org.kestan.dossier.Station;
+import org.kestan.files.StepLibrary;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.job.bench.Bag;
+import org.kestan.job.bench.DiaryEntry;
+import org.kestan.job.bench.HeelEntry;
+import org.kestan.job.bench.StepMark;
+import org.kestan.job.bench.Wait;
+import org.kestan.job.bench.WaitKind;
+import org.kestan.judgement.ways.Catalogue;
+import org.kestan.ledger.JobCard;
+import org.kestan.ledger.Query;
+import org.kestan.work.plan.WorkPlan;
+import org.kestan.work.steps.Step;
+import org.kestan.work.steps.StepBook;
+import org.kestan.work.steps.StepVisit;
+import org.testfx.util.WaitForAsyncUtils;
+import org.testng.annotations.Test;
+
+/** The Bench station in the real window. */
+public class BenchWindowTest extends WindowTest {
+
+    private static final int LARGE_FLAT_TOP = 0;
+    private static final int RISER_STRIPS = 6;
+    private static final int MOST_STEPS = 60;
+    private static final int MOST_ROUNDS = 40;
+
+    private void openBench(int sample) {
+        openSample(sample);
+        onWindow(() -> {
+            window.enter(Station.BENCH.key());
+            return true;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void take() {
+        press(find("bench-take", Node.class));
+        waitFor(() -> find("step-card", Node.class).isFocused());
+    }
+
+    private Job job() {
+        return session().job();
+    }
+
+    private List<StepMark> marks() {
+        return job().section(Sections.STEPS);
+    }
+
+    private String title() {
+        return label("step-title");
+    }
+
+    private void page(String page) {
+        onWindow(() -> {
+            find("bench-page-" + page, ToggleButton.class).fire();
+            return true;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void focusCard() {
+        onWindow(() -> {
+            find("step-card", Node.class).requestFocus();
+            return true;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private boolean isShown(String id) {
+        return robot.lookup("#" + id).tryQuery().filter(Node::isVisible).isPresent();
+    }
+
+    private Job inLedger() {
+        return onWindow(() -> ledger.read(window.store().openId().orElseThrow()).orElseThrow())
+                .job();
+    }
+
+    /** Nothing is done by a preview; once the plan is taken one key says done, and the ledger has it at once. */
+    @Test
+    public void oneKeySaysDone() {
+        openBench(LARGE_FLAT_TOP);
+        focusCard();
+        keys(KeyCode.SPACE);
+        assertThat(marks()).isEmpty();
+        take();
+        String first = title();
+        keys(KeyCode.SPACE);
+        assertThat(marks()).extracting(StepMark::step).containsExactly("open-sheet");
+        assertThat(inLedger().section(Sections.STEPS)).isEqualTo(marks());
+        assertThat(title()).isNotEqualTo(first);
+        // A foot switch types Page down, wherever the focus is; Page up looks back.
+        keys(KeyCode.PAGE_DOWN);
+        assertThat(marks()).hasSize(2);
+        keys(KeyCode.PAGE_UP);
+        keys(KeyCode.PAGE_UP);
+        assertThat(title()).isEqualTo(first);
+        assertThat(marks()).hasSize(2);
+        keys(KeyCode.O);
+        assertThat(marks()).hasSize(1);
+        // Where it stopped is where it opens.
+        onWindow(() -> window.store().openFile(samples.get(1)));
+        onWindow(() -> {
+            window.openNamed(inLedgerName());
+            return true;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(title()).isEqualTo(first);
+    }
+
+    private String inLedgerName() {
+        return ledger.list(Query.ALL).stream()
+                .map(JobCard::name)
+                .filter(name -> name.startsWith("Large flat-top"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** A reason, a note; what is taken back stays in the diary. */
+    @Test
+    public void reasonsNotesAndTheDiary() {
+        openBench(LARGE_FLAT_TOP);
+        take();
+        keys(KeyCode.N);
+        waitFor(() -> find("step-asked", Node.class).isFocused());
+        enter("lacquer is soft");
+        keys(KeyCode.S);
+        waitFor(() -> find("step-asked", Node.class).isFocused());
+        keys(KeyCode.ENTER);
+        assertThat(marks()).isEmpty();
+        enter("done by the owner");
+        assertThat(marks().get(0).state()).isEqualTo(StepMark.State.SKIPPED);
+        assertThat(marks().get(0).reason()).isEqualTo("done by the owner");
+        int lines = job().section(Sections.DIARY).size();
+        focusCard();
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(marks()).isEmpty();
+        assertThat(job().section(Sections.DIARY)).hasSize(lines + 1);
+        assertThat(job().section(Sections.DIARY))
+                .extracting(DiaryEntry::what)
+                .containsExactly(DiaryEntry.What.NOTE, DiaryEntry.What.SKIPPED, DiaryEntry.What.TAKEN_BACK);
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.Z);
+        assertThat(marks()).hasSize(1);
+        assertThat(job().section(Sections.DIARY)).hasSize(lines + 2);
+    }
+
+    /** From scribe to string-up by keyboard: every step, its readings, the heel by the advice, the bags back on. */
+    @Test
+    public void aWholeReset() {
+        openBench(LARGE_FLAT_TOP);
+        take();
+        WorkPlan plan = session().dossier().plan();
+        double slack = plan.projection().orElseThrow().slackAsRead();
+        List<Step> steps = book().compose(plan);
+        boolean sanded = false;
+        for (int i = 0; i < MOST_STEPS && marks().size() < steps.size(); i++) {
+            Step step = steps.get(marks().size());
+            assertThat(title()).isEqualTo(step.title());
+            if (step.tool().filter(Step.Tool.HEEL_LOG::equals).isPresent()) {
+                sand(slack);
+                sanded = true;
+                page("step");
+            }
+            if (step.id().equals("reset-clamp-dry")) {
+                focusCard();
+                // The first digit goes into the reading.
+                enter(String.format(Locale.ROOT, "%.2f mm", slack));
+                assertThat(label("bench-survey-projection-slack-check")).startsWith("as planned");
+            }
+            if (step.id().equals("reset-glue")) {
+                focusCard();
+                keys(KeyCode.W);
+                assertThat(job().section(Sections.WAITS)).hasSize(1).allMatch(Wait::isOpen);
+            }
+            focusCard();
+            keys(KeyCode.SPACE);
+        }
+        assertThat(sanded).isTrue();
+        assertThat(marks())
+                .hasSize(steps.size())
+                .last()
+                .extracting(StepMark::step)
+                .isEqualTo(StepBook.LAST);
+        // The plan is still the one it was: what was read lies in visits of its own.
+        assertThat(session().dossier().plan().projection().orElseThrow().slackAsRead())
+                .isEqualTo(slack);
+        assertThat(StepVisit.of(job(), Step.Into.DRY_FIT, LocalDate.now()).millimetres(Reading.PROJECTION_SLACK))
+                .isPresent();
+        assertThat(session().dossier().progress(Station.BENCH).stage()).isEqualTo(Station.Stage.DONE);
+        // Everything that was bagged goes back on.
+        assertThat(job().section(Sections.BAGS)).hasSizeGreaterThan(3).noneMatch(Bag::back);
+        page("bags");
+        for (int i = 0; i < job().section(Sections.BAGS).size(); i++) {
+            press(find("bag-back-" + i, CheckBox.class));
+        }
+        assertThat(job().section(Sections.BAGS)).allMatch(Bag::back);
+        assertThat(label("bag-count")).isEqualTo("Everything is back on.");
+        assertThat(inLedger().section(Sections.BAGS)).isEqualTo(job().section(Sections.BAGS));
+    }
+
+    private StepBook book() {
+        return session().stepsProperty().get().book();
+    }
+
+    /** Follows the advice on a heel that gives 0.02 mm a pull at 80 grit, until it says stop. */
+    private void sand(double target) {
+        page("heel");
+        double left = session().dossier().plan().heel().orElseThrow().atCap();
+        waitFor(() -> !label("heel-word").isEmpty());
+        for (int round = 0; round < MOST_ROUNDS; round++) {
+            String word = label("heel-word");
+            if (word.startsWith("Stop")) {
+                break;
+            }
+            assertThat(word).isNotEqualTo("Over the target");
+            int entries = job().section(Sections.HEEL_LOG).size();
+            if (!word.equals("Read again")) {
+                press(find("heel-log-set", Node.class));
+                waitFor(() -> job().section(Sections.HEEL_LOG).size() > entries);
+                int pulls = job().section(Sections.HEEL_LOG).stream()
+                        .skip(entries)
+                        .mapToInt(each -> ((HeelEntry.Pulls) each).pulls())
+                        .sum();
+                int grit = ((HeelEntry.Pulls) job().section(Sections.HEEL_LOG).get(entries)).grit();
+                left -= pulls / 2.0 * (grit == 80 ? 0.02 : grit == 120 ? 0.012 : 0.007);
+            }
+            int now = job().section(Sections.HEEL_LOG).size();
+            double read = target - Math.max(-0.1, left * leverage());
+            type("heel-projection", String.format(Locale.ROOT, "%.2f mm", read));
+            press(find("heel-log-reading", Node.class));
+            waitFor(() -> job().section(Sections.HEEL_LOG).size() > now);
+            String said = label("heel-left");
+            waitFor(() -> !label("heel-left").equals(said) || isShown("heel-log"));
+            WaitForAsyncUtils.sleep(400, TimeUnit.MILLISECONDS);
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        assertThat(label("heel-word")).startsWith("Stop");
+        assertThat(Math.abs(left * leverage())).isLessThan(0.3);
+    }
+
+    /** How far the projection rises for wood off the cap: D over H. */
+    private double leverage() {
+        return job().visit().millimetres(Reading.JOINT_TO_SADDLE).orElseThrow()
+                / job().visit().millimetres(Reading.HEEL_HEIGHT).orElseThrow();
+    }
+
+    /** A wait goes by the clock on the wall while another job is open, and is said with its time. */
+    @Test
+    public void waitsRunOnBesideAnotherJob() {
+        openBench(LARGE_FLAT_TOP);
+        take();
+        onWindow(() -> {
+            session().edit(job -> {
+                Job begun = session().bench().begin(job, WaitKind.GLUE, 720, "");
+                Wait wait = begun.section(Sections.WAITS).get(0);
+                // As if it had been begun thirteen hours ago.
+                return begun.with(
+                        Sections.WAITS,
+                        List.of(
+                                new Wait(
+                                        Instant.now().minus(Duration.ofHours(13)),
+                                        wait.kind(),
+                                        wait.minutes(),
+                                        "",
+                                        wait.ended()),
+                                wait));
+            });
+            window.store().flush();
+            return true;
+        });
+        waitFor(() -> stage.getTitle().startsWith("Glue is over"));
+        assertThat(find("station-bench", ToggleButton.class).getAccessibleText())
+                .contains("a wait is over");
+        onWindow(() -> window.store().openFile(samples.get(1)));
+        onWindow(() -> {
+            window.enter(Station.BENCH.key());
+            return true;
+        });
+        waitFor(() -> robot.lookup(".wait-what").queryAll().size() == 2);
+        assertThat(robot.lookup(".wait-what").queryAllAs(Labeled.class))
+                .allMatch(each -> each.getText().contains("Large flat-top"));
+        assertThat(robot.lookup("#wait-over").queryAll()).isEmpty();
+    }
+
+    /** The shop's own way of a step: changed, said how it differs, taken back; written into its file. */
+    @Test
+    public void theShopChangesAStep() throws IOException {
+        openBench(LARGE_FLAT_TOP);
+        take();
+        page("steps");
+        onWindow(() -> {
+            find("step-list", ListView.class).getSelectionModel().select(5);
+            return true;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        type("edit-title", "Score it our way");
+        press(find("edit-keep", Node.class));
+        Path file = folder.resolve("steps/neck-reset.json");
+        waitFor(() -> Files.exists(file));
+        assertThat(Files.readString(file)).contains("Score it our way").doesNotContain("fresh blade");
+        assertThat(label("step-differs")).contains("title").contains("Score the finish");
+        assertThat(find("edit-title", TextField.class).getText()).isEqualTo("Score it our way");
+        type("edit-hands", "many");
+        press(find("edit-keep", Node.class));
+        assertThat(session().noticeIsErrorProperty().get()).isTrue();
+        press(find("edit-back", Node.class));
+        waitFor(() -> !Files.exists(file));
+        assertThat(session().stepsProperty().get().book())
+                .isEqualTo(StepLibrary.shipped().book());
+    }
+
+    /** The feet of a floating bridge and its height, logged and held against the plan. */
+    @Test
+    public void feetAndHeightAreLogged() {
+        openBench(RISER_STRIPS);
+        take();
+        page("fit");
+        press(find("foot-bass-front-outer", CheckBox.class));
+        press(find("foot-treble-back-middle", CheckBox.class));
+        press(find("fit-log", Node.class));
+        assertThat(job().section(Sections.FOOT_FIT)).hasSize(1);
+        assertThat(job().section(Sections.FOOT_FIT).get(0).share()).isEqualTo(2 / 12.0);
+        type("trim-bridge-bass", "22 mm");
+        type("trim-bridge-treble", "20.80 mm");
+        assertThat(job().section(Sections.TRIMS)).hasSize(1);
+        assertThat(label("trim-bridge-left")).contains("reble is there");
+        assertThat(job().section(Sections.WAYS)).contains(Catalogue.FLOATING_BRIDGE.key());
+    }
+
+    /** A reading out of its check says what to do; no entry is lost when the step is opened again. */
+    @Test
+    public void aReadingOutOfItsCheck() {
+        openBench(LARGE_FLAT_TOP);
+        take();
+        keys(KeyCode.SPACE);
+        type("bench-survey-projection-slack", "9 mm");
+        assertThat(label("bench-survey-projection-slack-check")).contains("other than a sound one");
+        focusCard();
+        keys(KeyCode.SPACE);
+        keys(KeyCode.LEFT);
+        keys(KeyCode.O);
+        assertThat(job().visit().millimetres(Reading.PROJECTION_SLACK)).hasValue(9);
+    }
+}
