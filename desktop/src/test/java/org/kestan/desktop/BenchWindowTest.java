@@ -20,6 +20,8 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.kestan.dossier.Station;
 import org.kestan.files.StepLibrary;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
@@ -170,7 +172,16 @@ public class BenchWindowTest extends WindowTest {
     @Test
     public void aWholeReset() {
         openBench(LARGE_FLAT_TOP);
-        take();
+        // A small cut, so that the heel takes few rounds.
+        onWindow(() -> {
+            session()
+                    .edit(job -> job.with(Aim.ACTION_BASS, Length.ofText("3.2 mm"))
+                            .with(Aim.ACTION_TREBLE, Length.ofText("2.5 mm"))
+                            .with(Aim.SADDLE, Length.ofText("2.1 mm")));
+            session().edit(job -> WorkPlan.take(session().dossier().ways(), List.of(Catalogue.NECK_RESET)));
+            return true;
+        });
+        focusCard();
         WorkPlan plan = session().dossier().plan();
         double slack = plan.projection().orElseThrow().slackAsRead();
         List<Step> steps = book().compose(plan);

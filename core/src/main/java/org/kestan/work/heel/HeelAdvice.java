@@ -115,6 +115,9 @@ public record HeelAdvice(
         private final HeelParticles all;
         private final List<Integer> weighed = new ArrayList<>();
 
+        /** Whether wood goes between readings that nobody counts, as on a disc: no set was ever logged. */
+        private final boolean byReadings;
+
         /** Whether the heel was believed to stick after the last reading, and since which entry it is eased. */
         private boolean sticks;
 
@@ -128,6 +131,7 @@ public record HeelAdvice(
         Advisor(HeelGoal goal, List<HeelEntry> log, ShopStandards shop) {
             this.goal = goal;
             this.log = log;
+            byReadings = log.stream().noneMatch(HeelEntry.Pulls.class::isInstance);
             double projection = shop.get(Standard.HAND_PROJECTION);
             double lever = goal.jointToSaddle()
                     / (goal.jointToSaddle() - goal.straightedge().bridgeFront());
@@ -150,6 +154,9 @@ public record HeelAdvice(
                 doubted = OptionalDouble.empty();
                 all.pull(set.cheek(), set.grit(), set.pulls());
             } else if (entry instanceof HeelEntry.Read read) {
+                if (byReadings && index > 0) {
+                    all.sand();
+                }
                 read.projection().map(Length::millimetres).ifPresent(mm -> {
                     double saddle = goal.straightedge().atSaddle(mm);
                     all.projection(saddle, spread);

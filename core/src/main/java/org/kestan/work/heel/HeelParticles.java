@@ -21,6 +21,11 @@ final class HeelParticles {
     private static final double STALLS = 0.03;
     private static final double FREED = 0.35;
     private static final double EASED = 0.9;
+
+    /** The least that may have gone uncounted, mm at the cap, and how much over what was left. */
+    private static final double UNCOUNTED_LEAST = 0.2;
+
+    private static final double SOME_OVER = 1.25;
     private static final double JITTER = 0.06;
 
     /** The share of readings that are grossly wrong, and by how much, mm. */
@@ -162,6 +167,19 @@ final class HeelParticles {
             for (int reading : readings) {
                 wrong[reading][i] = false;
             }
+        }
+    }
+
+    /**
+     * Wood went that nobody counted, as on a disc: none in one of five histories, else any amount up to what is left and a
+     * little over it.
+     */
+    void sand() {
+        for (int i = 0; i < COUNT; i++) {
+            double cap = (capLeft(i, Side.BASS) + capLeft(i, Side.TREBLE)) / 2;
+            double gone = random.nextInt(5) == 0 ? 0 : random.nextDouble() * Math.max(UNCOUNTED_LEAST, SOME_OVER * cap);
+            off[0][i] += gone * (1 + random.nextGaussian() * CHEEK);
+            off[1][i] += gone * (1 + random.nextGaussian() * CHEEK);
         }
     }
 

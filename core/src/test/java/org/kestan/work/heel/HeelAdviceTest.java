@@ -1,6 +1,7 @@
 package org.kestan.work.heel;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -219,12 +220,66 @@ public class HeelAdviceTest {
                 covered,
                 share(plain, end -> Math.abs(end.over()) <= 0.3),
                 Arrays.stream(plain).mapToDouble(End::over).max().orElseThrow());
-        assertThat(within).isGreaterThanOrEqualTo(0.95);
+        // 95 % of a thousand; of fewer, what chance leaves of it twice in a hundred.
+        double enough = 0.95 - (NECKS < 1000 ? 2 * Math.sqrt(0.95 * 0.05 / NECKS) : 0);
+        assertThat(within).isGreaterThanOrEqualTo(enough);
         assertThat(most).isLessThan(0.6);
-        assertThat(straight).isGreaterThanOrEqualTo(0.95);
+        assertThat(straight).isGreaterThanOrEqualTo(enough);
         assertThat(rounds[rounds.length / 2]).isLessThan(12);
         assertThat(within).isGreaterThan(share(plain, end -> Math.abs(end.over()) <= 0.3));
         assertThat(covered).isBetween(0.72, 0.9);
+    }
+
+    /** A disc: no pulls are counted, the readings alone tell what is left, and when to stop. */
+    @Test
+    public void readingsAloneTellOnADisc() {
+        HeelGoal goal = goal(1, 0);
+        List<HeelEntry> log = new ArrayList<>();
+        double start = goal.projection(goal.turn().radians());
+        for (double share : new double[] {0, 0.3, 0.55, 0.8, 0.93, 1}) {
+            double z = start + share * (goal.target() - start);
+            log.add(new HeelEntry.Read(
+                    Optional.of(VirtualNeck.length(goal.straightedge().asRead(z))),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Foreign.NONE));
+            HeelAdvice advice = HeelAdvice.of(goal, log, SHOP);
+            assertThat(advice.projectionLeft()).as("%.2f", share).isCloseTo(goal.target() - z, within(0.25));
+            assertThat(advice.suspect()).isEmpty();
+        }
+        HeelAdvice last = HeelAdvice.of(goal, log, SHOP);
+        assertThat(last.word()).isNotEqualTo(HeelAdvice.Word.OVER);
+        assertThat(last.pulls().bass() + last.pulls().treble()).isLessThan(8);
+        // Past it by more than a reading's spread it says so.
+        for (int i = 0; i < 3; i++) {
+            log.add(new HeelEntry.Read(
+                    Optional.of(VirtualNeck.length(goal.straightedge().asRead(goal.target() + 0.8))),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Foreign.NONE));
+        }
+        assertThat(HeelAdvice.of(goal, log, SHOP).word()).isEqualTo(HeelAdvice.Word.OVER);
+    }
+
+    /** The chance of a set grows with its pulls: none for none, and near certain for far too many. */
+    @Test
+    public void theChanceOfASetGrows() {
+        HeelGoal goal = goal(1, 0);
+        double before = -1;
+        for (int pulls : new int[] {0, 4, 20, 60, 400}) {
+            double over = HeelAdvice.overChance(goal, List.of(), SHOP, 80, new Sides<>(pulls, pulls));
+            assertThat(over).isGreaterThanOrEqualTo(before).isBetween(0.0, 1.0);
+            before = over;
+        }
+        assertThat(HeelAdvice.overChance(goal, List.of(), SHOP, 80, new Sides<>(0, 0)))
+                .isLessThan(0.01);
+        assertThat(before).isGreaterThan(0.5);
     }
 
     /** An empty log gives the first set, and says what is left as the plan does. */

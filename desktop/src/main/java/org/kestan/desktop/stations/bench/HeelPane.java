@@ -48,6 +48,9 @@ final class HeelPane extends VBox {
     /** From this chance on a set is warned of. */
     private static final double WARNED = 0.1;
 
+    /** A cap that lets no thicker leaf in is closed, mm. Common practice, no source. */
+    private static final double CLOSED = 0.05;
+
     /** Under this width, in sizes of the large letters, nothing stands beside the log. */
     private static final double NARROW = 33;
 
@@ -282,9 +285,27 @@ final class HeelPane extends VBox {
                 .limit(2)
                 .collect(Collectors.joining("\n"));
         boolean read = entries.stream().anyMatch(HeelEntry.Read.class::isInstance);
-        watch.setText(!off.isEmpty() ? off : read ? "True, every way that was read." : "Nothing is read yet.");
+        String open = gap(entries);
+        watch.setText(
+                !open.isEmpty()
+                        ? open
+                        : !off.isEmpty() ? off : read ? "True, every way that was read." : "Nothing is read yet.");
         chart.show(to, entries, found, words);
         log.getItems().setAll(lines(entries, found));
+    }
+
+    /** A joint that is not home tells nothing of the rest. */
+    private String gap(List<HeelEntry> entries) {
+        return entries.stream()
+                .filter(HeelEntry.Read.class::isInstance)
+                .map(each -> ((HeelEntry.Read) each).gap())
+                .reduce((one, other) -> other)
+                .flatMap(each -> each)
+                .filter(each -> each.millimetres() > CLOSED)
+                .map(each -> "The cap stands open by " + each.text()
+                        + ": the joint is not home, and what is read with it open is not the neck\u2019s. Undercut the"
+                        + " middle, look for what holds it off.")
+                .orElse("");
     }
 
     /** What it takes to give back what is over. */
