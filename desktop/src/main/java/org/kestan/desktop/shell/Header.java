@@ -11,7 +11,7 @@ import javafx.scene.layout.VBox;
 final class Header extends HBox {
 
     /** The name has at least this share of the row before the stations shrink to their titles. */
-    private static final double NAME_SHARE = 0.36;
+    private static final double NAME_SHARE = 0.29;
 
     private final MenuBar menus;
     private final StationStrip stations;

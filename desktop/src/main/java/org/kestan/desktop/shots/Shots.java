@@ -6,9 +6,11 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -27,6 +29,13 @@ import org.kestan.desktop.shell.MainWindow;
 import org.kestan.files.DemoJobs;
 import org.kestan.files.JobFile;
 import org.kestan.files.JobReader;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.sheet.Side;
+import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.job.bench.HeelEntry;
+import org.kestan.job.bench.WaitKind;
+import org.kestan.job.tree.Foreign;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.Opening;
 import org.kestan.ledger.sqlite.SqliteLedger;
@@ -37,6 +46,9 @@ public final class Shots extends Application {
 
     /** Time for a view to be laid out and drawn before its picture is taken. */
     private static final Duration SETTLE = Duration.millis(2500);
+
+    private static final int BEFORE_THE_SCRIBE = 4;
+    private static final int HALF_A_DAY = 720;
 
     private final Deque<View> views = new ArrayDeque<>();
     private Stage stage;
@@ -121,14 +133,46 @@ public final class Shots extends Application {
             planPage(window, "numbers");
             window.toggleTheme();
         }));
-        views.add(new View("relief-only", () -> {
+        views.add(new View("bench", () -> {
             window.toggleTheme();
-            window.openNamed(name(samples.get(1)));
+            window.session().unitProperty().set(BenchUnit.SIXTY_FOURTHS);
+            window.openNamed(DemoJobs.firstName());
+            window.enter("bench");
+            stage.getScene().getRoot().applyCss();
+            ((ButtonBase) stage.getScene().lookup("#bench-take")).fire();
+            for (int i = 0; i < BEFORE_THE_SCRIBE; i++) {
+                ((ButtonBase) stage.getScene().lookup("#step-done")).fire();
+            }
+            window.session().edit(job -> window.session().bench().begin(job, WaitKind.GLUE, HALF_A_DAY, ""));
+        }));
+        views.add(new View("heel-log", () -> {
+            window.session().edit(Shots::sanded);
+            ((ToggleButton) stage.getScene().lookup("#bench-page-heel")).fire();
         }));
         views.add(new View("blank", () -> {
             window.store().startBlank();
             window.show("measure");
         }));
+    }
+
+    /** An invented fitting, half-way. */
+    private static Job sanded(Job job) {
+        List<HeelEntry> log = new ArrayList<>();
+        String[] reads = {"6.9 mm", "7.4 mm", "8.2 mm", "8.9 mm"};
+        for (int i = 0; i < reads.length; i++) {
+            for (Side side : Side.values()) {
+                log.add(new HeelEntry.Pulls(side, 80, 4 + i, Foreign.NONE));
+            }
+            log.add(new HeelEntry.Read(
+                    Optional.of(Length.ofText(reads[i])),
+                    Optional.of(Length.ofText("0.7 mm")),
+                    Optional.of(Side.TREBLE),
+                    Optional.empty(),
+                    Optional.of(Length.ofText("12.0 mm")),
+                    Optional.of(Length.ofText("11.8 mm")),
+                    Foreign.NONE));
+        }
+        return job.with(Sections.HEEL_LOG, log);
     }
 
     private void press(MainWindow window, String id) {

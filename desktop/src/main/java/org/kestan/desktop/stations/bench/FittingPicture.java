@@ -85,8 +85,8 @@ final class FittingPicture extends Sketch {
                     },
                     style(pitch));
         }
-        text(left + 4, height - 23, said(pitch), "chart-value");
-        text(left + 4, height - 6, said(roll), "chart-value");
+        text(left + 4, height - 23, said("Pitch", pitch), "chart-value");
+        text(left + 4, height - 6, said("Roll", roll), "chart-value");
     }
 
     /** Seen from above, the neck to the left. */
@@ -109,7 +109,7 @@ final class FittingPicture extends Sketch {
             dot(bridge, y, 6, style(drift));
             drift.before().ifPresent(before -> arrow(bridge - 16, centre - before * scale, bridge - 16, y));
         });
-        text(left + 4, height - 6, said(drift), "chart-value");
+        text(left + 4, height - 6, said("Drift", drift), "chart-value");
     }
 
     private static String times(double pixelsPerMillimetre) {
@@ -133,12 +133,14 @@ final class FittingPicture extends Sketch {
         };
     }
 
-    private String said(FittingWatch.Axis axis) {
+    private String said(String name, FittingWatch.Axis axis) {
         OptionalDouble now = axis.now();
-        return Words.label(axis.off())
-                + (now.isPresent() && axis.off() != FittingWatch.Off.TRUE
-                        ? " " + words.numbers().fine(Math.abs(now.getAsDouble()))
-                        : now.isPresent() ? "" : " " + Numbers.NONE)
-                + (axis.worsens() ? ", and it gets worse" : "");
+        if (now.isEmpty()) {
+            return name + " " + Numbers.NONE;
+        }
+        return axis.off() == FittingWatch.Off.TRUE
+                ? name + " " + Words.lower(axis.off())
+                : Words.label(axis.off()) + " " + words.numbers().fine(Math.abs(now.getAsDouble()))
+                        + (axis.worsens() ? ", and it gets worse" : "");
     }
 }
