@@ -46,5 +46,7 @@ module org.kestan.core {
     exports org.kestan.work.plan;
     exports org.kestan.work.sideview;
     exports org.kestan.work.steps;
+    exports org.kestan.work.proof;
+    exports org.kestan.job.proof;
     exports org.kestan.work.template;
 }

@@ -1,5 +1,6 @@
 package org.kestan.dossier;
 
+import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +29,7 @@ import org.kestan.judgement.verdict.Gate;
 import org.kestan.judgement.verdict.Verdict;
 import org.kestan.work.plan.PlanPart;
 import org.kestan.work.plan.WorkPlan;
+import org.kestan.work.proof.Proof;
 import org.kestan.work.sideview.SideView;
 
 /**
@@ -49,6 +51,8 @@ public final class Dossier {
     private final Lazy<Optional<SideView>> sideView;
     private final Lazy<Spread> spread;
     private final Lazy<StringRoom> rooms;
+    private final Lazy<Proof> proof;
+    private final Lazy<List<Proof.Share>> shares;
     private final Lazy<Map<Station, Station.Progress>> progress;
 
     /**
@@ -86,6 +90,9 @@ public final class Dossier {
                 PlanPart.of(plan()),
                 NextGap.of(job, shop, this::correctionByPlan)));
         rooms = Lazy.of(() -> StringRoom.of(this));
+        // A visit that is not there yet has no day that matters.
+        proof = Lazy.of(() -> Proof.of(job, shop, LocalDate.EPOCH));
+        shares = Lazy.of(() -> Proof.explain(job, shop, LocalDate.EPOCH));
         progress = Lazy.of(this::stations);
     }
 
@@ -225,6 +232,16 @@ public final class Dossier {
     /** Tells whether {@link #spread} has been worked out. */
     public boolean spreadIsKnown() {
         return spread.isKnown();
+    }
+
+    /** Returns the work held against what was foretold of it. */
+    public Proof proof() {
+        return proof.get();
+    }
+
+    /** Returns what explains a miss of the action, as far as anything does. */
+    public List<Proof.Share> shares() {
+        return shares.get();
     }
 
     /** Returns how a station stands. */

@@ -21,7 +21,10 @@ public enum NextStep implements Keyed {
     TAKE_THE_PREVIEW,
     PRINT_THE_PAPERS,
     DO_THE_STEP,
-    PROVE_IT;
+    PROVE_IT,
+    READ_WHAT_TELLS,
+    SIGN_IT_OFF,
+    NOTHING_MORE;
 
     @Override
     public String key() {
@@ -47,6 +50,10 @@ public enum NextStep implements Keyed {
                         : dossier.isPreview()
                                 ? TAKE_THE_PREVIEW
                                 : dossier.progress(station).stage() == Station.Stage.DONE ? PROVE_IT : DO_THE_STEP;
+            case PROOF ->
+                dossier.job().get(Lines.SIGNED_ON).isPresent()
+                        ? NOTHING_MORE
+                        : dossier.proof().after().isEmpty() ? READ_WHAT_TELLS : SIGN_IT_OFF;
         };
     }
 

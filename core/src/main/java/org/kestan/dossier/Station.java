@@ -16,6 +16,7 @@ import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.VisitRole;
 import org.kestan.judgement.verdict.Gate;
 import org.kestan.judgement.verdict.GateState;
+import org.kestan.work.proof.Proof;
 import org.kestan.work.steps.StepBook;
 
 /** The stations a job runs through, in their order, and how each stands. */
@@ -116,6 +117,25 @@ public enum Station implements Keyed {
                             .get(Lines.ROLE)
                             .filter(VisitRole.STRUNG::equals)
                             .isPresent();
+        }
+    },
+    PROOF {
+        @Override
+        Progress progress(Dossier dossier) {
+            Job job = dossier.job();
+            if (job.get(Lines.SIGNED_ON).isPresent()) {
+                return new Progress(Stage.DONE, StationFinding.SIGNED_OFF.of());
+            }
+            Proof proof = dossier.proof();
+            if (proof.after().isEmpty()) {
+                boolean worked = BENCH.progress(dossier).stage() == Stage.DONE;
+                return new Progress(
+                        Stage.WAITING, (worked ? StationFinding.MEASURE_AGAIN : StationFinding.WAITS_FOR_BENCH).of());
+            }
+            long misses = proof.lines().stream().filter(Proof.Row::isMiss).count();
+            return new Progress(
+                    Stage.UNDER_WAY,
+                    misses > 0 ? StationFinding.MISSES.of(Quantity.count(misses)) : StationFinding.SIGN_OFF.of());
         }
     };
 

@@ -31,7 +31,12 @@ public enum StationFinding implements Finding.Kind {
     BENCH_NOT_BEGUN,
     STEPS_DONE(Count.class),
     BENCH_WAITS(Moment.class),
-    BENCH_DONE;
+    BENCH_DONE,
+    WAITS_FOR_BENCH,
+    MEASURE_AGAIN,
+    MISSES(Count.class),
+    SIGN_OFF,
+    SIGNED_OFF;
 
     private final List<Class<?>> takes;
 

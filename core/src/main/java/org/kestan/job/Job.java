@@ -87,6 +87,7 @@ public final class Job {
             case "instrument" -> section(Sections.INSTRUMENT);
             case "intake" -> section(Sections.INTAKE);
             case "target" -> section(Sections.TARGET);
+            case "proof" -> section(Sections.PROOF);
             case "survey" -> visit().values();
             default -> throw new IllegalArgumentException("no such line: " + line.path());
         };
@@ -112,6 +113,7 @@ public final class Job {
                     case "instrument" -> Sections.INSTRUMENT;
                     case "intake" -> Sections.INTAKE;
                     case "target" -> Sections.TARGET;
+                    case "proof" -> Sections.PROOF;
                     default -> throw new IllegalArgumentException("no such line: " + line.path());
                 };
         return with(section, change.apply(section(section)));

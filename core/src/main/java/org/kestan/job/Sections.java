@@ -1,6 +1,7 @@
 package org.kestan.job;
 
 import java.util.List;
+import java.util.Optional;
 import org.kestan.job.bench.Bag;
 import org.kestan.job.bench.BagSection;
 import org.kestan.job.bench.DiaryEntry;
@@ -17,6 +18,8 @@ import org.kestan.job.bench.Wait;
 import org.kestan.job.bench.WaitSection;
 import org.kestan.job.pictures.Photo;
 import org.kestan.job.pictures.PicturesSection;
+import org.kestan.job.proof.Prediction;
+import org.kestan.job.proof.PredictionSection;
 import org.kestan.job.section.LinesSection;
 import org.kestan.job.section.Section;
 import org.kestan.job.section.Values;
@@ -69,6 +72,12 @@ public final class Sections {
     /** The diary of the bench, which only ever grows. */
     public static final Section<List<DiaryEntry>> DIARY = new DiarySection();
 
+    /** What is said once the work is done. */
+    public static final Section<Values> PROOF = new LinesSection("proof", Lines.OF_PROOF);
+
+    /** What was foretold of the work. */
+    public static final Section<Optional<Prediction>> PREDICTION = new PredictionSection();
+
     /** The pictures. */
     public static final Section<List<Photo>> PHOTOS = new PicturesSection();
 
@@ -87,6 +96,8 @@ public final class Sections {
             TRIMS,
             BAGS,
             DIARY,
+            PROOF,
+            PREDICTION,
             PHOTOS);
 
     private Sections() {}

@@ -24,7 +24,8 @@ public final class DemoJobs {
             "reset-with-proof" + JobFile.EXTENSION,
             "five-visits" + JobFile.EXTENSION,
             "twelve-string-shave" + JobFile.EXTENSION,
-            "mandola-wheels" + JobFile.EXTENSION);
+            "mandola-wheels" + JobFile.EXTENSION,
+            "reset-that-missed" + JobFile.EXTENSION);
 
     private DemoJobs() {}
 

@@ -1,6 +1,7 @@
 package org.kestan.ledger;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Optional;
 import org.kestan.dossier.Station;
 import org.kestan.ground.finding.Finding;
@@ -13,6 +14,7 @@ import org.kestan.ground.finding.Finding;
  * @param owner whose it is, empty when not said
  * @param station the station the job is at
  * @param waitsFor what it waits for there
+ * @param due the day it is to be looked at again; empty for none
  * @param line the instrument's line before and after, when it could be worked out
  * @param createdAt when it came into the ledger
  * @param changedAt when it was changed last
@@ -24,6 +26,7 @@ public record JobCard(
         String owner,
         Station station,
         Finding waitsFor,
+        Optional<LocalDate> due,
         Optional<LineSketch> line,
         Instant createdAt,
         Instant changedAt,

@@ -3,6 +3,7 @@ package org.kestan.ledger;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.time.LocalDate;
 import java.util.HexFormat;
 import java.util.Locale;
 import java.util.Optional;
@@ -29,6 +30,7 @@ import org.kestan.words.Words;
  * @param waitsFor what it waits for there
  * @param line the instrument's line before and after
  * @param waits the waits that are on, as {@link JobWait#write} has them
+ * @param due the day it is to be looked at again; empty for none, or when it was
  * @param search everything that is searched, in small letters
  * @param derivedBy tells by which standards and which program it was derived
  */
@@ -39,6 +41,7 @@ public record JobProjection(
         Finding waitsFor,
         Optional<LineSketch> line,
         String waits,
+        Optional<LocalDate> due,
         String search,
         String derivedBy) {
 
@@ -58,6 +61,7 @@ public record JobProjection(
                 dossier.progress(station).why(),
                 LineSketch.of(dossier),
                 JobWait.write(job),
+                due(job),
                 search(job),
                 by(dossier.shop()));
     }
@@ -75,6 +79,14 @@ public record JobProjection(
 
     private static String cut(String text) {
         return text.length() <= LONGEST_NAME ? text : text.substring(0, LONGEST_NAME);
+    }
+
+    /** A job that was measured on that day or later was looked at. */
+    private static Optional<LocalDate> due(Job job) {
+        return job.get(Lines.COME_BACK)
+                .filter(day -> Stream.concat(Stream.of(job.visit()), job.otherVisits().stream())
+                        .flatMap(visit -> visit.get(Lines.TAKEN_ON).stream())
+                        .allMatch(taken -> taken.isBefore(day)));
     }
 
     private static String search(Job job) {

@@ -26,7 +26,8 @@ public record Query(String words, Optional<Station> station, Shelf shelf, Order 
         CREATED,
         NAME,
         OWNER,
-        WAITING;
+        WAITING,
+        DUE;
 
         @Override
         public String key() {

@@ -50,6 +50,7 @@ final class MemoryLedger implements Ledger {
                     shown.owner(),
                     shown.station(),
                     shown.waitsFor(),
+                    shown.due(),
                     shown.line(),
                     createdAt,
                     changedAt,

@@ -156,6 +156,22 @@ public final class Lines {
             Detail.at(Place.TAIL, 19, "survey.saddleMaterial", ValueType.TEXT);
 
     /** What is lasting about the instrument, in the order it is asked. */
+    /** What is still to do after the work. */
+    public static final Detail<String> STILL_TO_DO = Detail.of("proof.stillToDo", ValueType.TEXT, 0);
+
+    /** Who signed the work off. */
+    public static final Detail<String> SIGNED_BY = Detail.of("proof.signedBy", ValueType.TEXT, 0);
+
+    /** The day it was signed off. */
+    public static final Detail<LocalDate> SIGNED_ON = Detail.of("proof.signedOn", ValueType.DAY, 0);
+
+    /** The day it should be looked at again. */
+    public static final Detail<LocalDate> COME_BACK = Detail.of("proof.comeBack", ValueType.DAY, 0);
+
+    /** What is said once the work is done. */
+    public static final List<Line<?>> OF_PROOF = List.of(STILL_TO_DO, SIGNED_BY, SIGNED_ON, COME_BACK);
+
+    /** What is lasting about the instrument. */
     public static final List<Line<?>> OF_INSTRUMENT = List.of(
             NAME,
             FAMILY,

@@ -10,6 +10,7 @@ import org.kestan.desktop.stations.bench.BenchStation;
 import org.kestan.desktop.stations.intake.IntakeStation;
 import org.kestan.desktop.stations.measure.MeasureStation;
 import org.kestan.desktop.stations.plan.PlanStation;
+import org.kestan.desktop.stations.proof.ProofStation;
 import org.kestan.desktop.stations.verdict.VerdictStation;
 import org.kestan.dossier.Station;
 
@@ -23,6 +24,7 @@ final class Doors {
             Door.station(Station.VERDICT, "Alt+3", VerdictStation::new),
             Door.station(Station.PLAN, "Alt+4", PlanStation::new),
             Door.station(Station.BENCH, "Alt+5", BenchStation::new),
+            Door.station(Station.PROOF, "Alt+6", ProofStation::new),
             Door.inMenu("counter", "Counter check", "Shortcut+K", CounterRoom::new),
             Door.inMenu("kit", "Neck from nothing", "Shortcut+J", KitRoom::new),
             Door.inMenu("standards", "Shop standards", "Shortcut+D", StandardsRoom::new),

@@ -35,10 +35,13 @@ final class Header extends HBox {
     }
 
     private void arrange() {
-        stations.setTight(false);
-        stations.applyCss();
-        double wholeStations = stations.prefWidth(-1);
         double left = Math.max(menus.prefWidth(-1), getWidth() * NAME_SHARE);
-        stations.setTight(getWidth() > 0 && wholeStations + left + getSpacing() * 3 > getWidth());
+        for (StationStrip.Room room : StationStrip.Room.values()) {
+            stations.setRoom(room);
+            stations.applyCss();
+            if (getWidth() <= 0 || stations.prefWidth(-1) + left + getSpacing() * 3 <= getWidth()) {
+                return;
+            }
+        }
     }
 }

@@ -1,7 +1,6 @@
 package org.kestan.desktop.shell;
 
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
@@ -58,15 +57,28 @@ final class StationStrip extends HBox {
         group.selectToggle(buttons.get(door));
     }
 
-    /** Shows titles only, where there is no room for how each stands; that is still said to who listens. */
-    void setTight(boolean tight) {
+    /** How much of each station is written on the strip. */
+    enum Room {
+        /** Title, icon, and how it stands. */
+        WHOLE,
+        /** Title and icon. */
+        TIGHT,
+        /** The title alone. */
+        TIGHTEST
+    }
+
+    /** Shows as much as there is room for; how each stands is still said to who listens. */
+    void setRoom(Room room) {
         for (Door door : buttons.keySet()) {
-            for (Node each : List.of(icons.get(door), reasons.get(door))) {
-                each.setVisible(!tight);
-                each.setManaged(!tight);
-            }
+            show(reasons.get(door), room == Room.WHOLE);
+            show(icons.get(door), room != Room.TIGHTEST);
         }
-        pseudoClassStateChanged(TIGHT, tight);
+        pseudoClassStateChanged(TIGHT, room != Room.WHOLE);
+    }
+
+    private static void show(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
     }
 
     private void add(Door room) {

@@ -2,6 +2,7 @@ package org.kestan.ledger.sqlite;
 
 import java.nio.file.Path;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
@@ -127,7 +128,8 @@ public final class SqliteLedger implements Ledger {
     public List<JobCard> list(Query query, int most) {
         return with(ledger -> matching(
                         ledger,
-                        "SELECT id, name, owner, station, waits_for, line, created_at, changed_at, archived, deleted_at",
+                        "SELECT id, name, owner, station, waits_for, line, created_at, changed_at, archived, deleted_at,"
+                                + " due",
                         query,
                         " ORDER BY " + order(query.order()) + " LIMIT " + most)
                 .map((row, context) -> new JobCard(
@@ -137,6 +139,7 @@ public final class SqliteLedger implements Ledger {
                         // Until it is derived anew, a row of an older program says no more than that it is there.
                         Keyed.find(Station.class, row.getString(4)).orElse(Station.INTAKE),
                         StationFinding.read(row.getString(5)).orElseGet(StationFinding.NOTHING_READ::of),
+                        day(row.getString(11)),
                         LineSketch.read(row.getString(6)),
                         instant(row.getString(7)),
                         instant(row.getString(8)),
@@ -153,6 +156,14 @@ public final class SqliteLedger implements Ledger {
         }
     }
 
+    private static Optional<LocalDate> day(String text) {
+        try {
+            return text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
+        } catch (DateTimeParseException odd) {
+            return Optional.empty();
+        }
+    }
+
     private static String order(Query.Order order) {
         return switch (order) {
             case CHANGED -> "changed_at DESC, id";
@@ -160,6 +171,7 @@ public final class SqliteLedger implements Ledger {
             case NAME -> "lower(name), id";
             case OWNER -> "lower(owner), lower(name), id";
             case WAITING -> "station, waits_for, changed_at DESC, id";
+            case DUE -> "CASE WHEN due = '' THEN 1 ELSE 0 END, due, changed_at DESC, id";
         };
     }
 
@@ -250,9 +262,9 @@ public final class SqliteLedger implements Ledger {
         Row row = row(job);
         LedgerJob inserted = inTransaction(ledger -> {
             row.bind(ledger.createUpdate(
-                            "INSERT INTO jobs (name, owner, station, waits_for, line, search, derived_by, waits, id,"
+                            "INSERT INTO jobs (name, owner, station, waits_for, line, search, derived_by, waits, due, id,"
                                     + " revision, created_at, changed_at, archived)"
-                                    + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, 1, ?, ?, 0)"))
+                                    + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1, ?, ?, 0)"))
                     .bind(Row.COLUMNS, id)
                     .bind(Row.COLUMNS + 1, now)
                     .bind(Row.COLUMNS + 2, now)
@@ -423,8 +435,9 @@ public final class SqliteLedger implements Ledger {
     private record Row(JobProjection projection) {
 
         private static final String SETS =
-                "name = ?, owner = ?, station = ?, waits_for = ?, line = ?, search = ?, derived_by = ?, waits = ?";
-        private static final int COLUMNS = 8;
+                "name = ?, owner = ?, station = ?, waits_for = ?, line = ?, search = ?, derived_by = ?, waits = ?,"
+                        + " due = ?";
+        private static final int COLUMNS = 9;
 
         private <S extends SqlStatement<S>> S bind(S statement) {
             return statement
@@ -435,7 +448,8 @@ public final class SqliteLedger implements Ledger {
                     .bind(4, projection.line().map(LineSketch::text).orElse(""))
                     .bind(5, projection.search())
                     .bind(6, projection.derivedBy())
-                    .bind(7, projection.waits());
+                    .bind(7, projection.waits())
+                    .bind(8, projection.due().map(LocalDate::toString).orElse(""));
         }
     }
 }

@@ -77,6 +77,10 @@ public final class EntryField extends VBox implements Explained {
         Tip.on(note, note::getText);
         note.setId(input.getId() + "-note");
         if (entry.length().isPresent()) {
+            // A field of a table has its name in front of its row.
+            boolean named = !entry.label().isEmpty() || !number.isEmpty();
+            head.setVisible(named);
+            head.setManaged(named);
             getChildren().addAll(head, input, note);
         } else {
             // What is no length has little to be said of it: it stands beside the label.

@@ -2,6 +2,7 @@ package org.kestan.desktop.rooms.ledger;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -21,6 +22,7 @@ final class JobCell extends ListCell<JobCard> {
     private final Label owner = label("job-card-owner");
     private final Label station = label("job-card-station");
     private final Label waits = label("job-card-waits");
+    private final Label due = label("job-card-due");
     private final Label age = label("job-card-age");
     private final HBox row;
     private final JobSession session;
@@ -31,7 +33,7 @@ final class JobCell extends ListCell<JobCard> {
         VBox who = new VBox(name, owner);
         who.setMinWidth(0);
         HBox.setHgrow(who, Priority.ALWAYS);
-        VBox where = new VBox(station, waits);
+        VBox where = new VBox(station, waits, due);
         where.getStyleClass().add("job-card-where");
         row = new HBox(sketch, who, where, age);
         row.setAlignment(Pos.CENTER_LEFT);
@@ -52,10 +54,25 @@ final class JobCell extends ListCell<JobCard> {
         owner.setText(card.owner());
         station.setText(Words.label(card.station()));
         waits.setText(session.words().say(card.waitsFor()));
+        due.setText(card.due().map(JobCell::due).orElse(""));
+        due.setVisible(card.due().isPresent());
+        due.setManaged(card.due().isPresent());
+        due.getStyleClass()
+                .setAll(
+                        "label",
+                        "job-card-due",
+                        card.due().filter(day -> !day.isAfter(LocalDate.now())).isPresent()
+                                ? "job-card-overdue"
+                                : "job-card-later");
         age.setText(age(card.changedAt()));
         setGraphic(row);
         setAccessibleText(name.getText() + ", " + card.owner() + ", " + station.getText() + ": " + waits.getText()
-                + ", " + age.getText());
+                + (due.getText().isEmpty() ? "" : ", " + due.getText()) + ", " + age.getText());
+    }
+
+    /** When it is to be looked at again. */
+    static String due(LocalDate day) {
+        return day.isAfter(LocalDate.now()) ? "look at it again on " + day : "to look at again since " + day;
     }
 
     /** How long ago, in the coarsest unit that says something. */

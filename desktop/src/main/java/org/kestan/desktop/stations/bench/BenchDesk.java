@@ -1,5 +1,6 @@
 package org.kestan.desktop.stations.bench;
 
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +20,7 @@ import org.kestan.job.bench.StepMark;
 import org.kestan.job.bench.Wait;
 import org.kestan.job.bench.WaitKind;
 import org.kestan.words.Words;
+import org.kestan.work.proof.Foretelling;
 import org.kestan.work.steps.BenchWork;
 import org.kestan.work.steps.Step;
 
@@ -154,7 +156,7 @@ final class BenchDesk {
         }
         Step step = shown().get();
         keep((bench, job) -> {
-            Job marked = bench.mark(job, step.id(), state, reason);
+            Job marked = bench.mark(foretold(job), step.id(), state, reason);
             if (state == StepMark.State.DONE) {
                 for (String part : step.bags()) {
                     marked = bench.bag(marked, part, Optional.empty(), step.id());
@@ -171,6 +173,17 @@ final class BenchDesk {
         if (!last) {
             show(steps.get(next));
         }
+    }
+
+    /** What the plan foretells is kept as it is when the work begins. */
+    private Job foretold(Job job) {
+        if (job.section(Sections.PREDICTION).isPresent()) {
+            return job;
+        }
+        return Foretelling.of(
+                        session.dossier().plan(), session.dossier().spread().plan(), LocalDate.now())
+                .map(made -> job.with(Sections.PREDICTION, Optional.of(made)))
+                .orElse(job);
     }
 
     /** Opens the step at hand again; what was read at it stays. */

@@ -130,7 +130,8 @@ public final class IntakeStation extends HBox implements Room {
         grid.addRow(0, field(Lines.AGE), field(Lines.HANDMADE));
         grid.addRow(1, field(Lines.VALUE), field(Lines.CURRENCY));
         grid.addRow(2, field(Lines.COLLECTIBLE), field(Lines.BRIDGE_CUT));
-        grid.addRow(3, field(Lines.MEANING), field(Lines.PICKGUARD_UNDER));
+        grid.add(field(Lines.MEANING), 0, 3, 2, 1);
+        grid.add(field(Lines.PICKGUARD_UNDER), 0, 4);
         return grid;
     }
 

@@ -57,6 +57,7 @@ public final class VerdictStation extends VBox implements Room {
 
     private static final double SCROLL_BAR = 20;
 
+    private boolean drew;
     private final JobSession session;
     private final ElevationView elevation;
     private final Picks picks = new Picks();
@@ -183,7 +184,11 @@ public final class VerdictStation extends VBox implements Room {
 
     private void show() {
         if (!isVisible()) {
-            elevation.candidates().clear();
+            if (drew) {
+                // What another station draws is not this one's to clear.
+                elevation.candidates().clear();
+                drew = false;
+            }
             return;
         }
         Dossier dossier = session.dossier();
@@ -214,6 +219,7 @@ public final class VerdictStation extends VBox implements Room {
             case SCHOOLS -> schools.show();
         }
         boolean drawn = page == Page.WAYS || page == Page.COMPARED;
+        drew = true;
         elevation
                 .candidates()
                 .setAll(

@@ -1,0 +1,104 @@
+package org.kestan.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import org.kestan.dossier.Dossier;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.work.proof.Proof;
+
+/** The proof in words. */
+public final class ProofWords {
+
+    /** A headline names so many misses; the rest stand below. */
+    private static final int NAMED = 2;
+
+    private ProofWords() {}
+
+    /** Says in one line how it came out. */
+    public static String headline(Proof proof, Words words) {
+        if (proof.prediction().isEmpty()) {
+            return Words.text("advice.proof-nothing-foretold");
+        }
+        if (proof.after().isEmpty()) {
+            return Words.text("advice.proof-read-again");
+        }
+        List<String> missed = proof.lines().stream()
+                .filter(Proof.Row::isMiss)
+                .map(row -> Words.full(row.reading()).toLowerCase(Locale.ROOT))
+                .toList();
+        String most = String.join(", ", missed.subList(0, Math.min(NAMED, missed.size())))
+                + (missed.size() > NAMED
+                        ? Words.text("advice.proof-more").replace("{0}", Integer.toString(missed.size() - NAMED))
+                        : "");
+        String action = proof.lines().stream()
+                .filter(row ->
+                        row.reading() == Reading.ACTION_BASS && row.after().isPresent())
+                .findFirst()
+                .map(row -> Words.text("advice.proof-action")
+                        .replace("{0}", words.numbers().length(row.after().getAsDouble()))
+                        .replace("{1}", percent(row)))
+                .orElse("");
+        return (missed.isEmpty()
+                        ? Words.text("advice.proof-all-within")
+                        : Words.text("advice.proof-missed").replace("{0}", most))
+                + action;
+    }
+
+    /** Says when the prediction was made, and whether it is the one that was made then. */
+    public static String made(Proof proof) {
+        return proof.prediction()
+                .map(each -> Words.text(proof.asMade() ? "advice.proof-kept" : "advice.proof-worked-out")
+                        .replace("{0}", each.madeOn().toString()))
+                .orElse("");
+    }
+
+    /** Says how far off a reading is, and whether that is a miss. */
+    public static String off(Proof.Row row, Words words) {
+        OptionalDouble miss = row.miss();
+        if (miss.isEmpty()) {
+            return "";
+        }
+        String within = words.numbers().fine(row.within());
+        if (!row.isMiss()) {
+            return Words.text("advice.proof-as-foretold").replace("{0}", within);
+        }
+        return Words.text("advice.proof-miss")
+                .replace("{0}", words.numbers().fine(Math.abs(miss.getAsDouble())))
+                .replace("{1}", Words.text(miss.getAsDouble() > 0 ? "advice.proof-higher" : "advice.proof-lower"))
+                .replace("{2}", within);
+    }
+
+    /** Says by what share a reading changed; empty where nothing changed or it can't be told. */
+    public static String percent(Proof.Row row) {
+        OptionalDouble percent = row.percent();
+        if (percent.isEmpty()) {
+            return "";
+        }
+        long whole = Math.round(Math.abs(percent.getAsDouble()));
+        return whole == 0
+                ? Words.text("advice.proof-same")
+                : whole + " % " + Words.text(percent.getAsDouble() > 0 ? "advice.proof-higher" : "advice.proof-lower");
+    }
+
+    /** Says what explains the miss of the action, the largest first. */
+    public static List<String> causes(Dossier dossier, Words words) {
+        List<Proof.Share> shares = new ArrayList<>(dossier.shares());
+        shares.sort((one, other) -> Double.compare(size(other), size(one)));
+        return shares.stream()
+                .map(share -> Words.label(share.cause()) + ", "
+                        + signed(share.action().bass(), words) + " / "
+                        + signed(share.action().treble(), words) + ": "
+                        + Words.more(share.cause(), "say") + ".")
+                .toList();
+    }
+
+    private static String signed(double millimetres, Words words) {
+        return words.numbers().unit().fine().formatSigned(millimetres);
+    }
+
+    private static double size(Proof.Share share) {
+        return Math.abs(share.action().bass()) + Math.abs(share.action().treble());
+    }
+}

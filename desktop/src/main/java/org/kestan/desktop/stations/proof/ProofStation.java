@@ -1,0 +1,310 @@
+package org.kestan.desktop.stations.proof;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.house.House;
+import org.kestan.desktop.house.Room;
+import org.kestan.desktop.parts.elevation.ElevationView;
+import org.kestan.desktop.parts.field.Entries;
+import org.kestan.desktop.parts.field.EntryField;
+import org.kestan.desktop.parts.field.Fields;
+import org.kestan.desktop.parts.field.LinesField;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.parts.field.VisitEntry;
+import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.desktop.parts.pages.NextLine;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.dossier.Dossier;
+import org.kestan.dossier.Station;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.job.proof.Prediction;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.VisitRole;
+import org.kestan.words.ProofWords;
+import org.kestan.words.Words;
+import org.kestan.work.proof.Foretelling;
+import org.kestan.work.proof.Proof;
+import org.kestan.work.sideview.Profile;
+import org.kestan.work.steps.Step;
+
+/** What was foretold, what came, and what explains the difference; the work is signed off here. */
+public final class ProofStation extends VBox implements Room {
+
+    private static final List<Reading> ASKED = List.of(
+            Reading.ACTION_BASS,
+            Reading.ACTION_TREBLE,
+            Reading.RELIEF,
+            Reading.PROJECTION_STRUNG,
+            Reading.SADDLE_BASS,
+            Reading.SADDLE_TREBLE,
+            Reading.BRIDGE_THICKNESS,
+            Reading.BRIDGE_HEIGHT,
+            Reading.NUT_BASS,
+            Reading.NUT_TREBLE);
+
+    private static final double OFF_WIDTH = 300;
+
+    private final JobSession session;
+    private final ElevationView elevation;
+    private final WorkingOrder order = new WorkingOrder();
+    private final WorkingOrder closing = new WorkingOrder();
+    private final Label headline = new Label();
+    private final Label made = new Label();
+    private final GridPane grid = new GridPane();
+    private final VBox causes = new VBox();
+    private final Map<Reading, EntryField> beside = new LinkedHashMap<>();
+    private final Map<Reading, EntryField> onSheet = new LinkedHashMap<>();
+
+    /** Makes the station. */
+    public ProofStation(House house) {
+        session = house.session();
+        elevation = house.elevation();
+        getStyleClass().add("proof");
+        headline.setId("proof-headline");
+        headline.getStyleClass().add("proof-head");
+        made.setId("proof-made");
+        made.getStyleClass().add("card-remark");
+        for (Label each : List.of(headline, made)) {
+            each.setWrapText(true);
+            each.setMinWidth(0);
+            each.setMinHeight(USE_PREF_SIZE);
+        }
+        grid.setId("proof-grid");
+        grid.getStyleClass().add("proof-grid");
+        for (Reading reading : ASKED) {
+            beside.put(reading, field(reading, true));
+            onSheet.put(reading, field(reading, false));
+        }
+        order.setAfterLast(closing::first);
+        causes.setId("proof-causes");
+        causes.getStyleClass().add("step-side");
+        Label titled = new Label("Sign-off");
+        titled.getStyleClass().add("place-title");
+        FlowPane later = new FlowPane(
+                new PlainButton(
+                        "In half a year",
+                        "proof-half",
+                        () -> comeBack(LocalDate.now().plusMonths(6))),
+                new PlainButton(
+                        "In a year",
+                        "proof-year",
+                        () -> comeBack(LocalDate.now().plusYears(1))));
+        later.getStyleClass().add("step-bar");
+        VBox side = new VBox(
+                causes,
+                titled,
+                new LinesField(session, closing, Lines.STILL_TO_DO, 3),
+                Fields.of(session, closing, Lines.COME_BACK, ""),
+                later,
+                Fields.of(session, closing, Lines.SIGNED_BY, ""),
+                Fields.of(session, closing, Lines.SIGNED_ON, ""),
+                new PlainButton("Sign off today", "proof-sign", this::sign));
+        side.getStyleClass().add("proof-side");
+        closing.setAfterLast(order::first);
+        VBox told = new VBox(made, grid);
+        told.getStyleClass().add("proof");
+        HBox.setHgrow(told, Priority.ALWAYS);
+        HBox page = new HBox(told, side);
+        page.getStyleClass().add("proof-page");
+        ScrollPane scroll = new ScrollPane(page);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("station-scroll");
+        WorkingOrder.follow(scroll);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        NextLine line = new NextLine(session, Station.PROOF);
+        line.setMinWidth(USE_PREF_SIZE);
+        HBox.setHgrow(headline, Priority.ALWAYS);
+        headline.setMaxWidth(Double.MAX_VALUE);
+        HBox head = new HBox(headline, line);
+        head.setAlignment(Pos.CENTER_LEFT);
+        head.getStyleClass().add("proof-bar");
+        getChildren().addAll(head, scroll);
+        session.dossierProperty().addListener((property, old, next) -> show());
+        session.unitProperty().addListener((property, old, next) -> show());
+        visibleProperty().addListener((property, was, is) -> {
+            if (!is) {
+                elevation.candidates().clear();
+            }
+            show();
+        });
+        show();
+    }
+
+    /** A reading after the work: in a visit of its own, or on the sheet where the work's own visit lies there. */
+    private EntryField field(Reading reading, boolean ofItsOwn) {
+        EntryField field = new EntryField(
+                session,
+                ofItsOwn
+                        ? new VisitEntry(Entries.of(reading, "", session::standards), "", Step.Into.AFTER)
+                        : Entries.of(reading, "", session::standards),
+                "",
+                order);
+        field.input().setId((ofItsOwn ? "proof-" : "proof-sheet-") + EntryField.id(reading));
+        field.input().setAccessibleText(Words.full(reading) + " after the work");
+        return field;
+    }
+
+    private void comeBack(LocalDate day) {
+        session.edit(job -> job.with(Lines.COME_BACK, day));
+        session.say("The ledger reminds of it on " + day + ".");
+    }
+
+    private void sign() {
+        Dossier dossier = session.dossier();
+        if (dossier.proof().after().isEmpty()) {
+            session.complain("Nothing was read after the work yet: at least the action belongs to a proof.");
+            return;
+        }
+        session.edit(job -> {
+            Job signed = job.with(Lines.SIGNED_ON, LocalDate.now());
+            return job.get(Lines.SIGNED_BY).isPresent()
+                            || session.whoProperty().get().isBlank()
+                    ? signed
+                    : signed.with(Lines.SIGNED_BY, session.whoProperty().get().strip());
+        });
+        session.say(dossier.proof().misses() ? "Signed off, with what missed: it stays on the record." : "Signed off.");
+    }
+
+    /** What is foretold is kept before anything is read that could change anyone's mind. */
+    private void keepPrediction() {
+        Dossier dossier = session.dossier();
+        if (dossier.job().section(Sections.PREDICTION).isEmpty()
+                && !dossier.isPreview()
+                && dossier.proof().after().isEmpty()) {
+            Optional<Prediction> made =
+                    Foretelling.of(dossier.plan(), dossier.spread().plan(), LocalDate.now());
+            made.ifPresent(each -> session.edit(job -> job.with(Sections.PREDICTION, Optional.of(each))));
+        }
+    }
+
+    private void show() {
+        if (!isVisible()) {
+            return;
+        }
+        keepPrediction();
+        Dossier dossier = session.dossier();
+        Proof proof = dossier.proof();
+        Words words = session.words();
+        headline.setText(ProofWords.headline(proof, words));
+        made.setText(ProofWords.made(proof));
+        rows(proof, words);
+        causes.getChildren().clear();
+        if (proof.misses() || !dossier.shares().isEmpty()) {
+            Label title =
+                    new Label(proof.misses() ? "Where the action’s miss comes from" : "What made the small difference");
+            title.getStyleClass().add("place-title");
+            causes.getChildren().add(title);
+            ProofWords.causes(dossier, words).forEach(said -> {
+                Label line = new Label(said);
+                line.setWrapText(true);
+                line.setMinWidth(0);
+                causes.getChildren().add(line);
+            });
+        }
+        draw(dossier, proof);
+    }
+
+    private void rows(Proof proof, Words words) {
+        grid.getChildren().clear();
+        grid.addRow(0, head(""), head("before"), head("foretold"), head("after"), head("off"), head("change"));
+        boolean sheet = session.job()
+                .visit()
+                .get(Lines.ROLE)
+                .filter(VisitRole.STRUNG::equals)
+                .isPresent();
+        int at = 1;
+        for (Reading reading : ASKED) {
+            boolean taken = session.job().takes(reading);
+            beside.get(reading).setVisible(taken && !sheet);
+            onSheet.get(reading).setVisible(taken && sheet);
+            if (!taken) {
+                continue;
+            }
+            Optional<Proof.Row> row = proof.lines().stream()
+                    .filter(line -> line.reading() == reading)
+                    .findFirst();
+            OptionalDouble before = proof.before().millimetres(reading);
+            grid.addRow(
+                    at++,
+                    name(reading),
+                    value(before.isPresent() ? print(reading, before.getAsDouble()) : "—", "proof-value"),
+                    value(
+                            row.flatMap(Proof.Row::foretold)
+                                    .map(each -> print(reading, each.value()))
+                                    .orElse("—"),
+                            "proof-foretold"),
+                    (sheet ? onSheet : beside).get(reading),
+                    off(row, words),
+                    value(row.map(ProofWords::percent).orElse(""), "card-remark"));
+        }
+    }
+
+    private Label off(Optional<Proof.Row> row, Words words) {
+        Label label = new Label(row.map(each -> ProofWords.off(each, words)).orElse(""));
+        label.getStyleClass().add(row.filter(Proof.Row::isMiss).isPresent() ? "proof-miss" : "proof-within");
+        label.setWrapText(true);
+        label.setMinWidth(0);
+        label.setMaxWidth(OFF_WIDTH);
+        label.setId("proof-off-" + row.map(each -> each.reading().key()).orElse(""));
+        return label;
+    }
+
+    private String print(Reading reading, double millimetres) {
+        return reading.withFeelers()
+                ? session.words().numbers().fine(millimetres)
+                : session.words().numbers().length(millimetres);
+    }
+
+    private static Label head(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("entry-label");
+        return label;
+    }
+
+    private static Label name(Reading reading) {
+        Label label = new Label(Words.full(reading));
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private static Label value(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().addAll("proof-value", style);
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    /** Foretold and after, over what was measured before. */
+    private void draw(Dossier dossier, Proof proof) {
+        List<Profile> profiles = new ArrayList<>();
+        dossier.plan().planned().ifPresent(planned -> profiles.add(Profile.of(planned, 0)));
+        proof.strung(dossier.job(), dossier.shop()).ifPresent(after -> profiles.add(Profile.of(after, 0)));
+        elevation.candidates().setAll(proof.after().isPresent() ? profiles : List.of());
+    }
+
+    @Override
+    public Node node() {
+        return this;
+    }
+
+    @Override
+    public void focusFirst() {
+        order.first();
+    }
+}
