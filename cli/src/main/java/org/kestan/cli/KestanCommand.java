@@ -22,6 +22,8 @@ import picocli.CommandLine.Spec;
             SwingCommand.class,
             HeelLogCommand.class,
             StepsCommand.class,
+            LedgerCommand.class,
+            MemoryCommand.class,
             TemplatesCommand.class,
             SchemaCommand.class,
             GaugeCommand.class

@@ -19,6 +19,7 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visit;
 import org.kestan.words.Words;
+import org.kestan.work.memory.Lesson;
 
 /**
  * What a ledger keeps of a job beside its file, for its list and its search: derived from the job's dossier, by the shop's
@@ -31,6 +32,7 @@ import org.kestan.words.Words;
  * @param line the instrument's line before and after
  * @param waits the waits that are on, as {@link JobWait#write} has them
  * @param due the day it is to be looked at again; empty for none, or when it was
+ * @param lesson what it teaches, as a text; empty for nothing
  * @param search everything that is searched, in small letters
  * @param derivedBy tells by which standards and which program it was derived
  */
@@ -42,6 +44,7 @@ public record JobProjection(
         Optional<LineSketch> line,
         String waits,
         Optional<LocalDate> due,
+        String lesson,
         String search,
         String derivedBy) {
 
@@ -49,6 +52,7 @@ public record JobProjection(
     private static final int DERIVATION = 3;
 
     private static final int LONGEST_NAME = 400;
+    private static final int LONGEST_LESSON = 1000;
 
     /** Projects a dossier. */
     public static JobProjection of(Dossier dossier) {
@@ -62,6 +66,7 @@ public record JobProjection(
                 LineSketch.of(dossier),
                 JobWait.write(job),
                 due(job),
+                lesson(dossier),
                 search(job),
                 by(dossier.shop()));
     }
@@ -79,6 +84,17 @@ public record JobProjection(
 
     private static String cut(String text) {
         return text.length() <= LONGEST_NAME ? text : text.substring(0, LONGEST_NAME);
+    }
+
+    private static String lesson(Dossier dossier) {
+        String text = LessonText.write(Lesson.of(dossier.job(), dossier.shop(), dossier.plan()));
+        // One that is too long to be a lesson is of a job too odd to teach.
+        return text.length() <= LONGEST_LESSON ? text : "";
+    }
+
+    /** Reads what a job teaches from the text a ledger keeps of it; empty for nothing. */
+    public static Optional<Lesson> taught(String lesson) {
+        return LessonText.read(lesson);
     }
 
     /** A job that was measured on that day or later was looked at. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
+import org.kestan.work.memory.Lesson;
 
 /**
  * All jobs of a shop. The port behind which a database stands; the same tests hold for each.
@@ -49,6 +50,9 @@ public interface Ledger extends AutoCloseable {
 
     /** Returns the waits that are on at the jobs at hand. */
     List<JobWait> waits();
+
+    /** Returns what the jobs teach, those put away included. */
+    List<Lesson> lessons();
 
     /** Reads a job; empty when there is none of that id, it is deleted, or its text can't be read. */
     Optional<LedgerJob> read(String id);

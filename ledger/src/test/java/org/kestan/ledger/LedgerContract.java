@@ -2,6 +2,7 @@ package org.kestan.ledger;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -10,6 +11,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -31,6 +33,7 @@ import org.kestan.job.Sections;
 import org.kestan.job.bench.WaitKind;
 import org.kestan.job.pictures.Photo;
 import org.kestan.job.terms.Lines;
+import org.kestan.work.memory.Lesson;
 import org.kestan.work.steps.BenchWork;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
@@ -94,6 +97,39 @@ public abstract class LedgerContract {
                         .orElseThrow()
                         .waitsFor())
                 .isNotNull();
+    }
+
+    /** What is to be looked at again comes first, the earliest in front; once it was measured that day it is no longer due. */
+    @Test
+    public void tellsWhatIsDue() {
+        LocalDate may = LocalDate.of(2027, 5, 1);
+        LedgerJob later = ledger.insert(demo(0).with(Lines.COME_BACK, may.plusYears(1)));
+        LedgerJob sooner = ledger.insert(demo(1).with(Lines.COME_BACK, may));
+        ledger.insert(demo(2));
+        List<JobCard> due = ledger.list(new Query("", Optional.empty(), Shelf.BENCH, Query.Order.DUE));
+        assertThat(due).extracting(JobCard::id).startsWith(sooner.id(), later.id());
+        assertThat(due)
+                .extracting(JobCard::due)
+                .containsExactly(Optional.of(may), Optional.of(may.plusYears(1)), Optional.empty());
+        ledger.save(sooner.id(), sooner.revision(), sooner.job().with(Lines.TAKEN_ON, may));
+        assertThat(ledger.list(new Query("", Optional.empty(), Shelf.BENCH, Query.Order.DUE))
+                        .get(0)
+                        .id())
+                .isEqualTo(later.id());
+    }
+
+    /** What jobs teach is told without reading them; those in the bin teach nothing. */
+    @Test
+    public void tellsWhatJobsTeach() {
+        LedgerJob entry = ledger.insert(demo(8));
+        assertThat(ledger.lessons()).hasSize(1);
+        Lesson lesson = ledger.lessons().get(0);
+        assertThat(lesson.kind()).isEqualTo(Lesson.Kind.of(demo(8)));
+        assertThat(lesson.ways()).isEqualTo("neck-reset");
+        assertThat(lesson.sink().orElseThrow()).isCloseTo(0.9, within(1e-6));
+        assertThat(lesson.miss().orElseThrow()).isCloseTo(0, within(0.01));
+        ledger.delete(entry.id());
+        assertThat(ledger.lessons()).isEmpty();
     }
 
     @Test

@@ -2,6 +2,7 @@ package org.kestan.ledger;
 
 import java.nio.file.Path;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -16,6 +17,7 @@ import org.kestan.files.JobWriter;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
+import org.kestan.work.memory.Lesson;
 
 /** A ledger in memory, to hold the port to what it says: it keeps the same contract as the one in a file. */
 final class MemoryLedger implements Ledger {
@@ -70,6 +72,14 @@ final class MemoryLedger implements Ledger {
                 .flatMap(row -> JobWait.read(
                         row.entry().id(), row.shown().name(), row.shown().waits())
                         .stream())
+                .toList();
+    }
+
+    @Override
+    public List<Lesson> lessons() {
+        return rows.values().stream()
+                .filter(row -> !row.deleted())
+                .flatMap(row -> JobProjection.taught(row.shown().lesson()).stream())
                 .toList();
     }
 
@@ -149,6 +159,7 @@ final class MemoryLedger implements Ledger {
             case NAME -> Comparator.comparing(row -> row.shown().name().toLowerCase());
             case OWNER -> Comparator.comparing(row -> row.shown().owner().toLowerCase());
             case WAITING -> Comparator.comparing(row -> row.shown().station());
+            case DUE -> Comparator.comparing(row -> row.shown().due().orElse(LocalDate.MAX));
         };
     }
 

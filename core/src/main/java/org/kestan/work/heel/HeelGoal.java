@@ -63,6 +63,11 @@ public record HeelGoal(
         return pitch.radians() - Math.atan((projection - fretsOverTop) / jointToSaddle);
     }
 
+    /** What went from the cap between two slack projections as they were read, mm. */
+    public double capFor(double from, double to) {
+        return height * Math.tan(left(straightedge.atSaddle(from)) - left(straightedge.atSaddle(to)));
+    }
+
     /**
      * What has to come off a cheek at the cap for a turn and a drift to be put right (§3.8, §3.9), mm.
      *

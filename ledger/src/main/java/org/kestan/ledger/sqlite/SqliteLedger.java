@@ -37,6 +37,7 @@ import org.kestan.ledger.Progress;
 import org.kestan.ledger.Query;
 import org.kestan.ledger.Saved;
 import org.kestan.ledger.Shelf;
+import org.kestan.work.memory.Lesson;
 
 /** A ledger in one database file, pictures and backups in folders beside it. */
 public final class SqliteLedger implements Ledger {
@@ -222,6 +223,16 @@ public final class SqliteLedger implements Ledger {
     }
 
     @Override
+    public List<Lesson> lessons() {
+        return with(ledger -> ledger.createQuery("SELECT lesson FROM jobs WHERE lesson <> '' AND deleted_at IS NULL")
+                        .mapTo(String.class)
+                        .list())
+                .stream()
+                .flatMap(text -> JobProjection.taught(text).stream())
+                .toList();
+    }
+
+    @Override
     public Optional<LedgerJob> read(String id) {
         record Found(int revision, String body) {}
         return with(ledger -> ledger.createQuery("SELECT revision, body FROM jobs JOIN job_files ON job_id = id"
@@ -262,9 +273,9 @@ public final class SqliteLedger implements Ledger {
         Row row = row(job);
         LedgerJob inserted = inTransaction(ledger -> {
             row.bind(ledger.createUpdate(
-                            "INSERT INTO jobs (name, owner, station, waits_for, line, search, derived_by, waits, due, id,"
+                            "INSERT INTO jobs (name, owner, station, waits_for, line, search, derived_by, waits, due, lesson, id,"
                                     + " revision, created_at, changed_at, archived)"
-                                    + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1, ?, ?, 0)"))
+                                    + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1, ?, ?, 0)"))
                     .bind(Row.COLUMNS, id)
                     .bind(Row.COLUMNS + 1, now)
                     .bind(Row.COLUMNS + 2, now)
@@ -436,8 +447,8 @@ public final class SqliteLedger implements Ledger {
 
         private static final String SETS =
                 "name = ?, owner = ?, station = ?, waits_for = ?, line = ?, search = ?, derived_by = ?, waits = ?,"
-                        + " due = ?";
-        private static final int COLUMNS = 9;
+                        + " due = ?, lesson = ?";
+        private static final int COLUMNS = 10;
 
         private <S extends SqlStatement<S>> S bind(S statement) {
             return statement
@@ -449,7 +460,8 @@ public final class SqliteLedger implements Ledger {
                     .bind(5, projection.search())
                     .bind(6, projection.derivedBy())
                     .bind(7, projection.waits())
-                    .bind(8, projection.due().map(LocalDate::toString).orElse(""));
+                    .bind(8, projection.due().map(LocalDate::toString).orElse(""))
+                    .bind(9, projection.lesson());
         }
     }
 }

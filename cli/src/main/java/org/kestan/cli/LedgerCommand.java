@@ -1,0 +1,146 @@
+package org.kestan.cli;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.kestan.files.JobFile;
+import org.kestan.files.PaperName;
+import org.kestan.job.Job;
+import org.kestan.job.JobTree;
+import org.kestan.ledger.JobCard;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerJob;
+import org.kestan.ledger.LedgerJson;
+import org.kestan.ledger.Query;
+import org.kestan.ledger.Shelf;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** {@code kestan ledger list|import|export --ledger FILE}: jobs in and out of a ledger without a window. */
+@Command(
+        name = "ledger",
+        description = "List the jobs of a ledger, take job files into it, or write its jobs to files.",
+        mixinStandardHelpOptions = true)
+final class LedgerCommand implements Runnable {
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public void run() {
+        throw new ParameterException(spec.commandLine(), "say what to do: list, import or export");
+    }
+
+    /** All jobs at hand and put away; those in the bin are not told. */
+    private static List<JobCard> cards(Ledger ledger) {
+        List<JobCard> cards = new ArrayList<>();
+        for (Shelf shelf : List.of(Shelf.BENCH, Shelf.AWAY)) {
+            cards.addAll(ledger.list(new Query("", Optional.empty(), shelf, Query.Order.CHANGED)));
+        }
+        return cards;
+    }
+
+    @Command(name = "list", description = "Print the jobs of a ledger, as JSON.", mixinStandardHelpOptions = true)
+    int list(@Mixin LedgerOption option) {
+        return option.with(false, ledger -> {
+            option.print(LedgerJson.list(cards(ledger)));
+            return 0;
+        });
+    }
+
+    @Command(
+            name = "import",
+            description = "Take job files into a ledger, which is made where there is none; all of them or none.",
+            mixinStandardHelpOptions = true)
+    int take(
+            @Mixin LedgerOption option,
+            @Parameters(paramLabel = "FILE", arity = "1..*", description = "job files (.kestan.json)")
+                    List<Path> files) {
+        List<Job> jobs = new ArrayList<>();
+        boolean faulty = false;
+        for (Path file : files) {
+            JobTree.Read read = JobFile.read(file);
+            read.job().ifPresent(jobs::add);
+            read.faults()
+                    .forEach(fault ->
+                            spec.commandLine().getErr().println(file.getFileName() + JobArgument.WORDS.line(fault)));
+            faulty |= read.job().isEmpty();
+        }
+        if (faulty) {
+            return KestanCommand.FAULTY;
+        }
+        return option.with(true, ledger -> {
+            List<String> ids = new ArrayList<>();
+            ledger.together(() -> jobs.forEach(job -> ids.add(ledger.insert(job).id())));
+            option.print(LedgerJson.names(ids));
+            return 0;
+        });
+    }
+
+    @Command(
+            name = "export",
+            description = "Write the jobs of a ledger to files, each under its instrument's name.",
+            mixinStandardHelpOptions = true)
+    int export(
+            @Mixin LedgerOption option,
+            @Option(names = "--out", paramLabel = "DIR", required = true, description = "the folder for the files")
+                    Path out,
+            @Parameters(paramLabel = "ID", arity = "0..*", description = "which jobs; without any all of them")
+                    List<String> ids) {
+        return option.with(false, ledger -> {
+            Set<String> wanted = new LinkedHashSet<>(ids == null ? List.of() : ids);
+            if (wanted.isEmpty()) {
+                cards(ledger).forEach(card -> wanted.add(card.id()));
+            }
+            List<LedgerJob> jobs = new ArrayList<>();
+            for (String id : wanted) {
+                var found = ledger.read(id);
+                if (found.isEmpty()) {
+                    spec.commandLine()
+                            .getErr()
+                            .println("ID: \u201c" + id
+                                    + "\u201d is no job of this ledger; accepted: an id of kestan ledger list");
+                    return KestanCommand.FAULTY;
+                }
+                jobs.add(found.get());
+            }
+            try {
+                Files.createDirectories(out);
+                List<String> written = new ArrayList<>();
+                for (LedgerJob job : jobs) {
+                    Path file = free(out, PaperName.of(job.job()));
+                    JobFile.write(job.job(), file);
+                    written.add(file.getFileName().toString());
+                }
+                option.print(LedgerJson.names(written));
+                return 0;
+            } catch (IOException failed) {
+                spec.commandLine()
+                        .getErr()
+                        .println("--out: can\u2019t be written: " + failed.getMessage() + "; accepted: a folder");
+                return KestanCommand.FAULTY;
+            }
+        });
+    }
+
+    /** A name nothing lies under yet. */
+    private static Path free(Path folder, String name) {
+        String stem =
+                name.endsWith(JobFile.EXTENSION) ? name.substring(0, name.length() - JobFile.EXTENSION.length()) : name;
+        Path file = folder.resolve(stem + JobFile.EXTENSION);
+        for (int i = 2; Files.exists(file); i++) {
+            file = folder.resolve(stem + "-" + i + JobFile.EXTENSION);
+        }
+        return file;
+    }
+}

@@ -1,0 +1,54 @@
+package org.kestan.cli;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.function.ToIntFunction;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.Opening;
+import org.kestan.ledger.sqlite.SqliteLedger;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+/** The ledger a command works on. It may be open in a window at the same time. */
+final class LedgerOption {
+
+    @Option(names = "--ledger", paramLabel = "FILE", required = true, description = "the ledger, such as ledger.sqlite")
+    private Path file;
+
+    @Spec(Spec.Target.MIXEE)
+    private CommandSpec spec;
+
+    /**
+     * Works on the ledger; one that can't be used is said and left alone.
+     *
+     * @param makes whether one that is not there is made
+     */
+    int with(boolean makes, ToIntFunction<Ledger> work) {
+        if (!makes && !Files.exists(file)) {
+            return faulty("there is no such ledger; accepted: a ledger of the application");
+        }
+        Opening opening = SqliteLedger.open(file);
+        if (!(opening instanceof Opening.Opened opened)) {
+            return faulty(JobArgument.WORDS.say(((Opening.Refused) opening).why())
+                    + "; accepted: a whole ledger of this version or an older one");
+        }
+        try (Ledger ledger = opened.ledger()) {
+            return work.applyAsInt(ledger);
+        } catch (LedgerException failed) {
+            return faulty(JobArgument.WORDS.say(failed.why()) + "; accepted: a ledger that can be read and written");
+        }
+    }
+
+    /** Says a fault of the ledger on standard error, and returns the exit code for it. */
+    int faulty(String said) {
+        spec.commandLine().getErr().println("--ledger: " + said.replaceAll("\\p{Cntrl}+", " "));
+        return KestanCommand.FAULTY;
+    }
+
+    void print(String text) {
+        spec.commandLine().getOut().print(text);
+        spec.commandLine().getOut().flush();
+    }
+}

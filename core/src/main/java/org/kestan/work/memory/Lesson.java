@@ -1,0 +1,176 @@
+package org.kestan.work.memory;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.job.bench.DiaryEntry;
+import org.kestan.job.bench.HeelEntry;
+import org.kestan.job.bench.StepMark;
+import org.kestan.job.proof.Prediction;
+import org.kestan.job.terms.Bracing;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.visits.Visit;
+import org.kestan.work.heel.HeelGoal;
+import org.kestan.work.plan.WorkPlan;
+import org.kestan.work.proof.Proof;
+
+/**
+ * What one job teaches.
+ *
+ * @param kind what kind of instrument it is
+ * @param sink how far the body folds, as read, mm; empty where it was not read both ways
+ * @param miss how much more action came than was foretold, mean of the sides, mm; empty without prediction and proof
+ * @param ways the ways of the work, their keys joined by {@code +}; empty for none
+ * @param hours hours at the bench; empty where no diary tells
+ * @param rates what a pull took off the cap by grit, mm
+ * @param release hours from the first heat to the drawn neck; empty where no joint was released
+ */
+public record Lesson(
+        Kind kind,
+        OptionalDouble sink,
+        OptionalDouble miss,
+        String ways,
+        OptionalDouble hours,
+        Map<Integer, Double> rates,
+        OptionalDouble release) {
+
+    /** Two lines of the diary farther apart than this have a break between them. Common practice, no source. */
+    private static final Duration BREAK = Duration.ofMinutes(90);
+
+    private static final List<String> RELEASING = List.of("reset-steam", "reset-dry-heat");
+    private static final String DRAWN = "reset-jig";
+
+    /** Takes an unmodifiable copy. */
+    public Lesson {
+        rates = Map.copyOf(rates);
+    }
+
+    /**
+     * A kind of instrument, as a shop tells them apart.
+     *
+     * @param family key of the family
+     * @param body as it was written, in small letters; empty where not said
+     * @param bracing key of the bracing; empty where not said
+     */
+    public record Kind(String family, String body, String bracing) {
+
+        /** The kind of a job's instrument. */
+        public static Kind of(Job job) {
+            return new Kind(
+                    job.family().key(),
+                    job.get(Lines.BODY)
+                            .map(body -> body.strip().toLowerCase(Locale.ROOT))
+                            .orElse(""),
+                    job.get(Lines.BRACING).map(Bracing::key).orElse(""));
+        }
+    }
+
+    /** Learns from a job. */
+    public static Lesson of(Job job, ShopStandards shop, WorkPlan plan) {
+        Proof proof = Proof.of(job, shop, LocalDate.EPOCH);
+        Optional<Prediction> kept = job.section(Sections.PREDICTION);
+        List<String> ways = kept.map(Prediction::ways).orElse(job.section(Sections.WAYS));
+        return new Lesson(
+                Kind.of(job),
+                sink(job, proof),
+                proof.asMade() ? miss(proof) : OptionalDouble.empty(),
+                String.join("+", ways),
+                hours(job),
+                rates(job, plan),
+                release(job));
+    }
+
+    /** Once the work is done if it was read then, else on the sheet. */
+    private static OptionalDouble sink(Job job, Proof proof) {
+        OptionalDouble after = proof.sink(job, LocalDate.EPOCH);
+        return after.isPresent() ? after : sink(job.visit());
+    }
+
+    private static OptionalDouble sink(Visit visit) {
+        OptionalDouble slack = visit.millimetres(Reading.PROJECTION_SLACK);
+        OptionalDouble strung = visit.millimetres(Reading.PROJECTION_STRUNG);
+        return slack.isPresent() && strung.isPresent()
+                ? OptionalDouble.of(slack.getAsDouble() - strung.getAsDouble())
+                : OptionalDouble.empty();
+    }
+
+    private static OptionalDouble miss(Proof proof) {
+        return proof.lines().stream()
+                .filter(row -> row.reading() == Reading.ACTION_BASS || row.reading() == Reading.ACTION_TREBLE)
+                .map(Proof.Row::miss)
+                .filter(OptionalDouble::isPresent)
+                .mapToDouble(OptionalDouble::getAsDouble)
+                .average();
+    }
+
+    private static OptionalDouble hours(Job job) {
+        List<DiaryEntry> diary = job.section(Sections.DIARY);
+        Duration sum = Duration.ZERO;
+        for (int i = 1; i < diary.size(); i++) {
+            Duration gap = Duration.between(diary.get(i - 1).at(), diary.get(i).at());
+            if (!gap.isNegative() && gap.compareTo(BREAK) <= 0) {
+                sum = sum.plus(gap);
+            }
+        }
+        return sum.isZero() ? OptionalDouble.empty() : OptionalDouble.of(sum.toSeconds() / 3600.0);
+    }
+
+    /** Between two readings with one paper pulled between them: what went from the cap by the projection, by the pulls. */
+    private static Map<Integer, Double> rates(Job job, WorkPlan plan) {
+        Optional<HeelGoal> goal = plan.correction().flatMap(each -> HeelGoal.of(each, job));
+        Map<Integer, List<Double>> all = new LinkedHashMap<>();
+        if (goal.isPresent()) {
+            OptionalDouble last = OptionalDouble.empty();
+            int pulls = 0;
+            int grit = 0;
+            boolean mixed = false;
+            for (HeelEntry entry : job.section(Sections.HEEL_LOG)) {
+                if (entry instanceof HeelEntry.Pulls set) {
+                    mixed |= grit != 0 && grit != set.grit();
+                    grit = set.grit();
+                    pulls += set.pulls();
+                } else if (((HeelEntry.Read) entry).projection().isPresent()) {
+                    double read = ((HeelEntry.Read) entry).projection().get().millimetres();
+                    if (last.isPresent() && pulls > 0 && !mixed) {
+                        double off = goal.get().capFor(last.getAsDouble(), read) / (pulls / 2.0);
+                        if (off > 0) {
+                            all.computeIfAbsent(grit, each -> new ArrayList<>()).add(off);
+                        }
+                    }
+                    last = OptionalDouble.of(read);
+                    pulls = 0;
+                    grit = 0;
+                    mixed = false;
+                }
+            }
+        }
+        Map<Integer, Double> rates = new LinkedHashMap<>();
+        all.forEach((paper, each) -> rates.put(paper, Learnt.median(each)));
+        return rates;
+    }
+
+    private static OptionalDouble release(Job job) {
+        Optional<Instant> heated = job.section(Sections.DIARY).stream()
+                .filter(entry -> RELEASING.contains(entry.step()))
+                .map(DiaryEntry::at)
+                .findFirst();
+        Optional<Instant> drawn = job.section(Sections.STEPS).stream()
+                .filter(mark -> mark.step().equals(DRAWN) && mark.state() == StepMark.State.DONE)
+                .map(StepMark::at)
+                .findFirst();
+        return heated.isPresent() && drawn.isPresent() && drawn.get().isAfter(heated.get())
+                ? OptionalDouble.of(Duration.between(heated.get(), drawn.get()).toSeconds() / 3600.0)
+                : OptionalDouble.empty();
+    }
+}

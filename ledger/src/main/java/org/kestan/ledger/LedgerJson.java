@@ -1,0 +1,38 @@
+package org.kestan.ledger;
+
+import java.util.List;
+import org.kestan.files.JsonText;
+import org.kestan.job.tree.Tree;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.Words;
+
+/** What a ledger holds, as the JSON that other programs read. */
+public final class LedgerJson {
+
+    private LedgerJson() {}
+
+    /** Prints a list of jobs. */
+    public static String list(List<JobCard> cards) {
+        return JsonText.print(
+                new Tree.Items(cards.stream().<Tree>map(LedgerJson::card).toList()));
+    }
+
+    private static Tree.Entries card(JobCard card) {
+        Tree.Draft draft = new Tree.Draft()
+                .put("id", Tree.text(card.id()))
+                .put("name", Tree.text(card.name()))
+                .put("owner", Tree.text(card.owner()))
+                .put("station", Tree.text(card.station().key()))
+                .put("waitsFor", Tree.text(Words.in(BenchUnit.MILLIMETRES).say(card.waitsFor())))
+                .put("shelf", Tree.text(card.shelf().key()))
+                .put("createdAt", Tree.text(card.createdAt().toString()))
+                .put("changedAt", Tree.text(card.changedAt().toString()));
+        card.due().ifPresent(day -> draft.put("due", Tree.text(day.toString())));
+        return draft.entries();
+    }
+
+    /** Prints names in a row. */
+    public static String names(List<String> names) {
+        return JsonText.print(new Tree.Items(names.stream().map(Tree::text).toList()));
+    }
+}

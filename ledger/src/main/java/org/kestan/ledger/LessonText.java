@@ -1,0 +1,74 @@
+package org.kestan.ledger;
+
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import org.kestan.work.memory.Lesson;
+
+/** A lesson as a text for a database: its parts behind one another, tabs between them. */
+final class LessonText {
+
+    private static final int PARTS = 8;
+
+    private LessonText() {}
+
+    /** Writes a lesson; nothing for one that teaches nothing. */
+    static String write(Lesson lesson) {
+        boolean empty = lesson.sink().isEmpty()
+                && lesson.miss().isEmpty()
+                && lesson.hours().isEmpty()
+                && lesson.rates().isEmpty()
+                && lesson.release().isEmpty();
+        return empty
+                ? ""
+                : String.join(
+                        "\t",
+                        lesson.kind().family(),
+                        lesson.kind().body().replaceAll("\\p{Cntrl}+", " "),
+                        lesson.kind().bracing(),
+                        number(lesson.sink()),
+                        number(lesson.miss()),
+                        lesson.ways().replaceAll("\\p{Cntrl}+", " "),
+                        number(lesson.hours()) + " " + number(lesson.release()),
+                        lesson.rates().entrySet().stream()
+                                .map(each -> each.getKey() + "=" + String.format(Locale.ROOT, "%.5f", each.getValue()))
+                                .collect(Collectors.joining(" ")));
+    }
+
+    private static String number(OptionalDouble number) {
+        return number.isPresent() ? String.format(Locale.ROOT, "%.4f", number.getAsDouble()) : "";
+    }
+
+    /** Reads what {@link #write} wrote; empty for anything else. */
+    static Optional<Lesson> read(String text) {
+        String[] parts = text.split("\t", -1);
+        if (parts.length != PARTS) {
+            return Optional.empty();
+        }
+        try {
+            String[] times = parts[6].split(" ", -1);
+            Map<Integer, Double> rates = new LinkedHashMap<>();
+            for (String each : parts[7].isEmpty() ? new String[0] : parts[7].split(" ")) {
+                String[] pair = each.split("=");
+                rates.put(Integer.parseInt(pair[0]), Double.parseDouble(pair[1]));
+            }
+            return Optional.of(new Lesson(
+                    new Lesson.Kind(parts[0], parts[1], parts[2]),
+                    number(parts[3]),
+                    number(parts[4]),
+                    parts[5],
+                    number(times[0]),
+                    rates,
+                    number(times[1])));
+        } catch (NumberFormatException | ArrayIndexOutOfBoundsException odd) {
+            return Optional.empty();
+        }
+    }
+
+    private static OptionalDouble number(String text) {
+        return text.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(text));
+    }
+}
