@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.kestan.files.DemoJobs;
+import org.kestan.files.JobFile;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -75,7 +76,8 @@ public class LedgerCommandTest {
                 "--out",
                 outFolder.toString(),
                 ids.get(0).asString());
-        assertThat(Files.readString(outFolder.resolve(one.get(0).asString()))).isEqualTo(Files.readString(jobs.get(0)));
+        assertThat(JobFile.read(outFolder.resolve(one.get(0).asString())).job())
+                .isEqualTo(JobFile.read(jobs.get(0)).job());
         assertThat(json("ledger", "export", "--ledger", ledger, "--out", outFolder.toString())
                         .size())
                 .isEqualTo(jobs.size());
