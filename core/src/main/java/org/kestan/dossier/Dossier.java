@@ -249,8 +249,11 @@ public final class Dossier {
         return progress.get().get(station);
     }
 
-    /** Returns the first station that is not done, or the last when all are. */
+    /** Returns the first station that is not done, or the last when all are, or the work was signed off. */
     public Station station() {
+        if (progress(Station.PROOF).stage() == Station.Stage.DONE) {
+            return Station.PROOF;
+        }
         for (Station station : Station.values()) {
             if (progress(station).stage() != Station.Stage.DONE) {
                 return station;

@@ -2,6 +2,7 @@ package org.kestan.desktop.shell;
 
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -35,8 +36,10 @@ import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.Taken;
 import org.kestan.job.gauge.GaugeLine;
 import org.kestan.job.terms.Lines;
+import org.kestan.ledger.JobCard;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.Query;
+import org.kestan.ledger.Shelf;
 import org.kestan.words.Words;
 import org.kestan.work.moves.Handle;
 import org.kestan.work.moves.PlanMoves;
@@ -49,6 +52,8 @@ public final class MainWindow {
     public static final double WIDTH = 1280;
 
     public static final double HEIGHT = 800;
+
+    private static final int MOST_REMINDED = 100;
 
     private final Stage stage;
     private final JobSession session = new JobSession();
@@ -136,6 +141,7 @@ public final class MainWindow {
         } else {
             stage.setOnShown(event -> rooms.warm(scene));
         }
+        remind();
         stage.setOnCloseRequest(event -> {
             if (!store.mayLeave()) {
                 event.consume();
@@ -222,6 +228,26 @@ public final class MainWindow {
         Door door = rooms.shownProperty().get();
         name.setText(door.onStrip() ? said.isEmpty() ? "Unnamed instrument" : said : door.title());
         showTitle();
+    }
+
+    /** Says once, at the start, what is to be looked at again by now. */
+    private void remind() {
+        Query due = new Query("", Optional.empty(), Shelf.BENCH, Query.Order.DUE);
+        store.ask(
+                () -> store.ledger().list(due, MOST_REMINDED).stream()
+                        .filter(card -> card.due()
+                                .filter(day -> !day.isAfter(LocalDate.now()))
+                                .isPresent())
+                        .map(JobCard::name)
+                        .toList(),
+                names -> {
+                    if (!names.isEmpty()) {
+                        session.say("To look at again: "
+                                + String.join(", ", names.subList(0, Math.min(2, names.size())))
+                                + (names.size() > 2 ? " and " + (names.size() - 2) + " more" : "")
+                                + ". The ledger, by \u201cTo look at again\u201d, has them all.");
+                    }
+                });
     }
 
     /** A wait that is over stands first: the title is seen while another window is in front. */

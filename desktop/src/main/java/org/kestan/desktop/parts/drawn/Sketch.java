@@ -19,7 +19,7 @@ public abstract class Sketch extends Region {
      */
     protected Sketch(String id) {
         setId(id);
-        getStyleClass().add("sketch");
+        getStyleClass().add("small-picture");
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     }
 

@@ -59,6 +59,10 @@ public final class ProofStation extends VBox implements Room {
             Reading.NUT_TREBLE);
 
     private static final double OFF_WIDTH = 300;
+    private static final double OFF_LEAST = 150;
+
+    /** Under this width, in sizes of the headline, nothing stands beside what came. */
+    private static final double NARROW = 40;
 
     private final JobSession session;
     private final ElevationView elevation;
@@ -120,8 +124,22 @@ public final class ProofStation extends VBox implements Room {
         VBox told = new VBox(made, grid);
         told.getStyleClass().add("proof");
         HBox.setHgrow(told, Priority.ALWAYS);
-        HBox page = new HBox(told, side);
-        page.getStyleClass().add("proof-page");
+        HBox wide = new HBox();
+        wide.getStyleClass().add("proof-page");
+        VBox page = new VBox(wide);
+        Runnable arrange = () -> {
+            // Where it is narrow the sign-off stands under what came.
+            boolean narrow = getWidth() < NARROW * headline.getFont().getSize();
+            page.getChildren().setAll(wide);
+            wide.getChildren().setAll(told);
+            if (narrow) {
+                page.getChildren().add(side);
+            } else {
+                wide.getChildren().add(side);
+            }
+        };
+        widthProperty().addListener((property, old, next) -> arrange.run());
+        arrange.run();
         ScrollPane scroll = new ScrollPane(page);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("station-scroll");
@@ -156,6 +174,8 @@ public final class ProofStation extends VBox implements Room {
                 "",
                 order);
         field.input().setId((ofItsOwn ? "proof-" : "proof-sheet-") + EntryField.id(reading));
+        field.setMinWidth(USE_PREF_SIZE);
+        field.input().setMinWidth(USE_PREF_SIZE);
         field.input().setAccessibleText(Words.full(reading) + " after the work");
         return field;
     }
@@ -259,7 +279,7 @@ public final class ProofStation extends VBox implements Room {
         Label label = new Label(row.map(each -> ProofWords.off(each, words)).orElse(""));
         label.getStyleClass().add(row.filter(Proof.Row::isMiss).isPresent() ? "proof-miss" : "proof-within");
         label.setWrapText(true);
-        label.setMinWidth(0);
+        label.setMinWidth(OFF_LEAST);
         label.setMaxWidth(OFF_WIDTH);
         label.setId("proof-off-" + row.map(each -> each.reading().key()).orElse(""));
         return label;
