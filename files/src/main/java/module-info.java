@@ -2,7 +2,10 @@
 @SuppressWarnings({"requires-automatic", "requires-transitive-automatic"})
 module org.kestan.files {
     requires java.desktop;
+    requires java.logging;
     requires org.apache.commons.csv;
+    requires openhtmltopdf.core;
+    requires openhtmltopdf.pdfbox;
     requires org.apache.pdfbox;
     requires transitive org.kestan.core;
     requires tools.jackson.databind;

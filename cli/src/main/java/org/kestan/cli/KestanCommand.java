@@ -24,6 +24,8 @@ import picocli.CommandLine.Spec;
             StepsCommand.class,
             LedgerCommand.class,
             MemoryCommand.class,
+            OwnerCommand.Estimate.class,
+            OwnerCommand.Report.class,
             TemplatesCommand.class,
             SchemaCommand.class,
             GaugeCommand.class

@@ -32,10 +32,12 @@ public enum FileFinding implements Finding.Kind {
     STEP_TWICE,
     NO_STEP_HERE,
     PAPERS_NOT_WRITTEN(Verbatim.class),
+    NOTHING_AFTER,
 
     A_JOB_FILE(Verbatim.class),
     A_STANDARDS_FILE,
     A_STEP_FILE,
+    A_VISIT_AFTER,
     A_LINE_OF_THE_SHEET,
     ITS_WAY(Verbatim.class),
     AN_ID_OF_ITS_OWN,

@@ -16,6 +16,7 @@ import org.kestan.ground.notation.NotationFinding;
 import org.kestan.ground.notation.Parsed;
 import org.kestan.ground.sheet.ValueType;
 import org.kestan.ground.standards.Leaves;
+import org.kestan.ground.standards.Letterhead;
 import org.kestan.ground.standards.School;
 import org.kestan.ground.standards.SchoolQuestion;
 import org.kestan.ground.standards.ShopStandards;
@@ -94,6 +95,7 @@ public final class StandardsFile {
         List<School> schools = schools(at.at("schools"));
         String currency = at.at("currency").text().orElse("");
         Leaves leaves = leaves(at.at("leaves"));
+        Letterhead letterhead = letterhead(at.at("letterhead"));
         Optional<ShopStandards> read = ShopStandards.DEFAULT.withAll(values);
         List<Fault> faults = new ArrayList<>(at.faults());
         if (faults.isEmpty() && read.isEmpty()) {
@@ -108,7 +110,18 @@ public final class StandardsFile {
             chosen = chosen.with(school);
         }
         ShopStandards shop = chosen.withAll(values).orElse(read.get());
-        return new Outcome(shop.withCurrency(currency).withLeaves(leaves), List.of());
+        return new Outcome(shop.withCurrency(currency).withLeaves(leaves).withLetterhead(letterhead), List.of());
+    }
+
+    private static Letterhead letterhead(Branch at) {
+        Letterhead blank = Letterhead.BLANK;
+        return new Letterhead(
+                at.at("name").text().orElse(blank.name()),
+                at.at("address").text().orElse(blank.address()),
+                at.at("terms").text().orElse(blank.terms()),
+                at.at("validDays").value(ValueType.whole(0, 3650)).orElse(blank.validDays()),
+                at.at("tax").value(ValueType.number(0, 100)).orElse(blank.tax()),
+                at.at("logo").text().orElse(blank.logo()));
     }
 
     /** The leaves listed; those of a usual set where none are. */
@@ -197,6 +210,16 @@ public final class StandardsFile {
         }
         ArrayNode leaves = root.putArray("leaves");
         standards.leaves().all().forEach(leaf -> leaves.add(leaf.text()));
+        Letterhead letterhead = standards.letterhead();
+        if (!letterhead.equals(Letterhead.BLANK)) {
+            root.putObject("letterhead")
+                    .put("name", letterhead.name())
+                    .put("address", letterhead.address())
+                    .put("terms", letterhead.terms())
+                    .put("validDays", letterhead.validDays())
+                    .put("tax", letterhead.tax())
+                    .put("logo", letterhead.logo());
+        }
         ObjectNode schools = root.putObject("schools");
         for (SchoolQuestion question : SchoolQuestion.values()) {
             schools.put(question.key(), standards.school(question).key());

@@ -14,7 +14,8 @@ import org.kestan.ground.notation.Parsed;
 public final class ShopStandards {
 
     /** The standards a shop starts with. */
-    public static final ShopStandards DEFAULT = new ShopStandards(Map.of(), Map.of(), "", Leaves.USUAL);
+    public static final ShopStandards DEFAULT =
+            new ShopStandards(Map.of(), Map.of(), "", Leaves.USUAL, Letterhead.BLANK);
 
     /** What a neck reset takes: hours and parts. */
     public static final List<Standard> RESET =
@@ -53,11 +54,17 @@ public final class ShopStandards {
     private final Map<SchoolQuestion, School> schools;
     private final String currency;
     private final Leaves leaves;
+    private final Letterhead letterhead;
     private final double[] values;
 
     private ShopStandards(
-            Map<Standard, String> texts, Map<SchoolQuestion, School> schools, String currency, Leaves leaves) {
+            Map<Standard, String> texts,
+            Map<SchoolQuestion, School> schools,
+            String currency,
+            Leaves leaves,
+            Letterhead letterhead) {
         this.leaves = leaves;
+        this.letterhead = letterhead;
         this.texts = texts;
         this.schools = schools;
         this.currency = currency;
@@ -162,7 +169,7 @@ public final class ShopStandards {
         } else {
             next.put(standard, typed.strip());
         }
-        ShopStandards changed = new ShopStandards(next, schools, currency, leaves);
+        ShopStandards changed = new ShopStandards(next, schools, currency, leaves, letterhead);
         return changed.outOfOrder(standard)
                 .<Parsed<ShopStandards>>map(neighbour -> new Parsed.Bad<>(
                         (changed.get(standard) < changed.get(neighbour) ? StandardFinding.UNDER : StandardFinding.OVER)
@@ -181,7 +188,7 @@ public final class ShopStandards {
             next.put(entry.getKey(), entry.getValue().strip());
         }
         next.entrySet().removeIf(entry -> entry.getValue().equals(entry.getKey().startText()));
-        ShopStandards changed = new ShopStandards(next, schools, currency, leaves);
+        ShopStandards changed = new ShopStandards(next, schools, currency, leaves, letterhead);
         boolean agree = Arrays.stream(Standard.values())
                 .allMatch(each -> changed.outOfOrder(each).isEmpty());
         return agree ? Optional.of(changed) : Optional.empty();
@@ -222,12 +229,22 @@ public final class ShopStandards {
             next.put(school.question(), school);
         }
         ShopStandards base = withAll(school.settings()).orElse(this);
-        return new ShopStandards(base.texts, next, currency, leaves);
+        return new ShopStandards(base.texts, next, currency, leaves, letterhead);
+    }
+
+    /** Returns what stands on the shop's papers for owners. */
+    public Letterhead letterhead() {
+        return letterhead;
+    }
+
+    /** Returns these standards with another letterhead. */
+    public ShopStandards withLetterhead(Letterhead next) {
+        return new ShopStandards(texts, schools, currency, leaves, next);
     }
 
     /** Returns these standards with another currency. */
     public ShopStandards withCurrency(String next) {
-        return new ShopStandards(texts, schools, next.strip(), leaves);
+        return new ShopStandards(texts, schools, next.strip(), leaves, letterhead);
     }
 
     /** Returns the feeler leaves the shop owns. */
@@ -237,7 +254,7 @@ public final class ShopStandards {
 
     /** Returns these standards with other leaves. */
     public ShopStandards withLeaves(Leaves next) {
-        return new ShopStandards(texts, schools, currency, next);
+        return new ShopStandards(texts, schools, currency, next, letterhead);
     }
 
     @Override
@@ -246,6 +263,7 @@ public final class ShopStandards {
                 && texts.equals(that.texts)
                 && schools.equals(that.schools)
                 && currency.equals(that.currency)
+                && letterhead.equals(that.letterhead)
                 && leaves.equals(that.leaves);
     }
 

@@ -164,7 +164,8 @@ public record Proof(
 
     private static Optional<Visit> after(Job job, LocalDate today) {
         Visit visit = isStrung(job.visit()) ? job.visit() : StepVisit.of(job, Step.Into.AFTER, today);
-        return Optional.of(visit).filter(each -> !each.readings().isEmpty());
+        // A visit that only says where the tool stood tells nothing yet.
+        return Optional.of(visit).filter(each -> TELLING.stream().anyMatch(each.readings()::contains));
     }
 
     private static WorkPlan plan(Job job, ShopStandards shop) {

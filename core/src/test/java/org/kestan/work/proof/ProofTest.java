@@ -92,6 +92,14 @@ public class ProofTest {
         assertThat(shares(after)).isEmpty();
     }
 
+    /** Before anything is read after the work there is no proof, wherever the tools stood. */
+    @Test
+    public void nothingIsProvenBefore() {
+        Job job2 = job.with(Reading.BRIDGE_FRONT, mm(8));
+        assertThat(Proof.of(job2, SHOP, TODAY).after()).isEmpty();
+        assertThat(Proof.of(job2, SHOP, TODAY).misses()).isFalse();
+    }
+
     /** More relief than planned: all of the miss is the relief's. */
     @Test
     public void reliefExplains() {

@@ -51,6 +51,7 @@ public final class StandardsRoom extends VBox implements Room {
     private final JobSession session;
     private final Consumer<ShopStandards> keeper;
     private final FileChoice files;
+    private final LetterheadBox letterhead;
     private final TextField currency = new TextField();
     private final TextField leaves = new TextField();
     private final List<StandardField> fields = new ArrayList<>();
@@ -74,11 +75,17 @@ public final class StandardsRoom extends VBox implements Room {
         }
         VBox questions = new VBox();
         questions.getStyleClass().add("standards-schools");
+        letterhead = new LetterheadBox(
+                () -> session.standards().letterhead(),
+                next -> change(session.standards().withLetterhead(next)),
+                session::complain,
+                () -> files.open(getScene().getWindow(), "Logo", FileChoice.Kind.PICTURE));
         for (SchoolQuestion question : SchoolQuestion.values()) {
             SchoolChoice choice = new SchoolChoice(question, this::choose);
             schools.add(choice);
             questions.getChildren().add(choice);
         }
+        questions.getChildren().add(letterhead);
         ScrollPane left = scroll(values);
         HBox.setHgrow(left, Priority.ALWAYS);
         ScrollPane right = scroll(questions);
@@ -297,6 +304,7 @@ public final class StandardsRoom extends VBox implements Room {
     private void show(ShopStandards shop) {
         fields.forEach(field -> field.show(shop));
         schools.forEach(choice -> choice.show(shop));
+        letterhead.show(shop.letterhead());
         currency.setText(shop.currency());
         leaves.setText(shop.leaves().text());
     }

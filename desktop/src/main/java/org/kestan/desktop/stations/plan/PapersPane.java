@@ -14,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.parts.pages.OwnerWriting;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.dossier.Dossier;
@@ -62,7 +63,8 @@ final class PapersPane extends HBox {
                 head("Paper"),
                 size,
                 new PlainButton("Write this one\u2026", "paper-write", this::writeShown),
-                new PlainButton("All of them into a folder\u2026", "papers-all", this::chooseFolder));
+                new PlainButton("All of them into a folder\u2026", "papers-all", this::chooseFolder),
+                new PlainButton("Estimate for the owner\u2026", "paper-estimate", this::estimate));
         left.getStyleClass().add("papers-list");
         ScrollPane choices = new ScrollPane(left);
         choices.setFitToWidth(true);
@@ -164,6 +166,10 @@ final class PapersPane extends HBox {
                         FileChoice.Kind.PAPER,
                         PaperName.of(shown, dossier.job(), paper.name().toLowerCase(Locale.ROOT), ".pdf"))
                 .ifPresent(to -> files.write(to, file -> Files.write(file, bytes(dossier, template, paper))));
+    }
+
+    private void estimate() {
+        OwnerWriting.estimate(session, files, getScene().getWindow(), paper());
     }
 
     private void chooseFolder() {

@@ -27,9 +27,11 @@ import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.parts.field.VisitEntry;
 import org.kestan.desktop.parts.field.WorkingOrder;
 import org.kestan.desktop.parts.pages.NextLine;
+import org.kestan.desktop.parts.pages.OwnerWriting;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.dossier.Dossier;
 import org.kestan.dossier.Station;
+import org.kestan.files.SheetPdf;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
@@ -118,7 +120,12 @@ public final class ProofStation extends VBox implements Room {
                 later,
                 Fields.of(session, closing, Lines.SIGNED_BY, ""),
                 Fields.of(session, closing, Lines.SIGNED_ON, ""),
-                new PlainButton("Sign off today", "proof-sign", this::sign));
+                new PlainButton("Sign off today", "proof-sign", this::sign),
+                new PlainButton(
+                        "Report for the owner\u2026",
+                        "proof-report",
+                        () -> OwnerWriting.report(
+                                session, house.store().files(), getScene().getWindow(), SheetPdf.Paper.A4)));
         side.getStyleClass().add("proof-side");
         closing.setAfterLast(order::first);
         VBox told = new VBox(made, grid);

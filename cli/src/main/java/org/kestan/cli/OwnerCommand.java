@@ -1,0 +1,74 @@
+package org.kestan.cli;
+
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import org.kestan.dossier.Dossier;
+import org.kestan.files.OwnerPapers;
+import org.kestan.files.Printed;
+import org.kestan.files.SheetPdf;
+import org.kestan.files.StepLibrary;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+
+/** {@code kestan estimate|report FILE --out DIR}: writes the papers for an owner, and prints the names of the files. */
+abstract class OwnerCommand implements Callable<Integer> {
+
+    @Mixin
+    private JobArgument input;
+
+    @Option(names = "--out", paramLabel = "DIR", required = true, description = "the folder for the files")
+    private Path out;
+
+    @Option(names = "--paper", paramLabel = "SIZE", defaultValue = "A4", description = "A4 or Letter")
+    private Paper paper;
+
+    /** A paper size, as one writes it. */
+    enum Paper {
+        A4,
+        LETTER,
+        Letter,
+        a4;
+
+        SheetPdf.Paper size() {
+            return SheetPdf.Paper.valueOf(name().toUpperCase(Locale.ROOT));
+        }
+    }
+
+    /** Writes the papers of a dossier. */
+    abstract Printed write(Dossier dossier, SheetPdf.Paper size, Path folder);
+
+    @Override
+    public Integer call() {
+        return input.print(dossier -> write(dossier, paper.size(), out));
+    }
+
+    /** The estimate before the work. */
+    @Command(
+            name = "estimate",
+            description = "Write an estimate for the owner, as a PDF and an HTML page.",
+            mixinStandardHelpOptions = true)
+    static final class Estimate extends OwnerCommand {
+
+        @Override
+        Printed write(Dossier dossier, SheetPdf.Paper size, Path folder) {
+            return OwnerPapers.estimate(
+                    dossier, JobArgument.WORDS, StepLibrary.shipped().book(), size, LocalDate.now(), folder);
+        }
+    }
+
+    /** The report after the work. */
+    @Command(
+            name = "report",
+            description = "Write a report for the owner, as a PDF and an HTML page.",
+            mixinStandardHelpOptions = true)
+    static final class Report extends OwnerCommand {
+
+        @Override
+        Printed write(Dossier dossier, SheetPdf.Paper size, Path folder) {
+            return OwnerPapers.report(dossier, JobArgument.WORDS, size, LocalDate.now(), folder);
+        }
+    }
+}

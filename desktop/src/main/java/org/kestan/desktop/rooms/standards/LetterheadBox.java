@@ -1,0 +1,151 @@
+package org.kestan.desktop.rooms.standards;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Base64;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.image.Image;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.ground.standards.Letterhead;
+import org.kestan.words.Numbers;
+
+/** What stands on the papers for owners: name, address, terms in the shop's own words, how long an estimate holds, tax, logo. */
+final class LetterheadBox extends VBox {
+
+    private static final int MOST_DAYS = 3650;
+    private static final int MOST_TAX = 100;
+    private static final long LARGEST_LOGO = 512 * 1024;
+
+    private final TextField name = new TextField();
+    private final TextArea address = new TextArea();
+    private final TextArea terms = new TextArea();
+    private final TextField days = new TextField();
+    private final TextField tax = new TextField();
+    private final Label logo = new Label();
+    private final Supplier<Letterhead> now;
+    private final Consumer<Letterhead> change;
+    private final Consumer<String> complain;
+
+    /**
+     * @param now the letterhead as it is kept
+     * @param change keeps another
+     * @param complain says what is wrong
+     * @param chooser asks for a picture
+     */
+    LetterheadBox(
+            Supplier<Letterhead> now,
+            Consumer<Letterhead> change,
+            Consumer<String> complain,
+            Supplier<Optional<Path>> chooser) {
+        this.now = now;
+        this.change = change;
+        this.complain = complain;
+        getStyleClass().add("standards-group");
+        Label title = new Label("Papers for owners");
+        title.getStyleClass().add("place-title");
+        getChildren().add(title);
+        put("Name of the shop", "letterhead-name", name);
+        put("Address", "letterhead-address", address);
+        put("Terms of an estimate", "letterhead-terms", terms);
+        put("An estimate holds for, days", "letterhead-days", days);
+        put("Tax on top, percent", "letterhead-tax", tax);
+        for (TextArea each : new TextArea[] {address, terms}) {
+            each.setPrefRowCount(3);
+            each.setWrapText(true);
+        }
+        FlowPane picture = new FlowPane(
+                logo,
+                new PlainButton(
+                        "Logo\u2026", "letterhead-logo", () -> chooser.get().ifPresent(this::take)),
+                new PlainButton("No logo", "letterhead-no-logo", () -> keep("")));
+        picture.getStyleClass().add("step-bar");
+        getChildren().add(picture);
+    }
+
+    private void put(String label, String id, TextInputControl field) {
+        Label name = new Label(label);
+        name.getStyleClass().add("entry-label");
+        name.setLabelFor(field);
+        field.setId(id);
+        field.setAccessibleText(label);
+        if (field instanceof TextField line) {
+            line.setOnAction(event -> keep(now.get().logo()));
+        }
+        field.focusedProperty().addListener((property, was, is) -> {
+            if (!is) {
+                keep(now.get().logo());
+            }
+        });
+        getChildren().addAll((Node) name, field);
+    }
+
+    private void take(Path file) {
+        try {
+            byte[] bytes = Files.size(file) > LARGEST_LOGO ? new byte[0] : Files.readAllBytes(file);
+            boolean png = file.toString().toLowerCase(Locale.ROOT).endsWith(".png");
+            if (!png || bytes.length == 0 || new Image(new ByteArrayInputStream(bytes)).isError()) {
+                complain.accept("The logo has to be a PNG of at most half a megabyte.");
+            } else {
+                keep(Base64.getEncoder().encodeToString(bytes));
+            }
+        } catch (IOException failed) {
+            complain.accept(file.getFileName() + " can\u2019t be read: " + failed.getMessage());
+        }
+    }
+
+    private void keep(String picture) {
+        Optional<Integer> valid = number(days, MOST_DAYS).map(Double::intValue);
+        Optional<Double> percent = number(tax, MOST_TAX);
+        if (valid.isEmpty()) {
+            complain.accept("An estimate holds for a number of days from 0 to " + MOST_DAYS + ".");
+        } else if (percent.isEmpty()) {
+            complain.accept("Tax is a percentage from 0 to " + MOST_TAX + ".");
+        } else {
+            Letterhead next = new Letterhead(
+                    name.getText().strip(),
+                    address.getText().strip(),
+                    terms.getText().strip(),
+                    valid.get(),
+                    percent.get(),
+                    picture);
+            if (!next.equals(now.get())) {
+                change.accept(next);
+            }
+        }
+    }
+
+    private static Optional<Double> number(TextField field, int most) {
+        String typed = field.getText().strip().replace(" %", "").replace("%", "");
+        return typed.matches("\\d{1,4}(\\.\\d{1,3})?") && Double.parseDouble(typed) <= most
+                ? Optional.of(Double.parseDouble(typed))
+                : Optional.empty();
+    }
+
+    /** Shows the letterhead as it is kept. */
+    void show(Letterhead kept) {
+        set(name, kept.name());
+        set(address, kept.address());
+        set(terms, kept.terms());
+        set(days, Integer.toString(kept.validDays()));
+        set(tax, Numbers.plain(kept.tax()));
+        logo.setText(kept.logo().isEmpty() ? "No logo" : "A logo is kept");
+    }
+
+    private static void set(TextInputControl field, String text) {
+        if (!field.isFocused() && !field.getText().equals(text)) {
+            field.setText(text);
+        }
+    }
+}

@@ -1,0 +1,86 @@
+package org.kestan.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.TextArea;
+import org.kestan.dossier.Station;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.job.Sections;
+import org.kestan.job.proof.Prediction;
+import org.kestan.job.terms.Lines;
+import org.kestan.judgement.ways.Catalogue;
+import org.kestan.ledger.Query;
+import org.kestan.ledger.Shelf;
+import org.kestan.work.plan.WorkPlan;
+import org.kestan.work.steps.Step;
+import org.kestan.work.steps.StepVisit;
+import org.testfx.util.WaitForAsyncUtils;
+import org.testng.annotations.Test;
+
+/** The Proof station in the real window, from the prediction to the sign-off. */
+public class ProofWindowTest extends WindowTest {
+
+    private void openProof() {
+        openSample(0);
+        onWindow(() -> {
+            session().edit(job -> WorkPlan.take(session().dossier().ways(), List.of(Catalogue.NECK_RESET)));
+            window.enter(Station.PROOF.key());
+            return true;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static String mm(double length) {
+        return String.format(Locale.ROOT, "%.2f mm", length);
+    }
+
+    /** What is foretold is kept before anything is read; what comes is read, a miss is said and explained, signed and reminded of. */
+    @Test
+    public void fromThePredictionToTheSignOff() {
+        openProof();
+        Prediction kept = session().job().section(Sections.PREDICTION).orElseThrow();
+        assertThat(label("proof-headline")).contains("Read again");
+        press(find("proof-sign", Node.class));
+        assertThat(session().job().get(Lines.SIGNED_ON)).isEmpty();
+        double action = kept.foretold().get(Reading.ACTION_BASS).value();
+        type("proof-survey-action-bass", mm(action));
+        assertThat(label("proof-headline")).startsWith("All as foretold");
+        // Enter goes on to the next reading that tells.
+        enter(mm(kept.foretold().get(Reading.ACTION_TREBLE).value()));
+        enter(mm(kept.foretold().get(Reading.RELIEF).value()));
+        enter(mm(kept.foretold().get(Reading.PROJECTION_STRUNG).value() - 1));
+        assertThat(label("proof-headline")).startsWith("Missed: projection, strung");
+        assertThat(robot.lookup("#proof-causes .label").queryAll()).isNotEmpty();
+        // The plan is what it was made from; the prediction stays, whatever is read.
+        assertThat(session().job().section(Sections.PREDICTION)).isEqualTo(Optional.of(kept));
+        assertThat(session().job().visit().millimetres(Reading.ACTION_BASS).orElseThrow())
+                .isGreaterThan(action);
+        assertThat(StepVisit.of(session().job(), Step.Into.AFTER, LocalDate.now())
+                        .readings())
+                .contains(Reading.ACTION_BASS, Reading.RELIEF, Reading.PROJECTION_STRUNG);
+        onWindow(() -> {
+            TextArea todo = (TextArea) robot.lookup("#proof-stillToDo").query();
+            todo.requestFocus();
+            todo.setText("Look for a loose brace");
+            return true;
+        });
+        press(find("proof-year", Node.class));
+        press(find("proof-sign", Node.class));
+        assertThat(session().job().get(Lines.SIGNED_ON)).contains(LocalDate.now());
+        assertThat(session().job().get(Lines.STILL_TO_DO)).contains("Look for a loose brace");
+        assertThat(session().dossier().station()).isEqualTo(Station.PROOF);
+        onWindow(() -> {
+            window.store().flush();
+            return true;
+        });
+        assertThat(ledger.list(new Query("", Optional.empty(), Shelf.BENCH, Query.Order.DUE))
+                        .get(0)
+                        .due())
+                .contains(LocalDate.now().plusYears(1));
+    }
+}

@@ -1,0 +1,311 @@
+package org.kestan.files;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.kestan.dossier.Dossier;
+import org.kestan.following.setup.Setup;
+import org.kestan.ground.finding.Fault;
+import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.standards.Letterhead;
+import org.kestan.ground.standards.Standard;
+import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.job.bench.DiaryEntry;
+import org.kestan.job.proof.Prediction;
+import org.kestan.job.terms.Lines;
+import org.kestan.judgement.advice.Assessment;
+import org.kestan.judgement.verdict.Gate;
+import org.kestan.judgement.verdict.GateState;
+import org.kestan.judgement.way.Fit;
+import org.kestan.judgement.way.Way;
+import org.kestan.judgement.ways.Catalogue;
+import org.kestan.words.Audience;
+import org.kestan.words.Numbers;
+import org.kestan.words.ProofWords;
+import org.kestan.words.Words;
+import org.kestan.work.proof.Proof;
+import org.kestan.work.sideview.Profile;
+import org.kestan.work.sideview.SideView;
+import org.kestan.work.steps.Step;
+import org.kestan.work.steps.StepBook;
+
+/** The papers for an owner: the estimate before, the report after; each as one HTML page and as a PDF. */
+public final class OwnerPapers {
+
+    private static final double MINUTES = 60;
+    private static final double DAY = 24 * MINUTES;
+
+    private OwnerPapers() {}
+
+    /** Writes an estimate into a folder; empty faults and the names of the files where it could be. */
+    public static Printed estimate(
+            Dossier dossier, Words words, StepBook book, SheetPdf.Paper paper, LocalDate today, Path folder) {
+        if (dossier.measured().isEmpty()) {
+            return Printed.faulty(dossier.faults());
+        }
+        return written(folder, "estimate", dossier.job(), paper, () -> estimate(dossier, words, book, today));
+    }
+
+    /** Writes a report into a folder, in the same way. */
+    public static Printed report(Dossier dossier, Words words, SheetPdf.Paper paper, LocalDate today, Path folder) {
+        if (dossier.proof().after().isEmpty()) {
+            return Printed.faulty(List.of(new Fault(
+                    Reading.ACTION_BASS.pointer(), FileFinding.NOTHING_AFTER.of(), FileFinding.A_VISIT_AFTER.of())));
+        }
+        return written(folder, "report", dossier.job(), paper, () -> report(dossier, words, today));
+    }
+
+    private interface Made {
+        OwnerPage make() throws IOException;
+    }
+
+    private static Printed written(Path folder, String what, Job job, SheetPdf.Paper paper, Made made) {
+        try {
+            OwnerPage page = made.make();
+            Files.createDirectories(folder);
+            String html = PaperName.of(what, job, "", ".html");
+            String pdf = PaperName.of(what, job, "", ".pdf");
+            TextFile.write(page.html(paper, true), folder.resolve(html));
+            Files.write(folder.resolve(pdf), page.pdf(paper));
+            return Printed.of("[\"" + html + "\", \"" + pdf + "\"]\n");
+        } catch (IOException failed) {
+            return Printed.faulty(List.of(new Fault(
+                    "",
+                    FileFinding.PAPERS_NOT_WRITTEN.of(Quantity.text(String.valueOf(failed.getMessage()))),
+                    FileFinding.A_FOLDER.of())));
+        }
+    }
+
+    private static OwnerPage estimate(Dossier dossier, Words bench, StepBook book, LocalDate today) throws IOException {
+        Words words = bench.to(Audience.OWNER);
+        Letterhead letterhead = dossier.shop().letterhead();
+        OwnerPage page = new OwnerPage("Estimate: " + named(dossier.job()), letterhead, today);
+        about(page, dossier.job());
+        page.heading("What was found");
+        List<String> found = dossier.gates().stream()
+                .filter(gate -> gate.state() == GateState.STOP || gate.state() == GateState.WARN)
+                .filter(gate -> !gate.provisional())
+                .map(gate -> words.say(gate.reasons()))
+                .toList();
+        page.list(found.isEmpty() ? List.of("Nothing that has to be put right.") : found);
+        drawing(
+                page,
+                dossier.sideView(),
+                dossier.measured().map(each -> Profile.of(each, 0)),
+                dossier.plan().planned().map(each -> Profile.of(each, 0)),
+                "The strings over the neck: full line as it is, dashed as it would be. Heights are drawn much larger than they are.");
+        page.heading("What we would do");
+        List<Way> ways = dossier.isPreview()
+                ? dossier.recommendation().ways()
+                : dossier.plan().ways();
+        page.large(Words.ways(ways));
+        page.text(words.say(dossier.recommendation().reasons()));
+        ways.forEach(way -> page.text(Words.label(way) + ": " + Words.suits(way)));
+        dossier.plan().planned().ifPresent(planned -> page.text(change(dossier, planned, words)));
+        money(page, dossier, ways, today);
+        time(page, dossier, book);
+        List<Assessment> others = dossier.ways().all().stream()
+                .filter(each -> each.fit() == Fit.POSSIBLE && !ways.contains(each.way()))
+                .toList();
+        if (!others.isEmpty()) {
+            page.heading("What else could be done");
+            page.table(
+                    List.of("Way", "Whom it suits", "Hours", "Price before tax", "What may go wrong"),
+                    others.stream()
+                            .map(each -> List.of(
+                                    Words.label(each.way()),
+                                    Words.suits(each.way()),
+                                    Numbers.plain(each.hours()),
+                                    price(each.cost(), dossier),
+                                    String.join(" ", Words.risks(each.way()))))
+                            .toList());
+        }
+        page.heading("What may go wrong");
+        page.list(ways.stream()
+                .flatMap(way -> Words.risks(way).stream())
+                .distinct()
+                .toList());
+        page.heading("What cannot be known yet");
+        List<String> open = new ArrayList<>(dossier.gates().stream()
+                .filter(gate -> gate.state() == GateState.UNKNOWN)
+                .map(Gate::id)
+                .map(id -> Words.label(id) + " was not looked at, or not read yet.")
+                .toList());
+        open.add(
+                "What lies inside a joint or under a bridge is seen once it is open. Nothing is added without asking you.");
+        page.list(open);
+        terms(page);
+        if (!letterhead.terms().isBlank()) {
+            page.heading("Terms");
+            letterhead.terms().lines().forEach(page::text);
+        }
+        return page;
+    }
+
+    private static void about(OwnerPage page, Job job) {
+        List<String> lines = new ArrayList<>();
+        if (!job.text(Lines.OWNER).isEmpty()) {
+            lines.add("For " + job.text(Lines.OWNER));
+        }
+        if (!job.text(Lines.COMPLAINT).isEmpty()) {
+            lines.add("You told us: " + job.text(Lines.COMPLAINT));
+        }
+        if (!job.text(Lines.TAKEN_ON).isEmpty()) {
+            lines.add("Measured on " + job.text(Lines.TAKEN_ON));
+        }
+        lines.forEach(page::text);
+    }
+
+    private static String named(Job job) {
+        return job.name().isEmpty() ? "your instrument" : job.name();
+    }
+
+    private static String change(Dossier dossier, Setup planned, Words words) {
+        double now = dossier.measured().orElseThrow().action().bass();
+        double then = planned.action().bass();
+        long percent = Math.round(Math.abs(then / now - 1) * 100);
+        return "The lowest string stands " + words.numbers().length(now)
+                + " over the fret where we measure it; afterwards "
+                + words.numbers().length(then)
+                + (percent == 0 ? ", as now." : ", " + percent + " % " + (then < now ? "lower" : "higher") + ".");
+    }
+
+    private static void money(OwnerPage page, Dossier dossier, List<Way> ways, LocalDate today) {
+        double hours = ways.stream()
+                .mapToDouble(way -> dossier.shop().hours(way.prices()))
+                .sum();
+        double parts = ways.stream()
+                .mapToDouble(way -> dossier.shop().parts(way.prices()))
+                .sum();
+        double work = ways.stream()
+                        .mapToDouble(way -> dossier.shop().cost(way.prices()))
+                        .sum()
+                - parts;
+        double tax = (work + parts) * dossier.shop().letterhead().tax() / 100;
+        page.heading("What it costs");
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("Work, " + Numbers.plain(hours) + " h", price(work, dossier)));
+        rows.add(List.of("Parts", price(parts, dossier)));
+        if (tax > 0) {
+            rows.add(List.of("Tax, " + Numbers.plain(dossier.shop().letterhead().tax()) + " %", price(tax, dossier)));
+        }
+        rows.add(List.of("Together", price(work + parts + tax, dossier)));
+        page.table(List.of("", ""), rows);
+        int days = dossier.shop().letterhead().validDays();
+        page.text(days > 0 ? "This estimate holds until " + today.plusDays(days) + "." : "");
+    }
+
+    private static String price(double amount, Dossier dossier) {
+        String shop = dossier.shop().currency();
+        String currency = shop.isEmpty() ? dossier.job().text(Lines.CURRENCY) : shop;
+        return String.format(Locale.ROOT, "%.2f", amount) + (currency.isEmpty() ? "" : " " + currency);
+    }
+
+    private static void time(OwnerPage page, Dossier dossier, StepBook book) {
+        List<Step> steps = book.compose(dossier.plan());
+        double hands = steps.stream().mapToInt(Step::hands).sum();
+        double waits = steps.stream()
+                .flatMap(step -> step.pause().stream())
+                .mapToInt(Step.Pause::minutes)
+                .sum();
+        if (hands > 0) {
+            page.heading("How long it takes");
+            page.text("About " + Math.round(hands / MINUTES)
+                    + " hours at the bench, and glue, drying and settling in between: "
+                    + Math.max(1, Math.round((waits + hands * 3) / DAY))
+                    + " days at the least once it is begun.");
+        }
+    }
+
+    private static OwnerPage report(Dossier dossier, Words bench, LocalDate today) throws IOException {
+        Words words = bench.to(Audience.OWNER);
+        Job job = dossier.job();
+        Proof proof = dossier.proof();
+        OwnerPage page = new OwnerPage("Report: " + named(job), dossier.shop().letterhead(), today);
+        about(page, job);
+        List<Way> ways = (proof.prediction().map(Prediction::ways).orElse(List.of()))
+                .stream().flatMap(key -> Catalogue.find(key).stream()).toList();
+        page.heading("What was done");
+        page.large(ways.isEmpty() ? "The work agreed on" : Words.ways(ways));
+        page.heading("Before and after");
+        Dossier before = Dossier.of(job.withVisit(proof.before()), dossier.shop());
+        drawing(
+                page,
+                before.sideView(),
+                before.measured().map(each -> Profile.of(each, 0)),
+                proof.strung(job, dossier.shop()).map(each -> Profile.of(each, 0)),
+                "The strings over the neck: full line before, dashed after. Heights are drawn much larger than they are.");
+        List<List<String>> rows = new ArrayList<>();
+        for (Proof.Row row : proof.lines()) {
+            if (row.before().isPresent() && row.after().isPresent()) {
+                rows.add(List.of(
+                        Words.full(row.reading()),
+                        words.numbers().lengthBoth(row.before().getAsDouble()),
+                        words.numbers().lengthBoth(row.after().getAsDouble()),
+                        ProofWords.percent(row),
+                        Words.more(row.reading(), "owner")));
+            }
+        }
+        page.table(List.of("", "Before", "After", "Change", "What it means"), rows);
+        page.text(ProofWords.headline(proof, words) + ".");
+        if (proof.misses()) {
+            page.heading("What came otherwise than we said");
+            page.list(ProofWords.causes(dossier, words));
+        }
+        List<String> notes = job.section(Sections.DIARY).stream()
+                .filter(entry -> entry.what() == DiaryEntry.What.NOTE)
+                .map(DiaryEntry::text)
+                .toList();
+        if (!notes.isEmpty()) {
+            page.heading("What was found inside");
+            page.list(notes);
+        }
+        if (!job.text(Lines.STILL_TO_DO).isEmpty()) {
+            page.heading("Still to do");
+            page.list(job.text(Lines.STILL_TO_DO)
+                    .lines()
+                    .filter(line -> !line.isBlank())
+                    .toList());
+        }
+        page.heading("Care");
+        page.list(List.of(
+                "Keep it between " + Numbers.plain(dossier.shop().get(Standard.HUMIDITY_LEAST)) + " and "
+                        + Numbers.plain(dossier.shop().get(Standard.HUMIDITY_MOST))
+                        + " % humidity, away from heaters and sun; in winter a damp source in the case.",
+                "Put the same strings on again: other gauges pull otherwise, and the neck stands otherwise.",
+                "A new buzz, or strings that rise, is worth a look: bring it before a year is over."));
+        job.get(Lines.COME_BACK).ifPresent(day -> page.large("Bring it back for a look on " + day + "."));
+        terms(page);
+        if (!job.text(Lines.SIGNED_ON).isEmpty()) {
+            page.text("Signed off on " + job.text(Lines.SIGNED_ON)
+                    + (job.text(Lines.SIGNED_BY).isEmpty() ? "" : " by " + job.text(Lines.SIGNED_BY)) + ".");
+        }
+        return page;
+    }
+
+    /** The words of the trade that stand on the paper, each with what it is. */
+    private static void terms(OwnerPage page) {
+        page.heading("What the words mean");
+        page.list(List.of(
+                "Action: how high the strings stand over the frets. Low is easy to press, too low buzzes.",
+                "Relief: the slight bow along the neck.",
+                "Saddle and bridge: the white strip the strings run over, and the wooden piece it stands in.",
+                "Nut: the grooved piece at the other end of the strings.",
+                "Projection: the line along the frets, carried on to the bridge: it says where the neck points.",
+                "Neck reset: the neck is taken out of the body and put back at another angle.",
+                "Truss rod: the steel rod in many necks that sets the relief."));
+    }
+
+    private static void drawing(
+            OwnerPage page, Optional<SideView> view, Optional<Profile> before, Optional<Profile> after, String says)
+            throws IOException {
+        LinePicture.of(view, before, after).ifPresent(source -> page.picture(source, says));
+    }
+}
