@@ -114,7 +114,6 @@ public final class Shots extends Application {
                     .forEach(way -> ((CheckBox) stage.getScene().lookup("#way-" + way + "-pick")).fire());
             press(window, "#page-compared");
         }));
-        views.add(new View("schools", () -> press(window, "#page-schools")));
         views.add(new View("counter", () -> {
             window.show("counter");
             counter();
@@ -148,6 +147,10 @@ public final class Shots extends Application {
         views.add(new View("heel-log", () -> {
             window.session().edit(Shots::sanded);
             ((ToggleButton) stage.getScene().lookup("#bench-page-heel")).fire();
+        }));
+        views.add(new View("proof", () -> {
+            window.openNamed(name(sample(samples, "reset-that-missed")));
+            window.show("proof");
         }));
         views.add(new View("blank", () -> {
             window.store().startBlank();
