@@ -42,6 +42,7 @@ module org.kestan.core {
     exports org.kestan.judgement.ways;
     exports org.kestan.words;
     exports org.kestan.work.heel;
+    exports org.kestan.work.history;
     exports org.kestan.work.memory;
     exports org.kestan.work.moves;
     exports org.kestan.work.plan;

@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
+import javafx.scene.control.ToggleButton;
 import org.kestan.dossier.Station;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Sections;
@@ -82,5 +84,27 @@ public class ProofWindowTest extends WindowTest {
                         .get(0)
                         .due())
                 .contains(LocalDate.now().plusYears(1));
+    }
+
+    /** Five visits over ten years: the saddle runs out, the relief is let be, four pictures. */
+    @Test
+    public void overTheYears() {
+        onWindow(() -> window.store()
+                .openFile(samples.stream()
+                        .filter(file -> file.toString().contains("five-visits"))
+                        .findFirst()
+                        .orElseThrow()));
+        onWindow(() -> {
+            window.enter(Station.PROOF.key());
+            find("proof-page-history", ToggleButton.class).fire();
+            return true;
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+        List<String> said = robot.lookup("#history-said .label").queryAllAs(Label.class).stream()
+                .map(Label::getText)
+                .toList();
+        assertThat(said.get(0)).startsWith("The saddle runs out between");
+        assertThat(said).anyMatch(line -> line.startsWith("Relief has not moved in 10 years"));
+        assertThat(find("history-saddle", Node.class).getAccessibleText()).endsWith("5 readings");
     }
 }

@@ -7,6 +7,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.BooleanBinding;
+import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -28,6 +31,7 @@ import org.kestan.desktop.parts.field.VisitEntry;
 import org.kestan.desktop.parts.field.WorkingOrder;
 import org.kestan.desktop.parts.pages.NextLine;
 import org.kestan.desktop.parts.pages.OwnerWriting;
+import org.kestan.desktop.parts.pages.PageTabs;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.dossier.Dossier;
 import org.kestan.dossier.Station;
@@ -47,6 +51,18 @@ import org.kestan.work.steps.Step;
 
 /** What was foretold, what came, and what explains the difference; the work is signed off here. */
 public final class ProofStation extends VBox implements Room {
+
+    /** What the station can show. */
+    private enum Page {
+        PROOF("Proof"),
+        HISTORY("Over the years");
+
+        private final String title;
+
+        Page(String title) {
+            this.title = title;
+        }
+    }
 
     private static final List<Reading> ASKED = List.of(
             Reading.ACTION_BASS,
@@ -70,6 +86,10 @@ public final class ProofStation extends VBox implements Room {
     private final ElevationView elevation;
     private final WorkingOrder order = new WorkingOrder();
     private final WorkingOrder closing = new WorkingOrder();
+    private final PageTabs<Page> pages = new PageTabs<>(Page.PROOF, "proof-page-", page -> page.title);
+    private final BooleanBinding picture =
+            Bindings.createBooleanBinding(() -> pages.page() == Page.HISTORY, pages.pageProperty());
+    private final HistoryPane history;
     private final Label headline = new Label();
     private final Label made = new Label();
     private final GridPane grid = new GridPane();
@@ -159,7 +179,16 @@ public final class ProofStation extends VBox implements Room {
         HBox head = new HBox(headline, line);
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("proof-bar");
-        getChildren().addAll(head, scroll);
+        VBox proof = new VBox(head, scroll);
+        proof.getStyleClass().add("proof");
+        history = new HistoryPane(session);
+        pages.put(Page.PROOF, proof);
+        pages.put(Page.HISTORY, history);
+        VBox.setVgrow(pages.body(), Priority.ALWAYS);
+        FlowPane tabs = new FlowPane(pages);
+        tabs.getStyleClass().add("plan-head");
+        getChildren().addAll(tabs, pages.body());
+        pages.pageProperty().addListener((property, old, next) -> show());
         session.dossierProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());
         visibleProperty().addListener((property, was, is) -> {
@@ -225,6 +254,11 @@ public final class ProofStation extends VBox implements Room {
             return;
         }
         keepPrediction();
+        if (pages.page() == Page.HISTORY) {
+            elevation.candidates().clear();
+            history.show();
+            return;
+        }
         Dossier dossier = session.dossier();
         Proof proof = dossier.proof();
         Words words = session.words();
@@ -332,6 +366,16 @@ public final class ProofStation extends VBox implements Room {
 
     @Override
     public void focusFirst() {
-        order.first();
+        if (pages.page() == Page.PROOF) {
+            order.first();
+        } else {
+            pages.lookup(".page").requestFocus();
+        }
+    }
+
+    /** The years have pictures of their own, beside which the drawing folds. */
+    @Override
+    public ObservableBooleanValue picture() {
+        return picture;
     }
 }

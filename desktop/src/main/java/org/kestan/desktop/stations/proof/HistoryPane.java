@@ -1,0 +1,61 @@
+package org.kestan.desktop.stations.proof;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.RowConstraints;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.words.HistoryWords;
+import org.kestan.work.history.History;
+
+/** The instrument over its visits: what it says in sentences, and four pictures. */
+final class HistoryPane extends VBox {
+
+    private final JobSession session;
+    private final VBox said = new VBox();
+    private final List<HistoryChart> charts = new ArrayList<>();
+
+    HistoryPane(JobSession session) {
+        this.session = session;
+        getStyleClass().add("bench-page");
+        said.setId("history-said");
+        said.getStyleClass().add("step-side");
+        Label bands = new Label(
+                "Dots: as read. Line: where it goes. Narrow band: where the line lies, wide band: where a reading will lie, both 95 %.");
+        bands.getStyleClass().add("card-remark");
+        bands.setWrapText(true);
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("history-grid");
+        ColumnConstraints half = new ColumnConstraints();
+        half.setPercentWidth(50);
+        grid.getColumnConstraints().setAll(half, half);
+        RowConstraints row = new RowConstraints();
+        row.setVgrow(Priority.ALWAYS);
+        grid.getRowConstraints().setAll(row, row);
+        for (History.Quantity quantity : History.Quantity.values()) {
+            HistoryChart chart = new HistoryChart(quantity);
+            charts.add(chart);
+            grid.add(chart, quantity.ordinal() % 2, quantity.ordinal() / 2);
+        }
+        VBox.setVgrow(grid, Priority.ALWAYS);
+        getChildren().addAll(said, grid, bands);
+    }
+
+    void show() {
+        History history = History.of(session.job(), session.standards());
+        said.getChildren().clear();
+        List<String> lines = HistoryWords.say(history, session.words());
+        for (int i = 0; i < lines.size(); i++) {
+            Label line = new Label(lines.get(i));
+            line.getStyleClass().add(i == 0 ? "heel-watch" : "step-side-line");
+            line.setWrapText(true);
+            line.setMinWidth(0);
+            said.getChildren().add(line);
+        }
+        charts.forEach(chart -> chart.show(history, session.words()));
+    }
+}
