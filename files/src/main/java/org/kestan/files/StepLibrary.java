@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.kestan.ground.finding.Fault;
 import org.kestan.ground.finding.Quantity;
+import org.kestan.ground.lazy.Lazy;
 import org.kestan.ground.sheet.ValueType;
 import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.tree.Branch;
@@ -47,7 +48,10 @@ public final class StepLibrary {
             .flatMap(each -> each)
             .toList();
 
-    private static final StepLibrary SHIPPED = new StepLibrary(Optional.empty(), Map.of(), Map.of());
+    private static final Lazy<StepLibrary> SHIPPED =
+            Lazy.of(() -> new StepLibrary(Optional.empty(), Map.of(), Map.of()));
+
+    private static final StepLibrary UNREAD = new StepLibrary();
 
     private final Optional<Path> folder;
     private final Map<String, Tree.Entries> shop;
@@ -61,9 +65,22 @@ public final class StepLibrary {
         book = new StepBook(NAMES.stream().map(this::merged).toList());
     }
 
+    /** A library nobody has read yet. */
+    private StepLibrary() {
+        folder = Optional.empty();
+        shop = Map.of();
+        faults = Map.of();
+        book = StepBook.EMPTY;
+    }
+
     /** Returns the steps that ship. */
     public static StepLibrary shipped() {
-        return SHIPPED;
+        return SHIPPED.get();
+    }
+
+    /** Returns a library without steps, for the time until one is read. */
+    public static StepLibrary unread() {
+        return UNREAD;
     }
 
     /** Reads what a shop changed from a folder; a file that can't be read is said, and the one that ships stands in for it. */
@@ -105,7 +122,7 @@ public final class StepLibrary {
 
     /** Returns a step as it ships; empty for one of the shop's own. */
     public Optional<Step> asShipped(String id) {
-        return SHIPPED.book.step(id);
+        return shipped().book.step(id);
     }
 
     /** Returns the text of a file that ships. */

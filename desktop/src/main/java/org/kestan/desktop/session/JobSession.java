@@ -55,7 +55,7 @@ public final class JobSession {
     private final ObjectProperty<Consumer<String>> taker = new SimpleObjectProperty<>(this, "taker");
     private final StringProperty bareUnit = new SimpleStringProperty(this, "bareUnit", "");
     private final StringProperty who = new SimpleStringProperty(this, "who", "");
-    private final ObjectProperty<StepLibrary> steps = new SimpleObjectProperty<>(this, "steps", StepLibrary.shipped());
+    private final ObjectProperty<StepLibrary> steps = new SimpleObjectProperty<>(this, "steps", StepLibrary.unread());
     private final StringProperty notice = new SimpleStringProperty(this, "notice", "");
     private final BooleanProperty noticeIsError = new SimpleBooleanProperty(this, "noticeIsError");
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");

@@ -5,7 +5,9 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
@@ -97,7 +99,7 @@ public final class MainWindow {
         name.getStyleClass().add("job-name");
         rooms = new RoomStack(elevation, settings);
         store = new JobStore(session, settings, ledger);
-        session.stepsProperty().set(StepLibrary.of(settings.stepsFolder()));
+        readSteps();
         session.whoProperty().set(settings.who());
         session.whoProperty().addListener((property, old, next) -> settings.setWho(next));
         waits = new Waits(session, store, Clock.systemUTC(), Tone::sound);
@@ -228,6 +230,14 @@ public final class MainWindow {
         Door door = rooms.shownProperty().get();
         name.setText(door.onStrip() ? said.isEmpty() ? "Unnamed instrument" : said : door.title());
         showTitle();
+    }
+
+    /** The steps are many files: they are read away from the window, which does without them until then. */
+    private void readSteps() {
+        Path folder = settings.stepsFolder();
+        CompletableFuture.supplyAsync(() -> StepLibrary.of(folder))
+                .thenAccept(
+                        read -> Platform.runLater(() -> session.stepsProperty().set(read)));
     }
 
     /** Says once, at the start, what is to be looked at again by now. */
