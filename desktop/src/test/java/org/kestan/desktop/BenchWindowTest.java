@@ -8,9 +8,10 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.concurrent.TimeUnit;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Labeled;
@@ -23,6 +24,7 @@ import org.kestan.files.StepLibrary;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Aim;
 import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.sheet.Side;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.Bag;
@@ -31,9 +33,12 @@ import org.kestan.job.bench.HeelEntry;
 import org.kestan.job.bench.StepMark;
 import org.kestan.job.bench.Wait;
 import org.kestan.job.bench.WaitKind;
+import org.kestan.job.tree.Foreign;
 import org.kestan.judgement.ways.Catalogue;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.Query;
+import org.kestan.work.heel.HeelAdvice;
+import org.kestan.work.heel.HeelGoal;
 import org.kestan.work.plan.WorkPlan;
 import org.kestan.work.steps.Step;
 import org.kestan.work.steps.StepBook;
@@ -48,6 +53,7 @@ public class BenchWindowTest extends WindowTest {
     private static final int RISER_STRIPS = 6;
     private static final int MOST_STEPS = 60;
     private static final int MOST_ROUNDS = 40;
+    private static final int BY_HAND = 2;
 
     private void openBench(int sample) {
         openSample(sample);
@@ -89,10 +95,6 @@ public class BenchWindowTest extends WindowTest {
             return true;
         });
         WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private boolean isShown(String id) {
-        return robot.lookup("#" + id).tryQuery().filter(Node::isVisible).isPresent();
     }
 
     private Job inLedger() {
@@ -175,9 +177,9 @@ public class BenchWindowTest extends WindowTest {
         // A small cut, so that the heel takes few rounds.
         onWindow(() -> {
             session()
-                    .edit(job -> job.with(Aim.ACTION_BASS, Length.ofText("3.2 mm"))
-                            .with(Aim.ACTION_TREBLE, Length.ofText("2.5 mm"))
-                            .with(Aim.SADDLE, Length.ofText("2.1 mm")));
+                    .edit(job -> job.with(Aim.ACTION_BASS, Length.ofText("3.4 mm"))
+                            .with(Aim.ACTION_TREBLE, Length.ofText("2.65 mm"))
+                            .with(Aim.SADDLE, Length.ofText("1.9 mm")));
             session().edit(job -> WorkPlan.take(session().dossier().ways(), List.of(Catalogue.NECK_RESET)));
             return true;
         });
@@ -235,40 +237,74 @@ public class BenchWindowTest extends WindowTest {
         return session().stepsProperty().get().book();
     }
 
-    /** Follows the advice on a heel that gives 0.02 mm a pull at 80 grit, until it says stop. */
+    /** Follows the advice on a heel that gives 0.02 mm a pull at 80 grit: a few rounds by hand, then to the end. */
     private void sand(double target) {
         page("heel");
         double left = session().dossier().plan().heel().orElseThrow().atCap();
         waitFor(() -> !label("heel-word").isEmpty());
-        for (int round = 0; round < MOST_ROUNDS; round++) {
-            String word = label("heel-word");
-            if (word.startsWith("Stop")) {
-                break;
-            }
-            assertThat(word).isNotEqualTo("Over the target");
+        for (int round = 0; round < BY_HAND; round++) {
             int entries = job().section(Sections.HEEL_LOG).size();
-            if (!word.equals("Read again")) {
-                press(find("heel-log-set", Node.class));
-                waitFor(() -> job().section(Sections.HEEL_LOG).size() > entries);
-                int pulls = job().section(Sections.HEEL_LOG).stream()
-                        .skip(entries)
-                        .mapToInt(each -> ((HeelEntry.Pulls) each).pulls())
-                        .sum();
-                int grit = ((HeelEntry.Pulls) job().section(Sections.HEEL_LOG).get(entries)).grit();
-                left -= pulls / 2.0 * (grit == 80 ? 0.02 : grit == 120 ? 0.012 : 0.007);
-            }
+            press(find("heel-log-set", Node.class));
+            waitFor(() -> job().section(Sections.HEEL_LOG).size() > entries);
+            left -= taken(job().section(Sections.HEEL_LOG)
+                    .subList(entries, job().section(Sections.HEEL_LOG).size()));
             int now = job().section(Sections.HEEL_LOG).size();
-            double read = target - Math.max(-0.1, left * leverage());
-            type("heel-projection", String.format(Locale.ROOT, "%.2f mm", read));
+            type("heel-projection", String.format(Locale.ROOT, "%.2f mm", target - left * leverage()));
             press(find("heel-log-reading", Node.class));
             waitFor(() -> job().section(Sections.HEEL_LOG).size() > now);
-            String said = label("heel-left");
-            waitFor(() -> !label("heel-left").equals(said) || isShown("heel-log"));
-            WaitForAsyncUtils.sleep(400, TimeUnit.MILLISECONDS);
-            WaitForAsyncUtils.waitForFxEvents();
+            assertThat(label("heel-word")).isNotEqualTo("Over the target");
         }
-        assertThat(label("heel-word")).startsWith("Stop");
-        assertThat(Math.abs(left * leverage())).isLessThan(0.3);
+        double end = toTheEnd(target, left);
+        waitFor(() -> label("heel-word").startsWith("Stop"));
+        assertThat(Math.abs(end * leverage())).isLessThan(0.3);
+    }
+
+    /** The rounds that are left, as the window advises them; logged without a hand. */
+    private double toTheEnd(double target, double from) {
+        HeelGoal goal = session()
+                .dossier()
+                .plan()
+                .correction()
+                .flatMap(plan -> HeelGoal.of(plan, job()))
+                .orElseThrow();
+        List<HeelEntry> log = new ArrayList<>(job().section(Sections.HEEL_LOG));
+        double left = from;
+        for (int round = 0; round < MOST_ROUNDS; round++) {
+            HeelAdvice advice = HeelAdvice.of(goal, log, session().standards());
+            assertThat(advice.word()).isNotEqualTo(HeelAdvice.Word.OVER);
+            if (advice.word() == HeelAdvice.Word.STOP) {
+                break;
+            }
+            List<HeelEntry> sets = new ArrayList<>();
+            for (Side side : Side.values()) {
+                if (advice.pulls().get(side) > 0) {
+                    sets.add(new HeelEntry.Pulls(
+                            side, advice.grit(), advice.pulls().get(side), Foreign.NONE));
+                }
+            }
+            left -= taken(sets);
+            log.addAll(sets);
+            log.add(new HeelEntry.Read(
+                    Optional.of(Length.ofText(String.format(Locale.ROOT, "%.2f mm", target - left * leverage()))),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Foreign.NONE));
+        }
+        onWindow(() -> {
+            session().edit(job -> job.with(Sections.HEEL_LOG, List.copyOf(log)));
+            return true;
+        });
+        return left;
+    }
+
+    private static double taken(List<HeelEntry> sets) {
+        return sets.stream()
+                .map(HeelEntry.Pulls.class::cast)
+                .mapToDouble(set -> set.pulls() / 2.0 * (set.grit() == 80 ? 0.02 : set.grit() == 120 ? 0.012 : 0.007))
+                .sum();
     }
 
     /** How far the projection rises for wood off the cap: D over H. */
