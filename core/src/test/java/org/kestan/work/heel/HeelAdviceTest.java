@@ -25,7 +25,7 @@ import org.testng.annotations.Test;
 public class HeelAdviceTest {
 
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
-    private static final int NECKS = Integer.getInteger("kestan.necks", 40);
+    private static final int NECKS = Integer.getInteger("kestan.necks", 24);
     private static final double READING = 0.15;
     private static final int MOST_SETS = 40;
 

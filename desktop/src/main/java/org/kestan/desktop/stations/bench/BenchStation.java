@@ -64,11 +64,11 @@ public final class BenchStation extends VBox implements Room {
     private final BenchDesk desk;
     private final PageTabs<Page> pages = new PageTabs<>(Page.STEP, "bench-page-", page -> page.title);
     private final StepPane step;
-    private final StepList list;
-    private final HeelPane heel;
-    private final FitPane fit;
-    private final BagsPane bags;
-    private final DiaryPane diary;
+    private StepList list;
+    private HeelPane heel;
+    private FitPane fit;
+    private BagsPane bags;
+    private DiaryPane diary;
     private final Label ways = new Label();
     private final PlainButton take;
     private Object opened;
@@ -90,17 +90,7 @@ public final class BenchStation extends VBox implements Room {
                 show(tool);
             }
         });
-        list = new StepList(desk, () -> turn(Page.STEP));
-        heel = new HeelPane(desk);
-        fit = new FitPane(desk);
-        bags = new BagsPane(desk);
-        diary = new DiaryPane(desk);
         pages.put(Page.STEP, step);
-        pages.put(Page.STEPS, list);
-        pages.put(Page.HEEL, heel);
-        pages.put(Page.FIT, fit);
-        pages.put(Page.BAGS, bags);
-        pages.put(Page.DIARY, diary);
         VBox.setVgrow(pages.body(), Priority.ALWAYS);
         ways.getStyleClass().add("advice");
         ways.setId("bench-ways");
@@ -238,11 +228,49 @@ public final class BenchStation extends VBox implements Room {
         session.say("The picture lies with the job, at \u201c" + caption + "\u201d.");
     }
 
+    /** A page is built when it is first shown. */
+    private void build(Page page) {
+        switch (page) {
+            case STEP -> {}
+            case STEPS -> {
+                if (list == null) {
+                    list = new StepList(desk, () -> turn(Page.STEP));
+                    pages.put(page, list);
+                }
+            }
+            case HEEL -> {
+                if (heel == null) {
+                    heel = new HeelPane(desk);
+                    pages.put(page, heel);
+                }
+            }
+            case FIT -> {
+                if (fit == null) {
+                    fit = new FitPane(desk);
+                    pages.put(page, fit);
+                }
+            }
+            case BAGS -> {
+                if (bags == null) {
+                    bags = new BagsPane(desk);
+                    pages.put(page, bags);
+                }
+            }
+            case DIARY -> {
+                if (diary == null) {
+                    diary = new DiaryPane(desk);
+                    pages.put(page, diary);
+                }
+            }
+        }
+    }
+
     /** Nothing is worked out for what is not seen. */
     private void refresh() {
         if (!isVisible()) {
             return;
         }
+        build(pages.page());
         Object now = house.store().openId().orElse(session.job().name());
         desk.refresh();
         if (!now.equals(opened)) {

@@ -89,7 +89,7 @@ public final class ProofStation extends VBox implements Room {
     private final PageTabs<Page> pages = new PageTabs<>(Page.PROOF, "proof-page-", page -> page.title);
     private final BooleanBinding picture =
             Bindings.createBooleanBinding(() -> pages.page() == Page.HISTORY, pages.pageProperty());
-    private final HistoryPane history;
+    private HistoryPane history;
     private final Label headline = new Label();
     private final Label made = new Label();
     private final GridPane grid = new GridPane();
@@ -113,10 +113,6 @@ public final class ProofStation extends VBox implements Room {
         }
         grid.setId("proof-grid");
         grid.getStyleClass().add("proof-grid");
-        for (Reading reading : ASKED) {
-            beside.put(reading, field(reading, true));
-            onSheet.put(reading, field(reading, false));
-        }
         order.setAfterLast(closing::first);
         causes.setId("proof-causes");
         causes.getStyleClass().add("step-side");
@@ -181,9 +177,7 @@ public final class ProofStation extends VBox implements Room {
         head.getStyleClass().add("proof-bar");
         VBox proof = new VBox(head, scroll);
         proof.getStyleClass().add("proof");
-        history = new HistoryPane(session);
         pages.put(Page.PROOF, proof);
-        pages.put(Page.HISTORY, history);
         VBox.setVgrow(pages.body(), Priority.ALWAYS);
         FlowPane tabs = new FlowPane(pages);
         tabs.getStyleClass().add("plan-head");
@@ -256,6 +250,10 @@ public final class ProofStation extends VBox implements Room {
         keepPrediction();
         if (pages.page() == Page.HISTORY) {
             elevation.candidates().clear();
+            if (history == null) {
+                history = new HistoryPane(session);
+                pages.put(Page.HISTORY, history);
+            }
             history.show();
             return;
         }
@@ -292,8 +290,11 @@ public final class ProofStation extends VBox implements Room {
         int at = 1;
         for (Reading reading : ASKED) {
             boolean taken = session.job().takes(reading);
-            beside.get(reading).setVisible(taken && !sheet);
-            onSheet.get(reading).setVisible(taken && sheet);
+            Map<Reading, EntryField> others = sheet ? beside : onSheet;
+            Optional.ofNullable(others.get(reading)).ifPresent(field -> field.setVisible(false));
+            // A field is built when it is first needed, and once.
+            EntryField after = (sheet ? onSheet : beside).computeIfAbsent(reading, each -> field(each, !sheet));
+            after.setVisible(taken);
             if (!taken) {
                 continue;
             }
@@ -310,7 +311,7 @@ public final class ProofStation extends VBox implements Room {
                                     .map(each -> print(reading, each.value()))
                                     .orElse("—"),
                             "proof-foretold"),
-                    (sheet ? onSheet : beside).get(reading),
+                    after,
                     off(row, words),
                     value(row.map(ProofWords::percent).orElse(""), "card-remark"));
         }
