@@ -16,7 +16,6 @@ import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.ValueType;
 import org.kestan.ground.standards.School;
 import org.kestan.job.bench.WaitKind;
-import org.kestan.job.bench.WaitSection;
 import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Joint;
@@ -60,6 +59,9 @@ final class StepReader {
     /** Reads minutes of work. */
     static final ValueType<Integer> HANDS = ValueType.whole(0, 24 * 60);
 
+    /** Minutes of a wait; 0 takes away the one that ships. */
+    private static final ValueType<Integer> MINUTES = ValueType.whole(0, 366 * 24 * 60);
+
     private static final List<String> CONDITIONS = List.of("joints", "forms", "schools", "ways", "facts", "needs");
     private static final ValueType<WaitKind> WAIT = ValueType.choice(WaitKind.class);
     private static final ValueType<Step.Into> INTO = ValueType.choice(Step.Into.class);
@@ -79,7 +81,7 @@ final class StepReader {
         wait.expectObject();
         keys(wait, List.of("kind", "minutes"));
         Optional<WaitKind> kind = wait.at("kind").value(WAIT);
-        Optional<Integer> minutes = wait.at("minutes").value(WaitSection.MINUTES);
+        Optional<Integer> minutes = wait.at("minutes").value(MINUTES);
         if (wait.isPresent()) {
             lacks(wait, "kind");
             lacks(wait, "minutes");
@@ -97,7 +99,7 @@ final class StepReader {
                 text(at, "otherwise"),
                 texts(at.at("cautions")),
                 at.at("hands").value(HANDS).orElse(0),
-                kind.isPresent() && minutes.isPresent()
+                kind.isPresent() && minutes.filter(each -> each > 0).isPresent()
                         ? Optional.of(new Step.Pause(kind.get(), minutes.get()))
                         : Optional.empty(),
                 keyed(at.at("numbers"), List.of(StepNumber.values())),
@@ -197,7 +199,7 @@ final class StepReader {
                         "wait",
                         SchemaDraft.object("kind", "minutes")
                                 .put("kind", SchemaDraft.of(WAIT))
-                                .put("minutes", SchemaDraft.of(WaitSection.MINUTES))
+                                .put("minutes", SchemaDraft.of(MINUTES))
                                 .entries())
                 .put("numbers", keys(Stream.of(StepNumber.values())))
                 .put("reads", SchemaDraft.list(SchemaDraft.oneOf(List.copyOf(LINES.keySet()))))

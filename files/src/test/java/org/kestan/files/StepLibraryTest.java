@@ -227,11 +227,14 @@ public class StepLibraryTest {
                 {"kestanSteps": 1, "way": "neck-reset", "steps": [
                   {"id": "reset-score", "hands": 45, "do": "Our way."},
                   {"id": "reset-holes", "off": true},
+                  {"id": "reset-glue", "wait": {"kind": "other", "minutes": 0}},
                   {"id": "shop-tea", "title": "Tea", "hands": 5, "after": "reset-steam",
                    "wait": {"kind": "other", "minutes": 10}}]}
                 """);
         StepLibrary library = StepLibrary.of(folder);
         assertThat(library.faults()).isEmpty();
+        assertThat(library.asShipped("reset-glue").orElseThrow().pause()).isPresent();
+        assertThat(library.book().step("reset-glue").orElseThrow().pause()).isEmpty();
         Step score = library.book().step("reset-score").orElseThrow();
         assertThat(score.hands()).isEqualTo(45);
         assertThat(score.doing()).isEqualTo("Our way.");

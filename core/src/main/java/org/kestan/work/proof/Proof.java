@@ -40,7 +40,7 @@ public record Proof(
         Visit before, Optional<Visit> after, Optional<Prediction> prediction, boolean asMade, List<Row> lines) {
 
     /** The readings that tell, those asked first in front. */
-    private static final List<Reading> TELLING = List.of(
+    public static final List<Reading> TELLING = List.of(
             Reading.ACTION_BASS,
             Reading.ACTION_TREBLE,
             Reading.RELIEF,

@@ -312,14 +312,18 @@ final class StepEditor extends VBox {
         }
     }
 
-    /** A wait that ships can be changed; one that is taken away is an object with nothing in it no file can hold, so it stays. */
+    /** None at all takes away the wait that ships. */
     private static Optional<Tree> wait(Optional<Step.Pause> pause, Optional<Step> ships) {
-        if (ships.filter(each -> each.pause().equals(pause)).isPresent()) {
+        if (ships.map(Step::pause).orElse(Optional.empty()).equals(pause)) {
             return Optional.empty();
         }
-        return pause.map(each -> new Tree.Draft()
-                .put("kind", Tree.text(each.kind().key()))
-                .put("minutes", Tree.number(each.minutes()))
+        return Optional.of(new Tree.Draft()
+                .put(
+                        "kind",
+                        Tree.text(pause.map(Step.Pause::kind)
+                                .orElse(WaitKind.OTHER)
+                                .key()))
+                .put("minutes", Tree.number(pause.map(Step.Pause::minutes).orElse(0)))
                 .entries());
     }
 

@@ -64,17 +64,10 @@ public final class ProofStation extends VBox implements Room {
         }
     }
 
-    private static final List<Reading> ASKED = List.of(
-            Reading.ACTION_BASS,
-            Reading.ACTION_TREBLE,
-            Reading.RELIEF,
-            Reading.PROJECTION_STRUNG,
-            Reading.SADDLE_BASS,
-            Reading.SADDLE_TREBLE,
-            Reading.BRIDGE_THICKNESS,
-            Reading.BRIDGE_HEIGHT,
-            Reading.NUT_BASS,
-            Reading.NUT_TREBLE);
+    /** The dry fit is read at the bench. */
+    private static final List<Reading> ASKED = Proof.TELLING.stream()
+            .filter(reading -> reading != Reading.PROJECTION_SLACK)
+            .toList();
 
     private static final double OFF_WIDTH = 300;
     private static final double OFF_LEAST = 150;
@@ -234,7 +227,9 @@ public final class ProofStation extends VBox implements Room {
     /** What is foretold is kept before anything is read that could change anyone's mind. */
     private void keepPrediction() {
         Dossier dossier = session.dossier();
-        if (dossier.job().section(Sections.PREDICTION).isEmpty()
+        // A room that is built in a quiet moment is not looked at yet, and changes nothing.
+        if (getScene() != null
+                && dossier.job().section(Sections.PREDICTION).isEmpty()
                 && !dossier.isPreview()
                 && dossier.proof().after().isEmpty()) {
             Optional<Prediction> made =
