@@ -86,6 +86,19 @@ public class ProofWindowTest extends WindowTest {
                 .contains(LocalDate.now().plusYears(1));
     }
 
+    /** A station that is built before anyone looks at it changes nothing in the job. */
+    @Test
+    public void nothingIsKeptBeforeItIsLookedAt() {
+        openSample(0);
+        onWindow(() -> {
+            session().edit(job -> WorkPlan.take(session().dossier().ways(), List.of(Catalogue.NECK_RESET)));
+            return true;
+        });
+        find("proof-headline", Node.class);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(session().job().section(Sections.PREDICTION)).isEmpty();
+    }
+
     /** Five visits over ten years: the saddle runs out, the relief is let be, four pictures. */
     @Test
     public void overTheYears() {
