@@ -25,7 +25,6 @@ import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.Look;
 import org.kestan.desktop.shell.MainWindow;
 import org.kestan.dossier.Station;
-import org.kestan.files.DemoJobs;
 import org.kestan.ledger.Backups;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerFinding;
@@ -37,7 +36,8 @@ import org.kestan.words.Words;
 
 /**
  * Starts the application. Arguments: {@code --demo} works on sample jobs in a scratch ledger and touches nothing of the
- * user's own; {@code --ledger FILE} opens another ledger than the usual one; a file name takes that job in and opens it.
+ * user's own; {@code --ledger FILE} opens another ledger than the usual one; a file name takes that job in and opens it;
+ * {@code --rehearse} goes once through all rooms and leaves.
  */
 public final class KestanApp extends Application {
 
@@ -61,6 +61,8 @@ public final class KestanApp extends Application {
         told(arguments, "window shown");
         Platform.runLater(() -> {
             try {
+                // While the ledger is being opened.
+                MainWindow.warm();
                 Start found = Start.of(arguments);
                 scratch = found.demo() ? Optional.of(found.folder()) : Optional.empty();
                 LogFile.openIn(found.folder(), this::crashed);
@@ -85,21 +87,30 @@ public final class KestanApp extends Application {
                 .map(Path::of)
                 .filter(path -> !path.toAbsolutePath().equals(found.file()))
                 .findFirst();
-        MainWindow window = new MainWindow(stage, settings, ledger, found.samples(), first -> {
-            session = first.session();
-            first.show(job.isPresent() || found.demo() ? Station.MEASURE.key() : "ledger");
-            if (job.isPresent()) {
-                first.store().openFile(job.get());
-            } else if (found.demo()) {
-                first.openNamed(DemoJobs.firstName());
-                session.say(
-                        "Sample jobs; your own are not touched. Try first: Alt+3 for the verdict, Enter takes it into"
-                                + " the plan. Alt+0 has the other jobs, F1 explains any field.");
-            }
-        });
+        MainWindow window = new MainWindow(
+                stage,
+                settings,
+                ledger,
+                found.samples(),
+                store -> {
+                    if (job.isPresent()) {
+                        store.openFile(job.get());
+                    } else {
+                        found.first().join().ifPresent(store::open);
+                    }
+                },
+                job.isPresent() || found.demo() ? Station.MEASURE.key() : "ledger");
+        session = window.session();
+        if (found.demo() && job.isEmpty()) {
+            session.say("Sample jobs; your own are not touched. Try first: Alt+3 for the verdict, Enter takes it into"
+                    + " the plan. Alt+0 has the other jobs, F1 explains any field.");
+        }
         stage.show();
         BackupRounds.start(ledger, window.session());
         Platform.runLater(() -> told(arguments, "usable"));
+        if (arguments.contains("--rehearse")) {
+            window.visitAll(Platform::exit);
+        }
     }
 
     /** For those who time the start; the last word ends the application when that was asked. */

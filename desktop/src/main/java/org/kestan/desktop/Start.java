@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import org.kestan.desktop.session.Settings;
@@ -14,8 +15,10 @@ import org.kestan.files.DemoJobs;
 import org.kestan.files.JobReader;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Opening;
 import org.kestan.ledger.Query;
+import org.kestan.ledger.sqlite.NativeLibrary;
 import org.kestan.ledger.sqlite.SqliteLedger;
 
 /**
@@ -26,8 +29,15 @@ import org.kestan.ledger.sqlite.SqliteLedger;
  * @param file the ledger's file
  * @param opening the ledger, or why it can't be used
  * @param samples the sample jobs as files
+ * @param first the sample job that is opened first, read while the window is being built; empty outside the demo
  */
-record Start(boolean demo, Path folder, Path file, Opening opening, List<Path> samples) {
+record Start(
+        boolean demo,
+        Path folder,
+        Path file,
+        Opening opening,
+        List<Path> samples,
+        CompletableFuture<Optional<LedgerJob>> first) {
 
     /** Names a folder with a ledger of the sample jobs, made when the application was built. */
     private static final String PREPARED = "kestan.prepared";
@@ -43,12 +53,9 @@ record Start(boolean demo, Path folder, Path file, Opening opening, List<Path> s
         Thread thread = new Thread(
                 () -> {
                     try {
-                        mine.complete(look(arguments));
-                        // What the first job needs is loaded by the time it is opened.
-                        JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0)))
-                                .job()
-                                .map(job -> Dossier.of(job, ShopStandards.DEFAULT))
-                                .ifPresent(Dossier::recommendation);
+                        Start found = look(arguments);
+                        mine.complete(found);
+                        found.readFirst();
                     } catch (IOException | RuntimeException failed) {
                         mine.completeExceptionally(failed);
                     }
@@ -61,7 +68,9 @@ record Start(boolean demo, Path folder, Path file, Opening opening, List<Path> s
     /** Returns what was found; looks now if nobody began before. */
     static synchronized Start of(List<String> arguments) throws IOException {
         if (begun == null) {
-            return look(arguments);
+            Start found = look(arguments);
+            found.readFirst();
+            return found;
         }
         try {
             return begun.join();
@@ -91,7 +100,24 @@ record Start(boolean demo, Path folder, Path file, Opening opening, List<Path> s
             fill(opened.ledger());
         }
         List<Path> samples = demo ? DemoJobs.copyInto(folder.resolve("jobs")) : List.of();
-        return new Start(demo, folder, file, opening, samples);
+        return new Start(demo, folder, file, opening, samples, new CompletableFuture<>());
+    }
+
+    /** Reads the first sample job; what the window asks of it is loaded by the time it asks. */
+    private void readFirst() {
+        Optional<LedgerJob> found = Optional.empty();
+        try {
+            if (demo && opening instanceof Opening.Opened opened) {
+                Ledger ledger = opened.ledger();
+                found = ledger.list(Query.ALL).stream()
+                        .filter(card -> card.name().equals(DemoJobs.firstName()))
+                        .findFirst()
+                        .flatMap(card -> ledger.read(card.id()));
+            }
+        } finally {
+            first.complete(found);
+        }
+        found.map(entry -> Dossier.of(entry.job(), ShopStandards.DEFAULT)).ifPresent(Dossier::recommendation);
     }
 
     private static void fill(Ledger ledger) {
@@ -108,6 +134,7 @@ record Start(boolean demo, Path folder, Path file, Opening opening, List<Path> s
             Path folder = Files.createDirectories(Path.of(arguments[0]));
             Path file = folder.resolve(PREPARED_FILE);
             Files.deleteIfExists(file);
+            NativeLibrary.unpackInto(folder);
             try (Ledger ledger = ((Opening.Opened) SqliteLedger.openAnew(file)).ledger()) {
                 fill(ledger);
             }

@@ -127,7 +127,7 @@ public class BenchWindowTest extends WindowTest {
         // Where it stopped is where it opens.
         onWindow(() -> window.store().openFile(samples.get(1)));
         onWindow(() -> {
-            window.openNamed(inLedgerName());
+            window.store().openNamed(inLedgerName());
             return true;
         });
         WaitForAsyncUtils.waitForFxEvents();

@@ -2,6 +2,7 @@ package org.kestan.desktop.house;
 
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import org.kestan.desktop.parts.elevation.ElevationView;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
@@ -20,7 +21,7 @@ import org.kestan.ground.sheet.Line;
  * @param enterer shows the room of an id and puts the focus into it
  * @param goer shows the station that has a line of the sheet and puts the focus into its field
  * @param starter starts a new job
- * @param shortcuts the commands that have a key, in the order of the menus
+ * @param shortcuts tells the commands that have a key, in the order of the menus
  */
 public record House(
         JobSession session,
@@ -31,7 +32,7 @@ public record House(
         Consumer<String> enterer,
         Consumer<Line<?>> goer,
         Runnable starter,
-        List<Shortcut> shortcuts) {
+        Supplier<List<Shortcut>> shortcuts) {
 
     /** Shows the room of an id. */
     public void show(String id) {

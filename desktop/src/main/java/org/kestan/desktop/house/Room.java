@@ -2,14 +2,15 @@ package org.kestan.desktop.house;
 
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.value.ObservableBooleanValue;
-import javafx.scene.Node;
+import javafx.scene.Parent;
+import org.kestan.desktop.parts.pages.Gradual;
 import org.kestan.ground.sheet.Line;
 
 /** Something the window can show: a station of the open job, or a room beside it. It is there while its node is visible. */
 public interface Room {
 
     /** Returns what is shown. */
-    Node node();
+    Parent node();
 
     /** Puts the focus on the first thing to do. */
     void focusFirst();
@@ -17,6 +18,11 @@ public interface Room {
     /** True while the room shows a picture of its own, beside which the drawing folds. */
     default ObservableBooleanValue picture() {
         return new SimpleBooleanProperty(false);
+    }
+
+    /** What is still to be made of it; the window makes it piece by piece where the room is the first one shown. */
+    default Gradual rest() {
+        return new Gradual();
     }
 
     /** Brings the field of a line into sight, where the room folds some of them. */

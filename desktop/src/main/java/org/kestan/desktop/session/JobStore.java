@@ -33,6 +33,7 @@ import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
+import org.kestan.ledger.Query;
 import org.kestan.ledger.Saved;
 import org.kestan.words.Words;
 
@@ -87,7 +88,8 @@ public final class JobStore {
         files = new FileChoice(session, settings);
         pause.setOnFinished(done -> saveNow());
         session.standardsProperty().addListener((property, old, next) -> goBy(next));
-        goBy(session.standards());
+        // Once the window is there: it has the first use of the machine.
+        Platform.runLater(() -> goBy(session.standards()));
         session.dossierProperty().addListener((property, old, next) -> {
             if (!next.job().equals(slot.content())) {
                 saved.set("Saving\u2026");
@@ -222,6 +224,15 @@ public final class JobStore {
         return insert(job, "A new job");
     }
 
+    /** Opens the job of that name, the last changed when there are several; false when there is none or it can't be read. */
+    public boolean openNamed(String named) {
+        return answer(() -> ledger.list(Query.ALL))
+                .flatMap(cards ->
+                        cards.stream().filter(card -> card.name().equals(named)).findFirst())
+                .map(card -> open(card.id()))
+                .orElse(false);
+    }
+
     /** Opens a job of the ledger; false when it is gone or can't be read. */
     public boolean open(String id) {
         if (!isKept()) {
@@ -229,12 +240,16 @@ public final class JobStore {
         }
         Optional<Optional<LedgerJob>> answer = answer(() -> ledger.read(id));
         Optional<LedgerJob> found = answer.flatMap(each -> each);
-        found.ifPresent(
-                entry -> show(new Slot(found, entry.job()), "Opened " + named(entry.job()), "As in the ledger"));
+        found.ifPresent(this::open);
         if (answer.isPresent() && found.isEmpty()) {
             session.complain("This job is no longer there, or can\u2019t be read.");
         }
         return found.isPresent();
+    }
+
+    /** Opens a job that was read just now. */
+    public void open(LedgerJob entry) {
+        show(new Slot(Optional.of(entry), entry.job()), "Opened " + named(entry.job()), "As in the ledger");
     }
 
     /** Asks the ledger, in turn with what is saved, and waits no longer than a hand would; empty when it can't answer. */

@@ -1,6 +1,6 @@
 package org.kestan.desktop.shell;
 
-import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import org.kestan.desktop.house.Room;
 
@@ -18,7 +18,7 @@ final class BrokenRoom extends Label implements Room {
     }
 
     @Override
-    public Node node() {
+    public Parent node() {
         return this;
     }
 

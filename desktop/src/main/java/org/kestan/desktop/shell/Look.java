@@ -1,8 +1,10 @@
 package org.kestan.desktop.shell;
 
+import java.net.URL;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.collections.ListChangeListener;
 import javafx.css.PseudoClass;
 import javafx.scene.Parent;
@@ -35,6 +37,8 @@ public final class Look {
 
     private static final Color LAMPLIGHT = Color.web("#121c25");
 
+    private static boolean fontsLoaded;
+
     private final Scene scene;
     private final Settings settings;
 
@@ -42,9 +46,7 @@ public final class Look {
     public Look(Scene scene, Settings settings) {
         this.scene = scene;
         this.settings = settings;
-        for (String font : FONTS) {
-            Font.loadFont(Look.class.getResourceAsStream("/org/kestan/fonts/" + font), TEXT_PIXELS);
-        }
+        loadFonts();
         scene.getStylesheets().setAll(sheet("kestan.css"), sheet("paper.css"), sheet("lamplight.css"));
         apply();
         // Menus, lists and tips have scenes of their own: each is dressed when it comes up.
@@ -53,6 +55,22 @@ public final class Look {
                 change.getAddedSubList().forEach(this::dress);
             }
         });
+    }
+
+    /** Puts other content into the scene. */
+    void setRoot(Parent root) {
+        dress(root);
+        scene.setRoot(root);
+    }
+
+    /** Loads the fonts that ship, once. */
+    static void loadFonts() {
+        if (!fontsLoaded) {
+            for (String font : FONTS) {
+                Font.loadFont(Look.class.getResourceAsStream("/org/kestan/fonts/" + font), TEXT_PIXELS);
+            }
+            fontsLoaded = true;
+        }
     }
 
     /**
@@ -104,5 +122,12 @@ public final class Look {
 
     private static String sheet(String name) {
         return Look.class.getResource("/org/kestan/desktop/" + name).toExternalForm();
+    }
+
+    /** A room's own stylesheet; none where the common ones do. What only one room has is matched nowhere else. */
+    static List<String> sheetsOf(Door door) {
+        return Stream.ofNullable(Look.class.getResource("/org/kestan/desktop/" + door.id() + ".css"))
+                .map(URL::toExternalForm)
+                .toList();
     }
 }

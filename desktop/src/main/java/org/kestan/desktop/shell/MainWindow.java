@@ -12,17 +12,22 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.kestan.desktop.gauge.GaugeListener;
 import org.kestan.desktop.house.House;
 import org.kestan.desktop.parts.elevation.ElevationView;
 import org.kestan.desktop.parts.figures.FigureStrip;
+import org.kestan.desktop.parts.pages.Gradual;
 import org.kestan.desktop.parts.terms.HelpCard;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
@@ -71,6 +76,9 @@ public final class MainWindow {
     private final Label name = new Label();
     private final Look look;
 
+    /** What can be done after the first frame. */
+    private final Gradual rest = new Gradual();
+
     /**
      * Puts the window together, at Measure; it is shown by the caller.
      *
@@ -78,17 +86,26 @@ public final class MainWindow {
      * @param samples sample jobs on offer in the menu, empty outside the demo
      */
     public MainWindow(Stage stage, Settings settings, Ledger ledger, List<Path> samples) {
-        this(stage, settings, ledger, samples, window -> window.show(Station.MEASURE.key()));
+        this(stage, settings, ledger, samples, first -> {}, Station.MEASURE.key());
+        finish();
     }
 
     /**
-     * Puts the window together; it is shown by the caller.
+     * Puts the window together; it is shown by the caller. What the first room needs beyond what is seen first comes piece by
+     * piece once it is.
      *
      * @param ledger where the jobs lie
      * @param samples sample jobs on offer in the menu, empty outside the demo
-     * @param first shows the first room, before anything is laid out
+     * @param opening opens the job the window starts with, before anything of it is built
+     * @param first the id of the room it starts with
      */
-    public MainWindow(Stage stage, Settings settings, Ledger ledger, List<Path> samples, Consumer<MainWindow> first) {
+    public MainWindow(
+            Stage stage,
+            Settings settings,
+            Ledger ledger,
+            List<Path> samples,
+            Consumer<JobStore> opening,
+            String first) {
         this.stage = stage;
         this.settings = settings;
         session.unitProperty().set(settings.unit());
@@ -99,14 +116,23 @@ public final class MainWindow {
         name.getStyleClass().add("job-name");
         rooms = new RoomStack(elevation, settings);
         store = new JobStore(session, settings, ledger);
-        readSteps();
         session.whoProperty().set(settings.who());
         session.whoProperty().addListener((property, old, next) -> settings.setWho(next));
+        // While the first job is being read the stylesheets are, and what is put into the scene later is matched once.
+        Scene scene = new Scene(
+                new HBox(new Label("Kestan"), new TextField(), new ToggleButton(), new ScrollPane()), WIDTH, HEIGHT);
+        look = new Look(scene, settings);
+        scene.getRoot().applyCss();
+        scene.getRoot().layout();
+        opening.accept(store);
         waits = new Waits(session, store, Clock.systemUTC(), Tone::sound);
         actions = new JobActions(session, store);
         stations = new StationStrip(session, store, waits, rooms::show);
         figures = new FigureStrip(session);
-        MenuBar menus = Menus.bar(this, store, settings, samples);
+        MenuBar menus = new MenuBar();
+        rest.add(() -> Menus.fill(menus, this, store, settings, samples));
+        rest.add(this::readSteps);
+        rest.add(this::remind);
         rooms.setHouse(new House(
                 session,
                 store,
@@ -116,14 +142,13 @@ public final class MainWindow {
                 this::enter,
                 this::go,
                 this::startBlank,
-                Menus.shortcuts(menus)));
+                () -> Menus.shortcuts(menus)));
         BorderPane root = new BorderPane();
         root.getStyleClass().add("kestan");
         root.setTop(new VBox(new Header(menus, name, stations), figures));
         root.setCenter(rooms);
         root.setBottom(new StatusLine(session, store, gauge));
-        Scene scene = new Scene(root, WIDTH, HEIGHT);
-        look = new Look(scene, settings);
+        look.setRoot(root);
         store.setBeforeLeaving(() -> {
             // A field takes what is typed in it when it loses the focus; it has it back at once.
             Node field = scene.getFocusOwner();
@@ -133,7 +158,7 @@ public final class MainWindow {
             }
         });
         connect(scene);
-        first.accept(this);
+        show(first);
         stage.setTitle("Kestan");
         stage.setMinWidth(900);
         stage.setMinHeight(600);
@@ -143,7 +168,7 @@ public final class MainWindow {
         } else {
             stage.setOnShown(event -> rooms.warm(scene));
         }
-        remind();
+        rest.begin();
         stage.setOnCloseRequest(event -> {
             if (!store.mayLeave()) {
                 event.consume();
@@ -156,6 +181,27 @@ public final class MainWindow {
                                 + " hold: " + session.words().line(fault)));
     }
 
+    /** Does what every window needs and no ledger: the toolkit's own styles, the fonts, the register of rooms. */
+    public static void warm() {
+        new Label();
+        Look.loadFonts();
+        Doors.of(Station.MEASURE.key());
+    }
+
+    /** Goes once through all rooms, a frame each, then does what comes after. */
+    public void visitAll(Runnable after) {
+        Gradual visits = new Gradual();
+        Doors.ALL.forEach(door -> visits.add(() -> show(door.id())));
+        visits.add(after);
+        visits.begin();
+    }
+
+    /** Makes at once what is still to be made of the window and of the room that is shown. */
+    public void finish() {
+        rest.finish();
+        rooms.finish();
+    }
+
     /** Returns what the window has open. */
     public JobSession session() {
         return session;
@@ -164,14 +210,6 @@ public final class MainWindow {
     /** Returns where the window saves. */
     public JobStore store() {
         return store;
-    }
-
-    /** Opens the job of that name, the last changed when there are several. */
-    public void openNamed(String named) {
-        store.ledger().list(Query.ALL).stream()
-                .filter(card -> card.name().equals(named))
-                .findFirst()
-                .ifPresent(card -> store.open(card.id()));
     }
 
     /** Returns what listens for gauges. */

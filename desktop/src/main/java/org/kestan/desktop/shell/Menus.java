@@ -24,7 +24,8 @@ final class Menus {
 
     private Menus() {}
 
-    static MenuBar bar(MainWindow window, JobStore store, Settings settings, List<Path> samples) {
+    /** Puts the menus into the bar. */
+    static void fill(MenuBar bar, MainWindow window, JobStore store, Settings settings, List<Path> samples) {
         Menu recent = new Menu("Open recent");
         recent.setOnShowing(event -> fill(recent, settings.recentFiles(), store));
         recent.getItems().add(new MenuItem("none yet"));
@@ -104,9 +105,8 @@ final class Menus {
                         item("Exaggerate heights more", "F9", () -> window.stepHeights(1)),
                         item("Exaggerate heights less", "F8", () -> window.stepHeights(-1)),
                         item("Heights as they fit", "Shift+F9", window::fitHeights));
-        MenuBar bar = new MenuBar(job, edit, view, sheet, tools);
         bar.setId("menu");
-        return bar;
+        bar.getMenus().setAll(job, edit, view, sheet, tools);
     }
 
     /** Returns the commands of a menu bar that have a key. */

@@ -65,6 +65,11 @@ final class RoomStack extends StackPane {
     /** Shows a room. */
     Room show(Door door) {
         Room room = room(door);
+        if (shown.get() == null) {
+            room.rest().begin();
+        } else if (shown.get() != door) {
+            room.rest().finish();
+        }
         // The one that goes is hidden first, so that what both draw on is free for the one that comes.
         rooms.forEach((each, other) -> hide(each, other.node(), door));
         boolean picture = room.picture().get();
@@ -75,6 +80,11 @@ final class RoomStack extends StackPane {
         return room;
     }
 
+    /** Makes at once what is still to be made of the room that is shown. */
+    void finish() {
+        rooms.get(shown.get()).rest().finish();
+    }
+
     private Room room(Door door) {
         Room known = rooms.get(door);
         if (known != null) {
@@ -82,6 +92,7 @@ final class RoomStack extends StackPane {
         }
         Room room = built(door);
         rooms.put(door, room);
+        room.node().getStylesheets().setAll(Look.sheetsOf(door));
         room.node().setVisible(false);
         room.picture().addListener((property, was, is) -> {
             if (shown.get() == door) {

@@ -91,19 +91,19 @@ public final class Shots extends Application {
     }
 
     private void plan(MainWindow window, List<Path> samples) {
-        views.add(new View("measure", () -> window.openNamed(DemoJobs.firstName())));
+        views.add(new View("measure", () -> window.store().openNamed(DemoJobs.firstName())));
         views.add(new View("neck", () -> {
-            window.openNamed(name(sample(samples, "five-visits")));
+            window.store().openNamed(name(sample(samples, "five-visits")));
             window.show("measure");
             stage.getScene().getRoot().applyCss();
             ((ButtonBase) stage.getScene().lookup("#neck-open")).fire();
         }));
         views.add(new View("swing", () -> {
-            window.openNamed(name(sample(samples, "small-flat-top")));
+            window.store().openNamed(name(sample(samples, "small-flat-top")));
             planPage(window, "frets");
         }));
         views.add(new View("intake", () -> {
-            window.openNamed(DemoJobs.firstName());
+            window.store().openNamed(DemoJobs.firstName());
             window.show("intake");
         }));
         views.add(new View("ledger", () -> window.show("ledger")));
@@ -127,7 +127,7 @@ public final class Shots extends Application {
             kit();
         }));
         views.add(new View("plan-lamplight", () -> {
-            window.openNamed(name(samples.get(2)));
+            window.store().openNamed(name(samples.get(2)));
             window.session().unitProperty().set(BenchUnit.MILLIMETRES);
             planPage(window, "numbers");
             window.toggleTheme();
@@ -135,7 +135,7 @@ public final class Shots extends Application {
         views.add(new View("bench", () -> {
             window.toggleTheme();
             window.session().unitProperty().set(BenchUnit.SIXTY_FOURTHS);
-            window.openNamed(DemoJobs.firstName());
+            window.store().openNamed(DemoJobs.firstName());
             window.enter("bench");
             stage.getScene().getRoot().applyCss();
             ((ButtonBase) stage.getScene().lookup("#bench-take")).fire();
@@ -149,7 +149,7 @@ public final class Shots extends Application {
             ((ToggleButton) stage.getScene().lookup("#bench-page-heel")).fire();
         }));
         views.add(new View("proof", () -> {
-            window.openNamed(name(sample(samples, "reset-that-missed")));
+            window.store().openNamed(name(sample(samples, "reset-that-missed")));
             window.show("proof");
         }));
         views.add(new View("blank", () -> {

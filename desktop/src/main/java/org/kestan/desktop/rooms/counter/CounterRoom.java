@@ -5,6 +5,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -80,7 +81,7 @@ public final class CounterRoom extends VBox implements Room {
     }
 
     @Override
-    public Node node() {
+    public Parent node() {
         return this;
     }
 

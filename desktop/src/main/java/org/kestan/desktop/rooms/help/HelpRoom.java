@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
@@ -33,7 +34,7 @@ public final class HelpRoom extends VBox implements Room {
 
     /** Makes the room. */
     public HelpRoom(House house) {
-        shortcuts = house.shortcuts();
+        shortcuts = house.shortcuts().get();
         reportFolder = house.store().folder();
         setId("help");
         getStyleClass().add("ledger");
@@ -69,7 +70,7 @@ public final class HelpRoom extends VBox implements Room {
     }
 
     @Override
-    public Node node() {
+    public Parent node() {
         return this;
     }
 

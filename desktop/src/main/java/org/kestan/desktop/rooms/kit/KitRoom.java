@@ -3,7 +3,7 @@ package org.kestan.desktop.rooms.kit;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.GridPane;
@@ -66,7 +66,7 @@ public final class KitRoom extends VBox implements Room {
     }
 
     @Override
-    public Node node() {
+    public Parent node() {
         return this;
     }
 

@@ -10,7 +10,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -196,7 +196,7 @@ public final class LedgerRoom extends VBox implements Room {
     }
 
     @Override
-    public Node node() {
+    public Parent node() {
         return this;
     }
 

@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -111,7 +112,7 @@ public final class StandardsRoom extends VBox implements Room {
     }
 
     @Override
-    public Node node() {
+    public Parent node() {
         return this;
     }
 

@@ -2,6 +2,7 @@ package org.kestan.desktop.stations.intake;
 
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.GridPane;
@@ -63,7 +64,7 @@ public final class IntakeStation extends HBox implements Room {
     }
 
     @Override
-    public Node node() {
+    public Parent node() {
         return this;
     }
 

@@ -35,7 +35,7 @@ final class InspectionPane extends VBox {
     private final JobSession session;
     private final WorkingOrder order;
     private final Button summary = new Button();
-    private final EntryField notes;
+    private Runnable afterLast = () -> {};
     private final Map<Defect, Row> rows = new EnumMap<>(Defect.class);
 
     /**
@@ -70,28 +70,14 @@ final class InspectionPane extends VBox {
                         "Light and mirror, feeler, palette knife, hand. Space or a digit opens the lines; Enter goes on.");
             }
         });
-        open(false);
-        Label title = new Label("0 sound, 1 slight, 2 serious on each line, Enter for the next; Esc closes");
-        title.getStyleClass().add("card-remark");
+        setVisible(false);
+        setManaged(false);
         addEventHandler(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.ESCAPE) {
                 leave();
                 key.consume();
             }
         });
-        GridPane grid = new GridPane();
-        grid.getStyleClass().add("inspection-grid");
-        int at = 0;
-        for (Defect what : Defect.values()) {
-            Row row = new Row(what);
-            rows.put(what, row);
-            grid.addRow(at++, row.name, row.choices, row.note);
-        }
-        WorkingOrder own = new WorkingOrder();
-        own.setAfterLast(this::leave);
-        notes = new EntryField(session, Entries.of(Lines.NOTES, session::standards), "", own);
-        notes.input().setPrefColumnCount(30);
-        getChildren().addAll(title, grid, notes);
         session.dossierProperty().addListener((property, old, next) -> show(next.job()));
         show(session.job());
     }
@@ -107,7 +93,32 @@ final class InspectionPane extends VBox {
         return box;
     }
 
-    private void open(boolean shown) {
+    /** Most sheets are written with the pane folded: its lines are made when it is opened first. */
+    private void build() {
+        Label title = new Label("0 sound, 1 slight, 2 serious on each line, Enter for the next; Esc closes");
+        title.getStyleClass().add("card-remark");
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("inspection-grid");
+        int at = 0;
+        for (Defect what : Defect.values()) {
+            Row row = new Row(what);
+            rows.put(what, row);
+            grid.addRow(at++, row.name, row.choices, row.note);
+        }
+        WorkingOrder own = new WorkingOrder();
+        own.setAfterLast(this::leave);
+        EntryField notes = new EntryField(session, Entries.of(Lines.NOTES, session::standards), "", own);
+        notes.input().setPrefColumnCount(30);
+        afterLast = notes.input()::requestFocus;
+        getChildren().addAll(title, grid, notes);
+        show(session.job());
+    }
+
+    /** Shows or folds the lines. */
+    void open(boolean shown) {
+        if (shown && rows.isEmpty()) {
+            build();
+        }
         setVisible(shown);
         setManaged(shown);
     }
@@ -136,7 +147,7 @@ final class InspectionPane extends VBox {
         if (from.ordinal() + 1 < all.length) {
             rows.get(all[from.ordinal() + 1]).focus();
         } else {
-            notes.input().requestFocus();
+            afterLast.run();
         }
     }
 

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
@@ -24,6 +25,7 @@ import org.kestan.desktop.parts.field.EntryField;
 import org.kestan.desktop.parts.field.Fields;
 import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.desktop.parts.pages.Gradual;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.dossier.Station;
 import org.kestan.ground.sheet.AtFret;
@@ -43,11 +45,17 @@ public final class MeasureStation extends VBox implements Room {
     /** The first number of the lines that few sheets need: they are folded until they are. */
     static final int FIRST_RARE = 16;
 
+    private static final int FIELDS_A_FRAME = 3;
+
     private final JobSession session;
     private final ElevationView elevation;
     private final WorkingOrder order = new WorkingOrder();
     private final Map<Place, PlaceColumn> columns = new EnumMap<>(Place.class);
     private final HBox readings = new HBox();
+    private final VBox written = new VBox();
+    private final InspectionPane inspection;
+    private final Gradual rest = new Gradual();
+    private boolean whole;
     private final ScrollPane sheet;
     private final ScrollPane comparison = scroll();
     private final ScrollPane neckSheet = scroll();
@@ -62,15 +70,13 @@ public final class MeasureStation extends VBox implements Room {
         elevation = house.elevation();
         getStyleClass().add("measure");
         readings.getStyleClass().add("readings");
-        InspectionPane inspection = new InspectionPane(session, order);
-        SurveyBar bar = new SurveyBar(session, order, inspection::summary, () -> show(Page.COMPARISON));
+        inspection = new InspectionPane(session, order);
         rare.setId("rare-readings");
         rare.getStyleClass().add("plain-button");
         rare.setText("Rare readings, 16\u201319");
         rare.setOnAction(event -> fold());
-        bar.getChildren().add(new VBox(new Label(""), rare));
         sheet = scroll();
-        sheet.setContent(new VBox(bar, inspection, readings));
+        sheet.setContent(written);
         NextReading large = new NextReading(session, this::onSheet, this::focusTyping);
         neckSheet.setFitToHeight(true);
         VBox.setVgrow(neckSheet, Priority.ALWAYS);
@@ -80,8 +86,8 @@ public final class MeasureStation extends VBox implements Room {
         getChildren().addAll(large, sheet, comparison, neckSheet);
         WorkingOrder.follow(sheet);
         show(Page.SHEET);
-        build();
         show(session.job());
+        layOut();
         session.dossierProperty().addListener((property, old, now) -> show(now.job()));
         visibleProperty().addListener((property, old, next) -> Platform.runLater(this::tellAnchors));
         order.setAfterLast(() -> house.enter(Station.VERDICT));
@@ -138,13 +144,14 @@ public final class MeasureStation extends VBox implements Room {
     }
 
     @Override
-    public Node node() {
+    public Parent node() {
         return this;
     }
 
     /** The first reading that is not taken yet; with all taken the first of the sheet. */
     @Override
     public void focusFirst() {
+        rest.finish();
         Job job = session.job();
         Optional<EntryField> next = fields.entrySet().stream()
                 .filter(each -> each.getKey().number() > 0 && each.getKey().number() < FIRST_RARE)
@@ -183,18 +190,46 @@ public final class MeasureStation extends VBox implements Room {
     }
 
     /** Each line has one field for as long as the window is open; those this instrument has no use for are hidden. */
-    private void build() {
-        for (Line<?> line : Lines.OF_VISIT) {
-            if (isAtAPlace(line)) {
-                Node field = field(line);
-                fields.put(line, field);
-                columns.computeIfAbsent(line.place().orElseThrow(), this::column)
-                        .add(field);
-            }
+    private void layOut() {
+        // Columns that are not filled yet would move with each field that comes.
+        written.setOpacity(0);
+        rest.add(() -> {
+            SurveyBar bar = new SurveyBar(session, order, inspection::summary, () -> show(Page.COMPARISON));
+            bar.getChildren().add(new VBox(new Label(""), rare));
+            written.getChildren().setAll(bar, inspection, readings);
+        });
+        List<Line<?>> lines =
+                Lines.OF_VISIT.stream().filter(MeasureStation::isAtAPlace).toList();
+        for (int from = 0; from < lines.size(); from += FIELDS_A_FRAME) {
+            List<Line<?>> some = lines.subList(from, Math.min(lines.size(), from + FIELDS_A_FRAME));
+            rest.add(() -> some.forEach(this::add));
         }
-        columns.get(Place.RELIEF).add(new PlainButton("Fret by fret\u2026", "neck-open", this::openNeck));
-        readings.getChildren().setAll(columns.values());
-        columns.values().forEach(column -> HBox.setHgrow(column, Priority.ALWAYS));
+        rest.add(() -> {
+            columns.get(Place.RELIEF).add(new PlainButton("Fret by fret\u2026", "neck-open", this::openNeck));
+            written.setOpacity(1);
+            whole = true;
+            fold();
+            tellAnchors();
+        });
+    }
+
+    private void add(Line<?> line) {
+        Place place = line.place().orElseThrow();
+        Node field = field(line);
+        fields.put(line, field);
+        show(field, needed(line, field));
+        PlaceColumn column = columns.get(place);
+        if (column == null) {
+            column = column(place);
+            columns.put(place, column);
+            readings.getChildren().add(List.copyOf(columns.keySet()).indexOf(place), column);
+        }
+        column.add(field);
+    }
+
+    @Override
+    public Gradual rest() {
+        return rest;
     }
 
     private void show(Job job) {
@@ -209,12 +244,16 @@ public final class MeasureStation extends VBox implements Room {
 
     @Override
     public void unfold(Line<?> line) {
+        rest.finish();
         if (line instanceof AtFret at) {
             show(Page.NECK);
             neck().unfold(at);
             return;
         }
         show(Page.SHEET);
+        if (line == Lines.NOTES) {
+            inspection.open(true);
+        }
         if (line.number() >= FIRST_RARE) {
             rare.setSelected(true);
             fold();
@@ -223,21 +262,23 @@ public final class MeasureStation extends VBox implements Room {
 
     /** Rare lines are there when they are asked for, when something is written on them and when something is asked of them. */
     private void fold() {
-        Job job = session.job();
-        fields.forEach((line, field) -> {
-            boolean needed = taken.contains(line)
-                    && (rare.isSelected()
-                            || line.number() < FIRST_RARE
-                            || job.get(line).isPresent()
-                            || field.isFocusWithin()
-                            || session.dossier().questions().stream()
-                                    .anyMatch(question -> question.line().equals(line)));
-            show(field, needed);
-        });
-        columns.forEach((place, column) -> show(
-                column,
-                taken.stream()
-                        .anyMatch(line -> line.place().filter(place::equals).isPresent())));
+        fields.forEach((line, field) -> show(field, needed(line, field)));
+        columns.forEach((place, column) -> show(column, isUsed(place)));
+    }
+
+    private boolean needed(Line<?> line, Node field) {
+        return taken.contains(line)
+                && (rare.isSelected()
+                        || line.number() < FIRST_RARE
+                        || session.job().get(line).isPresent()
+                        || field.isFocusWithin()
+                        || session.dossier().questions().stream()
+                                .anyMatch(question -> question.line().equals(line)));
+    }
+
+    private boolean isUsed(Place place) {
+        return taken.stream()
+                .anyMatch(line -> line.place().filter(place::equals).isPresent());
     }
 
     private static void show(Node node, boolean shown) {
@@ -254,6 +295,8 @@ public final class MeasureStation extends VBox implements Room {
 
     private PlaceColumn column(Place place) {
         PlaceColumn column = new PlaceColumn(place);
+        show(column, isUsed(place));
+        HBox.setHgrow(column, Priority.ALWAYS);
         column.boundsInParentProperty().addListener((property, old, now) -> Platform.runLater(this::tellAnchors));
         return column;
     }
@@ -270,12 +313,12 @@ public final class MeasureStation extends VBox implements Room {
                 .anchors()
                 .keySet()
                 .retainAll(
-                        isVisible()
+                        isVisible() && whole
                                 ? columns.keySet().stream()
                                         .filter(place -> columns.get(place).isVisible())
                                         .toList()
                                 : List.of());
-        if (!isVisible() || getScene() == null) {
+        if (!isVisible() || !whole || getScene() == null) {
             return;
         }
         columns.forEach((place, column) -> {

@@ -1,0 +1,33 @@
+package org.kestan.ledger.sqlite;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import org.sqlite.SQLiteJDBCLoader;
+import org.sqlite.util.OSInfo;
+
+/** The database's native library, unpacked once: otherwise each start unpacks it and compares what it has unpacked. */
+public final class NativeLibrary {
+
+    private static final String NAME = System.mapLibraryName("sqlitejdbc");
+
+    private NativeLibrary() {}
+
+    /**
+     * Unpacks the library of this system into a folder, where the properties {@code org.sqlite.lib.path} and
+     * {@code org.sqlite.lib.name} find it.
+     *
+     * @throws IOException if it can't be written
+     */
+    public static void unpackInto(Path folder) throws IOException {
+        String resource = "/org/sqlite/native/" + OSInfo.getNativeLibFolderPathForCurrentOS() + "/" + NAME;
+        try (InputStream library = SQLiteJDBCLoader.class.getResourceAsStream(resource)) {
+            // Where there is none for this system the database's own search goes on as it does without us.
+            if (library != null) {
+                Files.copy(library, folder.resolve(NAME), StandardCopyOption.REPLACE_EXISTING);
+            }
+        }
+    }
+}
