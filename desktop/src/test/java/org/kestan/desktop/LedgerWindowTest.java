@@ -49,6 +49,18 @@ public class LedgerWindowTest extends WindowTest {
     }
 
     @Test
+    public void inAnEmptyLedgerEnterStartsTheFirstJob() {
+        keys(KeyCode.ALT, KeyCode.DIGIT0);
+        waitFor(() -> find("ledger-first", Button.class).isFocused());
+        assertThat(label("ledger-count")).isEqualTo("0 jobs. Next: Ctrl+N starts one.");
+        assertThat(label("job-name")).isEqualTo("No job is open");
+        keys(KeyCode.ENTER);
+        waitFor(() -> find("instrument-name", TextField.class).isFocused());
+        enter("Parlour, walnut");
+        assertThat(session().job().name()).isEqualTo("Parlour, walnut");
+    }
+
+    @Test
     public void searchesAsOneTypesAndOpensWithEnter() {
         openLedger();
         waitFor(() -> names().size() == ALL);

@@ -45,13 +45,18 @@ public abstract class WindowTest {
         ledger = ((Opening.Opened) SqliteLedger.open(folder.resolve("ledger.sqlite"))).ledger();
         stage = FxToolkit.registerPrimaryStage();
         onWindow(() -> {
-            window = new MainWindow(stage, Settings.in(folder), ledger, samples);
+            window = window(Settings.in(folder));
             stage.setWidth(1280);
             stage.setHeight(800);
             stage.show();
             return stage;
         });
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** The window that is tested, whole before it is shown. */
+    protected MainWindow window(Settings settings) {
+        return new MainWindow(stage, settings, ledger, samples);
     }
 
     @AfterMethod(alwaysRun = true)

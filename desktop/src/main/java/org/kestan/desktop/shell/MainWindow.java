@@ -266,7 +266,9 @@ public final class MainWindow {
                                 : Optional.of(PlainInstrument.like(dossier.job())));
         String said = dossier.job().name();
         Door door = rooms.shownProperty().get();
-        name.setText(door.onStrip() ? said.isEmpty() ? "Unnamed instrument" : said : door.title());
+        boolean none = door.station().isEmpty() && store.openId().isEmpty();
+        String unnamed = none ? "No job is open" : "Unnamed instrument";
+        name.setText(door.onStrip() ? said.isEmpty() ? unnamed : said : door.title());
         showTitle();
     }
 

@@ -1,9 +1,11 @@
 package org.kestan.desktop.parts.elevation;
 
 import java.util.Optional;
+import javafx.geometry.Bounds;
 import javafx.scene.Group;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
+import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 import org.kestan.ground.geometry.Frets;
 import org.kestan.ground.sheet.Aim;
@@ -26,13 +28,14 @@ final class DimensionLayer extends Group {
     private final Line line = Shapes.line("dimension");
     private final Circle from = new Circle(3.5);
     private final Circle to = new Circle(3.5);
+    private final Rectangle ground = Shapes.ground();
     private final Text label = Shapes.text("drawing-note", "dimension-note");
 
     DimensionLayer() {
         setMouseTransparent(true);
         from.getStyleClass().add("dimension-end");
         to.getStyleClass().add("dimension-end");
-        getChildren().addAll(line, from, to, label);
+        getChildren().addAll(line, from, to, ground, label);
     }
 
     void draw(SideView view, ViewScale scale, double width, org.kestan.ground.sheet.Line<?> shown) {
@@ -51,7 +54,13 @@ final class DimensionLayer extends Group {
             label.setText(number == 0 ? Words.label(shown) : number + "  " + Words.full(shown));
             Shapes.centre(
                     label, (at.x1 + at.x2) / 2, Math.max(ViewScale.TOP_MARGIN + 8, Math.min(at.y1, at.y2) - 10), width);
+            Shapes.under(label, ground);
         });
+    }
+
+    /** Tells whether the label lies over something else of the drawing. */
+    boolean covers(Bounds other) {
+        return isVisible() && ground.getBoundsInParent().intersects(other);
     }
 
     /** Two ends in pixels. */

@@ -181,6 +181,8 @@ final class ElevationSkin extends SkinBase<ElevationView> {
         note.setText(scaleNote(view, scale));
         note.autosize();
         note.relocate(12, 8);
+        // On a low drawing the two have no room beside each other: what is being measured is what is looked for.
+        note.setVisible(!empty.isVisible() && !dimension.covers(note.getBoundsInParent()));
         legend.show(view, control.stateProperty().get());
         legend.autosize();
         legend.relocate(width - legend.getWidth() - 12, 8);

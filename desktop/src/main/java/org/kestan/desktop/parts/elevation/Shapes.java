@@ -1,9 +1,11 @@
 package org.kestan.desktop.parts.elevation;
 
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Polyline;
+import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 
 /** Makes and moves the shapes of the drawing; how they look is left to their style classes. */
@@ -49,6 +51,20 @@ final class Shapes {
         double half = text.getLayoutBounds().getWidth() / 2;
         text.setX(Math.max(4, Math.min(width - 2 * half - 4, x - half)));
         text.setY(y);
+    }
+
+    /** The ground of a text that lies over what is drawn. */
+    static Rectangle ground() {
+        return styled(new Rectangle(), "label-ground");
+    }
+
+    /** Puts a ground under a text. */
+    static void under(Text text, Rectangle ground) {
+        Bounds bounds = text.getLayoutBounds();
+        ground.setX(bounds.getMinX() - 4);
+        ground.setY(bounds.getMinY());
+        ground.setWidth(bounds.getWidth() + 8);
+        ground.setHeight(bounds.getHeight());
     }
 
     static Double[] boxed(double... points) {

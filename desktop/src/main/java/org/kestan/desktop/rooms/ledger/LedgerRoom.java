@@ -54,6 +54,7 @@ public final class LedgerRoom extends VBox implements Room {
     private int shownMost = PAGE;
     private final Deque<String> deleted = new ArrayDeque<>();
     private final Button undelete = new PlainButton("Undo delete", "ledger-undelete", this::undelete);
+    private final Button first;
     private final Button away = new PlainButton("Put away / take out", "ledger-archive", this::moveAway);
     private final Button delete = new PlainButton("Delete", "ledger-delete", this::delete);
 
@@ -107,7 +108,7 @@ public final class LedgerRoom extends VBox implements Room {
         emptyWords.setId("ledger-empty");
         emptyWords.setWrapText(true);
         emptyWords.getStyleClass().add("waiting");
-        Button first = new PlainButton("Start the first job", "ledger-first", house.starter()::run);
+        first = new PlainButton("Start the first job", "ledger-first", house.starter()::run);
         empty.getChildren().add(first);
         empty.getStyleClass().add("ledger-empty");
         first.visibleProperty().bind(first.managedProperty());
@@ -241,7 +242,7 @@ public final class LedgerRoom extends VBox implements Room {
         count.setText(all
                 + (all == 1 ? " job" : " jobs")
                 + (all > cards.size() ? ", the first " + cards.size() + " shown" : "")
-                + ". Next: Enter opens one, Ctrl+N starts one.");
+                + (all == 0 ? ". Next: Ctrl+N starts one." : ". Next: Enter opens one, Ctrl+N starts one."));
         more.setVisible(all > cards.size());
         boolean untouched = search.getText().isBlank() && station.getValue().isEmpty();
         emptyWords.setText(
@@ -254,7 +255,11 @@ public final class LedgerRoom extends VBox implements Room {
                             case AWAY -> "Nothing is put away.";
                             case BIN -> "The bin is empty.";
                         });
-        empty.getChildren().get(1).setManaged(untouched && shelf.getValue() == Shelf.BENCH);
+        first.setManaged(untouched && shelf.getValue() == Shelf.BENCH);
+        if (cards.isEmpty() && first.isManaged() && search.isFocused()) {
+            // With nothing to search in, Enter starts.
+            first.requestFocus();
+        }
         kept.ifPresent(id -> cards.stream()
                 .filter(card -> card.id().equals(id))
                 .findFirst()

@@ -67,6 +67,7 @@ public final class MeasureStation extends VBox implements Room {
     /** Makes the station; the leaders of the drawing over it end at its columns. */
     public MeasureStation(House house) {
         session = house.session();
+        taken = taken(session.job());
         elevation = house.elevation();
         getStyleClass().add("measure");
         readings.getStyleClass().add("readings");
@@ -86,7 +87,6 @@ public final class MeasureStation extends VBox implements Room {
         getChildren().addAll(large, sheet, comparison, neckSheet);
         WorkingOrder.follow(sheet);
         show(Page.SHEET);
-        show(session.job());
         layOut();
         session.dossierProperty().addListener((property, old, now) -> show(now.job()));
         visibleProperty().addListener((property, old, next) -> Platform.runLater(this::tellAnchors));
