@@ -2,7 +2,9 @@ package org.kestan.cli;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.function.ToIntFunction;
+import org.kestan.ground.finding.Fault;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.Opening;
@@ -44,6 +46,12 @@ final class LedgerOption {
     /** Says a fault of the ledger on standard error, and returns the exit code for it. */
     int faulty(String said) {
         spec.commandLine().getErr().println("--ledger: " + said.replaceAll("\\p{Cntrl}+", " "));
+        return KestanCommand.FAULTY;
+    }
+
+    /** Says faults of another file in a line each, and returns the exit code for them. */
+    int faulty(List<Fault> faults) {
+        faults.forEach(fault -> spec.commandLine().getErr().println(JobArgument.WORDS.line(fault)));
         return KestanCommand.FAULTY;
     }
 

@@ -1,11 +1,14 @@
 package org.kestan.cli;
 
+import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import org.kestan.files.MemoryJson;
+import org.kestan.files.StandardsFile;
 import org.kestan.ground.standards.ShopStandards;
-import org.kestan.work.memory.Memory;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
 
 /** {@code kestan memory --ledger FILE}: prints what the shop has learnt from its jobs, as JSON. */
 @Command(
@@ -17,11 +20,23 @@ final class MemoryCommand implements Callable<Integer> {
     @Mixin
     private LedgerOption option;
 
+    @Option(
+            names = "--standards",
+            paramLabel = "FILE",
+            description = "shop standards exported from the application, toward which few jobs are shrunk")
+    private Path standards;
+
     @Override
     public Integer call() {
+        StandardsFile.Outcome shop = standards == null
+                ? new StandardsFile.Outcome(ShopStandards.DEFAULT, List.of())
+                : StandardsFile.read(standards);
+        if (!shop.faults().isEmpty()) {
+            return option.faulty(shop.faults());
+        }
         return option.with(false, ledger -> {
-            ledger.goBy(ShopStandards.DEFAULT);
-            option.print(MemoryJson.print(Memory.of(ledger.lessons(), ShopStandards.DEFAULT)));
+            ledger.goBy(shop.standards());
+            option.print(MemoryJson.print(ledger.memory()));
             return 0;
         });
     }

@@ -96,9 +96,9 @@ public final class Dossier {
         progress = Lazy.of(this::stations);
     }
 
-    /** Opens the dossier of a job, by the standards of a shop. */
+    /** Opens the dossier of a job, by the standards of a shop as they are for its kind of instrument. */
     public static Dossier of(Job job, ShopStandards shop) {
-        return new Dossier(job, shop);
+        return new Dossier(job, shop.of(job.kind()));
     }
 
     private Optional<Correction> correctionByPlan(Reckoning as) {

@@ -2,6 +2,7 @@ package org.kestan.job;
 
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -12,11 +13,13 @@ import org.kestan.ground.sheet.Fitting;
 import org.kestan.ground.sheet.Line;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.ground.standards.Family;
+import org.kestan.ground.standards.InstrumentKind;
 import org.kestan.job.pictures.Photo;
 import org.kestan.job.section.Section;
 import org.kestan.job.section.Values;
 import org.kestan.job.strings.StringSpec;
 import org.kestan.job.terms.ArchtopBridge;
+import org.kestan.job.terms.Bracing;
 import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Joint;
 import org.kestan.job.terms.Lines;
@@ -178,6 +181,16 @@ public final class Job {
     /** Returns the family of instruments it belongs to: as said, else by what carries its strings. */
     public Family family() {
         return get(Lines.FAMILY).orElseGet(() -> floating() ? Family.ARCHTOP : Family.STEEL);
+    }
+
+    /** Returns what kind of instrument it is, as a shop tells them apart. */
+    public InstrumentKind kind() {
+        return new InstrumentKind(
+                family().key(),
+                get(Lines.BODY)
+                        .map(body -> body.strip().toLowerCase(Locale.ROOT))
+                        .orElse(""),
+                get(Lines.BRACING).map(Bracing::key).orElse(""));
     }
 
     /** Tells whether the neck joint is one of some. */

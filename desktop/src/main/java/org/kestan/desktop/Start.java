@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -12,8 +13,8 @@ import java.util.concurrent.CompletionException;
 import org.kestan.desktop.session.Settings;
 import org.kestan.dossier.Dossier;
 import org.kestan.files.DemoJobs;
-import org.kestan.files.JobReader;
 import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ledger.DemoLedger;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Opening;
@@ -97,7 +98,7 @@ record Start(
         }
         Opening opening = SqliteLedger.open(file);
         if (demo && opening instanceof Opening.Opened opened) {
-            fill(opened.ledger());
+            DemoLedger.fill(opened.ledger());
         }
         List<Path> samples = demo ? DemoJobs.copyInto(folder.resolve("jobs")) : List.of();
         return new Start(demo, folder, file, opening, samples, new CompletableFuture<>());
@@ -118,13 +119,9 @@ record Start(
             first.complete(found);
         }
         found.map(entry -> Dossier.of(entry.job(), ShopStandards.DEFAULT)).ifPresent(Dossier::recommendation);
-    }
-
-    private static void fill(Ledger ledger) {
-        if (ledger.count(Query.ALL) == 0) {
-            for (String name : DemoJobs.NAMES) {
-                JobReader.read(DemoJobs.bytes(name)).job().ifPresent(ledger::insert);
-            }
+        if (demo && opening instanceof Opening.Opened opened && opened.ledger().count() == DemoJobs.NAMES.size()) {
+            // No ledger was prepared: the finished jobs take some seconds to make.
+            DemoLedger.addFinished(opened.ledger(), LocalDate.now());
         }
     }
 
@@ -136,7 +133,8 @@ record Start(
             Files.deleteIfExists(file);
             NativeLibrary.unpackInto(folder);
             try (Ledger ledger = ((Opening.Opened) SqliteLedger.openAnew(file)).ledger()) {
-                fill(ledger);
+                DemoLedger.fill(ledger);
+                DemoLedger.addFinished(ledger, LocalDate.now());
             }
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);

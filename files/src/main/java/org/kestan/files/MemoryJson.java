@@ -1,7 +1,7 @@
 package org.kestan.files;
 
+import org.kestan.ground.standards.InstrumentKind;
 import org.kestan.work.memory.Learnt;
-import org.kestan.work.memory.Lesson;
 import org.kestan.work.memory.Memory;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -28,7 +28,7 @@ public final class MemoryJson {
         return Json.print(root);
     }
 
-    private static ObjectNode kind(ObjectNode node, Lesson.Kind kind) {
+    private static ObjectNode kind(ObjectNode node, InstrumentKind kind) {
         return node.put("family", kind.family()).put("body", kind.body()).put("bracing", kind.bracing());
     }
 

@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -15,12 +17,14 @@ import org.kestan.ground.notation.Length;
 import org.kestan.ground.notation.NotationFinding;
 import org.kestan.ground.notation.Parsed;
 import org.kestan.ground.sheet.ValueType;
+import org.kestan.ground.standards.InstrumentKind;
 import org.kestan.ground.standards.Leaves;
 import org.kestan.ground.standards.Letterhead;
 import org.kestan.ground.standards.School;
 import org.kestan.ground.standards.SchoolQuestion;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.ground.standards.Standard;
+import org.kestan.ground.standards.TakenOver;
 import org.kestan.job.Job;
 import org.kestan.job.tree.Branch;
 import org.kestan.job.tree.TreeFinding;
@@ -96,6 +100,7 @@ public final class StandardsFile {
         String currency = at.at("currency").text().orElse("");
         Leaves leaves = leaves(at.at("leaves"));
         Letterhead letterhead = letterhead(at.at("letterhead"));
+        TakenOver takenOver = takenOver(at.at("learnt"));
         Optional<ShopStandards> read = ShopStandards.DEFAULT.withAll(values);
         List<Fault> faults = new ArrayList<>(at.faults());
         if (faults.isEmpty() && read.isEmpty()) {
@@ -110,7 +115,39 @@ public final class StandardsFile {
             chosen = chosen.with(school);
         }
         ShopStandards shop = chosen.withAll(values).orElse(read.get());
-        return new Outcome(shop.withCurrency(currency).withLeaves(leaves).withLetterhead(letterhead), List.of());
+        return new Outcome(
+                shop.withCurrency(currency)
+                        .withLeaves(leaves)
+                        .withLetterhead(letterhead)
+                        .withTakenOver(takenOver),
+                List.of());
+    }
+
+    /** What was taken over from the shop's jobs: which of the values, and the sink by kind of instrument. */
+    private static TakenOver takenOver(Branch at) {
+        TakenOver all = TakenOver.NOTHING;
+        for (Branch value : at.at("values").elements()) {
+            Optional<Standard> standard = value.text().flatMap(Standard::ofKey);
+            if (standard.isEmpty()) {
+                value.fault(FileFinding.NO_STANDARD.of(), FileFinding.KEYS_IN.of(Quantity.text(DESCRIBED)));
+            } else {
+                all = all.with(standard.get());
+            }
+        }
+        for (Branch kind : at.at("sinks").elements()) {
+            Optional<Length> sink = kind.at("sink").value(ValueType.LENGTH);
+            if (sink.isPresent() && Standard.SINK.parse(sink.get().text()) instanceof Parsed.Bad<Double> bad) {
+                kind.at("sink").fault(bad.problem(), bad.accepted());
+            } else if (sink.isPresent()) {
+                all = all.with(
+                        new InstrumentKind(
+                                kind.at("family").text().orElse(""),
+                                kind.at("body").text().orElse(""),
+                                kind.at("bracing").text().orElse("")),
+                        sink.get());
+            }
+        }
+        return all;
     }
 
     private static Letterhead letterhead(Branch at) {
@@ -220,11 +257,29 @@ public final class StandardsFile {
                     .put("tax", letterhead.tax())
                     .put("logo", letterhead.logo());
         }
+        writeTakenOver(root, standards.takenOver());
         ObjectNode schools = root.putObject("schools");
         for (SchoolQuestion question : SchoolQuestion.values()) {
             schools.put(question.key(), standards.school(question).key());
         }
         return Json.print(root);
+    }
+
+    private static void writeTakenOver(ObjectNode root, TakenOver all) {
+        if (all.equals(TakenOver.NOTHING)) {
+            return;
+        }
+        ObjectNode learnt = root.putObject("learnt");
+        ArrayNode values = learnt.putArray("values");
+        Arrays.stream(Standard.values()).filter(all.values()::contains).forEach(each -> values.add(each.key()));
+        ArrayNode sinks = learnt.putArray("sinks");
+        all.sinks().entrySet().stream()
+                .sorted(Comparator.comparing(each -> each.getKey().toString()))
+                .forEach(each -> sinks.addObject()
+                        .put("family", each.getKey().family())
+                        .put("body", each.getKey().body())
+                        .put("bracing", each.getKey().bracing())
+                        .put("sink", each.getValue().text()));
     }
 
     /**

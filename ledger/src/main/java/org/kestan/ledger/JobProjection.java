@@ -49,14 +49,14 @@ public record JobProjection(
         String derivedBy) {
 
     /** Counts the ways in which this has been derived; raised whenever a job may come out otherwise. */
-    private static final int DERIVATION = 3;
+    private static final int DERIVATION = 4;
 
     private static final int LONGEST_NAME = 400;
     private static final int LONGEST_LESSON = 1000;
 
-    /** Projects a dossier. */
-    public static JobProjection of(Dossier dossier) {
-        Job job = dossier.job();
+    /** Projects a job, by the standards of a shop. */
+    public static JobProjection of(Job job, ShopStandards shop) {
+        Dossier dossier = Dossier.of(job, shop);
         Station station = dossier.station();
         return new JobProjection(
                 cut(job.name()),
@@ -68,7 +68,7 @@ public record JobProjection(
                 due(job),
                 lesson(dossier),
                 search(job),
-                by(dossier.shop()));
+                by(shop));
     }
 
     /** Tells which standards, and which program, a projection was derived by. */

@@ -3,9 +3,11 @@ package org.kestan.ledger;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.work.memory.Lesson;
+import org.kestan.work.memory.Memory;
 
 /**
  * All jobs of a shop. The port behind which a database stands; the same tests hold for each.
@@ -53,6 +55,17 @@ public interface Ledger extends AutoCloseable {
 
     /** Returns what the jobs teach, those put away included. */
     List<Lesson> lessons();
+
+    /** Returns what the shop has learnt from its jobs, held against the standards it goes by. */
+    Memory memory();
+
+    /**
+     * Returns the jobs that teach something, the last changed first.
+     *
+     * @param what tells whether a lesson is one of those asked for
+     * @param most no more are returned
+     */
+    List<Taught> teaching(Predicate<Lesson> what, int most);
 
     /** Reads a job; empty when there is none of that id, it is deleted, or its text can't be read. */
     Optional<LedgerJob> read(String id);

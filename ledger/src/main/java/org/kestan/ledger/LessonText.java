@@ -1,23 +1,27 @@
 package org.kestan.ledger;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import org.kestan.ground.standards.InstrumentKind;
 import org.kestan.work.memory.Lesson;
 
 /** A lesson as a text for a database: its parts behind one another, tabs between them. */
 final class LessonText {
 
-    private static final int PARTS = 8;
+    private static final int PARTS = 10;
 
     private LessonText() {}
 
     /** Writes a lesson; nothing for one that teaches nothing. */
     static String write(Lesson lesson) {
-        boolean empty = lesson.sink().isEmpty()
+        boolean empty = lesson.finished().isEmpty()
+                && lesson.sink().isEmpty()
                 && lesson.miss().isEmpty()
                 && lesson.hours().isEmpty()
                 && lesson.rates().isEmpty()
@@ -35,7 +39,10 @@ final class LessonText {
                         number(lesson.hours()) + " " + number(lesson.release()),
                         lesson.rates().entrySet().stream()
                                 .map(each -> each.getKey() + "=" + String.format(Locale.ROOT, "%.5f", each.getValue()))
-                                .collect(Collectors.joining(" ")));
+                                .collect(Collectors.joining(" ")),
+                        number(lesson.estimated()),
+                        lesson.finished().map(LocalDate::toString).orElse("") + " "
+                                + lesson.back().map(LocalDate::toString).orElse(""));
     }
 
     private static String number(OptionalDouble number) {
@@ -55,17 +62,25 @@ final class LessonText {
                 String[] pair = each.split("=");
                 rates.put(Integer.parseInt(pair[0]), Double.parseDouble(pair[1]));
             }
+            String[] days = parts[9].split(" ", -1);
             return Optional.of(new Lesson(
-                    new Lesson.Kind(parts[0], parts[1], parts[2]),
+                    new InstrumentKind(parts[0], parts[1], parts[2]),
                     number(parts[3]),
                     number(parts[4]),
                     parts[5],
                     number(times[0]),
+                    number(parts[8]),
                     rates,
-                    number(times[1])));
-        } catch (NumberFormatException | ArrayIndexOutOfBoundsException odd) {
+                    number(times[1]),
+                    day(days[0]),
+                    day(days[1])));
+        } catch (NumberFormatException | DateTimeParseException | ArrayIndexOutOfBoundsException odd) {
             return Optional.empty();
         }
+    }
+
+    private static Optional<LocalDate> day(String text) {
+        return text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
     }
 
     private static OptionalDouble number(String text) {

@@ -124,7 +124,7 @@ public abstract class LedgerContract {
         LedgerJob entry = ledger.insert(demo(8));
         assertThat(ledger.lessons()).hasSize(1);
         Lesson lesson = ledger.lessons().get(0);
-        assertThat(lesson.kind()).isEqualTo(Lesson.Kind.of(demo(8)));
+        assertThat(lesson.kind()).isEqualTo(demo(8).kind());
         assertThat(lesson.ways()).isEqualTo("neck-reset");
         assertThat(lesson.sink().orElseThrow()).isCloseTo(0.9, within(1e-6));
         assertThat(lesson.miss().orElseThrow()).isCloseTo(0, within(0.01));

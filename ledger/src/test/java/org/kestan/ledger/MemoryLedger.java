@@ -11,13 +11,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
-import org.kestan.dossier.Dossier;
 import org.kestan.files.JobWriter;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.work.memory.Lesson;
+import org.kestan.work.memory.Memory;
 
 /** A ledger in memory, to hold the port to what it says: it keeps the same contract as the one in a file. */
 final class MemoryLedger implements Ledger {
@@ -83,8 +84,27 @@ final class MemoryLedger implements Ledger {
                 .toList();
     }
 
+    @Override
+    public Memory memory() {
+        return Memory.of(lessons(), shop);
+    }
+
+    @Override
+    public List<Taught> teaching(Predicate<Lesson> what, int most) {
+        return Stream.of(Shelf.BENCH, Shelf.AWAY)
+                .flatMap(shelf -> list(new Query("", Optional.empty(), shelf, Query.Order.CHANGED)).stream())
+                .sorted(Comparator.comparing(JobCard::changedAt).reversed())
+                .flatMap(
+                        card -> JobProjection.taught(rows.get(card.id()).shown().lesson())
+                                .map(lesson -> new Taught(card.id(), card.name(), lesson))
+                                .stream())
+                .filter(each -> what.test(each.lesson()))
+                .limit(most)
+                .toList();
+    }
+
     private JobProjection shown(Job job) {
-        return JobProjection.of(Dossier.of(job, shop));
+        return JobProjection.of(job, shop);
     }
 
     private Optional<Row> row(String id) {

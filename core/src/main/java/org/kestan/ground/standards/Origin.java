@@ -12,7 +12,9 @@ public enum Origin implements Keyed {
     /** From memory. */
     MEMORY,
     /** Set by this shop. */
-    SHOP;
+    SHOP,
+    /** Taken over from what this shop's own jobs taught. */
+    LEARNT;
 
     @Override
     public String key() {

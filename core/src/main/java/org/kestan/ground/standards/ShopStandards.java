@@ -15,7 +15,7 @@ public final class ShopStandards {
 
     /** The standards a shop starts with. */
     public static final ShopStandards DEFAULT =
-            new ShopStandards(Map.of(), Map.of(), "", Leaves.USUAL, Letterhead.BLANK);
+            new ShopStandards(Map.of(), Map.of(), "", Leaves.USUAL, Letterhead.BLANK, TakenOver.NOTHING);
 
     /** What a neck reset takes: hours and parts. */
     public static final List<Standard> RESET =
@@ -55,6 +55,7 @@ public final class ShopStandards {
     private final String currency;
     private final Leaves leaves;
     private final Letterhead letterhead;
+    private final TakenOver takenOver;
     private final double[] values;
 
     private ShopStandards(
@@ -62,7 +63,9 @@ public final class ShopStandards {
             Map<SchoolQuestion, School> schools,
             String currency,
             Leaves leaves,
-            Letterhead letterhead) {
+            Letterhead letterhead,
+            TakenOver takenOver) {
+        this.takenOver = takenOver;
         this.leaves = leaves;
         this.letterhead = letterhead;
         this.texts = texts;
@@ -136,7 +139,34 @@ public final class ShopStandards {
 
     /** Returns where the value of a standard comes from. */
     public Origin origin(Standard standard) {
-        return isSet(standard) ? Origin.SHOP : standard.origin();
+        return takenOver.values().contains(standard)
+                ? Origin.LEARNT
+                : isSet(standard) ? Origin.SHOP : standard.origin();
+    }
+
+    /** Returns what the shop has taken over of what its jobs taught. */
+    public TakenOver takenOver() {
+        return takenOver;
+    }
+
+    /** Returns these standards with other things taken over from the shop's jobs. */
+    public ShopStandards withTakenOver(TakenOver next) {
+        return new ShopStandards(texts, schools, currency, leaves, letterhead, next);
+    }
+
+    /** Returns these standards with one set to what was learnt of it; unchanged when that would not agree with its neighbours. */
+    public ShopStandards learning(Standard standard, String learnt) {
+        return with(standard, learnt)
+                .optional()
+                .map(next -> next.withTakenOver(next.takenOver.with(standard)))
+                .orElse(this);
+    }
+
+    /** Returns the standards as they are for a kind of instrument: what was learnt of the kind stands in for the usual. */
+    public ShopStandards of(InstrumentKind kind) {
+        return Optional.ofNullable(takenOver.sinks().get(kind))
+                .map(sink -> learning(Standard.SINK, sink.text()))
+                .orElse(this);
     }
 
     /** Returns the school the shop has chosen on a question. */
@@ -169,7 +199,8 @@ public final class ShopStandards {
         } else {
             next.put(standard, typed.strip());
         }
-        ShopStandards changed = new ShopStandards(next, schools, currency, leaves, letterhead);
+        ShopStandards changed =
+                new ShopStandards(next, schools, currency, leaves, letterhead, takenOver.without(standard));
         return changed.outOfOrder(standard)
                 .<Parsed<ShopStandards>>map(neighbour -> new Parsed.Bad<>(
                         (changed.get(standard) < changed.get(neighbour) ? StandardFinding.UNDER : StandardFinding.OVER)
@@ -187,8 +218,12 @@ public final class ShopStandards {
             }
             next.put(entry.getKey(), entry.getValue().strip());
         }
+        TakenOver learnt = takenOver;
+        for (Standard each : typed.keySet()) {
+            learnt = learnt.without(each);
+        }
         next.entrySet().removeIf(entry -> entry.getValue().equals(entry.getKey().startText()));
-        ShopStandards changed = new ShopStandards(next, schools, currency, leaves, letterhead);
+        ShopStandards changed = new ShopStandards(next, schools, currency, leaves, letterhead, learnt);
         boolean agree = Arrays.stream(Standard.values())
                 .allMatch(each -> changed.outOfOrder(each).isEmpty());
         return agree ? Optional.of(changed) : Optional.empty();
@@ -229,7 +264,7 @@ public final class ShopStandards {
             next.put(school.question(), school);
         }
         ShopStandards base = withAll(school.settings()).orElse(this);
-        return new ShopStandards(base.texts, next, currency, leaves, letterhead);
+        return new ShopStandards(base.texts, next, currency, leaves, letterhead, takenOver);
     }
 
     /** Returns what stands on the shop's papers for owners. */
@@ -239,12 +274,12 @@ public final class ShopStandards {
 
     /** Returns these standards with another letterhead. */
     public ShopStandards withLetterhead(Letterhead next) {
-        return new ShopStandards(texts, schools, currency, leaves, next);
+        return new ShopStandards(texts, schools, currency, leaves, next, takenOver);
     }
 
     /** Returns these standards with another currency. */
     public ShopStandards withCurrency(String next) {
-        return new ShopStandards(texts, schools, next.strip(), leaves, letterhead);
+        return new ShopStandards(texts, schools, next.strip(), leaves, letterhead, takenOver);
     }
 
     /** Returns the feeler leaves the shop owns. */
@@ -254,7 +289,7 @@ public final class ShopStandards {
 
     /** Returns these standards with other leaves. */
     public ShopStandards withLeaves(Leaves next) {
-        return new ShopStandards(texts, schools, currency, next, letterhead);
+        return new ShopStandards(texts, schools, currency, next, letterhead, takenOver);
     }
 
     @Override
@@ -264,6 +299,7 @@ public final class ShopStandards {
                 && schools.equals(that.schools)
                 && currency.equals(that.currency)
                 && letterhead.equals(that.letterhead)
+                && takenOver.equals(that.takenOver)
                 && leaves.equals(that.leaves);
     }
 

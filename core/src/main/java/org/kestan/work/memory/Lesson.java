@@ -6,11 +6,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.kestan.ground.sheet.Reading;
+import org.kestan.ground.standards.InstrumentKind;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
@@ -18,9 +19,10 @@ import org.kestan.job.bench.DiaryEntry;
 import org.kestan.job.bench.HeelEntry;
 import org.kestan.job.bench.StepMark;
 import org.kestan.job.proof.Prediction;
-import org.kestan.job.terms.Bracing;
 import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.VisitRole;
 import org.kestan.job.visits.Visit;
+import org.kestan.judgement.ways.Catalogue;
 import org.kestan.work.heel.HeelGoal;
 import org.kestan.work.plan.WorkPlan;
 import org.kestan.work.proof.Proof;
@@ -33,17 +35,23 @@ import org.kestan.work.proof.Proof;
  * @param miss how much more action came than was foretold, mean of the sides, mm; empty without prediction and proof
  * @param ways the ways of the work, their keys joined by {@code +}; empty for none
  * @param hours hours at the bench; empty where no diary tells
+ * @param estimated hours by the shop's standards for these ways; empty for none
  * @param rates what a pull took off the cap by grit, mm
+ * @param finished the day it was signed off, else that of the proof; empty while the work is not done
+ * @param back the day of the first visit after that; empty for none
  * @param release hours from the first heat to the drawn neck; empty where no joint was released
  */
 public record Lesson(
-        Kind kind,
+        InstrumentKind kind,
         OptionalDouble sink,
         OptionalDouble miss,
         String ways,
         OptionalDouble hours,
+        OptionalDouble estimated,
         Map<Integer, Double> rates,
-        OptionalDouble release) {
+        OptionalDouble release,
+        Optional<LocalDate> finished,
+        Optional<LocalDate> back) {
 
     /** Two lines of the diary farther apart than this have a break between them. Common practice, no source. */
     private static final Duration BREAK = Duration.ofMinutes(90);
@@ -56,39 +64,46 @@ public record Lesson(
         rates = Map.copyOf(rates);
     }
 
-    /**
-     * A kind of instrument, as a shop tells them apart.
-     *
-     * @param family key of the family
-     * @param body as it was written, in small letters; empty where not said
-     * @param bracing key of the bracing; empty where not said
-     */
-    public record Kind(String family, String body, String bracing) {
-
-        /** The kind of a job's instrument. */
-        public static Kind of(Job job) {
-            return new Kind(
-                    job.family().key(),
-                    job.get(Lines.BODY)
-                            .map(body -> body.strip().toLowerCase(Locale.ROOT))
-                            .orElse(""),
-                    job.get(Lines.BRACING).map(Bracing::key).orElse(""));
-        }
-    }
-
     /** Learns from a job. */
     public static Lesson of(Job job, ShopStandards shop, WorkPlan plan) {
         Proof proof = Proof.of(job, shop, LocalDate.EPOCH);
         Optional<Prediction> kept = job.section(Sections.PREDICTION);
         List<String> ways = kept.map(Prediction::ways).orElse(job.section(Sections.WAYS));
         return new Lesson(
-                Kind.of(job),
+                job.kind(),
                 sink(job, proof),
                 proof.asMade() ? miss(proof) : OptionalDouble.empty(),
                 String.join("+", ways),
                 hours(job),
+                estimated(ways, shop),
                 rates(job, plan),
-                release(job));
+                release(job),
+                finished(job, proof),
+                finished(job, proof).flatMap(day -> back(job, day)));
+    }
+
+    private static OptionalDouble estimated(List<String> ways, ShopStandards shop) {
+        double hours = ways.stream()
+                .flatMap(key -> Catalogue.find(key).stream())
+                .mapToDouble(way -> shop.hours(way.prices()))
+                .sum();
+        return hours > 0 ? OptionalDouble.of(hours) : OptionalDouble.empty();
+    }
+
+    private static Optional<LocalDate> finished(Job job, Proof proof) {
+        return job.get(Lines.SIGNED_ON)
+                .or(() ->
+                        proof.prediction().flatMap(made -> proof.after()).flatMap(visit -> visit.get(Lines.TAKEN_ON)));
+    }
+
+    private static Optional<LocalDate> back(Job job, LocalDate finished) {
+        return Stream.concat(Stream.of(job.visit()), job.otherVisits().stream())
+                .filter(visit -> visit.get(Lines.ROLE)
+                        .filter(VisitRole.LATER_VISIT::equals)
+                        .isPresent())
+                .flatMap(visit -> visit.get(Lines.TAKEN_ON).stream())
+                .filter(day -> day.isAfter(finished))
+                .min(LocalDate::compareTo);
     }
 
     /** Once the work is done if it was read then, else on the sheet. */

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.kestan.ground.standards.InstrumentKind;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.ground.standards.Standard;
 import org.kestan.judgement.way.Way;
@@ -21,8 +22,8 @@ import org.kestan.work.heel.HeelRates;
  * @param release hours to release a joint, one figure; none where no joint was released
  */
 public record Memory(
-        Map<Lesson.Kind, Learnt> sink,
-        Map<Lesson.Kind, Learnt> error,
+        Map<InstrumentKind, Learnt> sink,
+        Map<InstrumentKind, Learnt> error,
         Map<String, Learnt> hours,
         Map<Integer, Learnt> rates,
         List<Learnt> release) {
@@ -42,8 +43,8 @@ public record Memory(
 
     /** Learns from what jobs taught. */
     public static Memory of(List<Lesson> lessons, ShopStandards shop) {
-        Map<Lesson.Kind, List<Double>> sinks = new LinkedHashMap<>();
-        Map<Lesson.Kind, List<Double>> errors = new LinkedHashMap<>();
+        Map<InstrumentKind, List<Double>> sinks = new LinkedHashMap<>();
+        Map<InstrumentKind, List<Double>> errors = new LinkedHashMap<>();
         Map<String, List<Double>> hours = new TreeMap<>();
         Map<Integer, List<Double>> rates = new TreeMap<>();
         List<Double> release = new ArrayList<>();
@@ -56,9 +57,9 @@ public record Memory(
             lesson.rates().forEach((grit, mm) -> put(rates, grit, mm));
             lesson.release().ifPresent(release::add);
         }
-        Map<Lesson.Kind, Learnt> sink = new LinkedHashMap<>();
+        Map<InstrumentKind, Learnt> sink = new LinkedHashMap<>();
         sinks.forEach((kind, each) -> sink.put(kind, Learnt.of(each, shop.get(Standard.SINK), SINK_DOUBT, SINK_LEAST)));
-        Map<Lesson.Kind, Learnt> error = new LinkedHashMap<>();
+        Map<InstrumentKind, Learnt> error = new LinkedHashMap<>();
         errors.forEach((kind, each) -> error.put(kind, Learnt.of(each, 0, ERROR_DOUBT, ERROR_LEAST)));
         Map<String, Learnt> taken = new LinkedHashMap<>();
         hours.forEach((ways, each) -> taken.put(ways, share(each, usualHours(ways, shop))));

@@ -6,26 +6,31 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import org.hipparchus.stat.descriptive.rank.Median;
+import org.kestan.ground.standards.InstrumentKind;
 import org.kestan.ground.standards.ShopStandards;
 import org.testng.annotations.Test;
 
 public class MemoryTest {
 
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
-    private static final Lesson.Kind LARGE = new Lesson.Kind("steel", "large", "x");
+    private static final InstrumentKind LARGE = new InstrumentKind("steel", "large", "x");
 
-    private static Lesson sink(Lesson.Kind kind, double mm) {
+    private static Lesson sink(InstrumentKind kind, double mm) {
         return new Lesson(
                 kind,
                 OptionalDouble.of(mm),
                 OptionalDouble.empty(),
                 "neck-reset",
                 OptionalDouble.empty(),
+                OptionalDouble.empty(),
                 Map.of(),
-                OptionalDouble.empty());
+                OptionalDouble.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 
     /** Simulated shops whose bodies fold otherwise than the default: with many jobs the known sink is recovered. */
@@ -38,7 +43,7 @@ public class MemoryTest {
                 // One reading in thirty is grossly wrong.
                 double odd = i % 30 == 0 ? 3 : 0;
                 lessons.add(sink(LARGE, known + 0.15 * random.nextGaussian() + odd));
-                lessons.add(sink(new Lesson.Kind("classical", "", "fan"), 0.3));
+                lessons.add(sink(new InstrumentKind("classical", "", "fan"), 0.3));
             }
             Learnt learnt = Memory.of(lessons, SHOP).sink().get(LARGE);
             assertThat(learnt.n()).isEqualTo(200);

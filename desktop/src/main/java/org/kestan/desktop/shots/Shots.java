@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -28,7 +29,6 @@ import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.MainWindow;
 import org.kestan.files.DemoJobs;
 import org.kestan.files.JobFile;
-import org.kestan.files.JobReader;
 import org.kestan.ground.notation.Length;
 import org.kestan.ground.sheet.Side;
 import org.kestan.job.Job;
@@ -36,6 +36,7 @@ import org.kestan.job.Sections;
 import org.kestan.job.bench.HeelEntry;
 import org.kestan.job.bench.WaitKind;
 import org.kestan.job.tree.Foreign;
+import org.kestan.ledger.DemoLedger;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.Opening;
 import org.kestan.ledger.sqlite.SqliteLedger;
@@ -82,9 +83,8 @@ public final class Shots extends Application {
 
     private static Ledger ledger(Path scratch) throws IOException {
         if (SqliteLedger.open(scratch.resolve("ledger.sqlite")) instanceof Opening.Opened opened) {
-            for (String name : DemoJobs.NAMES) {
-                JobReader.read(DemoJobs.bytes(name)).job().ifPresent(opened.ledger()::insert);
-            }
+            DemoLedger.fill(opened.ledger());
+            DemoLedger.addFinished(opened.ledger(), LocalDate.now());
             return opened.ledger();
         }
         throw new IOException("no scratch ledger could be made");

@@ -81,6 +81,7 @@ public final class StandardsRoom extends VBox implements Room {
                 next -> change(session.standards().withLetterhead(next)),
                 session::complain,
                 () -> files.open(getScene().getWindow(), "Logo", FileChoice.Kind.PICTURE));
+        questions.getChildren().add(new LearntBox(house, this::change));
         for (SchoolQuestion question : SchoolQuestion.values()) {
             SchoolChoice choice = new SchoolChoice(question, this::choose);
             schools.add(choice);
@@ -137,6 +138,7 @@ public final class StandardsRoom extends VBox implements Room {
                 + ".");
         said.setId("standards-origins");
         said.setWrapText(true);
+        said.setMinHeight(USE_PREF_SIZE);
         said.getStyleClass().add("card-remark");
         return said;
     }

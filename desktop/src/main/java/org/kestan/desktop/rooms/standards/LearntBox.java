@@ -1,0 +1,153 @@
+package org.kestan.desktop.rooms.standards;
+
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.house.House;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
+import org.kestan.dossier.Station;
+import org.kestan.ground.standards.Origin;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ledger.Taught;
+import org.kestan.words.MemoryWords;
+import org.kestan.words.Words;
+import org.kestan.work.memory.Memory;
+import org.kestan.work.memory.Offer;
+
+/** What the shop's own jobs teach: offered, taken over with one press and given back with another, with the jobs behind it. */
+final class LearntBox extends VBox {
+
+    /** As many are shown before all are asked for: the schools stand below. */
+    private static final int FEW = 3;
+
+    /** As many of the jobs behind something are named. */
+    private static final int NAMED = 12;
+
+    private final House house;
+    private final JobSession session;
+    private final JobStore store;
+    private final Consumer<ShopStandards> changer;
+    private final VBox rows = new VBox();
+    private boolean all;
+    private Memory memory = Memory.of(List.of(), ShopStandards.DEFAULT);
+
+    /**
+     * @param changer goes by other standards
+     */
+    LearntBox(House house, Consumer<ShopStandards> changer) {
+        this.house = house;
+        session = house.session();
+        store = house.store();
+        this.changer = changer;
+        setId("learnt");
+        getStyleClass().add("learnt");
+        Label title = new Label("Learnt from your jobs");
+        title.getStyleClass().add("place-title");
+        rows.getStyleClass().add("learnt-rows");
+        getChildren().addAll(title, rows);
+        session.standardsProperty().addListener((property, old, next) -> show());
+        session.unitProperty().addListener((property, old, next) -> show());
+        store.changesProperty().addListener((property, old, next) -> refresh());
+        refresh();
+    }
+
+    private void refresh() {
+        store.ask(store.ledger()::memory, next -> {
+            memory = next;
+            show();
+        });
+    }
+
+    private void show() {
+        rows.getChildren().clear();
+        List<Offer> offers = Offer.of(memory, session.standards());
+        if (offers.isEmpty()) {
+            Label none = new Label(
+                    "Nothing yet. The sink is learnt from projections read strung and slack, the rest from work that"
+                            + " was logged at the bench and proved.");
+            none.setWrapText(true);
+            none.getStyleClass().add("card-remark");
+            rows.getChildren().add(none);
+        }
+        offers.stream()
+                .limit(all ? Long.MAX_VALUE : FEW)
+                .forEach(offer -> rows.getChildren().add(row(offer)));
+        if (offers.size() > FEW) {
+            rows.getChildren()
+                    .add(new PlainButton(all ? "Show a few" : "Show all " + offers.size(), "learnt-all", () -> {
+                        all = !all;
+                        show();
+                    }));
+        }
+    }
+
+    private VBox row(Offer offer) {
+        String id = "learnt-" + offer.what().key()
+                + offer.kind()
+                        .map(kind -> "-" + kind.family() + "-" + kind.body() + "-" + kind.bracing())
+                        .orElse("")
+                + (offer.key().isEmpty() ? "" : "-" + offer.key().replaceAll("[^a-z0-9-]+", "-"));
+        Label title = new Label(MemoryWords.title(offer));
+        title.setWrapText(true);
+        title.getStyleClass().add("card-label");
+        Label said = new Label(MemoryWords.say(offer, session.words()));
+        said.setWrapText(true);
+        said.setId(id);
+        said.getStyleClass().add("standard-note");
+        FlowPane hand = new FlowPane();
+        hand.getStyleClass().add("learnt-hand");
+        VBox box = new VBox(title, said, hand);
+        box.getStyleClass().add("learnt-row");
+        if (offer.taken()) {
+            Label mark = new Label(Words.label(Origin.LEARNT));
+            mark.getStyleClass().add("standard-mark");
+            hand.getChildren().add(mark);
+        }
+        if (offer.canBeTaken()) {
+            Button use = new PlainButton(
+                    offer.taken() ? "Back" : "Use",
+                    id + (offer.taken() ? "-back" : "-use"),
+                    () -> changer.accept(
+                            offer.taken()
+                                    ? offer.givenBackBy(session.standards())
+                                    : offer.takenBy(session.standards())));
+            use.setAccessibleText(use.getText() + ": " + title.getText());
+            hand.getChildren().add(use);
+        }
+        Button jobs = new PlainButton("Jobs", id + "-jobs", () -> {});
+        jobs.setAccessibleText("Jobs behind " + title.getText());
+        jobs.setOnAction(event -> {
+            jobs.setDisable(true);
+            name(offer, box);
+        });
+        hand.getChildren().add(jobs);
+        return box;
+    }
+
+    /** Names the jobs behind an offer under it; each leads to its job. */
+    private void name(Offer offer, VBox box) {
+        store.ask(() -> store.ledger().teaching(offer::isFrom, NAMED + 1), found -> {
+            FlowPane names = new FlowPane();
+            names.getStyleClass().add("learnt-hand");
+            for (Taught each : found.subList(0, Math.min(NAMED, found.size()))) {
+                Button open = new Button(each.name().isEmpty() ? "unnamed" : each.name());
+                open.getStyleClass().add("link-button");
+                open.setOnAction(event -> {
+                    if (store.open(each.id())) {
+                        house.enter(Station.PROOF);
+                    }
+                });
+                names.getChildren().add(open);
+            }
+            if (found.size() > NAMED) {
+                names.getChildren().add(new Label("and more"));
+            }
+            box.getChildren().add(names);
+        });
+    }
+}
