@@ -1,10 +1,13 @@
 package org.kestan.cli;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
 import org.kestan.dossier.Dossier;
+import org.kestan.files.OwnerPaper;
 import org.kestan.files.OwnerPapers;
 import org.kestan.files.Printed;
 import org.kestan.files.SheetPdf;
@@ -37,12 +40,18 @@ abstract class OwnerCommand implements Callable<Integer> {
         }
     }
 
-    /** Writes the papers of a dossier. */
-    abstract Printed write(Dossier dossier, SheetPdf.Paper size, Path folder);
+    /** Makes the paper of a dossier. */
+    abstract OwnerPaper.Made make(Dossier dossier) throws IOException;
 
     @Override
     public Integer call() {
-        return input.print(dossier -> write(dossier, paper.size(), out));
+        return input.print(dossier -> {
+            try {
+                return OwnerPapers.write(make(dossier), paper.size(), out);
+            } catch (IOException failed) {
+                return Printed.faulty(List.of(OwnerPapers.notWritten(failed)));
+            }
+        });
     }
 
     /** The estimate before the work. */
@@ -53,9 +62,9 @@ abstract class OwnerCommand implements Callable<Integer> {
     static final class Estimate extends OwnerCommand {
 
         @Override
-        Printed write(Dossier dossier, SheetPdf.Paper size, Path folder) {
+        OwnerPaper.Made make(Dossier dossier) throws IOException {
             return OwnerPapers.estimate(
-                    dossier, JobArgument.WORDS, StepLibrary.shipped().book(), size, LocalDate.now(), folder);
+                    dossier, JobArgument.WORDS, StepLibrary.shipped().book(), LocalDate.now());
         }
     }
 
@@ -67,8 +76,8 @@ abstract class OwnerCommand implements Callable<Integer> {
     static final class Report extends OwnerCommand {
 
         @Override
-        Printed write(Dossier dossier, SheetPdf.Paper size, Path folder) {
-            return OwnerPapers.report(dossier, JobArgument.WORDS, size, LocalDate.now(), folder);
+        OwnerPaper.Made make(Dossier dossier) throws IOException {
+            return OwnerPapers.report(dossier, JobArgument.WORDS, List.of(), LocalDate.now());
         }
     }
 }

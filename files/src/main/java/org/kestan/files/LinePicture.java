@@ -3,14 +3,9 @@ package org.kestan.files;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
-import java.awt.RenderingHints;
 import java.awt.geom.Line2D;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.util.Base64;
 import java.util.Optional;
-import javax.imageio.ImageIO;
 import org.kestan.ground.sheet.Side;
 import org.kestan.work.sideview.Profile;
 import org.kestan.work.sideview.SideView;
@@ -34,19 +29,7 @@ final class LinePicture {
         if (view.isEmpty() || before.isEmpty()) {
             return Optional.empty();
         }
-        BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
-        Graphics2D page = image.createGraphics();
-        try {
-            page.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-            page.setColor(Color.WHITE);
-            page.fillRect(0, 0, WIDTH, HEIGHT);
-            draw(page, view.get(), before.get(), after);
-        } finally {
-            page.dispose();
-        }
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        ImageIO.write(image, "png", bytes);
-        return Optional.of("data:image/png;base64," + Base64.getEncoder().encodeToString(bytes.toByteArray()));
+        return Optional.of(Drawn.png(WIDTH, HEIGHT, page -> draw(page, view.get(), before.get(), after)));
     }
 
     private static void draw(Graphics2D page, SideView view, Profile before, Optional<Profile> after) {

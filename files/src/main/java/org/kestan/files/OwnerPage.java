@@ -86,13 +86,26 @@ final class OwnerPage {
         return this;
     }
 
-    OwnerPage picture(String source, String says) {
-        body.append("<p><img class=\"wide\" alt=\"")
+    /** A drawing as wide as the page. */
+    OwnerPage drawing(String source, String says) {
+        return image("wide", source, says);
+    }
+
+    /** A photograph, no higher than a third of a page. */
+    OwnerPage photograph(String source, String says) {
+        return image("photo", source, says);
+    }
+
+    private OwnerPage image(String style, String source, String says) {
+        body.append("<p><img class=\"")
+                .append(style)
+                .append("\" alt=\"")
                 .append(escaped(says))
                 .append("\" src=\"")
                 .append(source)
-                .append("\"/></p>");
-        body.append("<p class=\"caption\">").append(escaped(says)).append("</p>");
+                .append("\"/></p><p class=\"caption\">")
+                .append(escaped(says))
+                .append("</p>");
         return this;
     }
 
@@ -127,23 +140,19 @@ final class OwnerPage {
     }
 
     private static String face(String file, int weight) throws IOException {
-        try (InputStream in = font(file)) {
+        try (InputStream in = Drawn.font(file)) {
             return "@font-face{font-family:" + FAMILY + ";font-weight:" + weight + ";src:url(data:font/ttf;base64,"
                     + Base64.getEncoder().encodeToString(in.readAllBytes()) + ")}";
         }
-    }
-
-    private static InputStream font(String file) {
-        return OwnerPage.class.getResourceAsStream("/org/kestan/fonts/" + file);
     }
 
     private static String style(SheetPdf.Paper paper) {
         return "@page{size:" + (paper == SheetPdf.Paper.A4 ? "210mm 297mm" : "8.5in 11in") + ";margin:18mm}"
                 + "body{font-family:" + FAMILY
                 + ",sans-serif;font-size:11pt;line-height:1.4;color:#16232e;max-width:46em}"
-                + "h1{font-size:20pt;margin:8pt 0}h2{font-size:13pt;margin:14pt 0 4pt 0;border-bottom:1px solid #8b8576}"
+                + "h1{font-size:20pt;margin:8pt 0}h2{font-size:13pt;margin:14pt 0 4pt 0;border-bottom:1px solid #8b8576;page-break-after:avoid}"
                 + "p{margin:3pt 0}.shop{font-weight:bold;font-size:13pt}.address{font-size:9.5pt;color:#4f5c67;margin:0}"
-                + ".large{font-size:15pt;font-weight:bold}.logo{height:18mm}.wide{width:100%}.caption{font-size:9.5pt;color:#4f5c67}"
+                + ".large{font-size:15pt;font-weight:bold}.logo{height:18mm}.wide{width:100%}.photo{max-width:100%;max-height:95mm;page-break-inside:avoid}.caption{font-size:9.5pt;color:#4f5c67}"
                 + "table{border-collapse:collapse;width:100%;margin:4pt 0}th,td{text-align:left;vertical-align:top;"
                 + "border-bottom:1px solid #d9d1c0;padding:3pt 8pt 3pt 0}th{font-size:9.5pt;color:#4f5c67}"
                 + "td:nth-child(2),td:nth-child(3){white-space:nowrap}"
@@ -156,8 +165,8 @@ final class OwnerPage {
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.useFastMode();
         builder.usePdfUaAccessibility(true);
-        builder.useFont(() -> font(REGULAR), FAMILY, 400, PdfRendererBuilder.FontStyle.NORMAL, true);
-        builder.useFont(() -> font(BOLD), FAMILY, 700, PdfRendererBuilder.FontStyle.NORMAL, true);
+        builder.useFont(() -> Drawn.font(REGULAR), FAMILY, 400, PdfRendererBuilder.FontStyle.NORMAL, true);
+        builder.useFont(() -> Drawn.font(BOLD), FAMILY, 700, PdfRendererBuilder.FontStyle.NORMAL, true);
         builder.withHtmlContent(html(paper, false), null);
         builder.toStream(bytes);
         builder.run();

@@ -1,13 +1,13 @@
 package org.kestan.files;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.kestan.dossier.Dossier;
 import org.kestan.following.setup.Setup;
 import org.kestan.ground.finding.Fault;
@@ -27,9 +27,11 @@ import org.kestan.judgement.way.Fit;
 import org.kestan.judgement.way.Way;
 import org.kestan.judgement.ways.Catalogue;
 import org.kestan.words.Audience;
+import org.kestan.words.HistoryWords;
 import org.kestan.words.Numbers;
 import org.kestan.words.ProofWords;
 import org.kestan.words.Words;
+import org.kestan.work.history.History;
 import org.kestan.work.proof.Proof;
 import org.kestan.work.sideview.Profile;
 import org.kestan.work.sideview.SideView;
@@ -44,46 +46,81 @@ public final class OwnerPapers {
 
     private OwnerPapers() {}
 
-    /** Writes an estimate into a folder; empty faults and the names of the files where it could be. */
-    public static Printed estimate(
-            Dossier dossier, Words words, StepBook book, SheetPdf.Paper paper, LocalDate today, Path folder) {
-        if (dossier.measured().isEmpty()) {
-            return Printed.faulty(dossier.faults());
+    /** Makes the estimate before the work. */
+    public static OwnerPaper.Made estimate(Dossier dossier, Words words, StepBook book, LocalDate today)
+            throws IOException {
+        return dossier.measured().isEmpty()
+                ? OwnerPaper.Made.lacking(dossier.faults())
+                : made("estimate", dossier, estimatePage(dossier, words, book, today));
+    }
+
+    /**
+     * Makes the report after the work.
+     *
+     * @param photographs what goes with it
+     */
+    public static OwnerPaper.Made report(
+            Dossier dossier, Words words, List<OwnerPaper.Photograph> photographs, LocalDate today) throws IOException {
+        return dossier.proof().after().isEmpty()
+                ? OwnerPaper.Made.lacking(List.of(new Fault(
+                        Reading.ACTION_BASS.pointer(), FileFinding.NOTHING_AFTER.of(), FileFinding.A_VISIT_AFTER.of())))
+                : made("report", dossier, reportPage(dossier, words, photographs, today));
+    }
+
+    /** Makes the history of an instrument: what its visits say, with a picture of each quantity. */
+    public static OwnerPaper.Made history(Dossier dossier, Words words, LocalDate today) throws IOException {
+        History history = History.of(dossier.job(), dossier.shop());
+        OwnerPage page = new OwnerPage(
+                "Over the years: " + named(dossier.job()), dossier.shop().letterhead(), today);
+        about(page, dossier.job());
+        over(page, history, words.to(Audience.OWNER));
+        terms(page);
+        return made("history", dossier, page);
+    }
+
+    /** Writes a paper into a folder; prints the names of its files. */
+    public static Printed write(OwnerPaper.Made made, SheetPdf.Paper paper, Path folder) {
+        if (made.paper().isEmpty()) {
+            return Printed.faulty(made.faults());
         }
-        return written(folder, "estimate", dossier.job(), paper, () -> estimate(dossier, words, book, today));
-    }
-
-    /** Writes a report into a folder, in the same way. */
-    public static Printed report(Dossier dossier, Words words, SheetPdf.Paper paper, LocalDate today, Path folder) {
-        if (dossier.proof().after().isEmpty()) {
-            return Printed.faulty(List.of(new Fault(
-                    Reading.ACTION_BASS.pointer(), FileFinding.NOTHING_AFTER.of(), FileFinding.A_VISIT_AFTER.of())));
-        }
-        return written(folder, "report", dossier.job(), paper, () -> report(dossier, words, today));
-    }
-
-    private interface Made {
-        OwnerPage make() throws IOException;
-    }
-
-    private static Printed written(Path folder, String what, Job job, SheetPdf.Paper paper, Made made) {
         try {
-            OwnerPage page = made.make();
-            Files.createDirectories(folder);
-            String html = PaperName.of(what, job, "", ".html");
-            String pdf = PaperName.of(what, job, "", ".pdf");
-            TextFile.write(page.html(paper, true), folder.resolve(html));
-            Files.write(folder.resolve(pdf), page.pdf(paper));
-            return Printed.of("[\"" + html + "\", \"" + pdf + "\"]\n");
+            List<Path> files = made.paper().get().writeInto(folder, paper);
+            return Printed.of(files.stream()
+                    .map(file -> "\"" + file.getFileName() + "\"")
+                    .collect(Collectors.joining(", ", "[", "]\n")));
         } catch (IOException failed) {
-            return Printed.faulty(List.of(new Fault(
-                    "",
-                    FileFinding.PAPERS_NOT_WRITTEN.of(Quantity.text(String.valueOf(failed.getMessage()))),
-                    FileFinding.A_FOLDER.of())));
+            return Printed.faulty(List.of(notWritten(failed)));
         }
     }
 
-    private static OwnerPage estimate(Dossier dossier, Words bench, StepBook book, LocalDate today) throws IOException {
+    /** The fault of a paper that could not be made or written. */
+    public static Fault notWritten(IOException failed) {
+        return new Fault(
+                "",
+                FileFinding.PAPERS_NOT_WRITTEN.of(Quantity.text(String.valueOf(failed.getMessage()))),
+                FileFinding.A_FOLDER.of());
+    }
+
+    private static OwnerPaper.Made made(String what, Dossier dossier, OwnerPage page) {
+        return OwnerPaper.Made.of(new OwnerPaper(what, dossier.job(), page));
+    }
+
+    private static void over(OwnerPage page, History history, Words words) throws IOException {
+        HistoryWords.say(history, words).forEach(page::text);
+        for (History.Quantity quantity : History.Quantity.values()) {
+            Optional<String> picture = HistoryPicture.of(history, quantity, words);
+            if (picture.isPresent()) {
+                page.drawing(
+                        picture.get(),
+                        Words.label(quantity)
+                                + " over the years: dots as read, the line where it goes; nineteen of twenty readings"
+                                + " should lie in the wide band.");
+            }
+        }
+    }
+
+    private static OwnerPage estimatePage(Dossier dossier, Words bench, StepBook book, LocalDate today)
+            throws IOException {
         Words words = bench.to(Audience.OWNER);
         Letterhead letterhead = dossier.shop().letterhead();
         OwnerPage page = new OwnerPage("Estimate: " + named(dossier.job()), letterhead, today);
@@ -117,14 +154,13 @@ public final class OwnerPapers {
         if (!others.isEmpty()) {
             page.heading("What else could be done");
             page.table(
-                    List.of("Way", "Whom it suits", "Hours", "Price before tax", "What may go wrong"),
+                    List.of("Way, whom it suits, and what may go wrong", "Hours", "Price before tax"),
                     others.stream()
                             .map(each -> List.of(
-                                    Words.label(each.way()),
-                                    Words.suits(each.way()),
+                                    Words.label(each.way()) + ". " + Words.suits(each.way()) + " "
+                                            + String.join(" ", Words.risks(each.way())),
                                     Numbers.plain(each.hours()),
-                                    price(each.cost(), dossier),
-                                    String.join(" ", Words.risks(each.way()))))
+                                    price(each.cost(), dossier)))
                             .toList());
         }
         page.heading("What may go wrong");
@@ -224,7 +260,8 @@ public final class OwnerPapers {
         }
     }
 
-    private static OwnerPage report(Dossier dossier, Words bench, LocalDate today) throws IOException {
+    private static OwnerPage reportPage(
+            Dossier dossier, Words bench, List<OwnerPaper.Photograph> photographs, LocalDate today) throws IOException {
         Words words = bench.to(Audience.OWNER);
         Job job = dossier.job();
         Proof proof = dossier.proof();
@@ -267,6 +304,12 @@ public final class OwnerPapers {
             page.heading("What was found inside");
             page.list(notes);
         }
+        pictures(page, photographs);
+        History history = History.of(job, dossier.shop());
+        if (!history.trends().isEmpty()) {
+            page.heading("Over the years");
+            over(page, history, words);
+        }
         if (!job.text(Lines.STILL_TO_DO).isEmpty()) {
             page.heading("Still to do");
             page.list(job.text(Lines.STILL_TO_DO)
@@ -290,6 +333,21 @@ public final class OwnerPapers {
         return page;
     }
 
+    /** Photographs that can't be read are left out. */
+    private static void pictures(OwnerPage page, List<OwnerPaper.Photograph> photographs) throws IOException {
+        boolean headed = false;
+        for (OwnerPaper.Photograph each : photographs) {
+            Optional<String> source = Drawn.photograph(each.bytes());
+            if (source.isPresent()) {
+                if (!headed) {
+                    page.heading("Pictures");
+                    headed = true;
+                }
+                page.photograph(source.get(), each.caption().isEmpty() ? "Picture from the bench" : each.caption());
+            }
+        }
+    }
+
     /** The words of the trade that stand on the paper, each with what it is. */
     private static void terms(OwnerPage page) {
         page.heading("What the words mean");
@@ -306,6 +364,6 @@ public final class OwnerPapers {
     private static void drawing(
             OwnerPage page, Optional<SideView> view, Optional<Profile> before, Optional<Profile> after, String says)
             throws IOException {
-        LinePicture.of(view, before, after).ifPresent(source -> page.picture(source, says));
+        LinePicture.of(view, before, after).ifPresent(source -> page.drawing(source, says));
     }
 }

@@ -95,8 +95,8 @@ public class OwnerPapersTest {
     @Test
     public void anEstimateSaysWhatItCosts() throws Exception {
         Dossier dossier = demo("large-flat-top-reset");
-        Printed printed =
-                OwnerPapers.estimate(dossier, WORDS, StepLibrary.shipped().book(), SheetPdf.Paper.A4, TODAY, folder);
+        Printed printed = OwnerPapers.write(
+                OwnerPapers.estimate(dossier, WORDS, StepLibrary.shipped().book(), TODAY), SheetPdf.Paper.A4, folder);
         assertThat(printed.faults()).isEmpty();
         List<COSName> fonts = new ArrayList<>();
         String text = pdf(fonts);
@@ -121,7 +121,8 @@ public class OwnerPapersTest {
     /** Nothing hides a miss, and the day to come back stands there. */
     @Test
     public void aReportHidesNoMiss() throws Exception {
-        Printed printed = OwnerPapers.report(demo("reset-that-missed"), WORDS, SheetPdf.Paper.LETTER, TODAY, folder);
+        Printed printed = OwnerPapers.write(
+                OwnerPapers.report(demo("reset-that-missed"), WORDS, List.of(), TODAY), SheetPdf.Paper.LETTER, folder);
         assertThat(printed.faults()).isEmpty();
         String text = pdf(new ArrayList<>());
         assertThat(text)
@@ -140,7 +141,8 @@ public class OwnerPapersTest {
 
     @Test
     public void aReportNeedsAProof() {
-        Printed printed = OwnerPapers.report(demo("large-flat-top-reset"), WORDS, SheetPdf.Paper.A4, TODAY, folder);
+        Printed printed = OwnerPapers.write(
+                OwnerPapers.report(demo("large-flat-top-reset"), WORDS, List.of(), TODAY), SheetPdf.Paper.A4, folder);
         assertThat(printed.faults()).hasSize(1);
         assertThat(WORDS.line(printed.faults().get(0))).startsWith("/survey/action/bass: ");
     }
@@ -154,7 +156,8 @@ public class OwnerPapersTest {
                         .with(Lines.OWNER, "<b>\"O'Neil\" & co</b> \u0001 \u4e2d\u6587 \ud83c\udfb8")
                         .with(Lines.COMPLAINT, "]]> <script>alert(1)</script>\n&amp;"),
                 SHOP);
-        OwnerPapers.estimate(odd, WORDS, StepLibrary.shipped().book(), SheetPdf.Paper.A4, TODAY, folder);
+        OwnerPapers.write(
+                OwnerPapers.estimate(odd, WORDS, StepLibrary.shipped().book(), TODAY), SheetPdf.Paper.A4, folder);
         assertThat(html().getElementsByTagName("script").getLength()).isZero();
         assertThat(pdf(new ArrayList<>())).contains("O'Neil");
     }

@@ -30,7 +30,7 @@ import org.kestan.job.pictures.Photo;
 import org.kestan.words.BenchUnit;
 import org.kestan.words.Words;
 
-/** All jobs of a ledger as job files in one zip, pictures beside them; and back. */
+/** Jobs of a ledger as job files in one zip, their pictures and papers beside them; and back. */
 public final class Archive {
 
     /** Of a job, and of a picture. */
@@ -49,6 +49,9 @@ public final class Archive {
     private static final String AT_HAND = "jobs/";
 
     private static final String PUT_AWAY = "put-away/";
+
+    /** Papers, in a folder of their job's id. */
+    private static final String PAPERS = "papers/";
 
     /** The id at the end of a file's name, by which a job is known again. */
     private static final Pattern ID = Pattern.compile(
@@ -98,6 +101,15 @@ public final class Archive {
     public static Outcome write(Ledger ledger, Path zip, Progress progress) throws IOException {
         List<JobCard> cards = new ArrayList<>(ledger.list(Query.ALL));
         cards.addAll(ledger.list(new Query("", Optional.empty(), Shelf.AWAY, Query.Order.CHANGED)));
+        return write(ledger, cards, zip, progress);
+    }
+
+    /**
+     * Writes some jobs into a zip, each with its pictures and the papers that were made for it, in the same way.
+     *
+     * @throws IOException if it can't be written
+     */
+    public static Outcome write(Ledger ledger, List<JobCard> cards, Path zip, Progress progress) throws IOException {
         Path beside = Files.createTempFile(zip.toAbsolutePath().getParent(), ".kestan-", ".tmp");
         int done = 0;
         try {
@@ -107,19 +119,7 @@ public final class Archive {
                     if (!progress.step(done, cards.size())) {
                         return new Outcome(done, Met.NONE, true, List.of());
                     }
-                    var text = ledger.text(card.id());
-                    if (text.isPresent()) {
-                        ZipEntry entry =
-                                new ZipEntry((card.shelf() == Shelf.AWAY ? PUT_AWAY : AT_HAND) + fileName(card));
-                        entry.setLastModifiedTime(FileTime.from(card.changedAt()));
-                        put(out, entry, text.get().getBytes(StandardCharsets.UTF_8));
-                        for (String picture : pictures(text.get())) {
-                            Path file = ledger.pictures().file(picture);
-                            if (pictures.add(picture) && Files.isRegularFile(file)) {
-                                put(out, new ZipEntry("pictures/" + file.getFileName()), Files.readAllBytes(file));
-                            }
-                        }
-                    }
+                    writeJob(ledger, card, out, pictures);
                     done++;
                 }
             }
@@ -131,8 +131,28 @@ public final class Archive {
         }
     }
 
+    private static void writeJob(Ledger ledger, JobCard card, ZipOutputStream out, Set<String> pictures)
+            throws IOException {
+        Optional<String> text = ledger.text(card.id());
+        if (text.isEmpty()) {
+            return;
+        }
+        ZipEntry entry = new ZipEntry((card.shelf() == Shelf.AWAY ? PUT_AWAY : AT_HAND) + fileName(card));
+        entry.setLastModifiedTime(FileTime.from(card.changedAt()));
+        put(out, entry, text.get().getBytes(StandardCharsets.UTF_8));
+        for (String picture : pictures(text.get())) {
+            Path file = ledger.pictures().file(picture);
+            if (pictures.add(picture) && Files.isRegularFile(file)) {
+                put(out, new ZipEntry("pictures/" + file.getFileName()), Files.readAllBytes(file));
+            }
+        }
+        for (Map.Entry<String, Path> paper : ledger.papers().of(card.id()).entrySet()) {
+            put(out, new ZipEntry(PAPERS + card.id() + "/" + paper.getKey()), Files.readAllBytes(paper.getValue()));
+        }
+    }
+
     /**
-     * Takes all jobs and pictures of a zip into the ledger. A job that is there already is known again by its id: the same is
+     * Takes all jobs, pictures and papers of a zip into the ledger. A job that is there already is known again by its id: the same is
      * left, a newer one takes the place of what was there, which goes to the bin, an older one is left out. What was put away
      * stays so. What can't be read is named and left out.
      *
@@ -179,6 +199,10 @@ public final class Archive {
                     } else {
                         refused.add(name + ": " + WORDS.line(outcome.faults().get(0)));
                     }
+                } else if (name.startsWith(PAPERS)) {
+                    if (!keep(ledger, name, bytes)) {
+                        refused.add(name + ": no paper of a job");
+                    }
                 } else if (ledger.pictures().add(bytes).optional().isEmpty()) {
                     refused.add(name + ": neither a job file nor a picture");
                 }
@@ -186,6 +210,11 @@ public final class Archive {
             progress.step(total, total);
         }
         return outcome(met, false, refused);
+    }
+
+    private static boolean keep(Ledger ledger, String name, byte[] bytes) throws IOException {
+        String[] parts = name.substring(PAPERS.length()).split("/");
+        return parts.length == 2 && ledger.papers().keep(parts[0], parts[1], bytes);
     }
 
     private static Outcome outcome(Map<Meeting, Integer> met, boolean stopped, List<String> refused) {

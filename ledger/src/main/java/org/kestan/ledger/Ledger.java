@@ -23,6 +23,9 @@ public interface Ledger extends AutoCloseable {
     /** Returns the pictures that belong to its jobs. */
     Pictures pictures();
 
+    /** Returns the papers that were made for its jobs. */
+    Papers papers();
+
     /** Returns its backups. */
     Backups backups();
 

@@ -122,6 +122,11 @@ final class MemoryLedger implements Ledger {
     }
 
     @Override
+    public Papers papers() {
+        return new Papers(folder.resolve("papers"));
+    }
+
+    @Override
     public Backups backups() {
         throw new UnsupportedOperationException("memory has no copies");
     }

@@ -35,6 +35,7 @@ import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.LineSketch;
 import org.kestan.ledger.Opening;
+import org.kestan.ledger.Papers;
 import org.kestan.ledger.Pictures;
 import org.kestan.ledger.Progress;
 import org.kestan.ledger.Query;
@@ -87,6 +88,11 @@ public final class SqliteLedger implements Ledger {
     @Override
     public Pictures pictures() {
         return new Pictures(file.resolveSibling("pictures"));
+    }
+
+    @Override
+    public Papers papers() {
+        return new Papers(file.resolveSibling("papers"));
     }
 
     @Override
@@ -427,6 +433,7 @@ public final class SqliteLedger implements Ledger {
             with(SqliteLedger::rewritten);
         }
         pictures.stream().filter(picture -> !shown(picture)).forEach(pictures()::remove);
+        ids.forEach(papers()::remove);
         return ids.size();
     }
 

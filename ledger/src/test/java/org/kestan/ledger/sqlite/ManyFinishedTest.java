@@ -112,7 +112,8 @@ public class ManyFinishedTest {
             for (int i = 0; i < copies; i += 250) {
                 statement.execute("WITH RECURSIVE n(i) AS (SELECT " + i + " UNION ALL SELECT i + 1 FROM n WHERE i < "
                         + Math.min(copies, i + 250) + " - 1)"
-                        + " INSERT INTO jobs (id, lesson, " + columns + ") SELECT j.id || '-' || n.i, " + lesson + ", " + columns
+                        + " INSERT INTO jobs (id, lesson, " + columns + ") SELECT j.id || '-' || n.i, " + lesson + ", "
+                        + columns
                         + " FROM jobs j, n WHERE length(j.id) = 36");
             }
             connection.commit();

@@ -133,6 +133,10 @@ public final class LedgerRoom extends VBox implements Room {
                         "ledger-import",
                         () -> transfers.chooseImport(getScene().getWindow())),
                 new PlainButton(
+                        "Write it to a zip\u2026",
+                        "ledger-export-one",
+                        () -> chosen(card -> transfers.chooseExport(getScene().getWindow(), card))),
+                new PlainButton(
                         "Write all to a zip\u2026",
                         "ledger-export",
                         () -> transfers.chooseExport(getScene().getWindow())),

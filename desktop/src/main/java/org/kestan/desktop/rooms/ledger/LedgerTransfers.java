@@ -18,6 +18,7 @@ import org.kestan.desktop.session.JobStore;
 import org.kestan.files.JobFile;
 import org.kestan.job.JobTree;
 import org.kestan.ledger.Archive;
+import org.kestan.ledger.JobCard;
 import org.kestan.ledger.LedgerException;
 
 /** Takes job files and zips into the ledger and writes all jobs to a zip, away from the window, with progress and a stop. */
@@ -59,6 +60,24 @@ public final class LedgerTransfers {
         store.files()
                 .save(window, "Write all jobs to a zip", FileChoice.Kind.ARCHIVE, "kestan-jobs.zip")
                 .ifPresent(this::writeAll);
+    }
+
+    void chooseExport(Window window, JobCard card) {
+        store.files()
+                .save(
+                        window,
+                        "Write this job to a zip",
+                        FileChoice.Kind.ARCHIVE,
+                        card.name().replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "") + ".zip")
+                .ifPresent(zip -> writeOne(card, zip));
+    }
+
+    /** Writes one job to a zip, with its pictures and papers. */
+    public void writeOne(JobCard card, Path zip) {
+        store.flush();
+        run(
+                "written to " + zip.getFileName() + ", with its pictures and papers",
+                () -> Archive.write(store.ledger(), List.of(card), zip, this::step));
     }
 
     /** Takes job files and zips of them into the ledger. */

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.Callable;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
 import javafx.scene.control.ScrollPane;
@@ -15,10 +16,13 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.parts.pages.OwnerWriting;
+import org.kestan.desktop.parts.pages.PaperView;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
 import org.kestan.dossier.Dossier;
 import org.kestan.files.BenchCardPdf;
+import org.kestan.files.OwnerPaper;
 import org.kestan.files.PaperName;
 import org.kestan.files.PlanPapers;
 import org.kestan.files.SheetPdf;
@@ -31,18 +35,21 @@ import org.kestan.work.template.Templates;
 final class PapersPane extends HBox {
 
     private static final String CARD = "bench-card";
+    private static final String ESTIMATE = "estimate";
 
     private final JobSession session;
     private final FileChoice files;
+    private final OwnerWriting owner;
     private final VBox list = new VBox();
     private final PaperView view;
     private final ToggleGroup sizes = new ToggleGroup();
     private final Label how = new Label();
     private String shown = CARD;
 
-    PapersPane(JobSession session, FileChoice files) {
+    PapersPane(JobSession session, JobStore store) {
         this.session = session;
-        this.files = files;
+        files = store.files();
+        owner = new OwnerWriting(session, store);
         getStyleClass().add("papers");
         view = new PaperView(session::complain);
         list.setId("template-list");
@@ -63,8 +70,7 @@ final class PapersPane extends HBox {
                 head("Paper"),
                 size,
                 new PlainButton("Write this one\u2026", "paper-write", this::writeShown),
-                new PlainButton("All of them into a folder\u2026", "papers-all", this::chooseFolder),
-                new PlainButton("Estimate for the owner\u2026", "paper-estimate", this::estimate));
+                new PlainButton("All of them into a folder\u2026", "papers-all", this::chooseFolder));
         left.getStyleClass().add("papers-list");
         ScrollPane choices = new ScrollPane(left);
         choices.setFitToWidth(true);
@@ -103,17 +109,28 @@ final class PapersPane extends HBox {
             return;
         }
         List<Template> templates = Templates.of(session.dossier().plan());
-        if (templates.stream().noneMatch(template -> template.key().equals(shown))) {
+        if (!shown.equals(ESTIMATE)
+                && templates.stream().noneMatch(template -> template.key().equals(shown))) {
             shown = CARD;
         }
         list.getChildren().clear();
         ToggleGroup group = new ToggleGroup();
         choice(group, CARD, "Bench card, one page for the wall");
+        choice(group, ESTIMATE, "Estimate for the owner");
         for (Template template : templates) {
             choice(group, template.key(), Words.label(template) + ", true size");
         }
         Dossier dossier = session.dossier();
         SheetPdf.Paper paper = paper();
+        if (shown.equals(ESTIMATE)) {
+            Callable<OwnerPaper.Made> maker = owner.estimate();
+            how.setText("What was found, what we would do and what it costs, in plain words.");
+            view.show(
+                    List.of(dossier.job(), session.standards(), shown, paper, session.unit()),
+                    "Estimate",
+                    () -> owner.pdf(maker, paper));
+            return;
+        }
         Optional<Template> template =
                 templates.stream().filter(each -> each.key().equals(shown)).findFirst();
         how.setText(template.map(each -> Words.more(each, "how"))
@@ -155,6 +172,10 @@ final class PapersPane extends HBox {
         if (!isPlanned()) {
             return;
         }
+        if (shown.equals(ESTIMATE)) {
+            owner.write(ESTIMATE, owner.estimate(), getScene().getWindow(), paper());
+            return;
+        }
         Dossier dossier = session.dossier();
         SheetPdf.Paper paper = paper();
         Optional<Template> template = Templates.of(dossier.plan()).stream()
@@ -166,10 +187,6 @@ final class PapersPane extends HBox {
                         FileChoice.Kind.PAPER,
                         PaperName.of(shown, dossier.job(), paper.name().toLowerCase(Locale.ROOT), ".pdf"))
                 .ifPresent(to -> files.write(to, file -> Files.write(file, bytes(dossier, template, paper))));
-    }
-
-    private void estimate() {
-        OwnerWriting.estimate(session, files, getScene().getWindow(), paper());
     }
 
     private void chooseFolder() {

@@ -101,7 +101,7 @@ public final class PlanStation extends ScrollPane implements Room {
     /** Makes the station. */
     public PlanStation(House house) {
         session = house.session();
-        papers = new PapersPane(session, house.store().files());
+        papers = new PapersPane(session, house.store());
         ladder = new FretLadder(session);
         swing = new SwingPane(session);
         map = new HeelMap();

@@ -2,13 +2,19 @@ package org.kestan.desktop.stations.proof;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.parts.pages.OwnerWriting;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
+import org.kestan.files.SheetPdf;
 import org.kestan.words.HistoryWords;
 import org.kestan.work.history.History;
 
@@ -19,8 +25,9 @@ final class HistoryPane extends VBox {
     private final VBox said = new VBox();
     private final List<HistoryChart> charts = new ArrayList<>();
 
-    HistoryPane(JobSession session) {
+    HistoryPane(JobSession session, JobStore store) {
         this.session = session;
+        OwnerWriting writing = new OwnerWriting(session, store);
         getStyleClass().add("bench-page");
         said.setId("history-said");
         said.getStyleClass().add("step-side");
@@ -28,6 +35,13 @@ final class HistoryPane extends VBox {
                 "Dots: as read. Line: where it goes. Narrow band: where the line lies, wide band: where a reading will lie, both 95 %.");
         bands.getStyleClass().add("card-remark");
         bands.setWrapText(true);
+        PlainButton paper = new PlainButton(
+                "Write as a paper\u2026",
+                "history-write",
+                () -> writing.write("history", writing.history(), getScene().getWindow(), SheetPdf.Paper.A4));
+        HBox foot = new HBox(12, paper, bands);
+        foot.setAlignment(Pos.CENTER_LEFT);
+        foot.getStyleClass().add("step-bar");
         GridPane grid = new GridPane();
         grid.getStyleClass().add("history-grid");
         ColumnConstraints half = new ColumnConstraints();
@@ -42,7 +56,7 @@ final class HistoryPane extends VBox {
             grid.add(chart, quantity.ordinal() % 2, quantity.ordinal() / 2);
         }
         VBox.setVgrow(grid, Priority.ALWAYS);
-        getChildren().addAll(said, grid, bands);
+        getChildren().addAll(said, grid, foot);
     }
 
     void show() {

@@ -30,12 +30,13 @@ import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.parts.field.VisitEntry;
 import org.kestan.desktop.parts.field.WorkingOrder;
 import org.kestan.desktop.parts.pages.NextLine;
+import org.kestan.desktop.parts.pages.OwnerPane;
 import org.kestan.desktop.parts.pages.OwnerWriting;
 import org.kestan.desktop.parts.pages.PageTabs;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
 import org.kestan.dossier.Dossier;
 import org.kestan.dossier.Station;
-import org.kestan.files.SheetPdf;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
@@ -55,6 +56,7 @@ public final class ProofStation extends VBox implements Room {
     /** What the station can show. */
     private enum Page {
         PROOF("Proof"),
+        REPORT("Report for the owner"),
         HISTORY("Over the years");
 
         private final String title;
@@ -81,7 +83,9 @@ public final class ProofStation extends VBox implements Room {
     private final WorkingOrder closing = new WorkingOrder();
     private final PageTabs<Page> pages = new PageTabs<>(Page.PROOF, "proof-page-", page -> page.title);
     private final BooleanBinding picture =
-            Bindings.createBooleanBinding(() -> pages.page() == Page.HISTORY, pages.pageProperty());
+            Bindings.createBooleanBinding(() -> pages.page() != Page.PROOF, pages.pageProperty());
+    private final JobStore store;
+    private OwnerPane report;
     private HistoryPane history;
     private final Label headline = new Label();
     private final Label made = new Label();
@@ -93,6 +97,7 @@ public final class ProofStation extends VBox implements Room {
     /** Makes the station. */
     public ProofStation(House house) {
         session = house.session();
+        store = house.store();
         elevation = house.elevation();
         getStyleClass().add("proof");
         headline.setId("proof-headline");
@@ -129,12 +134,7 @@ public final class ProofStation extends VBox implements Room {
                 later,
                 Fields.of(session, closing, Lines.SIGNED_BY, ""),
                 Fields.of(session, closing, Lines.SIGNED_ON, ""),
-                new PlainButton("Sign off today", "proof-sign", this::sign),
-                new PlainButton(
-                        "Report for the owner\u2026",
-                        "proof-report",
-                        () -> OwnerWriting.report(
-                                session, house.store().files(), getScene().getWindow(), SheetPdf.Paper.A4)));
+                new PlainButton("Sign off today", "proof-sign", this::sign));
         side.getStyleClass().add("proof-side");
         closing.setAfterLast(order::first);
         VBox told = new VBox(made, grid);
@@ -243,10 +243,19 @@ public final class ProofStation extends VBox implements Room {
             return;
         }
         keepPrediction();
+        if (pages.page() == Page.REPORT) {
+            elevation.candidates().clear();
+            if (report == null) {
+                report = new OwnerPane(session, store, "report", OwnerWriting::report);
+                pages.put(Page.REPORT, report);
+            }
+            report.show();
+            return;
+        }
         if (pages.page() == Page.HISTORY) {
             elevation.candidates().clear();
             if (history == null) {
-                history = new HistoryPane(session);
+                history = new HistoryPane(session, store);
                 pages.put(Page.HISTORY, history);
             }
             history.show();

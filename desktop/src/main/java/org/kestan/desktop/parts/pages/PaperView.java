@@ -1,4 +1,4 @@
-package org.kestan.desktop.stations.plan;
+package org.kestan.desktop.parts.pages;
 
 import java.io.ByteArrayInputStream;
 import java.util.List;
@@ -9,6 +9,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -16,11 +17,10 @@ import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
-import org.kestan.desktop.parts.pages.LargePicture;
 import org.kestan.files.PdfPictures;
 
 /** The pages of a paper made to fit, drawn away from the window; a press on one opens it large. */
-final class PaperView extends StackPane {
+public final class PaperView extends StackPane {
 
     private static final float DPI = 120;
     private static final double MARGIN = 10;
@@ -39,7 +39,7 @@ final class PaperView extends StackPane {
     /**
      * @param complain told what could not be drawn
      */
-    PaperView(Consumer<String> complain) {
+    public PaperView(Consumer<String> complain) {
         this.complain = complain;
         setId("paper-view");
         getStyleClass().add("paper-view");
@@ -49,8 +49,19 @@ final class PaperView extends StackPane {
         setMinSize(0, 0);
     }
 
+    /** That a paper can't be made yet; the message says what it lacks. */
+    public static final class Lacking extends Exception {
+
+        private static final long serialVersionUID = 1;
+
+        /** Says what it lacks. */
+        public Lacking(String what) {
+            super(what);
+        }
+    }
+
     /** Shows nothing, and why. */
-    void nothing(String why) {
+    public void nothing(String why) {
         asked++;
         shown = null;
         pages.getChildren().clear();
@@ -63,12 +74,15 @@ final class PaperView extends StackPane {
      * @param what tells one paper from another: the same again is not drawn again
      * @param pdf writes it, away from the window
      */
-    void show(Object what, String title, Callable<byte[]> pdf) {
+    public void show(Object what, String title, Callable<byte[]> pdf) {
         if (what.equals(shown)) {
             return;
         }
         shown = what;
         long mine = ++asked;
+        if (pages.getChildren().isEmpty()) {
+            trouble.setText("Being drawn\u2026");
+        }
         CompletableFuture.supplyAsync(
                         () -> {
                             try {
@@ -84,11 +98,24 @@ final class PaperView extends StackPane {
                     }
                     if (failed != null) {
                         shown = null;
-                        complain.accept("The page could not be drawn: " + failed.getMessage());
+                        pages.getChildren().clear();
+                        if (failed.getCause() instanceof Lacking lacking) {
+                            trouble.setText(lacking.getMessage());
+                        } else {
+                            trouble.setText("");
+                            complain.accept("The page could not be drawn: " + failed.getMessage());
+                        }
                     } else {
                         put(title, drawn);
                     }
                 }));
+    }
+
+    /** The height at which all pages stand side by side within the view. */
+    private double fit(Image page, int pages) {
+        double wide = (getWidth() - (pages + 1) * (MARGIN + 4)) / pages;
+        double high = getHeight() - 2 * MARGIN - 4;
+        return Math.max(1, Math.min(high, wide * page.getHeight() / page.getWidth()));
     }
 
     private void put(String title, List<byte[]> drawn) {
@@ -98,7 +125,9 @@ final class PaperView extends StackPane {
             Image image = new Image(new ByteArrayInputStream(drawn.get(i)));
             ImageView view = new ImageView(image);
             view.setPreserveRatio(true);
-            view.fitHeightProperty().bind(heightProperty().subtract(2 * MARGIN + 4));
+            view.fitHeightProperty()
+                    .bind(Bindings.createDoubleBinding(
+                            () -> fit(image, drawn.size()), widthProperty(), heightProperty()));
             Button page = new Button(null, view);
             page.getStyleClass().setAll("paper-page");
             page.setId("paper-page-" + (i + 1));

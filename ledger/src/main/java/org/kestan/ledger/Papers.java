@@ -1,0 +1,94 @@
+package org.kestan.ledger;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+
+/**
+ * The papers that were made for jobs, as they were handed out: beside the ledger, in a folder for each job.
+ *
+ * @param folder where they lie
+ */
+public record Papers(Path folder) {
+
+    /** What a paper may be called; never a way out of its folder. */
+    private static final Pattern NAME = Pattern.compile("[\\p{L}\\p{N}][\\p{L}\\p{N} ._()-]{0,160}\\.(pdf|html|svg)");
+
+    private static final Pattern ID = Pattern.compile("[0-9a-f-]{36}");
+
+    private static final int MOST = 1000;
+
+    /** Tells whether something may be the name of a paper. */
+    public static boolean isName(String name) {
+        return NAME.matcher(name).matches();
+    }
+
+    /** Tells whether something may be the id of a job. */
+    public static boolean isId(String id) {
+        return ID.matcher(id).matches();
+    }
+
+    /**
+     * Keeps a paper of a job. The same paper is kept once; another of the same name lies beside the first with a number.
+     *
+     * @param id the job's id
+     * @return whether it is there now: false for an odd name or id, or for more papers than a job has
+     * @throws IOException if it can't be written
+     */
+    public boolean keep(String id, String name, byte[] bytes) throws IOException {
+        if (!isName(name) || !isId(id)) {
+            return false;
+        }
+        Path place = Files.createDirectories(folder.resolve(id));
+        int dot = name.lastIndexOf('.');
+        for (int i = 1; i < MOST; i++) {
+            Path to = place.resolve(i == 1 ? name : name.substring(0, dot) + " (" + i + ")" + name.substring(dot));
+            if (!Files.exists(to)) {
+                Path beside = Files.createTempFile(place, "new-", ".tmp");
+                Files.write(beside, bytes);
+                Files.move(beside, to, StandardCopyOption.REPLACE_EXISTING);
+                return true;
+            }
+            if (Arrays.equals(Files.readAllBytes(to), bytes)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Returns the papers of a job by their names. */
+    public Map<String, Path> of(String id) {
+        Map<String, Path> all = new TreeMap<>();
+        if (isId(id)) {
+            try (Stream<Path> files = Files.list(folder.resolve(id))) {
+                files.filter(each -> isName(each.getFileName().toString()))
+                        .forEach(each -> all.put(each.getFileName().toString(), each));
+            } catch (IOException none) {
+                return Map.of();
+            }
+        }
+        return all;
+    }
+
+    /** Takes the papers of a job away; what can't be taken away stays and is said in the log. */
+    public void remove(String id) {
+        List<Path> all = List.copyOf(of(id).values());
+        try {
+            for (Path each : all) {
+                Files.deleteIfExists(each);
+            }
+            if (isId(id)) {
+                Files.deleteIfExists(folder.resolve(id));
+            }
+        } catch (IOException stays) {
+            System.getLogger(Papers.class.getName()).log(System.Logger.Level.WARNING, "papers stay: " + id, stays);
+        }
+    }
+}
