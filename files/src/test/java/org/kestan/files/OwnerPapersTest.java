@@ -140,7 +140,7 @@ public class OwnerPapersTest {
     }
 
     @Test
-    public void aReportNeedsAProof() {
+    public void aReportNeedsAProof() throws IOException {
         Printed printed = OwnerPapers.write(
                 OwnerPapers.report(demo("large-flat-top-reset"), WORDS, List.of(), TODAY), SheetPdf.Paper.A4, folder);
         assertThat(printed.faults()).hasSize(1);

@@ -16,6 +16,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
@@ -55,6 +56,9 @@ public final class LedgerRoom extends VBox implements Room {
     private final Deque<String> deleted = new ArrayDeque<>();
     private final Button undelete = new PlainButton("Undo delete", "ledger-undelete", this::undelete);
     private final Button first;
+    private final ToggleButton glance = new ToggleButton("At a glance");
+    private final LogbookPane logbook;
+    private final FlowPane actions = new FlowPane();
     private final Button away = new PlainButton("Put away / take out", "ledger-archive", this::moveAway);
     private final Button delete = new PlainButton("Delete", "ledger-delete", this::delete);
 
@@ -76,7 +80,14 @@ public final class LedgerRoom extends VBox implements Room {
         search.setPromptText("Search in everything");
         search.setAccessibleText("Search in all jobs");
         search.setPrefColumnCount(22);
-        search.textProperty().addListener((property, old, next) -> refresh());
+        search.textProperty().addListener((property, old, next) -> {
+            if (glance.isSelected()) {
+                // Who searches wants the jobs.
+                glance.setSelected(false);
+                showGlance();
+            }
+            refresh();
+        });
         station.setId("ledger-station");
         station.getItems().add(Optional.empty());
         Stream.of(Station.values()).map(Optional::of).forEach(station.getItems()::add);
@@ -108,6 +119,7 @@ public final class LedgerRoom extends VBox implements Room {
         emptyWords.setId("ledger-empty");
         emptyWords.setWrapText(true);
         emptyWords.getStyleClass().add("waiting");
+        logbook = new LogbookPane(session, store);
         first = new PlainButton("Start the first job", "ledger-first", house.starter()::run);
         empty.getChildren().add(first);
         empty.getStyleClass().add("ledger-empty");
@@ -116,31 +128,36 @@ public final class LedgerRoom extends VBox implements Room {
         count.setId("ledger-count");
         count.getStyleClass().add("figure-reason");
         undelete.setDisable(true);
-        FlowPane bar = new FlowPane(search, station, order, shelf, count, more);
+        glance.setId("ledger-glance");
+        glance.getStyleClass().add("page");
+        glance.setOnAction(event -> showGlance());
+        FlowPane bar = new FlowPane(search, station, order, shelf, glance, count, more);
         bar.getStyleClass().add("ledger-bar");
-        FlowPane actions = new FlowPane(
-                new PlainButton("New job", "ledger-new", house.starter()::run),
-                new PlainButton("Open", "ledger-open", this::open),
-                new PlainButton(
-                        "Duplicate",
-                        "ledger-duplicate",
-                        () -> chosen(card -> change(() -> store.ledger().duplicate(card.id())))),
-                away,
-                delete,
-                undelete,
-                new PlainButton(
-                        "Take in job files\u2026",
-                        "ledger-import",
-                        () -> transfers.chooseImport(getScene().getWindow())),
-                new PlainButton(
-                        "Write it to a zip\u2026",
-                        "ledger-export-one",
-                        () -> chosen(card -> transfers.chooseExport(getScene().getWindow(), card))),
-                new PlainButton(
-                        "Write all to a zip\u2026",
-                        "ledger-export",
-                        () -> transfers.chooseExport(getScene().getWindow())),
-                transfers.progress());
+        actions.getChildren()
+                .setAll(
+                        new PlainButton("New job", "ledger-new", house.starter()::run),
+                        new PlainButton("Open", "ledger-open", this::open),
+                        new PlainButton(
+                                "Duplicate",
+                                "ledger-duplicate",
+                                () -> chosen(card -> change(() -> store.ledger().duplicate(card.id())))),
+                        away,
+                        delete,
+                        undelete,
+                        new PlainButton(
+                                "Take in job files\u2026",
+                                "ledger-import",
+                                () -> transfers.chooseImport(getScene().getWindow())),
+                        new PlainButton(
+                                "Write it to a zip\u2026",
+                                "ledger-export-one",
+                                () -> chosen(card ->
+                                        transfers.chooseExport(getScene().getWindow(), card))),
+                        new PlainButton(
+                                "Write all to a zip\u2026",
+                                "ledger-export",
+                                () -> transfers.chooseExport(getScene().getWindow())),
+                        transfers.progress());
         actions.getStyleClass().add("ledger-bar");
         list.setId("ledger-list");
         list.setCellFactory(view -> new JobCell(session));
@@ -171,7 +188,9 @@ public final class LedgerRoom extends VBox implements Room {
             }
         });
         VBox.setVgrow(list, Priority.ALWAYS);
-        getChildren().addAll(bar, list, actions);
+        VBox.setVgrow(logbook, Priority.ALWAYS);
+        showGlance();
+        getChildren().addAll(bar, list, logbook, actions);
         store.changesProperty().addListener((property, old, next) -> {
             if (isVisible()) {
                 refresh();
@@ -184,6 +203,20 @@ public final class LedgerRoom extends VBox implements Room {
         });
         session.unitProperty().addListener((property, old, next) -> list.refresh());
         refresh();
+    }
+
+    /** The list, or the shop's numbers in its place. */
+    private void showGlance() {
+        boolean numbers = glance.isSelected();
+        list.setVisible(!numbers);
+        list.setManaged(!numbers);
+        logbook.setVisible(numbers);
+        logbook.setManaged(numbers);
+        actions.setVisible(!numbers);
+        actions.setManaged(!numbers);
+        if (numbers) {
+            logbook.refresh();
+        }
     }
 
     private static <T> StringConverter<T> shown(Function<T, String> word) {

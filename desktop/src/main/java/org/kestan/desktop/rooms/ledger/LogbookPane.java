@@ -1,0 +1,124 @@
+package org.kestan.desktop.rooms.ledger;
+
+import java.time.LocalDate;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.RowConstraints;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.parts.drawn.Bars;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
+import org.kestan.words.MemoryWords;
+import org.kestan.words.Numbers;
+import org.kestan.work.memory.Logbook;
+
+/** The shop's numbers at a glance: four questions someone asks, each with its answer. */
+final class LogbookPane extends VBox {
+
+    private static final String NOTHING = "No finished job tells yet.";
+
+    private final JobSession session;
+    private final JobStore store;
+    private final Label headline = new Label();
+    private final Bars ways = new Bars("logbook-ways", "What do we do most?");
+    private final Bars misses = new Bars("logbook-misses", "How far off does the action come out?");
+    private final Bars hours = new Bars("logbook-hours", "Do we take the hours we estimate?");
+    private final Bars returns = new Bars("logbook-returns", "What comes back within a year?");
+    private Logbook logbook = Logbook.of(List.of(), LocalDate.now());
+
+    LogbookPane(JobSession session, JobStore store) {
+        this.session = session;
+        this.store = store;
+        setId("logbook");
+        getStyleClass().add("logbook");
+        headline.setId("logbook-headline");
+        headline.getStyleClass().add("card-remark");
+        headline.setWrapText(true);
+        headline.setMinHeight(USE_PREF_SIZE);
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("logbook-grid");
+        grid.setMinHeight(0);
+        setMinHeight(0);
+        ColumnConstraints half = new ColumnConstraints();
+        half.setPercentWidth(50);
+        grid.getColumnConstraints().setAll(half, half);
+        RowConstraints row = new RowConstraints();
+        row.setVgrow(Priority.ALWAYS);
+        row.setPercentHeight(50);
+        grid.getRowConstraints().setAll(row, row);
+        grid.addRow(0, ways, hours);
+        grid.addRow(1, misses, returns);
+        VBox.setVgrow(grid, Priority.ALWAYS);
+        getChildren().addAll(headline, grid);
+        session.unitProperty().addListener((property, old, next) -> show());
+    }
+
+    /** Looks again. */
+    void refresh() {
+        store.ask(() -> Logbook.of(store.ledger().lessons(), LocalDate.now()), next -> {
+            logbook = next;
+            show();
+        });
+    }
+
+    private void show() {
+        headline.setText(logbook.finished()
+                + (logbook.finished() == 1 ? " finished job" : " finished jobs")
+                + ", those put away included; finished are those signed off or proved.");
+        double most =
+                logbook.ways().stream().mapToInt(Logbook.Count::jobs).max().orElse(1);
+        ways.show(
+                logbook.ways().stream()
+                        .map(each -> new Bars.Row(
+                                MemoryWords.ways(each.ways()), each.jobs() / most, -1, Integer.toString(each.jobs())))
+                        .toList(),
+                NOTHING);
+        double farthest = logbook.misses().stream()
+                .mapToDouble(Logbook.Miss::median)
+                .max()
+                .orElse(1);
+        misses.show(
+                logbook.misses().stream()
+                        .map(each -> new Bars.Row(
+                                Integer.toString(each.year()),
+                                farthest > 0 ? each.median() / farthest : 0,
+                                -1,
+                                session.words().numbers().fine(each.median()) + ", " + each.jobs()
+                                        + (each.jobs() == 1 ? " job" : " jobs")))
+                        .toList(),
+                "No job kept what was foretold and was read after the work.");
+        double longest = logbook.hours().stream()
+                .mapToDouble(each -> Math.max(each.estimated(), each.taken()))
+                .max()
+                .orElse(1);
+        hours.show(
+                logbook.hours().stream()
+                        .map(each -> new Bars.Row(
+                                MemoryWords.ways(each.ways()),
+                                each.taken() / longest,
+                                each.estimated() / longest,
+                                hours(each.taken()) + " h for " + hours(each.estimated())))
+                        .toList(),
+                "No diary of the bench tells yet.");
+        Logbook.Returns back = logbook.returns();
+        returns.show(
+                back.watched() == 0
+                        ? List.of()
+                        : List.of(
+                                row("Came back", back.back(), back.watched()),
+                                row("Stayed away", back.watched() - back.back(), back.watched())),
+                "No job was finished more than a year ago.");
+    }
+
+    private static Bars.Row row(String label, int jobs, int of) {
+        return new Bars.Row(
+                label, (double) jobs / of, -1, jobs + " of " + of + ", " + Math.round(100.0 * jobs / of) + " %");
+    }
+
+    private static String hours(double hours) {
+        return Numbers.plain(Math.round(hours * 10) / 10.0);
+    }
+}
