@@ -5,9 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
+import java.util.Set;
+import org.kestan.ground.finding.Fault;
+import org.kestan.ground.notation.Length;
+import org.kestan.ground.standards.InstrumentKind;
+import org.kestan.ground.standards.Origin;
 import org.kestan.ground.standards.School;
 import org.kestan.ground.standards.ShopStandards;
 import org.kestan.ground.standards.Standard;
+import org.kestan.ground.standards.TakenOver;
 import org.kestan.words.Words;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -26,6 +33,24 @@ public class StandardsFileTest {
                 .with(School.RELIEF_STRAIGHT)
                 .with(School.KISSES)
                 .withCurrency("EUR");
+    }
+
+    /** What was taken over from the shop's jobs is kept with its marks; a sink that is none is refused at its place. */
+    @Test
+    public void whatWasLearntIsKept() {
+        ShopStandards shop = ShopStandards.DEFAULT
+                .learning(Standard.PULL_80, "0.036 mm")
+                .withTakenOver(new TakenOver(
+                        Map.of(new InstrumentKind("steel", "large", "x"), Length.ofText("1.05 mm")),
+                        Set.of(Standard.PULL_80)));
+        StandardsFile.Outcome read = StandardsFile.read(StandardsFile.write(shop));
+        assertThat(read.faults()).isEmpty();
+        assertThat(read.standards()).isEqualTo(shop);
+        assertThat(read.standards().origin(Standard.PULL_80)).isEqualTo(Origin.LEARNT);
+        String odd = StandardsFile.write(shop).replace("1.05 mm", "-4 mm").replace("\"pull80\" ]", "\"nothing\" ]");
+        assertThat(StandardsFile.read(odd).faults())
+                .extracting(Fault::pointer)
+                .containsExactly("/learnt/values/0", "/learnt/sinks/0/sink");
     }
 
     @Test

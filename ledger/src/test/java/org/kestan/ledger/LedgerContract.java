@@ -15,8 +15,11 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
 import org.kestan.dossier.Station;
@@ -233,6 +236,61 @@ public abstract class LedgerContract {
                     .extracting(JobCard::id)
                     .containsExactly(away.id());
         }
+    }
+
+    /** One job with its pictures and papers, there and back: every byte of it. */
+    @Test
+    public void aJobGoesIntoAZipWholeAndComesBackWhole() throws IOException {
+        String picture = ((Parsed.Ok<String>) ledger.pictures().add(png(40, 30))).value();
+        LedgerJob entry = ledger.insert(demo(8).withPhotos(List.of(new Photo(picture, "heel"))));
+        ledger.insert(demo(1));
+        byte[] report = "the report \u00e6 \u4e2d".getBytes(StandardCharsets.UTF_8);
+        assertThat(ledger.papers().keep(entry.id(), "report-1.html", report)).isTrue();
+        assertThat(ledger.papers().keep(entry.id(), "report-1.html", report))
+                .as("again")
+                .isTrue();
+        assertThat(ledger.papers().keep(entry.id(), "report-1.html", new byte[] {1}))
+                .isTrue();
+        assertThat(ledger.papers().of(entry.id()).keySet()).containsExactly("report-1 (2).html", "report-1.html");
+        assertThat(ledger.papers().keep(entry.id(), "../out.html", report)).isFalse();
+        assertThat(ledger.papers().keep("../elsewhere", "out.html", report)).isFalse();
+        JobCard card = ledger.list(Query.ALL).stream()
+                .filter(each -> each.id().equals(entry.id()))
+                .findFirst()
+                .orElseThrow();
+        Path zip = folder.resolve("one.zip");
+        assertThat(Archive.write(ledger, List.of(card), zip, Progress.UNTOLD).done())
+                .isEqualTo(1);
+        try (Ledger other = open(folder.resolve("elsewhere"))) {
+            Archive.Outcome taken = Archive.read(other, zip, Progress.UNTOLD);
+            assertThat(taken).isEqualTo(new Archive.Outcome(1, Archive.Met.NONE, false, List.of()));
+            assertThat(other.text(entry.id())).isEqualTo(ledger.text(entry.id()));
+            assertThat(Files.readAllBytes(other.pictures().file(picture)))
+                    .isEqualTo(Files.readAllBytes(ledger.pictures().file(picture)));
+            assertThat(Files.readAllBytes(other.papers().of(entry.id()).get("report-1.html")))
+                    .isEqualTo(report);
+            assertThat(other.papers().of(entry.id())).hasSize(2);
+            Path again = folder.resolve("again.zip");
+            Archive.write(other, other.list(Query.ALL), again, Progress.UNTOLD);
+            assertThat(unpacked(again)).isEqualTo(unpacked(zip));
+        }
+        ledger.delete(entry.id());
+        assertThat(ledger.papers().of(entry.id())).as("in the bin").hasSize(2);
+        ledger.erase(entry.id());
+        assertThat(ledger.papers().of(entry.id())).as("erased").isEmpty();
+    }
+
+    /** The names and bytes of a zip's files. */
+    private static Map<String, String> unpacked(Path zip) throws IOException {
+        Map<String, String> all = new TreeMap<>();
+        try (ZipFile in = new ZipFile(zip.toFile())) {
+            for (ZipEntry entry : in.stream().map(ZipEntry.class::cast).toList()) {
+                all.put(
+                        entry.getName(),
+                        new String(in.getInputStream(entry).readAllBytes(), StandardCharsets.ISO_8859_1));
+            }
+        }
+        return all;
     }
 
     @Test

@@ -262,8 +262,12 @@ final class MemoryLedger implements Ledger {
 
     @Override
     public boolean erase(String id) {
-        return rows.entrySet()
+        boolean erased = rows.entrySet()
                 .removeIf(each -> each.getKey().equals(id) && each.getValue().deleted());
+        if (erased) {
+            papers().remove(id);
+        }
+        return erased;
     }
 
     @Override

@@ -2,6 +2,8 @@ package org.kestan.desktop.rooms.standards;
 
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.regex.Pattern;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -24,6 +26,8 @@ final class LearntBox extends VBox {
 
     /** As many are shown before all are asked for: the schools stand below. */
     private static final int FEW = 3;
+
+    private static final Pattern TAKING = Pattern.compile("-(use|back)$");
 
     /** As many of the jobs behind something are named. */
     private static final int NAMED = 12;
@@ -64,8 +68,23 @@ final class LearntBox extends VBox {
     }
 
     private void show() {
+        Node focused = getScene() == null ? null : getScene().getFocusOwner();
+        String had = focused == null || focused.getId() == null
+                ? ""
+                : TAKING.matcher(focused.getId()).replaceAll("");
+        show(Offer.of(memory, session.standards()));
+        // What was pressed is pressed again to take it back: the focus stays with it.
+        if (had.startsWith("learnt-")) {
+            rows.lookupAll(".button").stream()
+                    .filter(each -> had.equals(
+                            TAKING.matcher(String.valueOf(each.getId())).replaceAll("")))
+                    .findFirst()
+                    .ifPresent(Node::requestFocus);
+        }
+    }
+
+    private void show(List<Offer> offers) {
         rows.getChildren().clear();
-        List<Offer> offers = Offer.of(memory, session.standards());
         if (offers.isEmpty()) {
             Label none = new Label(
                     "Nothing yet. The sink is learnt from projections read strung and slack, the rest from work that"
