@@ -124,4 +124,26 @@ public class LedgerCommandTest {
         assertThat(error.at("/0/n").asInt()).isEqualTo(2);
         assertThat(error.at("/0/median").asDouble()).isCloseTo(0.15, within(0.1));
     }
+
+    /** Few jobs are shrunk toward the standards that are named; ones that can't be read are said with their place. */
+    @Test
+    public void memoryGoesByTheStandardsThatAreNamed() throws IOException {
+        List<String> arguments = new ArrayList<>(List.of("ledger", "import", "--ledger", ledger));
+        DemoJobs.copyInto(folder.resolve("jobs")).forEach(job -> arguments.add(job.toString()));
+        json(arguments.toArray(String[]::new));
+        Path own = folder.resolve("own.json");
+        Files.writeString(own, "{\"kestanStandards\": 1, \"values\": {\"sink\": \"3 mm\"}}");
+        JsonNode usual = json("memory", "--ledger", ledger);
+        JsonNode shop = json("memory", "--ledger", ledger, "--standards", own.toString());
+        for (int i = 0; i < usual.at("/sink").size(); i++) {
+            String at = "/sink/" + i;
+            assertThat(shop.at(at + "/median")).isEqualTo(usual.at(at + "/median"));
+            assertThat(shop.at(at + "/offered").asDouble())
+                    .isGreaterThan(usual.at(at + "/offered").asDouble());
+        }
+        Files.writeString(own, "{\"kestanStandards\": 1, \"values\": {\"sink\": \"deep\"}}");
+        assertThat(run("memory", "--ledger", ledger, "--standards", own.toString()))
+                .isEqualTo(2);
+        assertThat(err.toString()).startsWith("/values/sink: ");
+    }
 }

@@ -4,12 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.kestan.dossier.Dossier;
 import org.kestan.ground.sheet.Reading;
 import org.kestan.work.proof.Proof;
 
 /** The proof in words. */
 public final class ProofWords {
+
+    /** By so much humidity alone can move the action, mm: 1/64 in. Common practice, no source. */
+    private static final double BY_HUMIDITY = 25.4 / 64;
 
     /** A headline names so many misses; the rest stand below. */
     private static final int NAMED = 2;
@@ -86,12 +90,21 @@ public final class ProofWords {
     public static List<String> causes(Dossier dossier, Words words) {
         List<Proof.Share> shares = new ArrayList<>(dossier.shares());
         shares.sort((one, other) -> Double.compare(size(other), size(one)));
-        return shares.stream()
+        Stream<String> air = dossier
+                .proof()
+                .humidity()
+                .filter(each -> dossier.proof().misses())
+                .stream()
+                .map(each -> Words.text("advice.cause-humidity")
+                        .replace("{0}", Numbers.whole(each.after()))
+                        .replace("{1}", Numbers.whole(each.before()))
+                        .replace("{2}", words.numbers().length(BY_HUMIDITY)));
+        Stream<String> terms = shares.stream()
                 .map(share -> Words.label(share.cause()) + ", "
                         + signed(share.action().bass(), words) + " / "
                         + signed(share.action().treble(), words) + ": "
-                        + Words.more(share.cause(), "say") + ".")
-                .toList();
+                        + Words.more(share.cause(), "say") + ".");
+        return Stream.concat(terms, air).toList();
     }
 
     private static String signed(double millimetres, Words words) {

@@ -108,8 +108,8 @@ public class PlanWindowTest extends WindowTest {
         plan("bolt-on-shim.kestan.json", Catalogue.POCKET_SHIM);
         robot.clickOn("#plan-page-papers");
         waitFor(() -> robot.lookup("#template-pocket-shim").tryQuery().isPresent());
-        // The bench card, the shim, and the levelling: this neck was read fret by fret.
-        assertThat(find("template-list", VBox.class).getChildren()).hasSize(3);
+        // The bench card, the estimate, the shim, and the levelling: this neck was read fret by fret.
+        assertThat(find("template-list", VBox.class).getChildren()).hasSize(4);
         assertThat(find("template-bench-card", RadioButton.class).isSelected()).isTrue();
         waitFor(() -> robot.lookup("#paper-page-1").tryQuery().isPresent());
         press(find("template-pocket-shim", RadioButton.class));
@@ -124,6 +124,14 @@ public class PlanWindowTest extends WindowTest {
         assertThat(find("elevation", Region.class).getHeight())
                 .as("the drawing folds")
                 .isLessThan(60);
+        press(find("template-estimate", RadioButton.class));
+        waitFor(() -> robot.lookup("#paper-page-2")
+                .tryQuery()
+                .filter(second -> second.getAccessibleText().startsWith("Estimate, page 2"))
+                .isPresent());
+        assertThat(find("paper-page-2", Button.class).getBoundsInParent().getMaxX())
+                .as("all pages side by side")
+                .isLessThanOrEqualTo(find("paper-view", Region.class).getWidth());
         press(find("paper-page-1", Button.class));
         waitFor(() -> robot.lookup("#large-picture").tryQuery().isPresent());
         keys(KeyCode.ESCAPE);

@@ -159,7 +159,7 @@ public final class FinishedSamples {
 
     private static List<DiaryEntry> diary(List<Instant> bench) {
         return bench.stream()
-                .map(at -> new DiaryEntry(at, "Ida Wren", DiaryEntry.What.NOTE, "", "at the bench"))
+                .map(at -> new DiaryEntry(at, "Ida Wren", DiaryEntry.What.DONE, "", ""))
                 .toList();
     }
 

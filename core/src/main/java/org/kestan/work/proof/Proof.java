@@ -56,6 +56,9 @@ public record Proof(
     /** About 95 % of a normal spread. */
     private static final double COVERAGE = 2;
 
+    /** From so many points of humidity on wood moves enough to be read. From memory. */
+    private static final double DAMPER = 10;
+
     /** What explains less than this of a miss explains nothing, mm. */
     private static final double TELLS = 0.02;
 
@@ -144,6 +147,22 @@ public record Proof(
             }
         }
         return new Proof(planned.visit(), after, prediction, kept.isPresent(), lines);
+    }
+
+    /**
+     * Relative humidity at both readings.
+     *
+     * @param before percent
+     * @param after percent
+     */
+    public record Humidity(double before, double after) {}
+
+    /** Returns the humidity where it is another than before by so much that wood moves; empty where not both were read. */
+    public Optional<Humidity> humidity() {
+        return before.get(Lines.HUMIDITY)
+                .flatMap(then ->
+                        after.flatMap(visit -> visit.get(Lines.HUMIDITY)).map(now -> new Humidity(then, now)))
+                .filter(each -> Math.abs(each.after() - each.before()) >= DAMPER);
     }
 
     /** The job with the visit the plan was made from on its sheet. */

@@ -22,8 +22,12 @@ import org.kestan.job.Job;
 import org.kestan.job.JobTree;
 import org.kestan.job.Jobs;
 import org.kestan.job.Sections;
+import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visit;
 import org.kestan.judgement.ways.Catalogue;
+import org.kestan.words.BenchUnit;
+import org.kestan.words.ProofWords;
+import org.kestan.words.Words;
 import org.kestan.work.plan.WorkPlan;
 import org.kestan.work.steps.Step;
 import org.kestan.work.steps.StepVisit;
@@ -182,5 +186,25 @@ public class ProofTest {
                 .isEqualTo(Proof.of(back, SHOP, TODAY).prediction());
         assertThat(back.section(Sections.PREDICTION).orElseThrow().standards().get("values"))
                 .isPresent();
+    }
+
+    /** Humidity is named where it is another by so much that wood moves, and only where it was read both times. */
+    @Test
+    public void anotherHumidityIsNamed() {
+        Job before = job.withVisit(job.visit().with(Lines.HUMIDITY, 45.0));
+        Visit after = StepVisit.of(before, Step.Into.AFTER, TODAY).with(Reading.ACTION_BASS, Length.ofText("4 mm"));
+        assertThat(Proof.of(StepVisit.put(before, Step.Into.AFTER, after), SHOP, TODAY)
+                        .humidity())
+                .isEmpty();
+        assertThat(with(before, after, 54).humidity()).isEmpty();
+        Proof damp = with(before, after, 62);
+        assertThat(damp.humidity()).contains(new Proof.Humidity(45, 62));
+        Dossier dossier = Dossier.of(StepVisit.put(before, Step.Into.AFTER, after.with(Lines.HUMIDITY, 62.0)), SHOP);
+        assertThat(ProofWords.causes(dossier, Words.in(BenchUnit.SIXTY_FOURTHS)))
+                .contains("Humidity, 62 % against 45 % before: that alone can move the action by 1/64 in.");
+    }
+
+    private static Proof with(Job before, Visit after, double humidity) {
+        return Proof.of(StepVisit.put(before, Step.Into.AFTER, after.with(Lines.HUMIDITY, humidity)), SHOP, TODAY);
     }
 }

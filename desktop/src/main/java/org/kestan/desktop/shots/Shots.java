@@ -107,6 +107,10 @@ public final class Shots extends Application {
             window.show("intake");
         }));
         views.add(new View("ledger", () -> window.show("ledger")));
+        views.add(new View("glance", () -> {
+            window.show("ledger");
+            ((ToggleButton) stage.getScene().lookup("#ledger-glance")).fire();
+        }));
         views.add(new View("verdict", () -> window.show("verdict")));
         views.add(new View("ways", () -> press(window, "#page-ways")));
         views.add(new View("side-by-side", () -> {

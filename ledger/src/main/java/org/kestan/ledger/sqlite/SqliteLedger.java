@@ -6,10 +6,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
@@ -42,7 +39,6 @@ import org.kestan.ledger.Query;
 import org.kestan.ledger.Saved;
 import org.kestan.ledger.Shelf;
 import org.kestan.ledger.Taught;
-import org.kestan.ledger.Teachings;
 import org.kestan.work.memory.Lesson;
 import org.kestan.work.memory.Memory;
 
@@ -54,11 +50,7 @@ public final class SqliteLedger implements Ledger {
     private final Path file;
     private final Handle handle;
     private final Presence presence;
-    private final Teachings teachings = new Teachings();
-
-    /** Only touched while the teachings are read. */
-    private Map<String, Optional<Lesson>> readBefore = Map.of();
-
+    private final SqliteLessons lessons = new SqliteLessons(this::with);
     private volatile ShopStandards shop = ShopStandards.DEFAULT;
 
     SqliteLedger(Path file, Handle handle) {
@@ -241,58 +233,17 @@ public final class SqliteLedger implements Ledger {
 
     @Override
     public List<Lesson> lessons() {
-        return teachings.lessons(state(), this::readLessons);
+        return lessons.all();
     }
 
     @Override
     public Memory memory() {
-        return teachings.memory(state(), this::readLessons, shop);
+        return lessons.memory(shop);
     }
 
     @Override
     public List<Taught> teaching(Predicate<Lesson> what, int most) {
-        record Found(String id, String name, String lesson) {}
-        return with(ledger -> ledger.createQuery("SELECT id, name, lesson FROM jobs WHERE lesson <> ''"
-                                + " AND deleted_at IS NULL ORDER BY changed_at DESC, id")
-                        .map((row, context) -> new Found(row.getString(1), row.getString(2), row.getString(3)))
-                        .list())
-                .stream()
-                .flatMap(found ->
-                        JobProjection.taught(found.lesson())
-                                .map(lesson -> new Taught(found.id(), found.name(), lesson))
-                                .stream())
-                .filter(each -> what.test(each.lesson()))
-                .limit(most)
-                .toList();
-    }
-
-    /** Changes with every change of the ledger, by whomever. */
-    private String state() {
-        return with(ledger ->
-                ledger.createQuery("PRAGMA data_version").mapTo(String.class).one()
-                        + "-"
-                        + ledger.createQuery("SELECT total_changes()")
-                                .mapTo(String.class)
-                                .one());
-    }
-
-    /** Most lessons are those of the time before: only what is new is read letter by letter. */
-    private List<Lesson> readLessons() {
-        List<String> texts =
-                with(ledger -> ledger.createQuery("SELECT lesson FROM jobs WHERE lesson <> '' AND deleted_at IS NULL")
-                        .mapTo(String.class)
-                        .list());
-        Map<String, Optional<Lesson>> before = readBefore;
-        Map<String, Optional<Lesson>> now = new HashMap<>(texts.size() * 2);
-        List<Lesson> lessons = new ArrayList<>(texts.size());
-        for (String text : texts) {
-            Optional<Lesson> known = before.get(text);
-            Optional<Lesson> lesson = known == null ? JobProjection.taught(text) : known;
-            now.put(text, lesson);
-            lesson.ifPresent(lessons::add);
-        }
-        readBefore = now;
-        return lessons;
+        return lessons.teaching(what, most);
     }
 
     @Override

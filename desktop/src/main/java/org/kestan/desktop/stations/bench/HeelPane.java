@@ -8,9 +8,7 @@ import java.util.concurrent.Executors;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
-import javafx.collections.FXCollections;
 import javafx.scene.Node;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
@@ -19,16 +17,11 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.parts.field.WorkingOrder;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.notation.Parsed;
-import org.kestan.ground.notation.TypedLength;
 import org.kestan.ground.sheet.Side;
 import org.kestan.ground.sheet.Sides;
-import org.kestan.ground.sheet.ValueType;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.HeelEntry;
@@ -67,15 +60,10 @@ final class HeelPane extends VBox {
     private final Label because = new Label();
     private final Label left = new Label();
     private final Label chance = new Label();
-    private final TextField grit = field("heel-grit", 4);
-    private final TextField bass = field("heel-bass", 4);
-    private final TextField treble = field("heel-treble", 4);
-    private final TextField projection = field("heel-projection", 7);
-    private final TextField drift = field("heel-drift", 7);
-    private final ComboBox<Side> toward = new ComboBox<>(FXCollections.observableArrayList(Side.values()));
-    private final TextField gap = field("heel-gap", 6);
-    private final TextField bassEdge = field("heel-edge-bass", 6);
-    private final TextField trebleEdge = field("heel-edge-treble", 6);
+    private final TextField grit = HeelReading.field("heel-grit", 4);
+    private final TextField bass = HeelReading.field("heel-bass", 4);
+    private final TextField treble = HeelReading.field("heel-treble", 4);
+    private final HeelReading reading;
     private final Label trouble = new Label();
     private final FittingPicture picture = new FittingPicture();
     private final HeelChart chart = new HeelChart();
@@ -85,7 +73,6 @@ final class HeelPane extends VBox {
     private final FlowPane told = new FlowPane();
     private final Label waiting = new Label();
     private final WorkingOrder setOrder = new WorkingOrder();
-    private final WorkingOrder readOrder = new WorkingOrder();
     private Optional<HeelGoal> goal = Optional.empty();
     private Optional<HeelAdvice> advice = Optional.empty();
     private Job asked;
@@ -113,52 +100,19 @@ final class HeelPane extends VBox {
             each.setMinWidth(0);
             each.setMinHeight(USE_PREF_SIZE);
         }
-        toward.setId("heel-toward");
-        toward.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(Side side) {
-                return side == null ? "to\u2026" : "to the " + Words.lower(side);
-            }
-
-            @Override
-            public Side fromString(String text) {
-                return null;
-            }
-        });
         for (TextField each : List.of(grit, bass, treble)) {
             setOrder.add(each);
             each.setOnAction(event -> setOrder.next(each));
             each.textProperty().addListener((property, old, next) -> foresee());
         }
         setOrder.setAfterLast(this::logSet);
-        for (Node each : List.of(projection, drift, toward, gap, bassEdge, trebleEdge)) {
-            readOrder.add(each);
-        }
-        for (TextField each : List.of(projection, drift, gap, bassEdge, trebleEdge)) {
-            each.setOnAction(event -> readOrder.next(each));
-        }
-        toward.setOnAction(event -> {
-            if (toward.isFocused() && toward.getValue() != null) {
-                readOrder.next(toward);
-            }
-        });
-        readOrder.setAfterLast(this::logReading);
+        reading = new HeelReading(session, this::log, this::wrong);
         FlowPane sets = new FlowPane(
-                named("Grit", grit),
-                named("Pulls, bass", bass),
-                named("Pulls, treble", treble),
+                HeelReading.named("Grit", grit),
+                HeelReading.named("Pulls, bass", bass),
+                HeelReading.named("Pulls, treble", treble),
                 new PlainButton("Log the set", "heel-log-set", this::logSet));
-        FlowPane reads = new FlowPane(
-                named("Projection, slack", projection),
-                named("Drift at the bridge", drift),
-                named(" ", toward),
-                named("Gap at the cap", gap),
-                named("Bass edge", bassEdge),
-                named("Treble edge", trebleEdge),
-                new PlainButton("Log the reading", "heel-log-reading", this::logReading));
-        for (FlowPane each : List.of(sets, reads)) {
-            each.getStyleClass().add("heel-entry");
-        }
+        sets.getStyleClass().add("heel-entry");
         log.setId("heel-log");
         log.getStyleClass().add("diary");
         Label empty = new Label("The log is empty: pull the first set, then read.");
@@ -166,7 +120,7 @@ final class HeelPane extends VBox {
         log.setPlaceholder(empty);
         told.getChildren().addAll(word, set);
         told.getStyleClass().add("heel-told");
-        VBox advised = new VBox(because, sets, chance, reads, trouble, left, log);
+        VBox advised = new VBox(because, sets, chance, reading, trouble, left, log);
         advised.getStyleClass().add("heel-advised");
         VBox.setVgrow(log, Priority.ALWAYS);
         VBox pictures = new VBox(watch, picture, chart);
@@ -206,26 +160,15 @@ final class HeelPane extends VBox {
         getChildren().addAll(waiting, told, scroll);
     }
 
-    private static TextField field(String id, int columns) {
-        TextField field = new TextField();
-        field.setId(id);
-        field.setPrefColumnCount(columns);
-        return field;
-    }
-
-    private static VBox named(String label, Node field) {
-        Label name = new Label(label);
-        name.getStyleClass().add("entry-label");
-        name.setLabelFor(field);
-        field.setAccessibleText(label);
-        return new VBox(name, field);
-    }
-
     /** Puts the focus where the next number goes: after a set the reading, after a reading the set. */
     void focusFirst() {
         List<HeelEntry> entries = session.job().section(Sections.HEEL_LOG);
         boolean pulled = !entries.isEmpty() && entries.get(entries.size() - 1) instanceof HeelEntry.Pulls;
-        (pulled ? projection : grit).requestFocus();
+        if (pulled) {
+            reading.focusFirst();
+        } else {
+            grit.requestFocus();
+        }
     }
 
     void show() {
@@ -410,7 +353,7 @@ final class HeelPane extends VBox {
                 each.clear();
             }
             session.say("Logged. Now read the projection.");
-            projection.requestFocus();
+            reading.focusFirst();
         }
     }
 
@@ -418,44 +361,9 @@ final class HeelPane extends VBox {
         return desk.shown().map(each -> each.id()).orElse("");
     }
 
-    private void logReading() {
-        List<Optional<Length>> lengths = new ArrayList<>();
-        for (TextField each : List.of(projection, drift, gap, bassEdge, trebleEdge)) {
-            String typed = TypedLength.tidy(
-                    each.getText().strip(), session.bareUnitProperty().get());
-            if (typed.isEmpty()) {
-                lengths.add(Optional.empty());
-                continue;
-            }
-            Parsed<Length> parsed = ValueType.LENGTH.parse(typed);
-            if (parsed instanceof Parsed.Bad<Length> bad) {
-                wrong(each, session.words().correction(bad));
-                return;
-            }
-            lengths.add(parsed.optional());
-        }
-        if (lengths.stream().allMatch(Optional::isEmpty)) {
-            wrong(projection, "Nothing is read yet.");
-            return;
-        }
-        if (lengths.get(1).filter(each -> each.millimetres() != 0).isPresent() && toward.getValue() == null) {
-            wrong(toward, "Say to which side it drifts.");
-            return;
-        }
+    private void log(HeelEntry.Read read) {
         right();
-        HeelEntry.Read read = new HeelEntry.Read(
-                lengths.get(0),
-                lengths.get(1),
-                lengths.get(1).isPresent() ? Optional.ofNullable(toward.getValue()) : Optional.empty(),
-                lengths.get(2),
-                lengths.get(3),
-                lengths.get(4),
-                Foreign.NONE);
-        desk.keep((bench, job) -> bench.log(job, read, step(), said(read)));
-        for (TextField each : List.of(projection, drift, gap, bassEdge, trebleEdge)) {
-            each.clear();
-        }
-        toward.setValue(null);
+        desk.keep((bench, job) -> bench.log(job, read, step(), HeelReading.said(read)));
         session.say("Logged.");
         grit.requestFocus();
     }
@@ -470,20 +378,6 @@ final class HeelPane extends VBox {
         trouble.setText("");
     }
 
-    private static String said(HeelEntry.Read read) {
-        List<String> parts = new ArrayList<>();
-        read.projection().ifPresent(each -> parts.add("projection " + each.text()));
-        read.drift()
-                .ifPresent(each -> parts.add("drift " + each.text()
-                        + read.toward()
-                                .map(side -> " to the " + Words.lower(side))
-                                .orElse("")));
-        read.gap().ifPresent(each -> parts.add("gap " + each.text()));
-        read.bassEdge().ifPresent(each -> parts.add("bass edge " + each.text()));
-        read.trebleEdge().ifPresent(each -> parts.add("treble edge " + each.text()));
-        return String.join(", ", parts);
-    }
-
     /** The newest first. */
     private static List<String> lines(List<HeelEntry> entries, HeelAdvice found) {
         List<String> lines = new ArrayList<>();
@@ -492,7 +386,7 @@ final class HeelPane extends VBox {
                     entries.get(i) instanceof HeelEntry.Pulls set
                             ? "    " + set.pulls() + " pulls, " + Words.lower(set.cheek()) + " cheek, " + set.grit()
                                     + " grit"
-                            : said((HeelEntry.Read) entries.get(i))
+                            : HeelReading.said((HeelEntry.Read) entries.get(i))
                                     + (found.suspect().contains(i) ? "   \u2014 not believed, read it again" : ""));
         }
         return lines;

@@ -7,14 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.css.PseudoClass;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -26,8 +22,6 @@ import org.kestan.desktop.parts.field.VisitEntry;
 import org.kestan.desktop.parts.field.WorkingOrder;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.ground.sheet.Line;
-import org.kestan.job.Sections;
-import org.kestan.job.bench.DiaryEntry;
 import org.kestan.job.bench.StepMark;
 import org.kestan.words.StepWords;
 import org.kestan.words.Words;
@@ -39,15 +33,8 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /** The step at hand: its numbers huge, what to do, what has to be so before going on; what was read is typed here. */
 final class StepPane extends VBox {
 
-    /** What is being asked for in the line under the step. */
-    private enum Asked {
-        NOTE,
-        REASON
-    }
-
     private static final PseudoClass OUT = PseudoClass.getPseudoClass("out");
     private static final PseudoClass ROOMY = PseudoClass.getPseudoClass("roomy");
-    private static final int COMING = 4;
 
     /** Under this width, in text sizes, nothing stands beside the step. */
     private static final double NARROW = 60;
@@ -65,21 +52,16 @@ final class StepPane extends VBox {
     private final FlowPane fields = new FlowPane();
     private final Map<String, Label> verdicts = new LinkedHashMap<>();
     private final WaitsBox waits;
-    private final VBox coming = new VBox();
-    private final VBox wanted = new VBox();
-    private final VBox written = new VBox();
     private final VBox card;
     private final VBox column = new VBox();
-    private final VBox side = new VBox();
+    private final StepSide side;
     private final ScrollPane scroll;
     private final ScrollPane beside;
     private boolean isNarrow;
-    private final HBox asking = new HBox();
-    private final Label askingFor = new Label();
-    private final TextField asked = new TextField();
+    private boolean arranged;
+    private final StepAsking asking;
     private final Button done;
     private final Button wait;
-    private Asked question = Asked.NOTE;
     private WorkingOrder order = new WorkingOrder();
     private List<EntryField> readings = List.of();
     private Optional<Step> built = Optional.empty();
@@ -130,11 +112,7 @@ final class StepPane extends VBox {
         HBox.setHgrow(scroll, Priority.ALWAYS);
         WorkingOrder.follow(scroll);
         scroll.viewportBoundsProperty().addListener((property, old, next) -> fit());
-        coming.getStyleClass().add("step-side");
-        wanted.getStyleClass().add("step-side");
-        written.setId("step-written");
-        written.getStyleClass().add("step-side");
-        side.getStyleClass().add("step-beside");
+        side = new StepSide(desk, actions::tool);
         beside = new ScrollPane();
         beside.setFitToWidth(true);
         beside.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -146,6 +124,11 @@ final class StepPane extends VBox {
         widthProperty()
                 .addListener((property, old, next) ->
                         arrange(next.doubleValue() < NARROW * where.getFont().getSize()));
+        asking = new StepAsking(session, () -> {
+            if (getScene() != null) {
+                card.requestFocus();
+            }
+        });
         done = button("Done", "step-done", desk::done);
         done.getStyleClass().add("main-button");
         wait = button("Begin the wait", "step-wait", desk::beginWait);
@@ -158,22 +141,6 @@ final class StepPane extends VBox {
                 wait,
                 button("Open again", "step-reopen", desk::reopen));
         bar.getStyleClass().add("step-bar");
-        asking.getChildren().addAll(askingFor, asked);
-        asking.getStyleClass().add("step-asking");
-        asking.setAlignment(Pos.CENTER_LEFT);
-        HBox.setHgrow(asked, Priority.ALWAYS);
-        asked.setId("step-asked");
-        askingFor.setLabelFor(asked);
-        askingFor.setMinWidth(USE_PREF_SIZE);
-        asked.setOnAction(event -> answer());
-        asked.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
-            if (key.getCode() == KeyCode.ESCAPE) {
-                asked.clear();
-                ask(false);
-                key.consume();
-            }
-        });
-        ask(false);
         getChildren().addAll(both, asking, bar);
         desk.shownProperty().addListener((property, old, next) -> show());
     }
@@ -183,42 +150,15 @@ final class StepPane extends VBox {
     }
 
     void askNote() {
-        question = Asked.NOTE;
-        askingFor.setText("Note");
-        asked.setPromptText("Enter keeps it, Esc leaves");
-        ask(true);
+        asking.ask("Note", "Enter keeps it, Esc leaves", "Nothing is written there yet.", desk::note);
     }
 
     void askReason() {
-        question = Asked.REASON;
-        askingFor.setText("Passed over because");
-        asked.setPromptText("a reason; Enter keeps it, Esc leaves");
-        ask(true);
-    }
-
-    private void ask(boolean open) {
-        asking.setVisible(open);
-        asking.setManaged(open);
-        if (open) {
-            asked.requestFocus();
-        } else if (getScene() != null) {
-            card.requestFocus();
-        }
-    }
-
-    private void answer() {
-        String said = asked.getText().strip();
-        if (said.isEmpty()) {
-            session.complain(question == Asked.NOTE ? "Nothing is written there yet." : "Say why it is passed over.");
-            return;
-        }
-        asked.clear();
-        ask(false);
-        if (question == Asked.NOTE) {
-            desk.note(said);
-        } else {
-            desk.skip(said);
-        }
+        asking.ask(
+                "Passed over because",
+                "a reason; Enter keeps it, Esc leaves",
+                "Say why it is passed over.",
+                desk::skip);
     }
 
     /** Puts the focus on the card, where one key says done. */
@@ -266,18 +206,18 @@ final class StepPane extends VBox {
 
     /** Where it is narrow what stands beside the step stands under it, and the waits over it. */
     private void arrange(boolean narrow) {
-        if (narrow == isNarrow && !side.getChildren().isEmpty()) {
+        if (narrow == isNarrow && arranged) {
             return;
         }
         isNarrow = narrow;
-        side.getChildren().clear();
+        arranged = true;
+        side.under(Optional.empty());
         column.getChildren().setAll(card);
         beside.setContent(null);
         if (narrow) {
-            side.getChildren().setAll(wanted, coming, written);
             column.getChildren().setAll(waits, card, side);
         } else {
-            side.getChildren().setAll(waits, wanted, coming, written);
+            side.under(Optional.of(waits));
             beside.setContent(side);
         }
         show(beside, !narrow);
@@ -302,7 +242,8 @@ final class StepPane extends VBox {
         where.setText("");
         title.setText(session.dossier().plan().ways().isEmpty() ? "Nothing is planned yet" : "No steps");
         why.setText("The steps follow from the ways in the plan: take some at Verdict or Plan.");
-        for (VBox each : List.of(check, cautions, coming, wanted, written)) {
+        side.clear();
+        for (VBox each : List.of(check, cautions)) {
             each.getChildren().clear();
         }
         for (FlowPane each : List.of(numbers, fields)) {
@@ -417,7 +358,7 @@ final class StepPane extends VBox {
             out |= off;
         }
         check.pseudoClassStateChanged(OUT, out);
-        beside(step, at);
+        side.show(step, at);
     }
 
     private static Node number(StepWords each) {
@@ -430,53 +371,5 @@ final class StepPane extends VBox {
         box.getStyleClass().add("step-number-box");
         box.setAccessibleText(each.label() + " " + each.value());
         return box;
-    }
-
-    private void beside(Step step, int at) {
-        wanted.getChildren().clear();
-        step.tool()
-                .ifPresent(tool -> wanted.getChildren()
-                        .add(new PlainButton(Words.label(tool) + "\u2026", "step-tool", () -> actions.tool(tool))));
-        if (!step.bags().isEmpty()) {
-            wanted.getChildren().add(head("Bag"));
-            step.bags().forEach(each -> wanted.getChildren().add(line("\u2022 " + each)));
-        }
-        if (!step.picture().isEmpty()) {
-            wanted.getChildren().add(head("Picture of"));
-            wanted.getChildren().add(line(step.picture()));
-        }
-        coming.getChildren().clear();
-        List<Step> next = desk.steps().subList(at + 1, Math.min(desk.steps().size(), at + 1 + COMING));
-        if (!next.isEmpty()) {
-            coming.getChildren().add(head("Then"));
-            next.forEach(each -> coming.getChildren().add(line(each.title())));
-            int left = desk.steps().subList(at, desk.steps().size()).stream()
-                    .filter(each -> !desk.marks().containsKey(each.id()))
-                    .mapToInt(Step::hands)
-                    .sum();
-            coming.getChildren().add(line("Work left: " + Durations.said(left)));
-        }
-        written.getChildren().clear();
-        List<DiaryEntry> here = session.job().section(Sections.DIARY).stream()
-                .filter(entry -> entry.step().equals(step.id()) && entry.what() == DiaryEntry.What.NOTE)
-                .toList();
-        if (!here.isEmpty()) {
-            written.getChildren().add(head("Noted"));
-            here.forEach(entry -> written.getChildren().add(line(entry.text())));
-        }
-    }
-
-    private static Label head(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("step-side-head");
-        return label;
-    }
-
-    private static Label line(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("step-side-line");
-        label.setWrapText(true);
-        label.setMinWidth(0);
-        return label;
     }
 }

@@ -1,0 +1,92 @@
+package org.kestan.ledger.sqlite;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import org.jdbi.v3.core.Handle;
+import org.kestan.ground.standards.ShopStandards;
+import org.kestan.ledger.JobProjection;
+import org.kestan.ledger.Taught;
+import org.kestan.ledger.Teachings;
+import org.kestan.work.memory.Lesson;
+import org.kestan.work.memory.Memory;
+
+/** What the jobs of a ledger's file teach. */
+final class SqliteLessons {
+
+    private final Asking ledger;
+    private final Teachings teachings = new Teachings();
+
+    /** What was read the time before, by its text; only touched while the teachings are read. */
+    private Map<String, Optional<Lesson>> readBefore = Map.of();
+
+    /** Asks the file. */
+    @FunctionalInterface
+    interface Asking {
+
+        /** Returns what it answers. */
+        <T> T ask(Function<Handle, T> question);
+    }
+
+    SqliteLessons(Asking ledger) {
+        this.ledger = ledger;
+    }
+
+    /** Returns all lessons. */
+    List<Lesson> all() {
+        return teachings.lessons(state(), this::read);
+    }
+
+    /** Returns what was learnt from them, held against a shop's standards. */
+    Memory memory(ShopStandards shop) {
+        return teachings.memory(state(), this::read, shop);
+    }
+
+    /** Returns the jobs that teach something, the last changed first. */
+    List<Taught> teaching(Predicate<Lesson> what, int most) {
+        record Found(String id, String name, String lesson) {}
+        List<Found> all = ledger.ask(handle -> handle.createQuery("SELECT id, name, lesson FROM jobs WHERE lesson <> ''"
+                        + " AND deleted_at IS NULL ORDER BY changed_at DESC, id")
+                .map((row, context) -> new Found(row.getString(1), row.getString(2), row.getString(3)))
+                .list());
+        return all.stream()
+                .flatMap(found ->
+                        JobProjection.taught(found.lesson())
+                                .map(lesson -> new Taught(found.id(), found.name(), lesson))
+                                .stream())
+                .filter(each -> what.test(each.lesson()))
+                .limit(most)
+                .toList();
+    }
+
+    /** Changes with every change of the ledger, by whomever. */
+    private String state() {
+        return ledger.ask(handle -> one(handle, "PRAGMA data_version") + "-" + one(handle, "SELECT total_changes()"));
+    }
+
+    private static String one(Handle handle, String question) {
+        return handle.createQuery(question).mapTo(String.class).one();
+    }
+
+    /** Most lessons are those of the time before: only what is new is read letter by letter. */
+    private List<Lesson> read() {
+        List<String> texts = ledger.ask(
+                handle -> handle.createQuery("SELECT lesson FROM jobs WHERE lesson <> '' AND deleted_at IS NULL")
+                        .mapTo(String.class)
+                        .list());
+        Map<String, Optional<Lesson>> now = new HashMap<>(texts.size() * 2);
+        List<Lesson> lessons = new ArrayList<>(texts.size());
+        for (String text : texts) {
+            Optional<Lesson> known = readBefore.get(text);
+            Optional<Lesson> lesson = known == null ? JobProjection.taught(text) : known;
+            now.put(text, lesson);
+            lesson.ifPresent(lessons::add);
+        }
+        readBefore = now;
+        return lessons;
+    }
+}
