@@ -156,10 +156,6 @@ public final class Shots extends Application {
             window.store().openNamed(name(sample(samples, "reset-that-missed")));
             window.show("proof");
         }));
-        views.add(new View("blank", () -> {
-            window.store().startBlank();
-            window.show("measure");
-        }));
     }
 
     /** An invented fitting, half-way. */
