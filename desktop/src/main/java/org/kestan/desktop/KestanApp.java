@@ -107,10 +107,22 @@ public final class KestanApp extends Application {
         }
         stage.show();
         BackupRounds.start(ledger, window.session());
-        Platform.runLater(() -> told(arguments, "usable"));
+        afterNextFrame(stage.getScene(), () -> told(arguments, "usable"));
         if (arguments.contains("--rehearse")) {
             window.visitAll(Platform::exit);
         }
+    }
+
+    /** Does something once the scene was laid out and drawn as it is now. */
+    private static void afterNextFrame(Scene scene, Runnable work) {
+        scene.addPostLayoutPulseListener(new Runnable() {
+            @Override
+            public void run() {
+                scene.removePostLayoutPulseListener(this);
+                Platform.runLater(work);
+            }
+        });
+        Platform.requestNextPulse();
     }
 
     /** For those who time the start; the last word ends the application when that was asked. */

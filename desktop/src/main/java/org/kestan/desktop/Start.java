@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import org.kestan.desktop.session.Settings;
+import org.kestan.desktop.shell.Sheets;
 import org.kestan.dossier.Dossier;
 import org.kestan.files.DemoJobs;
 import org.kestan.ground.standards.ShopStandards;
@@ -125,13 +126,14 @@ record Start(
         }
     }
 
-    /** Makes the ledger of the sample jobs that a demo starts from. Argument: the folder it is to lie in. */
+    /** Makes ready what every start would make anew, and the ledger of the demo. Argument: the folder it is to lie in. */
     public static void main(String[] arguments) {
         try {
             Path folder = Files.createDirectories(Path.of(arguments[0]));
             Path file = folder.resolve(PREPARED_FILE);
             Files.deleteIfExists(file);
             NativeLibrary.unpackInto(folder);
+            Sheets.prepare(folder);
             try (Ledger ledger = ((Opening.Opened) SqliteLedger.openAnew(file)).ledger()) {
                 DemoLedger.fill(ledger);
                 DemoLedger.addFinished(ledger, LocalDate.now());

@@ -12,6 +12,7 @@ import java.util.Comparator;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.application.Application;
+import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import org.kestan.files.DemoJobs;
@@ -77,7 +78,8 @@ public class RefusalTest {
     }
 
     private String focused() {
-        return robot.targetWindow().getScene().getFocusOwner().getId();
+        Node owner = robot.lookup("#refusal").query().getScene().getFocusOwner();
+        return owner == null ? "" : owner.getId();
     }
 
     @Test

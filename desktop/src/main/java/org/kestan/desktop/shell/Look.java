@@ -1,10 +1,8 @@
 package org.kestan.desktop.shell;
 
-import java.net.URL;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import javafx.collections.ListChangeListener;
 import javafx.css.PseudoClass;
 import javafx.scene.Parent;
@@ -47,7 +45,7 @@ public final class Look {
         this.scene = scene;
         this.settings = settings;
         loadFonts();
-        scene.getStylesheets().setAll(sheet("kestan.css"), sheet("paper.css"), sheet("lamplight.css"));
+        scene.getStylesheets().setAll(Sheets.common());
         apply();
         // Menus, lists and tips have scenes of their own: each is dressed when it comes up.
         Window.getWindows().addListener((ListChangeListener<Window>) change -> {
@@ -118,16 +116,5 @@ public final class Look {
         }
         root.pseudoClassStateChanged(DARK, settings.dark());
         SIZES.forEach((size, state) -> root.pseudoClassStateChanged(state, size == settings.textSize()));
-    }
-
-    private static String sheet(String name) {
-        return Look.class.getResource("/org/kestan/desktop/" + name).toExternalForm();
-    }
-
-    /** A room's own stylesheet; none where the common ones do. What only one room has is matched nowhere else. */
-    static List<String> sheetsOf(Door door) {
-        return Stream.ofNullable(Look.class.getResource("/org/kestan/desktop/" + door.id() + ".css"))
-                .map(URL::toExternalForm)
-                .toList();
     }
 }

@@ -130,6 +130,7 @@ public final class MainWindow {
         stations = new StationStrip(session, store, waits, rooms::show);
         figures = new FigureStrip(session);
         MenuBar menus = new MenuBar();
+        rest.add(figures::fill);
         rest.add(() -> Menus.fill(menus, this, store, settings, samples));
         rest.add(this::readSteps);
         rest.add(this::remind);

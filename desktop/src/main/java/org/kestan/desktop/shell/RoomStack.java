@@ -92,7 +92,7 @@ final class RoomStack extends StackPane {
         }
         Room room = built(door);
         rooms.put(door, room);
-        room.node().getStylesheets().setAll(Look.sheetsOf(door));
+        room.node().getStylesheets().setAll(Sheets.of(door));
         room.node().setVisible(false);
         room.picture().addListener((property, was, is) -> {
             if (shown.get() == door) {

@@ -21,13 +21,21 @@ public final class FigureStrip extends HBox {
     private static final List<Figure.Kind> LEAST_FIRST =
             List.of(Figure.Kind.BRIDGE, Figure.Kind.BREAK_ANGLE, Figure.Kind.NECK_PITCH, Figure.Kind.SADDLE);
 
+    private static final String EMPTY = "figure-strip-empty";
+
     private final JobSession session;
     private final Map<Figure.Kind, FigureTile> tiles = new EnumMap<>(Figure.Kind.class);
 
-    /** Makes the row for a session. */
+    /** Makes the row for a session, empty and as high as it will be: the figures come with {@link #fill}. */
     public FigureStrip(JobSession session) {
         this.session = session;
-        getStyleClass().add("figure-strip");
+        getStyleClass().addAll("figure-strip", EMPTY);
+        setMinWidth(0);
+    }
+
+    /** Puts the figures in; they follow the job from now on. */
+    public void fill() {
+        getStyleClass().remove(EMPTY);
         for (Figure.Kind kind : Figure.Kind.values()) {
             FigureTile tile = new FigureTile(kind, term(kind));
             HBox.setHgrow(tile, Priority.ALWAYS);
@@ -36,7 +44,6 @@ public final class FigureStrip extends HBox {
         }
         session.dossierProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());
-        setMinWidth(0);
         show();
     }
 
