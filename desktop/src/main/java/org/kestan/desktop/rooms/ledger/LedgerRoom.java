@@ -253,6 +253,9 @@ public final class LedgerRoom extends VBox implements Room {
 
     /** Looks again; of several looks under way the last one asked for counts. */
     private void refresh() {
+        if (glance.isSelected()) {
+            logbook.refresh();
+        }
         Query query = new Query(search.getText(), station.getValue(), shelf.getValue(), order.getValue());
         int most = shownMost;
         int turn = ++asked;

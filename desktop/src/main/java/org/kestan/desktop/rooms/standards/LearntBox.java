@@ -56,11 +56,10 @@ final class LearntBox extends VBox {
         getChildren().addAll(title, rows);
         session.standardsProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());
-        store.changesProperty().addListener((property, old, next) -> refresh());
-        refresh();
     }
 
-    private void refresh() {
+    /** Looks again what was learnt. */
+    void refresh() {
         store.ask(store.ledger()::memory, next -> {
             memory = next;
             show();

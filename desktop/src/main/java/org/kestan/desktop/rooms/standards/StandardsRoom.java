@@ -81,7 +81,19 @@ public final class StandardsRoom extends VBox implements Room {
                 next -> change(session.standards().withLetterhead(next)),
                 session::complain,
                 () -> files.open(getScene().getWindow(), "Logo", FileChoice.Kind.PICTURE));
-        questions.getChildren().add(new LearntBox(house, this::change));
+        LearntBox learnt = new LearntBox(house, this::change);
+        questions.getChildren().add(learnt);
+        // A large ledger takes its time to tell: it is asked while someone looks.
+        visibleProperty().addListener((property, was, is) -> {
+            if (is) {
+                learnt.refresh();
+            }
+        });
+        house.store().changesProperty().addListener((property, old, next) -> {
+            if (isVisible()) {
+                learnt.refresh();
+            }
+        });
         for (SchoolQuestion question : SchoolQuestion.values()) {
             SchoolChoice choice = new SchoolChoice(question, this::choose);
             schools.add(choice);
