@@ -17,6 +17,9 @@ import org.kestan.words.Words;
 /** One job in the list. */
 final class JobCell extends ListCell<JobCard> {
 
+    /** Room for the list's bar and border. */
+    private static final double BESIDE = 20;
+
     private final SketchView sketch = new SketchView();
     private final Label name = label("job-card-name");
     private final Label owner = label("job-card-owner");
@@ -39,6 +42,18 @@ final class JobCell extends ListCell<JobCard> {
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("job-card");
         setPrefWidth(0);
+        // A long name takes a second line rather than lose its end.
+        name.setWrapText(true);
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        double usual = super.computePrefHeight(width);
+        if (getGraphic() == null || getListView() == null) {
+            return usual;
+        }
+        double inside = getListView().getWidth() - BESIDE - snappedLeftInset() - snappedRightInset();
+        return inside > 0 ? snappedTopInset() + row.prefHeight(inside) + snappedBottomInset() : usual;
     }
 
     @Override

@@ -101,6 +101,7 @@ public final class StandardsRoom extends VBox implements Room {
         }
         questions.getChildren().add(letterhead);
         ScrollPane left = scroll(values);
+        left.getStyleClass().add("standards-values-scroll");
         HBox.setHgrow(left, Priority.ALWAYS);
         ScrollPane right = scroll(questions);
         right.getStyleClass().add("standards-schools-scroll");
