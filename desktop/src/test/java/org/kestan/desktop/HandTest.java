@@ -46,7 +46,7 @@ public class HandTest extends WindowTest {
             keys(KeyCode.ALT, station);
             ElevationView drawing = find("elevation", ElevationView.class);
             Bounds screen = onWindow(() -> drawing.localToScreen(drawing.getBoundsInLocal()));
-            for (double share = 0.06; share < 0.93; share += 0.06) {
+            for (double share = 0.06; share < 0.93; share += 0.1) {
                 robot.moveTo(screen.getMinX() + screen.getWidth() * share, screen.getMinY() + 40);
                 waitFor(() -> find("hover-readout", Node.class).getParent().isVisible());
                 Bounds readout = on("hover-readout");

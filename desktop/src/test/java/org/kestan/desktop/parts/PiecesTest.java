@@ -59,7 +59,7 @@ public class PiecesTest extends WindowTest {
             "\u4e2d\u6587 \u0639\u0631\u0628\u064a",
             "Donaudampfschifffahrtsgesellschaftskapit\u00e4nskaj\u00fctent\u00fcr"
         };
-        for (int round = 0; round < 40; round++) {
+        for (int round = 0; round < 12; round++) {
             double width = 200 + random.nextInt(900);
             double height = 60 + random.nextInt(400);
             Bars bars = new Bars("bars", "What do we do most?");
