@@ -31,6 +31,7 @@ import org.kestan.ledger.sqlite.SqliteLedger;
  * @param file the ledger's file
  * @param opening the ledger, or why it can't be used
  * @param samples the sample jobs as files
+ * @param filled whether the ledger was empty, and has the sample jobs from this start
  * @param first the sample job that is opened first, read while the window is being built; empty outside the demo
  */
 record Start(
@@ -39,6 +40,7 @@ record Start(
         Path file,
         Opening opening,
         List<Path> samples,
+        boolean filled,
         CompletableFuture<Optional<LedgerJob>> first) {
 
     /** Names a folder with a ledger of the sample jobs, made when the application was built. */
@@ -58,6 +60,7 @@ record Start(
                         Start found = look(arguments);
                         mine.complete(found);
                         found.readFirst();
+                        found.addFinished();
                     } catch (IOException | RuntimeException failed) {
                         mine.completeExceptionally(failed);
                     }
@@ -98,11 +101,9 @@ record Start(
             Files.copy(prepared, file);
         }
         Opening opening = SqliteLedger.open(file);
-        if (demo && opening instanceof Opening.Opened opened) {
-            DemoLedger.fill(opened.ledger());
-        }
+        boolean filled = demo && opening instanceof Opening.Opened opened && DemoLedger.fill(opened.ledger());
         List<Path> samples = demo ? DemoJobs.copyInto(folder.resolve("jobs")) : List.of();
-        return new Start(demo, folder, file, opening, samples, new CompletableFuture<>());
+        return new Start(demo, folder, file, opening, samples, filled, new CompletableFuture<>());
     }
 
     /** Reads the first sample job; what the window asks of it is loaded by the time it asks. */
@@ -120,8 +121,11 @@ record Start(
             first.complete(found);
         }
         found.map(entry -> Dossier.of(entry.job(), ShopStandards.DEFAULT)).ifPresent(Dossier::recommendation);
-        if (demo && opening instanceof Opening.Opened opened && opened.ledger().count() == DemoJobs.NAMES.size()) {
-            // No ledger was prepared: the finished jobs take some seconds to make.
+    }
+
+    /** Where no ledger was prepared the finished jobs come later: they take some seconds to make. A ledger that was there stays as it is. */
+    private void addFinished() {
+        if (filled && opening instanceof Opening.Opened opened) {
             DemoLedger.addFinished(opened.ledger(), LocalDate.now());
         }
     }

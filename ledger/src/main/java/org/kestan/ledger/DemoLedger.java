@@ -13,13 +13,19 @@ public final class DemoLedger {
 
     private DemoLedger() {}
 
-    /** Puts the sample jobs into an empty ledger; one with anything in it stays as it is. */
-    public static void fill(Ledger ledger) {
-        if (ledger.count(Query.ALL) == 0) {
+    /**
+     * Puts the sample jobs into an empty ledger; one with anything in it, put away or not, stays as it is.
+     *
+     * @return whether it was empty
+     */
+    public static boolean fill(Ledger ledger) {
+        boolean empty = ledger.count() == 0;
+        if (empty) {
             for (String name : DemoJobs.NAMES) {
                 JobReader.read(DemoJobs.bytes(name)).job().ifPresent(ledger::insert);
             }
         }
+        return empty;
     }
 
     /** Adds finished jobs of the years before, put away, from which the shop's memory learns. */

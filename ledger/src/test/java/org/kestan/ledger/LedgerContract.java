@@ -238,6 +238,18 @@ public abstract class LedgerContract {
         }
     }
 
+    /** A ledger with anything in it, were it only put away, gets no sample jobs. */
+    @Test
+    public void samplesGoIntoAnEmptyLedgerOnly() {
+        LedgerJob own = ledger.insert(demo(0));
+        ledger.archive(own.id(), true);
+        assertThat(DemoLedger.fill(ledger)).isFalse();
+        assertThat(ledger.count()).isEqualTo(1);
+        ledger.delete(own.id());
+        assertThat(DemoLedger.fill(ledger)).isTrue();
+        assertThat(ledger.count()).isEqualTo(DemoJobs.NAMES.size());
+    }
+
     /** One job with its pictures and papers, there and back: every byte of it. */
     @Test
     public void aJobGoesIntoAZipWholeAndComesBackWhole() throws IOException {
