@@ -10,5 +10,12 @@ module org.kestan.files {
     requires transitive org.kestan.core;
     requires tools.jackson.databind;
 
+    exports org.kestan.files.demo;
     exports org.kestan.files;
+    exports org.kestan.files.job;
+    exports org.kestan.files.results;
+    exports org.kestan.files.papers;
+    exports org.kestan.files.standards;
+    exports org.kestan.files.steps;
+    exports org.kestan.files.tables;
 }

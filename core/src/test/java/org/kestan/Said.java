@@ -2,14 +2,14 @@ package org.kestan;
 
 import java.util.List;
 import java.util.Optional;
-import org.kestan.ground.finding.Finding;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.Words;
+import org.kestan.base.finding.Finding;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Wording;
 
-/** Findings as a person reads them, in millimetres. */
+/** Findings as a person reads them, in millimeters. */
 public final class Said {
 
-    private static final Words WORDS = Words.in(BenchUnit.MILLIMETRES);
+    private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETRES);
 
     private Said() {}
 

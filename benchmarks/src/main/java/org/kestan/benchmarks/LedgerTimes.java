@@ -6,14 +6,14 @@ import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.Locale;
 import java.util.Optional;
-import org.kestan.files.DemoJobs;
-import org.kestan.files.JobReader;
+import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
+import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Ledger;
-import org.kestan.ledger.Opening;
+import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.Query;
-import org.kestan.ledger.Shelf;
 import org.kestan.ledger.sqlite.SqliteLedger;
 
 /**
@@ -44,7 +44,8 @@ public final class LedgerTimes {
         try (Ledger ledger = open(file)) {
             String words = "lighthouse 1234";
             for (int i = 1; i <= words.length(); i++) {
-                Query query = new Query(words.substring(0, i), Optional.empty(), Shelf.BENCH, Query.Order.CHANGED);
+                Query query =
+                        new Query(words.substring(0, i), Optional.empty(), JobLocation.BENCH, Query.Order.CHANGED);
                 time("search \"" + query.words() + "\"", () -> {
                     ledger.list(query, SHOWN);
                     ledger.count(query);
@@ -67,7 +68,7 @@ public final class LedgerTimes {
     }
 
     private static Ledger open(Path file) {
-        if (SqliteLedger.open(file) instanceof Opening.Opened opened) {
+        if (SqliteLedger.open(file) instanceof OpenResult.Opened opened) {
             return opened.ledger();
         }
         throw new IllegalStateException("the ledger was refused");

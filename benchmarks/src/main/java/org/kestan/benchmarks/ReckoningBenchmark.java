@@ -4,25 +4,25 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
-import org.kestan.dossier.Dossier;
-import org.kestan.files.DemoJobs;
-import org.kestan.files.JobReader;
-import org.kestan.following.correction.Correction;
-import org.kestan.following.reckoning.Reckoning;
-import org.kestan.following.swing.Crowns;
-import org.kestan.following.swing.Room;
-import org.kestan.following.trajectory.Trajectory;
-import org.kestan.following.uncertainty.Uncertainty;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Reading;
-import org.kestan.ground.standards.ShopStandards;
+import org.kestan.analysis.correction.Correction;
+import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.analysis.swing.FretCrowns;
+import org.kestan.analysis.swing.StringClearance;
+import org.kestan.analysis.trajectory.Trajectory;
+import org.kestan.analysis.uncertainty.Uncertainty;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
-import org.kestan.job.terms.Touch;
-import org.kestan.judgement.counter.CounterCheck;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.Card;
-import org.kestan.words.PlanCards;
-import org.kestan.words.Words;
+import org.kestan.job.terms.PlayingTouch;
+import org.kestan.judgment.counter.CounterCheck;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Card;
+import org.kestan.text.PlanCards;
+import org.kestan.text.Wording;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Mode;
@@ -45,7 +45,7 @@ public class ReckoningBenchmark {
                     (read, fret) -> read.with(Reading.PROFILE_GAP.at(fret), Length.ofText("0.2 mm")),
                     (one, other) -> one);
 
-    private final Reckoning reckoned = Reckoning.of(profiled, ShopStandards.DEFAULT);
+    private final SheetAnalysis reckoned = SheetAnalysis.of(profiled, ShopStandards.DEFAULT);
 
     private final Job counter = Stream.of(
                     Reading.ACTION_BASS,
@@ -60,8 +60,8 @@ public class ReckoningBenchmark {
 
     /** The least that follows from a job on every edit. */
     @Benchmark
-    public Optional<Correction> reckoning() {
-        return Reckoning.of(job, ShopStandards.DEFAULT).correction();
+    public Optional<Correction> sheetAnalysis() {
+        return SheetAnalysis.of(job, ShopStandards.DEFAULT).correction();
     }
 
     /** The neck's curve with its band at every fret, by three gaps and the relief. */
@@ -79,21 +79,22 @@ public class ReckoningBenchmark {
     /** The map of what every string meets at every fret, and the levelling. */
     @Benchmark
     public Object swingMap() {
-        return Room.of(reckoned, reckoned.measured().orElseThrow(), Crowns.fall(profiled), Touch.MEDIUM);
+        return StringClearance.of(
+                reckoned, reckoned.measured().orElseThrow(), FretCrowns.fall(profiled), PlayingTouch.MEDIUM);
     }
 
     /** What the window asks for on every step of a drag. */
     @Benchmark
-    public Object dossier() {
-        Dossier dossier = Dossier.of(job, ShopStandards.DEFAULT);
-        return List.of(dossier.sideView(), dossier.figures(), dossier.station());
+    public Object analysis() {
+        JobAnalysis analysis = JobAnalysis.of(job, ShopStandards.DEFAULT);
+        return List.of(analysis.sideView(), analysis.figures(), analysis.station());
     }
 
     /** The numbers of the plan in words, as the window shows them at once. */
     @Benchmark
     public List<Card> planCards() {
-        Dossier dossier = Dossier.of(job, ShopStandards.DEFAULT);
-        return PlanCards.of(dossier, dossier.plan(), Dossier.Spread.NONE, Words.in(BenchUnit.MILLIMETRES));
+        JobAnalysis analysis = JobAnalysis.of(job, ShopStandards.DEFAULT);
+        return PlanCards.of(analysis, analysis.plan(), JobAnalysis.Spread.NONE, Wording.in(BenchUnit.MILLIMETRES));
     }
 
     /** How well every derived figure is known: worked out away from the window. */
@@ -105,8 +106,8 @@ public class ReckoningBenchmark {
     /** The whole verdict: what follows, the gates, all ways predicted, the recommendation. */
     @Benchmark
     public Object verdict() {
-        Dossier dossier = Dossier.of(job, ShopStandards.DEFAULT);
-        return List.of(dossier.gates(), dossier.ways().all(), dossier.recommendation());
+        JobAnalysis analysis = JobAnalysis.of(job, ShopStandards.DEFAULT);
+        return List.of(analysis.gates(), analysis.ways().all(), analysis.recommendation());
     }
 
     /** An instrument at the counter on five readings: every plausible one judged. */

@@ -1,8 +1,8 @@
 package org.kestan.cli;
 
 import java.util.Locale;
-import org.kestan.words.Audience;
-import org.kestan.words.Words;
+import org.kestan.text.Audience;
+import org.kestan.text.Wording;
 import picocli.CommandLine.Option;
 
 /** Who the sentences are for. */
@@ -23,7 +23,7 @@ final class AudienceOption {
         }
     }
 
-    Words words() {
+    Wording words() {
         return JobArgument.WORDS.to(audience);
     }
 }

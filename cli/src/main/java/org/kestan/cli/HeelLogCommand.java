@@ -1,7 +1,7 @@
 package org.kestan.cli;
 
 import java.util.concurrent.Callable;
-import org.kestan.files.HeelLogJson;
+import org.kestan.files.results.HeelLogJson;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 
@@ -20,6 +20,6 @@ final class HeelLogCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return input.print(dossier -> HeelLogJson.advise(dossier.job(), way.ways(), way.withLeaves(dossier.shop())));
+        return input.print(analysis -> HeelLogJson.advise(analysis.job(), way.ways(), way.withLeaves(analysis.shop())));
     }
 }

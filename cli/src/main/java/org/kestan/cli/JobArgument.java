@@ -4,14 +4,14 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Function;
-import org.kestan.dossier.Dossier;
-import org.kestan.files.JobFile;
-import org.kestan.files.Printed;
-import org.kestan.files.StandardsFile;
-import org.kestan.ground.finding.Fault;
+import org.kestan.base.finding.Fault;
+import org.kestan.files.job.JobFile;
+import org.kestan.files.results.PrintedResult;
+import org.kestan.files.standards.StandardsFile;
 import org.kestan.job.JobTree;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.Words;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Wording;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -20,8 +20,8 @@ import picocli.CommandLine.Spec;
 /** The job file a command works on, and the shop standards it goes by. */
 final class JobArgument {
 
-    /** Figures are printed in millimetres, and so are the sentences beside them. */
-    static final Words WORDS = Words.in(BenchUnit.MILLIMETRES);
+    /** Figures are printed in millimeters, and so are the sentences beside them. */
+    static final Wording WORDS = Wording.in(BenchUnit.MILLIMETRES);
 
     @Parameters(paramLabel = "FILE", description = "a job file (.kestan.json)")
     private Path file;
@@ -37,7 +37,7 @@ final class JobArgument {
     private CommandSpec spec;
 
     /** Reads job and standards, prints what comes of them, and returns the exit code; faults go to standard error. */
-    int print(Function<Dossier, Printed> work) {
+    int print(Function<JobAnalysis, PrintedResult> work) {
         JobTree.Read read = JobFile.read(file);
         if (read.job().isEmpty()) {
             return faulty(read.faults());
@@ -47,7 +47,7 @@ final class JobArgument {
         if (!shop.faults().isEmpty()) {
             return faulty(shop.faults());
         }
-        Printed printed = work.apply(Dossier.of(read.job().get(), shop.standards()));
+        PrintedResult printed = work.apply(JobAnalysis.of(read.job().get(), shop.standards()));
         if (printed.text().isEmpty()) {
             return faulty(printed.faults());
         }

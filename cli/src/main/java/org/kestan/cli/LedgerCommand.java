@@ -8,16 +8,16 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.kestan.files.JobFile;
-import org.kestan.files.PaperName;
+import org.kestan.files.job.JobFile;
+import org.kestan.files.papers.PaperName;
 import org.kestan.job.Job;
 import org.kestan.job.JobTree;
 import org.kestan.ledger.JobCard;
+import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.LedgerJson;
 import org.kestan.ledger.Query;
-import org.kestan.ledger.Shelf;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -44,7 +44,7 @@ final class LedgerCommand implements Runnable {
     /** All jobs at hand and put away; those in the bin are not told. */
     private static List<JobCard> cards(Ledger ledger) {
         List<JobCard> cards = new ArrayList<>();
-        for (Shelf shelf : List.of(Shelf.BENCH, Shelf.AWAY)) {
+        for (JobLocation shelf : List.of(JobLocation.BENCH, JobLocation.AWAY)) {
             cards.addAll(ledger.list(new Query("", Optional.empty(), shelf, Query.Order.CHANGED)));
         }
         return cards;

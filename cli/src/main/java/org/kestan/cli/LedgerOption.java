@@ -4,10 +4,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.ToIntFunction;
-import org.kestan.ground.finding.Fault;
+import org.kestan.base.finding.Fault;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
-import org.kestan.ledger.Opening;
+import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.sqlite.SqliteLedger;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -31,9 +31,9 @@ final class LedgerOption {
         if (!makes && !Files.exists(file)) {
             return faulty("there is no such ledger; accepted: a ledger of the application");
         }
-        Opening opening = SqliteLedger.open(file);
-        if (!(opening instanceof Opening.Opened opened)) {
-            return faulty(JobArgument.WORDS.say(((Opening.Refused) opening).why())
+        OpenResult opening = SqliteLedger.open(file);
+        if (!(opening instanceof OpenResult.Opened opened)) {
+            return faulty(JobArgument.WORDS.say(((OpenResult.Refused) opening).why())
                     + "; accepted: a whole ledger of this version or an older one");
         }
         try (Ledger ledger = opened.ledger()) {

@@ -3,14 +3,14 @@ package org.kestan.cli;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
-import org.kestan.files.MemoryJson;
-import org.kestan.files.StandardsFile;
-import org.kestan.ground.standards.ShopStandards;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.files.results.MemoryJson;
+import org.kestan.files.standards.StandardsFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
-/** {@code kestan memory --ledger FILE}: prints what the shop has learnt from its jobs, as JSON. */
+/** {@code kestan memory --ledger FILE}: prints what the shop has learned from its jobs, as JSON. */
 @Command(
         name = "memory",
         description = "Print what the jobs of a ledger teach: sink, prediction error, hours, rates, joint release.",

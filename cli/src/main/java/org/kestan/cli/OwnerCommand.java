@@ -6,12 +6,12 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
-import org.kestan.dossier.Dossier;
-import org.kestan.files.OwnerPaper;
-import org.kestan.files.OwnerPapers;
-import org.kestan.files.Printed;
-import org.kestan.files.SheetPdf;
-import org.kestan.files.StepLibrary;
+import org.kestan.files.papers.OwnerPaper;
+import org.kestan.files.papers.OwnerPapers;
+import org.kestan.files.papers.SheetPdf;
+import org.kestan.files.results.PrintedResult;
+import org.kestan.files.steps.StepLibrary;
+import org.kestan.overview.JobAnalysis;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -41,15 +41,15 @@ abstract class OwnerCommand implements Callable<Integer> {
     }
 
     /** Makes the paper of a dossier. */
-    abstract OwnerPaper.Made make(Dossier dossier) throws IOException;
+    abstract OwnerPaper.Made make(JobAnalysis analysis) throws IOException;
 
     @Override
     public Integer call() {
-        return input.print(dossier -> {
+        return input.print(analysis -> {
             try {
-                return OwnerPapers.write(make(dossier), paper.size(), out);
+                return OwnerPapers.write(make(analysis), paper.size(), out);
             } catch (IOException failed) {
-                return Printed.faulty(List.of(OwnerPapers.notWritten(failed)));
+                return PrintedResult.faulty(List.of(OwnerPapers.notWritten(failed)));
             }
         });
     }
@@ -62,9 +62,9 @@ abstract class OwnerCommand implements Callable<Integer> {
     static final class Estimate extends OwnerCommand {
 
         @Override
-        OwnerPaper.Made make(Dossier dossier) throws IOException {
+        OwnerPaper.Made make(JobAnalysis analysis) throws IOException {
             return OwnerPapers.estimate(
-                    dossier, JobArgument.WORDS, StepLibrary.shipped().book(), LocalDate.now());
+                    analysis, JobArgument.WORDS, StepLibrary.shipped().book(), LocalDate.now());
         }
     }
 
@@ -76,8 +76,8 @@ abstract class OwnerCommand implements Callable<Integer> {
     static final class Report extends OwnerCommand {
 
         @Override
-        OwnerPaper.Made make(Dossier dossier) throws IOException {
-            return OwnerPapers.report(dossier, JobArgument.WORDS, List.of(), LocalDate.now());
+        OwnerPaper.Made make(JobAnalysis analysis) throws IOException {
+            return OwnerPapers.report(analysis, JobArgument.WORDS, List.of(), LocalDate.now());
         }
     }
 }

@@ -1,7 +1,7 @@
 package org.kestan.cli;
 
 import java.util.concurrent.Callable;
-import org.kestan.files.PlanJson;
+import org.kestan.files.results.PlanJson;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 
@@ -20,7 +20,7 @@ final class PlanCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return input.print(dossier ->
-                PlanJson.print(dossier.job(), way.ways(), way.withLeaves(dossier.shop()), JobArgument.WORDS));
+        return input.print(analysis ->
+                PlanJson.print(analysis.job(), way.ways(), way.withLeaves(analysis.shop()), JobArgument.WORDS));
     }
 }

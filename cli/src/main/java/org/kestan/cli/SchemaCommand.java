@@ -1,7 +1,7 @@
 package org.kestan.cli;
 
-import org.kestan.files.JobWriter;
-import org.kestan.files.StepLibrary;
+import org.kestan.files.job.JobWriter;
+import org.kestan.files.steps.StepLibrary;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;

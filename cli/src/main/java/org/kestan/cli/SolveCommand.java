@@ -1,7 +1,7 @@
 package org.kestan.cli;
 
 import java.util.concurrent.Callable;
-import org.kestan.files.Solve;
+import org.kestan.files.results.SolveJson;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 
@@ -17,6 +17,6 @@ final class SolveCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return input.print(Solve::solve);
+        return input.print(SolveJson::solve);
     }
 }

@@ -3,8 +3,8 @@ package org.kestan.cli;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
-import org.kestan.files.StepLibrary;
-import org.kestan.files.StepsJson;
+import org.kestan.files.results.StepsJson;
+import org.kestan.files.steps.StepLibrary;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -46,7 +46,7 @@ final class StepsCommand implements Callable<Integer> {
                             spec.commandLine().getErr().println(name + ".json" + JobArgument.WORDS.line(fault))));
             return KestanCommand.FAULTY;
         }
-        return input.print(dossier ->
-                StepsJson.compose(dossier.job(), way.ways(), way.withLeaves(dossier.shop()), library.book()));
+        return input.print(analysis ->
+                StepsJson.compose(analysis.job(), way.ways(), way.withLeaves(analysis.shop()), library.book()));
     }
 }

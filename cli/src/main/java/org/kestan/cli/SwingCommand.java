@@ -2,9 +2,9 @@ package org.kestan.cli;
 
 import java.util.concurrent.Callable;
 import java.util.stream.Stream;
-import org.kestan.files.SwingJson;
-import org.kestan.following.swing.Room;
-import org.kestan.job.terms.Touch;
+import org.kestan.analysis.swing.StringClearance;
+import org.kestan.files.results.SwingJson;
+import org.kestan.job.terms.PlayingTouch;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -33,13 +33,14 @@ final class SwingCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Touch said = hand == null
+        PlayingTouch said = hand == null
                 ? null
-                : Stream.of(Touch.values())
+                : Stream.of(PlayingTouch.values())
                         .filter(touch -> touch.key().equals(hand))
                         .findFirst()
                         .orElseThrow(() -> new ParameterException(
                                 spec.commandLine(), "--hand takes light, medium or hard, not “" + hand + "”"));
-        return input.print(dossier -> SwingJson.swing(dossier, said == null ? Room.hand(dossier.job()) : said));
+        return input.print(
+                analysis -> SwingJson.swing(analysis, said == null ? StringClearance.hand(analysis.job()) : said));
     }
 }

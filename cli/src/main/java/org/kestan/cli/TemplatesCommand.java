@@ -5,16 +5,16 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
+import org.kestan.base.finding.Fault;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.FileFinding;
-import org.kestan.files.PlanJson;
-import org.kestan.files.PlanPapers;
-import org.kestan.files.Printed;
-import org.kestan.ground.finding.Fault;
-import org.kestan.ground.finding.Quantity;
-import org.kestan.ground.standards.ShopStandards;
+import org.kestan.files.papers.PlanPapers;
+import org.kestan.files.results.PlanJson;
+import org.kestan.files.results.PrintedResult;
 import org.kestan.job.Job;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.Words;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Wording;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -37,21 +37,21 @@ final class TemplatesCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return input.print(dossier -> write(dossier.job(), way.withLeaves(dossier.shop())));
+        return input.print(analysis -> write(analysis.job(), way.withLeaves(analysis.shop())));
     }
 
     /** Writes the papers; what is printed are the names of the files, one a line. */
-    private Printed write(Job job, ShopStandards shop) {
+    private PrintedResult write(Job job, ShopStandards shop) {
         PlanJson.Planned planned = PlanJson.plan(job, way.ways(), shop);
         if (planned.plan().isEmpty()) {
-            return Printed.faulty(planned.faults());
+            return PrintedResult.faulty(planned.faults());
         }
         try {
             List<Path> written = PlanPapers.write(
-                    planned.dossier(), planned.plan().get(), Words.in(BenchUnit.SIXTY_FOURTHS), folder);
-            return Printed.of(written.stream().map(Path::toString).collect(Collectors.joining("\n", "", "\n")));
+                    planned.analysis(), planned.plan().get(), Wording.in(BenchUnit.SIXTY_FOURTHS), folder);
+            return PrintedResult.of(written.stream().map(Path::toString).collect(Collectors.joining("\n", "", "\n")));
         } catch (IOException failed) {
-            return Printed.faulty(List.of(new Fault(
+            return PrintedResult.faulty(List.of(new Fault(
                     "",
                     FileFinding.PAPERS_NOT_WRITTEN.of(Quantity.text(String.valueOf(failed.getMessage()))),
                     FileFinding.A_FOLDER.of())));

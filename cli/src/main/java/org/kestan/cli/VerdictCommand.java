@@ -1,7 +1,7 @@
 package org.kestan.cli;
 
 import java.util.concurrent.Callable;
-import org.kestan.files.VerdictJson;
+import org.kestan.files.results.VerdictJson;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 
@@ -20,6 +20,6 @@ final class VerdictCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        return input.print(dossier -> VerdictJson.judge(dossier, audience.words()));
+        return input.print(analysis -> VerdictJson.judge(analysis, audience.words()));
     }
 }

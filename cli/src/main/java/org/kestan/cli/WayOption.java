@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import org.kestan.ground.notation.Parsed;
-import org.kestan.ground.standards.Leaves;
-import org.kestan.ground.standards.ShopStandards;
-import org.kestan.judgement.way.Way;
-import org.kestan.judgement.ways.Catalogue;
+import org.kestan.base.notation.Parsed;
+import org.kestan.base.standards.FeelerSet;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.judgment.way.Way;
+import org.kestan.judgment.ways.WayCatalog;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -37,12 +37,12 @@ final class WayOption {
     List<Way> ways() {
         List<Way> ways = new ArrayList<>();
         for (String key : keys) {
-            Optional<Way> way = Catalogue.find(key.strip());
+            Optional<Way> way = WayCatalog.find(key.strip());
             if (way.isEmpty()) {
                 throw new ParameterException(
                         spec.commandLine(),
                         "--way: \u201c" + key + "\u201d is no way; accepted: "
-                                + Catalogue.ALL.stream().map(Way::key).collect(Collectors.joining(", ")));
+                                + WayCatalog.ALL.stream().map(Way::key).collect(Collectors.joining(", ")));
             }
             ways.add(way.get());
         }
@@ -54,8 +54,8 @@ final class WayOption {
         if (leaves == null) {
             return shop;
         }
-        Parsed<Leaves> parsed = Leaves.parse(leaves);
-        if (parsed instanceof Parsed.Bad<Leaves> bad) {
+        Parsed<FeelerSet> parsed = FeelerSet.parse(leaves);
+        if (parsed instanceof Parsed.Bad<FeelerSet> bad) {
             throw new ParameterException(
                     spec.commandLine(), "--leaves: " + JobArgument.WORDS.problem(bad.problem(), bad.accepted()));
         }

@@ -8,12 +8,12 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Fitting;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.sheet.Reading;
-import org.kestan.ground.standards.Family;
-import org.kestan.ground.standards.InstrumentKind;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Fitting;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.standards.Family;
+import org.kestan.base.standards.InstrumentKind;
 import org.kestan.job.pictures.Photo;
 import org.kestan.job.section.Section;
 import org.kestan.job.section.Values;
@@ -23,7 +23,7 @@ import org.kestan.job.terms.Bracing;
 import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Joint;
 import org.kestan.job.terms.Lines;
-import org.kestan.job.tree.Foreign;
+import org.kestan.job.tree.UnknownKeys;
 import org.kestan.job.visits.Visit;
 import org.kestan.job.visits.Visits;
 
@@ -31,12 +31,12 @@ import org.kestan.job.visits.Visits;
 public final class Job {
 
     /** A job with nothing entered. */
-    public static final Job BLANK = new Job(Map.of(), Foreign.NONE);
+    public static final Job BLANK = new Job(Map.of(), UnknownKeys.NONE);
 
     private final Map<Section<?>, Object> sections;
-    private final Foreign foreign;
+    private final UnknownKeys foreign;
 
-    private Job(Map<Section<?>, Object> sections, Foreign foreign) {
+    private Job(Map<Section<?>, Object> sections, UnknownKeys foreign) {
         this.sections = sections;
         this.foreign = foreign;
     }
@@ -61,12 +61,12 @@ public final class Job {
     }
 
     /** Returns what other programs keep with the job, beside what they keep within its sections. */
-    public Foreign foreign() {
+    public UnknownKeys foreign() {
         return foreign;
     }
 
     /** Returns this job with what other programs keep with it. */
-    public Job withForeign(Foreign next) {
+    public Job withForeign(UnknownKeys next) {
         return new Job(sections, next);
     }
 
@@ -76,8 +76,8 @@ public final class Job {
     }
 
     /** Returns the length on a line in mm, empty when nothing is written there. */
-    public OptionalDouble millimetres(Line<Length> line) {
-        return values(line).millimetres(line);
+    public OptionalDouble millimeters(Line<Length> line) {
+        return values(line).millimeters(line);
     }
 
     /** Returns the text on a line as it was written; empty text when nothing is. */

@@ -1,9 +1,9 @@
 package org.kestan.job;
 
 import java.util.List;
-import org.kestan.ground.finding.Finding;
-import org.kestan.ground.finding.Quantity.Count;
-import org.kestan.ground.finding.Quantity.Verbatim;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.finding.Quantity.Count;
+import org.kestan.base.finding.Quantity.Verbatim;
 
 /** What may be wrong with the whole of a job as it was written down. */
 public enum JobFinding implements Finding.Kind {

@@ -4,14 +4,14 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import org.kestan.ground.finding.Fault;
-import org.kestan.ground.finding.Quantity;
-import org.kestan.ground.sheet.Line;
+import org.kestan.base.finding.Fault;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.sheet.Line;
 import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.section.Section;
-import org.kestan.job.tree.Branch;
-import org.kestan.job.tree.Foreign;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
+import org.kestan.job.tree.UnknownKeys;
 
 /** A job as structured data: what the open job file holds, in no format. */
 public final class JobTree {
@@ -39,7 +39,7 @@ public final class JobTree {
 
     /** Reads a job. One that is incomplete is read all the same; what is wrong is a fault. */
     public static Read read(Tree data) {
-        Branch root = Branch.root(data);
+        TreeCursor root = TreeCursor.root(data);
         root.expectObject();
         if (!root.faults().isEmpty()) {
             return Read.faulty(root.faults());
@@ -56,16 +56,16 @@ public final class JobTree {
             job = read(section, root, job);
         }
         return root.faults().isEmpty()
-                ? new Read(Optional.of(job.withForeign(Foreign.in(root.entries(), write(job)))), List.of())
+                ? new Read(Optional.of(job.withForeign(UnknownKeys.in(root.entries(), write(job)))), List.of())
                 : Read.faulty(root.faults());
     }
 
-    private static <T> Job read(Section<T> section, Branch root, Job job) {
+    private static <T> Job read(Section<T> section, TreeCursor root, Job job) {
         return job.with(section, section.read(root));
     }
 
-    private static void checkVersion(Branch root) {
-        Branch version = root.at(KEY);
+    private static void checkVersion(TreeCursor root) {
+        TreeCursor version = root.at(KEY);
         if (!version.isPresent()) {
             version.fault(JobFinding.NO_JOB_FILE.of(), JobFinding.THE_NUMBER.of(Quantity.count(VERSION)));
             return;

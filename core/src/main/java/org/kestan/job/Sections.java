@@ -6,8 +6,8 @@ import org.kestan.job.bench.Bag;
 import org.kestan.job.bench.BagSection;
 import org.kestan.job.bench.DiaryEntry;
 import org.kestan.job.bench.DiarySection;
-import org.kestan.job.bench.Fit;
-import org.kestan.job.bench.FitSection;
+import org.kestan.job.bench.FootFit;
+import org.kestan.job.bench.FootFitSection;
 import org.kestan.job.bench.HeelEntry;
 import org.kestan.job.bench.HeelLogSection;
 import org.kestan.job.bench.StepMark;
@@ -64,7 +64,7 @@ public final class Sections {
     public static final Section<List<Bag>> BAGS = new BagSection();
 
     /** Where the feet of a floating bridge bore. */
-    public static final Section<List<Fit>> FOOT_FIT = new FitSection();
+    public static final Section<List<FootFit>> FOOT_FIT = new FootFitSection();
 
     /** What saddle or bridge stood at while they were trimmed. */
     public static final Section<List<Trim>> TRIMS = new TrimSection();

@@ -3,6 +3,6 @@
  * is aimed at, the ways taken, pictures. Every edit makes a new {@link org.kestan.job.Job}; undo is the job before. A section
  * is a folder here: its value, how it is read, written and described.
  *
- * <p>Leaves the arithmetic to {@code org.kestan.following} and the format of the file to the module {@code files}.
+ * <p>Leaves the arithmetic to {@code org.kestan.analysis} and the format of the file to the module {@code files}.
  */
 package org.kestan.job;

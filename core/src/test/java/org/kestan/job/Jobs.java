@@ -3,17 +3,17 @@ package org.kestan.job;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Aim;
-import org.kestan.ground.sheet.Dimension;
-import org.kestan.ground.sheet.LengthLine;
-import org.kestan.ground.sheet.Reading;
-import org.kestan.ground.sheet.Side;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.LengthLine;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Side;
 import org.kestan.job.strings.StringSpec;
-import org.kestan.job.terms.Across;
 import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Joint;
 import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.StraightedgePosition;
 import org.kestan.job.terms.TrussRod;
 import org.kestan.job.visits.Defect;
 import org.kestan.job.visits.Observation;
@@ -24,7 +24,7 @@ public final class Jobs {
 
     private Jobs() {}
 
-    /** A flat-top with every reading of the sheet, in round millimetres. */
+    /** A flat-top with every reading of the sheet, in round millimeters. */
     public static Job flatTop() {
         Job job = Job.BLANK
                 .with(Lines.FORM, Form.FLAT_TOP)
@@ -51,13 +51,13 @@ public final class Jobs {
         job = put(job, Reading.SIDE_DRIFT, 1);
         job = job.with(Lines.DRIFT_TOWARD, Side.TREBLE);
         // Read under an outer string, right at the saddle: the straightedge shows the fret line itself.
-        job = put(job.with(Lines.PROJECTION_ACROSS, Across.EDGE), Reading.BRIDGE_FRONT, 0);
+        job = put(job.with(Lines.PROJECTION_ACROSS, StraightedgePosition.EDGE), Reading.BRIDGE_FRONT, 0);
         job = put(job, Aim.ACTION_BASS, 2.2);
         job = put(job, Aim.ACTION_TREBLE, 1.7);
         return put(job, Aim.FALL_AWAY, 0.4);
     }
 
-    /** An archtop with a floating bridge, in round millimetres. */
+    /** An archtop with a floating bridge, in round millimeters. */
     public static Job archtop() {
         Job job = Job.BLANK.with(Lines.FORM, Form.ARCHTOP).with(Lines.JOINT_FRET, 14);
         job = put(job, Dimension.SCALE, 635);
@@ -104,8 +104,8 @@ public final class Jobs {
     }
 
     /** Puts a length in mm. */
-    public static Job put(Job job, LengthLine line, double millimetres) {
-        return put(job, line, String.format(Locale.ROOT, "%.9f mm", millimetres));
+    public static Job put(Job job, LengthLine line, double millimeters) {
+        return put(job, line, String.format(Locale.ROOT, "%.9f mm", millimeters));
     }
 
     /** Puts a length as text. */

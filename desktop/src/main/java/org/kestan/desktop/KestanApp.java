@@ -19,20 +19,20 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.kestan.desktop.reports.LogFile;
-import org.kestan.desktop.session.BackupRounds;
+import org.kestan.desktop.session.BackupSchedule;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.Settings;
-import org.kestan.desktop.shell.Look;
+import org.kestan.desktop.shell.Appearance;
 import org.kestan.desktop.shell.MainWindow;
-import org.kestan.dossier.Station;
 import org.kestan.ledger.Backups;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerFinding;
-import org.kestan.ledger.Opening;
+import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.sqlite.SqliteBackups;
 import org.kestan.ledger.sqlite.SqliteLedger;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.Words;
+import org.kestan.overview.Station;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Wording;
 
 /**
  * Starts the application. Arguments: {@code --demo} works on sample jobs in a scratch ledger and touches nothing of the
@@ -56,14 +56,17 @@ public final class KestanApp extends Application {
         // The frame is there at once; what goes into it needs the disk.
         stage.setTitle("Kestan");
         stage.setScene(new Scene(
-                new StackPane(), MainWindow.WIDTH, MainWindow.HEIGHT, Look.ground(!arguments.contains("--demo"))));
+                new StackPane(),
+                MainWindow.WIDTH,
+                MainWindow.HEIGHT,
+                Appearance.ground(!arguments.contains("--demo"))));
         stage.show();
         told(arguments, "window shown");
         Platform.runLater(() -> {
             try {
                 // While the ledger is being opened.
                 MainWindow.warm();
-                Start found = Start.of(arguments);
+                StartupData found = StartupData.of(arguments);
                 scratch = found.demo() ? Optional.of(found.folder()) : Optional.empty();
                 LogFile.openIn(found.folder(), this::crashed);
                 open(stage, Settings.in(found.folder()), found, found.opening());
@@ -73,12 +76,12 @@ public final class KestanApp extends Application {
         });
     }
 
-    private void open(Stage stage, Settings settings, Start found, Opening opening) {
-        if (opening instanceof Opening.Refused refused) {
+    private void open(Stage stage, Settings settings, StartupData found, OpenResult opening) {
+        if (opening instanceof OpenResult.Refused refused) {
             refuse(stage, settings, found, refused);
             return;
         }
-        Ledger ledger = ((Opening.Opened) opening).ledger();
+        Ledger ledger = ((OpenResult.Opened) opening).ledger();
         this.open = ledger;
         List<String> arguments = getParameters().getRaw();
         Optional<Path> job = arguments.stream()
@@ -106,7 +109,7 @@ public final class KestanApp extends Application {
                     + " the plan. Alt+0 has the other jobs, F1 explains any field.");
         }
         stage.show();
-        BackupRounds.start(ledger, window.session());
+        BackupSchedule.start(ledger, window.session());
         afterNextFrame(stage.getScene(), () -> told(arguments, "usable"));
         if (arguments.contains("--rehearse")) {
             window.visitAll(Platform::exit);
@@ -140,7 +143,7 @@ public final class KestanApp extends Application {
         if (open != null) {
             open.close();
         }
-        scratch.ifPresent(Litter::remove);
+        scratch.ifPresent(TemporaryFolders::remove);
     }
 
     /** Says that something went wrong, and where the report can be read. */
@@ -157,9 +160,9 @@ public final class KestanApp extends Application {
      * Says why the ledger can't be used. Where the ledger itself is not at fault it is tried again; where it is damaged or gone
      * its backups are offered. Nothing is written unless the user says so, and the focus lies on what changes nothing.
      */
-    private void refuse(Stage stage, Settings settings, Start found, Opening.Refused refused) {
+    private void refuse(Stage stage, Settings settings, StartupData found, OpenResult.Refused refused) {
         Path file = found.file();
-        String reason = Words.in(BenchUnit.MILLIMETRES).say(refused.why());
+        String reason = Wording.in(BenchUnit.MILLIMETRES).say(refused.why());
         Label why = new Label(reason.substring(0, 1).toUpperCase(Locale.ROOT) + reason.substring(1) + ".");
         why.setWrapText(true);
         why.setId("refusal");
@@ -194,7 +197,7 @@ public final class KestanApp extends Application {
         box.setPadding(new Insets(32));
         box.setAlignment(Pos.CENTER_LEFT);
         Scene scene = new Scene(box, 760, 480);
-        new Look(scene, settings);
+        new Appearance(scene, settings);
         stage.setTitle("Kestan");
         stage.setScene(scene);
         stage.show();

@@ -14,7 +14,7 @@ public final class Launcher {
     public static void main(String[] arguments) {
         // Its running commentary on each start is for its own developers.
         Logger.getLogger("org.flywaydb").setLevel(Level.WARNING);
-        Start.begin(List.of(arguments));
+        StartupData.begin(List.of(arguments));
         Application.launch(KestanApp.class, arguments);
     }
 }

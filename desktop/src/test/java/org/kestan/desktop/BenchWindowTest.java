@@ -19,12 +19,11 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import org.kestan.dossier.Station;
-import org.kestan.files.StepLibrary;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Aim;
-import org.kestan.ground.sheet.Reading;
-import org.kestan.ground.sheet.Side;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Side;
+import org.kestan.files.steps.StepLibrary;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.Bag;
@@ -33,16 +32,17 @@ import org.kestan.job.bench.HeelEntry;
 import org.kestan.job.bench.StepMark;
 import org.kestan.job.bench.Wait;
 import org.kestan.job.bench.WaitKind;
-import org.kestan.job.tree.Foreign;
-import org.kestan.judgement.ways.Catalogue;
+import org.kestan.job.tree.UnknownKeys;
+import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.Query;
-import org.kestan.work.heel.HeelAdvice;
-import org.kestan.work.heel.HeelGoal;
-import org.kestan.work.plan.WorkPlan;
-import org.kestan.work.steps.Step;
-import org.kestan.work.steps.StepBook;
-import org.kestan.work.steps.StepVisit;
+import org.kestan.overview.Station;
+import org.kestan.repair.heel.HeelAdvice;
+import org.kestan.repair.heel.HeelGoal;
+import org.kestan.repair.plan.WorkPlan;
+import org.kestan.repair.steps.Step;
+import org.kestan.repair.steps.StepBook;
+import org.kestan.repair.steps.StepVisit;
 import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
@@ -180,11 +180,11 @@ public class BenchWindowTest extends WindowTest {
                     .edit(job -> job.with(Aim.ACTION_BASS, Length.ofText("3.4 mm"))
                             .with(Aim.ACTION_TREBLE, Length.ofText("2.65 mm"))
                             .with(Aim.SADDLE, Length.ofText("1.9 mm")));
-            session().edit(job -> WorkPlan.take(session().dossier().ways(), List.of(Catalogue.NECK_RESET)));
+            session().edit(job -> WorkPlan.take(session().analysis().ways(), List.of(WayCatalog.NECK_RESET)));
             return true;
         });
         focusCard();
-        WorkPlan plan = session().dossier().plan();
+        WorkPlan plan = session().analysis().plan();
         double slack = plan.projection().orElseThrow().slackAsRead();
         List<Step> steps = book().compose(plan);
         boolean sanded = false;
@@ -217,11 +217,11 @@ public class BenchWindowTest extends WindowTest {
                 .extracting(StepMark::step)
                 .isEqualTo(StepBook.LAST);
         // The plan is still the one it was: what was read lies in visits of its own.
-        assertThat(session().dossier().plan().projection().orElseThrow().slackAsRead())
+        assertThat(session().analysis().plan().projection().orElseThrow().slackAsRead())
                 .isEqualTo(slack);
-        assertThat(StepVisit.of(job(), Step.Into.DRY_FIT, LocalDate.now()).millimetres(Reading.PROJECTION_SLACK))
+        assertThat(StepVisit.of(job(), Step.Into.DRY_FIT, LocalDate.now()).millimeters(Reading.PROJECTION_SLACK))
                 .isPresent();
-        assertThat(session().dossier().progress(Station.BENCH).stage()).isEqualTo(Station.Stage.DONE);
+        assertThat(session().analysis().progress(Station.BENCH).stage()).isEqualTo(Station.Stage.DONE);
         // Everything that was bagged goes back on.
         assertThat(job().section(Sections.BAGS)).hasSizeGreaterThan(3).noneMatch(Bag::back);
         page("bags");
@@ -240,7 +240,7 @@ public class BenchWindowTest extends WindowTest {
     /** Follows the advice on a heel that gives 0.02 mm a pull at 80 grit: a few rounds by hand, then to the end. */
     private void sand(double target) {
         page("heel");
-        double left = session().dossier().plan().heel().orElseThrow().atCap();
+        double left = session().analysis().plan().heel().orElseThrow().atCap();
         waitFor(() -> !label("heel-word").isEmpty());
         for (int round = 0; round < BY_HAND; round++) {
             int entries = job().section(Sections.HEEL_LOG).size();
@@ -262,7 +262,7 @@ public class BenchWindowTest extends WindowTest {
     /** The rounds that are left, as the window advises them; logged without a hand. */
     private double toTheEnd(double target, double from) {
         HeelGoal goal = session()
-                .dossier()
+                .analysis()
                 .plan()
                 .correction()
                 .flatMap(plan -> HeelGoal.of(plan, job()))
@@ -279,7 +279,7 @@ public class BenchWindowTest extends WindowTest {
             for (Side side : Side.values()) {
                 if (advice.pulls().get(side) > 0) {
                     sets.add(new HeelEntry.Pulls(
-                            side, advice.grit(), advice.pulls().get(side), Foreign.NONE));
+                            side, advice.grit(), advice.pulls().get(side), UnknownKeys.NONE));
                 }
             }
             left -= taken(sets);
@@ -291,7 +291,7 @@ public class BenchWindowTest extends WindowTest {
                     Optional.empty(),
                     Optional.empty(),
                     Optional.empty(),
-                    Foreign.NONE));
+                    UnknownKeys.NONE));
         }
         onWindow(() -> {
             session().edit(job -> job.with(Sections.HEEL_LOG, List.copyOf(log)));
@@ -309,8 +309,8 @@ public class BenchWindowTest extends WindowTest {
 
     /** How far the projection rises for wood off the cap: D over H. */
     private double leverage() {
-        return job().visit().millimetres(Reading.JOINT_TO_SADDLE).orElseThrow()
-                / job().visit().millimetres(Reading.HEEL_HEIGHT).orElseThrow();
+        return job().visit().millimeters(Reading.JOINT_TO_SADDLE).orElseThrow()
+                / job().visit().millimeters(Reading.HEEL_HEIGHT).orElseThrow();
     }
 
     /** A wait goes by the clock on the wall while another job is open, and is said with its time. */
@@ -393,7 +393,7 @@ public class BenchWindowTest extends WindowTest {
         type("trim-bridge-treble", "20.80 mm");
         assertThat(job().section(Sections.TRIMS)).hasSize(1);
         assertThat(label("trim-bridge-left")).contains("reble is there");
-        assertThat(job().section(Sections.WAYS)).contains(Catalogue.FLOATING_BRIDGE.key());
+        assertThat(job().section(Sections.WAYS)).contains(WayCatalog.FLOATING_BRIDGE.key());
     }
 
     /** A reading out of its check says what to do; no entry is lost when the step is opened again. */
@@ -408,6 +408,6 @@ public class BenchWindowTest extends WindowTest {
         keys(KeyCode.SPACE);
         keys(KeyCode.LEFT);
         keys(KeyCode.O);
-        assertThat(job().visit().millimetres(Reading.PROJECTION_SLACK)).hasValue(9);
+        assertThat(job().visit().millimeters(Reading.PROJECTION_SLACK)).hasValue(9);
     }
 }

@@ -43,13 +43,13 @@ public class CrashReportTest {
         for (Path each : new Path[] {old, other}) {
             Files.setLastModifiedTime(each, FileTime.from(now.minus(Duration.ofDays(2))));
         }
-        Litter.sweep(place, now);
+        TemporaryFolders.sweep(place, now);
         assertThat(old).doesNotExist();
         assertThat(young).exists();
         assertThat(other).exists();
-        Litter.remove(other);
+        TemporaryFolders.remove(other);
         assertThat(other).as("nothing else is removed").exists();
-        Litter.remove(young);
+        TemporaryFolders.remove(young);
         Files.delete(other);
         Files.delete(place);
     }

@@ -14,22 +14,22 @@ import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
-import org.kestan.desktop.parts.elevation.ElevationView;
-import org.kestan.following.correction.Correction;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Aim;
-import org.kestan.ground.sheet.Reading;
-import org.kestan.ground.sheet.Side;
+import org.kestan.analysis.correction.Correction;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Side;
+import org.kestan.desktop.widgets.elevation.ElevationView;
 import org.kestan.job.Job;
-import org.kestan.words.BenchUnit;
-import org.kestan.work.moves.Handle;
+import org.kestan.repair.drag.Handle;
+import org.kestan.text.BenchUnit;
 import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 public class DrawingTest extends WindowTest {
 
     private Correction plan() {
-        return session().dossier().plan().correction().orElseThrow();
+        return session().analysis().plan().correction().orElseThrow();
     }
 
     private Point2D middle(String id) {
@@ -167,7 +167,7 @@ public class DrawingTest extends WindowTest {
                     return true;
                 });
                 double pitch = session()
-                        .dossier()
+                        .analysis()
                         .trajectory()
                         .orElseThrow()
                         .pitch()

@@ -12,9 +12,9 @@ import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Reading;
 import org.kestan.cli.KestanCommand;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Reading;
 import org.kestan.job.Job;
 import org.testng.annotations.Test;
 
@@ -136,7 +136,7 @@ public class GaugeTest extends WindowTest {
         openSample(0);
         int port = listen();
         double read =
-                session().job().visit().millimetres(Reading.BRIDGE_THICKNESS).orElseThrow();
+                session().job().visit().millimeters(Reading.BRIDGE_THICKNESS).orElseThrow();
         onWindow(() -> {
             find("survey-bridgeThickness", TextField.class).requestFocus();
             return true;
@@ -160,6 +160,6 @@ public class GaugeTest extends WindowTest {
         keys(KeyCode.F3);
         Length taken = session().job().get(Reading.BRIDGE_THICKNESS).orElseThrow();
         assertThat(taken.text()).matches("\\d+\\.\\d\\d mm");
-        assertThat(taken.millimetres()).isBetween(read - 0.1, read + 0.1);
+        assertThat(taken.millimeters()).isBetween(read - 0.1, read + 0.1);
     }
 }

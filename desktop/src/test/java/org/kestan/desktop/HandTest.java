@@ -10,10 +10,10 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import org.kestan.desktop.parts.elevation.ElevationView;
-import org.kestan.ground.sheet.Aim;
-import org.kestan.ground.sheet.Dimension;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.Reading;
+import org.kestan.desktop.widgets.elevation.ElevationView;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.testng.annotations.Test;
@@ -320,7 +320,7 @@ public class HandTest extends WindowTest {
         keys(KeyCode.ALT, KeyCode.DIGIT4);
         enter("2.2 mm");
         enter("1.7 mm");
-        assertThat(session().dossier().plan().heel()).isPresent();
+        assertThat(session().analysis().plan().heel()).isPresent();
         System.out.printf(
                 "A whole sheet from Ctrl+N to the heel cut: %d keys, %.0f s by the robot.%n",
                 pressed[0], (System.nanoTime() - from) / 1e9);

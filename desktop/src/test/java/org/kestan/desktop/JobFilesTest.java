@@ -13,8 +13,8 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.paint.Color;
-import org.kestan.files.JobFile;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.base.sheet.Reading;
+import org.kestan.files.job.JobFile;
 import org.kestan.job.Job;
 import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
@@ -94,7 +94,7 @@ public class JobFilesTest extends WindowTest {
         var kept = org.kestan.desktop.session.Settings.in(folder);
         assertThat(kept.dark()).isTrue();
         assertThat(kept.textSize()).isEqualTo(125);
-        assertThat(kept.unit()).isEqualTo(org.kestan.words.BenchUnit.THOUSANDTHS);
+        assertThat(kept.unit()).isEqualTo(org.kestan.text.BenchUnit.THOUSANDTHS);
         assertThat(kept.recentFiles()).contains(samples.get(0).toAbsolutePath());
         keys(KeyCode.F7);
         assertThat(stage.getScene().getRoot().getPseudoClassStates())

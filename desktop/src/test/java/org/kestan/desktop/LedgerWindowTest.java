@@ -12,20 +12,20 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.Reading;
 import org.kestan.desktop.rooms.ledger.LedgerRoom;
 import org.kestan.desktop.stations.intake.PhotoPane;
-import org.kestan.files.DemoJobs;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Dimension;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.files.demo.DemoJobs;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.PlayingStyle;
 import org.kestan.job.visits.Defect;
 import org.kestan.job.visits.Severity;
 import org.kestan.ledger.JobCard;
+import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Query;
-import org.kestan.ledger.Shelf;
 import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
@@ -100,16 +100,16 @@ public class LedgerWindowTest extends WindowTest {
         robot.clickOn("#ledger-archive");
         waitFor(() -> names().size() == ALL);
         assertThat(names()).hasSize(ALL);
-        look(Shelf.AWAY);
+        look(JobLocation.AWAY);
         waitFor(() -> names().size() == 1);
         assertThat(names()).hasSize(1);
     }
 
-    private void look(Shelf shelf) {
+    private void look(JobLocation shelf) {
         onWindow(() -> {
             // The room's only box of that id holds shelves.
             @SuppressWarnings("unchecked")
-            ComboBox<Shelf> box = find("ledger-shelf", ComboBox.class);
+            ComboBox<JobLocation> box = find("ledger-shelf", ComboBox.class);
             box.setValue(shelf);
             return true;
         });
@@ -132,7 +132,7 @@ public class LedgerWindowTest extends WindowTest {
             robot.clickOn("#ledger-delete");
             waitFor(() -> names().size() == before - 1);
         }
-        look(Shelf.BIN);
+        look(JobLocation.BIN);
         waitFor(() -> names().size() == 2);
         selectFirst();
         robot.clickOn("#ledger-archive");
@@ -144,7 +144,7 @@ public class LedgerWindowTest extends WindowTest {
         robot.clickOn("#ledger-delete");
         waitFor(() -> names().isEmpty());
         assertThat(label("notice")).startsWith("Erased");
-        look(Shelf.BENCH);
+        look(JobLocation.BENCH);
         waitFor(() -> names().size() == ALL - 1);
         assertThat(ledger.count()).isEqualTo(ALL - 1);
     }
@@ -209,7 +209,7 @@ public class LedgerWindowTest extends WindowTest {
         keys(KeyCode.ALT, KeyCode.DIGIT1);
         type("intake-complaint", "=buzzes, \u201con the third\u201d");
         type("instrument-nut-to-twelfth", "12 3/4 in");
-        assertThat(session().job().get(Dimension.SCALE).orElseThrow().millimetres())
+        assertThat(session().job().get(Dimension.SCALE).orElseThrow().millimeters())
                 .isEqualTo(647.7);
         onWindow(() -> {
             find("intake-style", Node.class).requestFocus();

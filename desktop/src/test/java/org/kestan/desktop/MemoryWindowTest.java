@@ -15,23 +15,23 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javax.imageio.ImageIO;
-import org.kestan.desktop.parts.drawn.Bars;
-import org.kestan.desktop.parts.pages.OwnerPane;
+import org.kestan.base.notation.Parsed;
+import org.kestan.base.standards.InstrumentKind;
+import org.kestan.base.standards.Origin;
+import org.kestan.base.standards.Standard;
 import org.kestan.desktop.rooms.ledger.LedgerRoom;
-import org.kestan.dossier.Station;
-import org.kestan.files.FinishedSamples;
-import org.kestan.ground.notation.Parsed;
-import org.kestan.ground.standards.InstrumentKind;
-import org.kestan.ground.standards.Origin;
-import org.kestan.ground.standards.Standard;
+import org.kestan.desktop.widgets.chart.BarChart;
+import org.kestan.desktop.widgets.layout.OwnerPane;
+import org.kestan.files.demo.FinishedSamples;
 import org.kestan.job.pictures.Photo;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Query;
+import org.kestan.overview.Station;
 import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
-/** What the shop has learnt, its numbers at a glance, and the papers that stay with a job, in the real window. */
+/** What the shop has learned, its numbers at a glance, and the papers that stay with a job, in the real window. */
 public class MemoryWindowTest extends WindowTest {
 
     private static final InstrumentKind LARGE = new InstrumentKind("steel", "large", "x");
@@ -40,15 +40,15 @@ public class MemoryWindowTest extends WindowTest {
         FinishedSamples.make(many, 3, LocalDate.now().minusDays(40)).forEach(ledger::insert);
     }
 
-    /** Learnt: offered, taken over with one press, marked, gone by, its jobs named, given back with one press. */
+    /** Learned: offered, taken over with one press, marked, gone by, its jobs named, given back with one press. */
     @Test
-    public void whatIsLearntIsOfferedTakenAndGivenBack() {
+    public void whatIsLearnedIsOfferedTakenAndGivenBack() {
         finished(10);
         onWindow(() -> {
             window.enter("standards");
             return true;
         });
-        String sink = "learnt-sink-steel-large-x";
+        String sink = "learned-sink-steel-large-x";
         assertThat(label(sink)).contains("5 jobs", "Offered");
         double before = session().standards().get(Standard.SINK);
         press(find(sink + "-use", Node.class));
@@ -60,20 +60,20 @@ public class MemoryWindowTest extends WindowTest {
         assertThat(taken).isCloseTo(1.0, within(0.15)).isNotEqualTo(before);
         assertThat(session().standards().of(LARGE).origin(Standard.SINK)).isEqualTo(Origin.LEARNT);
         openSample(0);
-        assertThat(session().dossier().shop().get(Standard.SINK)).isEqualTo(taken);
+        assertThat(session().analysis().shop().get(Standard.SINK)).isEqualTo(taken);
         onWindow(() -> {
             window.enter("standards");
             return true;
         });
         press(find(sink + "-jobs", Node.class));
-        waitFor(() -> robot.lookup("#learnt .link-button").queryAll().size() == 6);
+        waitFor(() -> robot.lookup("#learned .link-button").queryAll().size() == 6);
         press(find(sink + "-back", Node.class));
         waitFor(() -> label(sink).contains("Offered"));
         assertThat(session().standards().of(LARGE).get(Standard.SINK)).isEqualTo(before);
-        Button job = (Button) robot.lookup("#learnt-all").query();
+        Button job = (Button) robot.lookup("#learned-all").query();
         press(job);
-        waitFor(() -> robot.lookup("#learnt-rate-80-use").tryQuery().isPresent());
-        press(find("learnt-rate-80-use", Node.class));
+        waitFor(() -> robot.lookup("#learned-rate-80-use").tryQuery().isPresent());
+        press(find("learned-rate-80-use", Node.class));
         waitFor(() -> session().standards().origin(Standard.PULL_80) == Origin.LEARNT);
         // Undone like anything else that is changed there.
         find("standards-search", Node.class);
@@ -87,10 +87,10 @@ public class MemoryWindowTest extends WindowTest {
         keys(KeyCode.ALT, KeyCode.DIGIT0);
         press(find("ledger-glance", Node.class));
         waitFor(() -> label("logbook-headline").startsWith("8 finished jobs"));
-        assertThat(find("logbook-ways", Bars.class).getAccessibleText())
+        assertThat(find("logbook-ways", BarChart.class).getAccessibleText())
                 .contains("What do we do most?", "Neck reset 4");
-        assertThat(find("logbook-hours", Bars.class).getAccessibleText()).contains(" h for 9");
-        assertThat(find("logbook-ways", Bars.class).lookupAll(".bar")).isNotEmpty();
+        assertThat(find("logbook-hours", BarChart.class).getAccessibleText()).contains(" h for 9");
+        assertThat(find("logbook-ways", BarChart.class).lookupAll(".bar")).isNotEmpty();
         assertThat(find("ledger-list", ListView.class).isVisible()).isFalse();
         // Who searches wants the jobs.
         onWindow(() -> {

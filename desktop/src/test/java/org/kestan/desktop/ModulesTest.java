@@ -54,7 +54,7 @@ public class ModulesTest {
         ArchRuleDefinition.noClasses()
                 .that()
                 .resideInAnyPackage(
-                        "org.kestan.desktop.rooms..", "org.kestan.desktop.stations..", "org.kestan.desktop.parts..")
+                        "org.kestan.desktop.rooms..", "org.kestan.desktop.stations..", "org.kestan.desktop.widgets..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.kestan.desktop.shell..", "org.kestan.ledger.sqlite..")

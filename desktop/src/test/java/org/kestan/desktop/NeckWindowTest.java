@@ -9,15 +9,15 @@ import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import org.kestan.desktop.parts.neck.NeckPicture;
-import org.kestan.desktop.parts.neck.SwingMap;
-import org.kestan.dossier.Station;
-import org.kestan.dossier.StringRoom;
-import org.kestan.following.swing.Swing;
-import org.kestan.ground.sheet.Aim;
-import org.kestan.ground.sheet.AtFret;
-import org.kestan.ground.sheet.Reading;
-import org.kestan.ground.sheet.Sides;
+import org.kestan.analysis.swing.Swing;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.AtFret;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Sides;
+import org.kestan.desktop.widgets.neck.NeckPicture;
+import org.kestan.desktop.widgets.neck.SwingMap;
+import org.kestan.overview.Station;
+import org.kestan.overview.StringClearances;
 import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
@@ -66,7 +66,7 @@ public class NeckWindowTest extends WindowTest {
                         .text())
                 .isEqualTo(text + " mm"));
         assertThat(session()
-                        .dossier()
+                        .analysis()
                         .trajectory()
                         .orElseThrow()
                         .basis()
@@ -89,7 +89,7 @@ public class NeckWindowTest extends WindowTest {
             enter(gap);
         }
         assertThat(label("survey-profile-gaps-13-gap-note")).contains("off the curve");
-        assertThat(session().dossier().questions())
+        assertThat(session().analysis().questions())
                 .anySatisfy(question -> assertThat(question.line()).isEqualTo(Reading.PROFILE_GAP.at(13)));
         type("survey-profile-gaps-13-gap", "0.06 mm");
         assertThat(label("survey-profile-gaps-13-gap-note")).doesNotContain("off the curve");
@@ -148,15 +148,15 @@ public class NeckWindowTest extends WindowTest {
         assertThat(label("swing-said")).isNotEqualTo(first);
         keys(KeyCode.HOME);
         assertThat(label("swing-said")).isEqualTo(first);
-        Swing now = session().dossier().room().at(StringRoom.Stage.NOW).orElseThrow();
+        Swing now = session().analysis().room().at(StringClearances.Stage.NOW).orElseThrow();
         press(find("plan-page-numbers", ToggleButton.class));
         press(find("aim-clean", Button.class));
         Sides<Double> lowest = now.lowestActions();
-        assertThat(session().job().millimetres(Aim.ACTION_BASS).orElseThrow()).isCloseTo(lowest.bass(), within(0.011));
-        assertThat(session().job().millimetres(Aim.ACTION_TREBLE).orElseThrow())
+        assertThat(session().job().millimeters(Aim.ACTION_BASS).orElseThrow()).isCloseTo(lowest.bass(), within(0.011));
+        assertThat(session().job().millimeters(Aim.ACTION_TREBLE).orElseThrow())
                 .isCloseTo(lowest.treble(), within(0.011));
         press(find("aim-usual", Button.class));
-        assertThat(session().job().millimetres(Aim.ACTION_TREBLE).orElseThrow())
+        assertThat(session().job().millimeters(Aim.ACTION_TREBLE).orElseThrow())
                 .isCloseTo(4 * 25.4 / 64, within(0.011));
     }
 }

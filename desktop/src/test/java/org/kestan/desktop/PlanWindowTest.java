@@ -13,13 +13,13 @@ import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.kestan.files.DemoJobs;
-import org.kestan.ground.sheet.Aim;
-import org.kestan.ground.sheet.Dimension;
-import org.kestan.ground.standards.School;
-import org.kestan.judgement.way.Way;
-import org.kestan.judgement.ways.Catalogue;
-import org.kestan.work.plan.WorkPlan;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.standards.School;
+import org.kestan.files.demo.DemoJobs;
+import org.kestan.judgment.way.Way;
+import org.kestan.judgment.ways.WayCatalog;
+import org.kestan.repair.plan.WorkPlan;
 import org.testng.annotations.Test;
 
 /** The work plan, its heel and its papers, and the neck from nothing, driven as their user would. */
@@ -52,34 +52,34 @@ public class PlanWindowTest extends WindowTest {
 
     @Test
     public void aWayTakenIsPlannedAndPutAside() {
-        plan("small-flat-top-relief.kestan.json", Catalogue.SADDLE);
+        plan("small-flat-top-relief.kestan.json", WayCatalog.SADDLE);
         assertThat(label("plan-ways")).isEqualTo("Lower, raise or replace the saddle");
         assertThat(words("work-figures")).contains("Off the bottom, bass").doesNotContain("Heel cut at the cap");
         robot.clickOn("#plan-aside");
         waitFor(() -> WorkPlan.taken(session().job()).isEmpty());
         assertThat(label("plan-ways")).startsWith("Preview: ");
-        assertThat(session().dossier().plan().ways())
-                .isEqualTo(session().dossier().recommendation().ways());
+        assertThat(session().analysis().plan().ways())
+                .isEqualTo(session().analysis().recommendation().ways());
         keys(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(WorkPlan.taken(session().job())).containsExactly(Catalogue.SADDLE);
+        assertThat(WorkPlan.taken(session().job())).containsExactly(WayCatalog.SADDLE);
     }
 
     @Test
     public void theFretLineMovedByHandPutsALighterWayAside() {
-        plan("large-flat-top-reset.kestan.json", Catalogue.SHAVE_BRIDGE);
+        plan("large-flat-top-reset.kestan.json", WayCatalog.SHAVE_BRIDGE);
         onWindow(() -> {
             find("handle-fret-line", Node.class).requestFocus();
             return "focus";
         });
         keys(KeyCode.UP);
-        assertThat(WorkPlan.taken(session().job())).containsExactly(Catalogue.NECK_RESET);
+        assertThat(WorkPlan.taken(session().job())).containsExactly(WayCatalog.NECK_RESET);
         keys(KeyCode.CONTROL, KeyCode.Z);
-        assertThat(WorkPlan.taken(session().job())).containsExactly(Catalogue.SHAVE_BRIDGE);
+        assertThat(WorkPlan.taken(session().job())).containsExactly(WayCatalog.SHAVE_BRIDGE);
     }
 
     @Test
     public void theHeelIsDrawnWithItsValues() {
-        plan("large-flat-top-reset.kestan.json", Catalogue.NECK_RESET);
+        plan("large-flat-top-reset.kestan.json", WayCatalog.NECK_RESET);
         robot.clickOn("#plan-page-heel");
         waitFor(() -> find("heel-map", Region.class).isVisible());
         int drawn = onWindow(() -> {
@@ -91,7 +91,7 @@ public class PlanWindowTest extends WindowTest {
         });
         // Two cheeks end-on, two from the side.
         assertThat(drawn).isEqualTo(4);
-        plan("large-flat-top-reset.kestan.json", Catalogue.SADDLE);
+        plan("large-flat-top-reset.kestan.json", WayCatalog.SADDLE);
         int none = onWindow(() -> {
             Region map = find("heel-map", Region.class);
             map.requestLayout();
@@ -105,7 +105,7 @@ public class PlanWindowTest extends WindowTest {
 
     @Test
     public void thePapersAreThoseOfThePlan() {
-        plan("bolt-on-shim.kestan.json", Catalogue.POCKET_SHIM);
+        plan("bolt-on-shim.kestan.json", WayCatalog.POCKET_SHIM);
         robot.clickOn("#plan-page-papers");
         waitFor(() -> robot.lookup("#template-pocket-shim").tryQuery().isPresent());
         // The bench card, the estimate, the shim, and the levelling: this neck was read fret by fret.

@@ -10,17 +10,17 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.ToggleButton;
-import org.kestan.dossier.Station;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.base.sheet.Reading;
 import org.kestan.job.Sections;
 import org.kestan.job.proof.Prediction;
 import org.kestan.job.terms.Lines;
-import org.kestan.judgement.ways.Catalogue;
+import org.kestan.judgment.ways.WayCatalog;
+import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Query;
-import org.kestan.ledger.Shelf;
-import org.kestan.work.plan.WorkPlan;
-import org.kestan.work.steps.Step;
-import org.kestan.work.steps.StepVisit;
+import org.kestan.overview.Station;
+import org.kestan.repair.plan.WorkPlan;
+import org.kestan.repair.steps.Step;
+import org.kestan.repair.steps.StepVisit;
 import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
@@ -30,7 +30,7 @@ public class ProofWindowTest extends WindowTest {
     private void openProof() {
         openSample(0);
         onWindow(() -> {
-            session().edit(job -> WorkPlan.take(session().dossier().ways(), List.of(Catalogue.NECK_RESET)));
+            session().edit(job -> WorkPlan.take(session().analysis().ways(), List.of(WayCatalog.NECK_RESET)));
             window.enter(Station.PROOF.key());
             return true;
         });
@@ -60,7 +60,7 @@ public class ProofWindowTest extends WindowTest {
         assertThat(robot.lookup("#proof-causes .label").queryAll()).isNotEmpty();
         // The plan is what it was made from; the prediction stays, whatever is read.
         assertThat(session().job().section(Sections.PREDICTION)).isEqualTo(Optional.of(kept));
-        assertThat(session().job().visit().millimetres(Reading.ACTION_BASS).orElseThrow())
+        assertThat(session().job().visit().millimeters(Reading.ACTION_BASS).orElseThrow())
                 .isGreaterThan(action);
         assertThat(StepVisit.of(session().job(), Step.Into.AFTER, LocalDate.now())
                         .readings())
@@ -75,12 +75,12 @@ public class ProofWindowTest extends WindowTest {
         press(find("proof-sign", Node.class));
         assertThat(session().job().get(Lines.SIGNED_ON)).contains(LocalDate.now());
         assertThat(session().job().get(Lines.STILL_TO_DO)).contains("Look for a loose brace");
-        assertThat(session().dossier().station()).isEqualTo(Station.PROOF);
+        assertThat(session().analysis().station()).isEqualTo(Station.PROOF);
         onWindow(() -> {
             window.store().flush();
             return true;
         });
-        assertThat(ledger.list(new Query("", Optional.empty(), Shelf.BENCH, Query.Order.DUE))
+        assertThat(ledger.list(new Query("", Optional.empty(), JobLocation.BENCH, Query.Order.DUE))
                         .get(0)
                         .due())
                 .contains(LocalDate.now().plusYears(1));
@@ -91,7 +91,7 @@ public class ProofWindowTest extends WindowTest {
     public void nothingIsKeptBeforeItIsLookedAt() {
         openSample(0);
         onWindow(() -> {
-            session().edit(job -> WorkPlan.take(session().dossier().ways(), List.of(Catalogue.NECK_RESET)));
+            session().edit(job -> WorkPlan.take(session().analysis().ways(), List.of(WayCatalog.NECK_RESET)));
             return true;
         });
         find("proof-headline", Node.class);

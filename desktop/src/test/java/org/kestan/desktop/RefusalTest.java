@@ -15,10 +15,10 @@ import javafx.application.Application;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
-import org.kestan.files.DemoJobs;
-import org.kestan.files.JobReader;
+import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.job.JobReader;
 import org.kestan.ledger.Ledger;
-import org.kestan.ledger.Opening;
+import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.sqlite.SqliteLedger;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
@@ -41,7 +41,7 @@ public class RefusalTest {
         before = Thread.getDefaultUncaughtExceptionHandler();
         folder = Files.createTempDirectory("kestan-test-");
         file = folder.resolve("ledger.sqlite");
-        try (Ledger ledger = ((Opening.Opened) SqliteLedger.open(file)).ledger()) {
+        try (Ledger ledger = ((OpenResult.Opened) SqliteLedger.open(file)).ledger()) {
             ledger.insert(
                     JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0))).job().orElseThrow());
             ledger.backups().make();

@@ -4,15 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
-import org.kestan.following.reckoning.Reckoning;
-import org.kestan.ground.sheet.Aim;
-import org.kestan.ground.sheet.Reading;
-import org.kestan.ground.sheet.Side;
-import org.kestan.ground.standards.ShopStandards;
+import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Lines;
-import org.kestan.words.BenchUnit;
+import org.kestan.text.BenchUnit;
 import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
@@ -103,8 +103,9 @@ public class SheetByKeyboardTest extends WindowTest {
 
         // What stands on the screen is what the core works out from the same sheet, and near the sum done by hand:
         // heel 92 × mean drop / 283, the drop being about twice (316 of 634 mm) the action change of 1.7 and 1.5 mm.
-        Reckoning reckoning = Reckoning.of(job, ShopStandards.DEFAULT);
-        double cap = reckoning.correction().orElseThrow().heel().orElseThrow().atCap();
+        SheetAnalysis sheetAnalysis = SheetAnalysis.of(job, ShopStandards.DEFAULT);
+        double cap =
+                sheetAnalysis.correction().orElseThrow().heel().orElseThrow().atCap();
         assertThat(cap).isBetween(92 * 3.0 / 283, 92 * 3.7 / 283);
         assertThat(label("figure-heel-cut-planned")).isEqualTo(BenchUnit.THOUSANDTHS.format(cap));
         assertThat(label("value-heel-cut-at-the-cap"))

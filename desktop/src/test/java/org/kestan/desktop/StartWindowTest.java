@@ -6,10 +6,10 @@ import javafx.scene.control.MenuBar;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import org.kestan.base.sheet.Reading;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.MainWindow;
-import org.kestan.dossier.Station;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.overview.Station;
 import org.testfx.api.FxToolkit;
 import org.testng.annotations.Test;
 

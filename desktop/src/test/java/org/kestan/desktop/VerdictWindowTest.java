@@ -9,17 +9,17 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.RadioButton;
 import javafx.scene.input.KeyCode;
-import org.kestan.desktop.parts.elevation.ElevationView;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.standards.School;
+import org.kestan.base.standards.Standard;
 import org.kestan.desktop.rooms.standards.StandardsRoom;
-import org.kestan.files.DemoJobs;
-import org.kestan.files.StandardsFile;
-import org.kestan.ground.sheet.Aim;
-import org.kestan.ground.sheet.Dimension;
-import org.kestan.ground.sheet.Reading;
-import org.kestan.ground.standards.School;
-import org.kestan.ground.standards.Standard;
-import org.kestan.judgement.ways.Catalogue;
-import org.kestan.work.plan.WorkPlan;
+import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.standards.StandardsFile;
+import org.kestan.judgment.ways.WayCatalog;
+import org.kestan.repair.plan.WorkPlan;
 import org.testng.annotations.Test;
 
 /** The verdict, the counter and the shop standards, driven as their user would. */
@@ -50,9 +50,9 @@ public class VerdictWindowTest extends WindowTest {
         assertThat(label("advice")).isEqualTo("We would: Truss rod");
         assertThat(label("gate-relief-numbers")).contains("relief");
         robot.clickOn("#take-advice");
-        waitFor(() -> WorkPlan.taken(session().job()).equals(List.of(Catalogue.TRUSS_ROD)));
-        assertThat(onWindow(
-                        () -> session().dossier().plan().planned().orElseThrow().reliefGap()))
+        waitFor(() -> WorkPlan.taken(session().job()).equals(List.of(WayCatalog.TRUSS_ROD)));
+        assertThat(onWindow(() ->
+                        session().analysis().plan().planned().orElseThrow().reliefGap()))
                 .isLessThan(0.3);
         keys(KeyCode.CONTROL, KeyCode.Z);
         assertThat(WorkPlan.taken(session().job())).isEmpty();
@@ -77,7 +77,7 @@ public class VerdictWindowTest extends WindowTest {
         assertThat(robot.lookup("#take-saddle").tryQuery()).isPresent();
         assertThat(robot.lookup("#take-shave-bridge").tryQuery()).isPresent();
         robot.clickOn("#take-shave-bridge");
-        waitFor(() -> WorkPlan.taken(session().job()).equals(List.of(Catalogue.SHAVE_BRIDGE)));
+        waitFor(() -> WorkPlan.taken(session().job()).equals(List.of(WayCatalog.SHAVE_BRIDGE)));
         assertThat(onWindow(() -> drawing.candidates().size())).isZero();
     }
 
@@ -98,7 +98,7 @@ public class VerdictWindowTest extends WindowTest {
         openNamed("large-flat-top-reset.kestan.json");
         page("schools");
         press(find("use-saddle-left", Button.class));
-        assertThat(session().job().get(Aim.SADDLE).orElseThrow().millimetres()).isCloseTo(0.180 * 25.4, within(0.001));
+        assertThat(session().job().get(Aim.SADDLE).orElseThrow().millimeters()).isCloseTo(0.180 * 25.4, within(0.001));
         press(find("schools-standards", Button.class));
         waitFor(() -> robot.lookup("#standards-school-projection-kisses-slack")
                 .tryQuery()
@@ -152,7 +152,7 @@ public class VerdictWindowTest extends WindowTest {
         type("standard-protrusionLeast", "2 mm");
         assertThat(session().standards().get(Standard.PROTRUSION_LEAST)).isEqualTo(2.0);
         assertThat(label("standard-protrusionLeast-mark")).isEqualTo("shop");
-        assertThat(onWindow(() -> session().dossier().shop().get(Standard.PROTRUSION_LEAST)))
+        assertThat(onWindow(() -> session().analysis().shop().get(Standard.PROTRUSION_LEAST)))
                 .isEqualTo(2.0);
         assertThat(StandardsFile.read(folder.resolve("standards.json")).standards())
                 .isEqualTo(session().standards());

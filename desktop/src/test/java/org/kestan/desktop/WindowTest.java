@@ -18,9 +18,9 @@ import javafx.stage.Stage;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.MainWindow;
-import org.kestan.files.DemoJobs;
+import org.kestan.files.demo.DemoJobs;
 import org.kestan.ledger.Ledger;
-import org.kestan.ledger.Opening;
+import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.sqlite.SqliteLedger;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
@@ -42,7 +42,7 @@ public abstract class WindowTest {
     public void open() throws IOException, TimeoutException {
         folder = Files.createTempDirectory("kestan-test-");
         samples = DemoJobs.copyInto(folder.resolve("samples"));
-        ledger = ((Opening.Opened) SqliteLedger.open(folder.resolve("ledger.sqlite"))).ledger();
+        ledger = ((OpenResult.Opened) SqliteLedger.open(folder.resolve("ledger.sqlite"))).ledger();
         stage = FxToolkit.registerPrimaryStage();
         onWindow(() -> {
             window = window(Settings.in(folder));

@@ -1,11 +1,11 @@
 package org.kestan.files;
 
 import java.util.List;
-import org.kestan.ground.finding.Finding;
-import org.kestan.ground.finding.Quantity.Count;
-import org.kestan.ground.finding.Quantity.Said;
-import org.kestan.ground.finding.Quantity.Several;
-import org.kestan.ground.finding.Quantity.Verbatim;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.finding.Quantity.Count;
+import org.kestan.base.finding.Quantity.Said;
+import org.kestan.base.finding.Quantity.Several;
+import org.kestan.base.finding.Quantity.Verbatim;
 
 /** What may be wrong with a file, and what would be accepted in its place. */
 public enum FileFinding implements Finding.Kind {

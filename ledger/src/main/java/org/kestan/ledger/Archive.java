@@ -22,13 +22,13 @@ import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
-import org.kestan.files.JobFile;
-import org.kestan.files.JobReader;
+import org.kestan.files.job.JobFile;
+import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
 import org.kestan.job.JobTree;
 import org.kestan.job.pictures.Photo;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.Words;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Wording;
 
 /** Jobs of a ledger as job files in one zip, their pictures and papers beside them; and back. */
 public final class Archive {
@@ -41,7 +41,7 @@ public final class Archive {
     /** Of all that is unpacked from one zip. */
     private static final long LARGEST_ALL = 2L << 30;
 
-    private static final Words WORDS = Words.in(BenchUnit.MILLIMETRES);
+    private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETRES);
 
     private Archive() {}
 
@@ -100,7 +100,7 @@ public final class Archive {
      */
     public static Outcome write(Ledger ledger, Path zip, Progress progress) throws IOException {
         List<JobCard> cards = new ArrayList<>(ledger.list(Query.ALL));
-        cards.addAll(ledger.list(new Query("", Optional.empty(), Shelf.AWAY, Query.Order.CHANGED)));
+        cards.addAll(ledger.list(new Query("", Optional.empty(), JobLocation.AWAY, Query.Order.CHANGED)));
         return write(ledger, cards, zip, progress);
     }
 
@@ -137,7 +137,7 @@ public final class Archive {
         if (text.isEmpty()) {
             return;
         }
-        ZipEntry entry = new ZipEntry((card.shelf() == Shelf.AWAY ? PUT_AWAY : AT_HAND) + fileName(card));
+        ZipEntry entry = new ZipEntry((card.shelf() == JobLocation.AWAY ? PUT_AWAY : AT_HAND) + fileName(card));
         entry.setLastModifiedTime(FileTime.from(card.changedAt()));
         put(out, entry, text.get().getBytes(StandardCharsets.UTF_8));
         for (String picture : pictures(text.get())) {
@@ -236,7 +236,7 @@ public final class Archive {
 
         Taking(Ledger ledger) {
             this.ledger = ledger;
-            for (Shelf shelf : List.of(Shelf.BENCH, Shelf.AWAY)) {
+            for (JobLocation shelf : List.of(JobLocation.BENCH, JobLocation.AWAY)) {
                 ledger.list(new Query("", Optional.empty(), shelf, Query.Order.CHANGED))
                         .forEach(card -> known.put(card.id(), card));
             }

@@ -1,9 +1,9 @@
 package org.kestan.ledger;
 
 import java.time.LocalDate;
-import org.kestan.files.DemoJobs;
-import org.kestan.files.FinishedSamples;
-import org.kestan.files.JobReader;
+import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.demo.FinishedSamples;
+import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
 
 /** A ledger of the invented shop: the sample jobs at hand, finished ones put away. */

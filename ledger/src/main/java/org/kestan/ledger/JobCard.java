@@ -3,8 +3,8 @@ package org.kestan.ledger;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
-import org.kestan.dossier.Station;
-import org.kestan.ground.finding.Finding;
+import org.kestan.base.finding.Finding;
+import org.kestan.overview.Station;
 
 /**
  * What the list shows of a job.
@@ -30,4 +30,4 @@ public record JobCard(
         Optional<LineSketch> line,
         Instant createdAt,
         Instant changedAt,
-        Shelf shelf) {}
+        JobLocation shelf) {}

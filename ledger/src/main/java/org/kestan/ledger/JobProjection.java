@@ -9,17 +9,17 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.kestan.dossier.Dossier;
-import org.kestan.dossier.Station;
-import org.kestan.files.StandardsFile;
-import org.kestan.ground.finding.Finding;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.standards.ShopStandards;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.files.standards.StandardsFile;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visit;
-import org.kestan.words.Words;
-import org.kestan.work.memory.Lesson;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.overview.Station;
+import org.kestan.repair.memory.Lesson;
+import org.kestan.text.Wording;
 
 /**
  * What a ledger keeps of a job beside its file, for its list and its search: derived from the job's dossier, by the shop's
@@ -56,17 +56,17 @@ public record JobProjection(
 
     /** Projects a job, by the standards of a shop. */
     public static JobProjection of(Job job, ShopStandards shop) {
-        Dossier dossier = Dossier.of(job, shop);
-        Station station = dossier.station();
+        JobAnalysis analysis = JobAnalysis.of(job, shop);
+        Station station = analysis.station();
         return new JobProjection(
                 cut(job.name()),
                 cut(job.text(Lines.OWNER)),
                 station,
-                dossier.progress(station).why(),
-                LineSketch.of(dossier),
+                analysis.progress(station).why(),
+                LineSketch.of(analysis),
                 JobWait.write(job),
                 due(job),
-                lesson(dossier),
+                lesson(analysis),
                 search(job),
                 by(shop));
     }
@@ -86,15 +86,15 @@ public record JobProjection(
         return text.length() <= LONGEST_NAME ? text : text.substring(0, LONGEST_NAME);
     }
 
-    private static String lesson(Dossier dossier) {
-        String text = LessonText.write(Lesson.of(dossier.job(), dossier.shop(), dossier.plan()));
+    private static String lesson(JobAnalysis analysis) {
+        String text = LessonCodec.write(Lesson.of(analysis.job(), analysis.shop(), analysis.plan()));
         // One that is too long to be a lesson is of a job too odd to teach.
         return text.length() <= LONGEST_LESSON ? text : "";
     }
 
     /** Reads what a job teaches from the text a ledger keeps of it; empty for nothing. */
     public static Optional<Lesson> taught(String lesson) {
-        return LessonText.read(lesson);
+        return LessonCodec.read(lesson);
     }
 
     /** A job that was measured on that day or later was looked at. */
@@ -119,12 +119,12 @@ public record JobProjection(
     }
 
     private static <T> Optional<String> said(Job job, Line<T> line) {
-        return job.get(line).map(value -> Words.value(line.type(), value));
+        return job.get(line).map(value -> Wording.value(line.type(), value));
     }
 
     private static Stream<String> words(Visit visit) {
         return Stream.concat(
                 visit.get(Lines.NOTES).stream(),
-                visit.observations().stream().map(seen -> Words.label(seen.what()) + " " + seen.note()));
+                visit.observations().stream().map(seen -> Wording.label(seen.what()) + " " + seen.note()));
     }
 }

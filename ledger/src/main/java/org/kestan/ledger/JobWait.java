@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.kestan.ground.finding.Keyed;
+import org.kestan.base.finding.Keyed;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.Wait;

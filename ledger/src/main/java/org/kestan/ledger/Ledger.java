@@ -4,10 +4,10 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
-import org.kestan.ground.standards.ShopStandards;
+import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
-import org.kestan.work.memory.Lesson;
-import org.kestan.work.memory.Memory;
+import org.kestan.repair.memory.Lesson;
+import org.kestan.repair.memory.Memory;
 
 /**
  * All jobs of a shop. The port behind which a database stands; the same tests hold for each.
@@ -59,7 +59,7 @@ public interface Ledger extends AutoCloseable {
     /** Returns what the jobs teach, those put away included. */
     List<Lesson> lessons();
 
-    /** Returns what the shop has learnt from its jobs, held against the standards it goes by. */
+    /** Returns what the shop has learned from its jobs, held against the standards it goes by. */
     Memory memory();
 
     /**
@@ -68,7 +68,7 @@ public interface Ledger extends AutoCloseable {
      * @param what tells whether a lesson is one of those asked for
      * @param most no more are returned
      */
-    List<Taught> teaching(Predicate<Lesson> what, int most);
+    List<JobLesson> teaching(Predicate<Lesson> what, int most);
 
     /** Reads a job; empty when there is none of that id, it is deleted, or its text can't be read. */
     Optional<LedgerJob> read(String id);
@@ -95,7 +95,7 @@ public interface Ledger extends AutoCloseable {
      * @param revision the revision that was read or saved last
      * @param job what to save
      */
-    Saved save(String id, int revision, Job job);
+    SaveResult save(String id, int revision, Job job);
 
     /** Takes a second copy of a job into the ledger, named as one; empty when there is no such job. */
     Optional<LedgerJob> duplicate(String id);

@@ -1,6 +1,6 @@
 package org.kestan.ledger;
 
-import org.kestan.ground.finding.Finding;
+import org.kestan.base.finding.Finding;
 
 /** The ledger could not be read or written: disk full, file gone, locked too long. The job at hand is not lost by it. */
 public final class LedgerException extends RuntimeException {

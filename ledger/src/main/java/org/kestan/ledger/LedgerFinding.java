@@ -1,8 +1,8 @@
 package org.kestan.ledger;
 
 import java.util.List;
-import org.kestan.ground.finding.Finding;
-import org.kestan.ground.finding.Quantity.Verbatim;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.finding.Quantity.Verbatim;
 
 /** What keeps a ledger from being opened, read or written. */
 public enum LedgerFinding implements Finding.Kind {

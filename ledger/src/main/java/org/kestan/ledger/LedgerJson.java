@@ -1,10 +1,10 @@
 package org.kestan.ledger;
 
 import java.util.List;
-import org.kestan.files.JsonText;
+import org.kestan.files.results.JsonText;
 import org.kestan.job.tree.Tree;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.Words;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Wording;
 
 /** What a ledger holds, as the JSON that other programs read. */
 public final class LedgerJson {
@@ -23,7 +23,7 @@ public final class LedgerJson {
                 .put("name", Tree.text(card.name()))
                 .put("owner", Tree.text(card.owner()))
                 .put("station", Tree.text(card.station().key()))
-                .put("waitsFor", Tree.text(Words.in(BenchUnit.MILLIMETRES).say(card.waitsFor())))
+                .put("waitsFor", Tree.text(Wording.in(BenchUnit.MILLIMETRES).say(card.waitsFor())))
                 .put("shelf", Tree.text(card.shelf().key()))
                 .put("createdAt", Tree.text(card.createdAt().toString()))
                 .put("changedAt", Tree.text(card.changedAt().toString()));

@@ -5,9 +5,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
-import org.kestan.dossier.Dossier;
-import org.kestan.ground.sheet.Side;
-import org.kestan.work.sideview.Profile;
+import org.kestan.base.sheet.Side;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.repair.sideview.SideProfile;
 
 /**
  * An instrument's line in a few numbers, enough for a thumbnail: heights over the soundboard in mm.
@@ -29,7 +29,7 @@ public record LineSketch(double joint, double saddle, State before, Optional<Sta
      */
     public record State(double fretLineAtNut, double fretLineAtSaddle, double stringAtNut, double stringAtSaddle) {
 
-        private static State of(Profile profile, double saddle) {
+        private static State of(SideProfile profile, double saddle) {
             return new State(
                     profile.fretLineAt(0),
                     profile.fretLineAt(saddle),
@@ -43,8 +43,8 @@ public record LineSketch(double joint, double saddle, State before, Optional<Sta
     }
 
     /** Sketches what follows from a job; empty while the strings are not known. */
-    static Optional<LineSketch> of(Dossier dossier) {
-        return dossier.sideView()
+    static Optional<LineSketch> of(JobAnalysis analysis) {
+        return analysis.sideView()
                 .flatMap(view -> view.measured()
                         .map(now -> new LineSketch(
                                 view.joint(),

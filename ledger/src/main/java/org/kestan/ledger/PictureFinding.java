@@ -1,8 +1,8 @@
 package org.kestan.ledger;
 
 import java.util.List;
-import org.kestan.ground.finding.Finding;
-import org.kestan.ground.finding.Quantity.Verbatim;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.finding.Quantity.Verbatim;
 
 /** What may be wrong with a picture. */
 public enum PictureFinding implements Finding.Kind {

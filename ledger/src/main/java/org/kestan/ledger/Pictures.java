@@ -14,9 +14,9 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
-import org.kestan.ground.finding.Finding;
-import org.kestan.ground.finding.Quantity;
-import org.kestan.ground.notation.Parsed;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.notation.Parsed;
 
 /**
  * Copies of pictures beside the ledger, each under a name made from its content: the same picture lies there once, and

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.kestan.dossier.Station;
-import org.kestan.ground.finding.Keyed;
+import org.kestan.base.finding.Keyed;
+import org.kestan.overview.Station;
 
 /**
  * Which jobs are asked for, and in which order.
@@ -15,10 +15,10 @@ import org.kestan.ground.finding.Keyed;
  * @param shelf where they lie
  * @param order how they are sorted
  */
-public record Query(String words, Optional<Station> station, Shelf shelf, Order order) {
+public record Query(String words, Optional<Station> station, JobLocation shelf, Order order) {
 
     /** All jobs at hand, the last changed first. */
-    public static final Query ALL = new Query("", Optional.empty(), Shelf.BENCH, Order.CHANGED);
+    public static final Query ALL = new Query("", Optional.empty(), JobLocation.BENCH, Order.CHANGED);
 
     /** How jobs are sorted. */
     public enum Order implements Keyed {

@@ -22,22 +22,22 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
-import org.kestan.dossier.Station;
-import org.kestan.files.DemoJobs;
-import org.kestan.files.JobReader;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.notation.Parsed;
-import org.kestan.ground.sheet.Aim;
-import org.kestan.ground.sheet.Reading;
-import org.kestan.ground.standards.ShopStandards;
-import org.kestan.ground.standards.Standard;
+import org.kestan.base.notation.Length;
+import org.kestan.base.notation.Parsed;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.WaitKind;
 import org.kestan.job.pictures.Photo;
 import org.kestan.job.terms.Lines;
-import org.kestan.work.memory.Lesson;
-import org.kestan.work.steps.BenchWork;
+import org.kestan.overview.Station;
+import org.kestan.repair.memory.Lesson;
+import org.kestan.repair.steps.BenchActions;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -78,7 +78,7 @@ public abstract class LedgerContract {
     /** Waits are told while another job is open, and after the ledger was closed; those that are over are not. */
     @Test
     public void tellsTheWaitsThatAreOn() {
-        BenchWork work = new BenchWork(Instant.parse("2026-11-25T12:00:00Z"), "");
+        BenchActions work = new BenchActions(Instant.parse("2026-11-25T12:00:00Z"), "");
         Job waiting = work.begin(demo(0), WaitKind.GLUE, 720, "reset-glue");
         waiting = work.begin(waiting, WaitKind.HEAT, 8, "");
         LedgerJob entry = ledger.insert(waiting);
@@ -109,13 +109,13 @@ public abstract class LedgerContract {
         LedgerJob later = ledger.insert(demo(0).with(Lines.COME_BACK, may.plusYears(1)));
         LedgerJob sooner = ledger.insert(demo(1).with(Lines.COME_BACK, may));
         ledger.insert(demo(2));
-        List<JobCard> due = ledger.list(new Query("", Optional.empty(), Shelf.BENCH, Query.Order.DUE));
+        List<JobCard> due = ledger.list(new Query("", Optional.empty(), JobLocation.BENCH, Query.Order.DUE));
         assertThat(due).extracting(JobCard::id).startsWith(sooner.id(), later.id());
         assertThat(due)
                 .extracting(JobCard::due)
                 .containsExactly(Optional.of(may), Optional.of(may.plusYears(1)), Optional.empty());
         ledger.save(sooner.id(), sooner.revision(), sooner.job().with(Lines.TAKEN_ON, may));
-        assertThat(ledger.list(new Query("", Optional.empty(), Shelf.BENCH, Query.Order.DUE))
+        assertThat(ledger.list(new Query("", Optional.empty(), JobLocation.BENCH, Query.Order.DUE))
                         .get(0)
                         .id())
                 .isEqualTo(later.id());
@@ -139,7 +139,7 @@ public abstract class LedgerContract {
     public void keepsJobsAcrossOpenings() {
         LedgerJob entry = ledger.insert(demo(0));
         assertThat(ledger.save(entry.id(), entry.revision(), with(demo(0), "3.3 mm")))
-                .isEqualTo(new Saved.Done(2));
+                .isEqualTo(new SaveResult.Done(2));
         ledger.close();
         ledger = open(folder);
         LedgerJob read = ledger.read(entry.id()).orElseThrow();
@@ -154,9 +154,9 @@ public abstract class LedgerContract {
         try (Ledger other = open(folder)) {
             LedgerJob theirs = other.read(entry.id()).orElseThrow();
             assertThat(other.save(theirs.id(), theirs.revision(), with(theirs.job(), "3 mm")))
-                    .isInstanceOf(Saved.Done.class);
+                    .isInstanceOf(SaveResult.Done.class);
             assertThat(ledger.save(entry.id(), entry.revision(), with(demo(0), "4 mm")))
-                    .isEqualTo(new Saved.Conflict());
+                    .isEqualTo(new SaveResult.Conflict());
             assertThat(ledger.read(entry.id())
                             .orElseThrow()
                             .job()
@@ -166,7 +166,7 @@ public abstract class LedgerContract {
                     .isEqualTo("3 mm");
         }
         ledger.delete(entry.id());
-        assertThat(ledger.save(entry.id(), 2, demo(0))).isEqualTo(new Saved.Conflict());
+        assertThat(ledger.save(entry.id(), 2, demo(0))).isEqualTo(new SaveResult.Conflict());
     }
 
     @Test
@@ -180,14 +180,14 @@ public abstract class LedgerContract {
         assertThat(names("finger brace")).as("findings are searched too").hasSize(1);
         assertThat(names("100%")).isEmpty();
         assertThat(names("no-such-word")).isEmpty();
-        Query byName = new Query("", Optional.empty(), Shelf.BENCH, Query.Order.NAME);
+        Query byName = new Query("", Optional.empty(), JobLocation.BENCH, Query.Order.NAME);
         assertThat(ledger.list(byName))
                 .extracting(card -> card.name().toLowerCase())
                 .isSorted();
-        assertThat(ledger.list(new Query("", Optional.of(Station.MEASURE), Shelf.BENCH, Query.Order.CHANGED)))
+        assertThat(ledger.list(new Query("", Optional.of(Station.MEASURE), JobLocation.BENCH, Query.Order.CHANGED)))
                 .isNotEmpty()
                 .allSatisfy(card -> assertThat(card.station()).isEqualTo(Station.MEASURE));
-        JobCard reset = ledger.list(new Query("lighthouse", Optional.empty(), Shelf.BENCH, Query.Order.CHANGED))
+        JobCard reset = ledger.list(new Query("lighthouse", Optional.empty(), JobLocation.BENCH, Query.Order.CHANGED))
                 .get(0);
         assertThat(reset.line().orElseThrow().after()).isPresent();
         String line = reset.line().orElseThrow().text();
@@ -196,7 +196,7 @@ public abstract class LedgerContract {
     }
 
     private List<String> names(String words) {
-        return ledger.list(new Query(words, Optional.empty(), Shelf.BENCH, Query.Order.CHANGED)).stream()
+        return ledger.list(new Query(words, Optional.empty(), JobLocation.BENCH, Query.Order.CHANGED)).stream()
                 .map(JobCard::name)
                 .toList();
     }
@@ -206,7 +206,7 @@ public abstract class LedgerContract {
         LedgerJob entry = ledger.insert(demo(1));
         ledger.archive(entry.id(), true);
         assertThat(ledger.list(Query.ALL)).isEmpty();
-        assertThat(ledger.list(new Query("", Optional.empty(), Shelf.AWAY, Query.Order.CHANGED)))
+        assertThat(ledger.list(new Query("", Optional.empty(), JobLocation.AWAY, Query.Order.CHANGED)))
                 .hasSize(1);
         ledger.archive(entry.id(), false);
         LedgerJob copy = ledger.duplicate(entry.id()).orElseThrow();
@@ -231,7 +231,7 @@ public abstract class LedgerContract {
             assertThat(Archive.read(other, zip, (done, total) -> true).done()).isEqualTo(2);
             assertThat(Files.exists(other.pictures().file(picture))).isTrue();
             assertThat(other.list(Query.ALL)).extracting(JobCard::name).containsExactly(demo(0).name());
-            assertThat(other.list(new Query("", Optional.empty(), Shelf.AWAY, Query.Order.NAME)))
+            assertThat(other.list(new Query("", Optional.empty(), JobLocation.AWAY, Query.Order.NAME)))
                     .as("what was put away stays so")
                     .extracting(JobCard::id)
                     .containsExactly(away.id());
@@ -330,7 +330,7 @@ public abstract class LedgerContract {
         assertThat(ledger.read(ours.id()).orElseThrow().job().text(Lines.OWNER)).isEqualTo("changed here");
         assertThat(ledger.read(theirs.id()).orElseThrow().job().text(Lines.OWNER))
                 .isEqualTo("changed there");
-        assertThat(ledger.list(new Query("", Optional.empty(), Shelf.BIN, Query.Order.NAME)))
+        assertThat(ledger.list(new Query("", Optional.empty(), JobLocation.BIN, Query.Order.NAME)))
                 .as("what was replaced lies in the bin")
                 .extracting(JobCard::name)
                 .containsExactly(demo(2).name());
@@ -463,10 +463,10 @@ public abstract class LedgerContract {
         ledger.delete(gone.id());
         ledger.close();
         ledger = open(folder);
-        Query bin = new Query("", Optional.empty(), Shelf.BIN, Query.Order.CHANGED);
+        Query bin = new Query("", Optional.empty(), JobLocation.BIN, Query.Order.CHANGED);
         assertThat(ledger.list(bin))
                 .hasSize(2)
-                .allSatisfy(card -> assertThat(card.shelf()).isEqualTo(Shelf.BIN));
+                .allSatisfy(card -> assertThat(card.shelf()).isEqualTo(JobLocation.BIN));
         assertThat(ledger.count()).isZero();
         ledger.restore(kept.id());
         assertThat(ledger.erase(kept.id()))

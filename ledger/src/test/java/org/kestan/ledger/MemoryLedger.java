@@ -13,12 +13,12 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
-import org.kestan.files.JobWriter;
-import org.kestan.ground.standards.ShopStandards;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.files.job.JobWriter;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
-import org.kestan.work.memory.Lesson;
-import org.kestan.work.memory.Memory;
+import org.kestan.repair.memory.Lesson;
+import org.kestan.repair.memory.Memory;
 
 /** A ledger in memory, to hold the port to what it says: it keeps the same contract as the one in a file. */
 final class MemoryLedger implements Ledger {
@@ -57,7 +57,7 @@ final class MemoryLedger implements Ledger {
                     shown.line(),
                     createdAt,
                     changedAt,
-                    deleted ? Shelf.BIN : archived ? Shelf.AWAY : Shelf.BENCH);
+                    deleted ? JobLocation.BIN : archived ? JobLocation.AWAY : JobLocation.BENCH);
         }
     }
 
@@ -90,13 +90,13 @@ final class MemoryLedger implements Ledger {
     }
 
     @Override
-    public List<Taught> teaching(Predicate<Lesson> what, int most) {
-        return Stream.of(Shelf.BENCH, Shelf.AWAY)
+    public List<JobLesson> teaching(Predicate<Lesson> what, int most) {
+        return Stream.of(JobLocation.BENCH, JobLocation.AWAY)
                 .flatMap(shelf -> list(new Query("", Optional.empty(), shelf, Query.Order.CHANGED)).stream())
                 .sorted(Comparator.comparing(JobCard::changedAt).reversed())
                 .flatMap(
                         card -> JobProjection.taught(rows.get(card.id()).shown().lesson())
-                                .map(lesson -> new Taught(card.id(), card.name(), lesson))
+                                .map(lesson -> new JobLesson(card.id(), card.name(), lesson))
                                 .stream())
                 .filter(each -> what.test(each.lesson()))
                 .limit(most)
@@ -230,10 +230,10 @@ final class MemoryLedger implements Ledger {
     }
 
     @Override
-    public Saved save(String id, int revision, Job job) {
+    public SaveResult save(String id, int revision, Job job) {
         Optional<Row> row = row(id).filter(each -> each.entry().revision() == revision);
         row.ifPresent(each -> rows.put(id, each.with(new LedgerJob(id, revision + 1, job), shown(job))));
-        return row.isPresent() ? new Saved.Done(revision + 1) : new Saved.Conflict();
+        return row.isPresent() ? new SaveResult.Done(revision + 1) : new SaveResult.Conflict();
     }
 
     @Override

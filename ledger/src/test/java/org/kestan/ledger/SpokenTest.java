@@ -6,16 +6,16 @@ import java.util.Locale;
 import java.util.ResourceBundle;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.kestan.base.finding.Finding;
 import org.kestan.files.FileFinding;
-import org.kestan.ground.finding.Finding;
-import org.kestan.words.Words;
+import org.kestan.text.Wording;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /** What files and ledger find can be said: each kind has its words, with a place for each quantity it takes. */
 public class SpokenTest {
 
-    private static final ResourceBundle WORDS = ResourceBundle.getBundle("org.kestan.words.words", Locale.ROOT);
+    private static final ResourceBundle WORDS = ResourceBundle.getBundle("org.kestan.text.words", Locale.ROOT);
 
     @DataProvider
     public Object[][] kinds() {
@@ -38,6 +38,6 @@ public class SpokenTest {
     @Test
     public void ordersHaveTheirNames() {
         assertThat(Query.Order.values())
-                .allSatisfy(order -> assertThat(Words.label(order)).isNotBlank());
+                .allSatisfy(order -> assertThat(Wording.label(order)).isNotBlank());
     }
 }

@@ -15,39 +15,39 @@ import java.util.Random;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
+import org.kestan.base.standards.ShopStandards;
 import org.kestan.benchmarks.soak.Target.Outcome;
-import org.kestan.dossier.Dossier;
-import org.kestan.files.DemoJobs;
-import org.kestan.files.JobReader;
-import org.kestan.files.JobWriter;
-import org.kestan.files.PlanJson;
-import org.kestan.files.SheetCsv;
-import org.kestan.files.Solve;
-import org.kestan.files.StandardsFile;
-import org.kestan.files.VerdictJson;
-import org.kestan.ground.standards.ShopStandards;
+import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.job.JobReader;
+import org.kestan.files.job.JobWriter;
+import org.kestan.files.results.PlanJson;
+import org.kestan.files.results.SolveJson;
+import org.kestan.files.results.VerdictJson;
+import org.kestan.files.standards.StandardsFile;
+import org.kestan.files.tables.SheetCsv;
 import org.kestan.job.Job;
 import org.kestan.job.JobTree;
 import org.kestan.job.gauge.GaugeLine;
 import org.kestan.job.visits.Visit;
-import org.kestan.judgement.way.Way;
-import org.kestan.judgement.ways.Catalogue;
+import org.kestan.judgment.way.Way;
+import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.ledger.Archive;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
-import org.kestan.ledger.Opening;
+import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.Pictures;
 import org.kestan.ledger.Progress;
 import org.kestan.ledger.sqlite.SqliteLedger;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.PlanCards;
-import org.kestan.words.Words;
-import org.kestan.work.plan.WorkPlan;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.repair.plan.WorkPlan;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.PlanCards;
+import org.kestan.text.Wording;
 
 /** What comes from outside: job files, tables, standards, gauge lines, pictures, zips. */
 final class Inputs {
 
-    private static final Words WORDS = Words.in(BenchUnit.THOUSANDTHS);
+    private static final Wording WORDS = Wording.in(BenchUnit.THOUSANDTHS);
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
 
     private final Path folder;
@@ -110,14 +110,14 @@ final class Inputs {
                         .filter(again -> JobWriter.write(again).equals(written))
                         .isPresent(),
                 "what is written is not what is read");
-        Dossier dossier = Dossier.of(job, SHOP);
-        Solve.solve(dossier);
-        VerdictJson.judge(dossier, WORDS);
-        dossier.questions().forEach(question -> WORDS.say(question.asked()));
-        dossier.sideView();
-        dossier.figures();
-        PlanCards.of(dossier, WORDS);
-        Way way = Catalogue.ALL.get(random.nextInt(Catalogue.ALL.size()));
+        JobAnalysis analysis = JobAnalysis.of(job, SHOP);
+        SolveJson.solve(analysis);
+        VerdictJson.judge(analysis, WORDS);
+        analysis.questions().forEach(question -> WORDS.say(question.asked()));
+        analysis.sideView();
+        analysis.figures();
+        PlanCards.of(analysis, WORDS);
+        Way way = WayCatalog.ALL.get(random.nextInt(WayCatalog.ALL.size()));
         PlanJson.print(WorkPlan.taking(job, List.of(way)), List.of(way), SHOP, WORDS);
         return TAKEN;
     }
@@ -132,7 +132,7 @@ final class Inputs {
     private Outcome standards(Random random) {
         StandardsFile.Outcome read = StandardsFile.read(Mutation.of(StandardsFile.write(SHOP), random));
         read.faults().forEach(WORDS::line);
-        Dossier.of(JobReader.read(any(random)).job().orElseThrow(), read.standards())
+        JobAnalysis.of(JobReader.read(any(random)).job().orElseThrow(), read.standards())
                 .recommendation();
         return read.faults().isEmpty() ? TAKEN : REFUSED;
     }
@@ -154,7 +154,7 @@ final class Inputs {
     private Outcome zip(Random random) throws IOException {
         Path file = Files.write(folder.resolve("in.zip"), Mutation.of(zip, random));
         Path place = folder.resolve("zip.sqlite");
-        try (Ledger ledger = ((Opening.Opened) SqliteLedger.openAnew(place)).ledger()) {
+        try (Ledger ledger = ((OpenResult.Opened) SqliteLedger.openAnew(place)).ledger()) {
             int before = ledger.count();
             Archive.Outcome outcome = Archive.read(ledger, file, Progress.UNTOLD);
             demand(ledger.count() == before + outcome.done(), "other jobs came in than were said");

@@ -17,17 +17,17 @@ import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import org.kestan.benchmarks.soak.Target.Outcome;
-import org.kestan.files.DemoJobs;
-import org.kestan.files.JobReader;
+import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
-import org.kestan.ledger.Opening;
+import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.Query;
-import org.kestan.ledger.Saved;
+import org.kestan.ledger.SaveResult;
 import org.kestan.ledger.sqlite.SqliteBackups;
 import org.kestan.ledger.sqlite.SqliteLedger;
 
@@ -74,7 +74,7 @@ final class Ledgers {
     }
 
     private static Ledger opened(Path file) {
-        return ((Opening.Opened) SqliteLedger.openAnew(file)).ledger();
+        return ((OpenResult.Opened) SqliteLedger.openAnew(file)).ledger();
     }
 
     private byte[] good(Random random) throws IOException {
@@ -103,8 +103,8 @@ final class Ledgers {
                 Arrays.fill(bytes, at, to, (byte) random.nextInt());
             }
             Files.write(file, bytes);
-            Opening opening = SqliteLedger.open(file);
-            if (opening instanceof Opening.Opened open) {
+            OpenResult opening = SqliteLedger.open(file);
+            if (opening instanceof OpenResult.Opened open) {
                 try (Ledger ledger = open.ledger()) {
                     for (JobCard card : ledger.list(Query.ALL)) {
                         ledger.text(card.id());
@@ -135,8 +135,8 @@ final class Ledgers {
             if (random.nextBoolean()) {
                 Files.createFile(file);
             }
-            demand(SqliteLedger.open(file) instanceof Opening.Refused, "an empty ledger was opened without a word");
-            Opening.Refused refused = (Opening.Refused) SqliteLedger.open(file);
+            demand(SqliteLedger.open(file) instanceof OpenResult.Refused, "an empty ledger was opened without a word");
+            OpenResult.Refused refused = (OpenResult.Refused) SqliteLedger.open(file);
             SqliteBackups.of(file).putBack(refused.copies().get(0).file());
             try (Ledger ledger = opened(file)) {
                 demand(ledger.count() == JOBS, "the backup has not all jobs");
@@ -244,9 +244,10 @@ final class Ledgers {
                 LedgerJob mine = ledger.insert(job);
                 int revision = mine.revision();
                 for (int i = 0; i < 40; i++) {
-                    Saved saved = ledger.save(mine.id(), revision, job.with(Lines.NAME, Writer.name(revision + 1)));
-                    demand(saved instanceof Saved.Done, "a job no one else has is in conflict");
-                    revision = ((Saved.Done) saved).revision();
+                    SaveResult saved =
+                            ledger.save(mine.id(), revision, job.with(Lines.NAME, Writer.name(revision + 1)));
+                    demand(saved instanceof SaveResult.Done, "a job no one else has is in conflict");
+                    revision = ((SaveResult.Done) saved).revision();
                 }
                 demand(
                         ledger.read(mine.id()).orElseThrow().job().name().equals(Writer.name(revision)),

@@ -18,13 +18,13 @@ import javafx.stage.Stage;
 import org.kestan.benchmarks.soak.Target.Outcome;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.MainWindow;
-import org.kestan.dossier.Station;
-import org.kestan.files.DemoJobs;
-import org.kestan.files.JobReader;
+import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
 import org.kestan.ledger.Ledger;
-import org.kestan.ledger.Opening;
+import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.sqlite.SqliteLedger;
+import org.kestan.overview.Station;
 
 /** The window itself: odd jobs are opened in it and every station is laid out; nothing may hold its thread for long. */
 final class OddWindow implements AutoCloseable {
@@ -54,7 +54,7 @@ final class OddWindow implements AutoCloseable {
         }
         demand(started.await(PATIENCE_SECONDS, TimeUnit.SECONDS), "the toolkit does not start");
         Platform.setImplicitExit(false);
-        ledger = ((Opening.Opened) SqliteLedger.openAnew(folder.resolve("window.sqlite"))).ledger();
+        ledger = ((OpenResult.Opened) SqliteLedger.openAnew(folder.resolve("window.sqlite"))).ledger();
         stage = onWindow(Stage::new);
         window = onWindow(() -> new MainWindow(stage, Settings.in(folder), ledger, List.of()));
         onWindow(() -> {

@@ -1,15 +1,15 @@
 package org.kestan.benchmarks.soak;
 
 import java.nio.file.Path;
-import org.kestan.files.DemoJobs;
-import org.kestan.files.JobReader;
+import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
-import org.kestan.ledger.Opening;
-import org.kestan.ledger.Saved;
+import org.kestan.ledger.OpenResult;
+import org.kestan.ledger.SaveResult;
 import org.kestan.ledger.sqlite.SqliteLedger;
 
 /** Saves one job over and over and prints each revision once it is acknowledged; made to be killed. */
@@ -38,13 +38,13 @@ public final class Writer {
     }
 
     private static void save(Path file) {
-        Ledger ledger = ((Opening.Opened) SqliteLedger.openAnew(file)).ledger();
+        Ledger ledger = ((OpenResult.Opened) SqliteLedger.openAnew(file)).ledger();
         Job job = JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0))).job().orElseThrow();
         LedgerJob entry = ledger.insert(job.with(Lines.NAME, name(1)));
         int revision = entry.revision();
         while (true) {
-            Saved saved = ledger.save(entry.id(), revision, job.with(Lines.NAME, name(revision + 1)));
-            revision = ((Saved.Done) saved).revision();
+            SaveResult saved = ledger.save(entry.id(), revision, job.with(Lines.NAME, name(revision + 1)));
+            revision = ((SaveResult.Done) saved).revision();
             System.out.println(revision);
         }
     }

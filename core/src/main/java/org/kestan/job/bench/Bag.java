@@ -1,7 +1,7 @@
 package org.kestan.job.bench;
 
 import java.util.Optional;
-import org.kestan.ground.sheet.Side;
+import org.kestan.base.sheet.Side;
 
 /**
  * A part that was taken off and bagged.

@@ -1,12 +1,12 @@
 package org.kestan.job.bench;
 
 import java.util.Optional;
-import org.kestan.ground.sheet.Side;
-import org.kestan.ground.sheet.ValueType;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.ValueType;
 import org.kestan.job.section.ListSection;
 import org.kestan.job.section.SchemaDraft;
-import org.kestan.job.tree.Branch;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
 
 /** What was bagged: {@code bench.bags}. */
 public final class BagSection extends ListSection<Bag> {
@@ -19,7 +19,7 @@ public final class BagSection extends ListSection<Bag> {
     }
 
     @Override
-    protected Optional<Bag> entry(Branch at) {
+    protected Optional<Bag> entry(TreeCursor at) {
         Optional<Side> side = at.at("side").value(SIDE);
         String place = at.at("place").text().orElse("");
         boolean back = at.at("back").flag().orElse(false);

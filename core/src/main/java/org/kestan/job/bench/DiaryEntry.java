@@ -2,7 +2,7 @@ package org.kestan.job.bench;
 
 import java.time.Instant;
 import java.util.Locale;
-import org.kestan.ground.finding.Keyed;
+import org.kestan.base.finding.Keyed;
 
 /**
  * One line of the diary: what was done, by whom and when. Lines are added and never changed; what is taken back is a line

@@ -2,11 +2,11 @@ package org.kestan.job.bench;
 
 import java.time.Instant;
 import java.util.Optional;
-import org.kestan.ground.sheet.ValueType;
+import org.kestan.base.sheet.ValueType;
 import org.kestan.job.section.ListSection;
 import org.kestan.job.section.SchemaDraft;
-import org.kestan.job.tree.Branch;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
 
 /** The diary of the bench: {@code bench.log}. It only ever grows. */
 public final class DiarySection extends ListSection<DiaryEntry> {
@@ -19,7 +19,7 @@ public final class DiarySection extends ListSection<DiaryEntry> {
     }
 
     @Override
-    protected Optional<DiaryEntry> entry(Branch at) {
+    protected Optional<DiaryEntry> entry(TreeCursor at) {
         Optional<Instant> when = needed(at, "at", ValueType.MOMENT);
         Optional<DiaryEntry.What> what = needed(at, "what", WHAT);
         String who = at.at("who").text().orElse("");

@@ -1,18 +1,18 @@
 package org.kestan.job.bench;
 
 import java.util.Optional;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Side;
-import org.kestan.job.tree.Foreign;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Side;
+import org.kestan.job.tree.UnknownKeys;
 
 /** One line of the heel log: a set of pulls, or what was read after some. */
 public sealed interface HeelEntry {
 
     /** What other programs keep with it. */
-    Foreign foreign();
+    UnknownKeys foreign();
 
     /** The same with what other programs keep with it. */
-    HeelEntry with(Foreign foreign);
+    HeelEntry with(UnknownKeys foreign);
 
     /**
      * Strips of paper drawn through the closed joint.
@@ -21,10 +21,10 @@ public sealed interface HeelEntry {
      * @param grit the paper's grit
      * @param pulls how many, above zero
      */
-    record Pulls(Side cheek, int grit, int pulls, Foreign foreign) implements HeelEntry {
+    record Pulls(Side cheek, int grit, int pulls, UnknownKeys foreign) implements HeelEntry {
 
         @Override
-        public Pulls with(Foreign next) {
+        public Pulls with(UnknownKeys next) {
             return new Pulls(cheek, grit, pulls, next);
         }
     }
@@ -46,11 +46,11 @@ public sealed interface HeelEntry {
             Optional<Length> gap,
             Optional<Length> bassEdge,
             Optional<Length> trebleEdge,
-            Foreign foreign)
+            UnknownKeys foreign)
             implements HeelEntry {
 
         @Override
-        public Read with(Foreign next) {
+        public Read with(UnknownKeys next) {
             return new Read(projection, drift, toward, gap, bassEdge, trebleEdge, next);
         }
     }

@@ -3,16 +3,16 @@ package org.kestan.job.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.kestan.ground.finding.Quantity;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Side;
-import org.kestan.ground.sheet.ValueType;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.ValueType;
 import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.section.Section;
-import org.kestan.job.tree.Branch;
-import org.kestan.job.tree.Foreign;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.TreeFinding;
+import org.kestan.job.tree.UnknownKeys;
 
 /** The heel log: {@code bench.heelLog}. */
 public final class HeelLogSection extends Section<List<HeelEntry>> {
@@ -28,18 +28,18 @@ public final class HeelLogSection extends Section<List<HeelEntry>> {
     }
 
     @Override
-    public List<HeelEntry> read(Branch root) {
+    public List<HeelEntry> read(TreeCursor root) {
         List<HeelEntry> log = new ArrayList<>();
-        for (Branch at : root.at(PATH).elements()) {
+        for (TreeCursor at : root.at(PATH).elements()) {
             at.expectObject();
             Optional<? extends HeelEntry> entry =
                     at.at("read").isPresent() ? Optional.of(reading(at.at("read"))) : set(at);
-            entry.ifPresent(each -> log.add(each.with(Foreign.in(at.entries(), entries(each)))));
+            entry.ifPresent(each -> log.add(each.with(UnknownKeys.in(at.entries(), entries(each)))));
         }
         return List.copyOf(log);
     }
 
-    private static Optional<HeelEntry> set(Branch at) {
+    private static Optional<HeelEntry> set(TreeCursor at) {
         Optional<Side> cheek = at.at("cheek").value(SIDE);
         Optional<Integer> grit = at.at("grit").value(GRIT);
         Optional<Integer> pulls = at.at("pulls").value(PULLS);
@@ -51,11 +51,11 @@ public final class HeelLogSection extends Section<List<HeelEntry>> {
             }
         }
         return cheek.isPresent() && grit.isPresent() && pulls.isPresent()
-                ? Optional.of(new HeelEntry.Pulls(cheek.get(), grit.get(), pulls.get(), Foreign.NONE))
+                ? Optional.of(new HeelEntry.Pulls(cheek.get(), grit.get(), pulls.get(), UnknownKeys.NONE))
                 : Optional.empty();
     }
 
-    private static HeelEntry reading(Branch at) {
+    private static HeelEntry reading(TreeCursor at) {
         at.expectObject();
         return new HeelEntry.Read(
                 at.at("projection").value(ValueType.LENGTH),
@@ -64,7 +64,7 @@ public final class HeelLogSection extends Section<List<HeelEntry>> {
                 at.at("gap").value(ValueType.LENGTH),
                 at.at("edges.bass").value(ValueType.LENGTH),
                 at.at("edges.treble").value(ValueType.LENGTH),
-                Foreign.NONE);
+                UnknownKeys.NONE);
     }
 
     @Override

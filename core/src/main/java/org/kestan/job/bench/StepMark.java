@@ -2,7 +2,7 @@ package org.kestan.job.bench;
 
 import java.time.Instant;
 import java.util.Locale;
-import org.kestan.ground.finding.Keyed;
+import org.kestan.base.finding.Keyed;
 
 /**
  * That a step is done, or passed over.

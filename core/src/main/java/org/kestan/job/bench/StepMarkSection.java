@@ -1,11 +1,11 @@
 package org.kestan.job.bench;
 
 import java.util.Optional;
-import org.kestan.ground.sheet.ValueType;
+import org.kestan.base.sheet.ValueType;
 import org.kestan.job.section.ListSection;
 import org.kestan.job.section.SchemaDraft;
-import org.kestan.job.tree.Branch;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
 
 /** The steps that are behind one: {@code bench.steps}. */
 public final class StepMarkSection extends ListSection<StepMark> {
@@ -18,7 +18,7 @@ public final class StepMarkSection extends ListSection<StepMark> {
     }
 
     @Override
-    protected Optional<StepMark> entry(Branch at) {
+    protected Optional<StepMark> entry(TreeCursor at) {
         Optional<String> step = needed(at, "step", ValueType.TEXT);
         Optional<StepMark.State> state = needed(at, "state", STATE);
         Optional<java.time.Instant> when = needed(at, "at", ValueType.MOMENT);

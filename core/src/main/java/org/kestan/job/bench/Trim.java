@@ -1,9 +1,9 @@
 package org.kestan.job.bench;
 
 import java.util.Locale;
-import org.kestan.ground.finding.Keyed;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Sides;
+import org.kestan.base.finding.Keyed;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Sides;
 
 /**
  * What stands of a part after some was taken off, as it was read.

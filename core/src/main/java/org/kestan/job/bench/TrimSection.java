@@ -1,13 +1,13 @@
 package org.kestan.job.bench;
 
 import java.util.Optional;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Sides;
-import org.kestan.ground.sheet.ValueType;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.sheet.ValueType;
 import org.kestan.job.section.ListSection;
 import org.kestan.job.section.SchemaDraft;
-import org.kestan.job.tree.Branch;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
 
 /** What saddle or bridge stand at, trimming after trimming: {@code bench.trims}. */
 public final class TrimSection extends ListSection<Trim> {
@@ -20,7 +20,7 @@ public final class TrimSection extends ListSection<Trim> {
     }
 
     @Override
-    protected Optional<Trim> entry(Branch at) {
+    protected Optional<Trim> entry(TreeCursor at) {
         Optional<Trim.Part> part = needed(at, "part", PART);
         Optional<Length> bass = needed(at, "bass", ValueType.LENGTH);
         Optional<Length> treble = needed(at, "treble", ValueType.LENGTH);

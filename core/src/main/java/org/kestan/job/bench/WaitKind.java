@@ -1,7 +1,7 @@
 package org.kestan.job.bench;
 
 import java.util.Locale;
-import org.kestan.ground.finding.Keyed;
+import org.kestan.base.finding.Keyed;
 
 /** What one waits for. */
 public enum WaitKind implements Keyed {

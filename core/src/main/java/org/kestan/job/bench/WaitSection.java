@@ -2,11 +2,11 @@ package org.kestan.job.bench;
 
 import java.time.Instant;
 import java.util.Optional;
-import org.kestan.ground.sheet.ValueType;
+import org.kestan.base.sheet.ValueType;
 import org.kestan.job.section.ListSection;
 import org.kestan.job.section.SchemaDraft;
-import org.kestan.job.tree.Branch;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
 
 /** The waits that were begun: {@code bench.waits}. */
 public final class WaitSection extends ListSection<Wait> {
@@ -22,7 +22,7 @@ public final class WaitSection extends ListSection<Wait> {
     }
 
     @Override
-    protected Optional<Wait> entry(Branch at) {
+    protected Optional<Wait> entry(TreeCursor at) {
         Optional<Instant> from = needed(at, "from", ValueType.MOMENT);
         Optional<WaitKind> kind = needed(at, "kind", KIND);
         Optional<Integer> minutes = needed(at, "minutes", MINUTES);

@@ -1,8 +1,8 @@
 package org.kestan.job.gauge;
 
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.notation.NotationFinding;
-import org.kestan.ground.notation.Parsed;
+import org.kestan.base.notation.Length;
+import org.kestan.base.notation.NotationFinding;
+import org.kestan.base.notation.Parsed;
 
 /** One line of the gauge protocol: a reading with its unit, such as {@code 2.41 mm}; a line that starts with # is a remark. */
 public final class GaugeLine {

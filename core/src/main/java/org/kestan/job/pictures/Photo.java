@@ -1,6 +1,6 @@
 package org.kestan.job.pictures;
 
-import org.kestan.job.tree.Foreign;
+import org.kestan.job.tree.UnknownKeys;
 
 /**
  * A picture kept with the job.
@@ -9,10 +9,10 @@ import org.kestan.job.tree.Foreign;
  * @param caption what it shows, empty for nothing said
  * @param foreign what other programs keep with it
  */
-public record Photo(String file, String caption, Foreign foreign) {
+public record Photo(String file, String caption, UnknownKeys foreign) {
 
     /** A picture with nothing foreign. */
     public Photo(String file, String caption) {
-        this(file, caption, Foreign.NONE);
+        this(file, caption, UnknownKeys.NONE);
     }
 }

@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import org.kestan.ground.finding.Quantity;
-import org.kestan.ground.sheet.ValueType;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.sheet.ValueType;
 import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.section.Section;
-import org.kestan.job.tree.Branch;
-import org.kestan.job.tree.Foreign;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.TreeFinding;
+import org.kestan.job.tree.UnknownKeys;
 
 /** Pictures kept with the job. */
 public final class PicturesSection extends Section<List<Photo>> {
@@ -27,18 +27,18 @@ public final class PicturesSection extends Section<List<Photo>> {
     }
 
     @Override
-    public List<Photo> read(Branch root) {
+    public List<Photo> read(TreeCursor root) {
         List<Photo> photos = new ArrayList<>();
-        for (Branch at : root.at(PATH).elements()) {
+        for (TreeCursor at : root.at(PATH).elements()) {
             at.expectObject();
             Photo photo = new Photo(file(at.at("file")), at.at("caption").text().orElse(""));
-            photos.add(new Photo(photo.file(), photo.caption(), Foreign.in(at.entries(), entries(photo))));
+            photos.add(new Photo(photo.file(), photo.caption(), UnknownKeys.in(at.entries(), entries(photo))));
         }
         return List.copyOf(photos);
     }
 
     /** The name of a file in the folder of pictures, and nowhere else. */
-    private static String file(Branch at) {
+    private static String file(TreeCursor at) {
         Optional<String> name = at.text();
         if (name.filter(each -> !NAME.matcher(each).matches()).isPresent()) {
             at.fault(TreeFinding.NO_FILE_NAME.of(Quantity.text(at.shownText())), TreeFinding.A_FILE_NAME.of());

@@ -6,11 +6,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.base.sheet.Reading;
 import org.kestan.job.tree.Tree;
 
 /**
- * What was foretold before the work, as it was foretold: nothing that is learnt later changes it.
+ * What was foretold before the work, as it was foretold: nothing that is learned later changes it.
  *
  * @param madeOn the day it was made
  * @param ways the ways it was made by, by their keys

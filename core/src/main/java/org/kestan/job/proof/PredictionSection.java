@@ -9,14 +9,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.kestan.ground.finding.Quantity;
-import org.kestan.ground.notation.NotationFinding;
-import org.kestan.ground.sheet.Reading;
-import org.kestan.ground.sheet.ValueType;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.notation.NotationFinding;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.ValueType;
 import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.section.Section;
-import org.kestan.job.tree.Branch;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.TreeFinding;
 
 /** What was foretold: {@code proof.prediction}. */
@@ -24,7 +24,7 @@ public final class PredictionSection extends Section<Optional<Prediction>> {
 
     private static final String PATH = "proof.prediction";
 
-    /** A micrometre is finer than anything foretold. */
+    /** A micrometer is finer than anything foretold. */
     private static final int DECIMALS = 3;
 
     /** Names the section. */
@@ -33,8 +33,8 @@ public final class PredictionSection extends Section<Optional<Prediction>> {
     }
 
     @Override
-    public Optional<Prediction> read(Branch root) {
-        Branch at = root.at(PATH);
+    public Optional<Prediction> read(TreeCursor root) {
+        TreeCursor at = root.at(PATH);
         if (!at.isPresent()) {
             return Optional.empty();
         }
@@ -73,7 +73,7 @@ public final class PredictionSection extends Section<Optional<Prediction>> {
                 .findFirst();
     }
 
-    private static Optional<Double> number(Branch at) {
+    private static Optional<Double> number(TreeCursor at) {
         return at.number(TreeFinding.A_NUMBER.of())
                 .map(BigDecimal::doubleValue)
                 .filter(each -> Double.isFinite(each) && Math.abs(each) < 1e6);

@@ -11,14 +11,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
-import org.kestan.ground.finding.Quantity;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.AtFret;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.sheet.Reading;
-import org.kestan.ground.sheet.ValueType;
-import org.kestan.job.tree.Branch;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.AtFret;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.ValueType;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.TreeFinding;
 
 /**
@@ -32,7 +32,7 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
     private static final String FRET = "fret";
 
     /** Reads what is said of the lines. An empty text says nothing. */
-    public Values read(Branch at) {
+    public Values read(TreeCursor at) {
         Values values = Values.NONE;
         for (Line<?> line : lines) {
             if (!fretByFret(line)) {
@@ -66,7 +66,7 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
         return reading.path().substring(reading.path().lastIndexOf('.') + 1);
     }
 
-    private <T> Values read(Branch at, Line<T> line, Values values) {
+    private <T> Values read(TreeCursor at, Line<T> line, Values values) {
         return at.at(path.apply(line))
                 .value(line.type())
                 .filter(value -> !line.type().write(value).isEmpty())
@@ -74,10 +74,10 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
                 .orElse(values);
     }
 
-    private static Values readPerFret(Branch list, List<Reading> readings, Values values) {
+    private static Values readPerFret(TreeCursor list, List<Reading> readings, Values values) {
         Values read = values;
         Set<Integer> frets = new HashSet<>();
-        for (Branch each : list.elements()) {
+        for (TreeCursor each : list.elements()) {
             each.expectObject();
             Optional<Integer> fret = each.at(FRET).value(ValueType.FRET);
             if (!each.at(FRET).isPresent()
@@ -102,7 +102,7 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
         return read;
     }
 
-    private static Quantity.Verbatim lacking(Branch item, List<Reading> readings) {
+    private static Quantity.Verbatim lacking(TreeCursor item, List<Reading> readings) {
         return Quantity.text(item.at(FRET).isPresent() ? member(readings.get(0)) : FRET);
     }
 

@@ -1,9 +1,9 @@
 package org.kestan.job.section;
 
 import java.util.List;
-import org.kestan.ground.sheet.Line;
-import org.kestan.job.tree.Branch;
+import org.kestan.base.sheet.Line;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
 
 /** A section of values under lines, such as what is lasting about the instrument. */
 public final class LinesSection extends Section<Values> {
@@ -20,7 +20,7 @@ public final class LinesSection extends Section<Values> {
     }
 
     @Override
-    public Values read(Branch root) {
+    public Values read(TreeCursor root) {
         return codec.read(root);
     }
 

@@ -3,10 +3,10 @@ package org.kestan.job.section;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.kestan.ground.finding.Quantity;
-import org.kestan.ground.sheet.ValueType;
-import org.kestan.job.tree.Branch;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.sheet.ValueType;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.TreeFinding;
 
 /**
@@ -27,9 +27,9 @@ public abstract class ListSection<T> extends Section<List<T>> {
     }
 
     @Override
-    public final List<T> read(Branch root) {
+    public final List<T> read(TreeCursor root) {
         List<T> all = new ArrayList<>();
-        for (Branch at : root.at(path).elements()) {
+        for (TreeCursor at : root.at(path).elements()) {
             at.expectObject();
             entry(at).ifPresent(all::add);
         }
@@ -47,7 +47,7 @@ public abstract class ListSection<T> extends Section<List<T>> {
     }
 
     /** Reads an entry; empty, with a fault at its place, where it is none. */
-    protected abstract Optional<T> entry(Branch at);
+    protected abstract Optional<T> entry(TreeCursor at);
 
     /** Writes an entry; the first key tells it from the others. */
     protected abstract Tree.Entries entries(T entry);
@@ -56,8 +56,8 @@ public abstract class ListSection<T> extends Section<List<T>> {
     protected abstract Tree.Entries entrySchema();
 
     /** Reads what an entry can't do without: a fault where it is missing. */
-    protected static <V> Optional<V> needed(Branch at, String key, ValueType<V> type) {
-        Branch place = at.at(key);
+    protected static <V> Optional<V> needed(TreeCursor at, String key, ValueType<V> type) {
+        TreeCursor place = at.at(key);
         if (!place.isPresent()) {
             at.fault(
                     TreeFinding.LACKS.of(Quantity.text(key)),

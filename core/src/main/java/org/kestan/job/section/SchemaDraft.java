@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.LengthLine;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.sheet.ValueType;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.LengthLine;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.ValueType;
 import org.kestan.job.tree.Tree;
 
 /** The schema of an object being put together: what may stand under which path (JSON Schema, draft 2020-12). */

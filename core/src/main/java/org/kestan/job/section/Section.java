@@ -2,8 +2,8 @@ package org.kestan.job.section;
 
 import java.util.List;
 import java.util.stream.Stream;
-import org.kestan.job.tree.Branch;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
 
 /**
  * A part of a job: what it is while nothing is said, how it is read and written, and what its schema says. A new section is
@@ -36,7 +36,7 @@ public abstract class Section<T> {
     }
 
     /** Reads its value from a job's data; what can't be read is a fault at its place. */
-    public abstract T read(Branch root);
+    public abstract T read(TreeCursor root);
 
     /** Writes its value into a job's data; nothing for what is not said. */
     public abstract void write(T value, Tree.Draft root);

@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Line;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Line;
 
 /** Values under their lines, each of its line's type. Immutable; what was not said is not there. */
 public final class Values {
@@ -29,9 +29,9 @@ public final class Values {
     }
 
     /** Returns a length in mm, empty when it was not said. */
-    public OptionalDouble millimetres(Line<Length> line) {
+    public OptionalDouble millimeters(Line<Length> line) {
         Length length = (Length) all.get(line);
-        return length == null ? OptionalDouble.empty() : OptionalDouble.of(length.millimetres());
+        return length == null ? OptionalDouble.empty() : OptionalDouble.of(length.millimeters());
     }
 
     /** Returns the text of a value, as a file or a field has it; empty when it was not said. */

@@ -2,10 +2,10 @@ package org.kestan.job.strings;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.ValueType;
-import org.kestan.ground.strings.Material;
-import org.kestan.job.tree.Foreign;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.ValueType;
+import org.kestan.base.strings.Material;
+import org.kestan.job.tree.UnknownKeys;
 
 /**
  * One string of the set.
@@ -24,7 +24,7 @@ public record StringSpec(
         String pitch,
         Optional<Material> material,
         Optional<Integer> course,
-        Foreign foreign)
+        UnknownKeys foreign)
         implements StringSpecBuilder.With {
 
     private static final int MOST_COURSES = 12;
@@ -34,7 +34,7 @@ public record StringSpec(
 
     /** A string of which nothing is known. */
     public static final StringSpec BLANK =
-            new StringSpec(Optional.empty(), false, "", Optional.empty(), Optional.empty(), Foreign.NONE);
+            new StringSpec(Optional.empty(), false, "", Optional.empty(), Optional.empty(), UnknownKeys.NONE);
 
     /** A string that is known. */
     public static StringSpec of(Length gauge, boolean wound, String pitch) {

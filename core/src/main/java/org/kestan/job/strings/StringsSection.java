@@ -2,13 +2,13 @@ package org.kestan.job.strings;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.kestan.ground.sheet.ValueType;
-import org.kestan.ground.strings.Material;
+import org.kestan.base.sheet.ValueType;
+import org.kestan.base.strings.Material;
 import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.section.Section;
-import org.kestan.job.tree.Branch;
-import org.kestan.job.tree.Foreign;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
+import org.kestan.job.tree.UnknownKeys;
 
 /** The string set, from the bass side. */
 public final class StringsSection extends Section<List<StringSpec>> {
@@ -22,9 +22,9 @@ public final class StringsSection extends Section<List<StringSpec>> {
     }
 
     @Override
-    public List<StringSpec> read(Branch root) {
+    public List<StringSpec> read(TreeCursor root) {
         List<StringSpec> strings = new ArrayList<>();
-        for (Branch at : root.at(PATH).elements()) {
+        for (TreeCursor at : root.at(PATH).elements()) {
             at.expectObject();
             StringSpec string = new StringSpec(
                     at.at("gauge").value(ValueType.LENGTH),
@@ -32,8 +32,8 @@ public final class StringsSection extends Section<List<StringSpec>> {
                     at.at("pitch").text().orElse(""),
                     at.at("material").value(MATERIAL),
                     at.at("course").value(StringSpec.COURSE),
-                    Foreign.NONE);
-            strings.add(string.withForeign(Foreign.in(at.entries(), entries(string))));
+                    UnknownKeys.NONE);
+            strings.add(string.withForeign(UnknownKeys.in(at.entries(), entries(string))));
         }
         return List.copyOf(strings);
     }

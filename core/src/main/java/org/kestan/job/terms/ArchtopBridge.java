@@ -1,6 +1,6 @@
 package org.kestan.job.terms;
 
-import org.kestan.ground.finding.Keyed;
+import org.kestan.base.finding.Keyed;
 
 /** What kind of floating bridge stands on an archtop. */
 public enum ArchtopBridge implements Keyed {

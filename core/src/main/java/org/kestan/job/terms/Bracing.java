@@ -1,6 +1,6 @@
 package org.kestan.job.terms;
 
-import org.kestan.ground.finding.Keyed;
+import org.kestan.base.finding.Keyed;
 
 /** How the top is braced. */
 public enum Bracing implements Keyed {

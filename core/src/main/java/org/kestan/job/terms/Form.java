@@ -1,9 +1,9 @@
 package org.kestan.job.terms;
 
 import java.util.Optional;
-import org.kestan.ground.finding.Keyed;
-import org.kestan.ground.sheet.Fitting;
-import org.kestan.ground.standards.Family;
+import org.kestan.base.finding.Keyed;
+import org.kestan.base.sheet.Fitting;
+import org.kestan.base.standards.Family;
 
 /** The form of the body, which decides what carries the strings over the top. */
 public enum Form implements Keyed {

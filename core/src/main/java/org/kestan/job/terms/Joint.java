@@ -1,6 +1,6 @@
 package org.kestan.job.terms;
 
-import org.kestan.ground.finding.Keyed;
+import org.kestan.base.finding.Keyed;
 
 /** How the neck is joined to the body. */
 public enum Joint implements Keyed {

@@ -1,23 +1,23 @@
 package org.kestan.job.terms;
 
-import static org.kestan.ground.sheet.ValueType.choice;
+import static org.kestan.base.sheet.ValueType.choice;
 
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
-import org.kestan.ground.notation.TypedAngle;
-import org.kestan.ground.sheet.Aim;
-import org.kestan.ground.sheet.Detail;
-import org.kestan.ground.sheet.Dimension;
-import org.kestan.ground.sheet.Held;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.sheet.Place;
-import org.kestan.ground.sheet.Reading;
-import org.kestan.ground.sheet.Side;
-import org.kestan.ground.sheet.Taker;
-import org.kestan.ground.sheet.ValueType;
-import org.kestan.ground.standards.Family;
+import org.kestan.base.notation.TypedAngle;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.AppliesTo;
+import org.kestan.base.sheet.Detail;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.HeldFrets;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Place;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.ValueType;
+import org.kestan.base.standards.Family;
 
 /**
  * Every line of a job that holds no length, and the lists of all lines there are. A new one is a constant here, in the list
@@ -72,7 +72,7 @@ public final class Lines {
 
     /** The kind of floating bridge. */
     public static final Detail<ArchtopBridge> BRIDGE =
-            Detail.of("instrument.bridge", choice(ArchtopBridge.class), 0).on(Taker.FLOATING_BRIDGE);
+            Detail.of("instrument.bridge", choice(ArchtopBridge.class), 0).on(AppliesTo.FLOATING_BRIDGE);
 
     /** Who it belongs to. */
     public static final Detail<String> OWNER = Detail.of("intake.owner", ValueType.TEXT, 0);
@@ -84,7 +84,7 @@ public final class Lines {
     public static final Detail<PlayingStyle> STYLE = Detail.of("intake.style", choice(PlayingStyle.class), 0);
 
     /** How hard it is played. */
-    public static final Detail<Touch> TOUCH = Detail.of("intake.touch", choice(Touch.class), 0);
+    public static final Detail<PlayingTouch> TOUCH = Detail.of("intake.touch", choice(PlayingTouch.class), 0);
 
     /** Earlier repairs seen. */
     public static final Detail<String> REPAIRS = Detail.of("intake.repairs", ValueType.TEXT, 0);
@@ -108,14 +108,15 @@ public final class Lines {
     public static final Detail<String> NOTES = Detail.of("survey.notes", ValueType.TEXT, 2);
 
     /** The frets held down for the relief. */
-    public static final Detail<Held> HELD = Detail.at(Place.RELIEF, 3, "survey.relief.heldAt", ValueType.HELD);
+    public static final Detail<HeldFrets> HELD = Detail.at(Place.RELIEF, 3, "survey.relief.heldAt", ValueType.HELD);
 
     /** The fret at which the relief's gap is read. */
     public static final Detail<Integer> RELIEF_READ_AT =
             Detail.at(Place.RELIEF, 3, "survey.relief.readAt", ValueType.FRET);
 
     /** The two frets the straightedge lies on, or the string is held at, for the neck's profile. */
-    public static final Detail<Held> PROFILE_HELD = Detail.at(Place.RELIEF, 3, "survey.profile.heldAt", ValueType.HELD);
+    public static final Detail<HeldFrets> PROFILE_HELD =
+            Detail.at(Place.RELIEF, 3, "survey.profile.heldAt", ValueType.HELD);
 
     /** The fret at which the action is read. */
     public static final Detail<Integer> ACTION_FRET = Detail.at(Place.ACTION, 5, "survey.action.fret", ValueType.FRET);
@@ -125,20 +126,20 @@ public final class Lines {
             Detail.at(Place.PROJECTION, 9, "survey.projection.over", choice(ProjectionOver.class));
 
     /** Where across the board the straightedge lay. */
-    public static final Detail<Across> PROJECTION_ACROSS =
-            Detail.at(Place.PROJECTION, 9, "survey.projection.across", choice(Across.class));
+    public static final Detail<StraightedgePosition> PROJECTION_ACROSS =
+            Detail.at(Place.PROJECTION, 9, "survey.projection.across", choice(StraightedgePosition.class));
 
     /** The number of the fret nearest the board's end. */
     public static final Detail<Integer> LAST_FRET =
             Detail.at(Place.EXTENSION, 13, "survey.extension.lastFret", ValueType.FRET);
 
-    /** The side toward which the centre line lands. */
+    /** The side toward which the center line lands. */
     public static final Detail<Side> DRIFT_TOWARD =
             Detail.at(Place.PROJECTION, 14, "survey.sideDrift.toward", choice(Side.class));
 
     /** How the feet of a floating bridge fit the arch. */
     public static final Detail<String> FOOT_FIT =
-            Detail.at(Place.BRIDGE, 15, "survey.footFit", ValueType.TEXT).on(Taker.FLOATING_BRIDGE);
+            Detail.at(Place.BRIDGE, 15, "survey.footFit", ValueType.TEXT).on(AppliesTo.FLOATING_BRIDGE);
 
     /** The neck angle read with an angle gauge. */
     public static final Detail<TypedAngle> NECK_ANGLE = Detail.at(Place.HEEL, 16, "survey.neckAngle", ValueType.ANGLE);

@@ -1,6 +1,6 @@
 package org.kestan.job.terms;
 
-import org.kestan.ground.finding.Keyed;
+import org.kestan.base.finding.Keyed;
 
 /** What a projection was read against. */
 public enum ProjectionOver implements Keyed {

@@ -1,6 +1,6 @@
 package org.kestan.job.terms;
 
-import org.kestan.ground.finding.Keyed;
+import org.kestan.base.finding.Keyed;
 
 /** What the truss rod does when it is turned. */
 public enum TrussRod implements Keyed {

@@ -1,6 +1,6 @@
 package org.kestan.job.terms;
 
-import org.kestan.ground.finding.Keyed;
+import org.kestan.base.finding.Keyed;
 
 /** When in the course of the work a survey was taken. */
 public enum VisitRole implements Keyed {

@@ -1,9 +1,9 @@
 package org.kestan.job.tree;
 
 import java.util.List;
-import org.kestan.ground.finding.Finding;
-import org.kestan.ground.finding.Quantity.Said;
-import org.kestan.ground.finding.Quantity.Verbatim;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.finding.Quantity.Said;
+import org.kestan.base.finding.Quantity.Verbatim;
 
 /** What may be wrong with structured data, and what would be accepted in its place. */
 public enum TreeFinding implements Finding.Kind {

@@ -1,6 +1,6 @@
 package org.kestan.job.visits;
 
-import org.kestan.ground.finding.Keyed;
+import org.kestan.base.finding.Keyed;
 
 /** What is looked for inside and around an instrument, in the order of the look. */
 public enum Defect implements Keyed {

@@ -1,6 +1,6 @@
 package org.kestan.job.visits;
 
-import org.kestan.job.tree.Foreign;
+import org.kestan.job.tree.UnknownKeys;
 
 /**
  * Something looked at in the inspection of the structure.
@@ -10,10 +10,10 @@ import org.kestan.job.tree.Foreign;
  * @param note where and how, empty for nothing to add
  * @param foreign what other programs keep with it
  */
-public record Observation(Defect what, Severity severity, String note, Foreign foreign) {
+public record Observation(Defect what, Severity severity, String note, UnknownKeys foreign) {
 
     /** Something seen here, with nothing foreign. */
     public Observation(Defect what, Severity severity, String note) {
-        this(what, severity, note, Foreign.NONE);
+        this(what, severity, note, UnknownKeys.NONE);
     }
 }

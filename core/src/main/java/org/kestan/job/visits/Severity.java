@@ -1,6 +1,6 @@
 package org.kestan.job.visits;
 
-import org.kestan.ground.finding.Keyed;
+import org.kestan.base.finding.Keyed;
 
 /** How bad a finding is. */
 public enum Severity implements Keyed {

@@ -12,16 +12,16 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.AtFret;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.sheet.Reading;
-import org.kestan.ground.sheet.Side;
-import org.kestan.ground.sheet.Taken;
-import org.kestan.ground.sheet.Tool;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.AtFret;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Measurable;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Tool;
 import org.kestan.job.section.Values;
 import org.kestan.job.terms.Lines;
-import org.kestan.job.tree.Foreign;
+import org.kestan.job.tree.UnknownKeys;
 
 /**
  * One taking of the measuring sheet: as received, after the relief was set, at a dry fit, strung up, on a later visit.
@@ -36,18 +36,18 @@ import org.kestan.job.tree.Foreign;
 @RecordBuilder
 public record Visit(
         Values values,
-        Map<Taken, List<Length>> takes,
-        Map<Taken, Tool> tools,
+        Map<Measurable, List<Length>> takes,
+        Map<Measurable, Tool> tools,
         Set<Reading> provisional,
         List<Observation> observations,
-        Foreign foreign)
+        UnknownKeys foreign)
         implements VisitBuilder.With {
 
     /** The fret at which action is read unless another is said. */
     public static final int ACTION_FRET = 12;
 
     /** A sheet on which nothing has been written. */
-    public static final Visit BLANK = new Visit(Values.NONE, Map.of(), Map.of(), Set.of(), List.of(), Foreign.NONE);
+    public static final Visit BLANK = new Visit(Values.NONE, Map.of(), Map.of(), Set.of(), List.of(), UnknownKeys.NONE);
 
     /** Takes unmodifiable copies. */
     public Visit {
@@ -59,8 +59,8 @@ public record Visit(
         observations = List.copyOf(observations);
     }
 
-    private static <V> Map<Taken, V> frozen(Map<Taken, V> values) {
-        Map<Taken, V> copy = new TreeMap<>(Taken.IN_ORDER);
+    private static <V> Map<Measurable, V> frozen(Map<Measurable, V> values) {
+        Map<Measurable, V> copy = new TreeMap<>(Measurable.IN_ORDER);
         copy.putAll(values);
         return Collections.unmodifiableMap(copy);
     }
@@ -71,8 +71,8 @@ public record Visit(
     }
 
     /** Returns a reading in mm, empty when it was not taken. */
-    public OptionalDouble millimetres(Line<Length> reading) {
-        return values.millimetres(reading);
+    public OptionalDouble millimeters(Line<Length> reading) {
+        return values.millimeters(reading);
     }
 
     /** Returns the readings that were taken, in working order. */
@@ -87,11 +87,11 @@ public record Visit(
     }
 
     /** Returns everything that was read with a tool, in working order, those taken fret by fret among them. */
-    public List<Taken> taken() {
+    public List<Measurable> taken() {
         return values.lines().stream()
-                .filter(Taken.class::isInstance)
-                .map(Taken.class::cast)
-                .sorted(Taken.IN_ORDER)
+                .filter(Measurable.class::isInstance)
+                .map(Measurable.class::cast)
+                .sorted(Measurable.IN_ORDER)
                 .toList();
     }
 
@@ -100,7 +100,7 @@ public record Visit(
         SortedMap<Integer, Double> read = new TreeMap<>();
         for (Line<?> line : values.lines()) {
             if (line instanceof AtFret at && at.reading() == reading) {
-                read.put(at.fret(), values.millimetres(at).orElseThrow());
+                read.put(at.fret(), values.millimeters(at).orElseThrow());
             }
         }
         return read;
@@ -113,9 +113,9 @@ public record Visit(
                 || !fretByFret(Reading.PROFILE_GAP_TREBLE).isEmpty();
     }
 
-    /** Returns the side toward which the centre line lands; empty without a drift. A negative offset lands on the other side. */
+    /** Returns the side toward which the center line lands; empty without a drift. A negative offset lands on the other side. */
     public Optional<Side> driftSide() {
-        double offset = millimetres(Reading.SIDE_DRIFT).orElse(0);
+        double offset = millimeters(Reading.SIDE_DRIFT).orElse(0);
         return offset == 0 ? Optional.empty() : get(Lines.DRIFT_TOWARD).map(side -> offset < 0 ? side.other() : side);
     }
 
@@ -125,12 +125,12 @@ public record Visit(
     }
 
     /** Returns the tool a reading is taken with: the one said, or the usual one. */
-    public Tool tool(Taken which) {
+    public Tool tool(Measurable which) {
         return tools.getOrDefault(which, which.tool());
     }
 
     /** Returns all takes of a reading: none, the one reading, or several. */
-    public List<Length> takesOf(Taken which) {
+    public List<Length> takesOf(Measurable which) {
         List<Length> several = takes.get(which);
         return several != null ? several : get(which).map(List::of).orElse(List.of());
     }
@@ -146,14 +146,14 @@ public record Visit(
     }
 
     private Visit cleared(Line<?> line) {
-        return line instanceof Taken taken && (takes.containsKey(taken) || provisional.contains(taken))
+        return line instanceof Measurable taken && (takes.containsKey(taken) || provisional.contains(taken))
                 ? withTakes(without(takes, taken)).marked(taken, false)
                 : this;
     }
 
     /** Returns this visit with all takes of a reading, of which one value counts. */
-    public Visit withTakes(Taken reading, List<Length> all, Length counts) {
-        Map<Taken, List<Length>> next = without(takes, reading);
+    public Visit withTakes(Measurable reading, List<Length> all, Length counts) {
+        Map<Measurable, List<Length>> next = without(takes, reading);
         if (all.size() > 1) {
             next.put(reading, List.copyOf(all));
         }
@@ -161,7 +161,7 @@ public record Visit(
     }
 
     /** Returns this visit with a reading marked provisional, or not. */
-    public Visit marked(Taken taken, boolean asProvisional) {
+    public Visit marked(Measurable taken, boolean asProvisional) {
         if (!(taken instanceof Reading reading)) {
             return this;
         }
@@ -172,16 +172,16 @@ public record Visit(
     }
 
     /** Returns this visit with a reading taken with a tool. */
-    public Visit withTool(Taken reading, Tool tool) {
-        Map<Taken, Tool> next = without(tools, reading);
+    public Visit withTool(Measurable reading, Tool tool) {
+        Map<Measurable, Tool> next = without(tools, reading);
         if (tool != reading.tool()) {
             next.put(reading, tool);
         }
         return withTools(next);
     }
 
-    private static <V> Map<Taken, V> without(Map<Taken, V> all, Taken reading) {
-        Map<Taken, V> next = new TreeMap<>(Taken.IN_ORDER);
+    private static <V> Map<Measurable, V> without(Map<Measurable, V> all, Measurable reading) {
+        Map<Measurable, V> next = new TreeMap<>(Measurable.IN_ORDER);
         next.putAll(all);
         next.remove(reading);
         return next;
@@ -194,7 +194,7 @@ public record Visit(
 
     /** Returns this visit with an observation put in or replaced; what other programs keep with it stays. */
     public Visit with(Observation seen) {
-        Foreign kept = observation(seen.what()).map(Observation::foreign).orElse(seen.foreign());
+        UnknownKeys kept = observation(seen.what()).map(Observation::foreign).orElse(seen.foreign());
         List<Observation> next = new ArrayList<>(without(seen.what()).observations);
         next.add(new Observation(seen.what(), seen.severity(), seen.note(), kept));
         next.sort(java.util.Comparator.comparing(Observation::what));

@@ -1,9 +1,9 @@
 package org.kestan.job.visits;
 
 import java.util.List;
-import org.kestan.ground.finding.Finding;
-import org.kestan.ground.finding.Quantity.Several;
-import org.kestan.ground.finding.Quantity.Verbatim;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.finding.Quantity.Several;
+import org.kestan.base.finding.Quantity.Verbatim;
 
 /** What may be wrong with a visit as it was written down. */
 public enum VisitFinding implements Finding.Kind {

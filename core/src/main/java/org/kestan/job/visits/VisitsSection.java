@@ -10,22 +10,22 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import org.kestan.ground.finding.Keyed;
-import org.kestan.ground.finding.Quantity;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.sheet.Reading;
-import org.kestan.ground.sheet.Taken;
-import org.kestan.ground.sheet.Tool;
-import org.kestan.ground.sheet.ValueType;
+import org.kestan.base.finding.Keyed;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Measurable;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Tool;
+import org.kestan.base.sheet.ValueType;
 import org.kestan.job.section.LinesCodec;
 import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.section.Section;
 import org.kestan.job.terms.Lines;
-import org.kestan.job.tree.Branch;
-import org.kestan.job.tree.Foreign;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.TreeFinding;
+import org.kestan.job.tree.UnknownKeys;
 
 /** The visits of a job: the one on the sheet under {@code survey}, the others under {@code surveys}. */
 public final class VisitsSection extends Section<Visits> {
@@ -43,16 +43,16 @@ public final class VisitsSection extends Section<Visits> {
     }
 
     @Override
-    public Visits read(Branch root) {
+    public Visits read(TreeCursor root) {
         List<Visit> others = new ArrayList<>();
-        for (Branch other : root.at(OTHERS).elements()) {
+        for (TreeCursor other : root.at(OTHERS).elements()) {
             other.expectObject();
             others.add(visit(other));
         }
         return new Visits(visit(root.at(CURRENT)), others);
     }
 
-    private static Visit visit(Branch at) {
+    private static Visit visit(TreeCursor at) {
         at.expectObject();
         if (at.entries().all().isEmpty()) {
             return Visit.BLANK;
@@ -63,12 +63,12 @@ public final class VisitsSection extends Section<Visits> {
                 tools(at.at("tools")),
                 provisional(at.at("provisional")),
                 observations(at.at("condition")),
-                Foreign.NONE);
-        return visit.withForeign(Foreign.in(at.entries(), entries(visit)));
+                UnknownKeys.NONE);
+        return visit.withForeign(UnknownKeys.in(at.entries(), entries(visit)));
     }
 
-    private static Map<Taken, List<Length>> takes(Branch at) {
-        Map<Taken, List<Length>> takes = new HashMap<>();
+    private static Map<Measurable, List<Length>> takes(TreeCursor at) {
+        Map<Measurable, List<Length>> takes = new HashMap<>();
         at.children()
                 .forEach((key, place) -> reading(key, place).ifPresent(reading -> {
                     List<Length> lengths = new ArrayList<>();
@@ -81,15 +81,15 @@ public final class VisitsSection extends Section<Visits> {
         return takes;
     }
 
-    private static Map<Taken, Tool> tools(Branch at) {
-        Map<Taken, Tool> tools = new HashMap<>();
+    private static Map<Measurable, Tool> tools(TreeCursor at) {
+        Map<Measurable, Tool> tools = new HashMap<>();
         at.children()
                 .forEach((key, place) -> reading(key, place)
                         .ifPresent(reading -> place.value(TOOL).ifPresent(tool -> tools.put(reading, tool))));
         return tools;
     }
 
-    private static Set<Reading> provisional(Branch at) {
+    private static Set<Reading> provisional(TreeCursor at) {
         Set<Reading> marked = EnumSet.noneOf(Reading.class);
         at.elements()
                 .forEach(each ->
@@ -97,16 +97,17 @@ public final class VisitsSection extends Section<Visits> {
         return marked;
     }
 
-    private static List<Observation> observations(Branch at) {
+    private static List<Observation> observations(TreeCursor at) {
         List<Observation> all = new ArrayList<>();
-        for (Branch each : at.elements()) {
+        for (TreeCursor each : at.elements()) {
             each.expectObject();
             Optional<Defect> what = each.at("what").value(DEFECT);
             Optional<Severity> severity = each.at("severity").value(SEVERITY);
             String note = each.at("note").text().orElse("");
             if (what.isPresent() && severity.isPresent()) {
                 Observation seen = new Observation(what.get(), severity.get(), note);
-                all.add(new Observation(what.get(), severity.get(), note, Foreign.in(each.entries(), entries(seen))));
+                all.add(new Observation(
+                        what.get(), severity.get(), note, UnknownKeys.in(each.entries(), entries(seen))));
             } else if (!each.at("what").isPresent() || !each.at("severity").isPresent()) {
                 each.fault(
                         TreeFinding.LACKS.of(Quantity.text("what or severity")),
@@ -116,8 +117,8 @@ public final class VisitsSection extends Section<Visits> {
         return all;
     }
 
-    private static Optional<Taken> reading(String key, Branch place) {
-        Optional<Taken> found = Reading.ofKey(key);
+    private static Optional<Measurable> reading(String key, TreeCursor place) {
+        Optional<Measurable> found = Reading.ofKey(key);
         if (found.isEmpty()) {
             place.fault(
                     VisitFinding.NO_READING.of(Quantity.text(key)),
@@ -161,7 +162,7 @@ public final class VisitsSection extends Section<Visits> {
     }
 
     /** Readings are keys here as they are, dots and all. */
-    private static <V> Tree.Entries flat(Map<Taken, V> all, Function<V, Tree> value) {
+    private static <V> Tree.Entries flat(Map<Measurable, V> all, Function<V, Tree> value) {
         Map<String, Tree> entries = new LinkedHashMap<>();
         all.forEach((reading, each) -> entries.put(reading.key(), value.apply(each)));
         return new Tree.Entries(entries);

@@ -2,11 +2,11 @@ package org.kestan.job.ways;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.kestan.ground.sheet.ValueType;
+import org.kestan.base.sheet.ValueType;
 import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.section.Section;
-import org.kestan.job.tree.Branch;
 import org.kestan.job.tree.Tree;
+import org.kestan.job.tree.TreeCursor;
 
 /** The ways taken into the plan, by their keys, in the order of the work. */
 public final class WaysSection extends Section<List<String>> {
@@ -19,7 +19,7 @@ public final class WaysSection extends Section<List<String>> {
     }
 
     @Override
-    public List<String> read(Branch root) {
+    public List<String> read(TreeCursor root) {
         List<String> keys = new ArrayList<>();
         root.at(PATH).elements().forEach(each -> each.text().ifPresent(keys::add));
         return List.copyOf(keys);

@@ -1,2 +1,2 @@
-/** Which ways a job has taken. What a way is and comes to is for {@code org.kestan.judgement.ways}. */
+/** Which ways a job has taken. What a way is and comes to is for {@code org.kestan.judgment.ways}. */
 package org.kestan.job.ways;

@@ -17,11 +17,11 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.notation.Parsed;
+import org.kestan.base.notation.Length;
+import org.kestan.base.notation.Parsed;
 import org.kestan.job.gauge.GaugeLine;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.Words;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Wording;
 
 /**
  * Takes what gauges send over a local connection. Only the newest reading is kept, so that a flood costs one update a frame;
@@ -156,7 +156,7 @@ public final class GaugeListener {
             tell(
                     "",
                     "Not a reading from the gauge: \u201c" + shown.replaceAll("\\p{Cntrl}", "?") + "\u201d ("
-                            + Words.in(BenchUnit.MILLIMETRES).say(bad.problem()) + ").");
+                            + Wording.in(BenchUnit.MILLIMETRES).say(bad.problem()) + ").");
         } else {
             parsed.optional().ifPresent(length -> tell(length.text(), ""));
         }

@@ -22,14 +22,14 @@ import javafx.beans.property.StringProperty;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import org.kestan.dossier.Dossier;
-import org.kestan.files.StepLibrary;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.standards.ShopStandards;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.files.steps.StepLibrary;
 import org.kestan.job.Job;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.Words;
-import org.kestan.work.steps.BenchWork;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.repair.steps.BenchActions;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Wording;
 
 /**
  * The open job. Each edit makes a new job and opens its dossier; undo is the job before, without limit in a session. To be
@@ -44,9 +44,9 @@ public final class JobSession {
         return thread;
     });
 
-    private final ReadOnlyObjectWrapper<Dossier> dossier =
-            new ReadOnlyObjectWrapper<>(this, "dossier", Dossier.of(Job.BLANK, ShopStandards.DEFAULT));
-    private final ReadOnlyObjectWrapper<Dossier> known = new ReadOnlyObjectWrapper<>(this, "known", dossier.get());
+    private final ReadOnlyObjectWrapper<JobAnalysis> analysis =
+            new ReadOnlyObjectWrapper<>(this, "dossier", JobAnalysis.of(Job.BLANK, ShopStandards.DEFAULT));
+    private final ReadOnlyObjectWrapper<JobAnalysis> known = new ReadOnlyObjectWrapper<>(this, "known", analysis.get());
     private final ObjectProperty<ShopStandards> standards =
             new SimpleObjectProperty<>(this, "standards", ShopStandards.DEFAULT);
     private final ObjectProperty<BenchUnit> unit = new SimpleObjectProperty<>(this, "unit", BenchUnit.SIXTY_FOURTHS);
@@ -113,23 +113,23 @@ public final class JobSession {
     }
 
     /** Everything that follows from the open job; replaced on every edit. */
-    public ReadOnlyObjectProperty<Dossier> dossierProperty() {
-        return dossier.getReadOnlyProperty();
+    public ReadOnlyObjectProperty<JobAnalysis> dossierProperty() {
+        return analysis.getReadOnlyProperty();
     }
 
     /** Returns everything that follows from the open job. */
-    public Dossier dossier() {
-        return dossier.get();
+    public JobAnalysis analysis() {
+        return analysis.get();
     }
 
     /** The open job's dossier once it is known how well its figures are known; follows the dossier a little later. */
-    public ReadOnlyObjectProperty<Dossier> knownProperty() {
+    public ReadOnlyObjectProperty<JobAnalysis> knownProperty() {
         return known.getReadOnlyProperty();
     }
 
     /** Returns the open job. */
     public Job job() {
-        return dossier.get().job();
+        return analysis.get().job();
     }
 
     /** The unit numbers are shown in. */
@@ -143,8 +143,8 @@ public final class JobSession {
     }
 
     /** Returns the words of the bench, in the unit numbers are shown in. */
-    public Words words() {
-        return Words.in(unit());
+    public Wording words() {
+        return Wording.in(unit());
     }
 
     /** The line of the sheet whose field has the focus; null when none has. */
@@ -158,8 +158,8 @@ public final class JobSession {
     }
 
     /** Returns what is done at the bench now, by who works there. */
-    public BenchWork bench() {
-        return new BenchWork(Instant.now().truncatedTo(ChronoUnit.SECONDS), who.get());
+    public BenchActions bench() {
+        return new BenchActions(Instant.now().truncatedTo(ChronoUnit.SECONDS), who.get());
     }
 
     /** The steps the shop works by. */
@@ -259,7 +259,7 @@ public final class JobSession {
             Job then = job();
             to.push(then);
             Job next = from.pop();
-            String said = what + Difference.between(then, next);
+            String said = what + EditDescription.between(then, next);
             // What was written down at the bench stays written, and that it was taken back with it.
             show(bench().keepingDiary(next, then, said));
             say(said + ".");
@@ -281,8 +281,8 @@ public final class JobSession {
     }
 
     private void show(Job job) {
-        Dossier next = Dossier.of(job, standards());
-        dossier.set(next);
+        JobAnalysis next = JobAnalysis.of(job, standards());
+        analysis.set(next);
         canUndo.set(!before.isEmpty());
         canRedo.set(!after.isEmpty());
         if (next.plan().planned().isPresent()) {
@@ -291,13 +291,13 @@ public final class JobSession {
     }
 
     /** Runs away from the application thread; what is no longer open is passed over. */
-    private void spread(Dossier of) {
-        if (of != dossier.get()) {
+    private void spread(JobAnalysis of) {
+        if (of != analysis.get()) {
             return;
         }
         of.spread();
         Platform.runLater(() -> {
-            if (of == dossier.get()) {
+            if (of == analysis.get()) {
                 known.set(of);
             }
         });

@@ -23,10 +23,10 @@ import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.util.Duration;
-import org.kestan.files.JobFile;
-import org.kestan.files.JobReader;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.standards.ShopStandards;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.files.job.JobFile;
+import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
 import org.kestan.job.JobTree;
 import org.kestan.job.terms.Lines;
@@ -34,8 +34,8 @@ import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Query;
-import org.kestan.ledger.Saved;
-import org.kestan.words.Words;
+import org.kestan.ledger.SaveResult;
+import org.kestan.text.Wording;
 
 /**
  * Where the open job lies: in the ledger, saved as one goes, shortly after each edit and away from the application thread.
@@ -350,8 +350,8 @@ public final class JobStore {
                 return;
             }
             LedgerJob entry = before.entry().get();
-            Saved outcome = ledger.save(entry.id(), entry.revision(), job);
-            if (outcome instanceof Saved.Done done) {
+            SaveResult outcome = ledger.save(entry.id(), entry.revision(), job);
+            if (outcome instanceof SaveResult.Done done) {
                 slot = new Slot(Optional.of(new LedgerJob(entry.id(), done.revision(), job)), job);
                 Platform.runLater(() -> wrote(job, ""));
             } else {
@@ -389,7 +389,7 @@ public final class JobStore {
         if (!session.typing().refused().isEmpty() && !session.typing().refused().equals(warned)) {
             warned = session.typing().refused();
             session.complain("What is typed at "
-                    + warned.stream().map(Words::full).collect(Collectors.joining(" and "))
+                    + warned.stream().map(Wording::full).collect(Collectors.joining(" and "))
                     + " can\u2019t be taken yet: correct it, or leave once more to go without it.");
             return false;
         }

@@ -13,10 +13,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Properties;
 import java.util.stream.Stream;
-import org.kestan.files.StandardsFile;
-import org.kestan.ground.notation.LengthUnit;
-import org.kestan.ground.standards.ShopStandards;
-import org.kestan.words.BenchUnit;
+import org.kestan.base.notation.LengthUnit;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.files.standards.StandardsFile;
+import org.kestan.text.BenchUnit;
 
 /** What is kept between runs, in a small text file of the data folder: theme, text size, unit, recent files. */
 public final class Settings {

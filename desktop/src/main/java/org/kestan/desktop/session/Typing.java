@@ -7,7 +7,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
 import javafx.beans.value.ObservableValue;
-import org.kestan.ground.sheet.Line;
+import org.kestan.base.sheet.Line;
 
 /** What is being typed, for whoever shows it large: the field that had the focus last. */
 public final class Typing {

@@ -17,7 +17,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.Wait;
 import org.kestan.ledger.JobWait;
-import org.kestan.words.Words;
+import org.kestan.text.Wording;
 
 /**
  * Watches all waits that are on, of the open job and of the others, by the clock on the wall. Once a second it tells what is
@@ -82,7 +82,7 @@ public final class Waits {
     private void tell() {
         for (JobWait each : running.get()) {
             if (each.running().isOver(now.get()) && told.add(each.running()) && !first) {
-                session.say(Words.label(each.running().kind()) + " is over: " + named(each) + ".");
+                session.say(Wording.label(each.running().kind()) + " is over: " + named(each) + ".");
                 tone.run();
             }
         }

@@ -2,7 +2,7 @@ package org.kestan.desktop.shell;
 
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
-import org.kestan.desktop.house.Room;
+import org.kestan.desktop.room.Room;
 
 /** Stands where a room could not be built. */
 final class BrokenRoom extends Label implements Room {

@@ -5,9 +5,9 @@ import javafx.scene.Cursor;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
-import org.kestan.desktop.parts.elevation.ElevationView;
 import org.kestan.desktop.session.Settings;
-import org.kestan.dossier.Station;
+import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.overview.Station;
 
 /**
  * The bar between the drawing and the station: dragged, or moved by the up and down keys. The height is remembered for each

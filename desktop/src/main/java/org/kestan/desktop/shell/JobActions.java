@@ -14,12 +14,12 @@ import javafx.stage.Window;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
-import org.kestan.files.JobFile;
-import org.kestan.files.PaperName;
-import org.kestan.files.SheetCsv;
-import org.kestan.files.SheetPdf;
+import org.kestan.files.job.JobFile;
+import org.kestan.files.papers.PaperName;
+import org.kestan.files.papers.SheetPdf;
+import org.kestan.files.tables.SheetCsv;
 import org.kestan.job.visits.Visit;
-import org.kestan.words.PlanCards;
+import org.kestan.text.PlanCards;
 
 /** What the menus, the keys and the mouse do with whole jobs: open, drop, paste, save as, copy. */
 final class JobActions {
@@ -97,12 +97,12 @@ final class JobActions {
 
     /** Puts the figures of the plan on the clipboard as text. */
     void copyFigures() {
-        if (session.dossier().correction().isEmpty()) {
+        if (session.analysis().correction().isEmpty()) {
             session.complain("There are no figures to copy yet: the sheet and the action wanted come first.");
             return;
         }
         ClipboardContent content = new ClipboardContent();
-        content.putString(PlanCards.text(session.dossier(), PlanCards.of(session.dossier(), session.words())));
+        content.putString(PlanCards.text(session.analysis(), PlanCards.of(session.analysis(), session.words())));
         Clipboard.getSystemClipboard().setContent(content);
         session.say("Copied the figures as text.");
     }

@@ -23,34 +23,34 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Measurable;
 import org.kestan.desktop.gauge.GaugeListener;
-import org.kestan.desktop.house.House;
-import org.kestan.desktop.parts.elevation.ElevationView;
-import org.kestan.desktop.parts.figures.FigureStrip;
-import org.kestan.desktop.parts.pages.Gradual;
-import org.kestan.desktop.parts.terms.HelpCard;
+import org.kestan.desktop.room.RoomContext;
+import org.kestan.desktop.session.Chime;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
-import org.kestan.desktop.session.Tone;
 import org.kestan.desktop.session.Waits;
-import org.kestan.dossier.Dossier;
-import org.kestan.dossier.Station;
-import org.kestan.files.StandardsFile;
-import org.kestan.files.StepLibrary;
-import org.kestan.ground.sheet.Aim;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.sheet.Taken;
+import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.desktop.widgets.figures.FigureStrip;
+import org.kestan.desktop.widgets.layout.FrameTasks;
+import org.kestan.desktop.widgets.terms.HelpCard;
+import org.kestan.files.standards.StandardsFile;
+import org.kestan.files.steps.StepLibrary;
 import org.kestan.job.gauge.GaugeLine;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.JobCard;
+import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.Query;
-import org.kestan.ledger.Shelf;
-import org.kestan.words.Words;
-import org.kestan.work.moves.Handle;
-import org.kestan.work.moves.PlanMoves;
-import org.kestan.work.sideview.PlainInstrument;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.overview.Station;
+import org.kestan.repair.drag.Handle;
+import org.kestan.repair.drag.PlanDrag;
+import org.kestan.repair.sideview.PlaceholderInstrument;
+import org.kestan.text.Wording;
 
 /** The window: everything it shows listens to the session. */
 public final class MainWindow {
@@ -74,10 +74,10 @@ public final class MainWindow {
     private final GaugeListener gauge = new GaugeListener();
     private final FigureStrip figures;
     private final Label name = new Label();
-    private final Look look;
+    private final Appearance look;
 
     /** What can be done after the first frame. */
-    private final Gradual rest = new Gradual();
+    private final FrameTasks rest = new FrameTasks();
 
     /**
      * Puts the window together, at Measure; it is shown by the caller.
@@ -121,11 +121,11 @@ public final class MainWindow {
         // While the first job is being read the stylesheets are, and what is put into the scene later is matched once.
         Scene scene = new Scene(
                 new HBox(new Label("Kestan"), new TextField(), new ToggleButton(), new ScrollPane()), WIDTH, HEIGHT);
-        look = new Look(scene, settings);
+        look = new Appearance(scene, settings);
         scene.getRoot().applyCss();
         scene.getRoot().layout();
         opening.accept(store);
-        waits = new Waits(session, store, Clock.systemUTC(), Tone::sound);
+        waits = new Waits(session, store, Clock.systemUTC(), Chime::sound);
         actions = new JobActions(session, store);
         stations = new StationStrip(session, store, waits, rooms::show);
         figures = new FigureStrip(session);
@@ -134,7 +134,7 @@ public final class MainWindow {
         rest.add(() -> Menus.fill(menus, this, store, settings, samples));
         rest.add(this::readSteps);
         rest.add(this::remind);
-        rooms.setHouse(new House(
+        rooms.setHouse(new RoomContext(
                 session,
                 store,
                 waits,
@@ -185,14 +185,14 @@ public final class MainWindow {
     /** Does what every window needs and no ledger: the toolkit's own styles, the fonts, the register of rooms. */
     public static void warm() {
         new Label();
-        Look.loadFonts();
-        Doors.of(Station.MEASURE.key());
+        Appearance.loadFonts();
+        RoomRegistry.of(Station.MEASURE.key());
     }
 
     /** Goes once through all rooms, a frame each, then does what comes after. */
     public void visitAll(Runnable after) {
-        Gradual visits = new Gradual();
-        Doors.ALL.forEach(door -> visits.add(() -> show(door.id())));
+        FrameTasks visits = new FrameTasks();
+        RoomRegistry.ALL.forEach(door -> visits.add(() -> show(door.id())));
         visits.add(after);
         visits.begin();
     }
@@ -227,12 +227,12 @@ public final class MainWindow {
             public void moved(Handle handle, double height, Object gesture) {
                 session.editDuring(
                         gesture,
-                        job -> PlanMoves.move(session.dossier().plan(), handle, height, session.unit()::length));
+                        job -> PlanDrag.move(session.analysis().plan(), handle, height, session.unit()::length));
             }
 
             @Override
             public void reset(Handle handle) {
-                session.edit(job -> PlanMoves.reset(session.dossier().plan(), handle));
+                session.edit(job -> PlanDrag.reset(session.analysis().plan(), handle));
             }
         });
         waits.nowProperty().addListener((property, old, next) -> showTitle());
@@ -242,7 +242,7 @@ public final class MainWindow {
             boolean ofJob = next.station().isPresent();
             figures.setVisible(ofJob);
             figures.setManaged(ofJob);
-            show(session.dossier());
+            show(session.analysis());
         });
         scene.getAccelerators().put(KeyCombination.valueOf("Shortcut+Y"), session::redo);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
@@ -257,16 +257,16 @@ public final class MainWindow {
         scene.setOnDragDropped(actions::dropped);
     }
 
-    private void show(Dossier dossier) {
-        elevation.sideViewProperty().set(dossier.sideView());
+    private void show(JobAnalysis analysis) {
+        elevation.sideViewProperty().set(analysis.sideView());
         elevation
                 .plainProperty()
                 .set(
-                        dossier.sideView().isPresent()
+                        analysis.sideView().isPresent()
                                 ? Optional.empty()
-                                : Optional.of(PlainInstrument.like(dossier.job())));
-        String said = dossier.job().name();
-        Door door = rooms.shownProperty().get();
+                                : Optional.of(PlaceholderInstrument.like(analysis.job())));
+        String said = analysis.job().name();
+        RoomEntry door = rooms.shownProperty().get();
         boolean none = door.station().isEmpty() && store.openId().isEmpty();
         String unnamed = none ? "No job is open" : "Unnamed instrument";
         name.setText(door.onStrip() ? said.isEmpty() ? unnamed : said : door.title());
@@ -283,7 +283,7 @@ public final class MainWindow {
 
     /** Says once, at the start, what is to be looked at again by now. */
     private void remind() {
-        Query due = new Query("", Optional.empty(), Shelf.BENCH, Query.Order.DUE);
+        Query due = new Query("", Optional.empty(), JobLocation.BENCH, Query.Order.DUE);
         store.ask(
                 () -> store.ledger().list(due, MOST_REMINDED).stream()
                         .filter(card -> card.due()
@@ -307,7 +307,7 @@ public final class MainWindow {
         String over = waits.runningProperty().get().stream()
                 .filter(each -> each.running().isOver(waits.nowProperty().get()))
                 .findFirst()
-                .map(each -> Words.label(each.running().kind()) + " is over \u2014 ")
+                .map(each -> Wording.label(each.running().kind()) + " is over \u2014 ")
                 .orElse("");
         String title = over + (said.isEmpty() ? "" : said + " \u2014 ") + "Kestan";
         if (!title.equals(stage.getTitle())) {
@@ -324,7 +324,7 @@ public final class MainWindow {
 
     /** Shows the room of an id: for a station its key. What is not of the job takes the focus as well. */
     public void show(String id) {
-        Door door = Doors.of(id);
+        RoomEntry door = RoomRegistry.of(id);
         if (door.station().isPresent()) {
             rooms.show(door);
         } else {
@@ -334,15 +334,15 @@ public final class MainWindow {
 
     /** Shows the room of an id and puts the focus into it. */
     public void enter(String id) {
-        rooms.enter(Doors.of(id));
+        rooms.enter(RoomRegistry.of(id));
     }
 
     /** Shows the station that has a line and puts the focus into its field. */
     void go(Line<?> line) {
         Station station = line instanceof Aim
                 ? Station.PLAN
-                : line instanceof Taken || Lines.OF_VISIT.contains(line) ? Station.MEASURE : Station.INTAKE;
-        rooms.enter(Doors.of(station.key()), line);
+                : line instanceof Measurable || Lines.OF_VISIT.contains(line) ? Station.MEASURE : Station.INTAKE;
+        rooms.enter(RoomRegistry.of(station.key()), line);
     }
 
     void toggleGauge() {

@@ -10,11 +10,11 @@ import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCombination;
-import org.kestan.desktop.house.Shortcut;
+import org.kestan.base.sheet.Reading;
+import org.kestan.desktop.room.Shortcut;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
-import org.kestan.files.SheetPdf;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.files.papers.SheetPdf;
 
 /** The menu bar; each command shows its key. */
 final class Menus {
@@ -90,7 +90,7 @@ final class Menus {
                         item("Take the gauge\u2019s reading", "F3", window::takeGauge));
         tools.getItems().add(bareUnits(window, settings));
         Menu view = new Menu("_View");
-        for (Door room : Doors.ALL) {
+        for (RoomEntry room : RoomRegistry.ALL) {
             view.getItems().add(item(room.title(), room.keys(), () -> window.enter(room.id())));
         }
         view.getItems()

@@ -14,12 +14,12 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
-import org.kestan.desktop.house.House;
-import org.kestan.desktop.house.Room;
-import org.kestan.desktop.parts.elevation.ElevationView;
-import org.kestan.desktop.parts.field.EntryField;
+import org.kestan.base.sheet.Line;
+import org.kestan.desktop.room.Room;
+import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.Settings;
-import org.kestan.ground.sheet.Line;
+import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.desktop.widgets.field.EntryField;
 
 /** The rooms, one of them shown: the stations under the drawing, the others in its place. Each is built when first shown. */
 final class RoomStack extends StackPane {
@@ -27,12 +27,12 @@ final class RoomStack extends StackPane {
     /** How long nothing was typed or moved before a room is built that was not asked for. */
     private static final Duration QUIET = Duration.seconds(1.5);
 
-    private final ReadOnlyObjectWrapper<Door> shown = new ReadOnlyObjectWrapper<>(this, "shown");
-    private final Map<Door, Room> rooms = new HashMap<>();
+    private final ReadOnlyObjectWrapper<RoomEntry> shown = new ReadOnlyObjectWrapper<>(this, "shown");
+    private final Map<RoomEntry, Room> rooms = new HashMap<>();
     private final StackPane stations = new StackPane();
     private final DrawingDivider divider;
     private final VBox bench;
-    private House house;
+    private RoomContext house;
 
     RoomStack(ElevationView elevation, Settings settings) {
         elevation.setId("elevation");
@@ -53,17 +53,17 @@ final class RoomStack extends StackPane {
     }
 
     /** Says what the rooms find in the window. */
-    void setHouse(House next) {
+    void setHouse(RoomContext next) {
         house = next;
     }
 
     /** The door of the room that is shown; null before the first. */
-    ReadOnlyObjectProperty<Door> shownProperty() {
+    ReadOnlyObjectProperty<RoomEntry> shownProperty() {
         return shown.getReadOnlyProperty();
     }
 
     /** Shows a room. */
-    Room show(Door door) {
+    Room show(RoomEntry door) {
         Room room = room(door);
         if (shown.get() == null) {
             room.rest().begin();
@@ -85,14 +85,14 @@ final class RoomStack extends StackPane {
         rooms.get(shown.get()).rest().finish();
     }
 
-    private Room room(Door door) {
+    private Room room(RoomEntry door) {
         Room known = rooms.get(door);
         if (known != null) {
             return known;
         }
         Room room = built(door);
         rooms.put(door, room);
-        room.node().getStylesheets().setAll(Sheets.of(door));
+        room.node().getStylesheets().setAll(Stylesheets.of(door));
         room.node().setVisible(false);
         room.picture().addListener((property, was, is) -> {
             if (shown.get() == door) {
@@ -109,8 +109,9 @@ final class RoomStack extends StackPane {
         EventHandler<InputEvent> busy = event -> quiet.playFromStart();
         scene.addEventFilter(InputEvent.ANY, busy);
         quiet.setOnFinished(done -> {
-            Optional<Door> next =
-                    Doors.ALL.stream().filter(door -> !rooms.containsKey(door)).findFirst();
+            Optional<RoomEntry> next = RoomRegistry.ALL.stream()
+                    .filter(door -> !rooms.containsKey(door))
+                    .findFirst();
             if (next.isPresent()
                     && scene.getWindow() != null
                     && scene.getWindow().isShowing()) {
@@ -124,7 +125,7 @@ final class RoomStack extends StackPane {
     }
 
     /** A room that can't be built says so in its place; the rest of the window goes on. */
-    private Room built(Door door) {
+    private Room built(RoomEntry door) {
         try {
             return door.builder().apply(house);
         } catch (RuntimeException failed) {
@@ -133,14 +134,14 @@ final class RoomStack extends StackPane {
         }
     }
 
-    private static void hide(Door door, Node node, Door next) {
+    private static void hide(RoomEntry door, Node node, RoomEntry next) {
         if (door != next) {
             node.setVisible(false);
         }
     }
 
     /** Shows a room and puts the focus into the field of a line; on the first thing to do when it has no such field. */
-    void enter(Door door, Line<?> line) {
+    void enter(RoomEntry door, Line<?> line) {
         Room room = show(door);
         room.unfold(line);
         applyCss();
@@ -154,7 +155,7 @@ final class RoomStack extends StackPane {
     }
 
     /** Shows a room and puts the focus into it. */
-    void enter(Door door) {
+    void enter(RoomEntry door) {
         Room room = show(door);
         // A room built just now has no fields in the scene yet: what scrolls brings its content with its skin.
         applyCss();

@@ -14,9 +14,9 @@ import javafx.scene.layout.VBox;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Waits;
-import org.kestan.dossier.Station;
 import org.kestan.job.Sections;
-import org.kestan.words.Words;
+import org.kestan.overview.Station;
+import org.kestan.text.Wording;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The ledger and the stations in their order, each with how it stands; the chosen one is shown below. */
@@ -25,23 +25,23 @@ final class StationStrip extends HBox {
     private static final PseudoClass TIGHT = PseudoClass.getPseudoClass("tight");
 
     private final ToggleGroup group = new ToggleGroup();
-    private final Map<Door, ToggleButton> buttons = new HashMap<>();
-    private final Map<Door, Label> reasons = new HashMap<>();
-    private final Map<Door, FontIcon> icons = new HashMap<>();
+    private final Map<RoomEntry, ToggleButton> buttons = new HashMap<>();
+    private final Map<RoomEntry, Label> reasons = new HashMap<>();
+    private final Map<RoomEntry, FontIcon> icons = new HashMap<>();
     private final JobStore store;
     private final Waits waits;
 
     /**
      * @param shower shows what a door leads to
      */
-    StationStrip(JobSession session, JobStore store, Waits waits, Consumer<Door> shower) {
+    StationStrip(JobSession session, JobStore store, Waits waits, Consumer<RoomEntry> shower) {
         this.store = store;
         this.waits = waits;
         getStyleClass().add("stations");
-        Doors.ALL.stream().filter(Door::onStrip).forEach(this::add);
+        RoomRegistry.ALL.stream().filter(RoomEntry::onStrip).forEach(this::add);
         group.selectedToggleProperty().addListener((property, old, next) -> {
             if (next != null) {
-                shower.accept((Door) next.getUserData());
+                shower.accept((RoomEntry) next.getUserData());
             }
         });
         session.dossierProperty().addListener((property, old, next) -> show(session));
@@ -53,7 +53,7 @@ final class StationStrip extends HBox {
     }
 
     /** Shows which door was gone through; none of the strip for a room of the menu. */
-    void choose(Door door) {
+    void choose(RoomEntry door) {
         group.selectToggle(buttons.get(door));
     }
 
@@ -69,7 +69,7 @@ final class StationStrip extends HBox {
 
     /** Shows as much as there is room for; how each stands is still said to who listens. */
     void setRoom(Room room) {
-        for (Door door : buttons.keySet()) {
+        for (RoomEntry door : buttons.keySet()) {
             show(reasons.get(door), room == Room.WHOLE);
             show(icons.get(door), room != Room.TIGHTEST);
         }
@@ -81,7 +81,7 @@ final class StationStrip extends HBox {
         node.setManaged(shown);
     }
 
-    private void add(Door room) {
+    private void add(RoomEntry room) {
         FontIcon icon = new FontIcon();
         icon.getStyleClass().add("station-icon");
         Label title = new Label(room.title());
@@ -116,7 +116,7 @@ final class StationStrip extends HBox {
 
     private void showLedger() {
         store.counted(count -> {
-            Door ledger = Doors.ALL.get(0);
+            RoomEntry ledger = RoomRegistry.ALL.get(0);
             icons.get(ledger).setIconLiteral("fth-book-open");
             String why = count + (count == 1 ? " job" : " jobs");
             reasons.get(ledger).setText(why);
@@ -125,14 +125,14 @@ final class StationStrip extends HBox {
     }
 
     private void show(JobSession session) {
-        Words words = session.words();
-        for (Door door : buttons.keySet()) {
+        Wording words = session.words();
+        for (RoomEntry door : buttons.keySet()) {
             door.station().ifPresent(station -> {
-                Station.Progress progress = session.dossier().progress(station);
+                Station.Progress progress = session.analysis().progress(station);
                 String why = words.say(progress.why());
                 icons.get(door).setIconLiteral(icon(progress.stage()));
                 reasons.get(door).setText(why);
-                buttons.get(door).setAccessibleText(door.title() + ", " + Words.label(progress.stage()) + ": " + why);
+                buttons.get(door).setAccessibleText(door.title() + ", " + Wording.label(progress.stage()) + ": " + why);
             });
         }
         showBench(session);
@@ -144,7 +144,7 @@ final class StationStrip extends HBox {
                 .anyMatch(
                         wait -> wait.isOpen() && wait.isOver(waits.nowProperty().get()));
         if (over) {
-            Door bench = Doors.of(Station.BENCH.key());
+            RoomEntry bench = RoomRegistry.of(Station.BENCH.key());
             reasons.get(bench).setText("a wait is over");
             buttons.get(bench).setAccessibleText(bench.title() + ", a wait is over");
         }

@@ -6,9 +6,9 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import org.kestan.desktop.gauge.GaugeListener;
-import org.kestan.desktop.parts.terms.Tip;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
+import org.kestan.desktop.widgets.terms.LazyTooltip;
 import org.kestan.job.gauge.GaugeLine;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -26,7 +26,7 @@ final class StatusLine extends HBox {
         notice.textProperty().bind(session.noticeProperty());
         notice.setMaxWidth(Double.MAX_VALUE);
         notice.setMinWidth(0);
-        Tip.on(notice, notice::getText);
+        LazyTooltip.on(notice, notice::getText);
         HBox.setHgrow(notice, Priority.ALWAYS);
         session.noticeIsErrorProperty().addListener((property, was, is) -> {
             notice.getStyleClass().remove("notice-error");

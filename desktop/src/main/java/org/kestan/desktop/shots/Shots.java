@@ -25,22 +25,22 @@ import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Side;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.MainWindow;
-import org.kestan.files.DemoJobs;
-import org.kestan.files.JobFile;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Side;
+import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.job.JobFile;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.HeelEntry;
 import org.kestan.job.bench.WaitKind;
-import org.kestan.job.tree.Foreign;
+import org.kestan.job.tree.UnknownKeys;
 import org.kestan.ledger.DemoLedger;
 import org.kestan.ledger.Ledger;
-import org.kestan.ledger.Opening;
+import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.sqlite.SqliteLedger;
-import org.kestan.words.BenchUnit;
+import org.kestan.text.BenchUnit;
 
 /** Opens the window on the sample jobs, goes through the main views and writes a PNG of each. Argument: the folder. */
 public final class Shots extends Application {
@@ -82,7 +82,7 @@ public final class Shots extends Application {
     }
 
     private static Ledger ledger(Path scratch) throws IOException {
-        if (SqliteLedger.open(scratch.resolve("ledger.sqlite")) instanceof Opening.Opened opened) {
+        if (SqliteLedger.open(scratch.resolve("ledger.sqlite")) instanceof OpenResult.Opened opened) {
             DemoLedger.fill(opened.ledger());
             DemoLedger.addFinished(opened.ledger(), LocalDate.now());
             return opened.ledger();
@@ -164,7 +164,7 @@ public final class Shots extends Application {
         String[] reads = {"6.9 mm", "7.4 mm", "8.2 mm", "8.9 mm"};
         for (int i = 0; i < reads.length; i++) {
             for (Side side : Side.values()) {
-                log.add(new HeelEntry.Pulls(side, 80, 4 + i, Foreign.NONE));
+                log.add(new HeelEntry.Pulls(side, 80, 4 + i, UnknownKeys.NONE));
             }
             log.add(new HeelEntry.Read(
                     Optional.of(Length.ofText(reads[i])),
@@ -173,7 +173,7 @@ public final class Shots extends Application {
                     Optional.empty(),
                     Optional.of(Length.ofText("12.0 mm")),
                     Optional.of(Length.ofText("11.8 mm")),
-                    Foreign.NONE));
+                    UnknownKeys.NONE));
         }
         return job.with(Sections.HEEL_LOG, log);
     }

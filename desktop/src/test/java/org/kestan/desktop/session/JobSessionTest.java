@@ -5,16 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Reading;
 import org.kestan.job.Job;
-import org.kestan.words.BenchUnit;
+import org.kestan.text.BenchUnit;
 import org.testng.annotations.Test;
 
 public class JobSessionTest {
 
-    private static Job heel(Job job, int millimetres) {
-        return job.with(Reading.HEEL_HEIGHT, Length.ofText(millimetres + " mm"));
+    private static Job heel(Job job, int millimeters) {
+        return job.with(Reading.HEEL_HEIGHT, Length.ofText(millimeters + " mm"));
     }
 
     @Test

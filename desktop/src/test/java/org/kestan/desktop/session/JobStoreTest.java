@@ -8,11 +8,11 @@ import java.time.Duration;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
 import org.kestan.desktop.WindowTest;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Reading;
-import org.kestan.ground.standards.ShopStandards;
-import org.kestan.ground.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
@@ -96,7 +96,7 @@ public class JobStoreTest extends WindowTest {
         broken.clear();
         JobSession session = onWindow(JobSession::new);
         AtomicLong hours = new AtomicLong();
-        BackupRounds rounds = new BackupRounds(
+        BackupSchedule rounds = new BackupSchedule(
                 failing(), session, () -> Duration.ofHours(hours.get()).toNanos());
         broken.add("backups");
         for (int hour = 0; hour < 24; hour++) {
@@ -162,8 +162,8 @@ public class JobStoreTest extends WindowTest {
     @Test
     public void spreadsFollowTheOpenJob() {
         openSample(0);
-        waitFor(() -> session().knownProperty().get() == session().dossier());
-        assertThat(session().dossier().spreadIsKnown()).isTrue();
+        waitFor(() -> session().knownProperty().get() == session().analysis());
+        assertThat(session().analysis().spreadIsKnown()).isTrue();
         onWindow(() -> {
             for (int i = 1; i <= 20; i++) {
                 String height = 90 + i + " mm";
@@ -171,7 +171,7 @@ public class JobStoreTest extends WindowTest {
             }
             return true;
         });
-        waitFor(() -> session().knownProperty().get() == session().dossier());
+        waitFor(() -> session().knownProperty().get() == session().analysis());
         assertThat(session().knownProperty().get().job().text(Reading.HEEL_HEIGHT))
                 .isEqualTo("110 mm");
     }

@@ -9,8 +9,8 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import org.kestan.desktop.WindowTest;
-import org.kestan.dossier.Station;
-import org.kestan.words.Words;
+import org.kestan.overview.Station;
+import org.kestan.text.Wording;
 import org.testng.annotations.Test;
 
 /** Every line of the register leads to a room that works, by menu and by key. */
@@ -28,13 +28,13 @@ public class RoomsTest extends WindowTest {
     public void everyDoorLeadsToARoomOfItsOwn() {
         openSample(0);
         Set<Object> seen = new HashSet<>();
-        for (Door door : Doors.ALL) {
+        for (RoomEntry door : RoomRegistry.ALL) {
             onWindow(() -> {
                 window.show(door.id());
                 return true;
             });
             Node shown = onWindow(() -> stage.getScene().getRoot().lookupAll("*").stream()
-                    .filter(org.kestan.desktop.house.Room.class::isInstance)
+                    .filter(org.kestan.desktop.room.Room.class::isInstance)
                     .filter(Node::isVisible)
                     .filter(node -> node.getParent().isVisible())
                     .reduce((one, other) -> {
@@ -43,7 +43,7 @@ public class RoomsTest extends WindowTest {
                     .orElseThrow());
             assertThat(seen.add(shown)).as(door.id()).isTrue();
             onWindow(() -> {
-                ((org.kestan.desktop.house.Room) shown).focusFirst();
+                ((org.kestan.desktop.room.Room) shown).focusFirst();
                 return true;
             });
             waitFor(() -> focusIsWithin(shown) || door.station().isPresent());
@@ -51,7 +51,7 @@ public class RoomsTest extends WindowTest {
                     .isEqualTo(door.onStrip() ? session().job().name() : door.title());
             boolean ofJob = door.station().isPresent();
             assertThat(find("elevation", Node.class).getParent().isVisible()).isEqualTo(ofJob);
-            for (Door other : Doors.ALL) {
+            for (RoomEntry other : RoomRegistry.ALL) {
                 if (other.onStrip()) {
                     assertThat(find("station-" + other.id(), ToggleButton.class).isSelected())
                             .as(other.id() + " while " + door.id())
@@ -59,19 +59,20 @@ public class RoomsTest extends WindowTest {
                 }
             }
         }
-        assertThat(seen).hasSize(Doors.ALL.size());
+        assertThat(seen).hasSize(RoomRegistry.ALL.size());
     }
 
     @Test
     public void keysAndIdsAreNotUsedTwice() {
-        assertThat(Doors.ALL).extracting(Door::id).doesNotHaveDuplicates();
-        assertThat(Doors.ALL)
+        assertThat(RoomRegistry.ALL).extracting(RoomEntry::id).doesNotHaveDuplicates();
+        assertThat(RoomRegistry.ALL)
                 .extracting(door -> KeyCombination.valueOf(door.keys()))
                 .doesNotHaveDuplicates();
-        assertThat(Doors.ALL).allSatisfy(door -> assertThat(Doors.of(door.id())).isSameAs(door));
+        assertThat(RoomRegistry.ALL)
+                .allSatisfy(door -> assertThat(RoomRegistry.of(door.id())).isSameAs(door));
         assertThat(Station.values())
-                .allSatisfy(
-                        station -> assertThat(Doors.of(station.key()).title()).isEqualTo(Words.label(station)));
+                .allSatisfy(station ->
+                        assertThat(RoomRegistry.of(station.key()).title()).isEqualTo(Wording.label(station)));
     }
 
     /** The strip says what a job waits for, in the unit of the display, and pressing the room shown leaves it shown. */

@@ -8,10 +8,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import org.kestan.base.sheet.Reading;
 import org.kestan.desktop.WindowTest;
-import org.kestan.desktop.parts.elevation.ElevationView;
-import org.kestan.files.SheetCsv;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.files.tables.SheetCsv;
 import org.kestan.job.Job;
 import org.testng.annotations.Test;
 

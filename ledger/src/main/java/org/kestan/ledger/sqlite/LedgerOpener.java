@@ -10,10 +10,10 @@ import org.flywaydb.core.api.FlywayException;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.JdbiException;
-import org.kestan.ground.finding.Finding;
+import org.kestan.base.finding.Finding;
 import org.kestan.ledger.Backups;
 import org.kestan.ledger.LedgerFinding;
-import org.kestan.ledger.Opening;
+import org.kestan.ledger.OpenResult;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
 
@@ -32,36 +32,36 @@ final class LedgerOpener {
      *
      * @param anew whether to make one where there is none although backups of one lie there
      */
-    static Opening open(Path file, boolean anew) {
+    static OpenResult open(Path file, boolean anew) {
         try {
-            OwnersOnly.folder(file.toAbsolutePath().getParent());
+            OwnerOnlyFiles.folder(file.toAbsolutePath().getParent());
         } catch (IOException failed) {
-            return refused(Trouble.of(failed));
+            return refused(DatabaseErrors.of(failed));
         }
         try {
             boolean there = Files.exists(file) && Files.size(file) > 0;
             if (!there && !anew) {
                 List<Backups.Copy> copies = SqliteBackups.of(file).whole();
                 if (copies.stream().anyMatch(copy -> copy.jobs() > 0)) {
-                    return new Opening.Refused(LedgerFinding.MISSING.of(), copies);
+                    return new OpenResult.Refused(LedgerFinding.MISSING.of(), copies);
                 }
             }
             if (there && !(Files.isReadable(file) && Files.isWritable(file))) {
                 return refused(LedgerFinding.FORBIDDEN.of());
             }
-            int version = there ? Whole.read(file).version() : 0;
+            int version = there ? LedgerFileStatus.read(file).version() : 0;
             if (version > LATEST) {
                 return refused(LedgerFinding.NEWER.of());
             }
             if (version < LATEST) {
                 migrate(file);
             }
-            OwnersOnly.file(file);
-            return new Opening.Opened(new SqliteLedger(file, handle(file)));
+            OwnerOnlyFiles.file(file);
+            return new OpenResult.Opened(new SqliteLedger(file, handle(file)));
         } catch (SQLException | JdbiException | FlywayException | IOException failed) {
-            Finding why = Trouble.of(failed);
+            Finding why = DatabaseErrors.of(failed);
             return why.kind() == LedgerFinding.DAMAGED
-                    ? new Opening.Refused(why, SqliteBackups.of(file).whole())
+                    ? new OpenResult.Refused(why, SqliteBackups.of(file).whole())
                     : refused(why);
         }
     }
@@ -76,8 +76,8 @@ final class LedgerOpener {
         return handle;
     }
 
-    private static Opening refused(Finding why) {
-        return new Opening.Refused(why, List.of());
+    private static OpenResult refused(Finding why) {
+        return new OpenResult.Refused(why, List.of());
     }
 
     private static void migrate(Path file) {

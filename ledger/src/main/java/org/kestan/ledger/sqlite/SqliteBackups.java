@@ -80,7 +80,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
         try {
             return Optional.of(new Copy(
                     file,
-                    Whole.read(file).jobs(),
+                    LedgerFileStatus.read(file).jobs(),
                     Files.getLastModifiedTime(file).toInstant()));
         } catch (SQLException | IOException unusable) {
             return Optional.empty();
@@ -93,7 +93,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
         if (newest.isPresent() && same(newest.get())) {
             return Optional.empty();
         }
-        OwnersOnly.folder(folder);
+        OwnerOnlyFiles.folder(folder);
         // Of its own, so that two programs do not write into one another's.
         Path unfinished = Files.createTempFile(folder, "unfinished-", ".tmp");
         try {
@@ -115,14 +115,14 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
                 PreparedStatement copy = connection.prepareStatement("VACUUM INTO ?")) {
             copy.setString(1, unfinished.toString());
             copy.execute();
-            Whole made = Whole.read(unfinished);
+            LedgerFileStatus made = LedgerFileStatus.read(unfinished);
             if (made.version() == 0) {
                 throw new SQLException("the copy is not whole");
             }
         } catch (SQLException failed) {
             throw new IOException("no backup could be made: " + failed.getMessage(), failed);
         }
-        OwnersOnly.file(unfinished);
+        OwnerOnlyFiles.file(unfinished);
         try (FileChannel channel = FileChannel.open(unfinished, StandardOpenOption.WRITE)) {
             channel.force(true);
         }
@@ -181,10 +181,10 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
         Map<Path, Path> moved = new LinkedHashMap<>();
         try {
             Files.copy(copy, ready, StandardCopyOption.REPLACE_EXISTING);
-            if (Whole.read(ready).version() == 0) {
+            if (LedgerFileStatus.read(ready).version() == 0) {
                 throw new IOException("this backup has no ledger in it");
             }
-            OwnersOnly.file(ready);
+            OwnerOnlyFiles.file(ready);
             Path aside = ledger.resolveSibling(
                     ledger.getFileName() + ".unusable-" + LocalDateTime.now().format(STAMP));
             for (String part : PARTS) {
@@ -220,7 +220,9 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
     /** Tells whether a copy has all that the ledger has; one that can't be read has not. */
     private boolean same(Path copy) {
         try {
-            return Whole.read(copy).state().equals(Whole.read(ledger).state());
+            return LedgerFileStatus.read(copy)
+                    .state()
+                    .equals(LedgerFileStatus.read(ledger).state());
         } catch (SQLException unusable) {
             return false;
         }

@@ -14,33 +14,33 @@ import java.util.function.Predicate;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.JdbiException;
 import org.jdbi.v3.core.statement.SqlStatement;
-import org.kestan.dossier.Station;
-import org.kestan.dossier.StationFinding;
-import org.kestan.files.JobReader;
-import org.kestan.files.JobWriter;
-import org.kestan.ground.finding.Keyed;
-import org.kestan.ground.standards.ShopStandards;
+import org.kestan.base.finding.Keyed;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.files.job.JobReader;
+import org.kestan.files.job.JobWriter;
 import org.kestan.job.Job;
 import org.kestan.job.pictures.Photo;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Backups;
 import org.kestan.ledger.JobCard;
+import org.kestan.ledger.JobLesson;
+import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.JobProjection;
 import org.kestan.ledger.JobWait;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.LineSketch;
-import org.kestan.ledger.Opening;
+import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.Papers;
 import org.kestan.ledger.Pictures;
 import org.kestan.ledger.Progress;
 import org.kestan.ledger.Query;
-import org.kestan.ledger.Saved;
-import org.kestan.ledger.Shelf;
-import org.kestan.ledger.Taught;
-import org.kestan.work.memory.Lesson;
-import org.kestan.work.memory.Memory;
+import org.kestan.ledger.SaveResult;
+import org.kestan.overview.Station;
+import org.kestan.overview.StationFinding;
+import org.kestan.repair.memory.Lesson;
+import org.kestan.repair.memory.Memory;
 
 /** A ledger in one database file, pictures and backups in folders beside it. */
 public final class SqliteLedger implements Ledger {
@@ -49,26 +49,26 @@ public final class SqliteLedger implements Ledger {
 
     private final Path file;
     private final Handle handle;
-    private final Presence presence;
+    private final FileIdentity presence;
     private final SqliteLessons lessons = new SqliteLessons(this::with);
     private volatile ShopStandards shop = ShopStandards.DEFAULT;
 
     SqliteLedger(Path file, Handle handle) {
         this.file = file;
         this.handle = handle;
-        this.presence = Presence.of(file);
+        this.presence = FileIdentity.of(file);
     }
 
     /**
      * Opens a ledger, making it when there is none. One that is damaged, or was written by a newer program, is refused and
      * not written to.
      */
-    public static Opening open(Path file) {
+    public static OpenResult open(Path file) {
         return LedgerOpener.open(file, false);
     }
 
     /** Opens a ledger, making it when there is none even where backups of one lie. */
-    public static Opening openAnew(Path file) {
+    public static OpenResult openAnew(Path file) {
         return LedgerOpener.open(file, true);
     }
 
@@ -153,7 +153,9 @@ public final class SqliteLedger implements Ledger {
                         LineSketch.read(row.getString(6)),
                         instant(row.getString(7)),
                         instant(row.getString(8)),
-                        row.getString(10) != null ? Shelf.BIN : row.getInt(9) != 0 ? Shelf.AWAY : Shelf.BENCH))
+                        row.getString(10) != null
+                                ? JobLocation.BIN
+                                : row.getInt(9) != 0 ? JobLocation.AWAY : JobLocation.BENCH))
                 .list());
     }
 
@@ -196,13 +198,13 @@ public final class SqliteLedger implements Ledger {
         List<String> patterns = query.patterns();
         var statement = ledger.createQuery(select
                 + " FROM jobs WHERE "
-                + (query.shelf() == Shelf.BIN ? "deleted_at IS NOT NULL" : "deleted_at IS NULL AND archived = ?")
+                + (query.shelf() == JobLocation.BIN ? "deleted_at IS NOT NULL" : "deleted_at IS NULL AND archived = ?")
                 + (query.station().isPresent() ? " AND station = ?" : "")
                 + " AND search LIKE ? ESCAPE '!'".repeat(patterns.size())
                 + rest);
         int next = 0;
-        if (query.shelf() != Shelf.BIN) {
-            statement.bind(next++, query.shelf() == Shelf.AWAY ? 1 : 0);
+        if (query.shelf() != JobLocation.BIN) {
+            statement.bind(next++, query.shelf() == JobLocation.AWAY ? 1 : 0);
         }
         if (query.station().isPresent()) {
             statement.bind(next++, query.station().get().key());
@@ -242,7 +244,7 @@ public final class SqliteLedger implements Ledger {
     }
 
     @Override
-    public List<Taught> teaching(Predicate<Lesson> what, int most) {
+    public List<JobLesson> teaching(Predicate<Lesson> what, int most) {
         return lessons.teaching(what, most);
     }
 
@@ -302,9 +304,9 @@ public final class SqliteLedger implements Ledger {
     }
 
     @Override
-    public Saved save(String id, int revision, Job job) {
+    public SaveResult save(String id, int revision, Job job) {
         Row row = row(job);
-        Saved saved = inTransaction(ledger -> {
+        SaveResult saved = inTransaction(ledger -> {
             int changed = row.bind(ledger.createUpdate("UPDATE jobs SET " + Row.SETS
                             + ", revision = revision + 1, changed_at = ?"
                             + " WHERE id = ? AND revision = ? AND deleted_at IS NULL"))
@@ -313,12 +315,12 @@ public final class SqliteLedger implements Ledger {
                     .bind(Row.COLUMNS + 2, revision)
                     .execute();
             if (changed != 1) {
-                return new Saved.Conflict();
+                return new SaveResult.Conflict();
             }
             ledger.execute("UPDATE job_files SET body = ? WHERE job_id = ?", JobWriter.write(job), id);
-            return new Saved.Done(revision + 1);
+            return new SaveResult.Done(revision + 1);
         });
-        if (saved instanceof Saved.Done) {
+        if (saved instanceof SaveResult.Done) {
             readBack(id, revision + 1);
         }
         return saved;
@@ -446,7 +448,7 @@ public final class SqliteLedger implements Ledger {
         try {
             return work.apply(handle);
         } catch (JdbiException failed) {
-            throw new LedgerException(Trouble.of(failed), failed);
+            throw new LedgerException(DatabaseErrors.of(failed), failed);
         }
     }
 

@@ -8,18 +8,18 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import org.jdbi.v3.core.Handle;
-import org.kestan.ground.standards.ShopStandards;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.ledger.JobLesson;
 import org.kestan.ledger.JobProjection;
-import org.kestan.ledger.Taught;
-import org.kestan.ledger.Teachings;
-import org.kestan.work.memory.Lesson;
-import org.kestan.work.memory.Memory;
+import org.kestan.ledger.LessonCache;
+import org.kestan.repair.memory.Lesson;
+import org.kestan.repair.memory.Memory;
 
 /** What the jobs of a ledger's file teach. */
 final class SqliteLessons {
 
     private final Asking ledger;
-    private final Teachings teachings = new Teachings();
+    private final LessonCache teachings = new LessonCache();
 
     /** What was read the time before, by its text; only touched while the teachings are read. */
     private Map<String, Optional<Lesson>> readBefore = Map.of();
@@ -41,13 +41,13 @@ final class SqliteLessons {
         return teachings.lessons(state(), this::read);
     }
 
-    /** Returns what was learnt from them, held against a shop's standards. */
+    /** Returns what was learned from them, held against a shop's standards. */
     Memory memory(ShopStandards shop) {
         return teachings.memory(state(), this::read, shop);
     }
 
     /** Returns the jobs that teach something, the last changed first. */
-    List<Taught> teaching(Predicate<Lesson> what, int most) {
+    List<JobLesson> teaching(Predicate<Lesson> what, int most) {
         record Found(String id, String name, String lesson) {}
         List<Found> all = ledger.ask(handle -> handle.createQuery("SELECT id, name, lesson FROM jobs WHERE lesson <> ''"
                         + " AND deleted_at IS NULL ORDER BY changed_at DESC, id")
@@ -56,7 +56,7 @@ final class SqliteLessons {
         return all.stream()
                 .flatMap(found ->
                         JobProjection.taught(found.lesson())
-                                .map(lesson -> new Taught(found.id(), found.name(), lesson))
+                                .map(lesson -> new JobLesson(found.id(), found.name(), lesson))
                                 .stream())
                 .filter(each -> what.test(each.lesson()))
                 .limit(most)

@@ -14,21 +14,21 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.Optional;
-import org.kestan.ground.standards.InstrumentKind;
+import org.kestan.base.standards.InstrumentKind;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.DemoLedger;
+import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerJob;
-import org.kestan.ledger.Opening;
+import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.Query;
-import org.kestan.ledger.Shelf;
-import org.kestan.work.memory.Memory;
+import org.kestan.repair.memory.Memory;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
 
-/** A ledger of a hundred thousand finished jobs, and what it has learnt. */
+/** A ledger of a hundred thousand finished jobs, and what it has learned. */
 public class ManyFinishedTest {
 
     private static final int MANY = 100_000;
@@ -67,7 +67,7 @@ public class ManyFinishedTest {
             assertThat(ledger.teaching(lesson -> lesson.kind().equals(LARGE), 5))
                     .hasSize(5)
                     .allMatch(each -> each.lesson().kind().equals(LARGE));
-            changed = ledger.list(new Query("", Optional.empty(), Shelf.AWAY, Query.Order.NAME))
+            changed = ledger.list(new Query("", Optional.empty(), JobLocation.AWAY, Query.Order.NAME))
                     .get(0)
                     .id();
         }
@@ -94,7 +94,7 @@ public class ManyFinishedTest {
     }
 
     private Ledger open() {
-        return ((Opening.Opened) SqliteLedger.open(file)).ledger();
+        return ((OpenResult.Opened) SqliteLedger.open(file)).ledger();
     }
 
     /** Puts copies of the rows beside them, which is quicker than saving each. */

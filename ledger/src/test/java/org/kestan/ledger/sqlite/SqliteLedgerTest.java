@@ -20,9 +20,8 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.flywaydb.core.Flyway;
 import org.jdbi.v3.core.Handle;
-import org.kestan.dossier.Station;
-import org.kestan.files.JobWriter;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.base.sheet.Reading;
+import org.kestan.files.job.JobWriter;
 import org.kestan.job.Job;
 import org.kestan.job.pictures.Photo;
 import org.kestan.job.terms.Lines;
@@ -33,10 +32,11 @@ import org.kestan.ledger.LedgerContract;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerFinding;
 import org.kestan.ledger.LedgerJob;
-import org.kestan.ledger.Opening;
+import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.Progress;
 import org.kestan.ledger.Query;
-import org.kestan.ledger.Saved;
+import org.kestan.ledger.SaveResult;
+import org.kestan.overview.Station;
 import org.sqlite.SQLiteErrorCode;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
@@ -72,7 +72,7 @@ public class SqliteLedgerTest extends LedgerContract {
     }
 
     private static Ledger opened(Path file) {
-        return ((Opening.Opened) SqliteLedger.open(file)).ledger();
+        return ((OpenResult.Opened) SqliteLedger.open(file)).ledger();
     }
 
     @Test
@@ -85,7 +85,7 @@ public class SqliteLedgerTest extends LedgerContract {
         byte[] bytes = Files.readAllBytes(file);
         Arrays.fill(bytes, 4096, 60_000, (byte) 0x5a);
         Files.write(file, bytes);
-        Opening.Refused refused = (Opening.Refused) SqliteLedger.open(file);
+        OpenResult.Refused refused = (OpenResult.Refused) SqliteLedger.open(file);
         assertThat(refused.is(LedgerFinding.DAMAGED)).isTrue();
         assertThat(refused.copies()).extracting(Backups.Copy::file).containsExactly(backup);
         assertThat(refused.copies().get(0).jobs()).isEqualTo(200);
@@ -104,7 +104,7 @@ public class SqliteLedgerTest extends LedgerContract {
     public void whatIsNoLedgerIsRefused() throws IOException {
         Path text = Files.writeString(folder.resolve("notes.sqlite"), "these are notes, not a ledger".repeat(300));
         String before = Files.readString(text);
-        assertThat(SqliteLedger.open(text)).isInstanceOf(Opening.Refused.class);
+        assertThat(SqliteLedger.open(text)).isInstanceOf(OpenResult.Refused.class);
         assertThat(Files.readString(text)).isEqualTo(before);
     }
 
@@ -118,7 +118,7 @@ public class SqliteLedgerTest extends LedgerContract {
                     + " installed_by, execution_time, success) VALUES (9, '99', 'later', 'SQL', 'V99', 'x', 0, 1)");
         }
         byte[] bytes = Files.readAllBytes(file);
-        Opening.Refused refused = (Opening.Refused) SqliteLedger.open(file);
+        OpenResult.Refused refused = (OpenResult.Refused) SqliteLedger.open(file);
         assertThat(refused.is(LedgerFinding.NEWER)).isTrue();
         assertThat(Files.readAllBytes(file)).isEqualTo(bytes);
         ledger = opened(folder.resolve("other.sqlite"));
@@ -140,13 +140,17 @@ public class SqliteLedgerTest extends LedgerContract {
     /** Full, locked, forbidden and damaged are told apart by what the database says (SQLite result codes). */
     @Test
     public void troublesAreToldApart() {
-        assertThat(Trouble.of(SQLiteErrorCode.SQLITE_FULL, "").kind()).isEqualTo(LedgerFinding.DISK_FULL);
-        assertThat(Trouble.of(SQLiteErrorCode.SQLITE_BUSY_SNAPSHOT, "").kind()).isEqualTo(LedgerFinding.LOCKED);
-        assertThat(Trouble.of(SQLiteErrorCode.SQLITE_READONLY_DIRECTORY, "").kind())
+        assertThat(DatabaseErrors.of(SQLiteErrorCode.SQLITE_FULL, "").kind()).isEqualTo(LedgerFinding.DISK_FULL);
+        assertThat(DatabaseErrors.of(SQLiteErrorCode.SQLITE_BUSY_SNAPSHOT, "").kind())
+                .isEqualTo(LedgerFinding.LOCKED);
+        assertThat(DatabaseErrors.of(SQLiteErrorCode.SQLITE_READONLY_DIRECTORY, "")
+                        .kind())
                 .isEqualTo(LedgerFinding.FORBIDDEN);
-        assertThat(Trouble.of(SQLiteErrorCode.SQLITE_CORRUPT_VTAB, "x").kind()).isEqualTo(LedgerFinding.DAMAGED);
-        assertThat(Trouble.of(SQLiteErrorCode.SQLITE_NOTADB, "x").kind()).isEqualTo(LedgerFinding.DAMAGED);
-        assertThat(Trouble.of(SQLiteErrorCode.SQLITE_IOERR_READ, "x").kind()).isEqualTo(LedgerFinding.UNREACHABLE);
+        assertThat(DatabaseErrors.of(SQLiteErrorCode.SQLITE_CORRUPT_VTAB, "x").kind())
+                .isEqualTo(LedgerFinding.DAMAGED);
+        assertThat(DatabaseErrors.of(SQLiteErrorCode.SQLITE_NOTADB, "x").kind()).isEqualTo(LedgerFinding.DAMAGED);
+        assertThat(DatabaseErrors.of(SQLiteErrorCode.SQLITE_IOERR_READ, "x").kind())
+                .isEqualTo(LedgerFinding.UNREACHABLE);
     }
 
     /** A disk that is full: the save is refused and says so, the job as it was is there, and once there is room it is saved. */
@@ -165,7 +169,7 @@ public class SqliteLedgerTest extends LedgerContract {
                             failed -> assertThat(failed.why().kind()).isEqualTo(LedgerFinding.DISK_FULL));
             assertThat(full.read(job.id()).orElseThrow().job()).isEqualTo(job.job());
             handle.execute("PRAGMA max_page_count = 100000");
-            assertThat(full.save(job.id(), 1, large)).isEqualTo(new Saved.Done(2));
+            assertThat(full.save(job.id(), 1, large)).isEqualTo(new SaveResult.Done(2));
         }
         ledger = opened(file);
         assertThat(ledger.count()).isEqualTo(1);
@@ -180,7 +184,7 @@ public class SqliteLedgerTest extends LedgerContract {
                 Statement statement = other.createStatement()) {
             statement.execute("PRAGMA locking_mode = EXCLUSIVE");
             statement.execute("BEGIN EXCLUSIVE");
-            Opening.Refused refused = (Opening.Refused) SqliteLedger.open(file);
+            OpenResult.Refused refused = (OpenResult.Refused) SqliteLedger.open(file);
             assertThat(refused.is(LedgerFinding.LOCKED)).isTrue();
             assertThat(refused.copies()).isEmpty();
         }
@@ -198,7 +202,7 @@ public class SqliteLedgerTest extends LedgerContract {
             if (empty) {
                 Files.createFile(file);
             }
-            Opening.Refused refused = (Opening.Refused) SqliteLedger.open(file);
+            OpenResult.Refused refused = (OpenResult.Refused) SqliteLedger.open(file);
             assertThat(refused.is(LedgerFinding.MISSING)).isTrue();
             assertThat(refused.copies()).extracting(Backups.Copy::file).containsExactly(backup);
         }
@@ -207,7 +211,7 @@ public class SqliteLedgerTest extends LedgerContract {
         assertThat(ledger.count()).isEqualTo(1);
         ledger.close();
         Files.delete(file);
-        ledger = ((Opening.Opened) SqliteLedger.openAnew(file)).ledger();
+        ledger = ((OpenResult.Opened) SqliteLedger.openAnew(file)).ledger();
         assertThat(ledger.count()).isZero();
     }
 

@@ -16,27 +16,27 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.house.House;
-import org.kestan.desktop.house.Room;
-import org.kestan.desktop.parts.field.ChoiceField;
-import org.kestan.desktop.parts.field.Entries;
-import org.kestan.desktop.parts.field.Entry;
-import org.kestan.desktop.parts.field.EntryField;
-import org.kestan.desktop.parts.field.PlainButton;
-import org.kestan.desktop.parts.field.WorkingOrder;
-import org.kestan.desktop.parts.gates.GatesPane;
+import org.kestan.base.finding.Fault;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Reading;
+import org.kestan.desktop.room.Room;
+import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.dossier.Station;
-import org.kestan.ground.finding.Fault;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.desktop.widgets.field.ChoiceField;
+import org.kestan.desktop.widgets.field.Entry;
+import org.kestan.desktop.widgets.field.EntryField;
+import org.kestan.desktop.widgets.field.JobEntries;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.desktop.widgets.field.WorkingOrder;
+import org.kestan.desktop.widgets.gates.GatesPane;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Defect;
 import org.kestan.job.visits.Observation;
 import org.kestan.job.visits.Severity;
-import org.kestan.judgement.counter.CounterCheck;
-import org.kestan.words.Words;
+import org.kestan.judgment.counter.CounterCheck;
+import org.kestan.overview.Station;
+import org.kestan.text.Wording;
 
 /**
  * Five readings and a look at an instrument on the counter: the likely answer with how sure it is, the one further thing
@@ -46,7 +46,7 @@ public final class CounterRoom extends VBox implements Room {
 
     private final JobSession outer;
     private final JobSession session;
-    private final House house;
+    private final RoomContext house;
     private final WorkingOrder order = new WorkingOrder();
     private final Label answer = new Label();
     private final Label because = new Label();
@@ -56,7 +56,7 @@ public final class CounterRoom extends VBox implements Room {
     private final GatesPane gates;
 
     /** Makes the room: the unit, the shop standards and the status line of the open job are used. */
-    public CounterRoom(House house) {
+    public CounterRoom(RoomContext house) {
         this.house = house;
         outer = house.session();
         session = JobSession.beside(outer);
@@ -93,8 +93,8 @@ public final class CounterRoom extends VBox implements Room {
     private FlowPane head() {
         Label what = new Label("Five readings and a look. What is not read is tried over its plausible range.");
         what.getStyleClass().add("figure-reason");
-        Button make = new PlainButton("Make it a job  Ctrl+Enter", "counter-make", this::makeJob);
-        Button clear = new PlainButton("Clear", "counter-clear", () -> {
+        Button make = new TextButton("Make it a job  Ctrl+Enter", "counter-make", this::makeJob);
+        Button clear = new TextButton("Clear", "counter-clear", () -> {
             session.edit(job -> Job.BLANK);
             focusFirst();
         });
@@ -168,7 +168,7 @@ public final class CounterRoom extends VBox implements Room {
                 session,
                 order,
                 "counter-" + what.key(),
-                Words.label(what),
+                Wording.label(what),
                 "N for none, A for a little, B for bad.",
                 "not looked",
                 List.of(Severity.values()),
@@ -187,11 +187,11 @@ public final class CounterRoom extends VBox implements Room {
     }
 
     private EntryField reading(Reading reading, String label) {
-        return field(Entries.plain(reading, label));
+        return field(JobEntries.plain(reading, label));
     }
 
     private EntryField field(Line<?> line) {
-        return field(Entries.of(line, session::standards));
+        return field(JobEntries.of(line, session::standards));
     }
 
     private EntryField field(Entry entry) {
@@ -235,7 +235,7 @@ public final class CounterRoom extends VBox implements Room {
 
     /** On to the field that the new job still needs, wherever it is; with nothing needed to the sheet. */
     private void toWhatIsNeeded() {
-        List<Fault> faults = outer.dossier().faults();
+        List<Fault> faults = outer.analysis().faults();
         Stream.of(Lines.OF_INSTRUMENT, Lines.OF_VISIT, Lines.OF_TARGET)
                 .flatMap(List::stream)
                 .filter(line ->
@@ -246,9 +246,9 @@ public final class CounterRoom extends VBox implements Room {
 
     private void show() {
         CounterCheck check = CounterCheck.of(session.job(), session.standards());
-        Words words = session.words();
+        Wording words = session.words();
         boolean known = !check.likely().ways().isEmpty();
-        answer.setText((known ? "Likely: " : "") + Words.ways(check.likely().ways()));
+        answer.setText((known ? "Likely: " : "") + Wording.ways(check.likely().ways()));
         sure.setText(words.say(check.confidence()));
         because.setText(words.say(check.likely().reasons()));
         settle.setText(check.settle()

@@ -15,11 +15,11 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.house.House;
-import org.kestan.desktop.house.Room;
-import org.kestan.desktop.house.Shortcut;
-import org.kestan.desktop.parts.terms.Term;
 import org.kestan.desktop.reports.CrashReport;
+import org.kestan.desktop.room.Room;
+import org.kestan.desktop.room.RoomContext;
+import org.kestan.desktop.room.Shortcut;
+import org.kestan.desktop.widgets.terms.Term;
 
 /** The keys, the terms, and the reports of what went wrong; what is typed on top narrows keys and terms. */
 public final class HelpRoom extends VBox implements Room {
@@ -33,7 +33,7 @@ public final class HelpRoom extends VBox implements Room {
     private final TextArea report = new TextArea();
 
     /** Makes the room. */
-    public HelpRoom(House house) {
+    public HelpRoom(RoomContext house) {
         shortcuts = house.shortcuts().get();
         reportFolder = house.store().folder();
         setId("help");

@@ -10,27 +10,27 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.house.House;
-import org.kestan.desktop.house.Room;
-import org.kestan.desktop.parts.elevation.ElevationView;
-import org.kestan.desktop.parts.field.Entries;
-import org.kestan.desktop.parts.field.Entry;
-import org.kestan.desktop.parts.field.EntryField;
-import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.LengthLine;
+import org.kestan.base.sheet.Reading;
+import org.kestan.desktop.room.Room;
+import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.dossier.Dossier;
-import org.kestan.ground.finding.Finding;
-import org.kestan.ground.sheet.Dimension;
-import org.kestan.ground.sheet.LengthLine;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.desktop.widgets.field.Entry;
+import org.kestan.desktop.widgets.field.EntryField;
+import org.kestan.desktop.widgets.field.JobEntries;
+import org.kestan.desktop.widgets.field.WorkingOrder;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
-import org.kestan.judgement.kit.NeckFromNothing;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.Numbers;
-import org.kestan.words.Words;
-import org.kestan.work.sideview.PlainInstrument;
-import org.kestan.work.sideview.SideView;
+import org.kestan.judgment.kit.NeckFromNothing;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.repair.sideview.PlaceholderInstrument;
+import org.kestan.repair.sideview.SideView;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Numbers;
+import org.kestan.text.Wording;
 
 /** Scale, bridge and fretboard in; the neck angle out, with the drawing of the instrument they would make. */
 public final class KitRoom extends VBox implements Room {
@@ -43,7 +43,7 @@ public final class KitRoom extends VBox implements Room {
     private final VBox problems = new VBox();
 
     /** Makes the room: the unit, the shop standards and the status line of the open job are used. */
-    public KitRoom(House house) {
+    public KitRoom(RoomContext house) {
         JobSession outer = house.session();
         session = JobSession.beside(outer);
         setId("kit");
@@ -81,8 +81,8 @@ public final class KitRoom extends VBox implements Room {
         grid.addRow(
                 0,
                 length(Dimension.SCALE, "Scale length"),
-                field(Entries.nutToTwelfth(), "kit-nut-to-twelfth"),
-                field(Entries.of(Lines.JOINT_FRET, session::standards), "kit-joint-fret"));
+                field(JobEntries.nutToTwelfth(), "kit-nut-to-twelfth"),
+                field(JobEntries.of(Lines.JOINT_FRET, session::standards), "kit-joint-fret"));
         grid.addRow(
                 1,
                 length(Reading.FRETS_OVER_TOP, "Frets over top, flat"),
@@ -103,7 +103,7 @@ public final class KitRoom extends VBox implements Room {
     }
 
     private EntryField length(LengthLine line, String label) {
-        return field(Entries.plain(line, label), "kit-" + EntryField.id(line));
+        return field(JobEntries.plain(line, label), "kit-" + EntryField.id(line));
     }
 
     private EntryField field(Entry entry, String id) {
@@ -132,15 +132,15 @@ public final class KitRoom extends VBox implements Room {
                 .flatMap(each -> NeckFromNothing.of(each, session.standards()));
         figures.getChildren().clear();
         problems.getChildren().clear();
-        advice.setText(neck.map(each -> Words.label(each.advice()))
+        advice.setText(neck.map(each -> Wording.label(each.advice()))
                 .orElse("Scale, joint fret and the bridge at its lowest come first."));
         neck.ifPresent(this::show);
         Job drawn = neck.map(each -> each.finished(session.job())).orElse(session.job());
         // What is not built yet has nothing to be put right.
         elevation
                 .sideViewProperty()
-                .set(Dossier.of(drawn, session.standards()).sideView().map(SideView::withoutPlan));
-        elevation.plainProperty().set(Optional.of(PlainInstrument.like(session.job())));
+                .set(JobAnalysis.of(drawn, session.standards()).sideView().map(SideView::withoutPlan));
+        elevation.plainProperty().set(Optional.of(PlaceholderInstrument.like(session.job())));
     }
 
     private void show(NeckFromNothing neck) {

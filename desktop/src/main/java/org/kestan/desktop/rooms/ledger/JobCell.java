@@ -12,7 +12,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.ledger.JobCard;
-import org.kestan.words.Words;
+import org.kestan.text.Wording;
 
 /** One job in the list. */
 final class JobCell extends ListCell<JobCard> {
@@ -67,7 +67,7 @@ final class JobCell extends ListCell<JobCard> {
         sketch.show(card.line());
         name.setText(card.name().isEmpty() ? "Unnamed instrument" : card.name());
         owner.setText(card.owner());
-        station.setText(Words.label(card.station()));
+        station.setText(Wording.label(card.station()));
         waits.setText(session.words().say(card.waitsFor()));
         due.setText(card.due().map(JobCell::due).orElse(""));
         due.setVisible(card.due().isPresent());

@@ -23,17 +23,17 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
-import org.kestan.desktop.house.House;
-import org.kestan.desktop.house.Room;
-import org.kestan.desktop.parts.field.ChoiceWidth;
-import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.room.Room;
+import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
-import org.kestan.dossier.Station;
+import org.kestan.desktop.widgets.field.ChoiceWidth;
+import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.ledger.JobCard;
+import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Query;
-import org.kestan.ledger.Shelf;
-import org.kestan.words.Words;
+import org.kestan.overview.Station;
+import org.kestan.text.Wording;
 
 /** The list of all jobs: search as one types, filters, order; open, duplicate, put away, delete and undo that. */
 public final class LedgerRoom extends VBox implements Room {
@@ -46,31 +46,31 @@ public final class LedgerRoom extends VBox implements Room {
     private final TextField search = new TextField();
     private final ComboBox<Optional<Station>> station = new ComboBox<>();
     private final ComboBox<Query.Order> order = new ComboBox<>();
-    private final ComboBox<Shelf> shelf = new ComboBox<>();
+    private final ComboBox<JobLocation> shelf = new ComboBox<>();
     private final ListView<JobCard> list = new ListView<>();
     private final Label emptyWords = new Label();
     private final VBox empty = new VBox(emptyWords);
     private final Label count = new Label();
-    private final Button more = new PlainButton("Show more", "ledger-more", this::showMore);
+    private final Button more = new TextButton("Show more", "ledger-more", this::showMore);
     private int shownMost = PAGE;
     private final Deque<String> deleted = new ArrayDeque<>();
-    private final Button undelete = new PlainButton("Undo delete", "ledger-undelete", this::undelete);
+    private final Button undelete = new TextButton("Undo delete", "ledger-undelete", this::undelete);
     private final Button first;
     private final ToggleButton glance = new ToggleButton("At a glance");
     private final LogbookPane logbook;
     private final FlowPane actions = new FlowPane();
-    private final Button away = new PlainButton("Put away / take out", "ledger-archive", this::moveAway);
-    private final Button delete = new PlainButton("Delete", "ledger-delete", this::delete);
+    private final Button away = new TextButton("Put away / take out", "ledger-archive", this::moveAway);
+    private final Button delete = new TextButton("Delete", "ledger-delete", this::delete);
 
     /** The job in the bin that was asked to be erased once: asked again it goes. */
     private Optional<String> sure = Optional.empty();
 
     private final LedgerTransfers transfers;
-    private final House house;
+    private final RoomContext house;
     private int asked;
 
     /** Makes the room over the store's ledger. */
-    public LedgerRoom(House house) {
+    public LedgerRoom(RoomContext house) {
         this.house = house;
         session = house.session();
         store = house.store();
@@ -95,32 +95,32 @@ public final class LedgerRoom extends VBox implements Room {
         ChoiceWidth.of(
                 station,
                 Stream.concat(
-                        Stream.of("Any station"), Stream.of(Station.values()).map(Words::label)));
-        ChoiceWidth.of(order, Stream.of(Query.Order.values()).map(Words::label));
-        ChoiceWidth.of(shelf, Stream.of(Shelf.values()).map(Words::label));
-        station.setConverter(shown(each -> each.map(Words::label).orElse("Any station")));
+                        Stream.of("Any station"), Stream.of(Station.values()).map(Wording::label)));
+        ChoiceWidth.of(order, Stream.of(Query.Order.values()).map(Wording::label));
+        ChoiceWidth.of(shelf, Stream.of(JobLocation.values()).map(Wording::label));
+        station.setConverter(shown(each -> each.map(Wording::label).orElse("Any station")));
         station.valueProperty().addListener((property, old, next) -> refresh());
         order.setId("ledger-order");
         order.getItems().setAll(Query.Order.values());
         order.setValue(Query.Order.CHANGED);
-        order.setConverter(shown(Words::label));
+        order.setConverter(shown(Wording::label));
         order.valueProperty().addListener((property, old, next) -> refresh());
         shelf.setId("ledger-shelf");
         shelf.setAccessibleText("Where the jobs lie");
-        shelf.getItems().setAll(Shelf.values());
-        shelf.setValue(Shelf.BENCH);
-        shelf.setConverter(shown(Words::label));
+        shelf.getItems().setAll(JobLocation.values());
+        shelf.setValue(JobLocation.BENCH);
+        shelf.setConverter(shown(Wording::label));
         shelf.valueProperty().addListener((property, old, next) -> {
             sure = Optional.empty();
-            delete.setText(next == Shelf.BIN ? "Erase" : "Delete");
-            away.setText(next == Shelf.BIN ? "Bring back" : "Put away / take out");
+            delete.setText(next == JobLocation.BIN ? "Erase" : "Delete");
+            away.setText(next == JobLocation.BIN ? "Bring back" : "Put away / take out");
             refresh();
         });
         emptyWords.setId("ledger-empty");
         emptyWords.setWrapText(true);
         emptyWords.getStyleClass().add("waiting");
         logbook = new LogbookPane(session, store);
-        first = new PlainButton("Start the first job", "ledger-first", house.starter()::run);
+        first = new TextButton("Start the first job", "ledger-first", house.starter()::run);
         empty.getChildren().add(first);
         empty.getStyleClass().add("ledger-empty");
         first.visibleProperty().bind(first.managedProperty());
@@ -135,25 +135,25 @@ public final class LedgerRoom extends VBox implements Room {
         bar.getStyleClass().add("ledger-bar");
         actions.getChildren()
                 .setAll(
-                        new PlainButton("New job", "ledger-new", house.starter()::run),
-                        new PlainButton("Open", "ledger-open", this::open),
-                        new PlainButton(
+                        new TextButton("New job", "ledger-new", house.starter()::run),
+                        new TextButton("Open", "ledger-open", this::open),
+                        new TextButton(
                                 "Duplicate",
                                 "ledger-duplicate",
                                 () -> chosen(card -> change(() -> store.ledger().duplicate(card.id())))),
                         away,
                         delete,
                         undelete,
-                        new PlainButton(
+                        new TextButton(
                                 "Take in job files\u2026",
                                 "ledger-import",
                                 () -> transfers.chooseImport(getScene().getWindow())),
-                        new PlainButton(
+                        new TextButton(
                                 "Write it to a zip\u2026",
                                 "ledger-export-one",
                                 () -> chosen(card ->
                                         transfers.chooseExport(getScene().getWindow(), card))),
-                        new PlainButton(
+                        new TextButton(
                                 "Write all to a zip\u2026",
                                 "ledger-export",
                                 () -> transfers.chooseExport(getScene().getWindow())),
@@ -295,7 +295,7 @@ public final class LedgerRoom extends VBox implements Room {
                             case AWAY -> "Nothing is put away.";
                             case BIN -> "The bin is empty.";
                         });
-        first.setManaged(untouched && shelf.getValue() == Shelf.BENCH);
+        first.setManaged(untouched && shelf.getValue() == JobLocation.BENCH);
         if (cards.isEmpty() && first.isManaged() && search.isFocused()) {
             // With nothing to search in, Enter starts.
             first.requestFocus();
@@ -313,12 +313,12 @@ public final class LedgerRoom extends VBox implements Room {
 
     private void open() {
         chosen(card -> {
-            if (card.shelf() == Shelf.BIN) {
+            if (card.shelf() == JobLocation.BIN) {
                 session.complain("It is in the bin: bring it back first.");
                 return;
             }
             if (store.open(card.id())) {
-                house.enter(session.dossier().station());
+                house.enter(session.analysis().station());
             }
         });
     }
@@ -330,10 +330,10 @@ public final class LedgerRoom extends VBox implements Room {
 
     private void moveAway() {
         chosen(card -> change(() -> {
-            if (card.shelf() == Shelf.BIN) {
+            if (card.shelf() == JobLocation.BIN) {
                 store.ledger().restore(card.id());
             } else {
-                store.ledger().archive(card.id(), card.shelf() == Shelf.BENCH);
+                store.ledger().archive(card.id(), card.shelf() == JobLocation.BENCH);
             }
             return true;
         }));
@@ -369,7 +369,7 @@ public final class LedgerRoom extends VBox implements Room {
 
     private void delete() {
         chosen(card -> {
-            if (card.shelf() == Shelf.BIN) {
+            if (card.shelf() == JobLocation.BIN) {
                 erase(card);
                 return;
             }

@@ -15,7 +15,7 @@ import javafx.stage.Window;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
-import org.kestan.files.JobFile;
+import org.kestan.files.job.JobFile;
 import org.kestan.job.JobTree;
 import org.kestan.ledger.Archive;
 import org.kestan.ledger.JobCard;

@@ -8,12 +8,12 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.drawn.Bars;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
-import org.kestan.words.MemoryWords;
-import org.kestan.words.Numbers;
-import org.kestan.work.memory.Logbook;
+import org.kestan.desktop.widgets.chart.BarChart;
+import org.kestan.repair.memory.ShopStatistics;
+import org.kestan.text.MemoryText;
+import org.kestan.text.Numbers;
 
 /** The shop's numbers at a glance: four questions someone asks, each with its answer. */
 final class LogbookPane extends VBox {
@@ -23,11 +23,11 @@ final class LogbookPane extends VBox {
     private final JobSession session;
     private final JobStore store;
     private final Label headline = new Label();
-    private final Bars ways = new Bars("logbook-ways", "What do we do most?");
-    private final Bars misses = new Bars("logbook-misses", "How far off does the action come out?");
-    private final Bars hours = new Bars("logbook-hours", "Do we take the hours we estimate?");
-    private final Bars returns = new Bars("logbook-returns", "What comes back within a year?");
-    private Logbook logbook = Logbook.of(List.of(), LocalDate.now());
+    private final BarChart ways = new BarChart("logbook-ways", "What do we do most?");
+    private final BarChart misses = new BarChart("logbook-misses", "How far off does the action come out?");
+    private final BarChart hours = new BarChart("logbook-hours", "Do we take the hours we estimate?");
+    private final BarChart returns = new BarChart("logbook-returns", "What comes back within a year?");
+    private ShopStatistics logbook = ShopStatistics.of(List.of(), LocalDate.now());
 
     LogbookPane(JobSession session, JobStore store) {
         this.session = session;
@@ -58,7 +58,7 @@ final class LogbookPane extends VBox {
 
     /** Looks again. */
     void refresh() {
-        store.ask(() -> Logbook.of(store.ledger().lessons(), LocalDate.now()), next -> {
+        store.ask(() -> ShopStatistics.of(store.ledger().lessons(), LocalDate.now()), next -> {
             logbook = next;
             show();
         });
@@ -68,21 +68,23 @@ final class LogbookPane extends VBox {
         headline.setText(logbook.finished()
                 + (logbook.finished() == 1 ? " finished job" : " finished jobs")
                 + ", those put away included; finished are those signed off or proved.");
-        double most =
-                logbook.ways().stream().mapToInt(Logbook.Count::jobs).max().orElse(1);
+        double most = logbook.ways().stream()
+                .mapToInt(ShopStatistics.Count::jobs)
+                .max()
+                .orElse(1);
         ways.show(
                 logbook.ways().stream()
-                        .map(each -> new Bars.Row(
-                                MemoryWords.ways(each.ways()), each.jobs() / most, -1, Integer.toString(each.jobs())))
+                        .map(each -> new BarChart.Row(
+                                MemoryText.ways(each.ways()), each.jobs() / most, -1, Integer.toString(each.jobs())))
                         .toList(),
                 NOTHING);
         double farthest = logbook.misses().stream()
-                .mapToDouble(Logbook.Miss::median)
+                .mapToDouble(ShopStatistics.Miss::median)
                 .max()
                 .orElse(1);
         misses.show(
                 logbook.misses().stream()
-                        .map(each -> new Bars.Row(
+                        .map(each -> new BarChart.Row(
                                 Integer.toString(each.year()),
                                 farthest > 0 ? each.median() / farthest : 0,
                                 -1,
@@ -96,14 +98,14 @@ final class LogbookPane extends VBox {
                 .orElse(1);
         hours.show(
                 logbook.hours().stream()
-                        .map(each -> new Bars.Row(
-                                MemoryWords.ways(each.ways()),
+                        .map(each -> new BarChart.Row(
+                                MemoryText.ways(each.ways()),
                                 each.taken() / longest,
                                 each.estimated() / longest,
                                 hours(each.taken()) + " h for " + hours(each.estimated())))
                         .toList(),
                 "No diary of the bench tells yet.");
-        Logbook.Returns back = logbook.returns();
+        ShopStatistics.Returns back = logbook.returns();
         returns.show(
                 back.watched() == 0
                         ? List.of()
@@ -113,8 +115,8 @@ final class LogbookPane extends VBox {
                 "No job was finished more than a year ago.");
     }
 
-    private static Bars.Row row(String label, int jobs, int of) {
-        return new Bars.Row(
+    private static BarChart.Row row(String label, int jobs, int of) {
+        return new BarChart.Row(
                 label, (double) jobs / of, -1, jobs + " of " + of + ", " + Math.round(100.0 * jobs / of) + " %");
     }
 

@@ -17,9 +17,9 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.image.Image;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.field.PlainButton;
-import org.kestan.ground.standards.Letterhead;
-import org.kestan.words.Numbers;
+import org.kestan.base.standards.Letterhead;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.text.Numbers;
 
 /** What stands on the papers for owners: name, address, terms in the shop's own words, how long an estimate holds, tax, logo. */
 final class LetterheadBox extends VBox {
@@ -67,9 +67,9 @@ final class LetterheadBox extends VBox {
         }
         FlowPane picture = new FlowPane(
                 logo,
-                new PlainButton(
+                new TextButton(
                         "Logo\u2026", "letterhead-logo", () -> chooser.get().ifPresent(this::take)),
-                new PlainButton("No logo", "letterhead-no-logo", () -> keep("")));
+                new TextButton("No logo", "letterhead-no-logo", () -> keep("")));
         picture.getStyleClass().add("step-bar");
         getChildren().add(picture);
     }

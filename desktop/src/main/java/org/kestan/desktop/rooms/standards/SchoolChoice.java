@@ -10,10 +10,10 @@ import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.VBox;
-import org.kestan.ground.standards.School;
-import org.kestan.ground.standards.SchoolQuestion;
-import org.kestan.ground.standards.ShopStandards;
-import org.kestan.words.Words;
+import org.kestan.base.standards.School;
+import org.kestan.base.standards.SchoolQuestion;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.text.Wording;
 
 /** A question on which practitioners disagree, the schools that answer it with their reasons, the shop's one chosen. */
 final class SchoolChoice extends VBox {
@@ -27,7 +27,7 @@ final class SchoolChoice extends VBox {
     SchoolChoice(SchoolQuestion question, Consumer<School> chooser) {
         this.question = question;
         getStyleClass().add("school-question");
-        Label words = new Label(Words.label(question));
+        Label words = new Label(Wording.label(question));
         words.getStyleClass().add("place-title");
         getChildren().add(words);
         ToggleGroup group = new ToggleGroup();
@@ -35,7 +35,7 @@ final class SchoolChoice extends VBox {
             RadioButton button = button(school, chooser);
             button.setToggleGroup(group);
             buttons.put(school, button);
-            Label reason = new Label(Words.more(school, "reason"));
+            Label reason = new Label(Wording.more(school, "reason"));
             reason.setWrapText(true);
             reason.getStyleClass().add("school-reason");
             getChildren().add(new VBox(button, reason));
@@ -45,15 +45,15 @@ final class SchoolChoice extends VBox {
     /** Tells whether all words are found in the question or its schools. */
     boolean has(List<String> words) {
         String said = buttons.keySet().stream()
-                .map(school -> Words.label(school) + " " + Words.more(school, "reason"))
-                .collect(Collectors.joining(" ", Words.label(question) + " ", ""))
+                .map(school -> Wording.label(school) + " " + Wording.more(school, "reason"))
+                .collect(Collectors.joining(" ", Wording.label(question) + " ", ""))
                 .toLowerCase(Locale.ROOT);
         return words.stream().allMatch(said::contains);
     }
 
     /** A button that chooses a school for the shop. */
     private static RadioButton button(School school, Consumer<School> chooser) {
-        RadioButton button = new RadioButton(Words.label(school));
+        RadioButton button = new RadioButton(Wording.label(school));
         button.setId("standards-school-" + school.question().key() + "-"
                 + school.key().replace('.', '-'));
         button.setWrapText(true);

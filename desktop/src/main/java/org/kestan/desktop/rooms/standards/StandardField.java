@@ -10,17 +10,17 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.field.Explained;
-import org.kestan.desktop.parts.terms.Tip;
+import org.kestan.base.notation.Parsed;
+import org.kestan.base.standards.Origin;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.ground.notation.Parsed;
-import org.kestan.ground.standards.Origin;
-import org.kestan.ground.standards.ShopStandards;
-import org.kestan.ground.standards.Standard;
-import org.kestan.words.Words;
+import org.kestan.desktop.widgets.field.Explainable;
+import org.kestan.desktop.widgets.terms.LazyTooltip;
+import org.kestan.text.Wording;
 
 /** One standard: its label, the value as typed, where it comes from, the way back to what a shop starts with. */
-final class StandardField extends VBox implements Explained {
+final class StandardField extends VBox implements Explainable {
 
     private final Standard standard;
     private final JobSession session;
@@ -44,14 +44,14 @@ final class StandardField extends VBox implements Explained {
         if (!getChildren().isEmpty()) {
             return;
         }
-        Label label = new Label(Words.label(standard));
+        Label label = new Label(Wording.label(standard));
         label.getStyleClass().add("standard-label");
         label.setLabelFor(input);
         label.setWrapText(true);
-        input.setAccessibleText(Words.label(standard.group()) + ", " + Words.label(standard));
-        input.setAccessibleHelp(Words.more(standard, "note"));
+        input.setAccessibleText(Wording.label(standard.group()) + ", " + Wording.label(standard));
+        input.setAccessibleHelp(Wording.more(standard, "note"));
         input.getStyleClass().add("standard-input");
-        Label unit = new Label(Words.label(standard.measure()));
+        Label unit = new Label(Wording.label(standard.measure()));
         unit.getStyleClass().add("standard-unit");
         mark.getStyleClass().add("standard-mark");
         mark.setId(input.getId() + "-mark");
@@ -59,9 +59,10 @@ final class StandardField extends VBox implements Explained {
         reset.getStyleClass().add("link-button");
         reset.setFocusTraversable(false);
         reset.setOnAction(event -> write(standard.startText()));
-        Tip.on(mark, () -> Words.more(shop.origin(standard), "meaning"));
-        Tip.on(reset, () -> "Back to " + standard.startText() + ", " + Words.more(standard.origin(), "meaning"));
-        Label note = new Label(Words.more(standard, "note"));
+        LazyTooltip.on(mark, () -> Wording.more(shop.origin(standard), "meaning"));
+        LazyTooltip.on(
+                reset, () -> "Back to " + standard.startText() + ", " + Wording.more(standard.origin(), "meaning"));
+        Label note = new Label(Wording.more(standard, "note"));
         note.getStyleClass().add("standard-note");
         HBox row = new HBox(label, input, unit, mark, reset, note);
         row.setAlignment(Pos.CENTER_LEFT);
@@ -100,10 +101,10 @@ final class StandardField extends VBox implements Explained {
     boolean has(List<String> words) {
         String said = String.join(
                         " ",
-                        Words.label(standard),
-                        Words.more(standard, "note"),
-                        Words.label(standard.group()),
-                        Words.label(shop.origin(standard)))
+                        Wording.label(standard),
+                        Wording.more(standard, "note"),
+                        Wording.label(standard.group()),
+                        Wording.label(shop.origin(standard)))
                 .toLowerCase(Locale.ROOT);
         return words.stream().allMatch(said::contains);
     }
@@ -114,16 +115,16 @@ final class StandardField extends VBox implements Explained {
 
     @Override
     public String word() {
-        return Words.label(standard);
+        return Wording.label(standard);
     }
 
     @Override
     public String meaning() {
-        return Words.more(standard, "note")
-                + "\nWhere it comes from: " + Words.more(shop.origin(standard), "meaning") + "."
+        return Wording.more(standard, "note")
+                + "\nWhere it comes from: " + Wording.more(shop.origin(standard), "meaning") + "."
                 + (shop.isSet(standard)
                         ? "\nA shop starts with " + standard.startText() + ", "
-                                + Words.more(standard.origin(), "meaning") + "."
+                                + Wording.more(standard.origin(), "meaning") + "."
                         : "");
     }
 
@@ -150,9 +151,9 @@ final class StandardField extends VBox implements Explained {
         }
         input.setText(next.text(standard));
         Origin from = next.origin(standard);
-        mark.setText(Words.label(from));
+        mark.setText(Wording.label(from));
         reset.setVisible(next.isSet(standard));
-        reset.setAccessibleText(Words.label(standard) + ", back to " + standard.startText());
+        reset.setAccessibleText(Wording.label(standard) + ", back to " + standard.startText());
         say("");
     }
 }

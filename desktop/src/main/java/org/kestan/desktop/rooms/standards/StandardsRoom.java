@@ -27,20 +27,20 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import javafx.util.Duration;
-import org.kestan.desktop.house.House;
-import org.kestan.desktop.house.Room;
-import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.base.notation.Parsed;
+import org.kestan.base.standards.FeelerSet;
+import org.kestan.base.standards.Origin;
+import org.kestan.base.standards.School;
+import org.kestan.base.standards.SchoolQuestion;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+import org.kestan.desktop.room.Room;
+import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.files.StandardsFile;
-import org.kestan.ground.notation.Parsed;
-import org.kestan.ground.standards.Leaves;
-import org.kestan.ground.standards.Origin;
-import org.kestan.ground.standards.School;
-import org.kestan.ground.standards.SchoolQuestion;
-import org.kestan.ground.standards.ShopStandards;
-import org.kestan.ground.standards.Standard;
-import org.kestan.words.Words;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.files.standards.StandardsFile;
+import org.kestan.text.Wording;
 
 /** Every threshold and default of the shop, edited with units, set back one by one or all, written out and taken in. */
 public final class StandardsRoom extends VBox implements Room {
@@ -63,7 +63,7 @@ public final class StandardsRoom extends VBox implements Room {
     private final Deque<ShopStandards> after = new ArrayDeque<>();
 
     /** Makes the room; changed standards are kept, and everything goes by them. */
-    public StandardsRoom(House house) {
+    public StandardsRoom(RoomContext house) {
         session = house.session();
         keeper = house.store()::keepStandards;
         files = house.store().files();
@@ -81,17 +81,17 @@ public final class StandardsRoom extends VBox implements Room {
                 next -> change(session.standards().withLetterhead(next)),
                 session::complain,
                 () -> files.open(getScene().getWindow(), "Logo", FileChoice.Kind.PICTURE));
-        LearntBox learnt = new LearntBox(house, this::change);
-        questions.getChildren().add(learnt);
+        LearnedBox learned = new LearnedBox(house, this::change);
+        questions.getChildren().add(learned);
         // A large ledger takes its time to tell: it is asked while someone looks.
         visibleProperty().addListener((property, was, is) -> {
             if (is) {
-                learnt.refresh();
+                learned.refresh();
             }
         });
         house.store().changesProperty().addListener((property, old, next) -> {
             if (isVisible()) {
-                learnt.refresh();
+                learned.refresh();
             }
         });
         for (SchoolQuestion question : SchoolQuestion.values()) {
@@ -146,7 +146,7 @@ public final class StandardsRoom extends VBox implements Room {
     private static Label origins() {
         Label said = new Label("Where a value comes from \u2013 "
                 + Arrays.stream(Origin.values())
-                        .map(each -> Words.label(each) + ": " + Words.more(each, "meaning"))
+                        .map(each -> Wording.label(each) + ": " + Wording.more(each, "meaning"))
                         .collect(Collectors.joining("; "))
                 + ".");
         said.setId("standards-origins");
@@ -217,12 +217,12 @@ public final class StandardsRoom extends VBox implements Room {
                 currency,
                 new Label("Feeler leaves"),
                 leaves,
-                new PlainButton("Set all back", "standards-reset", () -> change(ShopStandards.DEFAULT)),
-                new PlainButton(
+                new TextButton("Set all back", "standards-reset", () -> change(ShopStandards.DEFAULT)),
+                new TextButton(
                         "Take in\u2026",
                         "standards-import",
                         () -> chooseImport(getScene().getWindow())),
-                new PlainButton(
+                new TextButton(
                         "Write out\u2026",
                         "standards-export",
                         () -> chooseExport(getScene().getWindow())));
@@ -231,7 +231,7 @@ public final class StandardsRoom extends VBox implements Room {
     }
 
     private VBox group(Standard.Group group) {
-        Label title = new Label(Words.label(group));
+        Label title = new Label(Wording.label(group));
         title.getStyleClass().add("place-title");
         GridPane grid = new GridPane();
         VBox box = new VBox(title, grid);
@@ -262,8 +262,8 @@ public final class StandardsRoom extends VBox implements Room {
         if (leaves.getText().equals(session.standards().leaves().text())) {
             return;
         }
-        Parsed<Leaves> typed = Leaves.parse(leaves.getText());
-        if (typed instanceof Parsed.Bad<Leaves> bad) {
+        Parsed<FeelerSet> typed = FeelerSet.parse(leaves.getText());
+        if (typed instanceof Parsed.Bad<FeelerSet> bad) {
             session.complain("Feeler leaves: " + session.words().correction(bad));
             return;
         }

@@ -17,20 +17,20 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
-import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.base.sheet.Side;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.files.BagLabelsPdf;
-import org.kestan.files.PaperName;
-import org.kestan.ground.sheet.Side;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.files.papers.BagLabelsPdf;
+import org.kestan.files.papers.PaperName;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.Bag;
-import org.kestan.words.Words;
+import org.kestan.text.Wording;
 
 /** What was taken off and bagged: part, side, place; checked off when it goes back. Labels are printed from here. */
 final class BagsPane extends VBox {
 
-    private final BenchDesk desk;
+    private final BenchContext desk;
     private final JobSession session;
     private final GridPane rows = new GridPane();
     private final TextField part = new TextField();
@@ -39,7 +39,7 @@ final class BagsPane extends VBox {
             new ComboBox<>(FXCollections.observableArrayList(BagLabelsPdf.Layout.values()));
     private List<Bag> shown = List.of();
 
-    BagsPane(BenchDesk desk) {
+    BagsPane(BenchContext desk) {
         this.desk = desk;
         session = desk.session();
         getStyleClass().add("bench-page");
@@ -64,8 +64,8 @@ final class BagsPane extends VBox {
                 return layout.getValue();
             }
         });
-        FlowPane bar = new FlowPane(
-                count, part, layout, new PlainButton("Write the labels\u2026", "bag-labels", this::labels));
+        FlowPane bar =
+                new FlowPane(count, part, layout, new TextButton("Write the labels\u2026", "bag-labels", this::labels));
         bar.getStyleClass().add("plan-head");
         bar.setAlignment(Pos.CENTER_LEFT);
         rows.getStyleClass().add("bag-rows");
@@ -164,7 +164,7 @@ final class BagsPane extends VBox {
         side.setConverter(new StringConverter<>() {
             @Override
             public String toString(Optional<Side> each) {
-                return each == null ? "" : each.map(Words::label).orElse("no side");
+                return each == null ? "" : each.map(Wording::label).orElse("no side");
             }
 
             @Override

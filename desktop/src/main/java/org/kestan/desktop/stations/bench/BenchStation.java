@@ -19,21 +19,21 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.house.House;
-import org.kestan.desktop.house.Room;
-import org.kestan.desktop.parts.field.PlainButton;
-import org.kestan.desktop.parts.pages.NextLine;
-import org.kestan.desktop.parts.pages.PageTabs;
+import org.kestan.base.notation.Parsed;
+import org.kestan.desktop.room.Room;
+import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.dossier.Dossier;
-import org.kestan.dossier.Station;
-import org.kestan.ground.notation.Parsed;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.desktop.widgets.layout.NextStepLine;
+import org.kestan.desktop.widgets.layout.PageTabs;
 import org.kestan.job.bench.DiaryEntry;
 import org.kestan.job.pictures.Photo;
-import org.kestan.words.Words;
-import org.kestan.work.plan.WorkPlan;
-import org.kestan.work.steps.Step;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.overview.Station;
+import org.kestan.repair.plan.WorkPlan;
+import org.kestan.repair.steps.Step;
+import org.kestan.text.Wording;
 
 /**
  * The work itself. One key says done: Space on the step, or Page down wherever the focus is, which a foot switch can type;
@@ -60,26 +60,26 @@ public final class BenchStation extends VBox implements Room {
     /** From this width on, in text sizes, the head has room for what comes next. */
     private static final double ROOMY = 66;
 
-    private final House house;
+    private final RoomContext house;
     private final JobSession session;
-    private final BenchDesk desk;
+    private final BenchContext desk;
     private final PageTabs<Page> pages = new PageTabs<>(Page.STEP, "bench-page-", page -> page.title);
     private final StepPane step;
     private StepList list;
     private HeelPane heel;
-    private FitPane fit;
+    private FootFitPane fit;
     private BagsPane bags;
     private DiaryPane diary;
     private final Label ways = new Label();
-    private final PlainButton take;
+    private final TextButton take;
     private Object opened;
     private boolean swallows;
 
     /** Makes the station. */
-    public BenchStation(House house) {
+    public BenchStation(RoomContext house) {
         this.house = house;
         session = house.session();
-        desk = new BenchDesk(house);
+        desk = new BenchContext(house);
         step = new StepPane(desk, new StepPane.StepActions() {
             @Override
             public void picture() {
@@ -95,8 +95,8 @@ public final class BenchStation extends VBox implements Room {
         VBox.setVgrow(pages.body(), Priority.ALWAYS);
         ways.getStyleClass().add("advice");
         ways.setId("bench-ways");
-        take = new PlainButton("Take into the plan", "bench-take", this::take);
-        NextLine line = new NextLine(session, Station.BENCH);
+        take = new TextButton("Take into the plan", "bench-take", this::take);
+        NextStepLine line = new NextStepLine(session, Station.BENCH);
         // Where it is narrow the buttons say it by themselves.
         BooleanBinding said = Bindings.createBooleanBinding(
                 () -> pages.page() == Page.STEP
@@ -173,9 +173,9 @@ public final class BenchStation extends VBox implements Room {
     }
 
     private void take() {
-        Dossier dossier = session.dossier();
-        session.edit(job -> WorkPlan.take(dossier.ways(), dossier.plan().ways()));
-        session.say("In the plan: " + Words.ways(session.dossier().plan().ways()) + ".");
+        JobAnalysis analysis = session.analysis();
+        session.edit(job -> WorkPlan.take(analysis.ways(), analysis.plan().ways()));
+        session.say("In the plan: " + Wording.ways(session.analysis().plan().ways()) + ".");
         step.focusCard();
     }
 
@@ -247,7 +247,7 @@ public final class BenchStation extends VBox implements Room {
             }
             case FIT -> {
                 if (fit == null) {
-                    fit = new FitPane(desk);
+                    fit = new FootFitPane(desk);
                     pages.put(page, fit);
                 }
             }
@@ -278,13 +278,13 @@ public final class BenchStation extends VBox implements Room {
             opened = now;
             desk.goOn();
         }
-        boolean preview = session.dossier().isPreview();
+        boolean preview = session.analysis().isPreview();
         ways.setText(
-                session.dossier().plan().ways().isEmpty()
+                session.analysis().plan().ways().isEmpty()
                         ? ""
                         : (preview ? "Preview: " : "")
-                                + Words.ways(session.dossier().plan().ways()));
-        take.setVisible(preview && !session.dossier().plan().ways().isEmpty());
+                                + Wording.ways(session.analysis().plan().ways()));
+        take.setVisible(preview && !session.analysis().plan().ways().isEmpty());
         take.setManaged(take.isVisible());
         switch (pages.page()) {
             case STEP -> step.show();

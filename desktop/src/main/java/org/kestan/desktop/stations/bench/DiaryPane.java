@@ -9,24 +9,24 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.files.DiaryCsv;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.files.tables.DiaryCsv;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.DiaryEntry;
-import org.kestan.words.Words;
-import org.kestan.work.steps.Step;
-import org.kestan.work.steps.StepBook;
+import org.kestan.repair.steps.Step;
+import org.kestan.repair.steps.StepBook;
+import org.kestan.text.Wording;
 
 /** Who did what when, the newest first. Nothing in it can be changed. */
 final class DiaryPane extends VBox {
 
     private final JobSession session;
-    private final BenchDesk desk;
+    private final BenchContext desk;
     private final ListView<String> lines = new ListView<>();
 
-    DiaryPane(BenchDesk desk) {
+    DiaryPane(BenchContext desk) {
         this.desk = desk;
         session = desk.session();
         lines.setId("diary");
@@ -41,8 +41,7 @@ final class DiaryPane extends VBox {
         who.setPromptText("your name or mark");
         label.setLabelFor(who);
         who.textProperty().bindBidirectional(session.whoProperty());
-        FlowPane bar =
-                new FlowPane(label, who, new PlainButton("Write to a table\u2026", "diary-export", this::export));
+        FlowPane bar = new FlowPane(label, who, new TextButton("Write to a table\u2026", "diary-export", this::export));
         bar.getStyleClass().add("plan-head");
         VBox.setVgrow(lines, Priority.ALWAYS);
         getChildren().addAll(bar, lines);
@@ -67,7 +66,7 @@ final class DiaryPane extends VBox {
         StepBook book = session.stepsProperty().get().book();
         List<String> said = new ArrayList<>();
         for (DiaryEntry entry : session.job().section(Sections.DIARY)) {
-            said.add(Words.moment(entry.at()) + "   " + Words.label(entry.what())
+            said.add(Wording.moment(entry.at()) + "   " + Wording.label(entry.what())
                     + (entry.step().isEmpty()
                             ? ""
                             : ": " + book.step(entry.step()).map(Step::title).orElse(entry.step()))

@@ -3,16 +3,16 @@ package org.kestan.desktop.stations.bench;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.kestan.desktop.parts.drawn.Sketch;
-import org.kestan.words.Numbers;
-import org.kestan.words.Words;
-import org.kestan.work.heel.FittingWatch;
+import org.kestan.desktop.widgets.chart.ResizableDrawing;
+import org.kestan.repair.heel.FittingWatch;
+import org.kestan.text.Numbers;
+import org.kestan.text.Wording;
 
 /**
  * The neck as it sits in the joint: end-on with its height over the target and its roll, and from above with where it points
  * at the bridge. The target and what is near enough are drawn; an arrow tells where it came from.
  */
-final class FittingPicture extends Sketch {
+final class FittingPicture extends ResizableDrawing {
 
     private static final double PAD = 20;
     private static final double HEAD = 22;
@@ -22,18 +22,18 @@ final class FittingPicture extends Sketch {
     private static final double RANGE = 1.2;
 
     private Optional<FittingWatch> shown = Optional.empty();
-    private Words words;
+    private Wording words;
 
     FittingPicture() {
         super("fitting-picture");
     }
 
-    void show(FittingWatch watch, Words in) {
+    void show(FittingWatch watch, Wording in) {
         shown = Optional.of(watch);
         words = in;
-        setAccessibleText(Words.label(watch.pitch().off()) + ", "
-                + Words.label(watch.drift().off()) + ", "
-                + Words.label(watch.roll().off()));
+        setAccessibleText(Wording.label(watch.pitch().off()) + ", "
+                + Wording.label(watch.drift().off()) + ", "
+                + Wording.label(watch.roll().off()));
         changed();
     }
 
@@ -55,21 +55,21 @@ final class FittingPicture extends Sketch {
         FittingWatch.Axis pitch = watch.pitch();
         FittingWatch.Axis roll = watch.roll();
         double middle = left + width / 2;
-        double centre = HEAD + (height - HEAD - FOOT) / 2;
+        double center = HEAD + (height - HEAD - FOOT) / 2;
         double range = range(pitch);
         double scale = (height - HEAD - FOOT - PAD) / 2 / range;
         double half = Math.min(width * 0.3, 110);
         text(left + 4, 15, "End-on, at the bridge, \u00d7 " + times(scale), "chart-label");
         double near = pitch.near() * scale;
-        box(middle - half, centre - near, 2 * half, 2 * near, "chart-band");
-        line(middle - half, centre, middle + half, centre, "chart-target");
-        text(left + 4, centre + 5, "bass", "chart-label");
-        text(left + width - 46, centre + 5, "treble", "chart-label");
+        box(middle - half, center - near, 2 * half, 2 * near, "chart-band");
+        line(middle - half, center, middle + half, center, "chart-target");
+        text(left + 4, center + 5, "bass", "chart-label");
+        text(left + width - 46, center + 5, "treble", "chart-label");
         if (pitch.now().isPresent()) {
-            double y = centre - pitch.now().getAsDouble() * scale;
+            double y = center - pitch.now().getAsDouble() * scale;
             pitch.before()
                     .ifPresent(before ->
-                            arrow(middle, centre - Math.max(-range, Math.min(range, before)) * scale, middle, y));
+                            arrow(middle, center - Math.max(-range, Math.min(range, before)) * scale, middle, y));
             double most = (height - HEAD - FOOT) / 4;
             double tilt = Math.max(-most, Math.min(most, roll.now().orElse(0) / 2 * scale));
             closed(
@@ -92,28 +92,28 @@ final class FittingPicture extends Sketch {
     /** Seen from above, the neck to the left. */
     private void above(FittingWatch watch, double left, double width, double height) {
         FittingWatch.Axis drift = watch.drift();
-        double centre = HEAD + (height - HEAD - FOOT) / 2;
+        double center = HEAD + (height - HEAD - FOOT) / 2;
         double scale = (height - HEAD - FOOT - PAD) / 2 / range(drift);
         double joint = left + width * 0.15;
         double bridge = left + width * 0.8;
         text(left + 4, 15, "From above, \u00d7 " + times(scale), "chart-label");
         double near = drift.near() * scale;
-        closed(new double[] {joint, centre, bridge, centre - near, bridge, centre + near}, "chart-band");
-        line(joint, centre, bridge + 14, centre, "chart-target");
+        closed(new double[] {joint, center, bridge, center - near, bridge, center + near}, "chart-band");
+        line(joint, center, bridge + 14, center, "chart-target");
         line(bridge, HEAD + PAD / 2, bridge, height - FOOT, "chart-axis");
         text(bridge + 6, HEAD + PAD, "treble", "chart-label");
         text(bridge + 6, height - FOOT - 2, "bass", "chart-label");
         drift.now().ifPresent(now -> {
-            double y = centre - now * scale;
-            line(joint, centre, bridge, y, "fitting-line");
+            double y = center - now * scale;
+            line(joint, center, bridge, y, "fitting-line");
             dot(bridge, y, 6, style(drift));
-            drift.before().ifPresent(before -> arrow(bridge - 16, centre - before * scale, bridge - 16, y));
+            drift.before().ifPresent(before -> arrow(bridge - 16, center - before * scale, bridge - 16, y));
         });
         text(left + 4, height - 6, said("Drift", drift), "chart-value");
     }
 
-    private static String times(double pixelsPerMillimetre) {
-        return String.format(Locale.ROOT, "%.0f", pixelsPerMillimetre / 3.8);
+    private static String times(double pixelsPerMillimeter) {
+        return String.format(Locale.ROOT, "%.0f", pixelsPerMillimeter / 3.8);
     }
 
     private void arrow(double fromX, double fromY, double toX, double toY) {
@@ -139,8 +139,8 @@ final class FittingPicture extends Sketch {
             return name + " " + Numbers.NONE;
         }
         return axis.off() == FittingWatch.Off.TRUE
-                ? name + " " + Words.lower(axis.off())
-                : Words.label(axis.off()) + " " + words.numbers().fine(Math.abs(now.getAsDouble()))
+                ? name + " " + Wording.lower(axis.off())
+                : Wording.label(axis.off()) + " " + words.numbers().fine(Math.abs(now.getAsDouble()))
                         + (axis.worsens() ? ", and it gets worse" : "");
     }
 }

@@ -5,41 +5,42 @@ import java.util.Set;
 import java.util.function.BiConsumer;
 import javafx.scene.input.MouseButton;
 import javafx.scene.shape.Rectangle;
-import org.kestan.desktop.parts.drawn.Sketch;
-import org.kestan.ground.sheet.Side;
-import org.kestan.ground.sheet.Sides;
-import org.kestan.job.bench.Fit;
-import org.kestan.words.Words;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
+import org.kestan.desktop.widgets.chart.ResizableDrawing;
+import org.kestan.job.bench.FootFit;
+import org.kestan.text.Wording;
 
 /** Both feet of a floating bridge from above, the neck ahead: a press on a zone says that it bears, another that it does not. */
-final class FootPicture extends Sketch {
+final class FootPicture extends ResizableDrawing {
 
     private static final double LABEL = 20;
     private static final double GAP = 40;
     private static final int ACROSS = 3;
 
-    private final BiConsumer<Side, Fit.Zone> press;
-    private Sides<Set<Fit.Zone>> bears = new Sides<>(EnumSet.noneOf(Fit.Zone.class), EnumSet.noneOf(Fit.Zone.class));
+    private final BiConsumer<Side, FootFit.Zone> press;
+    private Sides<Set<FootFit.Zone>> bears =
+            new Sides<>(EnumSet.noneOf(FootFit.Zone.class), EnumSet.noneOf(FootFit.Zone.class));
 
     /**
      * @param press told which zone was pressed
      */
-    FootPicture(String id, BiConsumer<Side, Fit.Zone> press) {
+    FootPicture(String id, BiConsumer<Side, FootFit.Zone> press) {
         super(id);
         this.press = press;
     }
 
-    void show(Sides<Set<Fit.Zone>> next) {
+    void show(Sides<Set<FootFit.Zone>> next) {
         bears = next;
         setAccessibleText(
                 "Bears on the bass foot: " + said(next.bass()) + "; on the treble foot: " + said(next.treble()));
         changed();
     }
 
-    private static String said(Set<Fit.Zone> zones) {
+    private static String said(Set<FootFit.Zone> zones) {
         return zones.isEmpty()
                 ? "nowhere"
-                : String.join(", ", zones.stream().sorted().map(Words::label).toList());
+                : String.join(", ", zones.stream().sorted().map(Wording::label).toList());
     }
 
     @Override
@@ -48,15 +49,15 @@ final class FootPicture extends Sketch {
         text(2, 14, "toward the neck", "chart-label");
         foot(Side.BASS, 0, foot, height);
         foot(Side.TREBLE, foot + GAP, foot, height);
-        centred(foot / 2, height - 4, "bass foot", "chart-label");
-        centred(foot + GAP + foot / 2, height - 4, "treble foot", "chart-label");
+        centered(foot / 2, height - 4, "bass foot", "chart-label");
+        centered(foot + GAP + foot / 2, height - 4, "treble foot", "chart-label");
     }
 
     /** The outer end of the bass foot lies on the left, that of the treble foot on the right. */
     private void foot(Side side, double left, double width, double height) {
         double cellWide = width / ACROSS;
         double cellHigh = (height - 2 * LABEL) / 2;
-        for (Fit.Zone zone : Fit.Zone.values()) {
+        for (FootFit.Zone zone : FootFit.Zone.values()) {
             int across = zone.ordinal() % ACROSS;
             int column = side == Side.BASS ? across : ACROSS - 1 - across;
             int row = zone.ordinal() / ACROSS;

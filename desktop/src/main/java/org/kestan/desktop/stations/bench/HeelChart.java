@@ -3,15 +3,15 @@ package org.kestan.desktop.stations.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.kestan.desktop.parts.drawn.Sketch;
-import org.kestan.ground.notation.Length;
+import org.kestan.base.notation.Length;
+import org.kestan.desktop.widgets.chart.ResizableDrawing;
 import org.kestan.job.bench.HeelEntry;
-import org.kestan.words.Words;
-import org.kestan.work.heel.HeelAdvice;
-import org.kestan.work.heel.HeelGoal;
+import org.kestan.repair.heel.HeelAdvice;
+import org.kestan.repair.heel.HeelGoal;
+import org.kestan.text.Wording;
 
 /** The slack projection as it was read, set after set, toward the target and its band. What is not believed is hollow. */
-final class HeelChart extends Sketch {
+final class HeelChart extends ResizableDrawing {
 
     private static final double LEFT = 16;
     private static final double RIGHT = 130;
@@ -25,7 +25,7 @@ final class HeelChart extends Sketch {
      * @param target as the straightedge reads it, mm
      * @param readings as read, mm, each with its place in the log and whether it is believed
      */
-    private record Shown(double target, List<Reading> readings, Words words) {}
+    private record Shown(double target, List<Reading> readings, Wording words) {}
 
     private record Reading(double read, int sets, boolean believed) {}
 
@@ -35,7 +35,7 @@ final class HeelChart extends Sketch {
         super("heel-chart");
     }
 
-    void show(HeelGoal goal, List<HeelEntry> log, HeelAdvice advice, Words words) {
+    void show(HeelGoal goal, List<HeelEntry> log, HeelAdvice advice, Wording words) {
         List<Reading> readings = new ArrayList<>();
         int sets = 0;
         boolean pulled = false;
@@ -45,7 +45,7 @@ final class HeelChart extends Sketch {
                 pulled = false;
                 int at = sets;
                 boolean believed = !advice.suspect().contains(i);
-                read.projection().map(Length::millimetres).ifPresent(mm -> readings.add(new Reading(mm, at, believed)));
+                read.projection().map(Length::millimeters).ifPresent(mm -> readings.add(new Reading(mm, at, believed)));
             } else {
                 pulled = true;
             }
@@ -81,7 +81,7 @@ final class HeelChart extends Sketch {
         text(width - RIGHT + 8, target + 14, now.words().numbers().length(now.target()), "chart-value");
         line(LEFT, height - BOTTOM, width - RIGHT, height - BOTTOM, "chart-axis");
         for (int i = 0; i <= sets; i++) {
-            centred(LEFT + i * step, height - 8, Integer.toString(i), "chart-label");
+            centered(LEFT + i * step, height - 8, Integer.toString(i), "chart-label");
         }
         text(width - RIGHT + 24, height - 8, "rounds", "chart-label");
         List<Double> path = new ArrayList<>();

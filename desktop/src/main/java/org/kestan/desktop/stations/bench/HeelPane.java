@@ -17,20 +17,20 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.field.PlainButton;
-import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.ground.sheet.Side;
-import org.kestan.ground.sheet.Sides;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.desktop.widgets.field.WorkingOrder;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.HeelEntry;
-import org.kestan.job.tree.Foreign;
-import org.kestan.words.Numbers;
-import org.kestan.words.Words;
-import org.kestan.work.heel.FittingWatch;
-import org.kestan.work.heel.HeelAdvice;
-import org.kestan.work.heel.HeelGoal;
+import org.kestan.job.tree.UnknownKeys;
+import org.kestan.repair.heel.FittingWatch;
+import org.kestan.repair.heel.HeelAdvice;
+import org.kestan.repair.heel.HeelGoal;
+import org.kestan.text.Numbers;
+import org.kestan.text.Wording;
 
 /**
  * The heel, set by set: what to do next in large letters, where a set and a reading are logged with a few keys, how the neck
@@ -53,7 +53,7 @@ final class HeelPane extends VBox {
         return thread;
     });
 
-    private final BenchDesk desk;
+    private final BenchContext desk;
     private final JobSession session;
     private final Label word = new Label();
     private final Label set = new Label();
@@ -77,7 +77,7 @@ final class HeelPane extends VBox {
     private Optional<HeelAdvice> advice = Optional.empty();
     private Job asked;
 
-    HeelPane(BenchDesk desk) {
+    HeelPane(BenchContext desk) {
         this.desk = desk;
         session = desk.session();
         getStyleClass().add("bench-page");
@@ -111,7 +111,7 @@ final class HeelPane extends VBox {
                 HeelReading.named("Grit", grit),
                 HeelReading.named("Pulls, bass", bass),
                 HeelReading.named("Pulls, treble", treble),
-                new PlainButton("Log the set", "heel-log-set", this::logSet));
+                new TextButton("Log the set", "heel-log-set", this::logSet));
         sets.getStyleClass().add("heel-entry");
         log.setId("heel-log");
         log.getStyleClass().add("diary");
@@ -172,8 +172,8 @@ final class HeelPane extends VBox {
     }
 
     void show() {
-        goal = session.dossier().plan().correction().flatMap(plan -> HeelGoal.of(plan, session.job()));
-        boolean can = goal.isPresent() && session.dossier().plan().heel().isPresent();
+        goal = session.analysis().plan().correction().flatMap(plan -> HeelGoal.of(plan, session.job()));
+        boolean can = goal.isPresent() && session.analysis().plan().heel().isPresent();
         body.setVisible(can);
         told.setVisible(can);
         told.setManaged(can);
@@ -206,9 +206,9 @@ final class HeelPane extends VBox {
 
     private void advise(HeelAdvice found, HeelGoal to, List<HeelEntry> entries) {
         advice = Optional.of(found);
-        Words words = session.words();
-        word.setText(Words.label(found.word()));
-        because.setText(Words.more(found.word(), "say") + givenBack(found));
+        Wording words = session.words();
+        word.setText(Wording.label(found.word()));
+        because.setText(Wording.more(found.word(), "say") + givenBack(found));
         boolean pulls = found.pulls().bass() + found.pulls().treble() > 0;
         set.setText(pulls ? said(found.grit(), found.pulls()) : "no wood now");
         left.setText((found.projectionLeft() >= 0 ? "Still to rise " : "Past the target by ")
@@ -224,7 +224,7 @@ final class HeelPane extends VBox {
         picture.show(fitting, words);
         String off = Stream.of(fitting.roll(), fitting.drift(), fitting.pitch())
                 .filter(axis -> axis.off() != FittingWatch.Off.TRUE && axis.off() != FittingWatch.Off.UNREAD)
-                .map(axis -> Words.label(axis.off()) + ": " + Words.more(axis.off(), "say"))
+                .map(axis -> Wording.label(axis.off()) + ": " + Wording.more(axis.off(), "say"))
                 .limit(2)
                 .collect(Collectors.joining("\n"));
         boolean read = entries.stream().anyMatch(HeelEntry.Read.class::isInstance);
@@ -244,7 +244,7 @@ final class HeelPane extends VBox {
                 .map(each -> ((HeelEntry.Read) each).gap())
                 .reduce((one, other) -> other)
                 .flatMap(each -> each)
-                .filter(each -> each.millimetres() > CLOSED)
+                .filter(each -> each.millimeters() > CLOSED)
                 .map(each -> "The cap stands open by " + each.text()
                         + ": the joint is not home, and what is read with it open is not the neck\u2019s. Undercut the"
                         + " middle, look for what holds it off.")
@@ -342,9 +342,10 @@ final class HeelPane extends VBox {
                     if (pulls.get(side) > 0) {
                         next = bench.log(
                                 next,
-                                new HeelEntry.Pulls(side, paper.get(), pulls.get(side), Foreign.NONE),
+                                new HeelEntry.Pulls(side, paper.get(), pulls.get(side), UnknownKeys.NONE),
                                 step(),
-                                pulls.get(side) + " pulls, " + Words.lower(side) + " cheek, " + paper.get() + " grit");
+                                pulls.get(side) + " pulls, " + Wording.lower(side) + " cheek, " + paper.get()
+                                        + " grit");
                     }
                 }
                 return next;
@@ -384,7 +385,7 @@ final class HeelPane extends VBox {
         for (int i = entries.size() - 1; i >= 0; i--) {
             lines.add(
                     entries.get(i) instanceof HeelEntry.Pulls set
-                            ? "    " + set.pulls() + " pulls, " + Words.lower(set.cheek()) + " cheek, " + set.grit()
+                            ? "    " + set.pulls() + " pulls, " + Wording.lower(set.cheek()) + " cheek, " + set.grit()
                                     + " grit"
                             : HeelReading.said((HeelEntry.Read) entries.get(i))
                                     + (found.suspect().contains(i) ? "   \u2014 not believed, read it again" : ""));

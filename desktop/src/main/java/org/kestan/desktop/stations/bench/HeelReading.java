@@ -13,17 +13,17 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
-import org.kestan.desktop.parts.field.PlainButton;
-import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.base.notation.Length;
+import org.kestan.base.notation.Parsed;
+import org.kestan.base.notation.TypedLength;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.ValueType;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.notation.Parsed;
-import org.kestan.ground.notation.TypedLength;
-import org.kestan.ground.sheet.Side;
-import org.kestan.ground.sheet.ValueType;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.desktop.widgets.field.WorkingOrder;
 import org.kestan.job.bench.HeelEntry;
-import org.kestan.job.tree.Foreign;
-import org.kestan.words.Words;
+import org.kestan.job.tree.UnknownKeys;
+import org.kestan.text.Wording;
 
 /** Where a reading of the dry fit is typed for the heel log. */
 final class HeelReading extends FlowPane {
@@ -53,7 +53,7 @@ final class HeelReading extends FlowPane {
         toward.setConverter(new StringConverter<>() {
             @Override
             public String toString(Side side) {
-                return side == null ? "to\u2026" : "to the " + Words.lower(side);
+                return side == null ? "to\u2026" : "to the " + Wording.lower(side);
             }
 
             @Override
@@ -81,7 +81,7 @@ final class HeelReading extends FlowPane {
                         named("Gap at the cap", gap),
                         named("Bass edge", bassEdge),
                         named("Treble edge", trebleEdge),
-                        new PlainButton("Log the reading", "heel-log-reading", this::take));
+                        new TextButton("Log the reading", "heel-log-reading", this::take));
     }
 
     /** A field of the log. */
@@ -125,7 +125,7 @@ final class HeelReading extends FlowPane {
         Optional<Length> drifted = typed.get(lengths.indexOf(drift));
         if (typed.stream().allMatch(Optional::isEmpty)) {
             wrong.accept(projection, "Nothing is read yet.");
-        } else if (drifted.filter(each -> each.millimetres() != 0).isPresent() && toward.getValue() == null) {
+        } else if (drifted.filter(each -> each.millimeters() != 0).isPresent() && toward.getValue() == null) {
             wrong.accept(toward, "Say to which side it drifts.");
         } else {
             HeelEntry.Read read = new HeelEntry.Read(
@@ -135,7 +135,7 @@ final class HeelReading extends FlowPane {
                     typed.get(lengths.indexOf(gap)),
                     typed.get(lengths.indexOf(bassEdge)),
                     typed.get(lengths.indexOf(trebleEdge)),
-                    Foreign.NONE);
+                    UnknownKeys.NONE);
             lengths.forEach(TextField::clear);
             toward.setValue(null);
             taker.accept(read);
@@ -149,7 +149,7 @@ final class HeelReading extends FlowPane {
         read.drift()
                 .ifPresent(each -> parts.add("drift " + each.text()
                         + read.toward()
-                                .map(side -> " to the " + Words.lower(side))
+                                .map(side -> " to the " + Wording.lower(side))
                                 .orElse("")));
         read.gap().ifPresent(each -> parts.add("gap " + each.text()));
         read.bassEdge().ifPresent(each -> parts.add("bass edge " + each.text()));

@@ -23,21 +23,21 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
-import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.files.StepLibrary;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.files.steps.StepLibrary;
 import org.kestan.job.bench.WaitKind;
 import org.kestan.job.tree.Tree;
-import org.kestan.words.Words;
-import org.kestan.work.steps.Step;
-import org.kestan.work.steps.StepFile;
+import org.kestan.repair.steps.Step;
+import org.kestan.repair.steps.StepFile;
+import org.kestan.text.Wording;
 
 /** The step as the shop words it: changed, moved, switched off, added, and taken back to as it ships. */
 final class StepEditor extends VBox {
 
     private static final int MOST_MINUTES = 24 * 60;
 
-    private final BenchDesk desk;
+    private final BenchContext desk;
     private final JobSession session;
     private final Runnable changed;
     private final Label head = new Label();
@@ -51,7 +51,7 @@ final class StepEditor extends VBox {
     /**
      * @param changed told when the steps are other ones
      */
-    StepEditor(BenchDesk desk, Runnable changed) {
+    StepEditor(BenchContext desk, Runnable changed) {
         this.desk = desk;
         this.changed = changed;
         session = desk.session();
@@ -82,7 +82,7 @@ final class StepEditor extends VBox {
         waitKind.setConverter(new StringConverter<>() {
             @Override
             public String toString(Optional<WaitKind> kind) {
-                return kind == null ? "" : kind.map(Words::label).orElse("no wait");
+                return kind == null ? "" : kind.map(Wording::label).orElse("no wait");
             }
 
             @Override
@@ -94,13 +94,13 @@ final class StepEditor extends VBox {
         line("minutes", "Minutes of it");
         fields.getStyleClass().add("step-editor-fields");
         FlowPane bar = new FlowPane(
-                new PlainButton("Keep", "edit-keep", this::keep),
-                new PlainButton("Earlier", "edit-up", () -> move(-1)),
-                new PlainButton("Later", "edit-down", () -> move(1)),
-                new PlainButton("New after it", "edit-new", this::add),
-                new PlainButton("Leave it out", "edit-off", this::off),
-                new PlainButton("As it ships", "edit-back", this::back),
-                new PlainButton("All as they ship", "edit-all-back", this::allBack));
+                new TextButton("Keep", "edit-keep", this::keep),
+                new TextButton("Earlier", "edit-up", () -> move(-1)),
+                new TextButton("Later", "edit-down", () -> move(1)),
+                new TextButton("New after it", "edit-new", this::add),
+                new TextButton("Leave it out", "edit-off", this::off),
+                new TextButton("As it ships", "edit-back", this::back),
+                new TextButton("All as they ship", "edit-all-back", this::allBack));
         bar.getStyleClass().add("step-bar");
         ScrollPane scroll = new ScrollPane(fields);
         scroll.setFitToWidth(true);
@@ -227,7 +227,7 @@ final class StepEditor extends VBox {
                 "hands", step.hands() + " min",
                 "wait",
                         step.pause()
-                                .map(pause -> Words.label(pause.kind()) + " " + Durations.said(pause.minutes()))
+                                .map(pause -> Wording.label(pause.kind()) + " " + DurationText.said(pause.minutes()))
                                 .orElse("none"));
     }
 

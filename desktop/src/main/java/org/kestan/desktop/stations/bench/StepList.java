@@ -10,16 +10,16 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.job.bench.StepMark;
-import org.kestan.words.Words;
-import org.kestan.work.steps.Step;
+import org.kestan.repair.steps.Step;
+import org.kestan.text.Wording;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** All steps of the plan in their order, with what is behind one; Enter goes to one, and beside it the shop changes its steps. */
 final class StepList extends HBox {
 
-    private final BenchDesk desk;
+    private final BenchContext desk;
     private final ListView<Step> list = new ListView<>();
     private final Label sum = new Label();
     private final StepEditor editor;
@@ -28,7 +28,7 @@ final class StepList extends HBox {
     /**
      * @param go shows the step at hand
      */
-    StepList(BenchDesk desk, Runnable go) {
+    StepList(BenchContext desk, Runnable go) {
         this.desk = desk;
         editor = new StepEditor(desk, this::showAnew);
         getStyleClass().add("bench-page");
@@ -54,7 +54,7 @@ final class StepList extends HBox {
                 editor.show(next);
             }
         });
-        FlowPane bar = new FlowPane(sum, new PlainButton("Go to it", "step-go", () -> goTo(go)));
+        FlowPane bar = new FlowPane(sum, new TextButton("Go to it", "step-go", () -> goTo(go)));
         bar.getStyleClass().add("plan-head");
         VBox left = new VBox(bar, list);
         VBox.setVgrow(list, Priority.ALWAYS);
@@ -101,8 +101,8 @@ final class StepList extends HBox {
                 .flatMap(step -> step.pause().stream())
                 .mapToInt(Step.Pause::minutes)
                 .sum();
-        sum.setText(steps.size() + " steps, " + Durations.said(hands) + " of work; waits of " + Math.round(waits / 60.0)
-                + " h, some of them shared");
+        sum.setText(steps.size() + " steps, " + DurationText.said(hands) + " of work; waits of "
+                + Math.round(waits / 60.0) + " h, some of them shared");
         editor.trouble();
     }
 
@@ -126,7 +126,8 @@ final class StepList extends HBox {
             setText(step.title()
                     + (step.hands() > 0 ? "   " + step.hands() + " min" : "")
                     + step.pause()
-                            .map(pause -> "   " + Words.lower(pause.kind()) + " " + Durations.said(pause.minutes()))
+                            .map(pause ->
+                                    "   " + Wording.lower(pause.kind()) + " " + DurationText.said(pause.minutes()))
                             .orElse("")
                     + (step.edits().any() ? "   \u2022 the shop\u2019s" : ""));
             setWrapText(true);

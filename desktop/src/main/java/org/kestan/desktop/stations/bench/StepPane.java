@@ -15,19 +15,19 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.field.Entries;
-import org.kestan.desktop.parts.field.EntryField;
-import org.kestan.desktop.parts.field.PlainButton;
-import org.kestan.desktop.parts.field.VisitEntry;
-import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.base.sheet.Line;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.ground.sheet.Line;
+import org.kestan.desktop.widgets.field.EntryField;
+import org.kestan.desktop.widgets.field.JobEntries;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.desktop.widgets.field.VisitEntry;
+import org.kestan.desktop.widgets.field.WorkingOrder;
 import org.kestan.job.bench.StepMark;
-import org.kestan.words.StepWords;
-import org.kestan.words.Words;
-import org.kestan.work.steps.Step;
-import org.kestan.work.steps.StepCheck;
-import org.kestan.work.steps.StepVisit;
+import org.kestan.repair.steps.Step;
+import org.kestan.repair.steps.StepCheck;
+import org.kestan.repair.steps.StepVisit;
+import org.kestan.text.StepText;
+import org.kestan.text.Wording;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The step at hand: its numbers huge, what to do, what has to be so before going on; what was read is typed here. */
@@ -39,7 +39,7 @@ final class StepPane extends VBox {
     /** Under this width, in text sizes, nothing stands beside the step. */
     private static final double NARROW = 60;
 
-    private final BenchDesk desk;
+    private final BenchContext desk;
     private final JobSession session;
     private final StepActions actions;
     private final Label where = new Label();
@@ -54,12 +54,12 @@ final class StepPane extends VBox {
     private final WaitsBox waits;
     private final VBox card;
     private final VBox column = new VBox();
-    private final StepSide side;
+    private final StepSidebar side;
     private final ScrollPane scroll;
     private final ScrollPane beside;
     private boolean isNarrow;
     private boolean arranged;
-    private final StepAsking asking;
+    private final StepPrompt asking;
     private final Button done;
     private final Button wait;
     private WorkingOrder order = new WorkingOrder();
@@ -76,7 +76,7 @@ final class StepPane extends VBox {
         void tool(Step.Tool tool);
     }
 
-    StepPane(BenchDesk desk, StepActions actions) {
+    StepPane(BenchContext desk, StepActions actions) {
         this.desk = desk;
         this.actions = actions;
         session = desk.session();
@@ -112,7 +112,7 @@ final class StepPane extends VBox {
         HBox.setHgrow(scroll, Priority.ALWAYS);
         WorkingOrder.follow(scroll);
         scroll.viewportBoundsProperty().addListener((property, old, next) -> fit());
-        side = new StepSide(desk, actions::tool);
+        side = new StepSidebar(desk, actions::tool);
         beside = new ScrollPane();
         beside.setFitToWidth(true);
         beside.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -124,7 +124,7 @@ final class StepPane extends VBox {
         widthProperty()
                 .addListener((property, old, next) ->
                         arrange(next.doubleValue() < NARROW * where.getFont().getSize()));
-        asking = new StepAsking(session, () -> {
+        asking = new StepPrompt(session, () -> {
             if (getScene() != null) {
                 card.requestFocus();
             }
@@ -146,7 +146,7 @@ final class StepPane extends VBox {
     }
 
     private static Button button(String words, String id, Runnable action) {
-        return new PlainButton(words, id, action);
+        return new TextButton(words, id, action);
     }
 
     void askNote() {
@@ -240,7 +240,7 @@ final class StepPane extends VBox {
     private void empty() {
         built = Optional.empty();
         where.setText("");
-        title.setText(session.dossier().plan().ways().isEmpty() ? "Nothing is planned yet" : "No steps");
+        title.setText(session.analysis().plan().ways().isEmpty() ? "Nothing is planned yet" : "No steps");
         why.setText("The steps follow from the ways in the plan: take some at Verdict or Plan.");
         side.clear();
         for (VBox each : List.of(check, cautions)) {
@@ -264,24 +264,23 @@ final class StepPane extends VBox {
         doing.setText(step.doing());
         check.getChildren().clear();
         if (!step.check().isEmpty()) {
-            check.getChildren()
-                    .add(labelled("fth-check-square", "Before going on: " + step.check(), "step-check-text"));
+            check.getChildren().add(labeled("fth-check-square", "Before going on: " + step.check(), "step-check-text"));
         }
         if (!step.failing().isEmpty()) {
-            Label failing = labelled("fth-corner-down-right", "If not: " + step.failing(), "step-failing");
+            Label failing = labeled("fth-corner-down-right", "If not: " + step.failing(), "step-failing");
             failing.setId("step-failing");
             check.getChildren().add(failing);
         }
         show(check, !check.getChildren().isEmpty());
         cautions.getChildren()
                 .setAll(step.cautions().stream()
-                        .map(each -> labelled("fth-alert-triangle", each, "step-caution"))
+                        .map(each -> labeled("fth-alert-triangle", each, "step-caution"))
                         .toList());
         show(cautions, !step.cautions().isEmpty());
         fields(step);
     }
 
-    private static Label labelled(String icon, String text, String style) {
+    private static Label labeled(String icon, String text, String style) {
         Label label = new Label(text, new FontIcon(icon));
         label.getStyleClass().add(style);
         label.setWrapText(true);
@@ -300,10 +299,10 @@ final class StepPane extends VBox {
         List<Node> all = new ArrayList<>();
         List<EntryField> inputs = new ArrayList<>();
         for (Line<?> line : step.reads()) {
-            String label = Words.full(line);
+            String label = Wording.full(line);
             EntryField field = new EntryField(
                     session,
-                    new VisitEntry(Entries.of(line, label, session::standards), label, step.into()),
+                    new VisitEntry(JobEntries.of(line, label, session::standards), label, step.into()),
                     "",
                     order);
             String id = "bench-" + EntryField.id(line);
@@ -331,28 +330,28 @@ final class StepPane extends VBox {
         where.setText("Step " + (at + 1) + " of " + desk.steps().size()
                 + (step.hands() > 0 ? "  \u00b7  " + step.hands() + " min of work" : "")
                 + step.pause()
-                        .map(pause ->
-                                "  \u00b7  then " + Words.lower(pause.kind()) + " " + Durations.said(pause.minutes()))
+                        .map(pause -> "  \u00b7  then " + Wording.lower(pause.kind()) + " "
+                                + DurationText.said(pause.minutes()))
                         .orElse("")
                 + (mark == null
                         ? ""
-                        : "  \u00b7  " + Words.label(mark.state()) + " " + Words.moment(mark.at())
+                        : "  \u00b7  " + Wording.label(mark.state()) + " " + Wording.moment(mark.at())
                                 + (mark.reason().isEmpty() ? "" : ": " + mark.reason())));
         numbers.getChildren()
-                .setAll(StepWords.of(step.numbers(), session.dossier().plan(), session.words()).stream()
+                .setAll(StepText.of(step.numbers(), session.analysis().plan(), session.words()).stream()
                         .map(StepPane::number)
                         .toList());
         show(numbers, !numbers.getChildren().isEmpty());
         boolean out = false;
         for (Line<?> line : step.reads()) {
             Optional<StepCheck> checked = StepCheck.of(
-                    session.dossier().plan(),
+                    session.analysis().plan(),
                     step.into(),
                     StepVisit.of(session.job(), step.into(), LocalDate.now()),
                     line);
             Label verdict = verdicts.get(line.path());
             verdict.setText(
-                    checked.map(each -> StepWords.check(each, session.words())).orElse(""));
+                    checked.map(each -> StepText.check(each, session.words())).orElse(""));
             boolean off = checked.filter(StepCheck::isOut).isPresent();
             verdict.getStyleClass().setAll("label", "step-verdict", off ? "step-verdict-out" : "step-verdict-in");
             out |= off;
@@ -361,7 +360,7 @@ final class StepPane extends VBox {
         side.show(step, at);
     }
 
-    private static Node number(StepWords each) {
+    private static Node number(StepText each) {
         Label value = new Label(each.value());
         value.getStyleClass().addAll("step-number", each.wide() ? "step-number-wide" : "step-number-large");
         Label label = new Label(each.label());

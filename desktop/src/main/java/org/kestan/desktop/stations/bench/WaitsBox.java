@@ -7,22 +7,22 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.field.PlainButton;
 import org.kestan.desktop.session.Waits;
+import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.Wait;
 import org.kestan.ledger.JobWait;
-import org.kestan.words.Words;
+import org.kestan.text.Wording;
 
 /** All waits that are on, of this job and the others, with what is left of each. */
 final class WaitsBox extends VBox {
 
-    private final BenchDesk desk;
+    private final BenchContext desk;
     private final List<Label> clocks = new ArrayList<>();
     private List<JobWait> shown = List.of();
     private List<Wait> here = List.of();
 
-    WaitsBox(BenchDesk desk) {
+    WaitsBox(BenchContext desk) {
         this.desk = desk;
         setId("waits");
         getStyleClass().add("waits");
@@ -47,8 +47,8 @@ final class WaitsBox extends VBox {
     private Node row(JobWait each) {
         Wait wait = each.running();
         boolean ours = here.contains(wait);
-        Label what = new Label(Words.label(wait.kind()) + (ours ? "" : ", " + Waits.named(each)) + ", until "
-                + Words.moment(wait.until()));
+        Label what = new Label(Wording.label(wait.kind()) + (ours ? "" : ", " + Waits.named(each)) + ", until "
+                + Wording.moment(wait.until()));
         what.getStyleClass().add("wait-what");
         what.setWrapText(true);
         what.setMinWidth(0);
@@ -59,7 +59,7 @@ final class WaitsBox extends VBox {
         HBox row = new HBox(clock);
         row.getStyleClass().add("wait-row");
         if (ours) {
-            row.getChildren().add(new PlainButton("Over", "wait-over", () -> desk.endWait(wait)));
+            row.getChildren().add(new TextButton("Over", "wait-over", () -> desk.endWait(wait)));
         }
         VBox box = new VBox(what, row);
         box.getStyleClass().add("wait");

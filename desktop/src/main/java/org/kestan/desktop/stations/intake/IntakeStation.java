@@ -9,24 +9,24 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.house.House;
-import org.kestan.desktop.house.Room;
-import org.kestan.desktop.parts.field.ChoiceField;
-import org.kestan.desktop.parts.field.Entries;
-import org.kestan.desktop.parts.field.EntryField;
-import org.kestan.desktop.parts.field.Fields;
-import org.kestan.desktop.parts.field.LinesField;
-import org.kestan.desktop.parts.field.WorkingOrder;
-import org.kestan.desktop.parts.pages.NextLine;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.standards.Family;
+import org.kestan.desktop.room.Room;
+import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.dossier.Station;
-import org.kestan.ground.sheet.Dimension;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.standards.Family;
+import org.kestan.desktop.widgets.field.ChoiceField;
+import org.kestan.desktop.widgets.field.EntryField;
+import org.kestan.desktop.widgets.field.Fields;
+import org.kestan.desktop.widgets.field.JobEntries;
+import org.kestan.desktop.widgets.field.LinesField;
+import org.kestan.desktop.widgets.field.WorkingOrder;
+import org.kestan.desktop.widgets.layout.NextStepLine;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Lines;
-import org.kestan.words.Words;
+import org.kestan.overview.Station;
+import org.kestan.text.Wording;
 
 /** What is asked when an instrument comes in. */
 public final class IntakeStation extends HBox implements Room {
@@ -35,7 +35,7 @@ public final class IntakeStation extends HBox implements Room {
     private final WorkingOrder order = new WorkingOrder();
 
     /** Makes the station; pictures are copied to where the ledger keeps them. */
-    public IntakeStation(House house) {
+    public IntakeStation(RoomContext house) {
         session = house.session();
         getStyleClass().add("intake");
         VBox instrument = block("Instrument", instrument());
@@ -54,7 +54,7 @@ public final class IntakeStation extends HBox implements Room {
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("station-scroll");
         WorkingOrder.follow(scroll);
-        NextLine next = new NextLine(session, Station.INTAKE);
+        NextStepLine next = new NextStepLine(session, Station.INTAKE);
         VBox all = new VBox(next, scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         HBox.setHgrow(all, Priority.ALWAYS);
@@ -79,8 +79,8 @@ public final class IntakeStation extends HBox implements Room {
         Node form = field(Lines.FORM);
         Node joint = field(Lines.JOINT);
         Node jointFret = field(Lines.JOINT_FRET);
-        EntryField scale = new EntryField(session, Entries.of(Dimension.SCALE, session::standards), "", order);
-        EntryField half = new EntryField(session, Entries.nutToTwelfth(), "", order);
+        EntryField scale = new EntryField(session, JobEntries.of(Dimension.SCALE, session::standards), "", order);
+        EntryField half = new EntryField(session, JobEntries.nutToTwelfth(), "", order);
         half.input().setId("instrument-nut-to-twelfth");
         scale.input().setPrefColumnCount(9);
         Node body = field(Lines.BODY);
@@ -104,11 +104,11 @@ public final class IntakeStation extends HBox implements Room {
                 session,
                 order,
                 EntryField.id(Lines.FAMILY),
-                Words.label(Lines.FAMILY),
-                Words.hint(Lines.FAMILY),
-                Words.unsaid(Lines.FAMILY),
+                Wording.label(Lines.FAMILY),
+                Wording.hint(Lines.FAMILY),
+                Wording.unsaid(Lines.FAMILY),
                 Lines.FAMILY.type().choices(),
-                Words::label,
+                Wording::label,
                 job -> job.get(Lines.FAMILY),
                 IntakeStation::ofFamily);
     }

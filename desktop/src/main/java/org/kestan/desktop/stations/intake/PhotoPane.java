@@ -12,11 +12,11 @@ import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.pages.LargePicture;
+import org.kestan.base.notation.Parsed;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
-import org.kestan.ground.notation.Parsed;
+import org.kestan.desktop.widgets.layout.LargePicture;
 import org.kestan.job.pictures.Photo;
 import org.kestan.ledger.Pictures;
 

@@ -15,15 +15,15 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
-import org.kestan.desktop.parts.field.ChoiceWidth;
-import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.base.notation.Length;
+import org.kestan.base.notation.Parsed;
+import org.kestan.base.notation.TypedLength;
+import org.kestan.base.strings.Material;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.notation.Parsed;
-import org.kestan.ground.notation.TypedLength;
-import org.kestan.ground.strings.Material;
+import org.kestan.desktop.widgets.field.ChoiceWidth;
+import org.kestan.desktop.widgets.field.WorkingOrder;
 import org.kestan.job.strings.StringSpec;
-import org.kestan.words.Words;
+import org.kestan.text.Wording;
 
 /** The string set, from the bass side: 4 to 12 strings with gauge, wound or plain, and pitch. */
 final class StringSetPane extends VBox {
@@ -228,11 +228,11 @@ final class StringSetPane extends VBox {
         ChoiceWidth.of(
                 box,
                 Stream.concat(
-                        Stream.of("not said"), Stream.of(Material.values()).map(Words::label)));
+                        Stream.of("not said"), Stream.of(Material.values()).map(Wording::label)));
         box.setConverter(new StringConverter<>() {
             @Override
             public String toString(Optional<Material> choice) {
-                return choice == null ? "" : choice.map(Words::label).orElse("not said");
+                return choice == null ? "" : choice.map(Wording::label).orElse("not said");
             }
 
             @Override

@@ -12,13 +12,13 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Measurable;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Taken;
 import org.kestan.job.Job;
 import org.kestan.job.visits.Visit;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.Words;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Wording;
 
 /** Any two surveys of the job side by side, with what changed between them. */
 final class ComparePane extends VBox {
@@ -92,23 +92,23 @@ final class ComparePane extends VBox {
                 cell("first", "number-head"),
                 cell("second", "number-head"),
                 cell("change", "number-head"));
-        SortedSet<Taken> read = new TreeSet<>(Taken.IN_ORDER);
+        SortedSet<Measurable> read = new TreeSet<>(Measurable.IN_ORDER);
         read.addAll(from.taken());
         read.addAll(to.taken());
-        for (Taken reading : read) {
+        for (Measurable reading : read) {
             BenchUnit unit = reading.withFeelers() ? session.unit().fine() : session.unit();
             grid.addRow(
                     row++,
-                    cell(reading.number() + "  " + Words.full(reading), "number-key"),
+                    cell(reading.number() + "  " + Wording.full(reading), "number-key"),
                     cell(from.get(reading).map(Length::text).orElse("\u2014"), "number-cell"),
                     cell(to.get(reading).map(Length::text).orElse("\u2014"), "number-cell"),
                     cell(change(from, to, reading, unit), "number-cell"));
         }
     }
 
-    private static String change(Visit from, Visit to, Taken reading, BenchUnit unit) {
-        OptionalDouble before = from.millimetres(reading);
-        OptionalDouble after = to.millimetres(reading);
+    private static String change(Visit from, Visit to, Measurable reading, BenchUnit unit) {
+        OptionalDouble before = from.millimeters(reading);
+        OptionalDouble after = to.millimeters(reading);
         return before.isPresent() && after.isPresent()
                 ? unit.formatSigned(after.getAsDouble() - before.getAsDouble())
                 : "";

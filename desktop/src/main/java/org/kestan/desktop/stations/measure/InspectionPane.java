@@ -15,16 +15,16 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.field.Entries;
-import org.kestan.desktop.parts.field.EntryField;
-import org.kestan.desktop.parts.field.WorkingOrder;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.widgets.field.EntryField;
+import org.kestan.desktop.widgets.field.JobEntries;
+import org.kestan.desktop.widgets.field.WorkingOrder;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Defect;
 import org.kestan.job.visits.Observation;
 import org.kestan.job.visits.Severity;
-import org.kestan.words.Words;
+import org.kestan.text.Wording;
 
 /**
  * The look inside, as a quick pass by keyboard: on each line 0 for sound, 1 for slight, 2 for serious, a note if wanted,
@@ -107,7 +107,7 @@ final class InspectionPane extends VBox {
         }
         WorkingOrder own = new WorkingOrder();
         own.setAfterLast(this::leave);
-        EntryField notes = new EntryField(session, Entries.of(Lines.NOTES, session::standards), "", own);
+        EntryField notes = new EntryField(session, JobEntries.of(Lines.NOTES, session::standards), "", own);
         notes.input().setPrefColumnCount(30);
         afterLast = notes.input()::requestFocus;
         getChildren().addAll(title, grid, notes);
@@ -164,17 +164,17 @@ final class InspectionPane extends VBox {
 
         Row(Defect what) {
             this.what = what;
-            name = new Label(Words.label(what));
+            name = new Label(Wording.label(what));
             name.getStyleClass().add("card-label");
             name.setMinWidth(USE_PREF_SIZE);
             choices.setAlignment(Pos.CENTER_LEFT);
             for (Severity severity : Severity.values()) {
-                ToggleButton button = new ToggleButton(severity.ordinal() + " " + Words.lower(severity));
+                ToggleButton button = new ToggleButton(severity.ordinal() + " " + Wording.lower(severity));
                 button.setId("inspect-" + what.key() + "-" + severity.key());
                 button.getStyleClass().add("severity");
                 button.setToggleGroup(group);
                 button.setFocusTraversable(severity == Severity.SOUND);
-                button.setAccessibleText(Words.label(what) + ": " + Words.label(severity));
+                button.setAccessibleText(Wording.label(what) + ": " + Wording.label(severity));
                 button.setOnAction(event -> take(button.isSelected() ? Optional.of(severity) : Optional.empty()));
                 buttons.put(severity, button);
                 choices.getChildren().add(button);
@@ -198,7 +198,7 @@ final class InspectionPane extends VBox {
             note.setPromptText("where, how");
             note.setId("inspect-" + what.key() + "-note");
             note.setPrefColumnCount(22);
-            note.setAccessibleText(Words.label(what) + ", note");
+            note.setAccessibleText(Wording.label(what) + ", note");
             note.setOnAction(event -> {
                 takeNote();
                 next(what);

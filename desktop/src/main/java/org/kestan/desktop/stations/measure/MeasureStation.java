@@ -18,23 +18,23 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.house.House;
-import org.kestan.desktop.house.Room;
-import org.kestan.desktop.parts.elevation.ElevationView;
-import org.kestan.desktop.parts.field.EntryField;
-import org.kestan.desktop.parts.field.Fields;
-import org.kestan.desktop.parts.field.PlainButton;
-import org.kestan.desktop.parts.field.WorkingOrder;
-import org.kestan.desktop.parts.pages.Gradual;
+import org.kestan.base.sheet.AtFret;
+import org.kestan.base.sheet.Detail;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Place;
+import org.kestan.base.sheet.Reading;
+import org.kestan.desktop.room.Room;
+import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.dossier.Station;
-import org.kestan.ground.sheet.AtFret;
-import org.kestan.ground.sheet.Detail;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.sheet.Place;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.desktop.widgets.field.EntryField;
+import org.kestan.desktop.widgets.field.Fields;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.desktop.widgets.field.WorkingOrder;
+import org.kestan.desktop.widgets.layout.FrameTasks;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
+import org.kestan.overview.Station;
 
 /**
  * The visit's conditions in a row, a column of readings for each place, the inspection under them. Only lines that apply
@@ -54,7 +54,7 @@ public final class MeasureStation extends VBox implements Room {
     private final HBox readings = new HBox();
     private final VBox written = new VBox();
     private final InspectionPane inspection;
-    private final Gradual rest = new Gradual();
+    private final FrameTasks rest = new FrameTasks();
     private boolean whole;
     private final ScrollPane sheet;
     private final ScrollPane comparison = scroll();
@@ -65,7 +65,7 @@ public final class MeasureStation extends VBox implements Room {
     private Set<Line<?>> taken = Set.of();
 
     /** Makes the station; the leaders of the drawing over it end at its columns. */
-    public MeasureStation(House house) {
+    public MeasureStation(RoomContext house) {
         session = house.session();
         taken = taken(session.job());
         elevation = house.elevation();
@@ -205,7 +205,7 @@ public final class MeasureStation extends VBox implements Room {
             rest.add(() -> some.forEach(this::add));
         }
         rest.add(() -> {
-            columns.get(Place.RELIEF).add(new PlainButton("Fret by fret\u2026", "neck-open", this::openNeck));
+            columns.get(Place.RELIEF).add(new TextButton("Fret by fret\u2026", "neck-open", this::openNeck));
             written.setOpacity(1);
             whole = true;
             fold();
@@ -228,7 +228,7 @@ public final class MeasureStation extends VBox implements Room {
     }
 
     @Override
-    public Gradual rest() {
+    public FrameTasks rest() {
         return rest;
     }
 
@@ -272,7 +272,7 @@ public final class MeasureStation extends VBox implements Room {
                         || line.number() < FIRST_RARE
                         || session.job().get(line).isPresent()
                         || field.isFocusWithin()
-                        || session.dossier().questions().stream()
+                        || session.analysis().questions().stream()
                                 .anyMatch(question -> question.line().equals(line)));
     }
 

@@ -16,23 +16,23 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.field.Entries;
-import org.kestan.desktop.parts.field.EntryField;
-import org.kestan.desktop.parts.field.Fields;
-import org.kestan.desktop.parts.field.PlainButton;
-import org.kestan.desktop.parts.field.WorkingOrder;
-import org.kestan.desktop.parts.neck.NeckPicture;
-import org.kestan.desktop.parts.pages.PageTabs;
+import org.kestan.base.geometry.Frets;
+import org.kestan.base.sheet.AtFret;
+import org.kestan.base.sheet.HeldFrets;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Reading;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.dossier.Dossier;
-import org.kestan.ground.geometry.Frets;
-import org.kestan.ground.sheet.AtFret;
-import org.kestan.ground.sheet.Held;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.desktop.widgets.field.EntryField;
+import org.kestan.desktop.widgets.field.Fields;
+import org.kestan.desktop.widgets.field.JobEntries;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.desktop.widgets.field.WorkingOrder;
+import org.kestan.desktop.widgets.layout.PageTabs;
+import org.kestan.desktop.widgets.neck.NeckPicture;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
-import org.kestan.words.NeckWords;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.text.NeckText;
 
 /**
  * The neck, fret by fret: gaps under the straightedge, the strings over any fret, single frets that stand proud. Enter goes
@@ -94,7 +94,7 @@ final class NeckPane extends VBox {
         this.session = session;
         setId("neck");
         getStyleClass().add("neck");
-        Node back = new PlainButton("Back to the sheet", "neck-close", close);
+        Node back = new TextButton("Back to the sheet", "neck-close", close);
         Node held = Fields.of(session, head, Lines.PROFILE_HELD, "");
         head.setAfterLast(this::focusFirst);
         shape.setId("neck-shape");
@@ -210,9 +210,9 @@ final class NeckPane extends VBox {
             arrange();
         }
         picture.show(session);
-        Dossier dossier = session.dossier();
-        shape.setText(NeckWords.shape(dossier, session.words()));
-        worth.setText(NeckWords.worth(dossier, session.words()));
+        JobAnalysis analysis = session.analysis();
+        shape.setText(NeckText.shape(analysis, session.words()));
+        worth.setText(NeckText.worth(analysis, session.words()));
     }
 
     /** The readings there are fields for, along the neck. */
@@ -220,9 +220,9 @@ final class NeckPane extends VBox {
         Job job = session.job();
         int said = job.jointFret().orElse(USUAL_JOINT);
         int joint = said >= 2 && said <= Frets.HIGHEST ? said : USUAL_JOINT;
-        Held held = job.get(Lines.PROFILE_HELD)
+        HeldFrets held = job.get(Lines.PROFILE_HELD)
                 .filter(each -> each.low() >= 0 && each.high() <= Frets.HIGHEST && each.high() > each.low())
-                .orElse(new Held(1, joint));
+                .orElse(new HeldFrets(1, joint));
         int from =
                 switch (tabs.page()) {
                     case GAPS, BOTH_SIDES -> held.low() + 1;
@@ -233,7 +233,7 @@ final class NeckPane extends VBox {
                     case GAPS, BOTH_SIDES -> held.high() - 1;
                     case STRINGS -> joint;
                     case SINGLE ->
-                        session.dossier()
+                        session.analysis()
                                 .sideView()
                                 .map(view -> view.lastFret())
                                 .orElse(Frets.USUAL_LAST);
@@ -269,7 +269,7 @@ final class NeckPane extends VBox {
             String label = at.reading() == tabs.page().readings.get(0)
                     ? Integer.toString(at.fret()) + (OFFERED.contains(at.fret()) ? " \u2022" : "")
                     : second(at.reading());
-            EntryField field = new EntryField(session, Entries.of(at, label, session::standards), "", order);
+            EntryField field = new EntryField(session, JobEntries.of(at, label, session::standards), "", order);
             field.input().setPrefColumnCount(COLUMNS);
             return field;
         });

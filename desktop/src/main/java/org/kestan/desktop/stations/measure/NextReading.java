@@ -10,18 +10,18 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.AtFret;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Measurable;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.Typing;
-import org.kestan.dossier.NextStep;
-import org.kestan.dossier.Station;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.AtFret;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.sheet.Taken;
+import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.job.Job;
-import org.kestan.job.taking.Takings;
-import org.kestan.words.Words;
+import org.kestan.job.takes.ReadingTakes;
+import org.kestan.overview.NextStep;
+import org.kestan.overview.Station;
+import org.kestan.text.Wording;
 
 /**
  * The one big thing while measuring: the reading that is being taken, large enough to be read from the bench, where the tool
@@ -95,19 +95,19 @@ final class NextReading extends HBox {
         takes.getChildren().clear();
         if (onSheet) {
             String number = session.typing().number();
-            title.setText((number.isEmpty() ? "" : number + "  ") + Words.full(line));
-            hint.setText(Words.hint(line)
-                    + (line instanceof Taken reading
-                            ? "  Tool: " + Words.label(job.visit().tool(reading)) + " (F4 for another)."
+            title.setText((number.isEmpty() ? "" : number + "  ") + Wording.full(line));
+            hint.setText(Wording.hint(line)
+                    + (line instanceof Measurable reading
+                            ? "  Tool: " + Wording.label(job.visit().tool(reading)) + " (F4 for another)."
                             : ""));
-            if (line instanceof Taken reading) {
+            if (line instanceof Measurable reading) {
                 show(reading, job);
             }
         } else {
             title.setText("Next");
             hint.setText(next(lines, job)
-                    .map(each -> each.number() + "  " + Words.label(each) + ": " + Words.hint(each))
-                    .orElseGet(() -> Words.label(NextStep.of(session.dossier(), Station.MEASURE))));
+                    .map(each -> each.number() + "  " + Wording.label(each) + ": " + Wording.hint(each))
+                    .orElseGet(() -> Wording.label(NextStep.of(session.analysis(), Station.MEASURE))));
         }
         long read = lines.stream().filter(each -> job.get(each).isPresent()).count();
         progress.setText(read + " of " + lines.size() + " on the sheet");
@@ -121,15 +121,15 @@ final class NextReading extends HBox {
     }
 
     /** The takes of a reading, each with a way out of it. */
-    private void show(Taken reading, Job job) {
+    private void show(Measurable reading, Job job) {
         List<Length> all = job.visit().takesOf(reading);
         if (all.size() < 2) {
             return;
         }
         for (int i = 0; i < all.size(); i++) {
             int which = i;
-            Button remove = new PlainButton(all.get(i).text() + "  \u00d7", "take-" + i, () -> {
-                session.edit(each -> Takings.removeTake(each, reading, which, session.standards()));
+            Button remove = new TextButton(all.get(i).text() + "  \u00d7", "take-" + i, () -> {
+                session.edit(each -> ReadingTakes.removeTake(each, reading, which, session.standards()));
                 session.say("That take is out. Undo brings it back.");
             });
             remove.setAccessibleText("Take " + (i + 1) + ", " + all.get(i).text() + ": take it out");

@@ -7,17 +7,17 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.terms.AskButton;
-import org.kestan.desktop.parts.terms.Term;
-import org.kestan.ground.sheet.Place;
-import org.kestan.words.Words;
+import org.kestan.base.sheet.Place;
+import org.kestan.desktop.widgets.terms.AskButton;
+import org.kestan.desktop.widgets.terms.Term;
+import org.kestan.text.Wording;
 
 /** The readings of one place on the instrument. */
 final class PlaceColumn extends VBox {
 
     PlaceColumn(Place place) {
         getStyleClass().add("place");
-        Label title = new Label(Words.label(place));
+        Label title = new Label(Wording.label(place));
         title.getStyleClass().add("place-title");
         title.setWrapText(false);
         title.setMinWidth(0);

@@ -10,17 +10,17 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.field.ChoiceWidth;
-import org.kestan.desktop.parts.field.EntryField;
-import org.kestan.desktop.parts.field.Fields;
-import org.kestan.desktop.parts.field.PlainButton;
-import org.kestan.desktop.parts.field.WorkingOrder;
+import org.kestan.base.sheet.Line;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.ground.sheet.Line;
+import org.kestan.desktop.widgets.field.ChoiceWidth;
+import org.kestan.desktop.widgets.field.EntryField;
+import org.kestan.desktop.widgets.field.Fields;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.desktop.widgets.field.WorkingOrder;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visit;
-import org.kestan.words.Words;
+import org.kestan.text.Wording;
 
 /** Which survey is on the sheet, its conditions, and the way to another one. */
 final class SurveyBar extends FlowPane {
@@ -55,8 +55,8 @@ final class SurveyBar extends FlowPane {
                 session.edit(job -> job.withVisits(visits -> visits.showing(other)));
             }
         });
-        Button fresh = new PlainButton("New survey", "survey-new", () -> session.edit(SurveyBar::fresh));
-        Button comparison = new PlainButton("Compare", "survey-compare", compare);
+        Button fresh = new TextButton("New survey", "survey-new", () -> session.edit(SurveyBar::fresh));
+        Button comparison = new TextButton("Compare", "survey-compare", compare);
         getChildren().addAll(choice, new VBox(new Label(""), fresh), new VBox(new Label(""), comparison));
         boolean inspected = false;
         for (Line<?> line : Lines.OF_VISIT) {
@@ -101,7 +101,7 @@ final class SurveyBar extends FlowPane {
 
     /** A visit in a few words: what it was for, and the day. */
     static String name(Visit visit) {
-        String role = visit.get(Lines.ROLE).map(Words::label).orElse("Visit");
+        String role = visit.get(Lines.ROLE).map(Wording::label).orElse("Visit");
         return role + visit.get(Lines.TAKEN_ON).map(day -> ", " + day).orElse("");
     }
 }

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.kestan.base.geometry.HeelCut;
+import org.kestan.base.sheet.Side;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.ground.geometry.HeelCut;
-import org.kestan.ground.sheet.Side;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.Words;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Wording;
 
 /** What goes from each cheek of the heel, every 5 mm from the pivot to the cap. */
 final class CheekTable extends NumberTable {
@@ -23,7 +23,7 @@ final class CheekTable extends NumberTable {
 
     /** Shows the plan as it is now. */
     void refresh() {
-        Optional<HeelCut> heel = session.dossier().plan().heel();
+        Optional<HeelCut> heel = session.analysis().plan().heel();
         setVisible(heel.isPresent());
         setManaged(heel.isPresent());
         heel.ifPresent(this::show);
@@ -36,8 +36,8 @@ final class CheekTable extends NumberTable {
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of(
                 "depth mm",
-                toward.map(side -> Words.label(Side.BASS)).orElse("one"),
-                toward.map(side -> Words.label(Side.TREBLE)).orElse("other")));
+                toward.map(side -> Wording.label(Side.BASS)).orElse("one"),
+                toward.map(side -> Wording.label(Side.TREBLE)).orElse("other")));
         for (HeelCut.Cheeks cheeks : heel.stations()) {
             String drift = bare(unit.format(cheeks.driftSide()));
             String other = bare(unit.format(cheeks.otherSide()));
@@ -50,7 +50,7 @@ final class CheekTable extends NumberTable {
         if (heel.widths().isEmpty()) {
             title += "; drift left out, widths not read";
         } else if (toward.isPresent()) {
-            title += ": " + Words.label(toward.get()) + " more";
+            title += ": " + Wording.label(toward.get()) + " more";
         }
         show(title, rows);
     }

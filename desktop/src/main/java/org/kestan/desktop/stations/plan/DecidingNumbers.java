@@ -4,8 +4,8 @@ import java.util.Map;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import org.kestan.words.Headline;
-import org.kestan.words.Words;
+import org.kestan.text.Headline;
+import org.kestan.text.Wording;
 
 /** The numbers one cuts by, to be read from the bench: heel cut, neck angle, what the straightedge shows with no strings on. */
 final class DecidingNumbers extends FlowPane {
@@ -18,7 +18,7 @@ final class DecidingNumbers extends FlowPane {
         setMinHeight(USE_PREF_SIZE);
         getStyleClass().add("deciding");
         for (Headline.Kind kind : Headline.Kind.values()) {
-            Label title = new Label(Words.label(kind));
+            Label title = new Label(Wording.label(kind));
             title.getStyleClass().add("figure-title");
             title.setMinWidth(USE_PREF_SIZE);
             Label value = new Label();

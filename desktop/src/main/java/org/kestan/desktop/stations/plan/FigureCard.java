@@ -17,8 +17,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.terms.Tip;
-import org.kestan.words.Card;
+import org.kestan.desktop.widgets.terms.LazyTooltip;
+import org.kestan.text.Card;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** Numbers of a plan that belong together as a card. A click on a value copies it, the button copies the whole card. */
@@ -61,7 +61,7 @@ final class FigureCard extends VBox {
             Label value = value(row.label(), at);
             values.add(value);
             int which = at;
-            Tip.on(value, () -> {
+            LazyTooltip.on(value, () -> {
                 String source = this.card.rows().get(which).source();
                 return source.isEmpty() ? "Click to copy" : source;
             });

@@ -3,11 +3,11 @@ package org.kestan.desktop.stations.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.kestan.base.sheet.Side;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.ground.sheet.Side;
-import org.kestan.words.BenchUnit;
-import org.kestan.work.sideview.Profile;
-import org.kestan.work.sideview.SideView;
+import org.kestan.repair.sideview.SideProfile;
+import org.kestan.repair.sideview.SideView;
+import org.kestan.text.BenchUnit;
 
 /** The strings' height over every fret, bass and treble, before and after. */
 final class FretLadder extends NumberTable {
@@ -23,7 +23,7 @@ final class FretLadder extends NumberTable {
     /** Shows the plan as it is now. */
     void refresh() {
         Optional<SideView> view =
-                session.dossier().sideView().filter(each -> each.measured().isPresent());
+                session.analysis().sideView().filter(each -> each.measured().isPresent());
         setVisible(view.isPresent());
         setManaged(view.isPresent());
         view.ifPresent(this::show);
@@ -46,7 +46,7 @@ final class FretLadder extends NumberTable {
         show("String over each fret, " + unit.label(), rows);
     }
 
-    private static String number(Profile profile, Side side, double x, BenchUnit unit) {
+    private static String number(SideProfile profile, Side side, double x, BenchUnit unit) {
         return NumberTable.bare(unit.format(profile.actionAt(side, x)));
     }
 }

@@ -5,10 +5,10 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.control.Control;
 import javafx.scene.control.Skin;
+import org.kestan.base.geometry.HeelCut;
+import org.kestan.base.sheet.Side;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.ground.geometry.HeelCut;
-import org.kestan.ground.sheet.Side;
-import org.kestan.words.BenchUnit;
+import org.kestan.text.BenchUnit;
 
 /**
  * The heel, end-on with what goes from each cheek every 5 mm, and each cheek from the side with the wood that goes. How it
@@ -40,7 +40,7 @@ final class HeelMap extends Control {
 
     /** Shows the plan as it is now. */
     void show(JobSession session) {
-        shown.set(session.dossier()
+        shown.set(session.analysis()
                 .plan()
                 .heel()
                 .map(cut -> new Shown(

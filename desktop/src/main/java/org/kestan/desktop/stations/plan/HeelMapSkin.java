@@ -7,10 +7,10 @@ import javafx.scene.control.SkinBase;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
-import org.kestan.ground.geometry.HeelCut;
-import org.kestan.ground.sheet.Side;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.Words;
+import org.kestan.base.geometry.HeelCut;
+import org.kestan.base.sheet.Side;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Wording;
 
 /**
  * Draws the heel. Heights and widths are true to each other; the wood's thickness is exaggerated by the factor written on
@@ -166,7 +166,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
                     value.setY(y(station.depth()) + 4);
                 }
             }
-            Text name = text("drawing-note", Words.label(side) + ", " + unit.label());
+            Text name = text("drawing-note", Wording.label(side) + ", " + unit.label());
             name.setX(
                     side == Side.BASS
                             ? middle - half(0) - name.getLayoutBounds().getWidth()
@@ -204,7 +204,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
                     edge,
                     sign * off(side).applyAsDouble(cut.cheeksAt(0)) * factor * scale,
                     sign * off(side).applyAsDouble(cut.cheeksAt(cut.height())) * factor * scale);
-            Text name = text("drawing-note", Words.label(side));
+            Text name = text("drawing-note", Wording.label(side));
             name.setX(Math.min(edge, back));
             name.setY(this.top - line);
         }

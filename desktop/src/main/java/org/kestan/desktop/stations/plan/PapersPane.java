@@ -14,22 +14,22 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.field.PlainButton;
-import org.kestan.desktop.parts.pages.OwnerWriting;
-import org.kestan.desktop.parts.pages.PaperView;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
-import org.kestan.dossier.Dossier;
-import org.kestan.files.BenchCardPdf;
-import org.kestan.files.OwnerPaper;
-import org.kestan.files.PaperName;
-import org.kestan.files.PlanPapers;
-import org.kestan.files.SheetPdf;
-import org.kestan.files.TemplatePdf;
-import org.kestan.words.Words;
-import org.kestan.work.template.Template;
-import org.kestan.work.template.Templates;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.desktop.widgets.layout.OwnerPaperExport;
+import org.kestan.desktop.widgets.layout.PaperView;
+import org.kestan.files.papers.BenchCardPdf;
+import org.kestan.files.papers.OwnerPaper;
+import org.kestan.files.papers.PaperName;
+import org.kestan.files.papers.PlanPapers;
+import org.kestan.files.papers.SheetPdf;
+import org.kestan.files.papers.TemplatePdf;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.repair.template.Template;
+import org.kestan.repair.template.Templates;
+import org.kestan.text.Wording;
 
 /** The papers of the plan, bench card and templates, each as it will be printed. */
 final class PapersPane extends HBox {
@@ -39,7 +39,7 @@ final class PapersPane extends HBox {
 
     private final JobSession session;
     private final FileChoice files;
-    private final OwnerWriting owner;
+    private final OwnerPaperExport owner;
     private final VBox list = new VBox();
     private final PaperView view;
     private final ToggleGroup sizes = new ToggleGroup();
@@ -49,7 +49,7 @@ final class PapersPane extends HBox {
     PapersPane(JobSession session, JobStore store) {
         this.session = session;
         files = store.files();
-        owner = new OwnerWriting(session, store);
+        owner = new OwnerPaperExport(session, store);
         getStyleClass().add("papers");
         view = new PaperView(session::complain);
         list.setId("template-list");
@@ -69,8 +69,8 @@ final class PapersPane extends HBox {
                 list,
                 head("Paper"),
                 size,
-                new PlainButton("Write this one\u2026", "paper-write", this::writeShown),
-                new PlainButton("All of them into a folder\u2026", "papers-all", this::chooseFolder));
+                new TextButton("Write this one\u2026", "paper-write", this::writeShown),
+                new TextButton("All of them into a folder\u2026", "papers-all", this::chooseFolder));
         left.getStyleClass().add("papers-list");
         ScrollPane choices = new ScrollPane(left);
         choices.setFitToWidth(true);
@@ -102,13 +102,13 @@ final class PapersPane extends HBox {
 
     /** Shows the papers there are now. */
     void show() {
-        if (session.dossier().plan().planned().isEmpty()) {
+        if (session.analysis().plan().planned().isEmpty()) {
             list.getChildren().setAll(new Label("None yet."));
             how.setText("");
             view.nothing("Nothing is planned yet: the sheet and the action wanted come first.");
             return;
         }
-        List<Template> templates = Templates.of(session.dossier().plan());
+        List<Template> templates = Templates.of(session.analysis().plan());
         if (!shown.equals(ESTIMATE)
                 && templates.stream().noneMatch(template -> template.key().equals(shown))) {
             shown = CARD;
@@ -118,33 +118,33 @@ final class PapersPane extends HBox {
         choice(group, CARD, "Bench card, one page for the wall");
         choice(group, ESTIMATE, "Estimate for the owner");
         for (Template template : templates) {
-            choice(group, template.key(), Words.label(template) + ", true size");
+            choice(group, template.key(), Wording.label(template) + ", true size");
         }
-        Dossier dossier = session.dossier();
+        JobAnalysis analysis = session.analysis();
         SheetPdf.Paper paper = paper();
         if (shown.equals(ESTIMATE)) {
             Callable<OwnerPaper.Made> maker = owner.estimate();
             how.setText("What was found, what we would do and what it costs, in plain words.");
             view.show(
-                    List.of(dossier.job(), session.standards(), shown, paper, session.unit()),
+                    List.of(analysis.job(), session.standards(), shown, paper, session.unit()),
                     "Estimate",
                     () -> owner.pdf(maker, paper));
             return;
         }
         Optional<Template> template =
                 templates.stream().filter(each -> each.key().equals(shown)).findFirst();
-        how.setText(template.map(each -> Words.more(each, "how"))
+        how.setText(template.map(each -> Wording.more(each, "how"))
                 .orElse("The numbers that decide, to be read from the" + " bench; the readings they rest on below."));
         view.show(
-                List.of(dossier.job(), dossier.shop(), shown, paper, session.unit()),
-                template.map(Words::label).orElse("Bench card"),
-                () -> bytes(dossier, template, paper));
+                List.of(analysis.job(), analysis.shop(), shown, paper, session.unit()),
+                template.map(Wording::label).orElse("Bench card"),
+                () -> bytes(analysis, template, paper));
     }
 
-    private byte[] bytes(Dossier dossier, Optional<Template> template, SheetPdf.Paper paper) throws IOException {
+    private byte[] bytes(JobAnalysis analysis, Optional<Template> template, SheetPdf.Paper paper) throws IOException {
         return template.isPresent()
-                ? TemplatePdf.write(List.of(template.get()), dossier.job(), paper)
-                : BenchCardPdf.write(dossier, dossier.plan(), session.words(), paper);
+                ? TemplatePdf.write(List.of(template.get()), analysis.job(), paper)
+                : BenchCardPdf.write(analysis, analysis.plan(), session.words(), paper);
     }
 
     private void choice(ToggleGroup group, String key, String text) {
@@ -161,7 +161,7 @@ final class PapersPane extends HBox {
     }
 
     private boolean isPlanned() {
-        if (session.dossier().plan().planned().isEmpty()) {
+        if (session.analysis().plan().planned().isEmpty()) {
             session.complain("Nothing is planned yet: the sheet and the action wanted come first.");
             return false;
         }
@@ -176,17 +176,17 @@ final class PapersPane extends HBox {
             owner.write(ESTIMATE, owner.estimate(), getScene().getWindow(), paper());
             return;
         }
-        Dossier dossier = session.dossier();
+        JobAnalysis analysis = session.analysis();
         SheetPdf.Paper paper = paper();
-        Optional<Template> template = Templates.of(dossier.plan()).stream()
+        Optional<Template> template = Templates.of(analysis.plan()).stream()
                 .filter(each -> each.key().equals(shown))
                 .findFirst();
         files.save(
                         getScene().getWindow(),
                         "Write this paper",
                         FileChoice.Kind.PAPER,
-                        PaperName.of(shown, dossier.job(), paper.name().toLowerCase(Locale.ROOT), ".pdf"))
-                .ifPresent(to -> files.write(to, file -> Files.write(file, bytes(dossier, template, paper))));
+                        PaperName.of(shown, analysis.job(), paper.name().toLowerCase(Locale.ROOT), ".pdf"))
+                .ifPresent(to -> files.write(to, file -> Files.write(file, bytes(analysis, template, paper))));
     }
 
     private void chooseFolder() {
@@ -199,7 +199,7 @@ final class PapersPane extends HBox {
     /** Writes all papers into a folder. */
     private void writeAll(Path folder) {
         try {
-            int count = PlanPapers.write(session.dossier(), session.dossier().plan(), session.words(), folder)
+            int count = PlanPapers.write(session.analysis(), session.analysis().plan(), session.words(), folder)
                     .size();
             session.say(count + " papers written to " + folder.getFileName());
         } catch (IOException failed) {

@@ -21,36 +21,36 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.house.House;
-import org.kestan.desktop.house.Room;
-import org.kestan.desktop.parts.field.Fields;
-import org.kestan.desktop.parts.field.PlainButton;
-import org.kestan.desktop.parts.field.WorkingOrder;
-import org.kestan.desktop.parts.pages.Columns;
-import org.kestan.desktop.parts.pages.NextLine;
-import org.kestan.desktop.parts.pages.PageTabs;
+import org.kestan.analysis.swing.Swing;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Fitting;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.School;
+import org.kestan.base.standards.SchoolQuestion;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+import org.kestan.desktop.room.Room;
+import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.dossier.Dossier;
-import org.kestan.dossier.Station;
-import org.kestan.dossier.StringRoom;
-import org.kestan.following.swing.Swing;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Aim;
-import org.kestan.ground.sheet.Fitting;
-import org.kestan.ground.sheet.Line;
-import org.kestan.ground.sheet.Sides;
-import org.kestan.ground.standards.School;
-import org.kestan.ground.standards.SchoolQuestion;
-import org.kestan.ground.standards.ShopStandards;
-import org.kestan.ground.standards.Standard;
+import org.kestan.desktop.widgets.field.Fields;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.desktop.widgets.field.WorkingOrder;
+import org.kestan.desktop.widgets.layout.Columns;
+import org.kestan.desktop.widgets.layout.NextStepLine;
+import org.kestan.desktop.widgets.layout.PageTabs;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
-import org.kestan.judgement.way.Way;
-import org.kestan.words.Card;
-import org.kestan.words.Headline;
-import org.kestan.words.PlanCards;
-import org.kestan.words.Words;
-import org.kestan.work.plan.WorkPlan;
+import org.kestan.judgment.way.Way;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.overview.Station;
+import org.kestan.overview.StringClearances;
+import org.kestan.repair.plan.WorkPlan;
+import org.kestan.text.Card;
+import org.kestan.text.Headline;
+import org.kestan.text.PlanCards;
+import org.kestan.text.Wording;
 
 /** What is wanted and the numbers of the work; the heel; the papers. */
 public final class PlanStation extends ScrollPane implements Room {
@@ -99,7 +99,7 @@ public final class PlanStation extends ScrollPane implements Room {
     private Fitting fitting;
 
     /** Makes the station. */
-    public PlanStation(House house) {
+    public PlanStation(RoomContext house) {
         session = house.session();
         papers = new PapersPane(session, house.store());
         ladder = new FretLadder(session);
@@ -111,8 +111,8 @@ public final class PlanStation extends ScrollPane implements Room {
         Label title = new Label("What is wanted");
         title.getStyleClass().add("place-title");
         FlowPane aims = new FlowPane(
-                new PlainButton("Shop\u2019s usual", "aim-usual", this::aimAtUsual),
-                new PlainButton("Lowest clean", "aim-clean", this::aimAtClean));
+                new TextButton("Shop\u2019s usual", "aim-usual", this::aimAtUsual),
+                new TextButton("Lowest clean", "aim-clean", this::aimAtClean));
         aims.getStyleClass().add("plan-aims");
         school.setId("plan-school");
         school.getStyleClass().add("card-remark");
@@ -171,17 +171,18 @@ public final class PlanStation extends ScrollPane implements Room {
         aside.getStyleClass().add("plain-button");
         aside.setMinWidth(USE_PREF_SIZE);
         aside.setOnAction(event -> {
-            if (session.dossier().isPreview()) {
-                Dossier dossier = session.dossier();
-                session.edit(job -> WorkPlan.take(dossier.ways(), dossier.plan().ways()));
+            if (session.analysis().isPreview()) {
+                JobAnalysis analysis = session.analysis();
+                session.edit(
+                        job -> WorkPlan.take(analysis.ways(), analysis.plan().ways()));
                 session.say(
-                        "In the plan: " + Words.ways(session.dossier().plan().ways()) + ".");
+                        "In the plan: " + Wording.ways(session.analysis().plan().ways()) + ".");
             } else {
                 session.edit(job -> WorkPlan.taking(job, List.of()));
                 session.say("Put aside; what we would do is previewed again.");
             }
         });
-        NextLine next = new NextLine(session, Station.PLAN);
+        NextStepLine next = new NextStepLine(session, Station.PLAN);
         // Where it is narrow the button says it by itself.
         widthProperty().addListener((property, old, width) -> {
             boolean roomy = width.doubleValue() > ROOMY * taken.getFont().getSize();
@@ -205,9 +206,9 @@ public final class PlanStation extends ScrollPane implements Room {
 
     /** The lowest action that plays clean once the relief is right and nothing else is done to the frets (§3.22). */
     private void aimAtClean() {
-        StringRoom room = session.dossier().room();
-        Optional<Swing> swing = room.at(StringRoom.Stage.AFTER_ROD)
-                .or(() -> room.at(StringRoom.Stage.NOW))
+        StringClearances room = session.analysis().room();
+        Optional<Swing> swing = room.at(StringClearances.Stage.AFTER_ROD)
+                .or(() -> room.at(StringClearances.Stage.NOW))
                 .filter(Swing::knowsBothSides);
         if (swing.isEmpty()) {
             session.complain("Gauge and note of both outer strings are needed for it, at Intake, and the sheet.");
@@ -216,7 +217,7 @@ public final class PlanStation extends ScrollPane implements Room {
         } else {
             aimAt(swing.get().lowestActions());
             session.say("The lowest action that plays clean for a "
-                    + Words.value(Lines.TOUCH.type(), room.hand()).toLowerCase(Locale.ROOT) + " hand is wanted.");
+                    + Wording.value(Lines.TOUCH.type(), room.hand()).toLowerCase(Locale.ROOT) + " hand is wanted.");
         }
     }
 
@@ -225,25 +226,25 @@ public final class PlanStation extends ScrollPane implements Room {
                 job.with(Aim.ACTION_BASS, rounded(action.bass())).with(Aim.ACTION_TREBLE, rounded(action.treble())));
     }
 
-    /** To the hundredth of a millimetre, up. */
-    private static Length rounded(double millimetres) {
-        return Length.ofText(String.format(Locale.ROOT, "%.2f mm", Math.ceil(millimetres * 100 - 1e-6) / 100));
+    /** To the hundredth of a millimeter, up. */
+    private static Length rounded(double millimeters) {
+        return Length.ofText(String.format(Locale.ROOT, "%.2f mm", Math.ceil(millimeters * 100 - 1e-6) / 100));
     }
 
     private void showWays() {
-        List<Way> ways = session.dossier().plan().ways();
-        boolean preview = session.dossier().isPreview();
+        List<Way> ways = session.analysis().plan().ways();
+        boolean preview = session.analysis().isPreview();
         taken.setText(
                 ways.isEmpty()
                         ? "Nothing is planned yet"
-                        : preview ? "Preview: " + Words.ways(ways) : Words.ways(ways));
+                        : preview ? "Preview: " + Wording.ways(ways) : Wording.ways(ways));
         aside.setText(preview ? "Take into the plan" : "Put aside");
         aside.setVisible(!ways.isEmpty());
         School chosen = session.standards().school(SchoolQuestion.PROJECTION);
         school.setText(
                 session.job().get(Aim.SADDLE).isPresent() || session.job().fitting() == Fitting.FLOATING_BRIDGE
                         ? ""
-                        : "Saddle by the shop\u2019s school: " + Words.lower(chosen) + ".");
+                        : "Saddle by the shop\u2019s school: " + Wording.lower(chosen) + ".");
     }
 
     @Override
@@ -293,12 +294,12 @@ public final class PlanStation extends ScrollPane implements Room {
             return;
         }
         showWays();
-        List<Card> cards = PlanCards.of(session.dossier(), session.words());
+        List<Card> cards = PlanCards.of(session.analysis(), session.words());
         // The papers have the numbers on them, large; over the frets they would take the room of the map.
         boolean said = pages.page() == Page.NUMBERS || pages.page() == Page.HEEL;
         deciding.setVisible(said);
         deciding.setManaged(said);
-        deciding.show(Headline.of(session.dossier(), session.words()));
+        deciding.show(Headline.of(session.analysis(), session.words()));
         switch (pages.page()) {
             case NUMBERS -> {
                 show(shownCards, cards);
@@ -342,10 +343,10 @@ public final class PlanStation extends ScrollPane implements Room {
     }
 
     private String waitingFor() {
-        if (!session.dossier().heldBack().isEmpty()) {
+        if (!session.analysis().heldBack().isEmpty()) {
             return "A reading is questioned: what hangs on it waits. Read it again at Measure, or take it twice if it is so.";
         }
-        return session.dossier().trajectory().isEmpty()
+        return session.analysis().trajectory().isEmpty()
                 ? "The sheet is not complete enough yet: the fields marked \u201cneeded\u201d at Measure come first."
                 : "Say the action wanted on both sides; everything else follows.";
     }

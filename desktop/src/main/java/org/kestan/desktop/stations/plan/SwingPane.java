@@ -7,25 +7,25 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.field.ChoiceField;
-import org.kestan.desktop.parts.field.WorkingOrder;
-import org.kestan.desktop.parts.neck.SwingMap;
-import org.kestan.desktop.parts.pages.PageTabs;
+import org.kestan.analysis.swing.Swing;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.standards.Standard;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.dossier.StringRoom;
-import org.kestan.following.swing.Swing;
-import org.kestan.ground.sheet.Side;
-import org.kestan.ground.standards.Standard;
+import org.kestan.desktop.widgets.field.ChoiceField;
+import org.kestan.desktop.widgets.field.WorkingOrder;
+import org.kestan.desktop.widgets.layout.PageTabs;
+import org.kestan.desktop.widgets.neck.SwingMap;
 import org.kestan.job.terms.Lines;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.Words;
+import org.kestan.overview.StringClearances;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Wording;
 
 /** Will it buzz, and where: the strings in movement over the frets, now and after each stage of the work. */
 final class SwingPane extends VBox {
 
     private final JobSession session;
-    private final PageTabs<StringRoom.Stage> stages =
-            new PageTabs<>(StringRoom.Stage.NOW, "swing-", stage -> Words.label(stage));
+    private final PageTabs<StringClearances.Stage> stages =
+            new PageTabs<>(StringClearances.Stage.NOW, "swing-", stage -> Wording.label(stage));
     private final Label said = new Label();
     private final Label none = new Label();
     private final SwingMap map;
@@ -55,15 +55,15 @@ final class SwingPane extends VBox {
 
     /** Shows the plan as it is now. */
     void refresh() {
-        StringRoom room = session.dossier().room();
+        StringClearances room = session.analysis().room();
         Optional<Swing> shown = room.at(stages.page());
-        boolean known = room.at(StringRoom.Stage.NOW).isPresent();
+        boolean known = room.at(StringClearances.Stage.NOW).isPresent();
         none.setText(
                 known
-                        ? stages.page() == StringRoom.Stage.LEVELLED
+                        ? stages.page() == StringClearances.Stage.LEVELLED
                                 ? "Read the neck fret by fret at Measure to know what levelling gives."
                                 : "This stage changes nothing here."
-                        : session.dossier().measured().isEmpty()
+                        : session.analysis().measured().isEmpty()
                                 ? "The sheet is not complete enough yet."
                                 : "Say gauge and note of the strings at Intake: their tension decides how far they swing.");
         show(none, shown.isEmpty());
@@ -82,12 +82,12 @@ final class SwingPane extends VBox {
         node.setManaged(shown);
     }
 
-    private List<List<String>> rows(StringRoom room) {
+    private List<List<String>> rows(StringClearances room) {
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of("", "bass", "limited by", "treble", "limited by"));
-        for (StringRoom.Stage stage : StringRoom.Stage.values()) {
+        for (StringClearances.Stage stage : StringClearances.Stage.values()) {
             room.at(stage).ifPresent(swing -> {
-                List<String> row = new ArrayList<>(List.of(Words.label(stage)));
+                List<String> row = new ArrayList<>(List.of(Wording.label(stage)));
                 for (Side side : Side.values()) {
                     Optional<Swing.LowestClean> clean = swing.lowestClean().get(side);
                     row.add(clean.map(each -> NumberTable.bare(session.unit().format(each.action())))

@@ -10,13 +10,13 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.field.PlainButton;
-import org.kestan.desktop.parts.pages.OwnerWriting;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
-import org.kestan.files.SheetPdf;
-import org.kestan.words.HistoryWords;
-import org.kestan.work.history.History;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.desktop.widgets.layout.OwnerPaperExport;
+import org.kestan.files.papers.SheetPdf;
+import org.kestan.repair.history.History;
+import org.kestan.text.HistoryText;
 
 /** The instrument over its visits: what it says in sentences, and four pictures. */
 final class HistoryPane extends VBox {
@@ -27,7 +27,7 @@ final class HistoryPane extends VBox {
 
     HistoryPane(JobSession session, JobStore store) {
         this.session = session;
-        OwnerWriting writing = new OwnerWriting(session, store);
+        OwnerPaperExport writing = new OwnerPaperExport(session, store);
         getStyleClass().add("bench-page");
         said.setId("history-said");
         said.getStyleClass().add("step-side");
@@ -35,7 +35,7 @@ final class HistoryPane extends VBox {
                 "Dots: as read. Line: where it goes. Narrow band: where the line lies, wide band: where a reading will lie, both 95 %.");
         bands.getStyleClass().add("card-remark");
         bands.setWrapText(true);
-        PlainButton paper = new PlainButton(
+        TextButton paper = new TextButton(
                 "Write as a paper\u2026",
                 "history-write",
                 () -> writing.write("history", writing.history(), getScene().getWindow(), SheetPdf.Paper.A4));
@@ -62,7 +62,7 @@ final class HistoryPane extends VBox {
     void show() {
         History history = History.of(session.job(), session.standards());
         said.getChildren().clear();
-        List<String> lines = HistoryWords.say(history, session.words());
+        List<String> lines = HistoryText.say(history, session.words());
         for (int i = 0; i < lines.size(); i++) {
             Label line = new Label(lines.get(i));
             line.getStyleClass().add(i == 0 ? "heel-watch" : "step-side-line");

@@ -19,36 +19,36 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.house.House;
-import org.kestan.desktop.house.Room;
-import org.kestan.desktop.parts.elevation.ElevationView;
-import org.kestan.desktop.parts.field.Entries;
-import org.kestan.desktop.parts.field.EntryField;
-import org.kestan.desktop.parts.field.Fields;
-import org.kestan.desktop.parts.field.LinesField;
-import org.kestan.desktop.parts.field.PlainButton;
-import org.kestan.desktop.parts.field.VisitEntry;
-import org.kestan.desktop.parts.field.WorkingOrder;
-import org.kestan.desktop.parts.pages.NextLine;
-import org.kestan.desktop.parts.pages.OwnerPane;
-import org.kestan.desktop.parts.pages.OwnerWriting;
-import org.kestan.desktop.parts.pages.PageTabs;
+import org.kestan.base.sheet.Reading;
+import org.kestan.desktop.room.Room;
+import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
-import org.kestan.dossier.Dossier;
-import org.kestan.dossier.Station;
-import org.kestan.ground.sheet.Reading;
+import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.desktop.widgets.field.EntryField;
+import org.kestan.desktop.widgets.field.Fields;
+import org.kestan.desktop.widgets.field.JobEntries;
+import org.kestan.desktop.widgets.field.LinesField;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.desktop.widgets.field.VisitEntry;
+import org.kestan.desktop.widgets.field.WorkingOrder;
+import org.kestan.desktop.widgets.layout.NextStepLine;
+import org.kestan.desktop.widgets.layout.OwnerPane;
+import org.kestan.desktop.widgets.layout.OwnerPaperExport;
+import org.kestan.desktop.widgets.layout.PageTabs;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.proof.Prediction;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.VisitRole;
-import org.kestan.words.ProofWords;
-import org.kestan.words.Words;
-import org.kestan.work.proof.Foretelling;
-import org.kestan.work.proof.Proof;
-import org.kestan.work.sideview.Profile;
-import org.kestan.work.steps.Step;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.overview.Station;
+import org.kestan.repair.proof.PredictionMaker;
+import org.kestan.repair.proof.Proof;
+import org.kestan.repair.sideview.SideProfile;
+import org.kestan.repair.steps.Step;
+import org.kestan.text.ProofText;
+import org.kestan.text.Wording;
 
 /** What was foretold, what came, and what explains the difference; the work is signed off here. */
 public final class ProofStation extends VBox implements Room {
@@ -95,7 +95,7 @@ public final class ProofStation extends VBox implements Room {
     private final Map<Reading, EntryField> onSheet = new LinkedHashMap<>();
 
     /** Makes the station. */
-    public ProofStation(House house) {
+    public ProofStation(RoomContext house) {
         session = house.session();
         store = house.store();
         elevation = house.elevation();
@@ -117,11 +117,11 @@ public final class ProofStation extends VBox implements Room {
         Label titled = new Label("Sign-off");
         titled.getStyleClass().add("place-title");
         FlowPane later = new FlowPane(
-                new PlainButton(
+                new TextButton(
                         "In half a year",
                         "proof-half",
                         () -> comeBack(LocalDate.now().plusMonths(6))),
-                new PlainButton(
+                new TextButton(
                         "In a year",
                         "proof-year",
                         () -> comeBack(LocalDate.now().plusYears(1))));
@@ -134,7 +134,7 @@ public final class ProofStation extends VBox implements Room {
                 later,
                 Fields.of(session, closing, Lines.SIGNED_BY, ""),
                 Fields.of(session, closing, Lines.SIGNED_ON, ""),
-                new PlainButton("Sign off today", "proof-sign", this::sign));
+                new TextButton("Sign off today", "proof-sign", this::sign));
         side.getStyleClass().add("proof-side");
         closing.setAfterLast(order::first);
         VBox told = new VBox(made, grid);
@@ -161,7 +161,7 @@ public final class ProofStation extends VBox implements Room {
         scroll.getStyleClass().add("station-scroll");
         WorkingOrder.follow(scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        NextLine line = new NextLine(session, Station.PROOF);
+        NextStepLine line = new NextStepLine(session, Station.PROOF);
         line.setMinWidth(USE_PREF_SIZE);
         HBox.setHgrow(headline, Priority.ALWAYS);
         headline.setMaxWidth(Double.MAX_VALUE);
@@ -192,14 +192,14 @@ public final class ProofStation extends VBox implements Room {
         EntryField field = new EntryField(
                 session,
                 ofItsOwn
-                        ? new VisitEntry(Entries.of(reading, "", session::standards), "", Step.Into.AFTER)
-                        : Entries.of(reading, "", session::standards),
+                        ? new VisitEntry(JobEntries.of(reading, "", session::standards), "", Step.Into.AFTER)
+                        : JobEntries.of(reading, "", session::standards),
                 "",
                 order);
         field.input().setId((ofItsOwn ? "proof-" : "proof-sheet-") + EntryField.id(reading));
         field.setMinWidth(USE_PREF_SIZE);
         field.input().setMinWidth(USE_PREF_SIZE);
-        field.input().setAccessibleText(Words.full(reading) + " after the work");
+        field.input().setAccessibleText(Wording.full(reading) + " after the work");
         return field;
     }
 
@@ -209,8 +209,8 @@ public final class ProofStation extends VBox implements Room {
     }
 
     private void sign() {
-        Dossier dossier = session.dossier();
-        if (dossier.proof().after().isEmpty()) {
+        JobAnalysis analysis = session.analysis();
+        if (analysis.proof().after().isEmpty()) {
             session.complain("Nothing was read after the work yet: at least the action belongs to a proof.");
             return;
         }
@@ -221,19 +221,20 @@ public final class ProofStation extends VBox implements Room {
                     ? signed
                     : signed.with(Lines.SIGNED_BY, session.whoProperty().get().strip());
         });
-        session.say(dossier.proof().misses() ? "Signed off, with what missed: it stays on the record." : "Signed off.");
+        session.say(
+                analysis.proof().misses() ? "Signed off, with what missed: it stays on the record." : "Signed off.");
     }
 
     /** What is foretold is kept before anything is read that could change anyone's mind. */
     private void keepPrediction() {
-        Dossier dossier = session.dossier();
+        JobAnalysis analysis = session.analysis();
         // A room that is built in a quiet moment is not looked at yet, and changes nothing.
         if (getScene() != null
-                && dossier.job().section(Sections.PREDICTION).isEmpty()
-                && !dossier.isPreview()
-                && dossier.proof().after().isEmpty()) {
+                && analysis.job().section(Sections.PREDICTION).isEmpty()
+                && !analysis.isPreview()
+                && analysis.proof().after().isEmpty()) {
             Optional<Prediction> made =
-                    Foretelling.of(dossier.plan(), dossier.spread().plan(), LocalDate.now());
+                    PredictionMaker.of(analysis.plan(), analysis.spread().plan(), LocalDate.now());
             made.ifPresent(each -> session.edit(job -> job.with(Sections.PREDICTION, Optional.of(each))));
         }
     }
@@ -246,7 +247,7 @@ public final class ProofStation extends VBox implements Room {
         if (pages.page() == Page.REPORT) {
             elevation.candidates().clear();
             if (report == null) {
-                report = new OwnerPane(session, store, "report", OwnerWriting::report);
+                report = new OwnerPane(session, store, "report", OwnerPaperExport::report);
                 pages.put(Page.REPORT, report);
             }
             report.show();
@@ -261,29 +262,29 @@ public final class ProofStation extends VBox implements Room {
             history.show();
             return;
         }
-        Dossier dossier = session.dossier();
-        Proof proof = dossier.proof();
-        Words words = session.words();
-        headline.setText(ProofWords.headline(proof, words));
-        made.setText(ProofWords.made(proof));
+        JobAnalysis analysis = session.analysis();
+        Proof proof = analysis.proof();
+        Wording words = session.words();
+        headline.setText(ProofText.headline(proof, words));
+        made.setText(ProofText.made(proof));
         rows(proof, words);
         causes.getChildren().clear();
-        if (proof.misses() || !dossier.shares().isEmpty()) {
+        if (proof.misses() || !analysis.shares().isEmpty()) {
             Label title =
                     new Label(proof.misses() ? "Where the action’s miss comes from" : "What made the small difference");
             title.getStyleClass().add("place-title");
             causes.getChildren().add(title);
-            ProofWords.causes(dossier, words).forEach(said -> {
+            ProofText.causes(analysis, words).forEach(said -> {
                 Label line = new Label(said);
                 line.setWrapText(true);
                 line.setMinWidth(0);
                 causes.getChildren().add(line);
             });
         }
-        draw(dossier, proof);
+        draw(analysis, proof);
     }
 
-    private void rows(Proof proof, Words words) {
+    private void rows(Proof proof, Wording words) {
         grid.getChildren().clear();
         grid.addRow(0, head(""), head("before"), head("foretold"), head("after"), head("off"), head("change"));
         boolean sheet = session.job()
@@ -305,7 +306,7 @@ public final class ProofStation extends VBox implements Room {
             Optional<Proof.Row> row = proof.lines().stream()
                     .filter(line -> line.reading() == reading)
                     .findFirst();
-            OptionalDouble before = proof.before().millimetres(reading);
+            OptionalDouble before = proof.before().millimeters(reading);
             grid.addRow(
                     at++,
                     name(reading),
@@ -317,12 +318,12 @@ public final class ProofStation extends VBox implements Room {
                             "proof-foretold"),
                     after,
                     off(row, words),
-                    value(row.map(ProofWords::percent).orElse(""), "card-remark"));
+                    value(row.map(ProofText::percent).orElse(""), "card-remark"));
         }
     }
 
-    private Label off(Optional<Proof.Row> row, Words words) {
-        Label label = new Label(row.map(each -> ProofWords.off(each, words)).orElse(""));
+    private Label off(Optional<Proof.Row> row, Wording words) {
+        Label label = new Label(row.map(each -> ProofText.off(each, words)).orElse(""));
         label.getStyleClass().add(row.filter(Proof.Row::isMiss).isPresent() ? "proof-miss" : "proof-within");
         label.setWrapText(true);
         label.setMinWidth(OFF_LEAST);
@@ -331,10 +332,10 @@ public final class ProofStation extends VBox implements Room {
         return label;
     }
 
-    private String print(Reading reading, double millimetres) {
+    private String print(Reading reading, double millimeters) {
         return reading.withFeelers()
-                ? session.words().numbers().fine(millimetres)
-                : session.words().numbers().length(millimetres);
+                ? session.words().numbers().fine(millimeters)
+                : session.words().numbers().length(millimeters);
     }
 
     private static Label head(String text) {
@@ -344,7 +345,7 @@ public final class ProofStation extends VBox implements Room {
     }
 
     private static Label name(Reading reading) {
-        Label label = new Label(Words.full(reading));
+        Label label = new Label(Wording.full(reading));
         label.setMinWidth(USE_PREF_SIZE);
         return label;
     }
@@ -357,10 +358,10 @@ public final class ProofStation extends VBox implements Room {
     }
 
     /** Foretold and after, over what was measured before. */
-    private void draw(Dossier dossier, Proof proof) {
-        List<Profile> profiles = new ArrayList<>();
-        dossier.plan().planned().ifPresent(planned -> profiles.add(Profile.of(planned, 0)));
-        proof.strung(dossier.job(), dossier.shop()).ifPresent(after -> profiles.add(Profile.of(after, 0)));
+    private void draw(JobAnalysis analysis, Proof proof) {
+        List<SideProfile> profiles = new ArrayList<>();
+        analysis.plan().planned().ifPresent(planned -> profiles.add(SideProfile.of(planned, 0)));
+        proof.strung(analysis.job(), analysis.shop()).ifPresent(after -> profiles.add(SideProfile.of(after, 0)));
         elevation.candidates().setAll(proof.after().isPresent() ? profiles : List.of());
     }
 

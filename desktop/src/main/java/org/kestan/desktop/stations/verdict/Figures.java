@@ -6,11 +6,11 @@ import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import java.util.stream.DoubleStream;
-import org.kestan.following.loads.Prediction;
-import org.kestan.following.loads.StringLoads;
-import org.kestan.following.setup.Setup;
-import org.kestan.ground.sheet.Sides;
-import org.kestan.words.Numbers;
+import org.kestan.analysis.loads.StringLoads;
+import org.kestan.analysis.loads.StrungSetup;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.base.sheet.Sides;
+import org.kestan.text.Numbers;
 
 /** The figures of a prediction as texts, one a line, so that several stand side by side. */
 final class Figures {
@@ -23,7 +23,7 @@ final class Figures {
      * @param label what it is
      * @param text reads it out of a prediction
      */
-    record Line(String label, Function<Prediction, String> text) {}
+    record Line(String label, Function<StrungSetup, String> text) {}
 
     private final Numbers numbers;
 
@@ -71,17 +71,17 @@ final class Figures {
         return one.mapToObj(printer).findFirst().orElse(Numbers.NONE);
     }
 
-    private static String newtons(Prediction prediction, DoubleStream force) {
+    private static String newtons(StrungSetup prediction, DoubleStream force) {
         return print(force, newtons -> about(prediction) + Numbers.whole(newtons) + " N");
     }
 
     private static String told(
-            Prediction prediction, Optional<Sides<Double>> sides, Function<Sides<Double>, String> printed) {
+            StrungSetup prediction, Optional<Sides<Double>> sides, Function<Sides<Double>, String> printed) {
         return sides.map(both -> about(prediction) + printed.apply(both)).orElse(Numbers.NONE);
     }
 
     /** Wound strings make it approximate. */
-    private static String about(Prediction prediction) {
+    private static String about(StrungSetup prediction) {
         return prediction.strings().filter(StringLoads::isApproximate).isPresent() ? "about " : "";
     }
 }

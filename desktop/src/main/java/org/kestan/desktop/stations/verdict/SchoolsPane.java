@@ -11,15 +11,15 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.field.PlainButton;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.standards.School;
+import org.kestan.base.standards.SchoolQuestion;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.ground.notation.Length;
-import org.kestan.ground.sheet.Aim;
-import org.kestan.ground.standards.School;
-import org.kestan.ground.standards.SchoolQuestion;
-import org.kestan.judgement.advice.SchoolPlan;
-import org.kestan.words.BenchUnit;
-import org.kestan.words.Words;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.judgment.advice.SchoolPlan;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Wording;
 
 /**
  * The schools side by side: those of projection worked out for this instrument, to be used for this job; of the others what
@@ -38,7 +38,7 @@ final class SchoolsPane extends ScrollPane {
         this.session = session;
         projections.getStyleClass().add("compare-grid");
         projections.setId("projection-schools");
-        Label title = new Label(Words.label(SchoolQuestion.PROJECTION));
+        Label title = new Label(Wording.label(SchoolQuestion.PROJECTION));
         title.getStyleClass().add("place-title");
         Label why = new Label("The action is the same in each; what differs is how much saddle is left for the years to"
                 + " come, and so how far the neck goes back.");
@@ -51,7 +51,7 @@ final class SchoolsPane extends ScrollPane {
         int at = 0;
         for (SchoolQuestion question : SchoolQuestion.values()) {
             if (question != SchoolQuestion.PROJECTION) {
-                Label head = new Label(Words.label(question));
+                Label head = new Label(Wording.label(question));
                 head.getStyleClass().add("place-title");
                 Label chosen = new Label();
                 chosen.setWrapText(true);
@@ -69,7 +69,7 @@ final class SchoolsPane extends ScrollPane {
         Label shops = new Label("The shop\u2019s way in the rest; changed in the shop standards.");
         shops.getStyleClass().add("card-remark");
         all.getChildren()
-                .addAll(shops, questions, new PlainButton("Shop standards\u2026", "schools-standards", standards));
+                .addAll(shops, questions, new TextButton("Shop standards\u2026", "schools-standards", standards));
         setContent(all);
         setFitToWidth(true);
         getStyleClass().add("station-scroll");
@@ -78,12 +78,12 @@ final class SchoolsPane extends ScrollPane {
     /** A school of projection with its reason; the shop's own is marked. */
     private VBox named(School school) {
         boolean shops = session.standards().holds(school);
-        Label name = new Label(Words.label(school) + (shops ? " \u2014 the shop\u2019s way" : ""));
+        Label name = new Label(Wording.label(school) + (shops ? " \u2014 the shop\u2019s way" : ""));
         name.setWrapText(true);
         if (shops) {
             name.getStyleClass().add("school-of-shop");
         }
-        Label reason = new Label(Words.more(school, "reason"));
+        Label reason = new Label(Wording.more(school, "reason"));
         reason.setWrapText(true);
         reason.getStyleClass().add("card-remark");
         return new VBox(name, reason);
@@ -91,10 +91,10 @@ final class SchoolsPane extends ScrollPane {
 
     void show() {
         others.forEach((question, label) ->
-                label.setText(Words.label(session.standards().school(question))));
+                label.setText(Wording.label(session.standards().school(question))));
         projections.getChildren().clear();
         projections.getColumnConstraints().clear();
-        List<SchoolPlan> plans = session.dossier().schools();
+        List<SchoolPlan> plans = session.analysis().schools();
         if (plans.isEmpty()) {
             Label none = new Label(
                     "For a bridge with a saddle of its own, once nut, action, saddle and bridge are on the sheet.");
@@ -130,7 +130,7 @@ final class SchoolsPane extends ScrollPane {
             Button use = new Button("For this job");
             use.getStyleClass().add("plain-button");
             use.setId("use-" + plan.school().key());
-            use.setAccessibleText("Plan this job by: " + Words.label(plan.school()));
+            use.setAccessibleText("Plan this job by: " + Wording.label(plan.school()));
             use.setOnAction(event -> use(plan));
             projections.add(use, 6, i + 1);
         }

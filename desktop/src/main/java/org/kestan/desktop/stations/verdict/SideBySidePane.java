@@ -11,15 +11,15 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
+import org.kestan.analysis.loads.StrungSetup;
+import org.kestan.base.finding.Keyed;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.following.loads.Prediction;
-import org.kestan.ground.finding.Keyed;
-import org.kestan.judgement.advice.Assessment;
-import org.kestan.judgement.advice.Combination;
-import org.kestan.judgement.advice.Ways;
-import org.kestan.judgement.way.Way;
-import org.kestan.words.Numbers;
-import org.kestan.words.Words;
+import org.kestan.judgment.advice.Assessment;
+import org.kestan.judgment.advice.Combination;
+import org.kestan.judgment.advice.Ways;
+import org.kestan.judgment.way.Way;
+import org.kestan.text.Numbers;
+import org.kestan.text.Wording;
 
 /** The picked ways in columns beside the instrument as measured, and all of them together in the order of the work. */
 final class SideBySidePane extends ScrollPane {
@@ -52,10 +52,10 @@ final class SideBySidePane extends ScrollPane {
      * @param remarks hours, price, whether it can be undone, and why
      */
     private record Column(
-            String head, List<Way> ways, Optional<Prediction> predicted, boolean reaches, List<String> remarks) {}
+            String head, List<Way> ways, Optional<StrungSetup> predicted, boolean reaches, List<String> remarks) {}
 
     /** The set-ups that are compared beside the measured one, in the order of their columns. */
-    List<Prediction> compared(Ways ways, List<Way> picked) {
+    List<StrungSetup> compared(Ways ways, List<Way> picked) {
         return columns(ways, picked).stream()
                 .skip(1)
                 .flatMap(column -> column.predicted().stream())
@@ -68,11 +68,11 @@ final class SideBySidePane extends ScrollPane {
         for (Way way : picked) {
             Assessment judged = ways.of(way);
             columns.add(new Column(
-                    Words.label(way),
+                    Wording.label(way),
                     judged.possible() ? List.of(way) : List.of(),
                     judged.predicted(),
                     judged.reaches(),
-                    remarks(judged.hours(), judged.cost(), judged.reversible(), Words.label(judged.fit()))));
+                    remarks(judged.hours(), judged.cost(), judged.reversible(), Wording.label(judged.fit()))));
         }
         if (picked.size() > 1) {
             Combination all = ways.combined(picked);

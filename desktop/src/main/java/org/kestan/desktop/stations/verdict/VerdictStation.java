@@ -15,26 +15,26 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
-import org.kestan.desktop.house.House;
-import org.kestan.desktop.house.Room;
-import org.kestan.desktop.parts.elevation.ElevationView;
-import org.kestan.desktop.parts.field.PlainButton;
-import org.kestan.desktop.parts.gates.GatesPane;
-import org.kestan.desktop.parts.pages.NextLine;
-import org.kestan.desktop.parts.pages.PageTabs;
+import org.kestan.analysis.loads.StrungSetup;
+import org.kestan.analysis.questions.Question;
+import org.kestan.desktop.room.Room;
+import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.dossier.Dossier;
-import org.kestan.dossier.Station;
-import org.kestan.following.loads.Prediction;
-import org.kestan.following.questions.Question;
+import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.desktop.widgets.gates.GatesPane;
+import org.kestan.desktop.widgets.layout.NextStepLine;
+import org.kestan.desktop.widgets.layout.PageTabs;
 import org.kestan.job.terms.Lines;
-import org.kestan.judgement.advice.Recommendation;
-import org.kestan.judgement.advice.RunnerUp;
-import org.kestan.judgement.advice.Ways;
-import org.kestan.judgement.way.Way;
-import org.kestan.words.Words;
-import org.kestan.work.plan.WorkPlan;
-import org.kestan.work.sideview.Profile;
+import org.kestan.judgment.advice.Recommendation;
+import org.kestan.judgment.advice.RunnerUp;
+import org.kestan.judgment.advice.Ways;
+import org.kestan.judgment.way.Way;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.overview.Station;
+import org.kestan.repair.plan.WorkPlan;
+import org.kestan.repair.sideview.SideProfile;
+import org.kestan.text.Wording;
 
 /** What is wrong and what can be done: the gates, the ways, the picked ones side by side, the schools. */
 public final class VerdictStation extends VBox implements Room {
@@ -61,7 +61,7 @@ public final class VerdictStation extends VBox implements Room {
     private boolean drew;
     private final JobSession session;
     private final ElevationView elevation;
-    private final Picks picks = new Picks();
+    private final ComparisonSelection picks = new ComparisonSelection();
     private final GatesPane gates;
     private final WaysPane waysPane;
     private final SideBySidePane compared;
@@ -71,13 +71,13 @@ public final class VerdictStation extends VBox implements Room {
     private final Label standing = new Label();
     private final VBox others = new VBox();
     private final Button take = new Button("Take into the plan");
-    private final Button aside = new PlainButton("Put aside", "verdict-aside", () -> {});
+    private final Button aside = new TextButton("Put aside", "verdict-aside", () -> {});
     private final PageTabs<Page> pages = new PageTabs<>(Page.GATES, "page-", each -> each.title);
-    private final House house;
+    private final RoomContext house;
     private List<Way> recommended = List.of();
 
     /** Makes the station; the compared ways are drawn over it. */
-    public VerdictStation(House house) {
+    public VerdictStation(RoomContext house) {
         this.house = house;
         session = house.session();
         elevation = house.elevation();
@@ -140,7 +140,7 @@ public final class VerdictStation extends VBox implements Room {
         });
         HBox press = new HBox(8, take, aside);
         press.setMinWidth(USE_PREF_SIZE);
-        VBox left = new VBox(advice, press, because, standing, new NextLine(session, Station.VERDICT));
+        VBox left = new VBox(advice, press, because, standing, new NextStepLine(session, Station.VERDICT));
         left.setMinWidth(0);
         left.getStyleClass().add("advice-left");
         others.setId("advice-runners");
@@ -173,13 +173,13 @@ public final class VerdictStation extends VBox implements Room {
 
     /** Takes ways into the plan: one step of undo, and on to the plan. */
     private void take(List<Way> ways) {
-        Ways judged = session.dossier().ways();
+        Ways judged = session.analysis().ways();
         if (judged.combined(ways).possible().isEmpty()) {
             session.complain("That is not for this instrument: see why beside it.");
             return;
         }
         session.edit(job -> WorkPlan.take(judged, ways));
-        session.say("In the plan: " + Words.ways(ways) + ".");
+        session.say("In the plan: " + Wording.ways(ways) + ".");
         house.show(Station.PLAN);
     }
 
@@ -192,13 +192,13 @@ public final class VerdictStation extends VBox implements Room {
             }
             return;
         }
-        Dossier dossier = session.dossier();
-        Words words = session.words();
-        Recommendation recommendation = dossier.recommendation();
+        JobAnalysis analysis = session.analysis();
+        Wording words = session.words();
+        Recommendation recommendation = analysis.recommendation();
         recommended = recommendation.ways();
         String reason = words.say(recommendation.reasons());
-        List<Question> asked = dossier.heldBack();
-        advice.setText(asked.isEmpty() ? "We would: " + Words.ways(recommended) : "Read again first");
+        List<Question> asked = analysis.heldBack();
+        advice.setText(asked.isEmpty() ? "We would: " + Wording.ways(recommended) : "Read again first");
         because.setText(asked.isEmpty() ? reason : asked(asked, words));
         List<Way> taken = WorkPlan.taken(session.job());
         boolean same = taken.equals(recommended);
@@ -207,16 +207,16 @@ public final class VerdictStation extends VBox implements Room {
                         ? asked.isEmpty() && !recommended.isEmpty()
                                 ? "Not taken yet: drawing, figures and plan preview it."
                                 : ""
-                        : same ? "It is in the plan." : "In the plan, and shown: " + Words.ways(taken) + ".");
+                        : same ? "It is in the plan." : "In the plan, and shown: " + Wording.ways(taken) + ".");
         show(take, taken.isEmpty() || !same);
         show(aside, !taken.isEmpty());
-        others(asked.isEmpty(), recommendation, dossier, words);
+        others(asked.isEmpty(), recommendation, analysis, words);
         take.setDisable(recommended.isEmpty() || !asked.isEmpty());
         Page page = pages.page();
         switch (page) {
-            case GATES -> gates.show(dossier.gates(), words);
-            case WAYS -> waysPane.show(dossier.ways(), recommended);
-            case COMPARED -> compared.show(dossier.ways(), picks.ways());
+            case GATES -> gates.show(analysis.gates(), words);
+            case WAYS -> waysPane.show(analysis.ways(), recommended);
+            case COMPARED -> compared.show(analysis.ways(), picks.ways());
             case SCHOOLS -> schools.show();
         }
         boolean drawn = page == Page.WAYS || page == Page.COMPARED;
@@ -225,9 +225,9 @@ public final class VerdictStation extends VBox implements Room {
                 .candidates()
                 .setAll(
                         drawn
-                                ? compared.compared(dossier.ways(), picks.ways()).stream()
-                                        .map(Prediction::setup)
-                                        .map(setup -> Profile.of(setup, 0))
+                                ? compared.compared(analysis.ways(), picks.ways()).stream()
+                                        .map(StrungSetup::setup)
+                                        .map(setup -> SideProfile.of(setup, 0))
                                         .toList()
                                 : List.of());
     }
@@ -237,27 +237,27 @@ public final class VerdictStation extends VBox implements Room {
         node.setManaged(shown);
     }
 
-    private static String asked(List<Question> questions, Words words) {
+    private static String asked(List<Question> questions, Wording words) {
         return questions.stream()
-                .map(each -> Words.label(each.line()) + ": " + words.say(each.asked()))
+                .map(each -> Wording.label(each.line()) + ": " + words.say(each.asked()))
                 .collect(Collectors.joining("  "));
     }
 
     /** The next best, each with the one reason it was not chosen, and what would change the advice. */
-    private void others(boolean said, Recommendation recommendation, Dossier dossier, Words words) {
+    private void others(boolean said, Recommendation recommendation, JobAnalysis analysis, Wording words) {
         others.getChildren().clear();
         if (!said) {
             return;
         }
         for (RunnerUp each : recommendation.runnersUp()) {
             others.getChildren()
-                    .add(line("Not " + Words.ways(each.ways()).toLowerCase(Locale.ROOT), words.say(each.reason())));
+                    .add(line("Not " + Wording.ways(each.ways()).toLowerCase(Locale.ROOT), words.say(each.reason())));
         }
-        dossier.changes()
+        analysis.changes()
                 .forEach(change -> others.getChildren()
                         .add(line(
                                 words.say(change.condition()),
-                                Words.ways(change.then().ways()).toLowerCase(Locale.ROOT) + ".")));
+                                Wording.ways(change.then().ways()).toLowerCase(Locale.ROOT) + ".")));
     }
 
     private static TextFlow line(String what, String why) {

@@ -7,15 +7,15 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import org.kestan.ground.standards.Measure;
-import org.kestan.judgement.advice.Assessment;
-import org.kestan.judgement.advice.Spent;
-import org.kestan.judgement.way.Effect;
-import org.kestan.judgement.way.Shim;
-import org.kestan.judgement.way.Way;
-import org.kestan.judgement.ways.Catalogue;
-import org.kestan.words.Numbers;
-import org.kestan.words.Words;
+import org.kestan.base.standards.Measure;
+import org.kestan.judgment.advice.Assessment;
+import org.kestan.judgment.advice.MaterialUsed;
+import org.kestan.judgment.way.Effect;
+import org.kestan.judgment.way.Shim;
+import org.kestan.judgment.way.Way;
+import org.kestan.judgment.ways.WayCatalog;
+import org.kestan.text.Numbers;
+import org.kestan.text.Wording;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** All that is said of the way looked at: why, whom it suits, what it spends, its risks, its cautions. */
@@ -24,7 +24,7 @@ final class WayDetail extends VBox {
     private final Label title = new Label();
     private final VBox lines = new VBox();
     private final Button take = new Button("Take into the plan");
-    private Way shown = Catalogue.LEAVE;
+    private Way shown = WayCatalog.LEAVE;
 
     WayDetail(Consumer<Way> taker) {
         getStyleClass().add("way-detail");
@@ -37,13 +37,13 @@ final class WayDetail extends VBox {
         getChildren().addAll(title, new HBox(take), lines);
     }
 
-    void show(Assessment way, List<Shim> shims, Words words) {
+    void show(Assessment way, List<Shim> shims, Wording words) {
         shown = way.way();
-        title.setText(Words.label(shown));
+        title.setText(Wording.label(shown));
         take.setDisable(!way.possible());
         lines.getChildren().clear();
         way.reasons().forEach(reason -> line("", words.say(reason)));
-        line("Suits", Words.suits(shown));
+        line("Suits", Wording.suits(shown));
         if (shown.has(Effect.SHIMS_POCKET)) {
             shims.forEach(shim -> line(
                     "Shim " + Numbers.angle(shim.angle()),
@@ -55,16 +55,16 @@ final class WayDetail extends VBox {
         if (!parts.isEmpty()) {
             line("Parts", parts);
         }
-        Words.risks(shown).forEach(risk -> line("Risk", risk));
-        List<String> cautions = Words.cautions(shown);
+        Wording.risks(shown).forEach(risk -> line("Risk", risk));
+        List<String> cautions = Wording.cautions(shown);
         cautions.forEach(this::caution);
         if (!cautions.isEmpty()) {
             line("", "Local rules and a licensed trade's advice come before these figures.");
         }
     }
 
-    private static String spent(Spent spent, Numbers numbers) {
-        String amount = numbers.length(Math.abs(spent.amount())) + " of " + Words.label(spent.reserve());
+    private static String spent(MaterialUsed spent, Numbers numbers) {
+        String amount = numbers.length(Math.abs(spent.amount())) + " of " + Wording.label(spent.reserve());
         String what = spent.amount() < 0 ? "Gives back " + amount : amount;
         return spent.left().isPresent()
                 ? what + "; " + numbers.signed(spent.left().getAsDouble()) + " over the shop's least is left."
@@ -74,7 +74,7 @@ final class WayDetail extends VBox {
     private static String parts(Way way) {
         List<String> names = way.prices().stream()
                 .filter(each -> each.measure() == Measure.MONEY)
-                .map(Words::label)
+                .map(Wording::label)
                 .toList();
         return names.isEmpty() ? "" : String.join(", ", names) + ".";
     }

@@ -8,14 +8,14 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import org.kestan.desktop.parts.figures.StateShape;
-import org.kestan.following.figures.State;
-import org.kestan.following.loads.Prediction;
-import org.kestan.following.setup.Setup;
-import org.kestan.judgement.advice.Assessment;
-import org.kestan.judgement.way.Way;
-import org.kestan.words.Numbers;
-import org.kestan.words.Words;
+import org.kestan.analysis.figures.State;
+import org.kestan.analysis.loads.StrungSetup;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.desktop.widgets.figures.StateShape;
+import org.kestan.judgment.advice.Assessment;
+import org.kestan.judgment.way.Way;
+import org.kestan.text.Numbers;
+import org.kestan.text.Wording;
 
 /** One way in the list: picked or not, whether it is for this instrument, what the action would be, what it costs. */
 final class WayRow extends HBox {
@@ -35,9 +35,9 @@ final class WayRow extends HBox {
         setAccessibleRole(AccessibleRole.TEXT);
         pick.setId(getId() + "-pick");
         pick.setFocusTraversable(false);
-        pick.setAccessibleText("Compare " + Words.label(way));
+        pick.setAccessibleText("Compare " + Wording.label(way));
         Label name = cell("way-name");
-        name.setText(Words.label(way));
+        name.setText(Wording.label(way));
         name.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(name, Priority.ALWAYS);
         getChildren().addAll(pick, mark, name, fit, action, hours, cost);
@@ -74,12 +74,12 @@ final class WayRow extends HBox {
         return pick;
     }
 
-    void show(Assessment way, boolean recommended, Words words, String currency) {
+    void show(Assessment way, boolean recommended, Wording words, String currency) {
         Numbers numbers = words.numbers();
         mark.show(state(way));
-        fit.setText(recommended ? "we would" : Words.label(way.fit()));
+        fit.setText(recommended ? "we would" : Wording.label(way.fit()));
         action.setText(way.predicted()
-                .map(Prediction::setup)
+                .map(StrungSetup::setup)
                 .map(Setup::action)
                 .map(numbers::pair)
                 .orElse(Numbers.NONE));
@@ -91,7 +91,7 @@ final class WayRow extends HBox {
             getStyleClass().add("way-recommended");
         }
         getStyleClass().add(way.possible() ? "way-possible" : "way-not");
-        setAccessibleText(Words.label(way.way()) + ", " + fit.getText() + ", action then " + action.getText() + ". "
+        setAccessibleText(Wording.label(way.way()) + ", " + fit.getText() + ", action then " + action.getText() + ". "
                 + words.say(way.reasons()));
     }
 

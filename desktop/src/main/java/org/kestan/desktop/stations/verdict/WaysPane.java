@@ -11,12 +11,12 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.kestan.desktop.parts.pages.Reveal;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.judgement.advice.Assessment;
-import org.kestan.judgement.advice.Ways;
-import org.kestan.judgement.way.Way;
-import org.kestan.judgement.ways.Catalogue;
+import org.kestan.desktop.widgets.layout.ScrollToFocus;
+import org.kestan.judgment.advice.Assessment;
+import org.kestan.judgment.advice.Ways;
+import org.kestan.judgment.way.Way;
+import org.kestan.judgment.ways.WayCatalog;
 
 /**
  * All ways for the instrument, least invasive first, and what is said of the one looked at. Up and Down go through them,
@@ -28,30 +28,30 @@ final class WaysPane extends HBox {
     private static final double NARROW = 62;
 
     private final JobSession session;
-    private final Picks picks;
+    private final ComparisonSelection picks;
     private final Consumer<Way> taker;
     private final Map<Way, WayRow> rows = new LinkedHashMap<>();
     private final WayDetail detail;
     private final ScrollPane listScroll = scroll(new VBox());
     private Ways ways;
-    private Way looked = Catalogue.LEAVE;
+    private Way looked = WayCatalog.LEAVE;
     private List<Way> advised = List.of();
-    private List<Way> order = Catalogue.ALL;
+    private List<Way> order = WayCatalog.ALL;
     private final VBox list = new VBox();
 
-    WaysPane(JobSession session, Picks picks, Consumer<Way> taker) {
+    WaysPane(JobSession session, ComparisonSelection picks, Consumer<Way> taker) {
         this.session = session;
         this.picks = picks;
         this.taker = taker;
         getStyleClass().add("ways");
         list.setId("ways-list");
-        for (Way way : Catalogue.ALL) {
+        for (Way way : WayCatalog.ALL) {
             WayRow row = new WayRow(way);
             rows.put(way, row);
             list.getChildren().add(row);
             row.focusedProperty().addListener((property, was, is) -> {
                 if (is) {
-                    Reveal.in(listScroll, row);
+                    ScrollToFocus.in(listScroll, row);
                     look(way);
                 }
             });

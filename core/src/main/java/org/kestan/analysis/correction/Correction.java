@@ -1,0 +1,118 @@
+package org.kestan.analysis.correction;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.analysis.trajectory.Trajectory;
+import org.kestan.base.geometry.Angle;
+import org.kestan.base.geometry.HeelCut;
+import org.kestan.base.geometry.NeckCurve;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
+
+/**
+ * What has to change for the target, and what the instrument will be afterward.
+ *
+ * @param trajectory the instrument as measured
+ * @param afterRelief the set-up once the relief is right, all else as measured (§3.5)
+ * @param planned the set-up wanted, the neck turned for it (§3.6, §3.7)
+ * @param sink how far the body is taken to fold up under string load
+ * @param heel the heel cut; empty when the heel height was not read
+ * @param extension the extension afterward; empty when its length or fall-away was not read
+ * @param assumed every path for which a default stood in, those of the trajectory first
+ */
+public record Correction(
+        Trajectory trajectory,
+        Setup afterRelief,
+        Setup planned,
+        double sink,
+        Optional<HeelCut> heel,
+        Optional<Extension> extension,
+        List<String> assumed) {
+
+    /** The relief curve wanted. */
+    public NeckCurve neck() {
+        return planned.neck().middle();
+    }
+
+    /** θ, neck rotation, positive = set back (§3.7). */
+    public Angle angle() {
+        return planned.rotation();
+    }
+
+    /** Soundboard to saddle crown afterward, mean of the sides, mm. */
+    public double supportHeight() {
+        return planned.supportHeight();
+    }
+
+    /** Bridge thickness afterward, mm; empty for a floating bridge. */
+    public OptionalDouble bridgeThickness() {
+        return planned.bridgeThickness();
+    }
+
+    /** Saddle protrusion afterward each side, mm; empty for a floating bridge (§3.10). */
+    public Optional<Sides<Double>> protrusion() {
+        return planned.protrusion();
+    }
+
+    /** The action once the relief is right, at the fret where it was read (§3.5), mm. */
+    public double actionAfterRelief(Side side) {
+        return afterRelief.action().get(side);
+    }
+
+    /** The action afterward at the fret where it was read, mm. */
+    public double plannedAction(Side side) {
+        return planned.action().get(side);
+    }
+
+    /** What the saddle crown must come down relative to the fret line on a side, after relief (§3.6), mm. */
+    public double saddleDrop(Side side) {
+        return afterRelief.crown().get(side) - planned.crown().get(side);
+    }
+
+    /** Mean of both sides' saddle drop, mm. */
+    public double meanSaddleDrop() {
+        return Sides.mean(Sides.of(this::saddleDrop));
+    }
+
+    /** How much the crown itself is raised from the top, mm: Δz of §3.7. */
+    public double crownRise() {
+        return supportHeight() - trajectory.basis().supportHeight();
+    }
+
+    /** The strung projection to end with at the saddle, {@code support height − hs*} (§3.7), mm over the soundboard. */
+    public double targetStrung() {
+        return planned.projection();
+    }
+
+    /** What the straightedge must show with the neck dry-fitted and no strings on: strung plus sink, mm. */
+    public double targetSlack() {
+        return targetStrung() + sink;
+    }
+
+    /** What the straightedge will read at pitch, where this sheet says it lies and the caliper stands (§3.4), mm. */
+    public double strungAsRead() {
+        return planned.basis().straightedge().asRead(targetStrung());
+    }
+
+    /** What the straightedge will read with the neck dry-fitted and no strings on, mm. */
+    public double slackAsRead() {
+        return planned.basis().straightedge().asRead(targetSlack());
+    }
+
+    /** The strings over fret 1 afterward on a side, mm (§3.6). */
+    public double nutAfter(Side side) {
+        return planned.nut().get(side);
+    }
+
+    /** The strung projection once the relief is right and nothing else is changed, mm over the soundboard. */
+    public double strungAfterRelief() {
+        return afterRelief.projection();
+    }
+
+    /** Neck pitch afterward, positive = set back; empty where the frets' height over the top is assumed. */
+    public Optional<Angle> plannedPitch() {
+        return planned.pitch();
+    }
+}

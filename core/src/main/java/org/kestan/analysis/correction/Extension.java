@@ -1,0 +1,33 @@
+package org.kestan.analysis.correction;
+
+/**
+ * The fretboard past the joint after the relief change and the rotation (§3.11). Millimeters.
+ *
+ * @param length ℓ, joint to last fret
+ * @param fallAwayBefore f, how far the last fret lies below the fret line now
+ * @param turned what it falls away by the rotation, {@code f + ℓ·tan θ}
+ * @param byRelief what the change of relief adds, {@code ℓ·Δq'(x_J)}
+ * @param wanted the fall-away wanted
+ */
+public record Extension(double length, double fallAwayBefore, double turned, double byRelief, double wanted) {
+
+    /** How far the last fret falls away afterward with nothing under the extension; negative when it rises. */
+    public double fallAwayAfter() {
+        return turned + byRelief;
+    }
+
+    /** Thickness at its end of the wedge under the extension: {@code max(0, f + ℓ·tan θ − wanted)}; zero at the joint. */
+    public double wedge() {
+        return Math.max(0, turned - wanted);
+    }
+
+    /** How much the frets go down for each mm past the joint afterward, the wedge under the extension. */
+    public double fall() {
+        return (fallAwayAfter() - wedge()) / length;
+    }
+
+    /** How much the last fret stands higher than wanted: wood to plane there, or to bed deeper; 0 where a wedge goes. */
+    public double rises() {
+        return Math.max(0, wanted - turned);
+    }
+}

@@ -1,0 +1,25 @@
+package org.kestan.analysis.figures;
+
+import java.util.Locale;
+import org.kestan.base.finding.Keyed;
+
+/** How a deciding figure stands. */
+public enum State implements Keyed {
+    GOOD,
+    MARGINAL,
+    STOP,
+    UNKNOWN;
+
+    @Override
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Returns the graver of two states; unknown yields to what is known. */
+    public State graver(State other) {
+        if (this == UNKNOWN || other == UNKNOWN) {
+            return this == UNKNOWN ? other : this;
+        }
+        return compareTo(other) >= 0 ? this : other;
+    }
+}

@@ -1,0 +1,94 @@
+package org.kestan.analysis.loads;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.base.geometry.Angle;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.standards.Family;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+import org.kestan.base.strings.LoadedString;
+import org.kestan.base.strings.Material;
+import org.kestan.base.strings.Note;
+import org.kestan.base.strings.Wire;
+import org.kestan.job.Job;
+import org.kestan.job.strings.StringSpec;
+import org.kestan.job.terms.Lines;
+
+/**
+ * The strings of a job at their pitch (§3.15).
+ *
+ * @param strings those whose gauge and note are known, from the bass side
+ * @param unknown how many strings of the set lack a gauge or a note
+ */
+public record StringLoads(List<LoadedString> strings, int unknown) {
+
+    /** Takes an unmodifiable copy. */
+    public StringLoads {
+        strings = List.copyOf(strings);
+    }
+
+    /** Loads the strings of a job, at the pitch its survey was taken at; empty without a scale or any known string. */
+    public static Optional<StringLoads> of(Job job, ShopStandards shop) {
+        if (job.get(Dimension.SCALE).isEmpty()) {
+            return Optional.empty();
+        }
+        double scale = job.millimeters(Dimension.SCALE).orElseThrow();
+        int down = job.get(Lines.STEPS_DOWN).orElse(0);
+        List<StringSpec> specs = job.strings();
+        StringPlaces places = StringPlaces.of(
+                job,
+                job.millimeters(Reading.SPACING_BRIDGE).orElse(shop.get(Standard.SPACING_BRIDGE)),
+                shop.get(Standard.COURSE_SPACING));
+        List<LoadedString> known = new ArrayList<>();
+        for (int i = 0; i < specs.size(); i++) {
+            StringSpec spec = specs.get(i);
+            OptionalDouble open = Note.frequency(spec.pitch());
+            if (spec.gauge().isEmpty() || open.isEmpty() || spec.gauge().get().millimeters() <= 0) {
+                continue;
+            }
+            Wire wire = Wire.of(spec.gauge().get().millimeters(), spec.wound(), material(job, spec), shop);
+            double frequency = open.getAsDouble() * Math.pow(2, -down / 12.0);
+            known.add(new LoadedString(
+                    specs.size() - i, spec.pitch(), wire, frequency, wire.tension(scale, frequency), places.share(i)));
+        }
+        return known.isEmpty() ? Optional.empty() : Optional.of(new StringLoads(known, specs.size() - known.size()));
+    }
+
+    /** As said, else what the family is usually strung with. */
+    private static Material material(Job job, StringSpec spec) {
+        return spec.material().orElse(job.family() == Family.CLASSICAL ? Material.NYLON : Material.STEEL);
+    }
+
+    /** Sum of the tensions, N. */
+    public double total() {
+        return strings.stream().mapToDouble(LoadedString::tension).sum();
+    }
+
+    /** Sum of the tensions once all are tuned down by half steps, N. */
+    public double totalTunedDown(double halfSteps) {
+        return strings.stream().mapToDouble(each -> each.tunedDown(halfSteps)).sum();
+    }
+
+    /**
+     * Sum of the press on the saddle for a break angle that goes evenly from the bass to the treble side.
+     *
+     * @param bass break angle there
+     * @param treble break angle there
+     * @return N
+     */
+    public double press(Angle bass, Angle treble) {
+        return strings.stream()
+                .mapToDouble(each -> each.press(
+                        Angle.ofRadians(bass.radians() + (treble.radians() - bass.radians()) * each.place())))
+                .sum();
+    }
+
+    /** Tells whether any of the strings is wound, so that sums are approximate. */
+    public boolean isApproximate() {
+        return strings.stream().anyMatch(each -> each.wire().wound());
+    }
+}

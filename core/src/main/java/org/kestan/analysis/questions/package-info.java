@@ -1,0 +1,4 @@
+/**
+ * What the sheet is asked about: readings outside their plausible range, and readings that contradict each other.
+ */
+package org.kestan.analysis.questions;

@@ -1,0 +1,284 @@
+package org.kestan.analysis.setup;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.analysis.neck.Neck;
+import org.kestan.analysis.trajectory.Basis;
+import org.kestan.analysis.trajectory.Trajectory;
+import org.kestan.base.geometry.Angle;
+import org.kestan.base.geometry.BreakAngle;
+import org.kestan.base.geometry.NeckCurve;
+import org.kestan.base.geometry.StringLine;
+import org.kestan.base.geometry.Tolerances;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.job.visits.Visit;
+
+/**
+ * A set-up of the instrument. Millimeters; heights of the strings over the fret line.
+ *
+ * @param basis the numbers of the instrument that no set-up changes: frets, distances
+ * @param reliefGap relief, held and read as on the sheet
+ * @param neck the frets below the fret line
+ * @param strings the outer strings
+ * @param protrusion saddle out of the bridge each side; empty for a floating bridge
+ * @param bridgeThickness bridge at the saddle; empty for a floating bridge
+ * @param supportHeight soundboard to saddle crown, mean of the sides
+ * @param anchorage where the strings go behind the saddle
+ * @param rotation how far the neck has been turned against the measured one, positive = set back
+ * @param stepsDown how many half steps the strings have been tuned down against the measured ones
+ */
+@RecordBuilder
+public record Setup(
+        Basis basis,
+        double reliefGap,
+        Neck neck,
+        Sides<StringLine> strings,
+        Optional<Sides<Double>> protrusion,
+        OptionalDouble bridgeThickness,
+        double supportHeight,
+        Anchorage anchorage,
+        Angle rotation,
+        double stepsDown)
+        implements SetupBuilder.With {
+
+    /** The set-up as measured. */
+    public static Setup measured(Trajectory known, Visit visit, ShopStandards shop) {
+        Basis basis = known.basis();
+        return new Setup(
+                basis,
+                basis.reliefGap(),
+                known.neck(),
+                known.strings(),
+                basis.protrusion(),
+                basis.bridgeThickness(),
+                basis.supportHeight(),
+                Anchorage.of(visit, shop),
+                Angle.ZERO,
+                0);
+    }
+
+    /** Height of the open string over the crown of a fret, mm: fret 1 and up. */
+    public double over(int fret, Side side) {
+        double at = basis.frets().at(fret);
+        return strings.get(side).heightAt(at) + neck.dipAt(at, side);
+    }
+
+    /** The action at the fret where it was read, each side, mm. */
+    public Sides<Double> action() {
+        return Sides.of(side -> over(basis.actionFret(), side));
+    }
+
+    /** How far the action is from a wanted one, the side that is farther off, mm. */
+    public double offFrom(Sides<Double> wanted) {
+        Sides<Double> off = action().with(wanted, (now, aim) -> Math.abs(now - aim));
+        return Math.max(off.bass(), off.treble());
+    }
+
+    /** Tells whether the action is within reach (mm) of a wanted one on both sides; 1 nm is no difference. */
+    public boolean meets(Sides<Double> wanted, double reach) {
+        return offFrom(wanted) <= reach + Tolerances.SAME;
+    }
+
+    /** The strings over fret 1, each side, mm. */
+    public Sides<Double> nut() {
+        return Sides.of(side -> over(1, side));
+    }
+
+    /** Saddle crown over the fret line, each side, mm. */
+    public Sides<Double> crown() {
+        return strings.map(line -> line.heightAt(basis.saddle()));
+    }
+
+    /** Strung projection of the fret line at the saddle, mm over the soundboard (§3.4). */
+    public double projection() {
+        return supportHeight - Sides.mean(crown());
+    }
+
+    /** Neck pitch, positive = set back (§3.7); empty where the frets' height over the top is assumed. */
+    public Optional<Angle> pitch() {
+        return basis.pitchIsKnown() ? Optional.of(steepness()) : Optional.empty();
+    }
+
+    /** The angle between fret line and top as it is drawn and reckoned with, whether or not it is known well enough to tell. */
+    public Angle steepness() {
+        return basis.rotation().pitch(projection());
+    }
+
+    /** Top of the bridge over the soundboard, mm; the crown itself for a floating bridge. */
+    public double bridgeTop() {
+        return bridgeThickness.orElse(supportHeight);
+    }
+
+    /** Break angle on a side; empty when a tailpiece was not read (§3.14). */
+    public Optional<Angle> breakAngle(Side side) {
+        double overJoint = Sides.mean(strings.map(line -> line.heightAt(basis.joint())));
+        // The string over the top at the joint: the fret line there lies o over the top.
+        Angle front = BreakAngle.inFront(supportHeight, basis.fretsOverTop() + overJoint, basis.jointToSaddle());
+        Optional<Angle> behind = protrusion.isPresent()
+                ? Optional.of(anchorage.behindPins(protrusion.get().get(side)))
+                : anchorage.behindTailpiece(supportHeight);
+        return behind.map(front::plus);
+    }
+
+    /** The lesser of both sides' break angles; empty when a tailpiece was not read. */
+    public Optional<Angle> leastBreakAngle() {
+        return breakAngle(Side.BASS).flatMap(bass -> breakAngle(Side.TREBLE).map(treble -> Angle.min(bass, treble)));
+    }
+
+    /**
+     * How much the crown must rise over the fret line on each side for a wanted action, the nut's slot left as it is: action
+     * change times {@code x_s/x} of the fret (§3.6), mm; negative to lower.
+     */
+    public Sides<Double> crownRiseFor(Sides<Double> action) {
+        double leverage = basis.saddle() / basis.actionAt();
+        return action.with(action(), (wanted, now) -> (wanted - now) * leverage);
+    }
+
+    /** After the truss rod has set another relief (§3.5): the neck moves against the body, nothing else does. */
+    public Setup afterRelief(double gap) {
+        Neck next = neck.bent(basis.reliefPlace().curvature(gap - reliefGap));
+        NeckCurve was = neck.middle();
+        double saddleShift = was.saddleShift(next.middle(), basis.jointToSaddle()) * basis.reliefEffect();
+        double nutShift = was.nutShift(next.middle());
+        Sides<StringLine> moved = strings.map(line -> line.shifted(nutShift, saddleShift, basis.saddle()));
+        return with(setup -> setup.reliefGap(gap).neck(next).strings(moved));
+    }
+
+    /**
+     * After the fretboard was planed to another relief, evenly curved, and fretted again with frets as tall as before: the
+     * neck keeps its curve, the fret line comes down by the least that has to go at its ends, and the nut is fitted so that the strings
+     * stand over fret 1 as they did. A board that was planed to more relief loses its middle, and the line stays.
+     */
+    public Setup afterBoardPlaned(double gap) {
+        NeckCurve next = basis.evenly(gap);
+        double down =
+                Math.max(neck.curves().bass().most(next), neck.curves().treble().most(next));
+        Sides<Double> overFirst = nut();
+        return with(setup -> setup.basis(basis.planed(down))
+                        .reliefGap(gap)
+                        .neck(Neck.even(next))
+                        .strings(strings.map(line -> line.shifted(down, down, basis.saddle()))))
+                .afterNut(overFirst);
+    }
+
+    /** After the nut slots were cut or filled so that the strings stand over fret 1 as given, each side, mm. */
+    public Setup afterNut(Sides<Double> overFirst) {
+        double first = basis.frets().at(1);
+        return withStrings(strings.with(
+                overFirst,
+                (line, height) -> StringLine.through(first, height, basis.saddle(), line.heightAt(basis.saddle()))));
+    }
+
+    /** After the saddle's crown was raised by the given amounts each side (lowered where negative), mm. */
+    public Setup afterSaddleRaised(Sides<Double> rise) {
+        return with(setup -> setup.strings(crownShifted(rise))
+                .protrusion(protrusion.map(now -> now.with(rise, Double::sum)))
+                .supportHeight(supportHeight + Sides.mean(rise)));
+    }
+
+    /** With the saddle's crown higher or lower on each side while the strings stay over the frets: a drift put right, mm. */
+    public Setup afterCrownTilted(Sides<Double> tilt) {
+        return withProtrusion(protrusion.map(now -> now.with(tilt, Double::sum)));
+    }
+
+    /** After the bridge's top was taken down round the saddle, whose crown stays where it is, mm. */
+    public Setup afterBridgeShaved(double depth) {
+        return with(setup -> setup.protrusion(protrusion.map(now -> now.map(each -> each + depth)))
+                .bridgeThickness(thicker(-depth)));
+    }
+
+    private OptionalDouble thicker(double by) {
+        return bridgeThickness.isPresent() ? OptionalDouble.of(bridgeThickness.getAsDouble() + by) : bridgeThickness;
+    }
+
+    /** After the neck was turned, positive = set back: the nut goes with the neck, the crown stays (§3.7). */
+    public Setup afterNeckTurned(Angle angle) {
+        return afterNeckTurned(angle, 0);
+    }
+
+    /**
+     * After a full-pocket shim (§3.13): thick end toward the bridge (positive) the neck turns about the pocket's edge at the
+     * joint; thick end toward the nut about the pocket's far end, and the frets rise over the top.
+     *
+     * @param angle of the shim
+     * @param pocket length of the pocket, mm, less than joint to saddle
+     */
+    public Setup afterShim(Angle angle, double pocket) {
+        if (angle.radians() >= 0) {
+            return afterNeckTurned(angle);
+        }
+        return afterNeckTurned(angle, pocket)
+                .withBasis(basis.planed(-pocket * angle.abs().tan()));
+    }
+
+    /** The neck turned about a line so far past the joint, as deep under the fret line as the pivot of a reset. */
+    private Setup afterNeckTurned(Angle angle, double pastJoint) {
+        double o = basis.fretsOverTop();
+        double distance = basis.jointToSaddle() - pastJoint;
+        Sides<Double> rise = crown().map(crown -> {
+            double height = crown + o;
+            double turned = Math.hypot(distance, height)
+                    * Angle.atan2(height, distance).minus(angle).sin();
+            return turned - height;
+        });
+        return with(setup -> setup.strings(crownShifted(rise)).rotation(rotation.plus(angle)));
+    }
+
+    /** After the strings were tuned down, the body rising by some of its sink at the saddle, mm. */
+    public Setup afterTunedDown(double steps, double bodyRise) {
+        return with(setup ->
+                setup.strings(crownShifted(new Sides<>(-bodyRise, -bodyRise))).stepsDown(stepsDown + steps));
+    }
+
+    /** With a string ramp of another depth, mm. */
+    public Setup afterRamp(double depth) {
+        return withAnchorage(anchorage.withRamp(depth));
+    }
+
+    /**
+     * After a reset to a wanted action: the relief is as given, the strings stay in the nut's slots or stand over fret 1 as
+     * given (§3.6), the saddle stands out at the center as given and takes up what the sides differ by (§3.10), the neck is
+     * turned for the rest.
+     *
+     * @param action wanted action each side, mm
+     * @param gap relief wanted, mm
+     * @param overFirst strings over fret 1 wanted each side, mm; empty where the slot stays
+     * @param center wanted rise of the saddle out of the bridge at the center, or of a floating bridge, mm
+     * @param thickening wanted rise of the bridge's top, mm
+     * @return empty when no neck angle brings the strings there
+     */
+    public Optional<Setup> afterReset(
+            Sides<Double> action, double gap, Sides<OptionalDouble> overFirst, double center, double thickening) {
+        Setup relieved = gap == reliefGap ? this : afterRelief(gap);
+        Sides<StringLine> wanted = Sides.of(side -> relieved.turnedTo(side, action.get(side), overFirst.get(side)));
+        Sides<Double> drop =
+                relieved.crown().with(wanted.map(line -> line.heightAt(basis.saddle())), (from, to) -> from - to);
+        double meanDrop = Sides.mean(drop);
+        double meanCrown = Sides.mean(relieved.crown());
+        return basis.rotation()
+                .angleFor(meanCrown, meanCrown - meanDrop, center + thickening)
+                .map(angle -> relieved.with(setup -> setup.strings(wanted)
+                        .protrusion(protrusion.map(
+                                now -> now.with(drop, (side, sideDrop) -> side + meanDrop - sideDrop + center)))
+                        .bridgeThickness(thicker(thickening))
+                        .supportHeight(supportHeight + center + thickening)
+                        .rotation(rotation.plus(angle))));
+    }
+
+    /** The string on a side for an action: about the nut's slot, or over fret 1 as given. */
+    private StringLine turnedTo(Side side, double action, OptionalDouble overFirst) {
+        double at = basis.actionAt();
+        double height = action - neck.dipAt(at, side);
+        double first = basis.frets().at(1);
+        return overFirst.isPresent()
+                ? StringLine.through(first, overFirst.getAsDouble(), at, height)
+                : StringLine.through(0, strings.get(side).atNut(), at, height);
+    }
+
+    private Sides<StringLine> crownShifted(Sides<Double> rise) {
+        return strings.with(rise, (line, each) -> line.shifted(0, each, basis.saddle()));
+    }
+}

@@ -1,0 +1,141 @@
+package org.kestan.analysis.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.analysis.correction.Correction;
+import org.kestan.analysis.correction.CorrectionSolver;
+import org.kestan.analysis.questions.Question;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.analysis.trajectory.Basis;
+import org.kestan.analysis.trajectory.Trajectory;
+import org.kestan.base.finding.Fault;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.LengthLine;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+import org.kestan.job.Job;
+
+/**
+ * What follows from a job before anything is judged.
+ *
+ * @param job the job
+ * @param standards the shop's defaults and thresholds
+ * @param trajectory the instrument as measured; empty when a reading it needs is missing or can't be
+ * @param measured its set-up as measured; empty when there is no trajectory
+ * @param correction what has to change; empty when there is no trajectory or no action is aimed at
+ * @param faults what keeps the trajectory or the correction from being worked out, each at its place
+ */
+public record SheetAnalysis(
+        Job job,
+        ShopStandards standards,
+        Optional<Trajectory> trajectory,
+        Optional<Setup> measured,
+        Optional<Correction> correction,
+        List<Fault> faults) {
+
+    /** Works out what follows from a job. */
+    public static SheetAnalysis of(Job job, ShopStandards standards) {
+        return of(job, standards, Trajectory.of(job, standards));
+    }
+
+    /**
+     * The same, had a changed relief moved the saddle's crown against the fret line by another share of what constant
+     * curvature says (§3.2, §3.17).
+     */
+    public SheetAnalysis withReliefEffect(double share) {
+        return of(
+                job,
+                standards,
+                new Trajectory.Read(
+                        trajectory.map(known -> Trajectory.on(known.basis().withReliefEffect(share))), List.of()));
+    }
+
+    private static SheetAnalysis of(Job job, ShopStandards standards, Trajectory.Read read) {
+        List<Fault> faults = new ArrayList<>(read.faults());
+        Optional<Correction> correction = Optional.empty();
+        if (read.trajectory().isPresent()) {
+            CorrectionSolver.Solution solution =
+                    CorrectionSolver.solve(job, read.trajectory().get(), standards);
+            correction = solution.correction();
+            faults.addAll(solution.faults());
+        }
+        return new SheetAnalysis(
+                job,
+                standards,
+                read.trajectory(),
+                read.trajectory().map(known -> Setup.measured(known, job.visit(), standards)),
+                correction,
+                List.copyOf(faults));
+    }
+
+    /** Returns the readings that look implausible. */
+    public List<Question> questions() {
+        return trajectory.map(known -> Question.about(job, known, standards)).orElseGet(() -> Question.about(job));
+    }
+
+    /** Returns every path for which a default stood in, as far as things could be worked out. */
+    public List<String> assumed() {
+        return correction
+                .map(Correction::assumed)
+                .or(() -> trajectory.map(each -> each.basis().assumed()))
+                .orElse(List.of());
+    }
+
+    /** Tells whether a default stood in for the given path or for a part of it. */
+    public boolean isAssumed(String path) {
+        return assumed().stream().anyMatch(each -> path.equals(each) || path.startsWith(each + "."));
+    }
+
+    /**
+     * Returns what the arithmetic takes for a line on which nothing is written, in mm: a default for a reading, what is now
+     * for an aim; empty when something is written or nothing stands in.
+     */
+    public OptionalDouble standIn(LengthLine line) {
+        if (job.get(line).isPresent()) {
+            return OptionalDouble.empty();
+        }
+        return line instanceof Reading reading
+                ? standIn(reading)
+                : line instanceof Aim aim ? standIn(aim) : OptionalDouble.empty();
+    }
+
+    private OptionalDouble standIn(Reading reading) {
+        if (trajectory.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        Basis basis = trajectory.get().basis();
+        return switch (reading) {
+            case RELIEF, SIDE_DRIFT -> OptionalDouble.of(0);
+            case NUT_BASS, NUT_TREBLE -> OptionalDouble.of(standards.get(Standard.NUT_HEIGHT, job.family()));
+            case JOINT_TO_SADDLE -> OptionalDouble.of(basis.jointToSaddle());
+            case BRIDGE_FRONT -> OptionalDouble.of(basis.straightedge().bridgeFront());
+            case FRETS_OVER_TOP -> OptionalDouble.of(basis.fretsOverTop());
+            case PIN_DISTANCE ->
+                job.floating() ? OptionalDouble.empty() : OptionalDouble.of(standards.get(Standard.PIN_DISTANCE));
+            default -> OptionalDouble.empty();
+        };
+    }
+
+    private OptionalDouble standIn(Aim aim) {
+        return switch (aim) {
+            case FALL_AWAY -> OptionalDouble.of(standards.get(Standard.FALL_AWAY));
+            case SADDLE ->
+                trajectory
+                        .flatMap(known -> known.basis().protrusion())
+                        .map(sides -> OptionalDouble.of(Sides.mean(sides)))
+                        .orElse(OptionalDouble.empty());
+            case ACTION_BASS, ACTION_TREBLE -> OptionalDouble.empty();
+            // The slot stays: what follows over fret 1 is said (§3.6).
+            case NUT_BASS, NUT_TREBLE ->
+                correction
+                        .map(plan -> OptionalDouble.of(plan.nutAfter(aim == Aim.NUT_BASS ? Side.BASS : Side.TREBLE)))
+                        .orElseGet(() -> job.millimeters(aim.measured()));
+            default -> job.get(aim.measured()).isPresent() ? job.millimeters(aim.measured()) : standIn(aim.measured());
+        };
+    }
+}

@@ -1,0 +1,45 @@
+package org.kestan.analysis.sheet;
+
+import java.util.List;
+import java.util.Optional;
+import org.kestan.analysis.correction.Correction;
+import org.kestan.analysis.questions.Question;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.LengthLine;
+import org.kestan.base.sheet.Measurable;
+import org.kestan.job.Job;
+
+/** What is held back while a reading is questioned: nothing is planned on a value that no instrument has. */
+public final class WithheldFigures {
+
+    /** What a questioned value is moved by to see whether anything hangs on it, mm. */
+    private static final double STEP = 0.1;
+
+    private WithheldFigures() {}
+
+    /** The questions by which the plan of a job is held back. A reading that was taken more than once is what it is. */
+    public static List<Question> by(SheetAnalysis sheetAnalysis, List<Question> questions) {
+        return questions.stream()
+                .filter(Question::holdsBack)
+                .filter(each -> !(each.line() instanceof Measurable taken
+                        && sheetAnalysis.job().visit().takesOf(taken).size() > 1))
+                .filter(each -> each.line() instanceof LengthLine line && hangsOn(sheetAnalysis, line))
+                .toList();
+    }
+
+    private static boolean hangsOn(SheetAnalysis sheetAnalysis, LengthLine line) {
+        Job job = sheetAnalysis.job();
+        Optional<Length> said = job.get(line);
+        if (said.isEmpty() || sheetAnalysis.trajectory().isEmpty()) {
+            return said.isPresent();
+        }
+        SheetAnalysis other = SheetAnalysis.of(
+                job.with(line, Length.exact(said.get().millimeters() + STEP)), sheetAnalysis.standards());
+        return !other.measured().equals(sheetAnalysis.measured())
+                || !planned(other).equals(planned(sheetAnalysis));
+    }
+
+    private static Optional<?> planned(SheetAnalysis sheetAnalysis) {
+        return sheetAnalysis.correction().map(Correction::planned);
+    }
+}

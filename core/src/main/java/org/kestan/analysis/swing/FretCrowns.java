@@ -1,0 +1,145 @@
+package org.kestan.analysis.swing;
+
+import java.util.Arrays;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.function.IntToDoubleFunction;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.analysis.trajectory.Basis;
+import org.kestan.base.geometry.Frets;
+import org.kestan.base.geometry.NeckCurve;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+
+/**
+ * Where every fret's crown lies under the outer strings: the neck's curve, the extension's fall, and the single frets that
+ * stand proud or low. Millimeters; heights over the fret line, positions from the nut end. Immutable.
+ */
+public final class FretCrowns {
+
+    private final double[] at;
+    private final double[] bass;
+    private final double[] treble;
+
+    private FretCrowns(double[] at, double[] bass, double[] treble) {
+        this.at = at;
+        this.bass = bass;
+        this.treble = treble;
+    }
+
+    /**
+     * The crowns of a set-up.
+     *
+     * @param job the job, for single frets and the number of the last one
+     * @param fall how much the frets go down for each mm past the joint, where the neck's curve does not say
+     */
+    public static FretCrowns of(Setup setup, Job job, double fall) {
+        Basis basis = setup.basis();
+        SortedMap<Integer, Double> proud = proud(job, basis.frets());
+        double[] at = positions(basis, last(job, basis));
+        Sides<double[]> heights = Sides.of(side -> {
+            NeckCurve curve = setup.neck().curves().get(side);
+            double past = curve.fall() != 0 ? curve.fall() : fall;
+            return each(
+                    at,
+                    fret -> at[fret] > basis.joint()
+                            ? proud.getOrDefault(fret, 0.0) - past * (at[fret] - basis.joint())
+                            : proud.getOrDefault(fret, 0.0) - curve.dipAt(at[fret]));
+        });
+        return new FretCrowns(at, heights.bass(), heights.treble());
+    }
+
+    /** How much the frets of an instrument as read go down for each mm past the joint; 0 when that was not read. */
+    public static double fall(Job job) {
+        double length = extension(job);
+        return length > 0 ? job.millimeters(Reading.EXTENSION_FALL_AWAY).orElse(0) / length : 0;
+    }
+
+    /** Length of the extension, mm; 0 when it was not read. */
+    static double extension(Job job) {
+        return job.millimeters(Reading.EXTENSION_LENGTH).orElse(0);
+    }
+
+    /** Tells whether single frets are known well enough to file them: three gaps along the neck, or one fret proud or low. */
+    public static boolean areRead(Setup setup, Job job) {
+        return setup.basis().profile().terms() >= NeckCurve.TERMS
+                || !proud(job, setup.basis().frets()).isEmpty();
+    }
+
+    private static double[] positions(Basis basis, int last) {
+        double[] at = new double[last + 1];
+        for (int fret = 0; fret <= last; fret++) {
+            at[fret] = basis.frets().at(fret);
+        }
+        return at;
+    }
+
+    private static double[] each(double[] at, IntToDoubleFunction height) {
+        double[] heights = new double[at.length];
+        Arrays.setAll(heights, fret -> fret == 0 ? 0 : height.applyAsDouble(fret));
+        return heights;
+    }
+
+    /** The last fret: as said, else the one nearest the extension's end, else the usual one (§3.4); before the saddle. */
+    private static int last(Job job, Basis basis) {
+        Frets frets = basis.frets();
+        int joint = basis.jointFret();
+        double length = extension(job);
+        int last = job.get(Lines.LAST_FRET)
+                .filter(fret -> fret > joint)
+                .orElse(
+                        length > 0
+                                ? frets.nearest(frets.at(joint) + length, joint, Frets.HIGHEST)
+                                : Math.max(Frets.USUAL_LAST, joint));
+        last = Math.min(last, Frets.HIGHEST);
+        while (last > 1 && frets.at(last) >= basis.saddle()) {
+            last--;
+        }
+        return last;
+    }
+
+    /**
+     * How far single frets stand proud of their neighbors: as read, else by the rocker. A rocker that rocks on the middle
+     * fret touches one neighbor and has the leaf over the other; over the line through both the middle one then stands by
+     * {@code leaf·(x_n − x_{n−1})/(x_{n+1} − x_{n−1})}.
+     */
+    public static SortedMap<Integer, Double> proud(Job job, Frets frets) {
+        SortedMap<Integer, Double> proud = new TreeMap<>();
+        job.visit().fretByFret(Reading.FRET_ROCKS).forEach((fret, leaf) -> {
+            if (fret < Frets.HIGHEST) {
+                double before = frets.at(fret - 1);
+                proud.put(fret, leaf * (frets.at(fret) - before) / (frets.at(fret + 1) - before));
+            }
+        });
+        proud.putAll(job.visit().fretByFret(Reading.FRET_PROUD));
+        return proud;
+    }
+
+    /** The number of the last fret. */
+    public int last() {
+        return at.length - 1;
+    }
+
+    /** Position of a fret, 0 for the nut end. */
+    public double at(int fret) {
+        return at[fret];
+    }
+
+    /** Height of a fret's crown over the fret line under a string that lies so far across: 0 bass, 1 treble. */
+    public double height(int fret, double share) {
+        return bass[fret] + (treble[fret] - bass[fret]) * share;
+    }
+
+    /** The height of a fret's crown under an outer string. */
+    public double height(int fret, Side side) {
+        return (side == Side.BASS ? bass : treble)[fret];
+    }
+
+    /** The crowns with so much taken off each fret. */
+    FretCrowns less(double[] off) {
+        return new FretCrowns(at, each(at, fret -> bass[fret] - off[fret]), each(at, fret -> treble[fret] - off[fret]));
+    }
+}

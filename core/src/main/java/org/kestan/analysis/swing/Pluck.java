@@ -1,0 +1,58 @@
+package org.kestan.analysis.swing;
+
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+import org.kestan.job.terms.PlayingTouch;
+
+/**
+ * How a string is plucked.
+ *
+ * @param force of the hand, N, positive
+ * @param share the part of the movement square to the top, 0 to 1
+ * @param place where, as a part of the sounding length from the saddle, between 0 and 1
+ */
+public record Pluck(double force, double share, double place) {
+
+    /** The pluck of a hand, by the shop's standards. */
+    public static Pluck of(PlayingTouch hand, ShopStandards shop) {
+        double force = shop.get(
+                switch (hand) {
+                    case LIGHT -> Standard.PLUCK_LIGHT;
+                    case MEDIUM -> Standard.PLUCK_MEDIUM;
+                    case HARD -> Standard.PLUCK_HARD;
+                });
+        // A pluck at the very end or with no share would be none at all.
+        double place = Math.min(Math.max(shop.get(Standard.PLUCK_PLACE), LEAST), 1 - LEAST);
+        return new Pluck(force, Math.min(1, shop.get(Standard.PLUCK_SHARE)), place);
+    }
+
+    private static final double LEAST = 0.01;
+
+    /**
+     * How far the string moves toward the frets where it moves most: {@code A = F·p(1 − p)·L/T}, of it the share (§3.22;
+     * statics of a string under a point load, any textbook).
+     *
+     * @param length sounding length, mm
+     * @param tension N, positive
+     * @return mm
+     */
+    public double amplitude(double length, double tension) {
+        return share * force * place * (1 - place) * length / tension;
+    }
+
+    /**
+     * How far the string comes toward the frets at a distance from its fretted end: deepest at the mirror place of the
+     * pluck, straight to both ends (kinematics of the ideal plucked string).
+     *
+     * @param amplitude mm
+     * @param length sounding length, mm
+     * @param distance from the fretted end, 0 to the length, mm
+     * @return mm
+     */
+    public double envelope(double amplitude, double length, double distance) {
+        double deepest = place * length;
+        return distance <= deepest
+                ? amplitude * distance / deepest
+                : amplitude * (length - distance) / (length - deepest);
+    }
+}

@@ -1,0 +1,124 @@
+package org.kestan.analysis.swing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.kestan.analysis.loads.StringLoads;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.base.geometry.StringLine;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.strings.LoadedString;
+
+/**
+ * The strings of a set-up in movement over the frets (§3.22).
+ *
+ * @param crowns the frets
+ * @param strings those whose gauge and note are known, from the bass side
+ * @param lowestClean the lowest action that plays clean on each side; empty where the outer string is not known
+ */
+public record Swing(FretCrowns crowns, List<StringOverFrets> strings, Sides<Optional<LowestClean>> lowestClean) {
+
+    private static final int OCTAVE = 12;
+
+    /** Takes an unmodifiable copy. */
+    public Swing {
+        strings = List.copyOf(strings);
+    }
+
+    /**
+     * The lowest action that plays clean: only the crown under that outer string moved.
+     *
+     * @param action over fret 12, mm
+     * @param limitedBy where the string then just clears
+     */
+    public record LowestClean(double action, StringOverFrets.Meeting limitedBy) {}
+
+    /** Works out what the strings meet. */
+    public static Swing of(Setup setup, StringLoads loads, FretCrowns crowns, Pluck pluck) {
+        List<StringOverFrets> strung = new ArrayList<>();
+        for (LoadedString string : loads.strings()) {
+            strung.add(strung(setup, string, crowns, pluck));
+        }
+        return new Swing(crowns, strung, Sides.of(side -> lowestClean(setup, outer(strung, side), side, crowns)));
+    }
+
+    /** The string that has the least room; empty for no string. */
+    public Optional<StringOverFrets> worst() {
+        return strings.stream()
+                .min(Comparator.comparingDouble(string -> string.least().clearance()));
+    }
+
+    /** Tells whether both outer strings are known. */
+    public boolean knowsBothSides() {
+        return lowestClean.bass().isPresent() && lowestClean.treble().isPresent();
+    }
+
+    /** The lowest clean action of both sides, mm, where both outer strings are known. */
+    public Sides<Double> lowestActions() {
+        return lowestClean.map(clean -> clean.orElseThrow().action());
+    }
+
+    private static Optional<StringOverFrets> outer(List<StringOverFrets> strung, Side side) {
+        double place = side == Side.BASS ? 0 : 1;
+        return strung.stream().filter(each -> each.string().place() == place).findFirst();
+    }
+
+    /** The line of a string that lies so far across: between the outer two, as the crown of the saddle follows the board. */
+    private static StringLine line(Setup setup, double share) {
+        StringLine bass = setup.strings().bass();
+        StringLine treble = setup.strings().treble();
+        return new StringLine(
+                bass.atNut() + (treble.atNut() - bass.atNut()) * share,
+                bass.slope() + (treble.slope() - bass.slope()) * share);
+    }
+
+    private static StringOverFrets strung(Setup setup, LoadedString string, FretCrowns crowns, Pluck pluck) {
+        double saddle = setup.basis().saddle();
+        double tension = string.tunedDown(setup.stepsDown());
+        StringLine open = line(setup, string.place());
+        double atSaddle = open.heightAt(saddle);
+        int last = crowns.last();
+        double[][] clearance = new double[last + 1][last + 1];
+        for (int pressed = 0; pressed < last; pressed++) {
+            double from = crowns.at(pressed);
+            double height = pressed == 0 ? open.atNut() : crowns.height(pressed, string.place());
+            double length = saddle - from;
+            double amplitude = pluck.amplitude(length, tension);
+            for (int meets = pressed + 1; meets <= last; meets++) {
+                double distance = crowns.at(meets) - from;
+                clearance[pressed][meets] = height
+                        + (atSaddle - height) * distance / length
+                        - crowns.height(meets, string.place())
+                        - pluck.envelope(amplitude, length, distance);
+            }
+        }
+        return new StringOverFrets(string, pluck.amplitude(saddle, tension), clearance);
+    }
+
+    /** A crown that rises by r lifts the string over fret m, pressed at n, by {@code r·(x_m − x_n)/(x_s − x_n)}. */
+    private static Optional<LowestClean> lowestClean(
+            Setup setup, Optional<StringOverFrets> outer, Side side, FretCrowns crowns) {
+        if (outer.isEmpty()) {
+            return Optional.empty();
+        }
+        StringOverFrets string = outer.get();
+        double saddle = setup.basis().saddle();
+        double rise = Double.NEGATIVE_INFINITY;
+        StringOverFrets.Meeting limit = string.least();
+        for (int pressed = 0; pressed < crowns.last(); pressed++) {
+            for (int meets = pressed + 1; meets <= crowns.last(); meets++) {
+                double lever = (saddle - crowns.at(pressed)) / (crowns.at(meets) - crowns.at(pressed));
+                double needed = -string.clearance(pressed, meets) * lever;
+                if (needed > rise) {
+                    rise = needed;
+                    limit = new StringOverFrets.Meeting(pressed, meets, 0);
+                }
+            }
+        }
+        double twelfth = setup.basis().frets().at(OCTAVE);
+        double now = setup.over(OCTAVE, side);
+        return Optional.of(new LowestClean(now + rise * twelfth / saddle, limit));
+    }
+}

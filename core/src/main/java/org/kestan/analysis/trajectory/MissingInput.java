@@ -1,0 +1,17 @@
+package org.kestan.analysis.trajectory;
+
+import java.util.List;
+import org.kestan.base.finding.Fault;
+
+/** What is needed and was not said. */
+public enum MissingInput implements Fault.Missing {
+    VALUE,
+    WANTED_ACTION,
+    JOINT_FRET,
+    STRINGS;
+
+    @Override
+    public List<Class<?>> takes() {
+        return List.of();
+    }
+}

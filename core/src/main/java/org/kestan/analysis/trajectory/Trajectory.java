@@ -1,0 +1,108 @@
+package org.kestan.analysis.trajectory;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.analysis.neck.Neck;
+import org.kestan.base.finding.Fault;
+import org.kestan.base.geometry.Angle;
+import org.kestan.base.geometry.NeckRotation;
+import org.kestan.base.geometry.StringLine;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.School;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+import org.kestan.job.Job;
+
+/**
+ * The strings over the fret line as measured, and what they say about the body. Millimeters and radians.
+ *
+ * @param basis the numbers it rests on
+ * @param neck the frets below the fret line
+ * @param strings the outer strings
+ */
+public record Trajectory(Basis basis, Neck neck, Sides<StringLine> strings) {
+
+    /**
+     * Works out the trajectory of a job.
+     *
+     * @param job the job
+     * @param standards defaults for what was not read
+     * @return the trajectory, or what keeps it from being worked out
+     */
+    public static Read of(Job job, ShopStandards standards) {
+        BasisReader reader = new BasisReader(job, standards);
+        Optional<Trajectory> trajectory = reader.read().map(Trajectory::on);
+        return new Read(trajectory, reader.faults());
+    }
+
+    /** Works out the trajectory from its basis (§3.2, §3.3). */
+    public static Trajectory on(Basis basis) {
+        Neck neck = basis.profile().neck();
+        return new Trajectory(basis, neck, lines(basis, neck));
+    }
+
+    /**
+     * A trajectory, or the faults that kept it from being worked out.
+     *
+     * @param trajectory empty exactly when there are faults
+     * @param faults each at its place
+     */
+    public record Read(Optional<Trajectory> trajectory, List<Fault> faults) {}
+
+    /** The string lines by what was read over fret 1, which lies on the fret line, and over the action's fret (§3.3). */
+    private static Sides<StringLine> lines(Basis basis, Neck neck) {
+        double at = basis.actionAt();
+        return Sides.of(side -> StringLine.through(
+                basis.frets().at(1), basis.nut().get(side), at, basis.action().get(side) - neck.dipAt(at, side)));
+    }
+
+    /** Height hs of the saddle crown above the fret line on a side, mm. */
+    public double saddleHeight(Side side) {
+        return strings.get(side).heightAt(basis.saddle());
+    }
+
+    /** Mean over both sides of the saddle crown's height above the fret line, mm. */
+    public double meanSaddleHeight() {
+        return Sides.mean(Sides.of(this::saddleHeight));
+    }
+
+    /** The strung projection at the saddle that the string heights and the bridge imply (§3.4), mm over the soundboard. */
+    public double impliedStrung() {
+        return basis.supportHeight() - meanSaddleHeight();
+    }
+
+    /** Measured minus implied strung projection (§3.4), mm; empty when it was not read. */
+    public OptionalDouble disagreement() {
+        OptionalDouble strung = basis.projectionStrung();
+        return strung.isPresent() ? OptionalDouble.of(strung.getAsDouble() - impliedStrung()) : strung;
+    }
+
+    /** How far the body folds up under string load: slack minus strung (mm); empty when not read both ways. */
+    public OptionalDouble sink() {
+        if (basis.projectionStrung().isEmpty() || basis.projectionSlack().isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        return OptionalDouble.of(
+                basis.projectionSlack().getAsDouble() - basis.projectionStrung().getAsDouble());
+    }
+
+    /**
+     * How far the body is taken to fold up under string load, mm: as read, else the shop's default; nothing where the shop
+     * ignores it.
+     */
+    public double sinkTaken(ShopStandards shop) {
+        return shop.holds(School.IGNORE_SINK) ? 0 : sink().orElse(shop.get(Standard.SINK));
+    }
+
+    /** The rotation geometry of this neck. */
+    public NeckRotation rotation() {
+        return basis.rotation();
+    }
+
+    /** Present neck pitch, positive = set back (§3.7); empty where the frets' height over the top is assumed. */
+    public Optional<Angle> pitch() {
+        return basis.pitchIsKnown() ? Optional.of(rotation().pitch(impliedStrung())) : Optional.empty();
+    }
+}

@@ -1,0 +1,131 @@
+package org.kestan.analysis.uncertainty;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.Function;
+import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.LUDecomposition;
+import org.hipparchus.linear.MatrixUtils;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
+import org.kestan.analysis.correction.Correction;
+import org.kestan.analysis.neck.Gap;
+import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.analysis.trajectory.Basis;
+import org.kestan.base.geometry.NeckCurve;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.job.Job;
+
+/**
+ * The fret over which one more gap is worth most: the one that narrows the heel cut most.
+ *
+ * @param fret its number
+ * @param now expanded uncertainty of the heel cut as read, mm
+ * @param then the same with that gap, mm
+ */
+public record NextGap(int fret, double now, double then) {
+
+    /** How much bow, lean and waist necks have before anything is read, standard deviations, mm. From memory. */
+    private static final double[] USUAL = {0.3, 0.15, 0.15};
+
+    /** A gap that narrows it by less is not worth a leaf. */
+    private static final double WORTH = 0.95;
+
+    /**
+     * Finds it. What a changed relief moves at the saddle hangs on how steeply the neck runs into the joint: that fret is
+     * named whose gap tells most of it beside what was read, by linear Bayesian estimation (Rasmussen and Williams,
+     * <i>Gaussian Processes</i>, 2.1).
+     *
+     * @param work the correction of what follows from a job
+     * @return empty when no gap would narrow it
+     */
+    public static Optional<NextGap> of(
+            Job job, ShopStandards shop, Function<SheetAnalysis, Optional<Correction>> work) {
+        Optional<Basis> basis = SheetAnalysis.of(job, shop).trajectory().map(known -> known.basis());
+        OptionalInt fret = basis.isPresent() ? fret(basis.get()) : OptionalInt.empty();
+        if (fret.isEmpty()) {
+            return Optional.empty();
+        }
+        double gap =
+                basis.get().profile().neck().middle().dipAt(basis.get().frets().at(fret.getAsInt()));
+        Job read = job.with(Reading.PROFILE_GAP.at(fret.getAsInt()), Length.exact(gap));
+        Optional<Double> now = heelCut(job, shop, work);
+        Optional<Double> then = heelCut(read, shop, work);
+        return now.isPresent() && then.isPresent() && then.get() < WORTH * now.get()
+                ? Optional.of(new NextGap(fret.getAsInt(), now.get(), then.get()))
+                : Optional.empty();
+    }
+
+    private static Optional<Double> heelCut(
+            Job job, ShopStandards shop, Function<SheetAnalysis, Optional<Correction>> work) {
+        Map<HeelCutOnly, Uncertainty.Estimate> known = Uncertainty.of(
+                job,
+                shop,
+                HeelCutOnly.class,
+                work.andThen(plan -> plan.map(DerivedFigure.HEEL_CUT::of)
+                        .filter(cut -> cut.isPresent())
+                        .map(cut -> Map.of(HeelCutOnly.HEEL_CUT, cut.getAsDouble()))
+                        .orElse(Map.of())));
+        return Optional.ofNullable(known.get(HeelCutOnly.HEEL_CUT)).map(Uncertainty.Estimate::expanded);
+    }
+
+    private enum HeelCutOnly {
+        HEEL_CUT
+    }
+
+    /** The fret whose gap tells most of how the neck runs into the joint; empty when all were read. */
+    static OptionalInt fret(Basis basis) {
+        NeckCurve neck = basis.profile().neck().middle();
+        List<Gap> gaps = basis.profile().gaps();
+        RealMatrix known = new Array2DRowRealMatrix(NeckCurve.TERMS, NeckCurve.TERMS);
+        for (int term = 0; term < NeckCurve.TERMS; term++) {
+            known.setEntry(term, term, 1 / (USUAL[term] * USUAL[term]));
+        }
+        for (Gap gap : gaps) {
+            known = known.add(told(seen(neck, gap.place()), gap.standard()));
+        }
+        double tool = Reading.PROFILE_GAP.tool().resolution() / Math.sqrt(3);
+        OptionalInt best = OptionalInt.empty();
+        double least = Double.POSITIVE_INFINITY;
+        for (int fret = 2; fret < basis.jointFret(); fret++) {
+            int number = fret;
+            if (gaps.stream().anyMatch(gap -> gap.fret() == number)) {
+                continue;
+            }
+            NeckCurve.Place place =
+                    new NeckCurve.Place(neck.from(), neck.to(), basis.frets().at(fret));
+            double left = left(known.add(told(seen(neck, place), tool)));
+            if (left < least) {
+                least = left;
+                best = OptionalInt.of(fret);
+            }
+        }
+        return best;
+    }
+
+    private static RealVector seen(NeckCurve neck, NeckCurve.Place place) {
+        double share = place.share();
+        double[] seen = new double[NeckCurve.TERMS];
+        for (int term = 0; term < NeckCurve.TERMS; term++) {
+            seen[term] = neck.term(term, place.at())
+                    - (1 - share) * neck.term(term, place.low())
+                    - share * neck.term(term, place.high());
+        }
+        return MatrixUtils.createRealVector(seen);
+    }
+
+    private static RealMatrix told(RealVector seen, double standard) {
+        return seen.outerProduct(seen).scalarMultiply(1 / (standard * standard));
+    }
+
+    /** What is left unknown of the steepness at the joint, which all three terms share alike. */
+    private static double left(RealMatrix known) {
+        RealVector steepness = new ArrayRealVector(NeckCurve.TERMS, 1);
+        return steepness.dotProduct(new LUDecomposition(known).getSolver().solve(steepness));
+    }
+}

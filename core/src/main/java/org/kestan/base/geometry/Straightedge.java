@@ -1,0 +1,34 @@
+package org.kestan.base.geometry;
+
+/**
+ * How a straightedge along the frets reads at the bridge, held against the fret line under the outer strings at the saddle
+ * (§3.4). Millimeters.
+ *
+ * @param middleOverEdge c, how much higher it reads than under the outer strings; 0 where it lies under one of them
+ * @param bridgeFront b, from where the caliper stands to the saddle; less than D
+ * @param jointToSaddle D, joint to saddle along the top
+ * @param fretsOverTop o, frets over the top at the joint
+ */
+public record Straightedge(double middleOverEdge, double bridgeFront, double jointToSaddle, double fretsOverTop) {
+
+    /**
+     * @throws IllegalArgumentException if the caliper does not stand between joint and saddle
+     */
+    public Straightedge {
+        if (!(bridgeFront < jointToSaddle)) {
+            throw new IllegalArgumentException("the bridge's front edge lies past the joint");
+        }
+    }
+
+    /** The fret line under the outer strings at the saddle: {@code o + (reading − c − o)·D/(D − b)}, mm over the top. */
+    public double atSaddle(double reading) {
+        return fretsOverTop + (reading - middleOverEdge - fretsOverTop) * jointToSaddle / (jointToSaddle - bridgeFront);
+    }
+
+    /** What the straightedge reads for a fret line at the saddle, mm over the top: the inverse of {@link #atSaddle}. */
+    public double asRead(double atSaddle) {
+        return middleOverEdge
+                + fretsOverTop
+                + (atSaddle - fretsOverTop) * (jointToSaddle - bridgeFront) / jointToSaddle;
+    }
+}

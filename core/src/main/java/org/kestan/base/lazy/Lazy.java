@@ -1,0 +1,47 @@
+package org.kestan.base.lazy;
+
+import java.util.function.Supplier;
+
+/**
+ * A value that is worked out when it is first asked for, once, whichever thread asks. What it is worked out from must be
+ * immutable.
+ *
+ * @param <T> the value
+ */
+public final class Lazy<T> implements Supplier<T> {
+
+    private Supplier<T> work;
+    private volatile boolean known;
+    private T value;
+
+    private Lazy(Supplier<T> work) {
+        this.work = work;
+    }
+
+    /** A value that is worked out by the given work. */
+    public static <T> Lazy<T> of(Supplier<T> work) {
+        return new Lazy<>(work);
+    }
+
+    @Override
+    public T get() {
+        if (!known) {
+            workOut();
+        }
+        return value;
+    }
+
+    private synchronized void workOut() {
+        if (!known) {
+            value = work.get();
+            known = true;
+            // What it was worked out from need not be kept.
+            work = null;
+        }
+    }
+
+    /** Tells whether it has been worked out, so that asking costs nothing. */
+    public boolean isKnown() {
+        return known;
+    }
+}

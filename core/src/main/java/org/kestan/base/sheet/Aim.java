@@ -1,0 +1,58 @@
+package org.kestan.base.sheet;
+
+import java.util.Optional;
+
+/** The lengths that a job is worked toward. What is not aimed at stays as it is. */
+public enum Aim implements LengthLine {
+    ACTION_BASS("action.bass", Reading.ACTION_BASS),
+    ACTION_TREBLE("action.treble", Reading.ACTION_TREBLE),
+    RELIEF("relief", Reading.RELIEF),
+    NUT_BASS("nut.bass", Reading.NUT_BASS),
+    NUT_TREBLE("nut.treble", Reading.NUT_TREBLE),
+    SADDLE("saddle", Reading.SADDLE_BASS, true),
+    BRIDGE_THICKNESS("bridgeThickness", Reading.BRIDGE_THICKNESS, true),
+    BRIDGE_HEIGHT("bridgeHeight", Reading.BRIDGE_HEIGHT, true),
+    FALL_AWAY("fallAway", Reading.EXTENSION_FALL_AWAY);
+
+    private final Reading measured;
+    private final Entry entry;
+
+    Aim(String key, Reading measured) {
+        this(key, measured, false);
+    }
+
+    Aim(String key, Reading measured, boolean positive) {
+        this.measured = measured;
+        Entry of = measured.entry();
+        entry = new Entry(
+                "target." + key,
+                0,
+                Optional.empty(),
+                of.taker(),
+                of.least(),
+                of.greatest(),
+                positive,
+                of.tool(),
+                of.span());
+    }
+
+    /** Returns the reading that says what this is now (of the bass side where one aim stands for both). */
+    public Reading measured() {
+        return measured;
+    }
+
+    /** Returns the action aimed at on a side. */
+    public static Aim action(Side side) {
+        return side == Side.BASS ? ACTION_BASS : ACTION_TREBLE;
+    }
+
+    /** Returns the string over fret 1 aimed at on a side. */
+    public static Aim nut(Side side) {
+        return side == Side.BASS ? NUT_BASS : NUT_TREBLE;
+    }
+
+    @Override
+    public Entry entry() {
+        return entry;
+    }
+}

@@ -1,0 +1,15 @@
+package org.kestan.base.sheet;
+
+/** Which instruments a line of the sheet is taken on. */
+public enum AppliesTo {
+    /** Every instrument. */
+    ANY,
+    /** One with a bridge glued to the top, a saddle let into it and pins behind. */
+    PIN_BRIDGE,
+    /** One with a bridge that stands on the top by string load alone. */
+    FLOATING_BRIDGE,
+    /** One with a floating bridge that may be adjusted. */
+    ADJUSTABLE_BRIDGE,
+    /** One whose neck is bolted into a flat pocket. */
+    FLAT_POCKET
+}

@@ -1,0 +1,21 @@
+package org.kestan.base.sheet;
+
+import java.util.Locale;
+import org.kestan.base.finding.Keyed;
+
+/** Where on the instrument a line of the sheet belongs, from the nut to the tail. */
+public enum Place implements Keyed {
+    NUT,
+    RELIEF,
+    ACTION,
+    HEEL,
+    EXTENSION,
+    BRIDGE,
+    PROJECTION,
+    TAIL;
+
+    @Override
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}

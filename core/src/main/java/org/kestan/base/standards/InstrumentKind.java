@@ -1,0 +1,10 @@
+package org.kestan.base.standards;
+
+/**
+ * A kind of instrument, as a shop tells them apart.
+ *
+ * @param family key of the family
+ * @param body as it was written, in small letters; empty where not said
+ * @param bracing key of the bracing; empty where not said
+ */
+public record InstrumentKind(String family, String body, String bracing) {}

@@ -1,0 +1,17 @@
+package org.kestan.base.standards;
+
+/**
+ * What a shop writes on its papers for owners, in its own words.
+ *
+ * @param name the shop's name
+ * @param address where it is, a line each
+ * @param terms what an estimate is under
+ * @param validDays for how many days an estimate holds, 0 or more
+ * @param tax what comes on top of the prices, percent, 0 or more
+ * @param logo a PNG as base64 text; empty for none
+ */
+public record Letterhead(String name, String address, String terms, int validDays, double tax, String logo) {
+
+    /** Nothing said; an estimate holds for a month. */
+    public static final Letterhead BLANK = new Letterhead("", "", "", 30, 0, "");
+}

@@ -1,0 +1,23 @@
+package org.kestan.base.standards;
+
+import java.util.Locale;
+import org.kestan.base.finding.Keyed;
+
+/** Where a value of the shop standards comes from. */
+public enum Origin implements Keyed {
+    /** Common practice of the trade, no source to name. */
+    PRACTICE,
+    /** A standard, handbook or textbook. */
+    PUBLISHED,
+    /** From memory. */
+    MEMORY,
+    /** Set by this shop. */
+    SHOP,
+    /** Taken over from what this shop's own jobs taught. */
+    LEARNT;
+
+    @Override
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,87 @@
+package org.kestan.base.standards;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.kestan.base.finding.Keyed;
+
+/**
+ * A school of practice: one answer to a {@link SchoolQuestion}. All of it is common practice, no source. The first of each
+ * question is what a shop starts with.
+ */
+public enum School implements Keyed {
+    DROP_SUM(SchoolQuestion.PROJECTION, "saddle-drop-sum"),
+    KISSES(SchoolQuestion.PROJECTION, "kisses-slack"),
+    LITTLE_ABOVE(SchoolQuestion.PROJECTION, "half-millimeter-slack"),
+    OVERSHOOT(SchoolQuestion.PROJECTION, "overshoot-slack"),
+    SADDLE_LEFT(SchoolQuestion.PROJECTION, "saddle-left"),
+
+    MEASURE_SINK(SchoolQuestion.SINK, "overshoot"),
+    IGNORE_SINK(SchoolQuestion.SINK, "ignore"),
+
+    RELIEF_WIDE(SchoolQuestion.RELIEF, "0.004-0.010-in", "0.004 in", "0.010 in"),
+    RELIEF_STRAIGHT(SchoolQuestion.RELIEF, "0.004-0.006-in", "0.004 in", "0.006 in"),
+    RELIEF_MIDDLE(SchoolQuestion.RELIEF, "0.004-0.009-in", "0.004 in", "0.009 in"),
+    RELIEF_TEN(SchoolQuestion.RELIEF, "0.010-in", "0.009 in", "0.011 in"),
+    RELIEF_CARD(SchoolQuestion.RELIEF, "visiting-card", "0.010 in", "0.014 in"),
+
+    ROD_TUNED(SchoolQuestion.ROD, "under-tension"),
+    ROD_SLACKENED(SchoolQuestion.ROD, "slackened"),
+
+    SHAVE_WITHIN_LIMITS(SchoolQuestion.SHAVING, "within-limits"),
+    SHAVE_NOT_HANDMADE(SchoolQuestion.SHAVING, "not-handmade"),
+    SHAVE_WITH_DRAWING(SchoolQuestion.SHAVING, "with-drawing"),
+
+    BREAK_BY_ANGLE(SchoolQuestion.BREAK_ANGLE, "angle"),
+    BREAK_BY_HEIGHT(SchoolQuestion.BREAK_ANGLE, "height"),
+
+    STEAM(SchoolQuestion.RELEASE, "steam"),
+    DRY_HEAT(SchoolQuestion.RELEASE, "dry-heat"),
+
+    DROP_IN(SchoolQuestion.SADDLE_FIT, "drop-in"),
+    THROUGH_GLUED(SchoolQuestion.SADDLE_FIT, "hide-glue");
+
+    private final SchoolQuestion question;
+    private final String key;
+    private final Map<Standard, String> settings;
+
+    School(SchoolQuestion question, String key) {
+        this.question = question;
+        this.key = key;
+        this.settings = Map.of();
+    }
+
+    /** A school of relief brings its window. */
+    School(SchoolQuestion question, String key, String least, String most) {
+        this.question = question;
+        this.key = key;
+        this.settings = Map.of(Standard.RELIEF_LEAST, least, Standard.RELIEF_MOST, most);
+    }
+
+    /** Returns the school of that key among those that answer a question. */
+    public static Optional<School> ofKey(SchoolQuestion question, String key) {
+        return Stream.of(values())
+                .filter(each -> each.question == question && each.key.equals(key))
+                .findFirst();
+    }
+
+    /** Returns the question it answers. */
+    public SchoolQuestion question() {
+        return question;
+    }
+
+    @Override
+    public String family() {
+        return "school." + question.key();
+    }
+
+    @Override
+    public String key() {
+        return key;
+    }
+
+    /** Returns the standards that come with it, by their texts. */
+    Map<Standard, String> settings() {
+        return settings;
+    }
+}

@@ -1,0 +1,41 @@
+package org.kestan.base.standards;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.kestan.base.finding.Keyed;
+
+/** A question on which practitioners disagree; a shop chooses one {@link School} for each (§4). */
+public enum SchoolQuestion implements Keyed {
+    PROJECTION("projection"),
+    SINK("sink"),
+    RELIEF("relief"),
+    ROD("rod"),
+    SHAVING("shaving"),
+    BREAK_ANGLE("break-angle"),
+    RELEASE("release"),
+    SADDLE_FIT("saddle-fit");
+
+    private final String key;
+
+    SchoolQuestion(String key) {
+        this.key = key;
+    }
+
+    /** Returns the question of that key. */
+    public static Optional<SchoolQuestion> ofKey(String key) {
+        return Stream.of(values()).filter(each -> each.key.equals(key)).findFirst();
+    }
+
+    @Override
+    public String key() {
+        return key;
+    }
+
+    /** Returns the schools that answer it; the first is the one a shop starts with. */
+    public List<School> schools() {
+        return Stream.of(School.values())
+                .filter(school -> school.question() == this)
+                .toList();
+    }
+}

@@ -1,4 +1,0 @@
-/**
- * What the sheet is asked about: readings outside their plausible range, and readings that contradict each other.
- */
-package org.kestan.following.questions;

@@ -1,2 +1,0 @@
-/** Values worked out once, when they are first asked for. */
-package org.kestan.ground.lazy;

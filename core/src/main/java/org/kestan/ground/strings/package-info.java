@@ -1,5 +1,0 @@
-/**
- * The strings as springs: their mass, tension and pull on the saddle, and what pressing them to a fret does to the pitch
- * (§3.14–3.16). Newtons, millimetres, hertz and cents. Wound strings are approximate.
- */
-package org.kestan.ground.strings;

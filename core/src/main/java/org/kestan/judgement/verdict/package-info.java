@@ -1,7 +1,0 @@
-/**
- * The judgement: eleven gates in the order in which an experienced repairer looks, each with its state, its numbers and its
- * reasons. After a stopped gate the later ones are provisional.
- *
- * <p>Judges against {@code org.kestan.ground.standards}; works nothing out that the trajectory or the correction have.
- */
-package org.kestan.judgement.verdict;

@@ -1,5 +1,0 @@
-/**
- * What a way to put an instrument right is: an object that declares what it does and takes, and leads from one set-up to the
- * next. The ways themselves are in {@code org.kestan.judgement.ways}.
- */
-package org.kestan.judgement.way;

@@ -1,0 +1,59 @@
+package org.kestan.judgment.advice;
+
+import java.util.List;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.finding.Quantity.Money;
+import org.kestan.base.finding.Quantity.Said;
+import org.kestan.base.finding.Quantity.Several;
+import org.kestan.base.finding.Quantity.Term;
+
+/** Why the shop would do what it would, and what would change its mind. */
+public enum AdviceFinding implements Finding.Kind {
+    BEFORE_ANYTHING,
+    TUNE_FIRST,
+    NOT_ENOUGH_YET,
+    RAMP_TOO,
+    ALREADY_THERE,
+    THAT_ALONE,
+    LEAST_INVASIVE,
+    BRIDGE_HAS_IT,
+    NECK_GOES_BACK,
+    NECK_GOES_BACK_SAY_VALUE,
+    NECK_COMES_FORWARD,
+    BRIDGE_COMES_BACK,
+    TALLER_BRIDGE,
+    LOOSE_COMES_OFF,
+    CANT_BE_UNDONE,
+    NOTHING_NEARER,
+    NEAREST(Said.class),
+    WOULD_TAKE(Several.class, Said.class),
+
+    REFUSED(Said.class),
+    MORE_THAN_WORTH(Money.class),
+    FALLS_SHORT(Said.class),
+    DOES_NOT_REACH,
+    LOWERS_WHAT_IS_AIMED_AT,
+    LEAVES_AT_STOP(Term.class),
+    MORE_INVASIVE,
+    COSTS_MORE(Money.class),
+    SPENDS_MORE,
+
+    IF_HANDMADE,
+    IF_COLLECTIBLE,
+    IF_WORTH_LESS,
+    IF_WORTH_MORE,
+    IF_FLAT_POCKET,
+    IF_ROD_WORKED,
+    IF_ROD_DEAD;
+
+    private final List<Class<?>> takes;
+
+    AdviceFinding(Class<?>... takes) {
+        this.takes = List.of(takes);
+    }
+
+    @Override
+    public List<Class<?>> takes() {
+        return takes;
+    }
+}

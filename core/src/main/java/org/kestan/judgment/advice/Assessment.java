@@ -1,0 +1,46 @@
+package org.kestan.judgment.advice;
+
+import java.util.List;
+import java.util.Optional;
+import org.kestan.analysis.loads.StrungSetup;
+import org.kestan.base.finding.Finding;
+import org.kestan.judgment.way.Suitability;
+import org.kestan.judgment.way.Way;
+
+/**
+ * A way judged for one instrument.
+ *
+ * @param way which
+ * @param fit whether it is for this instrument
+ * @param reasons why, the weightiest first
+ * @param predicted what the instrument will be afterward; empty when the sheet does not say enough or it can't be done
+ * @param reaches whether the action wanted is reached
+ * @param reversible whether it can be undone
+ * @param hours hours of work
+ * @param parts price of the parts, in the shop's currency
+ * @param cost hours at the shop's rate, and parts
+ * @param spent what it takes of the instrument's reserves
+ */
+public record Assessment(
+        Way way,
+        Suitability fit,
+        List<Finding> reasons,
+        Optional<StrungSetup> predicted,
+        boolean reaches,
+        boolean reversible,
+        double hours,
+        double parts,
+        double cost,
+        List<MaterialUsed> spent) {
+
+    /** Takes unmodifiable copies. */
+    public Assessment {
+        reasons = List.copyOf(reasons);
+        spent = List.copyOf(spent);
+    }
+
+    /** Tells whether it can be done here and leads somewhere. */
+    public boolean possible() {
+        return fit == Suitability.POSSIBLE;
+    }
+}

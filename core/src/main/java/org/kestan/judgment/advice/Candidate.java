@@ -1,0 +1,85 @@
+package org.kestan.judgment.advice;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.kestan.analysis.loads.StrungSetup;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.base.finding.Finding;
+import org.kestan.judgment.verdict.GateId;
+import org.kestan.judgment.way.Suitability;
+import org.kestan.judgment.way.Way;
+import org.kestan.judgment.ways.WayCatalog;
+
+/**
+ * A sequence of ways that was tried, and how it stands.
+ *
+ * @param main the ways beside relief and nut that make it what it is; none where those alone are tried
+ * @param combined the whole of it
+ * @param refused why a step of it is not for this instrument; empty when all are
+ * @param leftAtStop the first gate it leaves at stop; empty for none
+ * @param reaches whether the action wanted is reached
+ * @param asAimed whether saddle and bridge stand as high as the job aims at
+ * @param affordable whether it costs no more than the instrument is worth
+ * @param off how far the action then is from the one wanted, mm
+ * @param left what is left of saddle and bridge over the shop's least, mm
+ */
+record Candidate(
+        List<Way> main,
+        Combination combined,
+        Optional<Finding> refused,
+        Optional<GateId> leftAtStop,
+        boolean reaches,
+        boolean asAimed,
+        boolean affordable,
+        double off,
+        double left) {
+
+    /** Allowed, sound afterward, least invasive, cheapest, most left: in that order (§6). */
+    static final Comparator<Candidate> BEST = Comparator.comparing((Candidate each) -> !each.allowed())
+            .thenComparing(each -> each.leftAtStop().isPresent())
+            .thenComparing(Candidate::invasiveness)
+            .thenComparing(each -> each.combined().cost())
+            .thenComparing(each -> -each.left());
+
+    boolean allowed() {
+        return refused.isEmpty() && affordable;
+    }
+
+    /** Reaches what is wanted, is allowed, and leaves nothing at stop. */
+    boolean answers() {
+        return reaches && asAimed && allowed() && leftAtStop.isEmpty();
+    }
+
+    List<Way> ways() {
+        return combined.ways();
+    }
+
+    /** Its ways beside relief, nut and ramps: two sequences that differ in these only are one answer. */
+    List<Way> core() {
+        return main.stream().filter(way -> way != WayCatalog.PIN_RAMPS).toList();
+    }
+
+    Optional<Setup> after() {
+        return combined.predicted().map(StrungSetup::setup);
+    }
+
+    /** Place of its weightiest step among the ways, least invasive first; what can't be undone comes after all that can. */
+    int invasiveness() {
+        int weightiest = main.stream().mapToInt(WayCatalog.ALL::indexOf).max().orElse(0);
+        return weightiest + (combined.reversible() ? 0 : WayCatalog.ALL.size());
+    }
+
+    /** What all of its steps cost, those that are refused too. */
+    double wholeCost() {
+        return combined.steps().stream().mapToDouble(Assessment::cost).sum();
+    }
+
+    /** Why its first refused step is refused. */
+    static Optional<Finding> refusal(Combination combined) {
+        return combined.steps().stream()
+                .filter(step -> step.fit() == Suitability.NOT_FOR_THIS_ONE || step.fit() == Suitability.UNKNOWN)
+                .map(step -> step.reasons().get(0))
+                .findFirst();
+    }
+}

@@ -1,0 +1,39 @@
+package org.kestan.judgment.advice;
+
+import java.util.List;
+import java.util.Optional;
+import org.kestan.analysis.loads.StrungSetup;
+import org.kestan.judgment.way.Way;
+
+/**
+ * Several ways in a row, each from the set-up the one before leaves: relief, then nut, saddle, bridge, neck.
+ *
+ * @param steps the ways as taken, in that order; one that has nothing left to do says so
+ * @param predicted what the instrument will be afterward; empty when the sheet does not say enough or none can be done
+ * @param reaches whether the action wanted is reached
+ * @param hours hours of work
+ * @param cost hours at the shop's rate, and parts
+ */
+public record Combination(
+        List<Assessment> steps, Optional<StrungSetup> predicted, boolean reaches, double hours, double cost) {
+
+    /** Takes an unmodifiable copy. */
+    public Combination {
+        steps = List.copyOf(steps);
+    }
+
+    /** Which ways. */
+    public List<Way> ways() {
+        return steps.stream().map(Assessment::way).toList();
+    }
+
+    /** Those of the ways that can be done and lead somewhere. */
+    public List<Way> possible() {
+        return steps.stream().filter(Assessment::possible).map(Assessment::way).toList();
+    }
+
+    /** Tells whether all of it can be undone. */
+    public boolean reversible() {
+        return steps.stream().filter(Assessment::possible).allMatch(Assessment::reversible);
+    }
+}

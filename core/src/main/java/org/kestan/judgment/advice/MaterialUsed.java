@@ -1,0 +1,28 @@
+package org.kestan.judgment.advice;
+
+import java.util.Locale;
+import java.util.OptionalDouble;
+import org.kestan.base.finding.Keyed;
+
+/**
+ * What a way spends of one of the instrument's reserves.
+ *
+ * @param reserve which
+ * @param amount how much it takes, mm; negative when it gives some back
+ * @param left what is left above the shop's least afterward, mm; negative when it goes under; empty
+ *     where the shop has no least
+ */
+public record MaterialUsed(Reserve reserve, double amount, OptionalDouble left) {
+
+    /** What an instrument has to give. */
+    public enum Reserve implements Keyed {
+        SADDLE,
+        BRIDGE,
+        HEEL;
+
+        @Override
+        public String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+}

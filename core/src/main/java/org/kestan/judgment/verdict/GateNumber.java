@@ -1,0 +1,48 @@
+package org.kestan.judgment.verdict;
+
+import java.util.Locale;
+import org.kestan.base.finding.Keyed;
+
+/** What the numbers behind the gates are, in the order they are shown. */
+public enum GateNumber implements Keyed {
+    BRIDGE_LIFT("bridgeLift"),
+    HUMIDITY("humidity"),
+    STEPS_DOWN("stepsDown"),
+    GAP("gap"),
+    LEAST("least"),
+    MOST("most"),
+    ACTION_BASS_THEN("actionBassThen"),
+    ACTION_TREBLE_THEN("actionTrebleThen"),
+    BASS("bass"),
+    TREBLE("treble"),
+    FALL_AWAY("fallAway"),
+    OVER("over"),
+    LEFT("left"),
+    DROP("drop"),
+    REMAINING("remaining"),
+    DEGREES("degrees"),
+    STRING_HEIGHT("stringHeight"),
+    THICKNESS("thickness"),
+    HEIGHT("height"),
+    LOWEST("lowest"),
+    SINK("sink"),
+    DISAGREEMENT("disagreement"),
+    VALUE("value"),
+    RESET_COST("resetCost");
+
+    private final String fileKey;
+
+    GateNumber(String fileKey) {
+        this.fileKey = fileKey;
+    }
+
+    @Override
+    public String key() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** Returns its key where the verdict is printed for other programs. */
+    public String fileKey() {
+        return fileKey;
+    }
+}

@@ -1,0 +1,22 @@
+package org.kestan.judgment.verdict;
+
+import org.kestan.base.finding.Keyed;
+
+/** How a gate stands. */
+public enum GateState implements Keyed {
+    PASS("pass"),
+    WARN("warn"),
+    STOP("stop"),
+    UNKNOWN("unknown");
+
+    private final String key;
+
+    GateState(String key) {
+        this.key = key;
+    }
+
+    @Override
+    public String key() {
+        return key;
+    }
+}

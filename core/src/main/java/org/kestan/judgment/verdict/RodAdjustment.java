@@ -1,0 +1,53 @@
+package org.kestan.judgment.verdict;
+
+import java.util.Optional;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.base.geometry.Tolerances;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.TrussRod;
+
+/**
+ * What the truss rod is asked for, from a given relief.
+ *
+ * @param gap the relief, mm
+ * @param aim the relief to set, mm
+ * @param inWindow whether the relief lies in the shop's window
+ * @param asked whether the job asks for another relief than this
+ * @param state the rod as far as it was tried
+ */
+public record RodAdjustment(double gap, double aim, boolean inWindow, boolean asked, Optional<TrussRod> state) {
+
+    /** What the rod is asked for on a job's instrument at a relief. */
+    public static RodAdjustment at(double gap, Job job, ShopStandards shop) {
+        Targets wanted = Targets.of(job, shop);
+        boolean inWindow = gap >= shop.get(Standard.RELIEF_LEAST) - Tolerances.ARITHMETIC
+                && gap <= shop.get(Standard.RELIEF_MOST) + Tolerances.ARITHMETIC;
+        boolean asked = wanted.reliefSaid() && Math.abs(gap - wanted.relief()) > Tolerances.LEAF;
+        return new RodAdjustment(gap, wanted.relief(), inWindow, asked, job.get(Lines.TRUSS_ROD));
+    }
+
+    /** Tells whether the relief is to be changed at all. */
+    public boolean needed() {
+        return !inWindow || asked;
+    }
+
+    /** Tells whether relief has to come out of the neck. */
+    public boolean tightens() {
+        return gap > aim;
+    }
+
+    /** Tells whether the rod can do it; one that was not tried may. */
+    public boolean can() {
+        return state.map(TrussRod::canSet).orElse(true);
+    }
+
+    /** The set-up once the rod has done what it is asked for and can. */
+    public static Setup set(Setup from, Job job, ShopStandards shop) {
+        RodAdjustment rod = at(from.reliefGap(), job, shop);
+        boolean read = job.visit().knowsRelief();
+        return read && rod.needed() && rod.can() ? from.afterRelief(rod.aim()) : from;
+    }
+}

@@ -1,0 +1,46 @@
+package org.kestan.judgment.verdict;
+
+import java.util.List;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.visits.Defect;
+import org.kestan.job.visits.Observation;
+import org.kestan.job.visits.Severity;
+import org.kestan.job.visits.Visit;
+
+/**
+ * What has to be mended or waited for before any number counts.
+ *
+ * @param liftRead whether a leaf goes farther under the bridge than the shop lets pass
+ * @param liftSeen whether a lifted bridge was found serious at the inspection
+ * @param broken the serious findings other than a lifted bridge
+ * @param dryOrDamp whether the air is out of the shop's window; not, where it was not read
+ */
+public record Soundness(boolean liftRead, boolean liftSeen, List<Observation> broken, boolean dryOrDamp) {
+
+    /** Reads it from a visit. */
+    public static Soundness of(Visit visit, ShopStandards shop) {
+        boolean dryOrDamp = visit.get(Lines.HUMIDITY)
+                .filter(humidity ->
+                        humidity < shop.get(Standard.HUMIDITY_LEAST) || humidity > shop.get(Standard.HUMIDITY_MOST))
+                .isPresent();
+        return new Soundness(
+                visit.millimeters(Reading.BRIDGE_LIFT).orElse(0) > shop.get(Standard.BRIDGE_LIFT),
+                visit.observation(Defect.BRIDGE_LIFT).filter(Soundness::serious).isPresent(),
+                visit.observations().stream()
+                        .filter(found -> found.what() != Defect.BRIDGE_LIFT && serious(found))
+                        .toList(),
+                dryOrDamp);
+    }
+
+    private static boolean serious(Observation finding) {
+        return finding.severity() == Severity.SERIOUS;
+    }
+
+    /** Tells whether the bridge is lifted, by leaf or by eye. */
+    public boolean lifted() {
+        return liftRead || liftSeen;
+    }
+}

@@ -1,0 +1,25 @@
+package org.kestan.judgment.way;
+
+/** What a way does to an instrument, so that plans ask for effects rather than for ways. */
+public enum Effect {
+    /** Turns the neck against the body. */
+    TURNS_NECK,
+    /** Takes wood from the heel, or does what comes to the same. */
+    CUTS_HEEL,
+    /** Puts a shim into a flat neck pocket. */
+    SHIMS_POCKET,
+    /** Saws through the fretboard, whose kerf is filled afterward. */
+    OPENS_BOARD,
+    /** Changes what the saddle stands out. */
+    SPENDS_SADDLE,
+    /** Takes wood off the bridge. */
+    SPENDS_BRIDGE,
+    /** Planes the fretboard, so that its relief changes and the neck does not move. */
+    PLANES_BOARD,
+    /** Fits a floating bridge: its wheels, its feet, strips, or a lower one. */
+    FITS_FLOATING_BRIDGE,
+    /** Puts another bridge in place of the one there. */
+    NEW_BRIDGE,
+    /** Lets the strings pull less. */
+    SLACKENS_STRINGS
+}

@@ -1,0 +1,205 @@
+package org.kestan.judgment.way;
+
+import java.util.Collection;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.sheet.LengthLine;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Joint;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.visits.Defect;
+import org.kestan.job.visits.Observation;
+import org.kestan.job.visits.Severity;
+import org.kestan.judgment.verdict.Soundness;
+import org.kestan.judgment.verdict.Targets;
+
+/**
+ * What the ways are judged by: one instrument, what is wanted of it, the shop.
+ *
+ * @param reckoning what follows from the job
+ * @param wanted what is wanted
+ * @param taken the ways that are taken together; none for each alone
+ */
+public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<Way> taken) {
+
+    /** What the ways of a job are judged by. */
+    public static JudgmentContext of(SheetAnalysis sheetAnalysis) {
+        return new JudgmentContext(sheetAnalysis, Targets.of(sheetAnalysis.job(), sheetAnalysis.standards()), Set.of());
+    }
+
+    /** Returns the same with some ways taken together. */
+    public JudgmentContext together(Collection<Way> ways) {
+        return new JudgmentContext(sheetAnalysis, wanted, Set.copyOf(ways));
+    }
+
+    /** Tells whether one of the ways taken together does something to the instrument. */
+    public boolean together(Effect effect) {
+        return taken.stream().anyMatch(way -> way.has(effect));
+    }
+
+    /** Returns the job. */
+    public Job job() {
+        return sheetAnalysis.job();
+    }
+
+    /** Returns the shop's standards. */
+    public ShopStandards shop() {
+        return sheetAnalysis.standards();
+    }
+
+    /** Returns a standard of the shop. */
+    public double shop(Standard standard) {
+        return shop().get(standard);
+    }
+
+    /** Returns the set-up as measured; empty when the sheet does not say enough. */
+    public Optional<Setup> measured() {
+        return sheetAnalysis.measured();
+    }
+
+    /** Tells whether nothing original may be cut. */
+    public boolean collectible() {
+        return job().collectible();
+    }
+
+    /** Tells whether it was built by hand. */
+    public boolean handmade() {
+        return job().get(Lines.HANDMADE).orElse(false);
+    }
+
+    /** Tells whether the neck joint is one of some. */
+    public boolean joined(Joint... joints) {
+        return job().joined(joints);
+    }
+
+    /** Returns the length on a line, mm. */
+    public OptionalDouble length(LengthLine line) {
+        return job().millimeters(line);
+    }
+
+    /** Tells whether the bridge is lifted. */
+    public boolean lifted() {
+        return soundness().lifted();
+    }
+
+    /**
+     * Returns what is loose or cracked through and has to be mended before anything else. A loose dovetail is none of these:
+     * gluing it is the first step of setting the neck (§6).
+     */
+    public Optional<Observation> broken() {
+        boolean dovetail = joined(Joint.DOVETAIL);
+        return soundness().broken().stream()
+                .filter(seen -> !(dovetail && seen.what() == Defect.NECK_JOINT))
+                .findFirst();
+    }
+
+    /** Tells whether the neck sits loose in a dovetail. */
+    public boolean looseDovetail() {
+        return joined(Joint.DOVETAIL)
+                && soundness().broken().stream().anyMatch(seen -> seen.what() == Defect.NECK_JOINT);
+    }
+
+    /** Tells whether the body folds farther than a sound one does, and its braces were not found sound. */
+    public boolean foldsTooFar() {
+        return sheetAnalysis
+                        .trajectory()
+                        .flatMap(known -> boxed(known.sink()))
+                        .filter(sink -> sink > shop(Standard.SINK_MOST))
+                        .isPresent()
+                && job().visit()
+                        .observation(Defect.BRACE_LOOSE)
+                        .filter(seen -> seen.severity() == Severity.SOUND)
+                        .isEmpty();
+    }
+
+    private static Optional<Double> boxed(OptionalDouble value) {
+        return value.isPresent() ? Optional.of(value.getAsDouble()) : Optional.empty();
+    }
+
+    /** Tells whether the air is out of the shop's window. */
+    public boolean dryOrDamp() {
+        return soundness().dryOrDamp();
+    }
+
+    private Soundness soundness() {
+        return Soundness.of(job().visit(), shop());
+    }
+
+    /** How the cost of a reset stands against the instrument's value. */
+    public enum Worth {
+        YES,
+        ASK,
+        NO,
+        /** The value was not said. */
+        UNKNOWN
+    }
+
+    /** Returns how the cost of a reset stands against the instrument's value. */
+    public Worth worth() {
+        Optional<Double> value = job().get(Lines.VALUE);
+        if (collectible()) {
+            return Worth.YES;
+        }
+        if (value.isEmpty()) {
+            return Worth.UNKNOWN;
+        }
+        double cost = shop().cost(ShopStandards.RESET);
+        return value.get() < cost ? Worth.NO : value.get() < cost * shop(Standard.WORTH_RATIO) ? Worth.ASK : Worth.YES;
+    }
+
+    /** Returns the least a saddle may stand out, mm. */
+    public double least() {
+        return shop(Standard.PROTRUSION_LEAST);
+    }
+
+    /** Returns the most a saddle may stand out, mm. */
+    public double most() {
+        return shop(Standard.PROTRUSION_MOST);
+    }
+
+    /** Returns how far the action is under the one wanted, the lower side; negative when both are over, mm. */
+    public double under(Setup setup) {
+        Sides<Double> off = setup.action().with(wanted.action(), (now, aim) -> aim - now);
+        return Math.max(off.bass(), off.treble());
+    }
+
+    /** Tells whether the strings stand too low rather than too high. */
+    public boolean tooLow(Setup setup) {
+        return !met(setup) && under(setup) > over(setup);
+    }
+
+    /** Returns the thickness under which a bridge is thin on this body, mm. */
+    public double thin() {
+        return shop().bridgeThin(job().text(Lines.BODY));
+    }
+
+    /** Tells whether an action is as near to the one wanted as the shop asks, on both sides. */
+    public boolean met(Setup setup) {
+        return setup.meets(wanted.action(), shop(Standard.ACTION_REACH));
+    }
+
+    /** Returns how far the action is from the one wanted, the side that is farther off, mm. */
+    public double off(Setup setup) {
+        return setup.offFrom(wanted.action());
+    }
+
+    /** Returns how far the action is over the one wanted, the higher side; negative when both are under, mm. */
+    public double over(Setup setup) {
+        Sides<Double> off = setup.action().with(wanted.action(), (now, aim) -> now - aim);
+        return Math.max(off.bass(), off.treble());
+    }
+
+    /** Returns an action on both sides, to be said. */
+    public static Quantity.Said action(Setup setup) {
+        return new Quantity.Said(WayFinding.ACTION.of(
+                Quantity.length(setup.action().bass()),
+                Quantity.length(setup.action().treble())));
+    }
+}

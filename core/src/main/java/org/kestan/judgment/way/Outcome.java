@@ -1,0 +1,39 @@
+package org.kestan.judgment.way;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import java.util.Optional;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.standards.Standard;
+
+/**
+ * What taking a way from a set-up comes to.
+ *
+ * @param fit whether it is for this instrument
+ * @param after the set-up then; empty when it can't be done or is not known
+ * @param reasons why, the weightiest first
+ * @param reversible whether it can be undone
+ * @param prices the shop's hours and parts for it
+ */
+@RecordBuilder
+public record Outcome(
+        Suitability fit, Optional<Setup> after, List<Finding> reasons, boolean reversible, List<Standard> prices)
+        implements OutcomeBuilder.With {
+
+    /** Takes unmodifiable copies. */
+    public Outcome {
+        reasons = List.copyOf(reasons);
+        prices = List.copyOf(prices);
+    }
+
+    /** The same, wrong here for a reason. */
+    public Outcome asNot(Finding reason) {
+        return with(outcome -> outcome.fit(Suitability.NOT_FOR_THIS_ONE).reasons(List.of(reason)));
+    }
+
+    /** The same with the set-up as it is, where there is anything to be done or nothing need be. */
+    Outcome staying(Setup setup) {
+        return fit == Suitability.POSSIBLE || fit == Suitability.NO_NEED ? withAfter(Optional.of(setup)) : this;
+    }
+}

@@ -1,0 +1,15 @@
+package org.kestan.judgment.way;
+
+/** When in the order of the work a way is taken. */
+public enum Stage {
+    BEFORE,
+    RELIEF,
+    NUT,
+    /** A shim in a flat pocket comes in stock angles: the saddle does the rest. */
+    POCKET,
+    SADDLE,
+    BRIDGE,
+    NECK,
+    /** Once the saddle stands as it will. */
+    BEND
+}

@@ -1,0 +1,21 @@
+package org.kestan.judgment.way;
+
+import java.util.Locale;
+import org.kestan.base.finding.Keyed;
+
+/** Whether a way is for an instrument. */
+public enum Suitability implements Keyed {
+    /** It can be done and leads somewhere. */
+    POSSIBLE,
+    /** There is nothing it would do here. */
+    NO_NEED,
+    /** It would be wrong here. */
+    NOT_FOR_THIS_ONE,
+    /** A reading is missing. */
+    UNKNOWN;
+
+    @Override
+    public String key() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

@@ -1,0 +1,81 @@
+package org.kestan.judgment.way;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.School;
+import org.kestan.base.standards.SchoolQuestion;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+
+/** The neck turned for the whole target of a job, the saddle as a school of projection would have it (§4). */
+public final class TargetReset {
+
+    private TargetReset() {}
+
+    /**
+     * Turns the neck: relief, nut and bridge as the job asks, and the saddle as a school would have it where the job does
+     * not say. A floating bridge keeps its height unless the job says another.
+     *
+     * @return empty when no neck angle brings the strings there
+     */
+    public static Optional<Setup> by(School school, JudgmentContext about, Setup from) {
+        Sides<OptionalDouble> nut = Sides.of(side -> about.length(Aim.nut(side)));
+        // Where no rod can set the relief it is as the ways before leave it (§3.5).
+        double gap = from.basis().reliefStays()
+                ? from.reliefGap()
+                : about.length(Aim.RELIEF).orElse(from.reliefGap());
+        Sides<Double> action = about.wanted().action();
+        if (from.protrusion().isEmpty()) {
+            double rise = about.length(Aim.BRIDGE_HEIGHT).orElse(from.supportHeight()) - from.supportHeight();
+            return from.afterReset(action, gap, nut, rise, 0);
+        }
+        double thickness = from.bridgeThickness().orElseThrow();
+        double thickening = about.length(Aim.BRIDGE_THICKNESS).orElse(thickness) - thickness;
+        double mean = Sides.mean(from.protrusion().get());
+        // The crown's height over the fret line follows from the action alone, whatever the saddle: so plan once
+        // without.
+        return from.afterReset(action, gap, nut, 0, thickening).flatMap(plain -> {
+            double stands = protrusion(about, school, mean, plain);
+            return from.afterReset(action, gap, nut, stands - mean, thickening);
+        });
+    }
+
+    /** The mean protrusion that a school leads to. A saddle worn down or too tall is never what is aimed at. */
+    private static double protrusion(JudgmentContext about, School school, double now, Setup plain) {
+        ShopStandards shop = about.shop();
+        double tall = shop.get(Standard.SADDLE_LEFT);
+        double sound = now > Math.max(tall, about.most()) ? tall : Math.max(now, shop.get(Standard.PROTRUSION_FULL));
+        return switch (school) {
+            case KISSES -> landing(about, plain, 0);
+            case LITTLE_ABOVE -> landing(about, plain, shop.get(Standard.ABOVE_BRIDGE_SLACK));
+            case OVERSHOOT -> landing(about, plain, shop.get(Standard.OVERSHOOT_SLACK));
+            case SADDLE_LEFT -> shop.get(Standard.SADDLE_LEFT);
+            default -> about.length(Aim.SADDLE).orElse(sound);
+        };
+    }
+
+    /**
+     * The mean protrusion with which the straightedge, as it reads with the strings slack, lands so far over the bridge's
+     * top: projection over the bridge, and the crown over the fret line.
+     */
+    private static double landing(JudgmentContext about, Setup plain, double overBridge) {
+        double top = plain.bridgeTop();
+        double strung = plain.basis().straightedge().atSaddle(top + overBridge) - sink(about);
+        return strung - top + Sides.mean(plain.crown());
+    }
+
+    /** Returns how far the body is taken to fold up, mm. */
+    public static double sink(JudgmentContext about) {
+        return about.sheetAnalysis().trajectory().orElseThrow().sinkTaken(about.shop());
+    }
+
+    /** Returns the school by which a reset is planned: the job's own saddle where it says one, else the shop's choice. */
+    public static School chosen(JudgmentContext about) {
+        return about.length(Aim.SADDLE).isPresent()
+                ? School.DROP_SUM
+                : about.shop().school(SchoolQuestion.PROJECTION);
+    }
+}

@@ -1,0 +1,43 @@
+package org.kestan.judgment.way;
+
+import java.util.List;
+import java.util.Optional;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.standards.Standard;
+
+/** A way that comes before any number counts: it can be judged whether or not the sheet says how the instrument stands. */
+public abstract class WayBefore extends Way {
+
+    /** As for any way; it is taken first and can be undone. */
+    protected WayBefore(String key, List<Standard> prices) {
+        super(key, Stage.BEFORE, true, prices);
+    }
+
+    /**
+     * Judges it.
+     *
+     * @return whether it is for this instrument, with no set-up yet
+     */
+    protected abstract Outcome judge(JudgmentContext about);
+
+    @Override
+    public final Outcome take(JudgmentContext about, Setup from) {
+        return judge(about).staying(from);
+    }
+
+    @Override
+    public final Outcome takeUnmeasured(JudgmentContext about) {
+        return judge(about);
+    }
+
+    /** It can be done; the set-up stays as far as it is known. */
+    protected final Outcome can(Finding... reasons) {
+        return new Outcome(Suitability.POSSIBLE, Optional.empty(), List.of(reasons), true, prices());
+    }
+
+    /** Nothing it would do here. */
+    protected final Outcome noNeed(Finding reason) {
+        return new Outcome(Suitability.NO_NEED, Optional.empty(), List.of(reason), true, List.of());
+    }
+}

@@ -1,0 +1,44 @@
+package org.kestan.judgment.ways;
+
+import java.util.List;
+import java.util.Optional;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.finding.Quantity.Said;
+import org.kestan.judgment.way.JudgmentContext;
+import org.kestan.judgment.way.Outcome;
+import org.kestan.judgment.way.Stage;
+import org.kestan.judgment.way.Suitability;
+import org.kestan.judgment.way.Way;
+import org.kestan.judgment.way.WayFinding;
+
+/** Leaving it as it is. */
+final class Leave extends Way {
+
+    private static final Finding.Kind LOOSE = Finding.kind("way.leave.loose");
+    private static final Finding.Kind STAYS = Finding.kind("way.leave.stays", Said.class);
+    private static final Finding.Kind NOT_KNOWN = Finding.kind("way.leave.not-known");
+
+    Leave() {
+        super("leave", Stage.BEFORE, true, List.of());
+    }
+
+    private static boolean loose(JudgmentContext about) {
+        return about.lifted() || about.broken().isPresent() || about.looseDovetail();
+    }
+
+    @Override
+    public Outcome take(JudgmentContext about, Setup from) {
+        if (loose(about)) {
+            return not(LOOSE.of());
+        }
+        return can(from, about.met(from) ? WayFinding.ACTION_RIGHT.of() : STAYS.of(JudgmentContext.action(from)));
+    }
+
+    @Override
+    public Outcome takeUnmeasured(JudgmentContext about) {
+        return loose(about)
+                ? not(LOOSE.of())
+                : new Outcome(Suitability.POSSIBLE, Optional.empty(), List.of(NOT_KNOWN.of()), true, prices());
+    }
+}

@@ -1,0 +1,146 @@
+package org.kestan.judgment.ways;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import org.kestan.analysis.correction.Drift;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.finding.Quantity.Distance;
+import org.kestan.base.finding.Quantity.Said;
+import org.kestan.base.finding.Quantity.Turn;
+import org.kestan.base.geometry.Angle;
+import org.kestan.base.geometry.Tolerances;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.standards.Standard;
+import org.kestan.judgment.way.Effect;
+import org.kestan.judgment.way.JudgmentContext;
+import org.kestan.judgment.way.Outcome;
+import org.kestan.judgment.way.Stage;
+import org.kestan.judgment.way.TargetReset;
+import org.kestan.judgment.way.Way;
+import org.kestan.judgment.way.WayFinding;
+
+/** The ways that turn the neck for good, to the whole target of the job. */
+abstract class NeckAngleWay extends Way {
+
+    private static final Finding.Kind FORWARD = Finding.kind("neck-turned.forward", Turn.class);
+    private static final Finding.Kind SET_BACK = Finding.kind("neck-turned.set-back", Turn.class, Said.class);
+    private static final Finding.Kind SET_BACK_CUT =
+            Finding.kind("neck-turned.set-back-cut", Turn.class, Distance.class, Said.class);
+    private static final Finding.Kind TURNED_FORWARD =
+            Finding.kind("neck-turned.turned-forward", Turn.class, Said.class);
+    private static final Finding.Kind TURNED_FORWARD_ADDED =
+            Finding.kind("neck-turned.turned-forward-added", Turn.class, Distance.class, Said.class);
+    private static final Finding.Kind NUT_HAS_TO_RISE =
+            Finding.kind("neck-turned.nut-has-to-rise", Distance.class, Distance.class);
+    private static final Finding.Kind RELIEF_STAYS =
+            Finding.kind("neck-turned.relief-stays", Distance.class, Distance.class);
+    private static final Finding.Kind LEAVES_SADDLE_LOW =
+            Finding.kind("neck-turned.leaves-saddle-low", Distance.class, Distance.class);
+    private static final Finding.Kind READ_HEEL = Finding.kind("neck-turned.read-heel");
+
+    NeckAngleWay(String key, List<Standard> prices, Effect... more) {
+        super(
+                key,
+                Stage.NECK,
+                false,
+                prices,
+                Stream.concat(Stream.of(Effect.TURNS_NECK, Effect.CUTS_HEEL), Stream.of(more))
+                        .toArray(Effect[]::new));
+    }
+
+    /** More that this way has to say. */
+    List<Finding> more(JudgmentContext about) {
+        return List.of();
+    }
+
+    /** The neck turned to the target. */
+    final Outcome turned(JudgmentContext about, Setup from) {
+        Optional<Setup> reset = TargetReset.by(TargetReset.chosen(about), about, from)
+                .map(after -> after.afterCrownTilted(Drift.crown(about.job(), after.basis())));
+        if (reset.isEmpty()) {
+            return not(WayFinding.OUT_OF_REACH.of());
+        }
+        Setup after = reset.get();
+        Angle angle = after.rotation().minus(from.rotation());
+        OptionalDouble heel = about.length(Reading.HEEL_HEIGHT);
+        double lever = heel.orElse(from.basis().jointToSaddle());
+        boolean little = Math.abs(lever * angle.tan()) <= about.shop(Standard.CUT_NONE);
+        if (!about.looseDovetail() && (little || about.met(from) && saddleWell(about, from))) {
+            return noNeed(from, WayFinding.NECK_STAYS.of());
+        }
+        if (angle.radians() < 0 && !little && !about.tooLow(from)) {
+            return not(after, FORWARD.of(Quantity.turn(angle.negated())));
+        }
+        List<Finding> reasons = new ArrayList<>();
+        reasons.add(what(after, angle, heel));
+        nutTooLow(about, after).ifPresent(reasons::add);
+        reliefStays(about, after).ifPresent(reasons::add);
+        after.protrusion().ifPresent(out -> {
+            double least = Math.min(out.bass(), out.treble());
+            if (least < about.least()) {
+                reasons.add(LEAVES_SADDLE_LOW.of(
+                        Quantity.length(least), Quantity.length(about.shop(Standard.PROTRUSION_FULL))));
+            }
+        });
+        if (heel.isEmpty()) {
+            reasons.add(READ_HEEL.of());
+        }
+        reasons.addAll(more(about));
+        return can(after, reasons).withPrices(prices(from, after));
+    }
+
+    private static Finding what(Setup after, Angle angle, OptionalDouble heel) {
+        if (heel.isEmpty()) {
+            return angle.radians() < 0
+                    ? TURNED_FORWARD.of(Quantity.turn(angle.negated()), JudgmentContext.action(after))
+                    : SET_BACK.of(Quantity.turn(angle), JudgmentContext.action(after));
+        }
+        Distance cut = Quantity.fine(Math.abs(heel.getAsDouble() * angle.tan()));
+        return angle.radians() < 0
+                ? TURNED_FORWARD_ADDED.of(Quantity.turn(angle.negated()), cut, JudgmentContext.action(after))
+                : SET_BACK_CUT.of(Quantity.turn(angle), cut, JudgmentContext.action(after));
+    }
+
+    /** What the nut has to rise where the strings would stand too low over fret 1 in the slots there are (§3.6). */
+    private static Optional<Finding> nutTooLow(JudgmentContext about, Setup after) {
+        double low = Math.min(after.nut().bass(), after.nut().treble());
+        double least = about.shop().get(Standard.NUT_LOW, about.job().family());
+        return low < least - Tolerances.SHOWN
+                ? Optional.of(NUT_HAS_TO_RISE.of(Quantity.fine(low), Quantity.fine(least - low)))
+                : Optional.empty();
+    }
+
+    /** The relief wanted that no rod can set (§3.5). */
+    private static Optional<Finding> reliefStays(JudgmentContext about, Setup after) {
+        double wanted = about.length(Aim.RELIEF).orElse(after.reliefGap());
+        return after.basis().reliefStays() && Math.abs(wanted - after.reliefGap()) > Tolerances.LEAF
+                ? Optional.of(RELIEF_STAYS.of(Quantity.fine(after.reliefGap()), Quantity.fine(wanted)))
+                : Optional.empty();
+    }
+
+    /** A bridge that changes with the neck is paid for with it. */
+    private List<Standard> prices(Setup from, Setup after) {
+        double thicker =
+                after.bridgeThickness().orElse(0) - from.bridgeThickness().orElse(0);
+        if (Math.abs(thicker) <= Tolerances.LEAF) {
+            return prices();
+        }
+        Way bridge = thicker > 0 ? WayCatalog.NEW_BRIDGE : WayCatalog.SHAVE_BRIDGE;
+        return Stream.concat(prices().stream(), bridge.prices().stream()).toList();
+    }
+
+    /** The saddle is not low: nothing but the action could ask for the neck. */
+    private static boolean saddleWell(JudgmentContext about, Setup from) {
+        return about.length(Aim.SADDLE).isEmpty()
+                && about.length(Aim.BRIDGE_THICKNESS).isEmpty()
+                && from.protrusion()
+                        .map(out -> Math.min(out.bass(), out.treble()) >= about.least())
+                        .orElse(true);
+    }
+}

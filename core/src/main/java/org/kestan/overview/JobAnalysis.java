@@ -1,0 +1,264 @@
+package org.kestan.overview;
+
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.analysis.correction.Correction;
+import org.kestan.analysis.figures.DecidingFigures;
+import org.kestan.analysis.figures.Figure;
+import org.kestan.analysis.questions.Question;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.analysis.sheet.WithheldFigures;
+import org.kestan.analysis.trajectory.Trajectory;
+import org.kestan.analysis.uncertainty.NextGap;
+import org.kestan.analysis.uncertainty.Uncertainty;
+import org.kestan.base.finding.Fault;
+import org.kestan.base.lazy.Lazy;
+import org.kestan.base.sheet.LengthLine;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.job.Job;
+import org.kestan.judgment.advice.DecidingCircumstance;
+import org.kestan.judgment.advice.Recommendation;
+import org.kestan.judgment.advice.SchoolPlan;
+import org.kestan.judgment.advice.Ways;
+import org.kestan.judgment.verdict.Gate;
+import org.kestan.judgment.verdict.Verdict;
+import org.kestan.repair.plan.PlanPart;
+import org.kestan.repair.plan.WorkPlan;
+import org.kestan.repair.proof.Proof;
+import org.kestan.repair.sideview.SideView;
+
+/**
+ * Everything that follows from a job in a shop: each part is worked out when it is first asked for, and once. Immutable to
+ * whoever reads it, and safe for several threads: what takes long may be asked for away from the window's.
+ */
+public final class JobAnalysis {
+
+    private final SheetAnalysis sheetAnalysis;
+    private final Lazy<List<Question>> questions;
+    private final Lazy<List<Gate>> gates;
+    private final Ways ways;
+    private final Lazy<Recommendation> recommendation;
+    private final Lazy<List<DecidingCircumstance>> changes;
+    private final Lazy<List<SchoolPlan>> schools;
+    private final Lazy<List<Question>> heldBack;
+    private final Lazy<WorkPlan> plan;
+    private final Lazy<List<Figure>> figures;
+    private final Lazy<Optional<SideView>> sideView;
+    private final Lazy<Spread> spread;
+    private final Lazy<StringClearances> rooms;
+    private final Lazy<Proof> proof;
+    private final Lazy<List<Proof.Share>> shares;
+    private final Lazy<Map<Station, Station.Progress>> progress;
+
+    /**
+     * How well the figures of a job are known.
+     *
+     * @param correction those of the plan as a correction
+     * @param plan those of the plan
+     * @param nextGap the fret over which one more gap is worth most; empty when none is
+     */
+    public record Spread(Uncertainty correction, Map<PlanPart, Uncertainty.Estimate> plan, Optional<NextGap> nextGap) {
+
+        /** Nothing known of it. */
+        public static final Spread NONE = new Spread(new Uncertainty(Map.of()), Map.of(), Optional.empty());
+    }
+
+    private JobAnalysis(Job job, ShopStandards shop) {
+        sheetAnalysis = SheetAnalysis.of(job, shop);
+        questions = Lazy.of(sheetAnalysis::questions);
+        gates = Lazy.of(() -> Verdict.of(sheetAnalysis));
+        ways = Ways.of(sheetAnalysis);
+        recommendation = Lazy.of(() -> Recommendation.of(ways));
+        changes = Lazy.of(() -> DecidingCircumstance.of(recommendation(), sheetAnalysis));
+        schools = Lazy.of(() -> SchoolPlan.of(sheetAnalysis));
+        heldBack = Lazy.of(() -> WithheldFigures.by(sheetAnalysis, questions()));
+        plan = Lazy.of(() -> !heldBack().isEmpty()
+                ? WorkPlan.nothing(ways)
+                : isPreview() ? WorkPlan.previewing(ways, recommendation().ways()) : WorkPlan.of(ways));
+        figures = Lazy.of(() -> DecidingFigures.of(
+                sheetAnalysis,
+                new DecidingFigures.Planned(
+                        plan().planned(), plan().heel(), !heldBack().isEmpty())));
+        sideView = Lazy.of(() -> SideView.of(plan()));
+        spread = Lazy.of(() -> new Spread(
+                Uncertainty.of(job, shop, this::correctionByPlan),
+                PlanPart.of(plan()),
+                NextGap.of(job, shop, this::correctionByPlan)));
+        rooms = Lazy.of(() -> StringClearances.of(this));
+        // A visit that is not there yet has no day that matters.
+        proof = Lazy.of(() -> Proof.of(job, shop, LocalDate.EPOCH));
+        shares = Lazy.of(() -> Proof.explain(job, shop, LocalDate.EPOCH));
+        progress = Lazy.of(this::stations);
+    }
+
+    /** Opens the dossier of a job, by the standards of a shop as they are for its kind of instrument. */
+    public static JobAnalysis of(Job job, ShopStandards shop) {
+        return new JobAnalysis(job, shop.of(job.kind()));
+    }
+
+    private Optional<Correction> correctionByPlan(SheetAnalysis as) {
+        return WorkPlan.of(Ways.of(as), plan().ways()).correction();
+    }
+
+    private Map<Station, Station.Progress> stations() {
+        Map<Station, Station.Progress> all = new EnumMap<>(Station.class);
+        for (Station station : Station.values()) {
+            all.put(station, station.progress(this));
+        }
+        return all;
+    }
+
+    /** Returns the job. */
+    public Job job() {
+        return sheetAnalysis.job();
+    }
+
+    /** Returns the shop's standards. */
+    public ShopStandards shop() {
+        return sheetAnalysis.standards();
+    }
+
+    /** Returns what follows from the job before anything is judged. */
+    public SheetAnalysis sheetAnalysis() {
+        return sheetAnalysis;
+    }
+
+    /** Returns the instrument as measured; empty when a reading it needs is missing or can't be. */
+    public Optional<Trajectory> trajectory() {
+        return sheetAnalysis.trajectory();
+    }
+
+    /** Returns the set-up as measured; empty when there is no trajectory. */
+    public Optional<Setup> measured() {
+        return sheetAnalysis.measured();
+    }
+
+    /** Returns what has to change; empty when there is no trajectory or no action is aimed at. */
+    public Optional<Correction> correction() {
+        return sheetAnalysis.correction();
+    }
+
+    /** Returns what keeps trajectory or correction from being worked out, each at its place. */
+    public List<Fault> faults() {
+        return sheetAnalysis.faults();
+    }
+
+    /** Returns every path for which a default stood in. */
+    public List<String> assumed() {
+        return sheetAnalysis.assumed();
+    }
+
+    /** Returns what stands in for a line on which nothing is written, mm; empty for nothing. */
+    public OptionalDouble standIn(LengthLine line) {
+        return sheetAnalysis.standIn(line);
+    }
+
+    /** Returns the readings that look implausible. */
+    public List<Question> questions() {
+        return questions.get();
+    }
+
+    /** Returns the gates, all of them and in order. */
+    public List<Gate> gates() {
+        return gates.get();
+    }
+
+    /** Returns the ways, each judged when it is first asked for. */
+    public Ways ways() {
+        return ways;
+    }
+
+    /** Returns what the shop would do. */
+    public Recommendation recommendation() {
+        return recommendation.get();
+    }
+
+    /** Returns the circumstances that would change that. */
+    public List<DecidingCircumstance> changes() {
+        return changes.get();
+    }
+
+    /** Returns what the schools of projection come to; none for a floating bridge. */
+    public List<SchoolPlan> schools() {
+        return schools.get();
+    }
+
+    /**
+     * Returns the questions that have to be answered before anything is planned: readings outside their plausible range, and
+     * read once only, on which the plan hangs.
+     */
+    public List<Question> heldBack() {
+        return heldBack.get();
+    }
+
+    /** Tells whether no way is taken yet, so that the plan previews the recommended one. */
+    public boolean isPreview() {
+        return WorkPlan.taken(job()).isEmpty();
+    }
+
+    /**
+     * Returns what is to be done: by the ways taken, or while none is, by the recommended ones. Nothing is planned while a
+     * reading it hangs on is questioned.
+     */
+    public WorkPlan plan() {
+        return plan.get();
+    }
+
+    /** Returns the figures that decide, as measured and as planned. */
+    public List<Figure> figures() {
+        return figures.get();
+    }
+
+    /** Returns the side elevation; empty while the scale or the joint fret is not known. */
+    public Optional<SideView> sideView() {
+        return sideView.get();
+    }
+
+    /** Returns the room the strings have, now and after each stage of the work. */
+    public StringClearances room() {
+        return rooms.get();
+    }
+
+    /** Returns how well the figures are known. It takes longer than the rest: ask away from the window's thread. */
+    public Spread spread() {
+        return spread.get();
+    }
+
+    /** Tells whether {@link #spread} has been worked out. */
+    public boolean spreadIsKnown() {
+        return spread.isKnown();
+    }
+
+    /** Returns the work held against what was foretold of it. */
+    public Proof proof() {
+        return proof.get();
+    }
+
+    /** Returns what explains a miss of the action, as far as anything does. */
+    public List<Proof.Share> shares() {
+        return shares.get();
+    }
+
+    /** Returns how a station stands. */
+    public Station.Progress progress(Station station) {
+        return progress.get().get(station);
+    }
+
+    /** Returns the first station that is not done, or the last when all are, or the work was signed off. */
+    public Station station() {
+        if (progress(Station.PROOF).stage() == Station.Stage.DONE) {
+            return Station.PROOF;
+        }
+        for (Station station : Station.values()) {
+            if (progress(station).stage() != Station.Stage.DONE) {
+                return station;
+            }
+        }
+        return Station.values()[Station.values().length - 1];
+    }
+}

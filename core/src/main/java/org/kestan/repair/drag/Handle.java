@@ -1,0 +1,13 @@
+package org.kestan.repair.drag;
+
+/** What can be taken hold of on the drawing. */
+public enum Handle {
+    /** The planned fret line where it arrives at the saddle. */
+    FRET_LINE,
+    /** The planned saddle crown. */
+    SADDLE_CROWN,
+    /** The planned bass string over the action fret. */
+    ACTION_BASS,
+    /** The planned treble string over the action fret. */
+    ACTION_TREBLE
+}

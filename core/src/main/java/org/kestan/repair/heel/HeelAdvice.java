@@ -1,0 +1,358 @@
+package org.kestan.repair.heel;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.function.IntToDoubleFunction;
+import org.kestan.base.finding.Keyed;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+import org.kestan.job.bench.HeelEntry;
+
+/**
+ * What to do next at the heel.
+ *
+ * @param projectionLeft how much the slack projection at the saddle has still to rise, mm; negative when it is past
+ * @param capLeft what has still to come off at the cap, each cheek, mm
+ * @param grit the paper to go on with
+ * @param pulls how many pulls, each cheek; 0 for none
+ * @param band how many pulls are left in all with that paper, each cheek: from and to, 80 %
+ * @param overChance the chance of passing the target by more than 0.3 mm with that set
+ * @param word what to do
+ * @param suspect the entries of the log whose readings are not believed
+ */
+public record HeelAdvice(
+        double projectionLeft,
+        Sides<Double> capLeft,
+        int grit,
+        Sides<Integer> pulls,
+        Sides<int[]> band,
+        double overChance,
+        Word word,
+        List<Integer> suspect) {
+
+    /** How far past the target is too far, mm. */
+    public static final double OVER = 0.3;
+
+    /** From this chance on a set is not advised. Half of what is warned of. */
+    private static final double CHANCE_MOST = 0.005;
+
+    /** As near as this it is done, mm at the saddle. */
+    private static final double NEAR = 0.1;
+
+    private static final double DRIFT_NEAR = 0.25;
+
+    /** From this chance on that the last reading is wrong it is taken again before the next set. */
+    private static final double DOUBT = 0.1;
+
+    /** Known as well as this the projection need not be read again, mm. */
+    private static final double SURE = 0.085;
+
+    private static final int MOST_READS = 3;
+    private static final double CAUTIOUS = 0.2;
+
+    /** Under this many sets of the coarser paper one goes to the finer. Common practice, no source. */
+    private static final int SETS_LEFT = 3;
+
+    private static final int USUAL_SET = 4;
+    private static final int MOST_PULLS = 24;
+
+    /** Once the projection is reached the neck is turned by a few pulls at a time only. */
+    private static final int MOST_TURNING = 3;
+
+    /** Readings nearer each other than so many spreads say the same. */
+    private static final double AGREE = 3;
+
+    private static final double BELIEVED = 0.5;
+    private static final double SLIGHT = 0.15;
+    private static final double LOW = 0.1;
+    private static final double HIGH = 0.9;
+
+    /** What to do. */
+    public enum Word implements Keyed {
+        PULL,
+        FINER,
+        CENTRE,
+        READ_AGAIN,
+        STOP,
+        OVER;
+
+        @Override
+        public String key() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+
+        @Override
+        public String family() {
+            return "heel-advice";
+        }
+    }
+
+    /** Advises from the log so far; an empty one gives the first set by what a pull usually takes. */
+    public static HeelAdvice of(HeelGoal goal, List<HeelEntry> log, ShopStandards shop) {
+        return new Advisor(goal, log, shop).advice();
+    }
+
+    /**
+     * Returns the chance that a set passes the target by more than {@link #OVER}, 0 to 1.
+     *
+     * @param pulls on each cheek
+     */
+    public static double overChance(
+            HeelGoal goal, List<HeelEntry> log, ShopStandards shop, int grit, Sides<Integer> pulls) {
+        return new Advisor(goal, log, shop).overAfter(grit, pulls);
+    }
+
+    private static final class Advisor {
+
+        private final HeelGoal goal;
+        private final List<HeelEntry> log;
+        private final HeelParticles all;
+        private final List<Integer> weighed = new ArrayList<>();
+
+        /** Whether wood goes between readings that nobody counts, as on a disc: no set was ever logged. */
+        private final boolean byReadings;
+
+        /** Whether the heel was believed to stick after the last reading, and since which entry it is eased. */
+        private boolean sticks;
+
+        private int eased;
+
+        /** A reading nothing believes, until the next one says whether it was right. */
+        private OptionalDouble doubted = OptionalDouble.empty();
+
+        private int doubtedAt;
+
+        Advisor(HeelGoal goal, List<HeelEntry> log, ShopStandards shop) {
+            this.goal = goal;
+            this.log = log;
+            byReadings = log.stream().noneMatch(HeelEntry.Pulls.class::isInstance);
+            double projection = shop.get(Standard.HAND_PROJECTION);
+            double lever = goal.jointToSaddle()
+                    / (goal.jointToSaddle() - goal.straightedge().bridgeFront());
+            double spread = Math.max(0.02, projection * lever);
+            double driftSpread = Math.max(0.02, shop.get(Standard.HAND_DRIFT));
+            all = new HeelParticles(goal, new HeelRates(shop), spread, driftSpread, 2 * log.size());
+            for (int i = 0; i < log.size(); i++) {
+                take(log.get(i), i, spread, driftSpread);
+                sticks = log.get(i) instanceof HeelEntry.Read ? all.stalled() > BELIEVED : sticks;
+            }
+        }
+
+        private void take(HeelEntry entry, int index, double spread, double driftSpread) {
+            if (entry instanceof HeelEntry.Pulls set) {
+                if (sticks) {
+                    all.ease();
+                    eased = index;
+                    sticks = false;
+                }
+                doubted = OptionalDouble.empty();
+                all.pull(set.cheek(), set.grit(), set.pulls());
+            } else if (entry instanceof HeelEntry.Read read) {
+                if (byReadings && index > 0) {
+                    all.sand();
+                }
+                read.projection().map(Length::millimeters).ifPresent(mm -> {
+                    double saddle = goal.straightedge().atSaddle(mm);
+                    all.projection(saddle, spread);
+                    weighed.add(index);
+                    reconcile(saddle, spread);
+                });
+                if (read.drift().isPresent()
+                        && (read.toward().isPresent() || read.drift().get().millimeters() == 0)) {
+                    double sign = read.toward().orElse(Side.TREBLE) == Side.TREBLE ? 1 : -1;
+                    all.drift(sign * read.drift().get().millimeters(), driftSpread);
+                    weighed.add(index);
+                }
+            }
+        }
+
+        /** One reading may be wrong; two that agree are not. */
+        private void reconcile(double read, double spread) {
+            int reading = weighed.size() - 1;
+            if (all.wrong(reading) <= BELIEVED) {
+                doubted = OptionalDouble.empty();
+            } else if (doubted.isPresent() && Math.abs(read - doubted.getAsDouble()) < AGREE * spread) {
+                all.believe((read + doubted.getAsDouble()) / 2, spread / Math.sqrt(2), reading, doubtedAt);
+                doubted = OptionalDouble.empty();
+            } else {
+                doubted = OptionalDouble.of(read);
+                doubtedAt = reading;
+            }
+        }
+
+        HeelAdvice advice() {
+            double left = quantile(i -> goal.target() - goal.projection(all.left(i)), 0.5);
+            Sides<Double> cap = Sides.of(side -> quantile(i -> all.capLeft(i, side), 0.5));
+            int last = lastGrit();
+            int grit = grit(last, cap);
+            Sides<Integer> pulls = pulls(grit, left);
+            Word word = word(left, pulls, last > 0 && grit > last);
+            if (word == Word.CENTRE) {
+                // Nobody knows how fast it goes once it is eased: a short set, as the first one.
+                pulls = pulls.map(each -> Math.min(each, USUAL_SET));
+            }
+            boolean ends = word == Word.STOP || word == Word.OVER || word == Word.READ_AGAIN;
+            Sides<Integer> next = ends ? new Sides<>(0, 0) : pulls;
+            return new HeelAdvice(
+                    left, cap, grit, next, Sides.of(side -> band(side, grit)), overAfter(grit, next), word, suspect());
+        }
+
+        private Word word(double left, Sides<Integer> pulls, boolean finer) {
+            double spread = (quantile(i -> goal.projection(all.left(i)), 0.84)
+                            - quantile(i -> goal.projection(all.left(i)), 0.16))
+                    / 2;
+            boolean mayRead = readsInARow() < MOST_READS;
+            if (mayRead && doubt() > DOUBT) {
+                return Word.READ_AGAIN;
+            }
+            if (overNow() > BELIEVED) {
+                return Word.OVER;
+            }
+            boolean done = left <= NEAR && Math.abs(quantile(all::driftLeft, 0.5)) <= DRIFT_NEAR;
+            if (done || pulls.bass() + pulls.treble() == 0) {
+                return mayRead && spread > SURE ? Word.READ_AGAIN : Word.STOP;
+            }
+            if (all.stalled() > BELIEVED) {
+                return Word.CENTRE;
+            }
+            return finer ? Word.FINER : Word.PULL;
+        }
+
+        /** How doubtful the last thing that was read is. */
+        private double doubt() {
+            int last = lastRead();
+            double doubt = 0;
+            for (int i = 0; i < weighed.size(); i++) {
+                doubt = weighed.get(i) == last && last == log.size() - 1 ? Math.max(doubt, all.wrong(i)) : doubt;
+            }
+            return doubt;
+        }
+
+        private int readsInARow() {
+            int reads = 0;
+            for (int i = log.size() - 1; i >= 0 && log.get(i) instanceof HeelEntry.Read; i--) {
+                reads++;
+            }
+            return reads;
+        }
+
+        private List<Integer> suspect() {
+            List<Integer> suspect = new ArrayList<>();
+            for (int i = 0; i < weighed.size(); i++) {
+                if (all.wrong(i) > BELIEVED && !suspect.contains(weighed.get(i))) {
+                    suspect.add(weighed.get(i));
+                }
+            }
+            return suspect;
+        }
+
+        private int lastRead() {
+            return weighed.isEmpty() ? -1 : weighed.get(weighed.size() - 1);
+        }
+
+        private int lastGrit() {
+            for (int i = log.size() - 1; i >= 0; i--) {
+                if (log.get(i) instanceof HeelEntry.Pulls set) {
+                    return set.grit();
+                }
+            }
+            return 0;
+        }
+
+        /** The paper to go on with: finer once what is left is under three sets of the one in use. */
+        private int grit(int last, Sides<Double> cap) {
+            int grit = last > 0 ? last : HeelRates.GRITS.get(0);
+            for (int each = grit; ; each = HeelRates.finer(each)) {
+                int paper = each;
+                double usual = Sides.mean(Sides.of(side -> quantile(i -> all.set(i, side, paper, USUAL_SET), 0.5)));
+                if (Sides.mean(cap) >= SETS_LEFT * usual || HeelRates.finer(each) == each) {
+                    return each;
+                }
+            }
+        }
+
+        /** As many pulls as leave hardly a chance of passing the target; once it is reached only those that turn the neck. */
+        private Sides<Integer> pulls(int grit, double left) {
+            double drift = quantile(all::driftLeft, 0.5);
+            Side toward = drift > 0 ? Side.TREBLE : Side.BASS;
+            Sides<Integer> pulls;
+            if (left <= NEAR) {
+                int turning = Math.abs(drift) <= DRIFT_NEAR ? 0 : turning(grit, toward, drift);
+                pulls = Sides.of(side -> side == toward ? turning : 0);
+            } else {
+                double share = log.isEmpty() ? LOW : CAUTIOUS;
+                int most = mostPulls();
+                pulls = Sides.of(side -> (int) Math.max(
+                        0, Math.min(most, quantile(i -> all.pullsFor(i, side, grit, all.capLeft(i, side)), share))));
+                if (pulls.bass() + pulls.treble() == 0) {
+                    pulls = Sides.of(side -> side == toward || Math.abs(drift) <= DRIFT_NEAR ? 1 : 0);
+                }
+            }
+            double most = CHANCE_MOST + (left <= NEAR ? overNow() : 0);
+            while (pulls.bass() + pulls.treble() > 0 && overAfter(grit, pulls) > most) {
+                pulls = pulls.map(each -> each > 4 ? each * 3 / 4 : Math.max(0, each - 1));
+            }
+            return pulls;
+        }
+
+        /** The first set is a short one, and so is the first once the middle is eased; the next never much longer than the longest. */
+        private int mostPulls() {
+            int longest = log.subList(eased, log.size()).stream()
+                    .filter(HeelEntry.Pulls.class::isInstance)
+                    .mapToInt(each -> ((HeelEntry.Pulls) each).pulls())
+                    .max()
+                    .orElse(0);
+            int most = longest == 0 ? USUAL_SET : Math.min(MOST_PULLS, Math.max(USUAL_SET + 2, longest * 3 / 2));
+            return all.stalled() > SLIGHT ? Math.min(most, 2 * USUAL_SET) : most;
+        }
+
+        /** How many pulls on one cheek turn the neck most of the way to its middle. */
+        private int turning(int grit, Side toward, double drift) {
+            double wood = goal.widths()
+                    .map(widths -> Math.abs(drift) * widths.cap() / goal.jointToSaddle())
+                    .orElse(0.0);
+            return (int) Math.round(
+                    Math.min(MOST_TURNING, quantile(i -> all.pullsFor(i, toward, grit, wood), CAUTIOUS)));
+        }
+
+        private double overAfter(int grit, Sides<Integer> pulls) {
+            double chance = 0;
+            for (int i = 0; i < HeelParticles.COUNT; i++) {
+                double turned = goal.turnBy(
+                        all.set(i, Side.BASS, grit, pulls.bass()), all.set(i, Side.TREBLE, grit, pulls.treble()));
+                chance += goal.projection(all.left(i) - turned) > goal.target() + OVER ? all.weight(i) : 0;
+            }
+            return chance;
+        }
+
+        private double overNow() {
+            return overAfter(HeelRates.GRITS.get(0), new Sides<>(0, 0));
+        }
+
+        private int[] band(Side side, int grit) {
+            IntToDoubleFunction pulls = i -> all.pullsFor(i, side, grit, Math.max(0, all.capLeft(i, side)));
+            return new int[] {(int) Math.floor(quantile(pulls, LOW)), (int) Math.ceil(quantile(pulls, HIGH))};
+        }
+
+        /** A quantile of what the histories say, each by its weight. */
+        private double quantile(IntToDoubleFunction of, double share) {
+            double[][] values = new double[HeelParticles.COUNT][];
+            Arrays.setAll(values, i -> new double[] {of.applyAsDouble(i), all.weight(i)});
+            Arrays.sort(values, (one, other) -> Double.compare(one[0], other[0]));
+            double sum = 0;
+            for (double[] each : values) {
+                sum += each[1];
+                if (sum >= share) {
+                    return each[0];
+                }
+            }
+            return values[values.length - 1][0];
+        }
+    }
+}

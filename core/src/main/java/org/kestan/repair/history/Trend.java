@@ -1,0 +1,179 @@
+package org.kestan.repair.history;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.hipparchus.distribution.continuous.TDistribution;
+
+/**
+ * Where a number of an instrument goes: a straight line over the years, or one that slows, whichever the corrected Akaike
+ * criterion prefers (Hurvich and Tsai, Regression and time series model selection in small samples, 1989). Humidity is taken out
+ * where every visit has it and there are points enough.
+ *
+ * @param points what was read, in the order of the days
+ * @param shape straight or slowing
+ * @param fit the fit
+ * @param meanHumidity percent; empty where humidity is not taken out
+ */
+public record Trend(List<Point> points, Shape shape, LeastSquares fit, OptionalDouble meanHumidity) {
+
+    /** Fewer points tell no trend with a spread. */
+    private static final int LEAST = 3;
+
+    /** Humidity is one number more: it needs more points than it leaves. */
+    private static final int LEAST_WITH_HUMIDITY = 6;
+
+    private static final double DAYS = 365.25;
+    private static final double HALF = 0.975;
+    private static final int FARTHEST_YEARS = 60;
+    private static final double MONTH = 1 / 12.0;
+
+    /** Takes an unmodifiable copy. */
+    public Trend {
+        points = List.copyOf(points);
+    }
+
+    /**
+     * One reading.
+     *
+     * @param day when
+     * @param value mm or degrees
+     * @param humidity percent; empty where it was not read
+     */
+    public record Point(LocalDate day, double value, OptionalDouble humidity) {}
+
+    /** How it goes on. */
+    public enum Shape {
+        /** As much each year. */
+        STRAIGHT,
+        /** Less each year: with the logarithm of the years. */
+        SLOWING
+    }
+
+    /**
+     * When a number passes a limit.
+     *
+     * @param earliest by the prediction band, 95 %
+     * @param latest by the prediction band; empty where that is farther off than anyone looks
+     */
+    public record Crossing(LocalDate earliest, Optional<LocalDate> latest) {}
+
+    /** Fits what was read; empty with fewer than three days. */
+    public static Optional<Trend> of(List<Point> read) {
+        List<Point> points = new ArrayList<>(read);
+        points.sort((one, other) -> one.day().compareTo(other.day()));
+        long days = points.stream().map(Point::day).distinct().count();
+        if (days < LEAST) {
+            return Optional.empty();
+        }
+        boolean humid = points.size() >= LEAST_WITH_HUMIDITY
+                && points.stream().allMatch(point -> point.humidity().isPresent())
+                && points.stream()
+                                .mapToDouble(point -> point.humidity().getAsDouble())
+                                .distinct()
+                                .count()
+                        > 1;
+        OptionalDouble mean = humid
+                ? points.stream()
+                        .mapToDouble(point -> point.humidity().getAsDouble())
+                        .average()
+                : OptionalDouble.empty();
+        Trend straight = fitted(points, Shape.STRAIGHT, mean);
+        // With as few points as coefficients and one, the criterion has nothing to go by.
+        if (points.size() <= straight.fit().coefficients().length + 2) {
+            return Optional.of(straight);
+        }
+        Trend slowing = fitted(points, Shape.SLOWING, mean);
+        return Optional.of(slowing.criterion() < straight.criterion() - 1e-9 ? slowing : straight);
+    }
+
+    private static Trend fitted(List<Point> points, Shape shape, OptionalDouble mean) {
+        double[][] design = new double[points.size()][];
+        double[] values = new double[points.size()];
+        for (int i = 0; i < values.length; i++) {
+            double years = years(points.get(0).day(), points.get(i).day());
+            design[i] = row(shape, years, mean, points.get(i).humidity());
+            values[i] = points.get(i).value();
+        }
+        return new Trend(points, shape, LeastSquares.fit(design, values), mean);
+    }
+
+    private static double[] row(Shape shape, double years, OptionalDouble mean, OptionalDouble humidity) {
+        double along = shape == Shape.STRAIGHT ? years : Math.log1p(years);
+        return mean.isPresent()
+                ? new double[] {1, along, humidity.orElse(mean.getAsDouble()) - mean.getAsDouble()}
+                : new double[] {1, along};
+    }
+
+    private static double years(LocalDate from, LocalDate to) {
+        return ChronoUnit.DAYS.between(from, to) / DAYS;
+    }
+
+    /** The corrected Akaike criterion of a normal fit; the variance counts as a coefficient. */
+    private double criterion() {
+        int n = points.size();
+        int k = fit.coefficients().length + 1;
+        return n * Math.log(Math.max(fit.squares(), 1e-18) / n) + 2.0 * k + 2.0 * k * (k + 1) / (n - k - 1);
+    }
+
+    /** Returns the fitted value on a day, at the mean humidity. */
+    public double at(LocalDate day) {
+        return fit.at(row(shape, years(points.get(0).day(), day), meanHumidity, meanHumidity));
+    }
+
+    /** Returns the half-width of the 95 % confidence band on a day: where the line itself lies. */
+    public double confidence(LocalDate day) {
+        return half(day, 0);
+    }
+
+    /** Returns the half-width of the 95 % prediction band on a day: where a reading will lie. */
+    public double prediction(LocalDate day) {
+        return half(day, 1);
+    }
+
+    private double half(LocalDate day, double reading) {
+        double[] row = row(shape, years(points.get(0).day(), day), meanHumidity, meanHumidity);
+        return quantile() * fit.residual() * Math.sqrt(reading + fit.leverage(row));
+    }
+
+    private double quantile() {
+        return fit.freedom() > 0 ? new TDistribution(fit.freedom()).inverseCumulativeProbability(HALF) : 0;
+    }
+
+    /** Tells whether it moves at all: its slope is told from none with 95 %. */
+    public boolean moves() {
+        double slope = Math.abs(fit.coefficients()[1]);
+        return slope > quantile() * fit.error(1) + 1e-9;
+    }
+
+    /**
+     * Returns when it passes a limit, looking on from the last reading.
+     *
+     * @return empty where it does not move, moves away from it, or does not reach it within sixty years
+     */
+    public Optional<Crossing> crossing(double limit) {
+        LocalDate last = points.get(points.size() - 1).day();
+        double now = at(last);
+        boolean down = fit.coefficients()[1] < 0;
+        if (!moves() || down != limit < now) {
+            return Optional.empty();
+        }
+        Optional<LocalDate> earliest = passes(limit, last, down, 1);
+        return earliest.map(day -> new Crossing(day, passes(limit, last, down, -1)));
+    }
+
+    /** The first month in which the band's near edge (ahead) or far edge (behind) has passed the limit. */
+    private Optional<LocalDate> passes(double limit, LocalDate last, boolean down, int ahead) {
+        for (int month = 0; month <= FARTHEST_YEARS / MONTH; month++) {
+            LocalDate day = last.plusMonths(month);
+            double edge = at(day) + (down ? -1 : 1) * ahead * prediction(day);
+            if (down ? edge <= limit : edge >= limit) {
+                return Optional.of(day);
+            }
+        }
+        return Optional.empty();
+    }
+}

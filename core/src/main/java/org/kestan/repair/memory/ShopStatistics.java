@@ -1,0 +1,119 @@
+package org.kestan.repair.memory;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * The numbers of a shop at a glance, from what its jobs teach.
+ *
+ * @param finished how many jobs are finished
+ * @param ways finished jobs by their ways, most first
+ * @param misses how far the action came from what was foretold, by the year the work was finished, earliest first
+ * @param hours hours estimated and taken, by ways, most first; only where a diary tells
+ * @param returns what came back within a year, of the jobs finished longer ago than that
+ */
+public record ShopStatistics(int finished, List<Count> ways, List<Miss> misses, List<Hours> hours, Returns returns) {
+
+    /** Takes unmodifiable copies. */
+    public ShopStatistics {
+        ways = List.copyOf(ways);
+        misses = List.copyOf(misses);
+        hours = List.copyOf(hours);
+    }
+
+    /**
+     * Jobs by their ways.
+     *
+     * @param ways keys of the ways, joined by {@code +}
+     * @param jobs how many
+     */
+    public record Count(String ways, int jobs) {}
+
+    /**
+     * A year's misses of the action.
+     *
+     * @param year when the work was finished
+     * @param jobs how many kept a prediction and were measured after
+     * @param median of the distances, mm
+     */
+    public record Miss(int year, int jobs, double median) {}
+
+    /**
+     * Hours of some ways.
+     *
+     * @param ways keys of the ways, joined by {@code +}
+     * @param jobs how many
+     * @param estimated by the shop's standards, median
+     * @param taken by the diary of the bench, median
+     */
+    public record Hours(String ways, int jobs, double estimated, double taken) {}
+
+    /**
+     * What came back.
+     *
+     * @param watched jobs finished more than a year ago
+     * @param back those of them that were measured again within a year
+     */
+    public record Returns(int watched, int back) {}
+
+    /** Adds up what jobs teach, as of a day. */
+    public static ShopStatistics of(Collection<Lesson> lessons, LocalDate today) {
+        int finished = 0;
+        int watched = 0;
+        int back = 0;
+        Map<String, Integer> ways = new TreeMap<>();
+        Map<Integer, List<Double>> misses = new TreeMap<>();
+        Map<String, List<Lesson>> timed = new TreeMap<>();
+        for (Lesson lesson : lessons) {
+            if (lesson.finished().isEmpty()) {
+                continue;
+            }
+            LocalDate day = lesson.finished().get();
+            finished++;
+            ways.merge(lesson.ways(), 1, Integer::sum);
+            lesson.miss()
+                    .ifPresent(mm -> misses.computeIfAbsent(day.getYear(), each -> new ArrayList<>())
+                            .add(Math.abs(mm)));
+            if (lesson.hours().isPresent() && lesson.estimated().isPresent()) {
+                timed.computeIfAbsent(lesson.ways(), each -> new ArrayList<>()).add(lesson);
+            }
+            LocalDate year = day.plusYears(1);
+            if (!year.isAfter(today)) {
+                watched++;
+                back += lesson.back().filter(again -> !again.isAfter(year)).isPresent() ? 1 : 0;
+            }
+        }
+        return new ShopStatistics(
+                finished,
+                ways.entrySet().stream()
+                        .filter(each -> !each.getKey().isEmpty())
+                        .map(each -> new Count(each.getKey(), each.getValue()))
+                        .sorted(Comparator.comparingInt(Count::jobs).reversed())
+                        .toList(),
+                misses.entrySet().stream()
+                        .map(each ->
+                                new Miss(each.getKey(), each.getValue().size(), LearnedValue.median(each.getValue())))
+                        .toList(),
+                timed.entrySet().stream()
+                        .map(each -> hours(each.getKey(), each.getValue()))
+                        .sorted(Comparator.comparingInt(Hours::jobs).reversed())
+                        .toList(),
+                new Returns(watched, back));
+    }
+
+    private static Hours hours(String ways, List<Lesson> lessons) {
+        return new Hours(
+                ways,
+                lessons.size(),
+                LearnedValue.median(lessons.stream()
+                        .map(each -> each.estimated().orElseThrow())
+                        .toList()),
+                LearnedValue.median(
+                        lessons.stream().map(each -> each.hours().orElseThrow()).toList()));
+    }
+}

@@ -1,0 +1,54 @@
+package org.kestan.repair.plan;
+
+import org.kestan.analysis.setup.Setup;
+import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.base.geometry.Angle;
+import org.kestan.base.sheet.Sides;
+import org.kestan.judgment.way.Effect;
+
+/**
+ * A plan carried out to its numbers on an instrument that is not quite what was read: what the strings then come to. This is
+ * how well a predicted action is known.
+ */
+final class ExecutedPlan {
+
+    private ExecutedPlan() {}
+
+    /**
+     * Carries a plan out: the relief set, the nut, saddle and bridge changed by as much as planned, the neck turned as far.
+     *
+     * @param told the plan
+     * @param on the instrument, one whose trajectory is known
+     */
+    static Setup on(WorkPlan told, SheetAnalysis on) {
+        Setup before = told.measured().orElseThrow();
+        Setup after = told.planned().orElseThrow();
+        Setup relievedAsTold = told.relieved().orElseThrow();
+        Setup there = relieved(told, on.measured().orElseThrow(), before, after);
+        Sides<Double> slots = after.strings().with(relievedAsTold.strings(), (then, now) -> then.atNut() - now.atNut());
+        Sides<Double> crowns = crowns(after, relievedAsTold, after.rotation());
+        Setup turned = there.afterNeckTurned(after.rotation());
+        return turned.withStrings(turned.strings()
+                .with(
+                        slots,
+                        (line, slot) -> line.shifted(slot, 0, turned.basis().saddle()))
+                .with(
+                        crowns,
+                        (line, rise) -> line.shifted(0, rise, turned.basis().saddle())));
+    }
+
+    private static Setup relieved(WorkPlan told, Setup measured, Setup before, Setup after) {
+        double change = after.reliefGap() - before.reliefGap();
+        if (change == 0) {
+            return measured;
+        }
+        double gap = measured.reliefGap() + change;
+        return told.has(Effect.PLANES_BOARD) ? measured.afterBoardPlaned(gap) : measured.afterRelief(after.reliefGap());
+    }
+
+    /** What saddle and bridge change on each side over what the neck's turning does. */
+    private static Sides<Double> crowns(Setup after, Setup relieved, Angle turned) {
+        Setup neckAlone = relieved.afterNeckTurned(turned);
+        return after.crown().with(neckAlone.crown(), (then, now) -> then - now);
+    }
+}

@@ -1,0 +1,291 @@
+package org.kestan.repair.plan;
+
+import java.util.List;
+import java.util.Optional;
+import org.kestan.analysis.correction.Correction;
+import org.kestan.analysis.correction.CorrectionSolver;
+import org.kestan.analysis.correction.Drift;
+import org.kestan.analysis.correction.Extension;
+import org.kestan.analysis.loads.StringLoads;
+import org.kestan.analysis.loads.StrungSetup;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.analysis.swing.FretCrowns;
+import org.kestan.analysis.swing.Levelling;
+import org.kestan.analysis.swing.StringClearance;
+import org.kestan.base.geometry.HeelCut;
+import org.kestan.base.geometry.Tolerances;
+import org.kestan.base.lazy.Lazy;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.judgment.advice.Ways;
+import org.kestan.judgment.way.Effect;
+import org.kestan.judgment.way.Shim;
+import org.kestan.judgment.way.Way;
+import org.kestan.judgment.ways.WayCatalog;
+
+/**
+ * What is to be done about a job. With ways taken it is what they come to; with none the neck is turned for whatever the
+ * target asks. Its parts are worked out when they are first asked for, and once.
+ */
+public final class WorkPlan {
+
+    private final Ways judged;
+    private final List<Way> ways;
+    private final Optional<Setup> planned;
+    private final Optional<HeelCut> heel;
+    private final Optional<Extension> extension;
+
+    private final Lazy<Optional<SaddlePlan>> saddle = Lazy.of(() -> SaddlePlan.of(this));
+    private final Lazy<Optional<BridgePlan>> bridge = Lazy.of(() -> BridgePlan.of(this));
+    private final Lazy<JointPlan> joint = Lazy.of(() -> JointPlan.of(this));
+    private final Lazy<Optional<WedgePlan>> wedge = Lazy.of(() -> WedgePlan.of(this));
+    private final Lazy<Optional<ProjectionPlan>> projection = Lazy.of(() -> ProjectionPlan.of(this));
+    private final Lazy<Optional<Clearance>> clearance = Lazy.of(() -> Clearance.of(this));
+    private final Lazy<Optional<Intonation>> intonation = Lazy.of(() -> Intonation.of(this));
+    private final Lazy<Optional<StringLoads>> loads = Lazy.of(() -> StringLoads.of(job(), shop()));
+
+    private WorkPlan(
+            Ways judged,
+            List<Way> ways,
+            Optional<Setup> planned,
+            Optional<HeelCut> heel,
+            Optional<Extension> extension) {
+        this.judged = judged;
+        this.ways = List.copyOf(ways);
+        this.planned = planned;
+        this.heel = heel;
+        this.extension = extension;
+    }
+
+    /** The plan of a job, by the ways it has taken. */
+    public static WorkPlan of(Ways judged) {
+        return of(judged, taken(judged.about().job()));
+    }
+
+    /** A plan with nothing in it. */
+    public static WorkPlan nothing(Ways judged) {
+        return new WorkPlan(judged, List.of(), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /** What ways that are not taken would come to; with none nothing is planned. */
+    public static WorkPlan previewing(Ways judged, List<Way> ways) {
+        return ways.isEmpty() ? nothing(judged) : of(judged, ways);
+    }
+
+    /**
+     * The plan of a job by some ways. A neck way that the verdict has no need of is still planned to the target: the one who
+     * asks for it has his reasons.
+     */
+    public static WorkPlan of(Ways judged, List<Way> taken) {
+        SheetAnalysis sheetAnalysis = judged.about().sheetAnalysis();
+        boolean byTarget = taken.isEmpty() || any(taken, Effect.CUTS_HEEL);
+        Optional<Setup> target = byTarget
+                ? sheetAnalysis
+                        .correction()
+                        .map(Correction::planned)
+                        .map(after -> taken.isEmpty()
+                                ? after
+                                : after.afterCrownTilted(Drift.crown(sheetAnalysis.job(), after.basis())))
+                : Optional.empty();
+        Optional<Setup> planned = taken.isEmpty()
+                ? target
+                : judged.combined(taken).predicted().map(StrungSetup::setup).or(() -> target);
+        boolean turned = taken.isEmpty() || any(taken, Effect.TURNS_NECK);
+        return new WorkPlan(
+                judged,
+                taken,
+                planned,
+                byTarget ? planned.flatMap(setup -> heel(sheetAnalysis, taken, setup)) : Optional.empty(),
+                turned
+                        ? planned.flatMap(setup -> CorrectionSolver.extension(
+                                sheetAnalysis.job(),
+                                sheetAnalysis.measured().orElseThrow(),
+                                setup,
+                                sheetAnalysis.standards()))
+                        : Optional.empty());
+    }
+
+    private static Optional<HeelCut> heel(SheetAnalysis sheetAnalysis, List<Way> taken, Setup planned) {
+        Setup relieved = relieved(sheetAnalysis.measured().orElseThrow(), planned, taken);
+        double drop = Sides.mean(relieved.crown()) - Sides.mean(planned.crown());
+        double rise = planned.supportHeight() - relieved.supportHeight();
+        return CorrectionSolver.heel(sheetAnalysis.job(), planned.basis(), planned.rotation(), drop + rise);
+    }
+
+    /** The set-up once the relief is as planned, by the rod or on the board, and all else as measured. */
+    private static Setup relieved(Setup measured, Setup planned, List<Way> taken) {
+        if (planned.reliefGap() == measured.reliefGap()) {
+            return measured;
+        }
+        return any(taken, Effect.PLANES_BOARD)
+                ? measured.afterBoardPlaned(planned.reliefGap())
+                : measured.afterRelief(planned.reliefGap());
+    }
+
+    /**
+     * What comes off the frets once all else is done (§3.23); empty while single frets were not read, or nothing has to.
+     */
+    public Optional<Levelling> levelling() {
+        return planned.filter(setup -> FretCrowns.areRead(setup, job()))
+                .map(setup -> {
+                    double fall = extension().map(Extension::fall).orElse(FretCrowns.fall(job()));
+                    return StringClearance.levelling(sheetAnalysis(), setup, FretCrowns.of(setup, job(), fall), fall);
+                })
+                .filter(each -> each.off().stream().anyMatch(off -> off.off() >= Tolerances.SHOWN));
+    }
+
+    /** Returns the set-up once the relief is right and all else as measured; empty while nothing is planned. */
+    Optional<Setup> relieved() {
+        return planned.map(after -> relieved(measured().orElseThrow(), after, ways));
+    }
+
+    /** Returns the plan as a correction: what it comes to at neck and heel; empty while nothing is planned. */
+    public Optional<Correction> correction() {
+        return planned.map(after -> new Correction(
+                sheetAnalysis().trajectory().orElseThrow(),
+                relieved().orElseThrow(),
+                after,
+                sheetAnalysis().trajectory().orElseThrow().sinkTaken(shop()),
+                heel,
+                extension,
+                sheetAnalysis().assumed()));
+    }
+
+    private static boolean any(List<Way> ways, Effect effect) {
+        return ways.stream().anyMatch(way -> way.has(effect));
+    }
+
+    /** Returns what follows from the job before anything is judged. */
+    public SheetAnalysis sheetAnalysis() {
+        return judged.about().sheetAnalysis();
+    }
+
+    /** Returns the job. */
+    public Job job() {
+        return sheetAnalysis().job();
+    }
+
+    /** Returns the shop's standards. */
+    public ShopStandards shop() {
+        return sheetAnalysis().standards();
+    }
+
+    /** Returns the ways taken, in the order of the work; none for a plan by the target alone. */
+    public List<Way> ways() {
+        return ways;
+    }
+
+    /** Returns the set-up as measured; empty when the sheet does not say enough. */
+    public Optional<Setup> measured() {
+        return sheetAnalysis().measured();
+    }
+
+    /** Returns the set-up it leads to; empty when the sheet or the target does not say enough. */
+    public Optional<Setup> planned() {
+        return planned;
+    }
+
+    /** Returns the heel cut; empty when no wood goes from it, or the heel was not read. */
+    public Optional<HeelCut> heel() {
+        return heel;
+    }
+
+    /** Returns the fretboard past the joint; empty when the neck stays, or it was not read. */
+    public Optional<Extension> extension() {
+        return extension;
+    }
+
+    /** Returns what happens to the saddle; empty for a floating bridge or while nothing is planned. */
+    public Optional<SaddlePlan> saddle() {
+        return saddle.get();
+    }
+
+    /** Returns what happens to the bridge; empty while nothing is planned. */
+    public Optional<BridgePlan> bridge() {
+        return bridge.get();
+    }
+
+    /** Returns what happens at the neck joint. */
+    public JointPlan joint() {
+        return joint.get();
+    }
+
+    /** Returns the wedge under the extension; empty when the neck stays or the extension was not read. */
+    public Optional<WedgePlan> wedge() {
+        return wedge.get();
+    }
+
+    /** Returns what the straightedge must show; empty while nothing is planned. */
+    public Optional<ProjectionPlan> projection() {
+        return projection.get();
+    }
+
+    /** Returns what an obstacle leaves free; empty when there is none, or nothing is planned. */
+    public Optional<Clearance> clearance() {
+        return clearance.get();
+    }
+
+    /** Returns what the work does to intonation; empty while nothing is planned. */
+    public Optional<Intonation> intonation() {
+        return intonation.get();
+    }
+
+    /** Returns the strings at their pitch; empty when none is known. */
+    Optional<StringLoads> loads() {
+        return loads.get();
+    }
+
+    /** Returns the stock pocket shims, each with what it leads to. */
+    List<Shim> shims() {
+        return judged.shims();
+    }
+
+    /** Tells whether one of the ways taken does something to the instrument. */
+    public boolean has(Effect effect) {
+        return any(ways, effect);
+    }
+
+    /** Tells whether the neck is turned: by a way, or by the target where no way is taken. */
+    public boolean turnsNeck() {
+        return ways.isEmpty() || has(Effect.TURNS_NECK);
+    }
+
+    /** Returns the ways a job has taken; keys that are none are left out. */
+    public static List<Way> taken(Job job) {
+        return job.section(Sections.WAYS).stream()
+                .flatMap(key -> WayCatalog.find(key).stream())
+                .distinct()
+                .toList();
+    }
+
+    /**
+     * Returns a job with other ways taken. Where the neck is cut and the job does not say how much saddle is to be left, the
+     * shop's school of projection says it, and the job's target is told: what is planned stands in one place.
+     */
+    public static Job take(Ways judged, List<Way> ways) {
+        Job job = taking(judged.about().job(), ways);
+        boolean bySchool = any(ways, Effect.CUTS_HEEL) && job.get(Aim.SADDLE).isEmpty();
+        double now = judged.about()
+                .measured()
+                .flatMap(Setup::protrusion)
+                .map(Sides::mean)
+                .orElse(0.0);
+        return of(judged, ways)
+                .planned()
+                .filter(planned -> bySchool)
+                .flatMap(Setup::protrusion)
+                .filter(out -> Math.abs(Sides.mean(out) - now) > Tolerances.SAME)
+                .map(out -> job.with(Aim.SADDLE, Length.toMicrometer(Sides.mean(out))))
+                .orElse(job);
+    }
+
+    /** Returns a job with other ways taken; with none it is planned by its target alone. */
+    public static Job taking(Job job, List<Way> ways) {
+        return job.with(Sections.WAYS, ways.stream().map(Way::key).toList());
+    }
+}

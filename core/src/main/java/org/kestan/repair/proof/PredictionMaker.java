@@ -1,0 +1,91 @@
+package org.kestan.repair.proof;
+
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.analysis.uncertainty.Uncertainty;
+import org.kestan.base.sheet.Fitting;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.standards.SchoolQuestion;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+import org.kestan.job.proof.Prediction;
+import org.kestan.job.proof.Prediction.Foretold;
+import org.kestan.job.tree.Tree;
+import org.kestan.judgment.way.Way;
+import org.kestan.repair.plan.PlanPart;
+import org.kestan.repair.plan.ProjectionPlan;
+import org.kestan.repair.plan.WorkPlan;
+
+/** Makes a prediction out of a plan. */
+public final class PredictionMaker {
+
+    /** A rod is set to within a thousandth of an inch. Common practice, no source, like the next. */
+    private static final double RELIEF_WITHIN = 0.0254;
+
+    private static final double NUT_WITHIN = 0.05;
+
+    private PredictionMaker() {}
+
+    /**
+     * Foretells what the readings will come to, by a plan as it is today.
+     *
+     * @param known how well the figures of the plan are known; empty where nobody worked it out
+     * @return empty while nothing is planned
+     */
+    public static Optional<Prediction> of(WorkPlan plan, Map<PlanPart, Uncertainty.Estimate> known, LocalDate today) {
+        return plan.planned()
+                .map(planned -> new Prediction(
+                        today,
+                        plan.ways().stream().map(Way::key).toList(),
+                        foretold(plan, planned, known),
+                        plan.projection().map(ProjectionPlan::sink),
+                        standards(plan.shop())));
+    }
+
+    private static Map<Reading, Foretold> foretold(
+            WorkPlan plan, Setup planned, Map<PlanPart, Uncertainty.Estimate> known) {
+        Map<Reading, Foretold> all = new EnumMap<>(Reading.class);
+        all.put(Reading.RELIEF, new Foretold(planned.reliefGap(), RELIEF_WITHIN));
+        all.put(Reading.NUT_BASS, new Foretold(planned.nut().bass(), NUT_WITHIN));
+        all.put(Reading.NUT_TREBLE, new Foretold(planned.nut().treble(), NUT_WITHIN));
+        all.put(Reading.ACTION_BASS, new Foretold(planned.action().bass(), spread(known, PlanPart.ACTION_BASS)));
+        all.put(Reading.ACTION_TREBLE, new Foretold(planned.action().treble(), spread(known, PlanPart.ACTION_TREBLE)));
+        planned.protrusion().ifPresent(out -> {
+            all.put(Reading.SADDLE_BASS, new Foretold(out.bass(), spread(known, PlanPart.OFF_BASS)));
+            all.put(Reading.SADDLE_TREBLE, new Foretold(out.treble(), spread(known, PlanPart.OFF_TREBLE)));
+        });
+        all.put(
+                plan.job().fitting() == Fitting.FLOATING_BRIDGE ? Reading.BRIDGE_HEIGHT : Reading.BRIDGE_THICKNESS,
+                new Foretold(planned.bridgeTop(), spread(known, PlanPart.BRIDGE)));
+        plan.projection().ifPresent(projection -> {
+            double within = spread(known, PlanPart.PROJECTION);
+            all.put(Reading.PROJECTION_STRUNG, new Foretold(projection.strungAsRead(), within));
+            all.put(Reading.PROJECTION_SLACK, new Foretold(projection.slackAsRead(), within));
+        });
+        return all;
+    }
+
+    private static double spread(Map<PlanPart, Uncertainty.Estimate> known, PlanPart part) {
+        return known.getOrDefault(part, Uncertainty.Estimate.NONE).expanded();
+    }
+
+    /** The standards of the day, each by its key and as it is written. */
+    private static Tree.Entries standards(ShopStandards shop) {
+        Map<String, Tree> values = new LinkedHashMap<>();
+        for (Standard standard : Standard.values()) {
+            values.put(standard.key(), Tree.text(shop.text(standard)));
+        }
+        Map<String, Tree> schools = new LinkedHashMap<>();
+        for (SchoolQuestion question : SchoolQuestion.values()) {
+            schools.put(question.key(), Tree.text(shop.school(question).key()));
+        }
+        return new Tree.Draft()
+                .put("values", new Tree.Entries(values))
+                .put("schools", new Tree.Entries(schools))
+                .entries();
+    }
+}

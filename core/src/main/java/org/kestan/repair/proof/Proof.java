@@ -1,0 +1,314 @@
+package org.kestan.repair.proof;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.analysis.uncertainty.Repeatability;
+import org.kestan.base.finding.Keyed;
+import org.kestan.base.geometry.Angle;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.job.proof.Prediction;
+import org.kestan.job.proof.Prediction.Foretold;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.VisitRole;
+import org.kestan.job.visits.Visit;
+import org.kestan.judgment.advice.Ways;
+import org.kestan.repair.plan.WorkPlan;
+import org.kestan.repair.steps.Step;
+import org.kestan.repair.steps.StepVisit;
+
+/**
+ * A job's work held against what was foretold.
+ *
+ * @param before the visit the plan was made from
+ * @param after the visit that proves the work; empty while nothing was read
+ * @param prediction what was foretold; empty where nothing was planned
+ * @param asMade whether it was kept when it was made, rather than worked out afterward
+ * @param lines each reading that tells
+ */
+public record Proof(
+        Visit before, Optional<Visit> after, Optional<Prediction> prediction, boolean asMade, List<Row> lines) {
+
+    /** The readings that tell, those asked first in front. */
+    public static final List<Reading> TELLING = List.of(
+            Reading.ACTION_BASS,
+            Reading.ACTION_TREBLE,
+            Reading.RELIEF,
+            Reading.PROJECTION_STRUNG,
+            Reading.SADDLE_BASS,
+            Reading.SADDLE_TREBLE,
+            Reading.BRIDGE_THICKNESS,
+            Reading.BRIDGE_HEIGHT,
+            Reading.NUT_BASS,
+            Reading.NUT_TREBLE,
+            Reading.PROJECTION_SLACK);
+
+    /** About 95 % of a normal spread. */
+    private static final double COVERAGE = 2;
+
+    /** From so many points of humidity on wood moves enough to be read. From memory. */
+    private static final double DAMPER = 10;
+
+    /** What explains less than this of a miss explains nothing, mm. */
+    private static final double TELLS = 0.02;
+
+    /** Takes an unmodifiable copy. */
+    public Proof {
+        lines = List.copyOf(lines);
+    }
+
+    /**
+     * One reading.
+     *
+     * @param reading the reading
+     * @param before mm; empty where it was not read
+     * @param foretold empty where nothing was foretold of it
+     * @param after mm; empty while it was not read
+     * @param within half-width in which what came may lie off what was foretold, about 95 %, mm: of both together
+     */
+    public record Row(
+            Reading reading, OptionalDouble before, Optional<Foretold> foretold, OptionalDouble after, double within) {
+
+        /** Returns how much more came than was foretold, mm. */
+        public OptionalDouble miss() {
+            return foretold.isPresent() && after.isPresent()
+                    ? OptionalDouble.of(after.getAsDouble() - foretold.get().value())
+                    : OptionalDouble.empty();
+        }
+
+        /** Tells whether what came lies farther off than either is known. */
+        public boolean isMiss() {
+            return miss().isPresent() && Math.abs(miss().getAsDouble()) > within + 1e-9;
+        }
+
+        /** Returns by what share it changed, percent of what was before; empty where that was nothing. */
+        public OptionalDouble percent() {
+            return before.isPresent() && after.isPresent() && Math.abs(before.getAsDouble()) > 1e-6
+                    ? OptionalDouble.of((after.getAsDouble() / before.getAsDouble() - 1) * 100)
+                    : OptionalDouble.empty();
+        }
+    }
+
+    /** What can explain a miss of the action. */
+    public enum Cause implements Keyed {
+        RELIEF,
+        NUT,
+        SINK,
+        NECK_SET,
+        SADDLE,
+        REST;
+
+        @Override
+        public String key() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
+
+    /**
+     * A share of a miss.
+     *
+     * @param cause what explains it
+     * @param action how much of the miss of the action, each side, mm
+     */
+    public record Share(Cause cause, Sides<Double> action) {}
+
+    /** Holds a job's work against what was foretold of it. */
+    public static Proof of(Job job, ShopStandards shop, LocalDate today) {
+        Job planned = planned(job);
+        Optional<Visit> after = after(job, today);
+        Optional<Prediction> kept = job.section(Sections.PREDICTION);
+        Optional<Prediction> prediction = kept.or(() -> PredictionMaker.of(plan(planned, shop), Map.of(), today));
+        List<Row> lines = new ArrayList<>();
+        for (Reading reading : TELLING) {
+            Optional<Foretold> foretold = prediction.map(each -> each.foretold().get(reading));
+            OptionalDouble came = after.map(visit -> visit.millimeters(reading)).orElse(OptionalDouble.empty());
+            if (reading == Reading.PROJECTION_SLACK && came.isEmpty()) {
+                came = StepVisit.of(job, Step.Into.DRY_FIT, today).millimeters(reading);
+            }
+            if (job.takes(reading) && (foretold.isPresent() || came.isPresent())) {
+                double reads = after.map(visit -> COVERAGE * Repeatability.standard(visit, reading, shop))
+                        .orElse(0.0);
+                lines.add(new Row(
+                        reading,
+                        planned.visit().millimeters(reading),
+                        foretold,
+                        came,
+                        Math.hypot(reads, foretold.map(Foretold::within).orElse(0.0))));
+            }
+        }
+        return new Proof(planned.visit(), after, prediction, kept.isPresent(), lines);
+    }
+
+    /**
+     * Relative humidity at both readings.
+     *
+     * @param before percent
+     * @param after percent
+     */
+    public record Humidity(double before, double after) {}
+
+    /** Returns the humidity where it is another than before by so much that wood moves; empty where not both were read. */
+    public Optional<Humidity> humidity() {
+        return before.get(Lines.HUMIDITY)
+                .flatMap(then ->
+                        after.flatMap(visit -> visit.get(Lines.HUMIDITY)).map(now -> new Humidity(then, now)))
+                .filter(each -> Math.abs(each.after() - each.before()) >= DAMPER);
+    }
+
+    /** The job with the visit the plan was made from on its sheet. */
+    private static Job planned(Job job) {
+        if (!isStrung(job.visit())) {
+            return job;
+        }
+        return job.otherVisits().stream()
+                .filter(visit -> !isStrung(visit))
+                .reduce((one, other) -> other)
+                .map(job::withVisit)
+                .orElse(job);
+    }
+
+    private static boolean isStrung(Visit visit) {
+        return visit.get(Lines.ROLE).filter(VisitRole.STRUNG::equals).isPresent();
+    }
+
+    private static Optional<Visit> after(Job job, LocalDate today) {
+        Visit visit = isStrung(job.visit()) ? job.visit() : StepVisit.of(job, Step.Into.AFTER, today);
+        // A visit that only says where the tool stood tells nothing yet.
+        return Optional.of(visit).filter(each -> TELLING.stream().anyMatch(each.readings()::contains));
+    }
+
+    private static WorkPlan plan(Job job, ShopStandards shop) {
+        return WorkPlan.of(Ways.of(SheetAnalysis.of(job, shop)));
+    }
+
+    /**
+     * Explains the miss of the action: what was planned is changed by what was read instead, one term after the other, and each
+     * has the share by which the action moves. What no term explains is the rest, that of the readings themselves.
+     *
+     * @return empty where the action was not foretold and read, or the plan can't be worked out any more
+     */
+    public static List<Share> explain(Job job, ShopStandards shop, LocalDate today) {
+        Proof proof = of(job, shop, today);
+        WorkPlan plan = plan(planned(job), shop);
+        Optional<Setup> planned = plan.planned();
+        if (planned.isEmpty() || proof.after().isEmpty() || proof.prediction().isEmpty()) {
+            return List.of();
+        }
+        Sides<OptionalDouble> misses = new Sides<>(proof.miss(Reading.ACTION_BASS), proof.miss(Reading.ACTION_TREBLE));
+        if (misses.bass().isEmpty() || misses.treble().isEmpty()) {
+            return List.of();
+        }
+        Visit after = proof.after().get();
+        List<Share> shares = new ArrayList<>();
+        Setup now = planned.get();
+        OptionalDouble relief = after.millimeters(Reading.RELIEF);
+        if (relief.isPresent()) {
+            now = add(shares, Cause.RELIEF, now, now.afterRelief(relief.getAsDouble()));
+        }
+        OptionalDouble bass = after.millimeters(Reading.NUT_BASS);
+        OptionalDouble treble = after.millimeters(Reading.NUT_TREBLE);
+        if (bass.isPresent() && treble.isPresent()) {
+            // Over fret 1 the string moves with the saddle too: only what the nut itself is off counts.
+            Sides<Double> nut = now.nut()
+                    .with(
+                            new Sides<>(
+                                    proof.miss(Reading.NUT_BASS).orElse(0),
+                                    proof.miss(Reading.NUT_TREBLE).orElse(0)),
+                            Double::sum);
+            now = add(shares, Cause.NUT, now, now.afterNut(nut));
+        }
+        now = projection(proof, job, today, shares, now);
+        OptionalDouble saddleBass = proof.miss(Reading.SADDLE_BASS);
+        OptionalDouble saddleTreble = proof.miss(Reading.SADDLE_TREBLE);
+        OptionalDouble bridge = proof.miss(Reading.BRIDGE_THICKNESS).isPresent()
+                ? proof.miss(Reading.BRIDGE_THICKNESS)
+                : proof.miss(Reading.BRIDGE_HEIGHT);
+        if (saddleBass.isPresent() && saddleTreble.isPresent() || bridge.isPresent()) {
+            Sides<Double> rise =
+                    new Sides<>(saddleBass.orElse(0) + bridge.orElse(0), saddleTreble.orElse(0) + bridge.orElse(0));
+            now = add(shares, Cause.SADDLE, now, now.afterSaddleRaised(rise));
+        }
+        Sides<Double> explained = now.action().with(planned.get().action(), (is, was) -> is - was);
+        Sides<Double> rest = misses.map(OptionalDouble::getAsDouble).with(explained, (miss, known) -> miss - known);
+        shares.add(new Share(Cause.REST, rest));
+        return shares.stream()
+                .filter(share -> Math.max(
+                                Math.abs(share.action().bass()),
+                                Math.abs(share.action().treble()))
+                        >= TELLS)
+                .toList();
+    }
+
+    /** What the straightedge shows off: by the sink where the dry fit was read, by how the neck was set otherwise. */
+    private static Setup projection(Proof proof, Job job, LocalDate today, List<Share> shares, Setup now) {
+        OptionalDouble strung = proof.miss(Reading.PROJECTION_STRUNG);
+        if (strung.isEmpty()) {
+            return now;
+        }
+        double distance = now.basis().jointToSaddle();
+        OptionalDouble slack = proof.miss(Reading.PROJECTION_SLACK);
+        double set = slack.orElse(0);
+        Setup next = now;
+        if (slack.isPresent() && Math.abs(set) > 0) {
+            next = add(shares, Cause.NECK_SET, next, next.afterNeckTurned(turn(set, distance)));
+        }
+        return add(shares, Cause.SINK, next, next.afterNeckTurned(turn(strung.getAsDouble() - set, distance)));
+    }
+
+    /** A fret line that lies lower at the bridge is a neck that came forward. */
+    private static Angle turn(double higher, double distance) {
+        return Angle.ofRadians(Math.atan(higher / distance));
+    }
+
+    private static Setup add(List<Share> shares, Cause cause, Setup from, Setup to) {
+        shares.add(new Share(cause, to.action().with(from.action(), (is, was) -> is - was)));
+        return to;
+    }
+
+    private OptionalDouble miss(Reading reading) {
+        return lines.stream()
+                .filter(line -> line.reading() == reading)
+                .findFirst()
+                .map(Row::miss)
+                .orElse(OptionalDouble.empty());
+    }
+
+    /** Returns how much the body folded in the end, mm at the saddle; empty where dry fit or strung were not read. */
+    public OptionalDouble sink(Job job, LocalDate today) {
+        OptionalDouble slack = StepVisit.of(job, Step.Into.DRY_FIT, today).millimeters(Reading.PROJECTION_SLACK);
+        OptionalDouble own =
+                after.map(visit -> visit.millimeters(Reading.PROJECTION_SLACK)).orElse(OptionalDouble.empty());
+        OptionalDouble strung =
+                after.map(visit -> visit.millimeters(Reading.PROJECTION_STRUNG)).orElse(OptionalDouble.empty());
+        OptionalDouble before = own.isPresent() ? own : slack;
+        return before.isPresent() && strung.isPresent()
+                ? OptionalDouble.of(before.getAsDouble() - strung.getAsDouble())
+                : OptionalDouble.empty();
+    }
+
+    /** The set-up as it was read after the work, what was not read again being as before; empty while it can't be worked out. */
+    public Optional<Setup> strung(Job job, ShopStandards shop) {
+        return after.flatMap(visit -> {
+            Visit whole = before;
+            for (Reading reading : visit.readings()) {
+                whole = whole.with(reading, visit.get(reading).orElseThrow());
+            }
+            return SheetAnalysis.of(job.withVisit(whole), shop).measured();
+        });
+    }
+
+    /** Tells whether anything missed that was foretold. */
+    public boolean misses() {
+        return lines.stream().anyMatch(Row::isMiss);
+    }
+}

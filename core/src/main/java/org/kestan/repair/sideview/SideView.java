@@ -1,0 +1,171 @@
+package org.kestan.repair.sideview;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.analysis.correction.Extension;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.base.geometry.Frets;
+import org.kestan.base.geometry.HeelCut;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.Fitting;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.standards.Standard;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.repair.plan.WorkPlan;
+
+/**
+ * The side elevation of one instrument. Millimeters; X along the soundboard from the nut end.
+ *
+ * @param frets fret positions
+ * @param jointFret the fret at the body joint
+ * @param actionFret the fret at which the action is read
+ * @param reliefFret the fret at which the relief is read
+ * @param lastFret the last fret drawn: the one at the end of the extension, or six past the joint when not measured
+ * @param saddle position of the saddle
+ * @param fitting what carries the strings
+ * @param stringEnd where the strings end behind the saddle: pins or tailpiece
+ * @param stringEndHeight height over the soundboard of the string there
+ * @param heelHeight heel height, when it was read
+ * @param obstacleDistance joint to an obstacle under the strings; the middle of the way to the saddle when not read
+ * @param obstacleHeight its height over the top, when there is one
+ * @param measured neck and strings as measured, when they could be worked out
+ * @param planned neck and strings after the work, when they could be worked out
+ * @param heel the heel cut, when it could be worked out
+ * @param extension the extension after the work, when it could be worked out
+ * @param drift how far the neck points aside at the saddle, toward the treble positive; empty when it was not read
+ */
+@RecordBuilder
+public record SideView(
+        Frets frets,
+        int jointFret,
+        int actionFret,
+        int reliefFret,
+        int lastFret,
+        double saddle,
+        Fitting fitting,
+        double stringEnd,
+        double stringEndHeight,
+        OptionalDouble heelHeight,
+        double obstacleDistance,
+        OptionalDouble obstacleHeight,
+        Optional<SideProfile> measured,
+        Optional<SideProfile> planned,
+        Optional<HeelCut> heel,
+        Optional<Extension> extension,
+        OptionalDouble drift)
+        implements SideViewBuilder.With {
+
+    private static final int FRETS_PAST_JOINT = 6;
+
+    /**
+     * The side elevation of a job and what is planned.
+     *
+     * @return empty while the scale or the joint fret is not known: there is nothing to draw to scale yet
+     */
+    public static Optional<SideView> of(WorkPlan plan) {
+        SheetAnalysis sheetAnalysis = plan.sheetAnalysis();
+        Job job = sheetAnalysis.job();
+        OptionalDouble scale = job.millimeters(Dimension.SCALE);
+        int jointFret = job.jointFret().orElse(0);
+        if (scale.isEmpty() || scale.getAsDouble() <= 0 || jointFret < 2 || jointFret > Frets.HIGHEST) {
+            return Optional.empty();
+        }
+        return Optional.of(of(sheetAnalysis, plan, new Frets(scale.getAsDouble()), jointFret));
+    }
+
+    private static SideView of(SheetAnalysis sheetAnalysis, WorkPlan plan, Frets frets, int jointFret) {
+        Job job = sheetAnalysis.job();
+
+        Optional<SideProfile> measured = sheetAnalysis.measured().map(setup -> measured(setup, job));
+        double measuredFall = measured.map(SideProfile::fallAwayPerMm).orElse(0.0);
+        Optional<SideProfile> planned = plan.planned().map(setup -> planned(setup, plan, measuredFall));
+        double joint = frets.at(jointFret);
+        double saddle = joint
+                + job.millimeters(Reading.JOINT_TO_SADDLE)
+                        .orElse(frets.scale()
+                                - joint
+                                + sheetAnalysis.standards().get(Standard.COMPENSATION));
+        OptionalDouble extension = job.millimeters(Reading.EXTENSION_LENGTH);
+        int lastFret = extension.isPresent()
+                ? frets.nearest(joint + extension.getAsDouble(), jointFret, Frets.HIGHEST)
+                : Math.min(jointFret + FRETS_PAST_JOINT, Frets.HIGHEST);
+        boolean floating = job.floating();
+        double bridgeTop = measured.map(SideProfile::bridgeTop).orElse(0.0);
+        double behind = floating
+                ? job.millimeters(Reading.TAILPIECE_DISTANCE).orElse(DRAWN_TAIL)
+                : job.millimeters(Reading.PIN_DISTANCE)
+                        .orElse(sheetAnalysis.standards().get(Standard.PIN_DISTANCE));
+        double endHeight = floating
+                ? job.millimeters(Reading.TAILPIECE_HEIGHT).orElse(bridgeTop / 2)
+                : bridgeTop - job.millimeters(Reading.STRING_RAMP).orElse(0);
+        return new SideView(
+                frets,
+                jointFret,
+                drawn(job.visit().actionFret()),
+                sheetAnalysis
+                        .trajectory()
+                        .map(known -> known.basis().reliefReadAt())
+                        .orElse(job.get(Lines.RELIEF_READ_AT)
+                                .filter(fret -> fret == drawn(fret))
+                                .orElse(frets.nearest((frets.at(1) + joint) / 2, 1, jointFret))),
+                lastFret,
+                saddle,
+                job.fitting(),
+                saddle + behind,
+                endHeight,
+                job.millimeters(Reading.HEEL_HEIGHT),
+                job.millimeters(Reading.OBSTACLE_DISTANCE).orElse((saddle - joint) / 2),
+                job.millimeters(Reading.OBSTACLE_HEIGHT),
+                measured,
+                planned,
+                plan.heel(),
+                plan.extension(),
+                drift(job));
+    }
+
+    /** The fret a place is drawn at, where the sheet names one that no instrument has. */
+    private static int drawn(int fret) {
+        return Math.max(1, Math.min(fret, Frets.HIGHEST));
+    }
+
+    /** A drift whose side was not said is drawn toward the treble. */
+    private static OptionalDouble drift(Job job) {
+        double sign = job.visit().driftSide().orElse(Side.TREBLE) == Side.TREBLE ? 1 : -1;
+        OptionalDouble read = job.millimeters(Reading.SIDE_DRIFT);
+        return read.isPresent() ? OptionalDouble.of(sign * Math.abs(read.getAsDouble())) : read;
+    }
+
+    /** Length of tail drawn behind a floating bridge whose tailpiece was not read, mm. */
+    private static final double DRAWN_TAIL = 110;
+
+    private static SideProfile measured(Setup setup, Job job) {
+        double length = job.millimeters(Reading.EXTENSION_LENGTH).orElse(0);
+        double fallAway = job.millimeters(Reading.EXTENSION_FALL_AWAY).orElse(0);
+        return SideProfile.of(setup, length > 0 ? fallAway / length : 0);
+    }
+
+    private static SideProfile planned(Setup planned, WorkPlan plan, double measuredFall) {
+        double fallAwayPerMm = plan.extension().map(Extension::fall).orElse(measuredFall);
+        return SideProfile.of(planned, fallAwayPerMm);
+    }
+
+    /** This view of the instrument as it is, with nothing planned. */
+    public SideView withoutPlan() {
+        return with(
+                view -> view.planned(Optional.empty()).heel(Optional.empty()).extension(Optional.empty()));
+    }
+
+    /** Position of the body joint. */
+    public double joint() {
+        return frets.at(jointFret);
+    }
+
+    /** Position of the end of the fretboard. */
+    public double fretboardEnd() {
+        return frets.at(lastFret) + 3;
+    }
+}

@@ -1,0 +1,71 @@
+package org.kestan.repair.steps;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import org.kestan.base.finding.Keyed;
+import org.kestan.base.sheet.Fitting;
+import org.kestan.job.Job;
+import org.kestan.job.terms.ArchtopBridge;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.TrussRod;
+import org.kestan.judgment.way.Effect;
+import org.kestan.judgment.ways.WayCatalog;
+import org.kestan.repair.plan.WorkPlan;
+
+/** Something about an instrument and what is planned for it, on which it depends whether a step is taken. */
+public enum Fact implements Keyed {
+    /** One of the ways works with the strings off. */
+    STRINGS_OFF(plan -> !Set.of(WayCatalog.LEAVE, WayCatalog.CONDITION, WayCatalog.TUNE_DOWN, WayCatalog.TRUSS_ROD)
+            .containsAll(plan.ways())),
+    /** The neck is turned by one of the ways. */
+    NECK_TURNS(plan -> plan.has(Effect.TURNS_NECK)),
+    /** A truss rod that can set the relief. */
+    ROD_SETS(plan -> rod(plan.job()).filter(TrussRod::canSet).isPresent()),
+    /** No truss rod, or one that does nothing. */
+    NO_ROD(plan -> rod(plan.job())
+            .filter(rod -> rod == TrussRod.NONE || rod == TrussRod.DEAD)
+            .isPresent()),
+    PIN_BRIDGE(plan -> plan.job().fitting() != Fitting.FLOATING_BRIDGE),
+    FLOATING_BRIDGE(plan -> plan.job().floating()),
+    /** A floating bridge with wheels. */
+    WHEELS(plan -> plan.job().floating()
+            && plan.job().get(Lines.BRIDGE).filter(ArchtopBridge.SOLID::equals).isEmpty()),
+    COLLECTIBLE(plan -> plan.job().collectible()),
+    BRIDGE_CUT(plan -> plan.job().get(Lines.BRIDGE_CUT).orElse(false)),
+    PICKGUARD_UNDER(plan -> plan.job().get(Lines.PICKGUARD_UNDER).orElse(false)),
+    /** The saddle changes its height. */
+    SADDLE_CHANGES(plan -> plan.saddle().filter(each -> each.changes()).isPresent()),
+    /** The saddle has to be taller than it is: a new one. */
+    NEW_SADDLE(plan -> plan.saddle()
+            .filter(each -> Math.min(each.off().bass(), each.off().treble()) < 0)
+            .isPresent()),
+    /** The bridge changes its height. */
+    BRIDGE_CHANGES(plan -> plan.bridge().filter(each -> each.changes()).isPresent());
+
+    private final Predicate<WorkPlan> holds;
+
+    Fact(Predicate<WorkPlan> holds) {
+        this.holds = holds;
+    }
+
+    private static Optional<TrussRod> rod(Job job) {
+        return job.get(Lines.TRUSS_ROD);
+    }
+
+    /** Tells whether it holds. */
+    public boolean holds(WorkPlan plan) {
+        return holds.test(plan);
+    }
+
+    @Override
+    public String key() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    @Override
+    public String family() {
+        return "fact";
+    }
+}

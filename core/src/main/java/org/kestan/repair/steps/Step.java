@@ -1,0 +1,168 @@
+package org.kestan.repair.steps;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.kestan.base.finding.Keyed;
+import org.kestan.base.sheet.Line;
+import org.kestan.job.bench.WaitKind;
+import org.kestan.repair.plan.WorkPlan;
+
+/**
+ * One step at the bench, as its file says it. Its texts are the shop's.
+ *
+ * @param id tells it from the others, and stays the same when it is moved or edited
+ * @param title what is done, in a few words
+ * @param why the reason, one line
+ * @param doing how it is done
+ * @param check what has to be so before going on, empty for nothing
+ * @param failing what to do when it is not so, empty for nothing said
+ * @param cautions what to mind for the sake of skin, lungs, eyes and law, at this step
+ * @param hands minutes of work
+ * @param pause what is waited for afterward; empty for nothing
+ * @param numbers the numbers of the plan it works to
+ * @param reads what is read, into the visit the step belongs to
+ * @param into the visit it is read into
+ * @param bags what comes off and is bagged
+ * @param picture what a picture is wanted of, empty for none
+ * @param tool what stands beside it; empty for nothing
+ * @param when when it is taken
+ * @param unless when it is not, though it would be
+ * @param edits what the shop changed of it
+ */
+public record Step(
+        String id,
+        String title,
+        String why,
+        String doing,
+        String check,
+        String failing,
+        List<String> cautions,
+        int hands,
+        Optional<Pause> pause,
+        List<StepNumber> numbers,
+        List<Line<?>> reads,
+        Into into,
+        List<String> bags,
+        String picture,
+        Optional<Tool> tool,
+        StepCondition when,
+        StepCondition unless,
+        Edits edits) {
+
+    /**
+     * What the shop changed of a step.
+     *
+     * @param off whether it is switched off
+     * @param added whether it is the shop's own
+     * @param changed the keys under which it says something else than the one that ships
+     */
+    public record Edits(boolean off, boolean added, Set<String> changed) {
+
+        /** Nothing. */
+        public static final Edits NONE = new Edits(false, false, Set.of());
+
+        /** Takes an unmodifiable copy. */
+        public Edits {
+            changed = Set.copyOf(changed);
+        }
+
+        /** Tells whether anything is other than it ships. */
+        public boolean any() {
+            return off || added || !changed.isEmpty();
+        }
+    }
+
+    /** Takes unmodifiable copies. */
+    public Step {
+        cautions = List.copyOf(cautions);
+        numbers = List.copyOf(numbers);
+        reads = List.copyOf(reads);
+        bags = List.copyOf(bags);
+    }
+
+    /** Returns it as it stands in a plan: with the numbers there are, and the lines this instrument takes. */
+    Step in(WorkPlan plan) {
+        return new Step(
+                id,
+                title,
+                why,
+                doing,
+                check,
+                failing,
+                cautions,
+                hands,
+                pause,
+                numbers.stream()
+                        .filter(number -> !number.amounts(plan).isEmpty())
+                        .toList(),
+                reads.stream().filter(plan.job()::takes).toList(),
+                into,
+                bags,
+                picture,
+                tool,
+                when,
+                unless,
+                edits);
+    }
+
+    /**
+     * Time in which nobody works at it.
+     *
+     * @param kind what is waited for
+     * @param minutes how long, above zero
+     */
+    public record Pause(WaitKind kind, int minutes) {}
+
+    /** The visit that what is read at a step belongs to. */
+    public enum Into implements Keyed {
+        /** The visit the plan is made from. */
+        BEFORE("before"),
+        /** One of the work itself, so that the plan stays what it was made from. */
+        DRY_FIT("dry-fit"),
+        /** One that proves the work. */
+        AFTER("after");
+
+        private final String key;
+
+        Into(String key) {
+            this.key = key;
+        }
+
+        @Override
+        public String key() {
+            return key;
+        }
+
+        @Override
+        public String family() {
+            return "reads-into";
+        }
+    }
+
+    /** What a step is worked with, beside its words. */
+    public enum Tool implements Keyed {
+        HEEL_LOG("heel-log"),
+        FOOT_FIT("foot-fit"),
+        SADDLE_TRIM("saddle-trim"),
+        BRIDGE_TRIM("bridge-trim"),
+        TEMPLATES("templates"),
+        LEVELLING("levelling");
+
+        private final String key;
+
+        Tool(String key) {
+            this.key = key;
+        }
+
+        @Override
+        public String key() {
+            return key;
+        }
+
+        @Override
+        public String family() {
+            return "step-tool";
+        }
+    }
+}

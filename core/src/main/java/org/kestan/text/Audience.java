@@ -1,0 +1,9 @@
+package org.kestan.text;
+
+/** Who something is said to. */
+public enum Audience {
+    /** Whoever does the work. */
+    BENCH,
+    /** Whoever the instrument belongs to. */
+    OWNER
+}

@@ -1,0 +1,143 @@
+package org.kestan.text;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Locale;
+import org.kestan.base.geometry.Angle;
+import org.kestan.base.geometry.Tolerances;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.sheet.ValueType;
+
+/**
+ * Prints numbers as they are read at the bench, in one unit: one way each for a length, an angle, cents, a change, a spread.
+ *
+ * @param unit the unit of the display
+ */
+public record Numbers(BenchUnit unit) {
+
+    /** Stands for a number that is not known. */
+    public static final String NONE = "\u2014";
+
+    /** A length read from a rule, with its unit. */
+    public String length(double millimeters) {
+        return unit.format(millimeters);
+    }
+
+    /** A length set with feelers, with its unit. */
+    public String fine(double millimeters) {
+        return unit.fine().format(millimeters);
+    }
+
+    /** A length with its sign, whichever it is. */
+    public String signed(double millimeters) {
+        return unit.formatSigned(millimeters);
+    }
+
+    /** A length with millimeters beside it, where the unit is another. */
+    public String lengthBoth(double millimeters) {
+        return beside(length(millimeters), millimeters);
+    }
+
+    /** A length set with feelers, with millimeters beside it. */
+    public String fineBoth(double millimeters) {
+        return beside(fine(millimeters), millimeters);
+    }
+
+    /** A length with its sign, with millimeters beside it. */
+    public String signedBoth(double millimeters) {
+        return unit == BenchUnit.MILLIMETRES
+                ? signed(millimeters)
+                : signed(millimeters) + " \u00b7 " + BenchUnit.MILLIMETRES.formatSigned(millimeters);
+    }
+
+    private String beside(String text, double millimeters) {
+        return unit == BenchUnit.MILLIMETRES ? text : text + " \u00b7 " + BenchUnit.MILLIMETRES.format(millimeters);
+    }
+
+    /** A length too long for 64ths or thousandths. */
+    public String far(double millimeters) {
+        return unit == BenchUnit.MILLIMETRES ? unit.format(millimeters) : BenchUnit.DECIMAL_INCH.format(millimeters);
+    }
+
+    /** Both sides, each with its unit. */
+    public String sides(Sides<Double> sides) {
+        return length(sides.bass()) + " / " + length(sides.treble());
+    }
+
+    /** Both sides, the unit behind the second. */
+    public String pair(Sides<Double> sides) {
+        return bare(length(sides.bass())) + " / " + length(sides.treble());
+    }
+
+    /** Both sides set with feelers, each with its unit. */
+    public String fineSides(Sides<Double> sides) {
+        return fine(sides.bass()) + " / " + fine(sides.treble());
+    }
+
+    /** Both sides set with feelers, the unit behind the second. */
+    public String finePair(Sides<Double> sides) {
+        return bare(fine(sides.bass())) + " / " + fine(sides.treble());
+    }
+
+    /** A printed length without its unit, which stands elsewhere. */
+    public static String bare(String length) {
+        int blank = length.lastIndexOf(' ');
+        return blank < 0 ? length : length.substring(0, blank);
+    }
+
+    /** An angle in degrees with so many decimals. */
+    public static String angle(Angle angle, int places) {
+        return minus(decimals(angle.degrees(), places)) + "\u00b0";
+    }
+
+    /** An angle in degrees with two decimals. */
+    public static String angle(Angle angle) {
+        return angle(angle, 2);
+    }
+
+    /** A number with so many decimals. */
+    public static String decimals(double number, int places) {
+        String text = String.format(Locale.ROOT, "%." + places + "f", number);
+        // No minus before nothing.
+        return text.matches("-0(\\.0*)?") ? text.substring(1) : text;
+    }
+
+    /** Intervals of pitch on both sides, sharp with a plus. */
+    public static String cents(Sides<Double> cents) {
+        return minus(String.format(Locale.ROOT, "%+.1f / %+.1f cents", cents.bass(), cents.treble()));
+    }
+
+    /** What a length changes by, with its sign; "as now" where it does not. */
+    public String change(double millimeters) {
+        return Math.abs(millimeters) < Tolerances.SHOWN
+                ? TextBundle.text("plan.as-now")
+                : unit.fine().formatSigned(millimeters);
+    }
+
+    /** A printed value that ends in millimeters, with its spread: the unit stands behind both. */
+    public static String spread(String value, double millimeters) {
+        String spread = String.format(Locale.ROOT, " \u00b1 %.2f mm", millimeters);
+        return value.endsWith(" mm") ? bare(value) + spread : value + spread;
+    }
+
+    /** A spread of an angle as it stands behind the value. */
+    public static String spread(Angle angle) {
+        return " \u00b1 " + angle(angle);
+    }
+
+    /** A number without a point where it is whole. */
+    public static String plain(double number) {
+        return ValueType.plain(number);
+    }
+
+    /** A number rounded to a whole one, half up. */
+    public static String whole(double number) {
+        return Double.isFinite(number)
+                ? minus(new BigDecimal(number).setScale(0, RoundingMode.HALF_UP).toPlainString())
+                : NONE;
+    }
+
+    private static String minus(String text) {
+        return text.replace('-', '\u2212');
+    }
+}

@@ -1,9 +1,0 @@
-package org.kestan.words;
-
-/** Who something is said to. */
-public enum Audience {
-    /** Whoever does the work. */
-    BENCH,
-    /** Whoever the instrument belongs to. */
-    OWNER
-}

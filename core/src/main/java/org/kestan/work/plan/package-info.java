@@ -1,2 +1,0 @@
-/** The work plan: the ways taken, and what they come to as numbers a person can set on a tool (§7). */
-package org.kestan.work.plan;

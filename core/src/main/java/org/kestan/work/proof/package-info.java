@@ -1,2 +1,0 @@
-/** The work held against what was foretold of it: what each reading came to, and what explains a miss as far as anything does. */
-package org.kestan.work.proof;

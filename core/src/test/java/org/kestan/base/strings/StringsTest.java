@@ -1,0 +1,185 @@
+package org.kestan.base.strings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.hipparchus.analysis.solvers.BrentSolver;
+import org.hipparchus.geometry.euclidean.twod.Vector2D;
+import org.kestan.analysis.loads.StringLoads;
+import org.kestan.base.geometry.Angle;
+import org.kestan.base.geometry.Frets;
+import org.kestan.base.geometry.NeckCurve;
+import org.kestan.base.geometry.StringLine;
+import org.kestan.base.notation.Length;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.job.Job;
+import org.kestan.job.Jobs;
+import org.kestan.job.strings.StringSpec;
+import org.kestan.job.terms.Lines;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+public class StringsTest {
+
+    private static final ShopStandards SHOP = ShopStandards.DEFAULT;
+    private static final double INCH = 25.4;
+    private static final double POUND_FORCE = 4.4482216;
+
+    /** Frequencies of equal temperament on A4 = 440 Hz (ISO 16:1975), as any table prints them to two decimals. */
+    @DataProvider
+    public Object[][] notes() {
+        return new Object[][] {
+            {"A4", 440.00},
+            {"E2", 82.41},
+            {"A2", 110.00},
+            {"D3", 146.83},
+            {"G3", 196.00},
+            {"B3", 246.94},
+            {"E4", 329.63},
+            {"C4", 261.63},
+            {"F#3", 185.00},
+            {"Bb3", 233.08},
+            {"g3", 196.00}
+        };
+    }
+
+    @Test(dataProvider = "notes")
+    public void notesHaveTheirFrequencies(String name, double hertz) {
+        assertThat(Note.frequency(name).orElseThrow()).isCloseTo(hertz, within(0.005));
+    }
+
+    @Test
+    public void whatIsNoNoteHasNone() {
+        assertThat(List.of("", "H2", "E", "440", "Ebb3"))
+                .allSatisfy(name -> assertThat(Note.frequency(name)).isEmpty());
+    }
+
+    /**
+     * Mersenne's law (Fletcher &amp; Rossing) on plain steel of 7850 kg/m³, worked by hand in other units: 0.012 in at E4
+     * on 25 1/2 in.
+     */
+    @Test
+    public void plainSteelPullsAsMersenneSays() {
+        double radius = 0.006 * 0.0254;
+        double perMeter = 7850 * Math.PI * radius * radius;
+        double wave = 2 * 25.5 * 0.0254 * 329.6276;
+        Wire wire = Wire.of(0.012 * INCH, false, Material.STEEL, SHOP);
+        assertThat(wire.tension(25.5 * INCH, 329.6276)).isCloseTo(perMeter * wave * wave, within(1e-6));
+        // From memory of makers' tables: a plain 0.012 at E4 on that scale pulls 23 to 24 pounds.
+        assertThat(wire.tension(25.5 * INCH, 329.6276) / POUND_FORCE).isBetween(23.0, 24.0);
+    }
+
+    /** Wound strings are approximate: from memory of makers' tables, a bronze 0.053 at E2 pulls 24 to 27 pounds. */
+    @Test
+    public void woundStringsComeNear() {
+        Wire wire = Wire.of(0.053 * INCH, true, Material.STEEL, SHOP);
+        assertThat(wire.tension(25.5 * INCH, 82.4069) / POUND_FORCE).isBetween(24.0, 27.0);
+        assertThat(wire.stiffness())
+                .isLessThan(Wire.of(0.053 * INCH, false, Material.STEEL, SHOP).stiffness() / 2);
+    }
+
+    /** A light set on a large flat-top pulls about 160 pounds: common practice, no source. */
+    @Test
+    public void aSetPullsWhatIsSaidOfIt() {
+        StringLoads loads = StringLoads.of(lightSet(), SHOP).orElseThrow();
+        assertThat(loads.total() / POUND_FORCE).isBetween(150.0, 170.0);
+        assertThat(loads.isApproximate()).isTrue();
+        // A half step is a factor 2^(1/12) in frequency, and tension goes with its square.
+        assertThat(loads.totalTunedDown(1)).isCloseTo(loads.total() / Math.pow(2, 2 / 12.0), within(1e-9));
+        assertThat(1 - loads.totalTunedDown(2) / loads.total()).isCloseTo(0.206, within(0.001));
+    }
+
+    @Test
+    public void aStringTunedDownIsLoadedAsItSounds() {
+        Job job = lightSet();
+        Job down = job.with(Lines.STEPS_DOWN, 2);
+        double full = StringLoads.of(job, SHOP).orElseThrow().total();
+        assertThat(StringLoads.of(down, SHOP).orElseThrow().total())
+                .isCloseTo(full * Math.pow(2, -1 / 3.0), within(1e-9));
+    }
+
+    @Test
+    public void stringsNotKnownAreCountedAndLeftOut() {
+        Job job = Jobs.flatTop()
+                .withStrings(List.of(
+                        StringSpec.of(Length.ofText("0.012 in"), false, "E4"),
+                        StringSpec.BLANK.withPitch("B3"),
+                        StringSpec.of(Length.ofText("0.024 in"), true, "")));
+        StringLoads loads = StringLoads.of(job, SHOP).orElseThrow();
+        assertThat(loads.strings()).hasSize(1);
+        assertThat(loads.unknown()).isEqualTo(2);
+        assertThat(StringLoads.of(Jobs.flatTop(), SHOP)).isEmpty();
+    }
+
+    /** The press on a knife edge from the resultant of two equal forces, with vectors of a geometry library. */
+    @Test
+    public void pressIsTheResultantOfBothPulls() {
+        LoadedString string = new LoadedString(1, "E4", Wire.of(0.3, false, Material.STEEL, SHOP), 329.6, 100, 1);
+        for (double degrees : new double[] {0, 8, 15, 32}) {
+            double angle = Math.toRadians(degrees);
+            Vector2D front = new Vector2D(-100, 0);
+            Vector2D behind = new Vector2D(100 * Math.cos(angle), -100 * Math.sin(angle));
+            assertThat(string.press(Angle.ofDegrees(degrees)))
+                    .isCloseTo(front.add(behind).getNorm(), within(1e-9));
+        }
+    }
+
+    /** The stretch from distances of a geometry library; the set-back against a root finder on the two frequencies. */
+    @Test
+    public void pressingSharpensAndTheSetBackCancelsIt() {
+        double scale = 648;
+        Frets frets = new Frets(scale);
+        double saddle = scale + 2;
+        NeckCurve relief = NeckCurve.ofGap(
+                0.2, new NeckCurve.Place(frets.at(1), frets.at(14), frets.at(7)), frets.at(1), frets.at(14));
+        StringLine line = StringLine.through(0, 0.9, saddle, 5.5);
+        Wire wire = Wire.of(0.012 * INCH, false, Material.STEEL, SHOP);
+        double tension = wire.tension(scale, 329.63);
+        LoadedString string = new LoadedString(1, "E4", wire, 329.63, tension, 1);
+        Fretted fretted = Fretted.at(string, line, relief, frets.at(12), saddle);
+
+        Vector2D nut = new Vector2D(0, 0.9);
+        Vector2D crown = new Vector2D(saddle, 5.5);
+        Vector2D fret = new Vector2D(frets.at(12), -relief.dipAt(frets.at(12)));
+        double open = nut.distance(crown);
+        double stretch = nut.distance(fret) + fret.distance(crown) - open;
+        assertThat(fretted.stretch()).isCloseTo(stretch, within(1e-9));
+        double grown = tension + wire.stiffness() * stretch / open;
+        assertThat(fretted.sharp()).isCloseTo(1200 * Math.log(Math.sqrt(grown / tension)) / Math.log(2), within(1e-9));
+        assertThat(fretted.sharp()).isBetween(1.0, 15.0);
+
+        double searched = new BrentSolver(1e-12)
+                .solve(200, back -> Math.sqrt(grown / tension) / (scale / 2 + back) - 2 / (scale + back), 0, 10);
+        assertThat(fretted.setBack(scale, tension)).isCloseTo(searched, within(1e-8));
+    }
+
+    @Test
+    public void higherActionSharpensMore() {
+        Frets frets = new Frets(648);
+        LoadedString string = new LoadedString(1, "E4", Wire.of(0.3, false, Material.STEEL, SHOP), 329.63, 104, 1);
+        NeckCurve flat = NeckCurve.straight(frets.at(1), frets.at(14));
+        double before = -1;
+        for (double crown = 2; crown < 9; crown++) {
+            StringLine line = StringLine.through(0, 0.8, 650, crown);
+            double sharp = Fretted.at(string, line, flat, frets.at(12), 650).sharp();
+            assertThat(sharp).isGreaterThan(before);
+            before = sharp;
+        }
+    }
+
+    private static Job lightSet() {
+        return Jobs.put(Jobs.flatTop(), org.kestan.base.sheet.Dimension.SCALE, "25 1/2 in")
+                .withStrings(List.of(
+                        spec("0.053 in", true, "E2"),
+                        spec("0.042 in", true, "A2"),
+                        spec("0.032 in", true, "D3"),
+                        spec("0.024 in", true, "G3"),
+                        spec("0.016 in", false, "B3"),
+                        spec("0.012 in", false, "E4")));
+    }
+
+    private static StringSpec spec(String gauge, boolean wound, String pitch) {
+        return StringSpec.of(Length.ofText(gauge), wound, pitch);
+    }
+}

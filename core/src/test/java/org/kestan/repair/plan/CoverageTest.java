@@ -1,0 +1,211 @@
+package org.kestan.repair.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.function.ToDoubleFunction;
+import org.kestan.analysis.correction.Correction;
+import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.analysis.uncertainty.DerivedFigure;
+import org.kestan.analysis.uncertainty.Uncertainty;
+import org.kestan.base.geometry.HeelCut;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Tool;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+import org.kestan.job.Job;
+import org.kestan.job.Jobs;
+import org.kestan.job.terms.Joint;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.StraightedgePosition;
+import org.kestan.job.terms.TrussRod;
+import org.kestan.judgment.advice.Ways;
+import org.kestan.judgment.way.Way;
+import org.kestan.judgment.ways.WayCatalog;
+import org.testng.annotations.Test;
+
+/**
+ * Propagation of distributions (JCGM 101:2008): instruments whose true numbers are known are read with the tools' steps and an
+ * unsteady hand, once or several times, some lines not at all; the stated ± has to cover the truth in 93 to 97 of a
+ * hundred.
+ */
+public class CoverageTest {
+
+    private static final int INSTRUMENTS = 2000;
+    private static final ShopStandards SHOP = ShopStandards.DEFAULT;
+    private static final List<Way> RESET = List.of(WayCatalog.NECK_RESET);
+
+    private final Random random = new Random(20261125);
+
+    private enum Told {
+        HEEL_CUT,
+        PROJECTION_AS_READ,
+        SADDLE,
+        ACTION
+    }
+
+    private double between(double from, double to) {
+        return from + (to - from) * random.nextDouble();
+    }
+
+    @Test
+    public void theStatedSpreadCoversTheTruth() {
+        Map<Told, Integer> covered = new EnumMap<>(Told.class);
+        for (int i = 0; i < INSTRUMENTS; i++) {
+            one(i, covered);
+        }
+        for (Told figure : Told.values()) {
+            double share = (double) covered.getOrDefault(figure, 0) / INSTRUMENTS;
+            System.out.printf("coverage of %s: %.3f of %d%n", figure, share, INSTRUMENTS);
+            assertThat(share).as(figure.name()).isBetween(0.93, 0.97);
+        }
+    }
+
+    private void one(int number, Map<Told, Integer> covered) {
+        Job truth = truth();
+        if (random.nextInt(3) == 0) {
+            truth = truth.withVisit(
+                    truth.visit().withTool(Reading.ACTION_BASS, Tool.DIAL).withTool(Reading.ACTION_TREBLE, Tool.DIAL));
+        }
+        Job read = truth;
+        for (Reading reading : truth.visit().readings()) {
+            if (reading != Reading.SPACING_NUT && reading != Reading.SPACING_BRIDGE && reading != Reading.RADIUS_NUT) {
+                read = taken(read, reading, number % 3 == 0 ? 3 : 1);
+            }
+        }
+        ShopStandards asItIs = SHOP;
+        double shape = 1 + between(-1, 1) * SHOP.get(Standard.SHAPE_ONE_GAP);
+        if (random.nextInt(3) == 0) {
+            // Not read: what stands in is as far off as the shop says it may be. With no slack reading no strung one.
+            double sink = SHOP.get(Standard.SINK) + between(-1, 1) * SHOP.get(Standard.SINK_SPREAD);
+            asItIs = SHOP.with(Standard.SINK, Length.exact(sink).text())
+                    .optional()
+                    .orElseThrow();
+            truth = truth.without(Reading.PROJECTION_STRUNG).without(Reading.PROJECTION_SLACK);
+            read = read.without(Reading.PROJECTION_STRUNG).without(Reading.PROJECTION_SLACK);
+        }
+        if (number % 4 < 2) {
+            for (Reading reading : List.of(Reading.NUT_BASS, Reading.NUT_TREBLE)) {
+                double off = between(-1, 1) * SHOP.get(Standard.NUT_HEIGHT_SPREAD);
+                truth = truth.with(reading, Length.exact(SHOP.get(Standard.NUT_HEIGHT) + off));
+                read = read.without(reading);
+            }
+        }
+        if (number % 5 == 0) {
+            double top = SHOP.get(Standard.FRETS_OVER_TOP) + between(-1, 1) * SHOP.get(Standard.FRETS_OVER_TOP_SPREAD);
+            truth = truth.with(Reading.FRETS_OVER_TOP, Length.exact(top));
+            read = read.without(Reading.FRETS_OVER_TOP);
+        }
+        SheetAnalysis right = SheetAnalysis.of(truth, asItIs).withReliefEffect(shape);
+        SheetAnalysis seen = SheetAnalysis.of(read, SHOP);
+        WorkPlan told = WorkPlan.of(Ways.of(seen), RESET);
+        WorkPlan wanted = WorkPlan.of(Ways.of(right), RESET);
+        Uncertainty spread =
+                Uncertainty.of(read, SHOP, as -> WorkPlan.of(Ways.of(as), RESET).correction());
+        Correction was = told.correction().orElseThrow();
+        Correction is = wanted.correction().orElseThrow();
+        count(
+                covered,
+                Told.HEEL_CUT,
+                was,
+                is,
+                CoverageTest::cap,
+                spread.of(DerivedFigure.HEEL_CUT).orElseThrow());
+        count(
+                covered,
+                Told.PROJECTION_AS_READ,
+                was,
+                is,
+                Correction::slackAsRead,
+                spread.of(DerivedFigure.SLACK_AS_READ).orElseThrow());
+        count(
+                covered,
+                Told.SADDLE,
+                was,
+                is,
+                each -> each.protrusion().orElseThrow().bass(),
+                spread.of(DerivedFigure.SADDLE_BASS).orElseThrow());
+        double action = ExecutedPlan.on(told, right).action().get(Side.BASS);
+        double off = Math.abs(action - was.plannedAction(Side.BASS));
+        if (off <= PlanPart.of(told).get(PlanPart.ACTION_BASS).expanded()) {
+            covered.merge(Told.ACTION, 1, Integer::sum);
+        }
+    }
+
+    private static double cap(Correction plan) {
+        return plan.heel().map(HeelCut::atCap).orElseThrow();
+    }
+
+    private static void count(
+            Map<Told, Integer> covered,
+            Told figure,
+            Correction told,
+            Correction truth,
+            ToDoubleFunction<Correction> of,
+            Uncertainty.Estimate estimate) {
+        if (Math.abs(of.applyAsDouble(told) - of.applyAsDouble(truth)) <= estimate.expanded()) {
+            covered.merge(figure, 1, Integer::sum);
+        }
+    }
+
+    /** Read so many times by this hand with the usual tool: the median counts, all takes are kept. */
+    private Job taken(Job job, Reading reading, int times) {
+        double step = 2 * job.visit().tool(reading).resolution();
+        // A hand is now steadier, now less steady than the shop's usual one.
+        double hand = hand(reading) * between(0.9, 1.25);
+        double[] values = new double[times];
+        for (int i = 0; i < times; i++) {
+            double value = job.millimeters(reading).orElseThrow() + hand * random.nextGaussian();
+            values[i] = Math.rint(value / step) * step;
+        }
+        Arrays.sort(values);
+        List<Length> takes = new ArrayList<>();
+        for (double value : values) {
+            takes.add(Length.exact(value));
+        }
+        return job.withVisit(job.visit().withTakes(reading, takes, Length.exact(values[times / 2])));
+    }
+
+    /** How far a reading scatters where a caliper is held; a rule on a fret and a leaf are steady. */
+    private static double hand(Reading reading) {
+        return switch (reading) {
+            case PROJECTION_STRUNG, PROJECTION_SLACK -> 0.15;
+            case SADDLE_BASS, SADDLE_TREBLE, BRIDGE_THICKNESS, FRETS_OVER_TOP -> 0.1;
+            default -> 0;
+        };
+    }
+
+    private Job truth() {
+        Job job = Jobs.flatTop()
+                .with(Lines.JOINT, Joint.DOVETAIL)
+                .with(Lines.TRUSS_ROD, TrussRod.WORKS)
+                .with(Lines.PROJECTION_ACROSS, StraightedgePosition.MIDDLE);
+        job = Jobs.put(job, Reading.RELIEF, between(0.15, 0.4));
+        job = Jobs.put(job, Aim.RELIEF, 0.15);
+        job = Jobs.put(job, Reading.NUT_BASS, between(0.4, 0.7));
+        job = Jobs.put(job, Reading.NUT_TREBLE, between(0.35, 0.6));
+        job = Jobs.put(job, Reading.ACTION_BASS, between(3.2, 4.4));
+        job = Jobs.put(job, Reading.ACTION_TREBLE, between(2.7, 3.6));
+        job = Jobs.put(job, Reading.SADDLE_BASS, between(1.5, 3.5));
+        job = Jobs.put(job, Reading.SADDLE_TREBLE, between(1.3, 3));
+        job = Jobs.put(job, Reading.BRIDGE_THICKNESS, between(7.5, 10));
+        double strung = between(3, 6);
+        job = Jobs.put(job, Reading.PROJECTION_STRUNG, strung);
+        job = Jobs.put(job, Reading.PROJECTION_SLACK, strung + between(0.4, 1.2));
+        job = Jobs.put(job, Reading.FRETS_OVER_TOP, between(6, 8));
+        job = Jobs.put(job, Reading.JOINT_TO_SADDLE, between(275, 300));
+        job = Jobs.put(job, Reading.BRIDGE_FRONT, between(6, 10));
+        job = Jobs.put(job, Reading.SPACING_NUT, between(36, 38));
+        job = Jobs.put(job, Reading.SPACING_BRIDGE, between(52, 56));
+        job = Jobs.put(job, Reading.RADIUS_NUT, between(300, 500));
+        return Jobs.put(job, Aim.SADDLE, between(2.8, 3.6));
+    }
+}

@@ -1,0 +1,142 @@
+package org.kestan.text;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.lang.reflect.Field;
+import java.lang.reflect.Modifier;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.finding.Keyed;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.Line;
+import org.kestan.job.terms.Lines;
+import org.kestan.judgment.ways.WayCatalog;
+import org.testng.annotations.BeforeClass;
+import org.testng.annotations.DataProvider;
+import org.testng.annotations.Test;
+
+/** Core and bundle agree: everything that can be found can be said, and nothing lies in the bundle that no one says. */
+public class TextBundleTest {
+
+    private static final Pattern PLACE = Pattern.compile("\\{(\\d)");
+
+    private final Map<String, Finding.Kind> kinds = new LinkedHashMap<>();
+    private final List<Keyed> terms = new ArrayList<>();
+
+    @BeforeClass
+    public void collect() throws Exception {
+        for (JavaClass each : new ClassFileImporter()
+                .withImportOption(new ImportOption.DoNotIncludeTests())
+                .importPackages("org.kestan")) {
+            Class<?> type = each.reflect();
+            if (type.isEnum()) {
+                for (Object constant : type.getEnumConstants()) {
+                    add(constant);
+                }
+            } else {
+                for (Field field : type.getDeclaredFields()) {
+                    if (Modifier.isStatic(field.getModifiers())
+                            && (Finding.Kind.class.isAssignableFrom(field.getType())
+                                    || Keyed.class.isAssignableFrom(field.getType()))) {
+                        field.setAccessible(true);
+                        add(field.get(null));
+                    }
+                }
+            }
+        }
+    }
+
+    private void add(Object constant) {
+        if (constant instanceof Finding.Kind kind) {
+            kinds.put(kind.key(), kind);
+        } else if (constant instanceof Keyed term) {
+            terms.add(term);
+        }
+    }
+
+    @DataProvider
+    public Object[][] spoken() {
+        return kinds.values().stream().map(kind -> new Object[] {kind}).toArray(Object[][]::new);
+    }
+
+    @Test
+    public void thereIsSomethingToSay() {
+        assertThat(kinds).hasSizeGreaterThan(250);
+        assertThat(terms).hasSizeGreaterThan(250);
+    }
+
+    /** Each pattern names the quantities its kind takes: no fewer, so that nothing found is kept back, and no more. */
+    @Test(dataProvider = "spoken")
+    public void everyKindHasItsWordsAndItsPlaces(Finding.Kind kind) {
+        for (String key : List.of(kind.key(), kind.key() + ".owner")) {
+            if (key.equals(kind.key())) {
+                assertThat(TextBundle.find(key)).as(key).isPresent();
+            }
+            TextBundle.find(key).ifPresent(pattern -> {
+                assertThat(pattern).isNotBlank();
+                Matcher places = PLACE.matcher(pattern);
+                Set<Integer> named = new TreeSet<>();
+                while (places.find()) {
+                    named.add(Integer.parseInt(places.group(1)));
+                }
+                assertThat(named)
+                        .as(key)
+                        .allSatisfy(place ->
+                                assertThat(place).isLessThan(kind.takes().size()));
+                if (key.equals(kind.key())) {
+                    assertThat(named).as(key).hasSize(kind.takes().size());
+                }
+            });
+        }
+    }
+
+    @Test
+    public void everyLineAndWayHasItsName() {
+        List<Line<?>> lines = Stream.of(Lines.OF_INSTRUMENT, Lines.OF_INTAKE, Lines.OF_TARGET, Lines.OF_VISIT)
+                .flatMap(List::stream)
+                .collect(Collectors.toList());
+        lines.addAll(List.of(Dimension.values()));
+        assertThat(lines).allSatisfy(line -> {
+            assertThat(Wording.label(line)).as(line.path()).isNotBlank();
+            assertThat(Wording.full(line)).as(line.path()).isNotBlank();
+            assertThat(Wording.hint(line)).as(line.path()).endsWith(".");
+        });
+        assertThat(WayCatalog.ALL).allSatisfy(way -> {
+            assertThat(Wording.label(way)).isNotBlank();
+            assertThat(Wording.suits(way)).endsWith(".");
+            assertThat(Wording.risks(way)).isNotEmpty();
+        });
+    }
+
+    /** Whatever lies in the bundle begins with the key of something that can be said, or of the papers' own words. */
+    @Test
+    public void nothingInTheBundleIsLeftOver() {
+        Set<String> used = new TreeSet<>(kinds.keySet());
+        terms.forEach(term -> used.add(term.family() + "." + term.key()));
+        Stream.of(Lines.OF_INSTRUMENT, Lines.OF_INTAKE, Lines.OF_TARGET, Lines.OF_VISIT)
+                .flatMap(List::stream)
+                .forEach(line -> used.add(line.family() + "." + line.key()));
+        Set<String> own =
+                Set.of("plan", "card", "advice", "value", "template", "bench-unit", "headline", "bench-number");
+        List<String> left = TextBundle.keys().stream()
+                .filter(key -> !own.contains(key.substring(0, key.indexOf('.'))))
+                .filter(key -> used.stream().noneMatch(use -> key.equals(use) || key.startsWith(use + ".")))
+                // Findings of the modules above the core: held to their words there.
+                .filter(key -> !key.matches("(file|picture|ledger)-finding\\..*|(order|shelf)\\..*"))
+                .sorted()
+                .toList();
+        assertThat(left).isEmpty();
+    }
+}

@@ -1,0 +1,149 @@
+package org.kestan.desktop;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.desktop.session.Settings;
+import org.kestan.desktop.shell.Stylesheets;
+import org.kestan.files.demo.DemoJobs;
+import org.kestan.ledger.DemoLedger;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerJob;
+import org.kestan.ledger.OpenResult;
+import org.kestan.ledger.Query;
+import org.kestan.ledger.sqlite.NativeLibrary;
+import org.kestan.ledger.sqlite.SqliteLedger;
+import org.kestan.overview.JobAnalysis;
+
+/**
+ * What a start finds on the disk. It is looked for beside the toolkit, which takes its time to come up.
+ *
+ * @param demo whether it works on sample jobs
+ * @param folder where settings, log and ledger lie
+ * @param file the ledger's file
+ * @param opening the ledger, or why it can't be used
+ * @param samples the sample jobs as files
+ * @param filled whether the ledger was empty, and has the sample jobs from this start
+ * @param first the sample job that is opened first, read while the window is being built; empty outside the demo
+ */
+record StartupData(
+        boolean demo,
+        Path folder,
+        Path file,
+        OpenResult opening,
+        List<Path> samples,
+        boolean filled,
+        CompletableFuture<Optional<LedgerJob>> first) {
+
+    /** Names a folder with a ledger of the sample jobs, made when the application was built. */
+    private static final String PREPARED = "kestan.prepared";
+
+    private static final String PREPARED_FILE = "demo.sqlite";
+
+    private static CompletableFuture<StartupData> begun;
+
+    /** Begins to look, away from the caller's thread. */
+    static synchronized void begin(List<String> arguments) {
+        begun = new CompletableFuture<>();
+        CompletableFuture<StartupData> mine = begun;
+        Thread thread = new Thread(
+                () -> {
+                    try {
+                        StartupData found = look(arguments);
+                        mine.complete(found);
+                        found.readFirst();
+                        found.addFinished();
+                    } catch (IOException | RuntimeException failed) {
+                        mine.completeExceptionally(failed);
+                    }
+                },
+                "start");
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    /** Returns what was found; looks now if nobody began before. */
+    static synchronized StartupData of(List<String> arguments) throws IOException {
+        if (begun == null) {
+            StartupData found = look(arguments);
+            found.readFirst();
+            return found;
+        }
+        try {
+            return begun.join();
+        } catch (CompletionException failed) {
+            if (failed.getCause() instanceof IOException cause) {
+                throw cause;
+            }
+            throw failed;
+        } finally {
+            begun = null;
+        }
+    }
+
+    private static StartupData look(List<String> arguments) throws IOException {
+        TemporaryFolders.sweep(Path.of(System.getProperty("java.io.tmpdir")), Instant.now());
+        boolean demo = arguments.contains("--demo");
+        Path folder = demo ? TemporaryFolders.folder() : Settings.usualFolder();
+        int named = arguments.indexOf("--ledger");
+        boolean other = named >= 0 && named + 1 < arguments.size();
+        Path file = other ? Path.of(arguments.get(named + 1)).toAbsolutePath() : folder.resolve("ledger.sqlite");
+        Path prepared = Path.of(System.getProperty(PREPARED, "")).resolve(PREPARED_FILE);
+        if (demo && !other && System.getProperty(PREPARED) != null && Files.isRegularFile(prepared)) {
+            Files.copy(prepared, file);
+        }
+        OpenResult opening = SqliteLedger.open(file);
+        boolean filled = demo && opening instanceof OpenResult.Opened opened && DemoLedger.fill(opened.ledger());
+        List<Path> samples = demo ? DemoJobs.copyInto(folder.resolve("jobs")) : List.of();
+        return new StartupData(demo, folder, file, opening, samples, filled, new CompletableFuture<>());
+    }
+
+    /** Reads the first sample job; what the window asks of it is loaded by the time it asks. */
+    private void readFirst() {
+        Optional<LedgerJob> found = Optional.empty();
+        try {
+            if (demo && opening instanceof OpenResult.Opened opened) {
+                Ledger ledger = opened.ledger();
+                found = ledger.list(Query.ALL).stream()
+                        .filter(card -> card.name().equals(DemoJobs.firstName()))
+                        .findFirst()
+                        .flatMap(card -> ledger.read(card.id()));
+            }
+        } finally {
+            first.complete(found);
+        }
+        found.map(entry -> JobAnalysis.of(entry.job(), ShopStandards.DEFAULT)).ifPresent(JobAnalysis::recommendation);
+    }
+
+    /** Where no ledger was prepared the finished jobs come later: they take some seconds to make. A ledger that was there stays as it is. */
+    private void addFinished() {
+        if (filled && opening instanceof OpenResult.Opened opened) {
+            DemoLedger.addFinished(opened.ledger(), LocalDate.now());
+        }
+    }
+
+    /** Makes ready what every start would make anew, and the ledger of the demo. Argument: the folder it is to lie in. */
+    public static void main(String[] arguments) {
+        try {
+            Path folder = Files.createDirectories(Path.of(arguments[0]));
+            Path file = folder.resolve(PREPARED_FILE);
+            Files.deleteIfExists(file);
+            NativeLibrary.unpackInto(folder);
+            Stylesheets.prepare(folder);
+            try (Ledger ledger = ((OpenResult.Opened) SqliteLedger.openAnew(file)).ledger()) {
+                DemoLedger.fill(ledger);
+                DemoLedger.addFinished(ledger, LocalDate.now());
+            }
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+}

@@ -1,0 +1,56 @@
+package org.kestan.desktop;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Scratch folders of the demo: taken away on quitting, and on starting those that a crash left behind. */
+final class TemporaryFolders {
+
+    private static final String PREFIX = "kestan-demo-";
+    private static final Duration OLD = Duration.ofDays(1);
+
+    private TemporaryFolders() {}
+
+    /** A scratch folder. */
+    static Path folder() throws IOException {
+        return Files.createTempDirectory(PREFIX);
+    }
+
+    /** Takes away scratch folders in a place that are older than a day by then. */
+    static void sweep(Path place, Instant now) {
+        try (Stream<Path> folders = Files.list(place)) {
+            for (Path each : folders.filter(TemporaryFolders::isScratch).toList()) {
+                if (Files.getLastModifiedTime(each).toInstant().isBefore(now.minus(OLD))) {
+                    remove(each);
+                }
+            }
+        } catch (IOException stays) {
+            System.getLogger(TemporaryFolders.class.getName()).log(System.Logger.Level.INFO, "not swept", stays);
+        }
+    }
+
+    private static boolean isScratch(Path path) {
+        return path.getFileName().toString().startsWith(PREFIX) && Files.isDirectory(path);
+    }
+
+    /** Takes away a scratch folder with all that is in it; nothing else. */
+    static void remove(Path folder) {
+        if (!isScratch(folder)) {
+            return;
+        }
+        try (Stream<Path> files = Files.walk(folder)) {
+            List<Path> deepestFirst = files.sorted(Comparator.reverseOrder()).toList();
+            for (Path each : deepestFirst) {
+                Files.deleteIfExists(each);
+            }
+        } catch (IOException stays) {
+            System.getLogger(TemporaryFolders.class.getName()).log(System.Logger.Level.INFO, "not removed", stays);
+        }
+    }
+}

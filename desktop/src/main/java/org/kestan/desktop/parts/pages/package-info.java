@@ -1,2 +1,0 @@
-/** Pages of a station, one shown at a time, chosen by tabs in a row. */
-package org.kestan.desktop.parts.pages;

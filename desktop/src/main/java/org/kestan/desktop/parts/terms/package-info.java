@@ -1,2 +1,0 @@
-/** The trade's words with their meaning, for the "?" beside each term. */
-package org.kestan.desktop.parts.terms;

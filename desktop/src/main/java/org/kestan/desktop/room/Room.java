@@ -1,0 +1,30 @@
+package org.kestan.desktop.room;
+
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.value.ObservableBooleanValue;
+import javafx.scene.Parent;
+import org.kestan.base.sheet.Line;
+import org.kestan.desktop.widgets.layout.FrameTasks;
+
+/** Something the window can show: a station of the open job, or a room beside it. It is there while its node is visible. */
+public interface Room {
+
+    /** Returns what is shown. */
+    Parent node();
+
+    /** Puts the focus on the first thing to do. */
+    void focusFirst();
+
+    /** True while the room shows a picture of its own, beside which the drawing folds. */
+    default ObservableBooleanValue picture() {
+        return new SimpleBooleanProperty(false);
+    }
+
+    /** What is still to be made of it; the window makes it piece by piece where the room is the first one shown. */
+    default FrameTasks rest() {
+        return new FrameTasks();
+    }
+
+    /** Brings the field of a line into sight, where the room folds some of them. */
+    default void unfold(Line<?> line) {}
+}

@@ -1,0 +1,56 @@
+package org.kestan.desktop.room;
+
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import org.kestan.base.sheet.Line;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
+import org.kestan.desktop.session.Waits;
+import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.overview.Station;
+
+/**
+ * What a room finds in the window.
+ *
+ * @param session the open job
+ * @param store where it lies
+ * @param waits the waits that are on
+ * @param elevation the drawing over the stations
+ * @param shower shows the room of an id
+ * @param enterer shows the room of an id and puts the focus into it
+ * @param goer shows the station that has a line of the sheet and puts the focus into its field
+ * @param starter starts a new job
+ * @param shortcuts tells the commands that have a key, in the order of the menus
+ */
+public record RoomContext(
+        JobSession session,
+        JobStore store,
+        Waits waits,
+        ElevationView elevation,
+        Consumer<String> shower,
+        Consumer<String> enterer,
+        Consumer<Line<?>> goer,
+        Runnable starter,
+        Supplier<List<Shortcut>> shortcuts) {
+
+    /** Shows the room of an id. */
+    public void show(String id) {
+        shower.accept(id);
+    }
+
+    /** Shows a station of the open job. */
+    public void show(Station station) {
+        shower.accept(station.key());
+    }
+
+    /** Shows the station that has a line of the sheet and puts the focus into its field. */
+    public void go(Line<?> line) {
+        goer.accept(line);
+    }
+
+    /** Shows a station of the open job and puts the focus on the first thing to do there. */
+    public void enter(Station station) {
+        enterer.accept(station.key());
+    }
+}

@@ -1,0 +1,86 @@
+package org.kestan.desktop.session;
+
+import java.io.IOException;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.function.LongSupplier;
+import javafx.application.Platform;
+import org.kestan.base.standards.Standard;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.Query;
+
+/**
+ * Backups: a copy on opening and one a day, away from the window. One that fails is tried again every hour; when none could be
+ * made for a day the user is told. After a backup the bin is emptied of what has lain there for the shop's period.
+ */
+public final class BackupSchedule {
+
+    private static final Duration A_YEAR = Duration.ofDays(366);
+    private static final long DAY = Duration.ofDays(1).toNanos();
+
+    private final Ledger ledger;
+    private final JobSession session;
+    private final LongSupplier clock;
+    private long madeAt;
+    private boolean failing = true;
+
+    BackupSchedule(Ledger ledger, JobSession session, LongSupplier clock) {
+        this.ledger = ledger;
+        this.session = session;
+        this.clock = clock;
+        madeAt = clock.getAsLong();
+    }
+
+    /** Makes a copy now and goes on until the application ends. */
+    public static void start(Ledger ledger, JobSession session) {
+        BackupSchedule rounds = new BackupSchedule(ledger, session, System::nanoTime);
+        ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor(task -> {
+            Thread thread = new Thread(task, "backups");
+            thread.setDaemon(true);
+            return thread;
+        });
+        timer.scheduleWithFixedDelay(rounds::round, 0, 1, TimeUnit.HOURS);
+    }
+
+    /**
+     * What has lain in the bin for the shop's period goes, after a backup that has it still. Where the clock says that nothing
+     * was changed for a year it is not believed.
+     */
+    private void emptyBin() {
+        Instant now = Instant.now();
+        boolean believed = ledger.list(Query.ALL, 1).stream()
+                .anyMatch(card -> Duration.between(card.changedAt(), now).abs().compareTo(A_YEAR) < 0);
+        if (believed) {
+            ledger.emptyBin(now.minus(Duration.ofDays((long) session.standards().get(Standard.BIN_DAYS))));
+        }
+    }
+
+    /** Tries when a day has passed since the last copy, or the last try failed. */
+    void round() {
+        boolean aDay = clock.getAsLong() - madeAt >= DAY;
+        if (!failing && !aDay) {
+            return;
+        }
+        try {
+            ledger.backups().make();
+            emptyBin();
+            madeAt = clock.getAsLong();
+            failing = false;
+        } catch (IOException | LedgerException failed) {
+            System.getLogger(BackupSchedule.class.getName())
+                    .log(System.Logger.Level.WARNING, "no backup was made", failed);
+            failing = true;
+            if (aDay) {
+                String why = failed instanceof LedgerException known
+                        ? session.words().say(known.why())
+                        : String.valueOf(failed.getMessage());
+                Platform.runLater(
+                        () -> session.complain("No backup of the ledger could be made for a day: " + why + "."));
+            }
+        }
+    }
+}

@@ -1,0 +1,69 @@
+package org.kestan.desktop.session;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.Line;
+import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.job.section.Section;
+import org.kestan.job.terms.Lines;
+import org.kestan.text.Wording;
+
+/** What one edit changed, in a few words. */
+final class EditDescription {
+
+    /** What is kept of the bench, each by its name. */
+    private static final Map<Section<?>, String> BENCH = new LinkedHashMap<>();
+
+    static {
+        BENCH.put(Sections.STEPS, "a step at the bench");
+        BENCH.put(Sections.HEEL_LOG, "a line of the heel log");
+        BENCH.put(Sections.WAITS, "a wait");
+        BENCH.put(Sections.BAGS, "the bags");
+        BENCH.put(Sections.FOOT_FIT, "a fit of the feet");
+        BENCH.put(Sections.TRIMS, "a trimming");
+        BENCH.put(Sections.VISITS, "what was read at a step");
+        BENCH.put(Sections.DIARY, "a line of the diary");
+    }
+
+    private EditDescription() {}
+
+    /** Says what is other in the second job than in the first. */
+    static String between(Job from, Job to) {
+        List<Line<?>> lines = Stream.of(
+                        Stream.<Line<?>>of(Dimension.values()),
+                        Lines.OF_INSTRUMENT.stream(),
+                        Lines.OF_INTAKE.stream(),
+                        Lines.OF_VISIT.stream(),
+                        Lines.OF_TARGET.stream())
+                .flatMap(each -> each)
+                .distinct()
+                .filter(line -> !from.text(line).equals(to.text(line)))
+                .toList();
+        if (!from.section(Sections.WAYS).equals(to.section(Sections.WAYS))) {
+            return "the way taken into the plan";
+        }
+        if (lines.isEmpty() && !atBench(from, to).isEmpty()) {
+            return atBench(from, to);
+        }
+        if (lines.isEmpty()) {
+            return from.photos().equals(to.photos()) ? "one change" : "pictures";
+        }
+        Line<?> first = lines.get(0);
+        String text = to.text(first);
+        return Wording.full(first)
+                + (text.isEmpty() ? " is empty" : " is " + text)
+                + (lines.size() > 1 ? ", and " + (lines.size() - 1) + " more" : "");
+    }
+
+    private static String atBench(Job from, Job to) {
+        return BENCH.entrySet().stream()
+                .filter(each -> !from.section(each.getKey()).equals(to.section(each.getKey())))
+                .map(Map.Entry::getValue)
+                .findFirst()
+                .orElse("");
+    }
+}

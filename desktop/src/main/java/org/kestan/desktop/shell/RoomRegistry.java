@@ -1,0 +1,39 @@
+package org.kestan.desktop.shell;
+
+import java.util.List;
+import org.kestan.desktop.rooms.counter.CounterRoom;
+import org.kestan.desktop.rooms.help.HelpRoom;
+import org.kestan.desktop.rooms.kit.KitRoom;
+import org.kestan.desktop.rooms.ledger.LedgerRoom;
+import org.kestan.desktop.rooms.standards.StandardsRoom;
+import org.kestan.desktop.stations.bench.BenchStation;
+import org.kestan.desktop.stations.intake.IntakeStation;
+import org.kestan.desktop.stations.measure.MeasureStation;
+import org.kestan.desktop.stations.plan.PlanStation;
+import org.kestan.desktop.stations.proof.ProofStation;
+import org.kestan.desktop.stations.verdict.VerdictStation;
+import org.kestan.overview.Station;
+
+/** The register of all rooms, in the order of the strip and the menu. A new room is a line here and a folder of its own. */
+final class RoomRegistry {
+
+    static final List<RoomEntry> ALL = List.of(
+            RoomEntry.onStrip("ledger", "Ledger", "Alt+0", LedgerRoom::new),
+            RoomEntry.station(Station.INTAKE, "Alt+1", IntakeStation::new),
+            RoomEntry.station(Station.MEASURE, "Alt+2", MeasureStation::new),
+            RoomEntry.station(Station.VERDICT, "Alt+3", VerdictStation::new),
+            RoomEntry.station(Station.PLAN, "Alt+4", PlanStation::new),
+            RoomEntry.station(Station.BENCH, "Alt+5", BenchStation::new),
+            RoomEntry.station(Station.PROOF, "Alt+6", ProofStation::new),
+            RoomEntry.inMenu("counter", "Counter check", "Shortcut+K", CounterRoom::new),
+            RoomEntry.inMenu("kit", "Neck from nothing", "Shortcut+J", KitRoom::new),
+            RoomEntry.inMenu("standards", "Shop standards", "Shortcut+D", StandardsRoom::new),
+            RoomEntry.inMenu("help", "Help: keys and terms", "F12", HelpRoom::new));
+
+    private RoomRegistry() {}
+
+    /** Returns the door of an id, which there has to be. */
+    static RoomEntry of(String id) {
+        return ALL.stream().filter(door -> door.id().equals(id)).findFirst().orElseThrow();
+    }
+}

@@ -1,0 +1,66 @@
+package org.kestan.desktop.shell;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.URL;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.css.Stylesheet;
+
+/** The stylesheets that ship: as they were read beforehand where they were, else as they are written. */
+public final class Stylesheets {
+
+    /** Names the folder of what was made ready when the application was built. */
+    private static final String PREPARED = "kestan.prepared";
+
+    private static final List<String> COMMON = List.of("kestan", "paper", "lamplight");
+
+    private Stylesheets() {}
+
+    /** The sheets of every scene. */
+    static List<String> common() {
+        return COMMON.stream().flatMap(name -> of(name).stream()).toList();
+    }
+
+    /** A room's own sheet; none where the common ones do. What only one room has is matched nowhere else. */
+    static List<String> of(RoomEntry door) {
+        return of(door.id()).stream().toList();
+    }
+
+    private static Optional<String> of(String name) {
+        String folder = System.getProperty(PREPARED, "");
+        Path read = Path.of(folder, name + ".bss");
+        return !folder.isEmpty() && Files.isRegularFile(read)
+                ? Optional.of(read.toUri().toString())
+                : written(name).map(URL::toExternalForm);
+    }
+
+    private static Optional<URL> written(String name) {
+        return Optional.ofNullable(Stylesheets.class.getResource("/org/kestan/desktop/" + name + ".css"));
+    }
+
+    /**
+     * Reads all sheets and keeps them in a folder in the form in which they are read fastest.
+     *
+     * @throws IOException if they can't be written
+     */
+    public static void prepare(Path folder) throws IOException {
+        Stream<String> rooms = RoomRegistry.ALL.stream().map(RoomEntry::id);
+        for (String name : Stream.concat(COMMON.stream(), rooms).toList()) {
+            Optional<URL> written = written(name);
+            if (written.isPresent()) {
+                Path text = Files.createTempFile(folder, name, ".css");
+                try (InputStream in = written.get().openStream()) {
+                    Files.write(text, in.readAllBytes());
+                    Stylesheet.convertToBinary(
+                            text.toFile(), folder.resolve(name + ".bss").toFile());
+                } finally {
+                    Files.delete(text);
+                }
+            }
+        }
+    }
+}

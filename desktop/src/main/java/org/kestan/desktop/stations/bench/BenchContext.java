@@ -1,0 +1,229 @@
+package org.kestan.desktop.stations.bench;
+
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.kestan.desktop.room.RoomContext;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
+import org.kestan.desktop.session.Waits;
+import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.job.bench.DiaryEntry;
+import org.kestan.job.bench.StepMark;
+import org.kestan.job.bench.Wait;
+import org.kestan.job.bench.WaitKind;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.repair.proof.PredictionMaker;
+import org.kestan.repair.steps.BenchActions;
+import org.kestan.repair.steps.Step;
+import org.kestan.text.Wording;
+
+/**
+ * What all pages of the bench work on: the steps of the open job, the one at hand, and what can be done with it. What is done
+ * is in the ledger before the status line says so.
+ */
+final class BenchContext {
+
+    private final JobSession session;
+    private final JobStore store;
+    private final Waits waits;
+    private final ReadOnlyObjectWrapper<Optional<Step>> shown = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private List<Step> steps = List.of();
+    private JobAnalysis composedOf;
+    private Object composedBy;
+
+    BenchContext(RoomContext house) {
+        session = house.session();
+        store = house.store();
+        waits = house.waits();
+    }
+
+    JobSession session() {
+        return session;
+    }
+
+    JobStore store() {
+        return store;
+    }
+
+    Waits waits() {
+        return waits;
+    }
+
+    /** Composes the steps anew where anything they hang on changed; the one at hand stays at hand. */
+    void refresh() {
+        if (composedOf == session.analysis()
+                && composedBy == session.stepsProperty().get()) {
+            return;
+        }
+        boolean another = composedOf == null
+                || !composedOf.job().name().equals(session.job().name());
+        composedOf = session.analysis();
+        composedBy = session.stepsProperty().get();
+        steps = session.stepsProperty().get().book().compose(session.analysis().plan());
+        Optional<Step> same = another ? Optional.empty() : shown.get().flatMap(step -> find(step.id()));
+        shown.set(same.or(this::firstOpen));
+    }
+
+    private Optional<Step> find(String id) {
+        return steps.stream().filter(step -> step.id().equals(id)).findFirst();
+    }
+
+    /** Forgets which step was at hand: the work goes on where it stopped. */
+    void goOn() {
+        refresh();
+        shown.set(firstOpen());
+    }
+
+    /** Returns the steps of the plan, in their order. */
+    List<Step> steps() {
+        return steps;
+    }
+
+    /** The step at hand; empty while there is none. */
+    ReadOnlyObjectProperty<Optional<Step>> shownProperty() {
+        return shown.getReadOnlyProperty();
+    }
+
+    Optional<Step> shown() {
+        return shown.get();
+    }
+
+    void show(Step step) {
+        shown.set(Optional.of(step));
+    }
+
+    int index() {
+        return shown.get().map(steps::indexOf).orElse(-1);
+    }
+
+    /** Looks at the step so many on, without saying anything of this one. */
+    void look(int by) {
+        int next = index() + by;
+        if (next >= 0 && next < steps.size()) {
+            shown.set(Optional.of(steps.get(next)));
+        }
+    }
+
+    /** The first that is neither done nor passed over: where the work stopped. With all behind one, the last. */
+    Optional<Step> firstOpen() {
+        Map<String, StepMark> marks = marks();
+        return steps.stream()
+                .filter(step -> !marks.containsKey(step.id()))
+                .findFirst()
+                .or(() -> steps.isEmpty() ? Optional.empty() : Optional.of(steps.get(steps.size() - 1)));
+    }
+
+    Map<String, StepMark> marks() {
+        Map<String, StepMark> marks = new HashMap<>();
+        session.job().section(Sections.STEPS).forEach(mark -> marks.put(mark.step(), mark));
+        return marks;
+    }
+
+    private boolean previews() {
+        if (session.analysis().isPreview()) {
+            session.complain("Take the plan first: nothing is done at the bench by a preview.");
+            return true;
+        }
+        return false;
+    }
+
+    /** Changes the job, and waits until the ledger has it. */
+    void keep(BiFunction<BenchActions, Job, Job> change) {
+        session.edit(job -> change.apply(session.bench(), job));
+        store.flush();
+    }
+
+    /** Says that the step at hand is done and goes on to the next; what it takes off is bagged. */
+    void done() {
+        mark(StepMark.State.DONE, "");
+    }
+
+    /** Passes the step at hand over, with a reason. */
+    void skip(String reason) {
+        mark(StepMark.State.SKIPPED, reason);
+    }
+
+    private void mark(StepMark.State state, String reason) {
+        if (shown().isEmpty() || previews()) {
+            return;
+        }
+        Step step = shown().get();
+        keep((bench, job) -> {
+            Job marked = bench.mark(foretold(job), step.id(), state, reason);
+            if (state == StepMark.State.DONE) {
+                for (String part : step.bags()) {
+                    marked = bench.bag(marked, part, Optional.empty(), step.id());
+                }
+            }
+            return marked;
+        });
+        int next = steps.indexOf(step) + 1;
+        boolean last = next >= steps.size();
+        session.say(Wording.label(state) + ": " + step.title()
+                + (last
+                        ? ". That was the last step."
+                        : ". Next: " + steps.get(next).title()));
+        if (!last) {
+            show(steps.get(next));
+        }
+    }
+
+    /** What the plan foretells is kept as it is when the work begins. */
+    private Job foretold(Job job) {
+        if (job.section(Sections.PREDICTION).isPresent()) {
+            return job;
+        }
+        return PredictionMaker.of(
+                        session.analysis().plan(), session.analysis().spread().plan(), LocalDate.now())
+                .map(made -> job.with(Sections.PREDICTION, Optional.of(made)))
+                .orElse(job);
+    }
+
+    /** Opens the step at hand again; what was read at it stays. */
+    void reopen() {
+        shown().ifPresent(step -> {
+            keep((bench, job) -> bench.reopen(job, step.id()));
+            session.say("Open again: " + step.title() + ". What was read at it stays.");
+        });
+    }
+
+    void note(String text) {
+        if (!text.isBlank()) {
+            write(DiaryEntry.What.NOTE, text.strip());
+            session.say("Noted.");
+        }
+    }
+
+    /** Writes into the diary, at the step at hand. */
+    void write(DiaryEntry.What what, String text) {
+        keep((bench, job) -> bench.write(job, what, shown().map(Step::id).orElse(""), text));
+    }
+
+    /** Begins the wait of the step at hand. */
+    void beginWait() {
+        shown().ifPresent(step -> step.pause()
+                .ifPresentOrElse(
+                        pause -> beginWait(pause.kind(), pause.minutes(), step.id()),
+                        () -> session.complain("Nothing is waited for at this step.")));
+    }
+
+    void beginWait(WaitKind kind, int minutes, String step) {
+        if (previews()) {
+            return;
+        }
+        keep((bench, job) -> bench.begin(job, kind, minutes, step));
+        session.say(Wording.label(kind) + " until "
+                + Wording.moment(waits.moment().plusSeconds(60L * minutes)) + "; it runs on when this is closed.");
+    }
+
+    void endWait(Wait wait) {
+        keep((bench, job) -> bench.end(job, wait));
+    }
+}

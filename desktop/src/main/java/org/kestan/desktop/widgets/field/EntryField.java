@@ -1,0 +1,389 @@
+package org.kestan.desktop.widgets.field;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import javafx.geometry.Pos;
+import javafx.geometry.Side;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.kestan.analysis.questions.Question;
+import org.kestan.base.notation.Parsed;
+import org.kestan.base.notation.TypedLength;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.LengthLine;
+import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Measurable;
+import org.kestan.base.sheet.Tool;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.widgets.terms.LazyTooltip;
+import org.kestan.job.Job;
+import org.kestan.job.takes.ReadingTakes;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Wording;
+
+/**
+ * A field for one entry of the job: number and label, what is typed, and a line under it for the converted value, what
+ * is assumed, a question or an error. Esc takes back what was typed and not yet taken.
+ */
+public final class EntryField extends VBox implements Explainable {
+
+    private final JobSession session;
+    private final Entry entry;
+    private final WorkingOrder order;
+    private final String number;
+    private final TextField input = new TextField();
+    private final Label note = new Label();
+    private String shown = "";
+    private String error = "";
+    private String noteKind = "";
+
+    /**
+     * @param number the line's number on the sheet, empty for none
+     */
+    public EntryField(JobSession session, Entry entry, String number, WorkingOrder order) {
+        this.session = session;
+        this.entry = entry;
+        this.order = order;
+        this.number = number;
+        getStyleClass().add("entry");
+        Label label = new Label(entry.label());
+        label.getStyleClass().add("entry-label");
+        label.setLabelFor(input);
+        label.setMinWidth(0);
+        label.setWrapText(true);
+        HBox head = new HBox(label);
+        head.setAlignment(Pos.BASELINE_LEFT);
+        head.getStyleClass().add("entry-head");
+        if (!number.isEmpty()) {
+            Label badge = new Label(number);
+            badge.getStyleClass().add("entry-number");
+            head.getChildren().add(0, badge);
+        }
+        input.setId(id(entry.line()));
+        input.setAccessibleText((number.isEmpty() ? "" : number + " ") + entry.label());
+        input.setAccessibleHelp(entry.hint());
+        input.setPrefColumnCount(7);
+        note.getStyleClass().add("entry-note");
+        // Always there and always as high: what is said of one field never moves another.
+        note.setMinWidth(0);
+        LazyTooltip.on(note, note::getText);
+        note.setId(input.getId() + "-note");
+        if (entry.length().isPresent()) {
+            // A field of a table has its name in front of its row.
+            boolean named = !entry.label().isEmpty() || !number.isEmpty();
+            head.setVisible(named);
+            head.setManaged(named);
+            getChildren().addAll(head, input, note);
+        } else {
+            // What is no length has little to be said of it: it stands beside the label.
+            head.getChildren().add(note);
+            getChildren().addAll(head, input);
+        }
+        order.add(input);
+        listen();
+        show(session.analysis());
+    }
+
+    /** Returns the id of the field of a line: that of {@code survey.action.bass} is {@code survey-action-bass}. */
+    public static String id(Line<?> line) {
+        return line.path().replaceAll("[.\\[]", "-").replace("]", "");
+    }
+
+    @Override
+    public String word() {
+        return (number.isEmpty() ? "" : number + "  ") + Wording.full(entry.line());
+    }
+
+    @Override
+    public String meaning() {
+        StringBuilder said = new StringBuilder(entry.hint());
+        entry.length().ifPresent(length -> {
+            said.append("\nPlausible from ")
+                    .append(unit().format(length.entry().least()))
+                    .append(" to ")
+                    .append(unit().format(length.entry().greatest()))
+                    .append("; type it with its unit: 11/64 in, 80 thou, 2.4 mm.");
+        });
+        reading()
+                .ifPresent(reading -> said.append("\nTool: ")
+                        .append(Wording.label(session.job().visit().tool(reading)))
+                        .append("; F4 for another, Shift+Enter for one more take."));
+        String standIn = standIn(session.analysis());
+        if (!standIn.isEmpty()) {
+            said.append("\nLeft out it ")
+                    .append(standIn.startsWith("taken") ? "is " + standIn : standIn)
+                    .append('.');
+        }
+        if (!suggestions().isEmpty()) {
+            said.append("\nDown shows usual words.");
+        }
+        return said.toString();
+    }
+
+    /** Usual words for a text; any other can be typed. */
+    private List<String> suggestions() {
+        return entry.length().isPresent() ? List.of() : Wording.usual(entry.line());
+    }
+
+    private void suggest() {
+        ContextMenu menu = new ContextMenu();
+        menu.setId("suggestions");
+        for (String word : suggestions()) {
+            MenuItem item = new MenuItem(word);
+            item.setOnAction(event -> {
+                input.setText(word);
+                input.end();
+            });
+            menu.getItems().add(item);
+        }
+        menu.show(input, Side.BOTTOM, 0, 2);
+    }
+
+    /** Returns the input, for the focus. */
+    public TextField input() {
+        return input;
+    }
+
+    private void listen() {
+        input.setOnAction(action -> {
+            if (take()) {
+                order.next(input);
+            }
+        });
+        input.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            boolean untouched = input.getText().equals(shown);
+            if (event.getCode() == KeyCode.Z && event.isShortcutDown() && untouched) {
+                // With nothing half-typed here, undo means the job's, not this field's letters.
+                if (event.isShiftDown()) {
+                    session.redo();
+                } else {
+                    session.undo();
+                }
+                event.consume();
+            } else if (event.getCode() == KeyCode.ENTER
+                    && event.isShiftDown()
+                    && reading().isPresent()) {
+                takeAgain(reading().get());
+                event.consume();
+            } else if (event.getCode() == KeyCode.DOWN && !suggestions().isEmpty()) {
+                suggest();
+                event.consume();
+            } else if (event.getCode() == KeyCode.F4 && reading().isPresent()) {
+                nextTool(reading().get());
+                event.consume();
+            }
+            if (event.getCode() == KeyCode.ESCAPE && !input.getText().equals(shown)) {
+                error = "";
+                session.typing().end(entry.line(), true);
+                input.setText(shown);
+                input.selectAll();
+                showNote(session.analysis());
+                event.consume();
+            }
+        });
+        input.focusedProperty().addListener((property, was, is) -> {
+            if (is) {
+                input.selectAll();
+                session.focusedLineProperty().set(entry.line());
+                session.typing().begin(entry.line(), number, input.textProperty(), note.textProperty());
+                session.say(entry.hint()
+                        + reading().map(this::toolHint).orElse("")
+                        + (suggestions().isEmpty() ? "" : "   Down shows usual words."));
+                session.takerProperty()
+                        .set(
+                                entry.length()
+                                                .filter(Measurable.class::isInstance)
+                                                .isPresent()
+                                        ? this::takeFromGauge
+                                        : null);
+            } else {
+                session.typing().end(entry.line(), take());
+                if (session.focusedLineProperty().get() == entry.line()) {
+                    session.focusedLineProperty().set(null);
+                }
+            }
+        });
+        session.dossierProperty().addListener((property, old, next) -> show(next));
+        session.unitProperty().addListener((property, old, next) -> showNote(session.analysis()));
+    }
+
+    /** Takes and tools are kept of what is on the sheet. */
+    private Optional<Measurable> reading() {
+        return entry.length()
+                .filter(line -> entry.onSheet())
+                .filter(Measurable.class::isInstance)
+                .map(Measurable.class::cast);
+    }
+
+    private String toolHint(Measurable reading) {
+        Tool tool = session.job().visit().tool(reading);
+        return "   Tool: " + Wording.label(tool) + " (F4).";
+    }
+
+    private void nextTool(Measurable reading) {
+        Tool next = session.job().visit().tool(reading).next();
+        session.edit(job -> job.withVisit(job.visit().withTool(reading, next)));
+        session.say(entry.hint() + toolHint(reading));
+    }
+
+    /** What is typed of a length, in the notation of the sheet: the shop's usual unit stands in where none is typed. */
+    private String withUnit(String typed) {
+        return entry.length().isPresent()
+                ? TypedLength.tidy(typed, session.bareUnitProperty().get())
+                : typed;
+    }
+
+    /** Takes what is typed as one more take of the reading: all are kept, the median counts. */
+    private void takeAgain(Measurable reading) {
+        Parsed<Job> written = JobEntries.again(session.job(), reading, withUnit(input.getText()), session.standards());
+        if (written instanceof Parsed.Bad<Job> bad) {
+            error = session.words().correction(bad);
+            showNote(session.analysis());
+            return;
+        }
+        error = "";
+        session.edit(job -> JobEntries.again(job, reading, withUnit(input.getText()), session.standards())
+                .optional()
+                .orElse(job));
+        show(session.analysis());
+        input.setText(shown);
+        input.selectAll();
+    }
+
+    /** Takes a reading that a gauge sent, as if it had been typed with Enter. */
+    private void takeFromGauge(String text) {
+        input.setText(text);
+        if (take()) {
+            order.next(input);
+        }
+    }
+
+    /** Takes what is typed into the job; false when it can't be, and then the text stays as typed. */
+    private boolean take() {
+        String typed = withUnit(input.getText());
+        if (typed.equals(shown) && error.isEmpty()) {
+            return true;
+        }
+        Parsed<Job> written = entry.write(session.job(), typed);
+        if (written instanceof Parsed.Bad<Job> bad) {
+            error = session.words().correction(bad);
+            showNote(session.analysis());
+            return false;
+        }
+        error = "";
+        shown = typed;
+        session.edit(job -> entry.write(job, typed).optional().orElse(job));
+        show(session.analysis());
+        return true;
+    }
+
+    private void show(JobAnalysis analysis) {
+        String text = entry.text(analysis.job());
+        boolean changedElsewhere = !text.equals(shown);
+        if (changedElsewhere || error.isEmpty()) {
+            error = "";
+            shown = text;
+            if (!input.getText().equals(text) && (changedElsewhere || !input.isFocused())) {
+                input.setText(text);
+            }
+        }
+        showNote(analysis);
+    }
+
+    private void showNote(JobAnalysis analysis) {
+        String kind = "plain";
+        String text = "";
+        Optional<Question> question = analysis.questions().stream()
+                .filter(each -> entry.onSheet())
+                .filter(each -> each.line().equals(entry.line()))
+                .findFirst();
+        String fault = faultHere(analysis);
+        if (!error.isEmpty()) {
+            kind = "error";
+            text = error;
+        } else if (!fault.isEmpty()) {
+            kind = shown.isEmpty() ? "needed" : "error";
+            text = shown.isEmpty() ? "needed" : fault;
+        } else if (question.isPresent()) {
+            kind = "question";
+            text = Wording.capital(session.words().say(question.get().asked()));
+        } else {
+            text = converted(analysis);
+        }
+        showNote(kind, text);
+    }
+
+    /** Touches the nodes only when something changed: a drag brings many dossiers in which most fields stay the same. */
+    private void showNote(String kind, String text) {
+        if (text.equals(note.getText()) && kind.equals(noteKind)) {
+            return;
+        }
+        noteKind = kind;
+        note.setText(text);
+        note.getStyleClass().setAll("label", "entry-note", "entry-note-" + kind);
+        input.getStyleClass().removeAll("input-error", "input-question");
+        if (kind.equals("error") || kind.equals("question")) {
+            input.getStyleClass().add("input-" + kind);
+        }
+        input.setAccessibleRoleDescription(text);
+    }
+
+    private String faultHere(JobAnalysis analysis) {
+        return analysis.faults().stream()
+                .filter(fault -> entry.onSheet())
+                .filter(fault -> fault.pointer().equals(entry.line().pointer()))
+                .map(fault -> session.words().correction(fault.problem(), fault.accepted()))
+                .findFirst()
+                .orElse("");
+    }
+
+    private String converted(JobAnalysis analysis) {
+        BenchUnit unit = unit();
+        if (shown.isEmpty()) {
+            return standIn(analysis);
+        }
+        Optional<Measurable> reading = reading();
+        if (reading.isPresent()) {
+            OptionalDouble spread = ReadingTakes.spread(analysis.job().visit(), reading.get());
+            if (spread.isPresent()) {
+                return "median of "
+                        + analysis.job().visit().takesOf(reading.get()).size() + ", spread "
+                        + unit().format(spread.getAsDouble());
+            }
+        }
+        return entry.length()
+                .flatMap(entry.sheet(analysis.job())::get)
+                .map(length -> unit.format(length.millimeters()))
+                .filter(text -> !text.replace(" ", "").equals(shown.replace(" ", "")))
+                .map(text -> "= " + text)
+                .orElse("");
+    }
+
+    private BenchUnit unit() {
+        return entry.length().filter(LengthLine::withFeelers).isPresent()
+                ? session.unit().fine()
+                : session.unit();
+    }
+
+    /** What stands in for a value that is not written. */
+    private String standIn(JobAnalysis analysis) {
+        OptionalDouble standIn = entry.length()
+                .filter(line -> entry.onSheet())
+                .map(analysis::standIn)
+                .orElse(OptionalDouble.empty());
+        if (standIn.isEmpty()) {
+            return "";
+        }
+        String value = unit().format(standIn.getAsDouble());
+        boolean stays = entry.line() instanceof Aim && entry.line() != Aim.FALL_AWAY;
+        return (stays ? "stays " : "taken as ") + value;
+    }
+}

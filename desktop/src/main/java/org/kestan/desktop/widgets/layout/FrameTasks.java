@@ -1,0 +1,52 @@
+package org.kestan.desktop.widgets.layout;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import javafx.animation.AnimationTimer;
+
+/** What a page needs beyond what is seen first: made one piece a frame, so that what is there already answers meanwhile. */
+public final class FrameTasks {
+
+    private final Deque<Runnable> pieces = new ArrayDeque<>();
+    private final AnimationTimer frames = new AnimationTimer() {
+        private boolean painted;
+
+        @Override
+        public void handle(long now) {
+            // The first call comes before the frame that shows the page.
+            if (painted) {
+                makeOne();
+            }
+            painted = true;
+        }
+    };
+
+    /** Adds what is to be made after everything added before. */
+    public void add(Runnable piece) {
+        pieces.add(piece);
+    }
+
+    /** Makes a piece after each frame from now on. */
+    public void begin() {
+        if (!pieces.isEmpty()) {
+            frames.start();
+        }
+    }
+
+    /** Makes at once what is left. */
+    public void finish() {
+        while (!pieces.isEmpty()) {
+            makeOne();
+        }
+    }
+
+    private void makeOne() {
+        Runnable piece = pieces.poll();
+        if (pieces.isEmpty()) {
+            frames.stop();
+        }
+        if (piece != null) {
+            piece.run();
+        }
+    }
+}

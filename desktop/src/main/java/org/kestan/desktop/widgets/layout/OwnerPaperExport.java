@@ -1,0 +1,137 @@
+package org.kestan.desktop.widgets.layout;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import javafx.application.Platform;
+import javafx.stage.Window;
+import org.kestan.base.finding.Fault;
+import org.kestan.desktop.session.FileChoice;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
+import org.kestan.files.papers.OwnerPaper;
+import org.kestan.files.papers.OwnerPapers;
+import org.kestan.files.papers.SheetPdf;
+import org.kestan.job.pictures.Photo;
+import org.kestan.ledger.Pictures;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.repair.steps.StepBook;
+import org.kestan.text.Wording;
+
+/**
+ * Makes the owner's papers and writes them into a folder that is asked for, away from the window; what came of it is said, and
+ * a copy of what was handed out is kept with the job.
+ */
+public final class OwnerPaperExport {
+
+    private final JobSession session;
+    private final JobStore store;
+
+    /** Writes papers of the open job. */
+    public OwnerPaperExport(JobSession session, JobStore store) {
+        this.session = session;
+        this.store = store;
+    }
+
+    /** A way to make the estimate of the open job as it is now; to be called away from the window. */
+    public Callable<OwnerPaper.Made> estimate() {
+        JobAnalysis analysis = session.analysis();
+        Wording words = session.words();
+        StepBook book = session.stepsProperty().get().book();
+        return () -> OwnerPapers.estimate(analysis, words, book, LocalDate.now());
+    }
+
+    /** A way to make the report of the open job, with its pictures, in the same way. */
+    public Callable<OwnerPaper.Made> report() {
+        JobAnalysis analysis = session.analysis();
+        Wording words = session.words();
+        Pictures pictures = store.ledger().pictures();
+        return () -> OwnerPapers.report(analysis, words, photographs(analysis, pictures), LocalDate.now());
+    }
+
+    /** A way to make the history of the open job's instrument, in the same way. */
+    public Callable<OwnerPaper.Made> history() {
+        JobAnalysis analysis = session.analysis();
+        Wording words = session.words();
+        return () -> OwnerPapers.history(analysis, words, LocalDate.now());
+    }
+
+    /**
+     * Makes a paper as a PDF, away from the window.
+     *
+     * @throws PaperView.Lacking if it can't be made yet
+     */
+    public byte[] pdf(Callable<OwnerPaper.Made> maker, SheetPdf.Paper paper) throws Exception {
+        OwnerPaper.Made made = maker.call();
+        if (made.paper().isEmpty()) {
+            throw new PaperView.Lacking(lacking(made));
+        }
+        return made.paper().get().pdf(paper);
+    }
+
+    private String lacking(OwnerPaper.Made made) {
+        Fault first = made.faults().get(0);
+        return Wording.capital(session.words().correction(first.problem(), first.accepted()));
+    }
+
+    /** The pictures of a job that are there. */
+    private static List<OwnerPaper.Photograph> photographs(JobAnalysis analysis, Pictures pictures) throws IOException {
+        List<OwnerPaper.Photograph> all = new ArrayList<>();
+        for (Photo photo : analysis.job().photos()) {
+            Path file = pictures.file(photo.file());
+            if (Files.isRegularFile(file)) {
+                all.add(new OwnerPaper.Photograph(Files.readAllBytes(file), photo.caption()));
+            }
+        }
+        return all;
+    }
+
+    /**
+     * Asks for a folder and writes a paper into it.
+     *
+     * @param what what it is called in a sentence
+     */
+    public void write(String what, Callable<OwnerPaper.Made> maker, Window window, SheetPdf.Paper paper) {
+        store.files()
+                .folder(window, "Write the " + what + " into a folder", FileChoice.Kind.PAPER)
+                .ifPresent(folder -> writeInto(folder, what, maker, paper));
+    }
+
+    /** Writes a paper into a folder. */
+    public void writeInto(Path folder, String what, Callable<OwnerPaper.Made> maker, SheetPdf.Paper paper) {
+        session.say("Writing the " + what + "\u2026");
+        String id = store.openId().orElse("");
+        CompletableFuture.supplyAsync(() -> {
+                    try {
+                        OwnerPaper.Made made = maker.call();
+                        if (made.paper().isPresent()) {
+                            for (Path file : made.paper().get().writeInto(folder, paper)) {
+                                store.ledger()
+                                        .papers()
+                                        .keep(id, file.getFileName().toString(), Files.readAllBytes(file));
+                            }
+                        }
+                        return made;
+                    } catch (Exception failed) {
+                        throw new CompletionException(failed);
+                    }
+                })
+                .whenComplete((made, failed) -> Platform.runLater(() -> {
+                    if (failed != null) {
+                        session.complain("The " + what + " could not be written: "
+                                + failed.getCause().getMessage());
+                    } else if (made.paper().isPresent()) {
+                        session.say("The " + what + " is written to " + folder.getFileName()
+                                + ", as a PDF and as a page for a browser; a copy is kept with the job.");
+                    } else {
+                        session.complain("No " + what + ": " + lacking(made));
+                    }
+                }));
+    }
+}

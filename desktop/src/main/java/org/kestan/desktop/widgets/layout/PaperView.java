@@ -1,0 +1,140 @@
+package org.kestan.desktop.widgets.layout;
+
+import java.io.ByteArrayInputStream;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import org.kestan.files.papers.PdfPictures;
+
+/** The pages of a paper made to fit, drawn away from the window; a press on one opens it large. */
+public final class PaperView extends StackPane {
+
+    private static final float DPI = 120;
+    private static final double MARGIN = 10;
+
+    private final ExecutorService drawer = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "papers");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final HBox pages = new HBox(MARGIN);
+    private final Label trouble = new Label();
+    private final Consumer<String> complain;
+    private long asked;
+    private Object shown;
+
+    /**
+     * @param complain told what could not be drawn
+     */
+    public PaperView(Consumer<String> complain) {
+        this.complain = complain;
+        setId("paper-view");
+        getStyleClass().add("paper-view");
+        pages.setAlignment(Pos.CENTER);
+        trouble.getStyleClass().add("card-remark");
+        getChildren().addAll(pages, trouble);
+        setMinSize(0, 0);
+    }
+
+    /** That a paper can't be made yet; the message says what it lacks. */
+    public static final class Lacking extends Exception {
+
+        private static final long serialVersionUID = 1;
+
+        /** Says what it lacks. */
+        public Lacking(String what) {
+            super(what);
+        }
+    }
+
+    /** Shows nothing, and why. */
+    public void nothing(String why) {
+        asked++;
+        shown = null;
+        pages.getChildren().clear();
+        trouble.setText(why);
+    }
+
+    /**
+     * Shows a paper.
+     *
+     * @param what tells one paper from another: the same again is not drawn again
+     * @param pdf writes it, away from the window
+     */
+    public void show(Object what, String title, Callable<byte[]> pdf) {
+        if (what.equals(shown)) {
+            return;
+        }
+        shown = what;
+        long mine = ++asked;
+        if (pages.getChildren().isEmpty()) {
+            trouble.setText("Being drawn\u2026");
+        }
+        CompletableFuture.supplyAsync(
+                        () -> {
+                            try {
+                                return PdfPictures.pages(pdf.call(), DPI);
+                            } catch (Exception failed) {
+                                throw new CompletionException(failed);
+                            }
+                        },
+                        drawer)
+                .whenComplete((drawn, failed) -> Platform.runLater(() -> {
+                    if (mine != asked) {
+                        return;
+                    }
+                    if (failed != null) {
+                        shown = null;
+                        pages.getChildren().clear();
+                        if (failed.getCause() instanceof Lacking lacking) {
+                            trouble.setText(lacking.getMessage());
+                        } else {
+                            trouble.setText("");
+                            complain.accept("The page could not be drawn: " + failed.getMessage());
+                        }
+                    } else {
+                        put(title, drawn);
+                    }
+                }));
+    }
+
+    /** The height at which all pages stand side by side within the view. */
+    private double fit(Image page, int pages) {
+        double wide = (getWidth() - (pages + 1) * (MARGIN + 4)) / pages;
+        double high = getHeight() - 2 * MARGIN - 4;
+        return Math.max(1, Math.min(high, wide * page.getHeight() / page.getWidth()));
+    }
+
+    private void put(String title, List<byte[]> drawn) {
+        trouble.setText("");
+        pages.getChildren().clear();
+        for (int i = 0; i < drawn.size(); i++) {
+            Image image = new Image(new ByteArrayInputStream(drawn.get(i)));
+            ImageView view = new ImageView(image);
+            view.setPreserveRatio(true);
+            view.fitHeightProperty()
+                    .bind(Bindings.createDoubleBinding(
+                            () -> fit(image, drawn.size()), widthProperty(), heightProperty()));
+            Button page = new Button(null, view);
+            page.getStyleClass().setAll("paper-page");
+            page.setId("paper-page-" + (i + 1));
+            String name = title + (drawn.size() > 1 ? ", page " + (i + 1) : "");
+            page.setAccessibleText(name + ": opens large");
+            page.setOnAction(event -> LargePicture.open(getScene().getWindow(), name, image));
+            pages.getChildren().add(page);
+        }
+    }
+}

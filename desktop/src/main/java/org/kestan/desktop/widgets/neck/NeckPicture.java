@@ -1,0 +1,84 @@
+package org.kestan.desktop.widgets.neck;
+
+import java.util.Optional;
+import java.util.function.IntConsumer;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.control.Control;
+import javafx.scene.control.Skin;
+import org.kestan.analysis.neck.NeckProfile;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.analysis.swing.FretCrowns;
+import org.kestan.base.sheet.AtFret;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.text.BenchUnit;
+
+/**
+ * The neck from the side, its dip made large: the curve laid through the gaps with its band, the readings, single frets that
+ * stand proud or low, and where the curve goes with the plan. How it is drawn lies in its skin and the stylesheet.
+ */
+public final class NeckPicture extends Control {
+
+    private final ObjectProperty<Optional<Shown>> shown = new SimpleObjectProperty<>(this, "shown", Optional.empty());
+    private IntConsumer pressed = fret -> {};
+
+    /**
+     * What is drawn.
+     *
+     * @param measured the set-up as measured
+     * @param profile the neck as it was read
+     * @param crowns the frets as they were read
+     * @param fall how much the frets go down for each mm past the joint
+     * @param planned the set-up after the work
+     * @param asked the fret that is asked for, 0 for none
+     * @param unit the unit of its scale
+     */
+    record Shown(
+            Setup measured,
+            NeckProfile profile,
+            FretCrowns crowns,
+            double fall,
+            Optional<Setup> planned,
+            int asked,
+            BenchUnit unit) {}
+
+    /** A picture of nothing yet. */
+    public NeckPicture() {
+        setId("neck-picture");
+        getStyleClass().add("neck-picture");
+        setMinHeight(0);
+    }
+
+    ObjectProperty<Optional<Shown>> shownProperty() {
+        return shown;
+    }
+
+    /** Says who is told of a fret that was pressed on the picture. */
+    public void setOnFret(IntConsumer action) {
+        pressed = action;
+    }
+
+    void press(int fret) {
+        pressed.accept(fret);
+    }
+
+    /** Shows the job as it is now. */
+    public void show(JobSession session) {
+        int asked = session.focusedLineProperty().get() instanceof AtFret at ? at.fret() : 0;
+        shown.set(session.analysis()
+                .measured()
+                .map(measured -> new Shown(
+                        measured,
+                        measured.basis().profile(),
+                        FretCrowns.of(measured, session.job(), FretCrowns.fall(session.job())),
+                        FretCrowns.fall(session.job()),
+                        session.analysis().plan().planned(),
+                        asked,
+                        session.unit().fine())));
+    }
+
+    @Override
+    protected Skin<?> createDefaultSkin() {
+        return new NeckPictureSkin(this);
+    }
+}

@@ -1,0 +1,38 @@
+package org.kestan.desktop.widgets.terms;
+
+import java.util.function.Supplier;
+import javafx.event.EventHandler;
+import javafx.scene.Node;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.MouseEvent;
+
+/** What is shown while the pointer rests on something. It is made when the pointer first comes, as most never are. */
+public final class LazyTooltip {
+
+    private static final double WIDEST = 420;
+
+    private LazyTooltip() {}
+
+    /**
+     * Puts a tip on a node.
+     *
+     * @param text asked each time the pointer comes
+     */
+    public static void on(Node node, Supplier<String> text) {
+        node.addEventHandler(MouseEvent.MOUSE_ENTERED, new EventHandler<>() {
+
+            private Tooltip tip;
+
+            @Override
+            public void handle(MouseEvent event) {
+                if (tip == null) {
+                    tip = new Tooltip();
+                    tip.setWrapText(true);
+                    tip.setMaxWidth(WIDEST);
+                    Tooltip.install(node, tip);
+                }
+                tip.setText(text.get());
+            }
+        });
+    }
+}

@@ -1,0 +1,85 @@
+package org.kestan.files.papers;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import org.kestan.base.finding.Fault;
+import org.kestan.files.text.TextFile;
+import org.kestan.job.Job;
+
+/** A paper for an owner: one self-contained HTML page, and a PDF made of it. */
+public final class OwnerPaper {
+
+    private final String what;
+    private final Job job;
+    private final OwnerPage page;
+
+    OwnerPaper(String what, Job job, OwnerPage page) {
+        this.what = what;
+        this.job = job;
+        this.page = page;
+    }
+
+    /**
+     * What came of making one.
+     *
+     * @param paper the paper; empty exactly when there are faults
+     * @param faults what it lacks, each at its place
+     */
+    public record Made(Optional<OwnerPaper> paper, List<Fault> faults) {
+
+        static Made of(OwnerPaper paper) {
+            return new Made(Optional.of(paper), List.of());
+        }
+
+        static Made lacking(List<Fault> faults) {
+            return new Made(Optional.empty(), List.copyOf(faults));
+        }
+    }
+
+    /**
+     * A photograph on a paper.
+     *
+     * @param bytes a JPEG or PNG
+     * @param caption what it shows, empty for nothing said
+     */
+    public record Photograph(byte[] bytes, String caption) {
+
+        /** Takes a copy. */
+        public Photograph {
+            bytes = bytes.clone();
+        }
+
+        @Override
+        public byte[] bytes() {
+            return bytes.clone();
+        }
+    }
+
+    /** Returns the page for a browser. */
+    public String html(SheetPdf.Paper paper) throws IOException {
+        return page.html(paper, true);
+    }
+
+    /** Returns the PDF. */
+    public byte[] pdf(SheetPdf.Paper paper) throws IOException {
+        return page.pdf(paper);
+    }
+
+    /**
+     * Writes both into a folder, which is made where there is none.
+     *
+     * @return the files, the page first
+     * @throws IOException if they can't be written
+     */
+    public List<Path> writeInto(Path folder, SheetPdf.Paper paper) throws IOException {
+        Files.createDirectories(folder);
+        Path html = folder.resolve(PaperName.of(what, job, "", ".html"));
+        Path pdf = folder.resolve(PaperName.of(what, job, "", ".pdf"));
+        TextFile.write(html(paper), html);
+        Files.write(pdf, pdf(paper));
+        return List.of(html, pdf);
+    }
+}

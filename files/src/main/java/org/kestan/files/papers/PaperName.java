@@ -1,0 +1,52 @@
+package org.kestan.files.papers;
+
+import java.text.Normalizer;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+
+/** Names of the files of a job's papers: they tell whose they are, and every disk and language setting can write them. */
+public final class PaperName {
+
+    private static final int LONGEST = 60;
+
+    private PaperName() {}
+
+    /** The name of a paper: what it is, the instrument and its owner, what tells it from its kin, the ending. */
+    public static String of(String what, Job job, String variant, String ending) {
+        return what + "-" + of(job) + (variant.isEmpty() ? "" : "-" + variant) + ending;
+    }
+
+    /** What stands on every page: the instrument, its owner and the day of the visit, as far as they are said. */
+    static String whose(Job job) {
+        return Stream.of(job.name(), ownerAndDay(job))
+                .filter(each -> !each.isEmpty())
+                .collect(Collectors.joining("   "));
+    }
+
+    /** The owner and the day of the visit, as far as they are said. */
+    static String ownerAndDay(Job job) {
+        return Stream.of(
+                        job.text(Lines.OWNER).isEmpty() ? "" : "owner: " + job.text(Lines.OWNER),
+                        job.text(Lines.TAKEN_ON).isEmpty() ? "" : "measured " + job.text(Lines.TAKEN_ON))
+                .filter(each -> !each.isEmpty())
+                .collect(Collectors.joining("   "));
+    }
+
+    /** The instrument and its owner in small letters of the English alphabet, figures and hyphens; never empty. */
+    public static String of(Job job) {
+        String whole = job.name() + " " + job.text(Lines.OWNER);
+        String plain = Normalizer.normalize(whole, Normalizer.Form.NFD)
+                .replace("\u00df", "ss")
+                .replaceAll("\\p{M}+", "")
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
+        String cut = plain.substring(0, Math.min(LONGEST, plain.length())).replaceAll("-$", "");
+        // What has no such letters, or more of them than fit, is told apart by a number made from the whole.
+        boolean all = cut.equals(plain) && !plain.isEmpty();
+        return all ? plain : (cut.isEmpty() ? "job" : cut) + "-" + Integer.toHexString(whole.hashCode());
+    }
+}

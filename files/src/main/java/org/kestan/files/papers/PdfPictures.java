@@ -1,0 +1,46 @@
+package org.kestan.files.papers;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.ImageType;
+import org.apache.pdfbox.rendering.PDFRenderer;
+
+/** Pages as pictures: what is shown on the screen is the very paper that is printed. */
+public final class PdfPictures {
+
+    static {
+        // Pictures are drawn in memory; nothing of this needs a display.
+        if (System.getProperty("java.awt.headless") == null) {
+            System.setProperty("java.awt.headless", "true");
+        }
+    }
+
+    private PdfPictures() {}
+
+    /**
+     * Draws the pages of a paper.
+     *
+     * @param dpi dots per inch, over 0
+     * @return a picture for each page, as the bytes of a PNG
+     * @throws IOException if it is no PDF
+     */
+    public static List<byte[]> pages(byte[] pdf, float dpi) throws IOException {
+        List<byte[]> pages = new ArrayList<>();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            PDFRenderer renderer = new PDFRenderer(document);
+            for (int i = 0; i < document.getNumberOfPages(); i++) {
+                BufferedImage picture = renderer.renderImageWithDPI(i, dpi, ImageType.RGB);
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+                ImageIO.write(picture, "png", bytes);
+                pages.add(bytes.toByteArray());
+            }
+        }
+        return List.copyOf(pages);
+    }
+}

@@ -1,0 +1,91 @@
+package org.kestan.files.results;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.kestan.analysis.correction.Correction;
+import org.kestan.analysis.correction.CorrectionSolver;
+import org.kestan.analysis.trajectory.MissingInput;
+import org.kestan.analysis.trajectory.Trajectory;
+import org.kestan.base.finding.Fault;
+import org.kestan.base.geometry.HeelCut;
+import org.kestan.base.notation.NotationFinding;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Side;
+import org.kestan.files.json.Json;
+import org.kestan.overview.JobAnalysis;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A job solved, as the JSON that other programs read. Millimeters and degrees as plain numbers. */
+public final class SolveJson {
+
+    private SolveJson() {}
+
+    /**
+     * Solves a job. Relief, which the application may take as 0, has to be there: the contract of the job file says so.
+     */
+    public static PrintedResult solve(JobAnalysis analysis) {
+        List<Fault> faults = new ArrayList<>(analysis.faults());
+        if (!analysis.job().visit().knowsRelief()) {
+            faults.add(new Fault(Reading.RELIEF.pointer(), MissingInput.VALUE.of(), NotationFinding.A_LENGTH.of()));
+        }
+        if (analysis.trajectory().isEmpty()) {
+            // With no trajectory the target was not looked at yet: say at once what is missing there too.
+            faults.addAll(CorrectionSolver.missing(analysis.job()));
+        }
+        return faults.isEmpty()
+                ? PrintedResult.of(Json.print(result(analysis.correction().orElseThrow())))
+                : PrintedResult.faulty(faults);
+    }
+
+    private static ObjectNode result(Correction plan) {
+        ObjectNode root = JsonNodeFactory.instance.objectNode();
+        Trajectory known = plan.trajectory();
+        ObjectNode strings = root.putObject("strings");
+        for (Side side : Side.values()) {
+            ObjectNode string = strings.putObject(side.key())
+                    .put("nutHeight", known.strings().get(side).atNut())
+                    .put("saddleHeight", known.saddleHeight(side))
+                    .put("actionAfterRelief", plan.actionAfterRelief(side))
+                    .put("saddleDrop", plan.saddleDrop(side))
+                    .put("nutAfter", plan.nutAfter(side));
+            plan.protrusion().ifPresent(sides -> string.put("saddleProtrusion", sides.get(side)));
+        }
+        ObjectNode neck =
+                root.putObject("neck").put("correctionDeg", plan.angle().degrees());
+        known.pitch().ifPresent(pitch -> neck.put("presentPitchDeg", pitch.degrees()));
+        ObjectNode fretLine = root.putObject("fretLine")
+                .put("impliedStrung", known.impliedStrung())
+                .put("targetStrung", plan.targetStrung())
+                .put("sink", plan.sink())
+                .put("targetSlack", plan.targetSlack());
+        known.disagreement().ifPresent(off -> fretLine.put("disagreement", off));
+        fretLine.putObject("asRead")
+                .put("strung", plan.strungAsRead())
+                .put("slack", plan.slackAsRead())
+                .put("middleOverEdge", known.basis().straightedge().middleOverEdge());
+        plan.heel().ifPresent(heel -> heel(root.putObject("heel"), heel));
+        plan.extension()
+                .ifPresent(extension -> root.putObject("extension")
+                        .put("fallAwayAfter", extension.fallAwayAfter())
+                        .put("wedge", extension.wedge()));
+        plan.assumed().forEach(root.putArray("assumed")::add);
+        return root;
+    }
+
+    private static void heel(ObjectNode node, HeelCut heel) {
+        node.put("removalAtCap", heel.atCap()).put("ruleOfThumb", heel.ruleOfThumb());
+        corners(node, heel);
+    }
+
+    /** The four corners of a heel cut, when its widths are known. */
+    static void corners(ObjectNode node, HeelCut heel) {
+        if (heel.widths().isPresent()) {
+            HeelCut.Cheeks top = heel.cheeksAt(0);
+            HeelCut.Cheeks cap = heel.cheeksAt(heel.height());
+            ObjectNode corners = node.putObject("corners");
+            corners.putObject("driftSide").put("top", top.driftSide()).put("cap", cap.driftSide());
+            corners.putObject("otherSide").put("top", top.otherSide()).put("cap", cap.otherSide());
+        }
+    }
+}

@@ -1,0 +1,83 @@
+package org.kestan.files.results;
+
+import java.util.List;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.files.json.Json;
+import org.kestan.job.Job;
+import org.kestan.judgment.way.Way;
+import org.kestan.repair.plan.WorkPlan;
+import org.kestan.repair.steps.Step;
+import org.kestan.repair.steps.StepBook;
+import org.kestan.repair.steps.StepNumber;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The steps at the bench for some ways, as the JSON that other programs read. Millimeters and degrees. */
+public final class StepsJson {
+
+    private StepsJson() {}
+
+    /** Composes the steps of a job that is worked by some ways. */
+    public static PrintedResult compose(Job job, List<Way> ways, ShopStandards shop, StepBook book) {
+        PlanJson.Planned planned = PlanJson.plan(job, ways, shop);
+        if (planned.plan().isEmpty()) {
+            return PrintedResult.faulty(planned.faults());
+        }
+        WorkPlan plan = planned.plan().get();
+        ArrayNode root = JsonNodeFactory.instance.arrayNode();
+        book.compose(plan).forEach(step -> root.add(tree(step, plan)));
+        return PrintedResult.of(Json.print(root));
+    }
+
+    private static ObjectNode tree(Step step, WorkPlan plan) {
+        ObjectNode node =
+                JsonNodeFactory.instance.objectNode().put("id", step.id()).put("title", step.title());
+        text(node, "why", step.why());
+        text(node, "do", step.doing());
+        text(node, "check", step.check());
+        text(node, "otherwise", step.failing());
+        node.put("hands", step.hands());
+        step.pause()
+                .ifPresent(pause ->
+                        node.putObject("wait").put("kind", pause.kind().key()).put("minutes", pause.minutes()));
+        step.cautions().forEach(node.putArray("cautions")::add);
+        ArrayNode numbers = node.putArray("numbers");
+        step.numbers().forEach(number -> numbers(number, plan, numbers));
+        step.reads().forEach(line -> node.withArray("reads").add(line.path()));
+        if (step.reads().isEmpty()) {
+            node.putArray("reads");
+        } else {
+            node.put("into", step.into().key());
+        }
+        step.bags().forEach(node.putArray("bags")::add);
+        text(node, "picture", step.picture());
+        step.tool().ifPresent(tool -> node.put("tool", tool.key()));
+        return node;
+    }
+
+    private static void text(ObjectNode node, String key, String text) {
+        if (!text.isEmpty()) {
+            node.put(key, text);
+        }
+    }
+
+    private static void numbers(StepNumber number, WorkPlan plan, ArrayNode all) {
+        for (StepNumber.Amount amount : number.amounts(plan)) {
+            ObjectNode node = all.addObject().put("id", number.key());
+            amount.side().ifPresent(side -> node.put("side", side.key()));
+            Quantity value = amount.value();
+            if (value instanceof Quantity.Distance distance) {
+                node.put("mm", distance.millimeters());
+            } else if (value instanceof Quantity.Turn turn) {
+                node.put("deg", turn.angle().degrees());
+            } else if (value instanceof Quantity.Plain plain) {
+                node.put("ratio", plain.number());
+            } else if (value instanceof Quantity.Several several) {
+                ArrayNode leaves = node.putArray("leaves");
+                several.all().forEach(each -> leaves.add(((Quantity.Verbatim) each).text()));
+            }
+        }
+    }
+}

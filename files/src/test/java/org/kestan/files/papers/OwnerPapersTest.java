@@ -1,0 +1,180 @@
+package org.kestan.files.papers;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.kestan.base.standards.Letterhead;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.job.JobFile;
+import org.kestan.files.job.JobReader;
+import org.kestan.files.results.PrintedResult;
+import org.kestan.files.standards.StandardsFile;
+import org.kestan.files.steps.StepLibrary;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.text.BenchUnit;
+import org.kestan.text.Wording;
+import org.testng.annotations.AfterMethod;
+import org.testng.annotations.BeforeMethod;
+import org.testng.annotations.Test;
+import org.w3c.dom.Document;
+import org.w3c.dom.NodeList;
+
+/** The owner's papers, read back by general-purpose readers. */
+public class OwnerPapersTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+    private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETRES);
+    private static final ShopStandards SHOP = ShopStandards.DEFAULT.withLetterhead(new Letterhead(
+            "Harbour <Workshop> & Sons", "Quay 7\nHaven", "Half beforehand.\nPick up within a month.", 14, 20, ""));
+
+    private Path folder;
+
+    @BeforeMethod
+    public void open() throws IOException {
+        folder = Files.createTempDirectory("kestan-test-");
+    }
+
+    @AfterMethod(alwaysRun = true)
+    public void close() throws IOException {
+        try (var files = Files.walk(folder)) {
+            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(each);
+            }
+        }
+    }
+
+    private static JobAnalysis demo(String name) {
+        Job job = JobReader.read(DemoJobs.bytes(name + JobFile.EXTENSION)).job().orElseThrow();
+        return JobAnalysis.of(job, SHOP);
+    }
+
+    private Path written(String ending) throws IOException {
+        try (var files = Files.list(folder)) {
+            return files.filter(file -> file.toString().endsWith(ending))
+                    .findFirst()
+                    .orElseThrow();
+        }
+    }
+
+    private String pdf(List<COSName> fonts) throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(written(".pdf").toFile())) {
+            // Tagged, in a language, with its fonts within it (ISO 32000-1, 14.7 and 14.8; PDF/UA-1, 7.2).
+            assertThat(pdf.getDocumentCatalog().getMarkInfo().isMarked()).isTrue();
+            assertThat(pdf.getDocumentCatalog().getStructureTreeRoot()).isNotNull();
+            assertThat(pdf.getDocumentCatalog().getLanguage()).isEqualTo("en");
+            for (PDPage page : pdf.getPages()) {
+                for (COSName name : page.getResources().getFontNames()) {
+                    fonts.add(name);
+                    assertThat(page.getResources().getFont(name).isEmbedded()).isTrue();
+                }
+            }
+            return new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
+        }
+    }
+
+    private Document html() throws Exception {
+        String text = Files.readString(written(".html"), StandardCharsets.UTF_8);
+        assertThat(text).doesNotContain("http:", "https:", "<script", "file:");
+        DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+        factory.setFeature("http://apache.org/xml/features/nonvalidating/load-external-dtd", false);
+        return factory.newDocumentBuilder().parse(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    @Test
+    public void anEstimateSaysWhatItCosts() throws Exception {
+        JobAnalysis analysis = demo("large-flat-top-reset");
+        PrintedResult printed = OwnerPapers.write(
+                OwnerPapers.estimate(analysis, WORDS, StepLibrary.shipped().book(), TODAY), SheetPdf.Paper.A4, folder);
+        assertThat(printed.faults()).isEmpty();
+        List<COSName> fonts = new ArrayList<>();
+        String text = pdf(fonts);
+        assertThat(fonts).isNotEmpty();
+        double net = analysis.recommendation().ways().stream()
+                .mapToDouble(way -> analysis.shop().cost(way.prices()))
+                .sum();
+        assertThat(text)
+                .contains("Harbour <Workshop> & Sons", "Quay 7", "Neck reset", "Half beforehand.", "until 2026-12-09")
+                .contains(String.format(Locale.ROOT, "%.2f EUR", net * 1.2))
+                .contains("What cannot be known yet");
+        Document page = html();
+        assertThat(page.getElementsByTagName("h1").getLength()).isEqualTo(1);
+        NodeList pictures = page.getElementsByTagName("img");
+        assertThat(pictures.getLength()).isEqualTo(1);
+        assertThat(pictures.item(0).getAttributes().getNamedItem("src").getNodeValue())
+                .startsWith("data:image/png;base64,");
+        assertThat(pictures.item(0).getAttributes().getNamedItem("alt").getNodeValue())
+                .isNotBlank();
+    }
+
+    /** Nothing hides a miss, and the day to come back stands there. */
+    @Test
+    public void aReportHidesNoMiss() throws Exception {
+        PrintedResult printed = OwnerPapers.write(
+                OwnerPapers.report(demo("reset-that-missed"), WORDS, List.of(), TODAY), SheetPdf.Paper.LETTER, folder);
+        assertThat(printed.faults()).isEmpty();
+        String text = pdf(new ArrayList<>());
+        assertThat(text)
+                .contains(
+                        "What came otherwise than we said",
+                        "Sink",
+                        "32 % lower",
+                        "2026-12-10",
+                        "loose brace",
+                        "Neck reset");
+        try (PDDocument pdf = Loader.loadPDF(written(".pdf").toFile())) {
+            assertThat(pdf.getPage(0).getMediaBox().getWidth()).isEqualTo(612);
+        }
+        html();
+    }
+
+    @Test
+    public void aReportNeedsAProof() throws IOException {
+        PrintedResult printed = OwnerPapers.write(
+                OwnerPapers.report(demo("large-flat-top-reset"), WORDS, List.of(), TODAY), SheetPdf.Paper.A4, folder);
+        assertThat(printed.faults()).hasSize(1);
+        assertThat(WORDS.line(printed.faults().get(0))).startsWith("/survey/action/bass: ");
+    }
+
+    /** What an owner is called or complains of can break no page. */
+    @Test
+    public void oddWordsBreakNoPage() throws Exception {
+        JobAnalysis odd = JobAnalysis.of(
+                demo("large-flat-top-reset")
+                        .job()
+                        .with(Lines.OWNER, "<b>\"O'Neil\" & co</b> \u0001 \u4e2d\u6587 \ud83c\udfb8")
+                        .with(Lines.COMPLAINT, "]]> <script>alert(1)</script>\n&amp;"),
+                SHOP);
+        OwnerPapers.write(
+                OwnerPapers.estimate(odd, WORDS, StepLibrary.shipped().book(), TODAY), SheetPdf.Paper.A4, folder);
+        assertThat(html().getElementsByTagName("script").getLength()).isZero();
+        assertThat(pdf(new ArrayList<>())).contains("O'Neil");
+    }
+
+    @Test
+    public void theLetterheadIsKeptWithTheStandards() {
+        StandardsFile.Outcome read = StandardsFile.read(StandardsFile.write(SHOP));
+        assertThat(read.faults()).isEmpty();
+        assertThat(read.standards().letterhead()).isEqualTo(SHOP.letterhead());
+        assertThat(StandardsFile.read("{\"kestanStandards\": 1, \"letterhead\": {\"tax\": -3}}")
+                        .faults())
+                .hasSize(1);
+    }
+}

@@ -1,0 +1,19 @@
+package org.kestan.ledger;
+
+import java.util.Locale;
+import org.kestan.base.finding.Keyed;
+
+/** Where a job of the ledger lies. */
+public enum JobLocation implements Keyed {
+    /** At hand. */
+    BENCH,
+    /** Put away, and still there. */
+    AWAY,
+    /** Deleted, and to be had back until the bin is emptied. */
+    BIN;
+
+    @Override
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}

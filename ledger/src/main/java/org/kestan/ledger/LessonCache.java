@@ -1,0 +1,47 @@
+package org.kestan.ledger;
+
+import java.util.List;
+import java.util.function.Supplier;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.repair.memory.Lesson;
+import org.kestan.repair.memory.Memory;
+
+/** What the jobs of a ledger teach, kept until the ledger or the standards are others. Safe for several threads. */
+public final class LessonCache {
+
+    private String at = "";
+    private List<Lesson> lessons = List.of();
+    private ShopStandards by = ShopStandards.DEFAULT;
+    private Memory memory = Memory.of(List.of(), ShopStandards.DEFAULT);
+
+    /** Knows nothing yet. */
+    public LessonCache() {
+        // Read when first asked for.
+    }
+
+    /**
+     * Returns the lessons of a ledger.
+     *
+     * @param state tells one state of the ledger from another
+     * @param read reads them
+     */
+    public synchronized List<Lesson> lessons(String state, Supplier<List<Lesson>> read) {
+        if (!state.equals(at)) {
+            lessons = List.copyOf(read.get());
+            memory = Memory.of(lessons, by);
+            at = state;
+        }
+        return lessons;
+    }
+
+    /** Returns what was learned from the lessons, held against a shop's standards. */
+    public synchronized Memory memory(String state, Supplier<List<Lesson>> read, ShopStandards shop) {
+        boolean other = !shop.equals(by);
+        by = shop;
+        List<Lesson> before = lessons;
+        if (lessons(state, read) == before && other) {
+            memory = Memory.of(lessons, by);
+        }
+        return memory;
+    }
+}

@@ -1,0 +1,89 @@
+package org.kestan.ledger;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import org.kestan.base.standards.InstrumentKind;
+import org.kestan.repair.memory.Lesson;
+
+/** A lesson as a text for a database: its parts behind one another, tabs between them. */
+final class LessonCodec {
+
+    private static final int PARTS = 10;
+
+    private LessonCodec() {}
+
+    /** Writes a lesson; nothing for one that teaches nothing. */
+    static String write(Lesson lesson) {
+        boolean empty = lesson.finished().isEmpty()
+                && lesson.sink().isEmpty()
+                && lesson.miss().isEmpty()
+                && lesson.hours().isEmpty()
+                && lesson.rates().isEmpty()
+                && lesson.release().isEmpty();
+        return empty
+                ? ""
+                : String.join(
+                        "\t",
+                        lesson.kind().family(),
+                        lesson.kind().body().replaceAll("\\p{Cntrl}+", " "),
+                        lesson.kind().bracing(),
+                        number(lesson.sink()),
+                        number(lesson.miss()),
+                        lesson.ways().replaceAll("\\p{Cntrl}+", " "),
+                        number(lesson.hours()) + " " + number(lesson.release()),
+                        lesson.rates().entrySet().stream()
+                                .map(each -> each.getKey() + "=" + String.format(Locale.ROOT, "%.5f", each.getValue()))
+                                .collect(Collectors.joining(" ")),
+                        number(lesson.estimated()),
+                        lesson.finished().map(LocalDate::toString).orElse("") + " "
+                                + lesson.back().map(LocalDate::toString).orElse(""));
+    }
+
+    private static String number(OptionalDouble number) {
+        return number.isPresent() ? String.format(Locale.ROOT, "%.4f", number.getAsDouble()) : "";
+    }
+
+    /** Reads what {@link #write} wrote; empty for anything else. */
+    static Optional<Lesson> read(String text) {
+        String[] parts = text.split("\t", -1);
+        if (parts.length != PARTS) {
+            return Optional.empty();
+        }
+        try {
+            String[] times = parts[6].split(" ", -1);
+            Map<Integer, Double> rates = new LinkedHashMap<>();
+            for (String each : parts[7].isEmpty() ? new String[0] : parts[7].split(" ")) {
+                String[] pair = each.split("=");
+                rates.put(Integer.parseInt(pair[0]), Double.parseDouble(pair[1]));
+            }
+            String[] days = parts[9].split(" ", -1);
+            return Optional.of(new Lesson(
+                    new InstrumentKind(parts[0], parts[1], parts[2]),
+                    number(parts[3]),
+                    number(parts[4]),
+                    parts[5],
+                    number(times[0]),
+                    number(parts[8]),
+                    rates,
+                    number(times[1]),
+                    day(days[0]),
+                    day(days[1])));
+        } catch (NumberFormatException | DateTimeParseException | ArrayIndexOutOfBoundsException odd) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<LocalDate> day(String text) {
+        return text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
+    }
+
+    private static OptionalDouble number(String text) {
+        return text.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(text));
+    }
+}

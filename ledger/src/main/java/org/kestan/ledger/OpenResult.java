@@ -1,0 +1,31 @@
+package org.kestan.ledger;
+
+import java.util.List;
+import org.kestan.base.finding.Finding;
+
+/** What came of opening a ledger. */
+public sealed interface OpenResult {
+
+    /** It is open. */
+    record Opened(Ledger ledger) implements OpenResult {}
+
+    /**
+     * It can't be used, and nothing was written to it.
+     *
+     * @param why what keeps it from being used
+     * @param copies backups that were looked at and are whole, the newest first; none where the ledger itself is not at
+     *     fault
+     */
+    record Refused(Finding why, List<Backups.Copy> copies) implements OpenResult {
+
+        /** Takes an unmodifiable copy. */
+        public Refused {
+            copies = List.copyOf(copies);
+        }
+
+        /** Tells whether it is for a reason. */
+        public boolean is(LedgerFinding reason) {
+            return why.kind() == reason;
+        }
+    }
+}

@@ -1,0 +1,77 @@
+package org.kestan.ledger.sqlite;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.BasicFileAttributes;
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.Arrays;
+import java.util.Optional;
+import org.kestan.base.finding.Finding;
+import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerFinding;
+
+/**
+ * Whether the file that was opened lies at its place still: an open file goes on working after it was deleted or another was put
+ * there, and what is saved into it is lost.
+ *
+ * @param file the ledger's place
+ * @param identity what tells the file from another; empty where the disk does not say
+ */
+record FileIdentity(Path file, Optional<Object> identity) {
+
+    /** What every file of this kind begins with (SQLite documentation, Database File Format, 1.3.1). */
+    private static final byte[] MAGIC = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
+
+    /** The file that lies there now. */
+    static FileIdentity of(Path file) {
+        return new FileIdentity(file, identity(file));
+    }
+
+    private static Optional<Object> identity(Path file) {
+        try {
+            return Optional.ofNullable(
+                    Files.readAttributes(file, BasicFileAttributes.class).fileKey());
+        } catch (IOException gone) {
+            return Optional.empty();
+        }
+    }
+
+    private boolean isThere() {
+        try (InputStream in = Files.newInputStream(file)) {
+            return identity.equals(identity(file)) && Arrays.equals(in.readNBytes(MAGIC.length), MAGIC);
+        } catch (IOException gone) {
+            return false;
+        }
+    }
+
+    /**
+     * Reads a job's revision back through a connection of its own, which makes no file and writes nothing.
+     *
+     * @throws LedgerException if the file is another, or has not the revision that was saved
+     */
+    void demand(String id, int revision) {
+        if (!isThere()) {
+            throw new LedgerException(LedgerFinding.GONE.of(), new IllegalStateException(file.toString()));
+        }
+        try (Connection connection = LedgerOpener.readOnly(file).getConnection();
+                PreparedStatement read = connection.prepareStatement("SELECT revision FROM jobs WHERE id = ?")) {
+            read.setString(1, id);
+            try (ResultSet row = read.executeQuery()) {
+                // Another program may have saved on meanwhile.
+                if (!row.next() || row.getInt(1) < revision) {
+                    throw new LedgerException(LedgerFinding.GONE.of(), new IllegalStateException(id));
+                }
+            }
+        } catch (SQLException failed) {
+            Finding why = DatabaseErrors.of(failed);
+            boolean another = why.kind() != LedgerFinding.LOCKED && why.kind() != LedgerFinding.DISK_FULL;
+            throw new LedgerException(another ? LedgerFinding.GONE.of() : why, failed);
+        }
+    }
+}
