@@ -9,7 +9,7 @@ import org.kestan.text.Wording;
 /** Findings as a person reads them, in millimeters. */
 public final class Said {
 
-    private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETRES);
+    private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETERS);
 
     private Said() {}
 

@@ -94,7 +94,7 @@ public class ReckoningBenchmark {
     @Benchmark
     public List<Card> planCards() {
         JobAnalysis analysis = JobAnalysis.of(job, ShopStandards.DEFAULT);
-        return PlanCards.of(analysis, analysis.plan(), JobAnalysis.Spread.NONE, Wording.in(BenchUnit.MILLIMETRES));
+        return PlanCards.of(analysis, analysis.plan(), JobAnalysis.Spread.NONE, Wording.in(BenchUnit.MILLIMETERS));
     }
 
     /** How well every derived figure is known: worked out away from the window. */

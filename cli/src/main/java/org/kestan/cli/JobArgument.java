@@ -21,7 +21,7 @@ import picocli.CommandLine.Spec;
 final class JobArgument {
 
     /** Figures are printed in millimeters, and so are the sentences beside them. */
-    static final Wording WORDS = Wording.in(BenchUnit.MILLIMETRES);
+    static final Wording WORDS = Wording.in(BenchUnit.MILLIMETERS);
 
     @Parameters(paramLabel = "FILE", description = "a job file (.kestan.json)")
     private Path file;

@@ -1,5 +1,13 @@
 package org.kestan.cli;
 
+import org.kestan.repair.steps.StepFile;
+import org.kestan.judgment.way.Way;
+import org.kestan.base.finding.Fault;
+import java.util.stream.Collectors;
+import java.util.TreeSet;
+import java.util.Set;
+import java.util.Map;
+import java.util.List;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
@@ -40,10 +48,20 @@ final class StepsCommand implements Callable<Integer> {
             throw new ParameterException(spec.commandLine(), "--steps: there is no such folder");
         }
         StepLibrary library = folder == null ? StepLibrary.shipped() : StepLibrary.of(folder);
-        if (!library.faults().isEmpty()) {
-            library.faults()
-                    .forEach((name, faults) -> faults.forEach(fault ->
-                            spec.commandLine().getErr().println(name + ".json" + JobArgument.WORDS.line(fault))));
+        Set<String> asked = way.ways().stream().map(Way::key).collect(Collectors.toCollection(TreeSet::new));
+        asked.addAll(List.of(StepFile.OPENING, StepFile.CLOSING));
+        boolean faulty = false;
+        for (Map.Entry<String, List<Fault>> file : library.faults().entrySet()) {
+            // What is wrong with the steps of another way is no matter here.
+            if (asked.contains(file.getKey())) {
+                faulty = true;
+                file.getValue()
+                        .forEach(fault -> spec.commandLine()
+                                .getErr()
+                                .println(file.getKey() + ".json" + JobArgument.WORDS.line(fault)));
+            }
+        }
+        if (faulty) {
             return KestanCommand.FAULTY;
         }
         return input.print(analysis ->

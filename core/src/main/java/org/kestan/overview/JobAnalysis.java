@@ -27,7 +27,7 @@ import org.kestan.judgment.advice.SchoolPlan;
 import org.kestan.judgment.advice.Ways;
 import org.kestan.judgment.verdict.Gate;
 import org.kestan.judgment.verdict.Verdict;
-import org.kestan.repair.plan.PlanPart;
+import org.kestan.repair.plan.PlanFigure;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.proof.Proof;
 import org.kestan.repair.sideview.SideView;
@@ -62,7 +62,7 @@ public final class JobAnalysis {
      * @param plan those of the plan
      * @param nextGap the fret over which one more gap is worth most; empty when none is
      */
-    public record Spread(Uncertainty correction, Map<PlanPart, Uncertainty.Estimate> plan, Optional<NextGap> nextGap) {
+    public record Spread(Uncertainty correction, Map<PlanFigure, Uncertainty.Estimate> plan, Optional<NextGap> nextGap) {
 
         /** Nothing known of it. */
         public static final Spread NONE = new Spread(new Uncertainty(Map.of()), Map.of(), Optional.empty());
@@ -87,7 +87,7 @@ public final class JobAnalysis {
         sideView = Lazy.of(() -> SideView.of(plan()));
         spread = Lazy.of(() -> new Spread(
                 Uncertainty.of(job, shop, this::correctionByPlan),
-                PlanPart.of(plan()),
+                PlanFigure.of(plan()),
                 NextGap.of(job, shop, this::correctionByPlan)));
         rooms = Lazy.of(() -> StringClearances.of(this));
         // A visit that is not there yet has no day that matters.

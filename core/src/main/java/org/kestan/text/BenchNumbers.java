@@ -31,7 +31,7 @@ public record BenchNumbers(String label, String value, boolean wide) {
         scribe.ifPresent(cheeks -> cheeks(
                 cheeks,
                 plan.correction().map(turn -> narrow("headline.neck-angle", Numbers.angle(turn.angle()))),
-                numbers,
+                words,
                 all));
         Optional<BenchNumbers> straightedge =
                 plan.projection().map(each -> narrow("headline.straightedge", numbers.length(each.slackAsRead())));
@@ -70,11 +70,11 @@ public record BenchNumbers(String label, String value, boolean wide) {
 
     /** What goes from each cheek at the cap, the leaves that stack to it, and the angle; once where both are alike. */
     private static void cheeks(
-            Sides<JointPlan.Scribe> cheeks, Optional<BenchNumbers> angle, Numbers numbers, List<BenchNumbers> all) {
+            Sides<JointPlan.Scribe> cheeks, Optional<BenchNumbers> angle, Wording words, List<BenchNumbers> all) {
         boolean alike = alike(cheeks);
         List<Side> sides = alike ? List.of(Side.BASS) : List.of(Side.values());
         for (Side side : sides) {
-            String value = numbers.fine(cheeks.get(side).thickness());
+            String value = words.numbers().fine(cheeks.get(side).thickness());
             all.add(
                     alike
                             ? narrow("bench-number.each-cheek", value)
@@ -84,7 +84,7 @@ public record BenchNumbers(String label, String value, boolean wide) {
             angle.ifPresent(all::add);
         }
         for (Side side : sides) {
-            String stack = PlanCards.leaves(cheeks.get(side).stack());
+            String stack = words.print(JointPlan.leaves(cheeks.get(side).stack()));
             all.add(new BenchNumbers(
                     alike ? Wording.text("bench-number.leaves") : of("bench-number.leaves-on", side), stack, true));
         }

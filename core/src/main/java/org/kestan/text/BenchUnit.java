@@ -17,7 +17,7 @@ public enum BenchUnit {
     /** Decimal inch, three decimals. */
     DECIMAL_INCH(0.0254),
     /** Millimeters, two decimals. */
-    MILLIMETRES(0.05);
+    MILLIMETERS(0.05);
 
     /** Below this many 64ths of difference a fraction counts as exact (a tenth of a micrometer). */
     private static final double SAME = 1e-4 / (25.4 / 64);
@@ -66,7 +66,7 @@ public enum BenchUnit {
             case SIXTY_FOURTHS -> sixtyFourths(millimeters) + " in";
             case THOUSANDTHS -> decimal(millimeters / 0.0254, 1) + " thou";
             case DECIMAL_INCH -> decimal(millimeters / 25.4, 3) + " in";
-            case MILLIMETRES -> decimal(millimeters, 2) + " mm";
+            case MILLIMETERS -> decimal(millimeters, 2) + " mm";
         };
     }
 
@@ -97,7 +97,7 @@ public enum BenchUnit {
             case SIXTY_FOURTHS -> (steps < 0 ? "-" : "") + fraction(Math.abs(steps), 64) + " in";
             case THOUSANDTHS -> steps + " thou";
             case DECIMAL_INCH -> BigDecimal.valueOf(steps, 3).toPlainString() + " in";
-            case MILLIMETRES -> BigDecimal.valueOf(steps * 5, 2).toPlainString() + " mm";
+            case MILLIMETERS -> BigDecimal.valueOf(steps * 5, 2).toPlainString() + " mm";
         };
     }
 

@@ -11,25 +11,16 @@ import org.kestan.base.finding.Keyed;
  * @param rows the numbers
  * @param note a remark or a caution under them, empty for none
  */
-public record Card(Id id, List<Row> rows, String note) {
+public record Card(Keyed id, List<Row> rows, String note) {
 
-    /** What a card is about. */
+    /** What a card of the correction is about; the other cards are those of the plan's parts. */
     public enum Id implements Keyed {
         RELIEF,
         NECK,
         PROJECTION,
         SADDLE,
         FLOATING_BRIDGE,
-        EXTENSION,
-        AFTERWARDS,
-        JOINT,
-        SADDLE_TO_MAKE,
-        BRIDGE_TO_PLANE,
-        BRIDGE_TO_FIT,
-        CLEARANCE,
-        INTONATION,
-        NUT_AND_FRETS,
-        LEVELLING;
+        EXTENSION;
 
         @Override
         public String key() {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.kestan.analysis.uncertainty.Uncertainty;
+import org.kestan.base.finding.Keyed;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.job.Job;
@@ -11,11 +12,11 @@ import org.kestan.job.Job;
 /** Writes one card, row by row. The labels of its rows are words, under the card's key and the row's. */
 final class CardWriter {
 
-    private final Card.Id id;
+    private final Keyed id;
     private final Job job;
     private final List<Card.Row> rows = new ArrayList<>();
 
-    CardWriter(Card.Id id, Job job) {
+    CardWriter(Keyed id, Job job) {
         this.id = id;
         this.job = job;
     }

@@ -108,13 +108,13 @@ public record Headline(String value, String note) {
     }
 
     private static String millimeters(double value, BenchUnit unit) {
-        return unit == BenchUnit.MILLIMETRES ? "" : BenchUnit.MILLIMETRES.format(value) + "  ";
+        return unit == BenchUnit.MILLIMETERS ? "" : BenchUnit.MILLIMETERS.format(value) + "  ";
     }
 
     private static String spread(Uncertainty uncertainty, DerivedFigure of) {
         return uncertainty
                 .of(of)
-                .map(each -> "\u00b1 " + BenchUnit.MILLIMETRES.format(each.expanded()))
+                .map(each -> "\u00b1 " + BenchUnit.MILLIMETERS.format(each.expanded()))
                 .orElse("");
     }
 }

@@ -45,18 +45,18 @@ public record Numbers(BenchUnit unit) {
 
     /** A length with its sign, with millimeters beside it. */
     public String signedBoth(double millimeters) {
-        return unit == BenchUnit.MILLIMETRES
+        return unit == BenchUnit.MILLIMETERS
                 ? signed(millimeters)
-                : signed(millimeters) + " \u00b7 " + BenchUnit.MILLIMETRES.formatSigned(millimeters);
+                : signed(millimeters) + " \u00b7 " + BenchUnit.MILLIMETERS.formatSigned(millimeters);
     }
 
     private String beside(String text, double millimeters) {
-        return unit == BenchUnit.MILLIMETRES ? text : text + " \u00b7 " + BenchUnit.MILLIMETRES.format(millimeters);
+        return unit == BenchUnit.MILLIMETERS ? text : text + " \u00b7 " + BenchUnit.MILLIMETERS.format(millimeters);
     }
 
     /** A length too long for 64ths or thousandths. */
     public String far(double millimeters) {
-        return unit == BenchUnit.MILLIMETRES ? unit.format(millimeters) : BenchUnit.DECIMAL_INCH.format(millimeters);
+        return unit == BenchUnit.MILLIMETERS ? unit.format(millimeters) : BenchUnit.DECIMAL_INCH.format(millimeters);
     }
 
     /** Both sides, each with its unit. */

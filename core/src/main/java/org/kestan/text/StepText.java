@@ -6,7 +6,7 @@ import org.kestan.base.finding.Quantity;
 import org.kestan.base.sheet.Side;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.steps.StepCheck;
-import org.kestan.repair.steps.StepNumber;
+import org.kestan.repair.plan.PlanNumber;
 
 /**
  * A number of the plan as it stands in a step, to be read from across the bench.
@@ -18,10 +18,10 @@ import org.kestan.repair.steps.StepNumber;
 public record StepText(String label, String value, boolean wide) {
 
     /** The numbers of a step, each side by itself. */
-    public static List<StepText> of(List<StepNumber> numbers, WorkPlan plan, Wording words) {
+    public static List<StepText> of(List<PlanNumber> numbers, WorkPlan plan, Wording words) {
         List<StepText> all = new ArrayList<>();
-        for (StepNumber number : numbers) {
-            for (StepNumber.Amount amount : number.amounts(plan)) {
+        for (PlanNumber number : numbers) {
+            for (PlanNumber.Amount amount : number.amounts(plan)) {
                 String side = amount.side().map(StepText::side).orElse("");
                 all.add(new StepText(
                         Wording.label(number) + side,

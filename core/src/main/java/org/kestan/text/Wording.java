@@ -83,9 +83,11 @@ public final class Wording {
 
     private String print(Quantity quantity, String how) {
         if (quantity instanceof Quantity.Distance distance) {
-            return distance.reading() == Quantity.Fineness.FEELERS
-                    ? numbers.fine(distance.millimeters())
-                    : numbers.length(distance.millimeters());
+            return switch (distance.reading()) {
+                case RULE -> numbers.length(distance.millimeters());
+                case FEELERS -> numbers.fine(distance.millimeters());
+                case FAR -> numbers.far(distance.millimeters());
+            };
         }
         if (quantity instanceof Quantity.Turn turn) {
             return Numbers.angle(turn.angle(), how.equals("whole") ? 0 : how.isEmpty() ? 2 : Integer.parseInt(how));
@@ -123,14 +125,27 @@ public final class Wording {
         return CLOCK.format(at.atZone(ZoneId.systemDefault()));
     }
 
-    private static String number(Quantity quantity, String how) {
+    private String number(Quantity quantity, String how) {
         if (quantity instanceof Quantity.Plain plain) {
             return how.isEmpty()
                     ? Numbers.plain(plain.number())
-                    : Numbers.decimals(plain.number(), Integer.parseInt(how));
+                    : (how.startsWith("+") && plain.number() > 0 ? "+" : "")
+                            + Numbers.decimals(plain.number(), Integer.parseInt(how)).replace('-', '\u2212');
         }
         if (quantity instanceof Quantity.Cents cents) {
             return Numbers.decimals(cents.cents(), 1);
+        }
+        if (quantity instanceof Quantity.Signed signed) {
+            return numbers.signed(signed.millimeters());
+        }
+        if (quantity instanceof Quantity.Difference difference) {
+            return numbers.change(difference.millimeters());
+        }
+        if (quantity instanceof Quantity.Force force) {
+            return Numbers.whole(force.newtons()) + " N";
+        }
+        if (quantity instanceof Quantity.Stack stack) {
+            return stack.leaves().isEmpty() ? TextBundle.text("plan.no-leaf") : String.join(" + ", stack.leaves());
         }
         if (quantity instanceof Quantity.Money money) {
             return Numbers.whole(money.amount());

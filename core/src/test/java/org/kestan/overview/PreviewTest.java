@@ -67,7 +67,7 @@ public class PreviewTest {
         JobAnalysis analysis = open(job);
         assertThat(analysis.heldBack()).extracting(each -> (Object) each.line()).containsExactly(Reading.ACTION_BASS);
         assertThat(analysis.plan().planned()).isEmpty();
-        assertThat(PlanCards.of(analysis, Wording.in(BenchUnit.MILLIMETRES))).isEmpty();
+        assertThat(PlanCards.of(analysis, Wording.in(BenchUnit.MILLIMETERS))).isEmpty();
         for (Figure figure : analysis.figures()) {
             assertThat(figure.planned().quantities()).as(figure.kind().key()).isEmpty();
         }

@@ -38,9 +38,9 @@ public class BenchUnitTest {
             {BenchUnit.SIXTY_FOURTHS, -25.4 / 64, "\u22121/64 in"},
             {BenchUnit.THOUSANDTHS, 2.032, "80.0 thou"},
             {BenchUnit.DECIMAL_INCH, 2.032, "0.080 in"},
-            {BenchUnit.MILLIMETRES, 2.385, "2.39 mm"},
-            {BenchUnit.MILLIMETRES, -0.004, "0.00 mm"},
-            {BenchUnit.MILLIMETRES, Double.NaN, "\u2014"},
+            {BenchUnit.MILLIMETERS, 2.385, "2.39 mm"},
+            {BenchUnit.MILLIMETERS, -0.004, "0.00 mm"},
+            {BenchUnit.MILLIMETERS, Double.NaN, "\u2014"},
         };
     }
 
@@ -67,9 +67,9 @@ public class BenchUnitTest {
 
     @Test
     public void signedAlwaysSaysTheSign() {
-        assertThat(BenchUnit.MILLIMETRES.formatSigned(0.5)).isEqualTo("+0.50 mm");
-        assertThat(BenchUnit.MILLIMETRES.formatSigned(-0.5)).isEqualTo("\u22120.50 mm");
-        assertThat(BenchUnit.MILLIMETRES.formatSigned(0)).isEqualTo("0.00 mm");
+        assertThat(BenchUnit.MILLIMETERS.formatSigned(0.5)).isEqualTo("+0.50 mm");
+        assertThat(BenchUnit.MILLIMETERS.formatSigned(-0.5)).isEqualTo("\u22120.50 mm");
+        assertThat(BenchUnit.MILLIMETERS.formatSigned(0)).isEqualTo("0.00 mm");
     }
 
     @Test
@@ -80,11 +80,11 @@ public class BenchUnitTest {
         }
         assertThat(unit).isEqualTo(BenchUnit.SIXTY_FOURTHS);
         assertThat(BenchUnit.SIXTY_FOURTHS.fine()).isEqualTo(BenchUnit.THOUSANDTHS);
-        assertThat(BenchUnit.MILLIMETRES.fine()).isEqualTo(BenchUnit.MILLIMETRES);
+        assertThat(BenchUnit.MILLIMETERS.fine()).isEqualTo(BenchUnit.MILLIMETERS);
     }
 
     @Test
     public void refusesToWriteWhatIsNoNumber() {
-        assertThatThrownBy(() -> BenchUnit.MILLIMETRES.write(Double.NaN)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> BenchUnit.MILLIMETERS.write(Double.NaN)).isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -23,6 +23,7 @@ import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.Line;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgment.ways.WayCatalog;
+import org.kestan.repair.plan.PlanParts;
 import org.testng.annotations.BeforeClass;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
@@ -56,6 +57,11 @@ public class TextBundleTest {
                 }
             }
         }
+    }
+
+    @BeforeClass(dependsOnMethods = "collect")
+    public void collectLists() {
+        terms.addAll(PlanParts.NUMBERS);
     }
 
     private void add(Object constant) {
@@ -134,7 +140,7 @@ public class TextBundleTest {
                 .filter(key -> !own.contains(key.substring(0, key.indexOf('.'))))
                 .filter(key -> used.stream().noneMatch(use -> key.equals(use) || key.startsWith(use + ".")))
                 // Findings of the modules above the core: held to their words there.
-                .filter(key -> !key.matches("(file|picture|ledger)-finding\\..*|(order|shelf)\\..*"))
+                .filter(key -> !key.matches("(file|picture|ledger)-finding\\..*|(order|job-location)\\..*"))
                 .sorted()
                 .toList();
         assertThat(left).isEmpty();

@@ -18,7 +18,7 @@ import org.testng.annotations.Test;
 
 public class WordingTest {
 
-    private static final Wording MM = Wording.in(BenchUnit.MILLIMETRES);
+    private static final Wording MM = Wording.in(BenchUnit.MILLIMETERS);
 
     private static JobAnalysis analysis(Job job) {
         return JobAnalysis.of(job, ShopStandards.DEFAULT);
@@ -79,9 +79,8 @@ public class WordingTest {
         JobAnalysis analysis = analysis(Jobs.flatTop());
         List<Card> cards = PlanCards.of(analysis, analysis.plan(), analysis.spread(), MM);
         assertThat(cards)
-                .extracting(Card::id)
-                .contains(
-                        Card.Id.NECK, Card.Id.JOINT, Card.Id.SADDLE_TO_MAKE, Card.Id.INTONATION, Card.Id.NUT_AND_FRETS);
+                .extracting(card -> card.id().key())
+                .contains("neck", "joint", "saddle-to-make", "intonation", "nut-and-frets");
         assertThat(PlanCards.text(analysis, cards))
                 .contains("Neck angle correction: ")
                 .contains("Heel cut at the cap: ")

@@ -162,7 +162,7 @@ public final class KestanApp extends Application {
      */
     private void refuse(Stage stage, Settings settings, StartupData found, OpenResult.Refused refused) {
         Path file = found.file();
-        String reason = Wording.in(BenchUnit.MILLIMETRES).say(refused.why());
+        String reason = Wording.in(BenchUnit.MILLIMETERS).say(refused.why());
         Label why = new Label(reason.substring(0, 1).toUpperCase(Locale.ROOT) + reason.substring(1) + ".");
         why.setWrapText(true);
         why.setId("refusal");

@@ -58,7 +58,7 @@ public class MemoryWindowTest extends WindowTest {
                 .isEqualTo(before);
         double taken = session().standards().of(LARGE).get(Standard.SINK);
         assertThat(taken).isCloseTo(1.0, within(0.15)).isNotEqualTo(before);
-        assertThat(session().standards().of(LARGE).origin(Standard.SINK)).isEqualTo(Origin.LEARNT);
+        assertThat(session().standards().of(LARGE).origin(Standard.SINK)).isEqualTo(Origin.LEARNED);
         openSample(0);
         assertThat(session().analysis().shop().get(Standard.SINK)).isEqualTo(taken);
         onWindow(() -> {
@@ -74,7 +74,7 @@ public class MemoryWindowTest extends WindowTest {
         press(job);
         waitFor(() -> robot.lookup("#learned-rate-80-use").tryQuery().isPresent());
         press(find("learned-rate-80-use", Node.class));
-        waitFor(() -> session().standards().origin(Standard.PULL_80) == Origin.LEARNT);
+        waitFor(() -> session().standards().origin(Standard.PULL_80) == Origin.LEARNED);
         // Undone like anything else that is changed there.
         find("standards-search", Node.class);
         keys(KeyCode.CONTROL, KeyCode.Z);

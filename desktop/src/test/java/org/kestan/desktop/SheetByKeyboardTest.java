@@ -109,7 +109,7 @@ public class SheetByKeyboardTest extends WindowTest {
         assertThat(cap).isBetween(92 * 3.0 / 283, 92 * 3.7 / 283);
         assertThat(label("figure-heel-cut-planned")).isEqualTo(BenchUnit.THOUSANDTHS.format(cap));
         assertThat(label("value-heel-cut-at-the-cap"))
-                .contains(BenchUnit.MILLIMETRES.format(cap).replace(" mm", " \u00b1"));
+                .contains(BenchUnit.MILLIMETERS.format(cap).replace(" mm", " \u00b1"));
     }
 
     @Test

@@ -41,7 +41,7 @@ public final class Archive {
     /** Of all that is unpacked from one zip. */
     private static final long LARGEST_ALL = 2L << 30;
 
-    private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETRES);
+    private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETERS);
 
     private Archive() {}
 

@@ -23,7 +23,7 @@ public final class LedgerJson {
                 .put("name", Tree.text(card.name()))
                 .put("owner", Tree.text(card.owner()))
                 .put("station", Tree.text(card.station().key()))
-                .put("waitsFor", Tree.text(Wording.in(BenchUnit.MILLIMETRES).say(card.waitsFor())))
+                .put("waitsFor", Tree.text(Wording.in(BenchUnit.MILLIMETERS).say(card.waitsFor())))
                 .put("shelf", Tree.text(card.shelf().key()))
                 .put("createdAt", Tree.text(card.createdAt().toString()))
                 .put("changedAt", Tree.text(card.changedAt().toString()));

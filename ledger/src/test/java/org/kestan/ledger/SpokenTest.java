@@ -15,7 +15,7 @@ import org.testng.annotations.Test;
 /** What files and ledger find can be said: each kind has its words, with a place for each quantity it takes. */
 public class SpokenTest {
 
-    private static final ResourceBundle WORDS = ResourceBundle.getBundle("org.kestan.text.words", Locale.ROOT);
+    private static final ResourceBundle WORDS = ResourceBundle.getBundle("org.kestan.text.text", Locale.ROOT);
 
     @DataProvider
     public Object[][] kinds() {

@@ -33,12 +33,12 @@ public record StringLoads(List<LoadedString> strings, int unknown) {
 
     /** Loads the strings of a job, at the pitch its survey was taken at; empty without a scale or any known string. */
     public static Optional<StringLoads> of(Job job, ShopStandards shop) {
+        List<StringSpec> specs = job.strings();
         if (job.get(Dimension.SCALE).isEmpty()) {
             return Optional.empty();
         }
         double scale = job.millimeters(Dimension.SCALE).orElseThrow();
         int down = job.get(Lines.STEPS_DOWN).orElse(0);
-        List<StringSpec> specs = job.strings();
         StringPlaces places = StringPlaces.of(
                 job,
                 job.millimeters(Reading.SPACING_BRIDGE).orElse(shop.get(Standard.SPACING_BRIDGE)),

@@ -1,6 +1,7 @@
 package org.kestan.analysis.setup;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.analysis.neck.Neck;
@@ -14,6 +15,7 @@ import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.ShopStandards;
+import org.kestan.job.strings.StringSpec;
 import org.kestan.job.visits.Visit;
 
 /**
@@ -29,6 +31,7 @@ import org.kestan.job.visits.Visit;
  * @param anchorage where the strings go behind the saddle
  * @param rotation how far the neck has been turned against the measured one, positive = set back
  * @param stepsDown how many half steps the strings have been tuned down against the measured ones
+ * @param otherStrings the set that was put on in place of the measured one, from the bass side; empty while that is on
  */
 @RecordBuilder
 public record Setup(
@@ -41,7 +44,8 @@ public record Setup(
         double supportHeight,
         Anchorage anchorage,
         Angle rotation,
-        double stepsDown)
+        double stepsDown,
+        Optional<List<StringSpec>> otherStrings)
         implements SetupBuilder.With {
 
     /** The set-up as measured. */
@@ -57,7 +61,8 @@ public record Setup(
                 basis.supportHeight(),
                 Anchorage.of(visit, shop),
                 Angle.ZERO,
-                0);
+                0,
+                Optional.empty());
     }
 
     /** Height of the open string over the crown of a fret, mm: fret 1 and up. */
@@ -229,8 +234,34 @@ public record Setup(
 
     /** After the strings were tuned down, the body rising by some of its sink at the saddle, mm. */
     public Setup afterTunedDown(double steps, double bodyRise) {
-        return with(setup ->
-                setup.strings(crownShifted(new Sides<>(-bodyRise, -bodyRise))).stepsDown(stepsDown + steps));
+        return withStepsDown(stepsDown + steps).afterCrownsMoved(-bodyRise);
+    }
+
+    /**
+     * After another set of strings was put on.
+     *
+     * @param set the strings, from the bass side
+     * @param bodyRise how far the body rises at the saddle under the changed pull, mm; negative when it folds farther
+     * @param gap the relief under the changed pull, mm
+     */
+    public Setup afterStrings(List<StringSpec> set, double bodyRise, double gap) {
+        return afterRelief(gap)
+                .with(setup -> setup.otherStrings(Optional.of(List.copyOf(set))))
+                .afterCrownsMoved(-bodyRise);
+    }
+
+    /**
+     * After the tailpiece was moved: the strings bend more or less over a floating bridge, and the top gives under the press.
+     *
+     * @param height top to the string at the tailpiece, mm
+     * @param topRise how far the top rises under the bridge, mm; negative when it sinks
+     */
+    public Setup afterTailpiece(double height, double topRise) {
+        return withAnchorage(anchorage.withTailpieceHeight(OptionalDouble.of(height))).afterCrownsMoved(topRise);
+    }
+
+    private Setup afterCrownsMoved(double rise) {
+        return withStrings(crownShifted(new Sides<>(rise, rise)));
     }
 
     /** With a string ramp of another depth, mm. */

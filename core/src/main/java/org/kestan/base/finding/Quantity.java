@@ -21,7 +21,26 @@ public sealed interface Quantity {
         /** With a rule. */
         RULE,
         /** With feelers, finer than a rule can show. */
-        FEELERS
+        FEELERS,
+        /** Along a string: too long for 64ths or thousandths. */
+        FAR
+    }
+
+    /** A length with its sign, whichever it is, mm. */
+    record Signed(double millimeters) implements Quantity {}
+
+    /** What a length changes by, mm; nothing where it stays. */
+    record Difference(double millimeters) implements Quantity {}
+
+    /** A force, N. */
+    record Force(double newtons) implements Quantity {}
+
+    /** Feeler leaves that are laid on each other, as they are marked; none where no leaf is as thin. */
+    record Stack(List<String> leaves) implements Quantity {
+        /** Takes an unmodifiable copy. */
+        public Stack {
+            leaves = List.copyOf(leaves);
+        }
     }
 
     /** An angle, positive where a neck is set back. */
@@ -76,6 +95,21 @@ public sealed interface Quantity {
     /** A length read or set with feelers, mm. */
     static Distance fine(double millimeters) {
         return new Distance(millimeters, Fineness.FEELERS);
+    }
+
+    /** A length along a string, mm. */
+    static Distance far(double millimeters) {
+        return new Distance(millimeters, Fineness.FAR);
+    }
+
+    /** A length with its sign, mm. */
+    static Signed signed(double millimeters) {
+        return new Signed(millimeters);
+    }
+
+    /** What a length changes by, mm. */
+    static Difference difference(double millimeters) {
+        return new Difference(millimeters);
     }
 
     /** An angle. */

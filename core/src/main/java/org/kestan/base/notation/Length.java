@@ -90,7 +90,7 @@ public final class Length {
                 ? new Parsed.Ok<>(new Length(text, match.group("sign").equals("-") ? 0 - value : value))
                 : new Parsed.Bad<>(
                         NotationFinding.LONGER_THAN_ANYTHING.of(Quantity.text(text)),
-                        NotationFinding.UP_TO_THREE_METRES.of());
+                        NotationFinding.UP_TO_THREE_METERS.of());
     }
 
     /**

@@ -32,7 +32,7 @@ public enum NotationFinding implements Finding.Kind {
     NOT_ABOVE_ZERO,
 
     LONGER_THAN_ANYTHING(Verbatim.class),
-    UP_TO_THREE_METRES,
+    UP_TO_THREE_METERS,
     A_LENGTH,
     AN_ANGLE,
     A_NOTE,

@@ -10,7 +10,7 @@ public final class TypedLength {
 
     private static final Pattern LONG_INCH =
             Pattern.compile("(?i)(?<=[\\d\\s\u00bc-\u00be\u215b-\u215e])(inch(es)?|in\\.)$");
-    private static final Pattern LONG_MILLIMETRE = Pattern.compile("(?i)(?<=[\\d\\s])(millimet(re|er)s?|mm\\.)$");
+    private static final Pattern LONG_MILLIMETER = Pattern.compile("(?i)(?<=[\\d\\s])(millimet(re|er)s?|mm\\.)$");
     private static final Pattern BARE =
             Pattern.compile("[+-]?((\\d+[ -])?\\d+/\\d+|\\d+(\\.\\d*)?|\\.\\d+|\\d*[\u00bc-\u00be\u215b-\u215e])");
 
@@ -27,7 +27,7 @@ public final class TypedLength {
         String text = typed.strip();
         text = COMMA.matcher(text).replaceAll("$1.$2");
         text = LONG_INCH.matcher(text).replaceAll("in");
-        text = LONG_MILLIMETRE.matcher(text).replaceAll("mm");
+        text = LONG_MILLIMETER.matcher(text).replaceAll("mm");
         if (!usual.isEmpty() && BARE.matcher(text).matches()) {
             boolean fraction = text.indexOf('/') >= 0 || text.chars().anyMatch(each -> each >= '\u00bc');
             // A fraction is always one of an inch, whatever else is usual.

@@ -14,7 +14,7 @@ public enum Origin implements Keyed {
     /** Set by this shop. */
     SHOP,
     /** Taken over from what this shop's own jobs taught. */
-    LEARNT;
+    LEARNED;
 
     @Override
     public String key() {

@@ -21,6 +21,13 @@ public final class ShopStandards {
     public static final List<Standard> RESET =
             List.of(Standard.HOURS_RESET, Standard.PRICE_FRETS, Standard.PRICE_SADDLE, Standard.PRICE_GLUE);
 
+    /** What a new pin bridge takes: hours and parts. */
+    public static final List<Standard> NEW_BRIDGE =
+            List.of(Standard.HOURS_BRIDGE, Standard.PRICE_BRIDGE, Standard.PRICE_SADDLE, Standard.PRICE_GLUE);
+
+    /** What shaving a bridge takes: hours and parts. */
+    public static final List<Standard> SHAVE = List.of(Standard.HOURS_SHAVE, Standard.PRICE_GLUE);
+
     /** Standards of which none may lie above the next. */
     private static final List<List<Standard>> RISING = Stream.concat(
                     usual().stream(),
@@ -140,7 +147,7 @@ public final class ShopStandards {
     /** Returns where the value of a standard comes from. */
     public Origin origin(Standard standard) {
         return takenOver.values().contains(standard)
-                ? Origin.LEARNT
+                ? Origin.LEARNED
                 : isSet(standard) ? Origin.SHOP : standard.origin();
     }
 
@@ -205,7 +212,7 @@ public final class ShopStandards {
                 .<Parsed<ShopStandards>>map(neighbor -> new Parsed.Bad<>(
                         (changed.get(standard) < changed.get(neighbor) ? StandardFinding.UNDER : StandardFinding.OVER)
                                 .of(Quantity.text(typed.strip()), Quantity.term(neighbor)),
-                        StandardFinding.BETWEEN_NEIGHBOURS.of()))
+                        StandardFinding.BETWEEN_NEIGHBORS.of()))
                 .orElseGet(() -> new Parsed.Ok<>(changed));
     }
 

@@ -9,7 +9,7 @@ import org.kestan.base.finding.Quantity.Verbatim;
 public enum StandardFinding implements Finding.Kind {
     UNDER(Verbatim.class, Term.class),
     OVER(Verbatim.class, Term.class),
-    BETWEEN_NEIGHBOURS;
+    BETWEEN_NEIGHBORS;
 
     private final List<Class<?>> takes;
 

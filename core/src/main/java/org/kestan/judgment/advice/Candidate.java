@@ -7,6 +7,8 @@ import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
 import org.kestan.judgment.verdict.GateId;
+import org.kestan.judgment.way.Effect;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Suitability;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
@@ -55,9 +57,9 @@ record Candidate(
         return combined.ways();
     }
 
-    /** Its ways beside relief, nut and ramps: two sequences that differ in these only are one answer. */
+    /** Its ways beside relief, nut and what only finishes them: two sequences that differ in these only are one answer. */
     List<Way> core() {
-        return main.stream().filter(way -> way != WayCatalog.PIN_RAMPS).toList();
+        return main.stream().filter(way -> way.role() != Role.FINISH).toList();
     }
 
     Optional<Setup> after() {
@@ -68,6 +70,16 @@ record Candidate(
     int invasiveness() {
         int weightiest = main.stream().mapToInt(WayCatalog.ALL::indexOf).max().orElse(0);
         return weightiest + (combined.reversible() ? 0 : WayCatalog.ALL.size());
+    }
+
+    /** Tells whether it leaves the instrument as it is. */
+    boolean leaves() {
+        return ways().stream().allMatch(way -> way.role() == Role.NOTHING);
+    }
+
+    /** Tells whether one of its ways is for instruments on which nothing better is worth its price. */
+    boolean lastResort() {
+        return main.stream().anyMatch(way -> way.has(Effect.LAST_RESORT));
     }
 
     /** What all of its steps cost, those that are refused too. */

@@ -11,8 +11,8 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.terms.Lines;
-import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
 
@@ -30,16 +30,9 @@ final class Recommender {
     }
 
     Recommendation recommend() {
-        List<Way> first = new ArrayList<>();
-        if (about.dryOrDamp()) {
-            first.add(WayCatalog.CONDITION);
-        }
-        if (about.broken().isPresent() || about.foldsTooFar()) {
-            first.add(WayCatalog.MEND_FIRST);
-        }
-        if (about.lifted()) {
-            first.add(WayCatalog.REGLUE_BRIDGE);
-        }
+        List<Way> first = WayCatalog.of(Role.FIRST).stream()
+                .filter(way -> way.comesFirst(about))
+                .toList();
         if (!first.isEmpty()) {
             return Recommendation.of(first, AdviceFinding.BEFORE_ANYTHING.of());
         }
@@ -59,7 +52,7 @@ final class Recommender {
                 ? tried.stream().filter(each -> each.main().isEmpty()).findFirst()
                 : Optional.empty();
         // An action that is right stays as it is; with relief or nut to be set first, that may ask for more.
-        Optional<Candidate> answer = met.filter(each -> each.ways().contains(WayCatalog.LEAVE))
+        Optional<Candidate> answer = met.filter(each -> each.leaves())
                 .or(() -> tried.stream().filter(Candidate::answers).findFirst());
         return answer.map(best -> new Recommendation(best.ways(), reasons(best), runnersUp(tried, best)))
                 .orElseGet(() -> partWay(tried, measured));
@@ -67,35 +60,28 @@ final class Recommender {
 
     private List<Finding> reasons(Candidate best) {
         List<Finding> reasons = new ArrayList<>();
-        reasons.add(reason(best).of());
-        if (best.ways().contains(WayCatalog.PIN_RAMPS)) {
-            reasons.add(AdviceFinding.RAMP_TOO.of());
-        }
+        JudgmentContext together = about.together(best.ways());
+        reasons.add(best.main().stream()
+                .filter(way -> way.role() == Role.MAIN)
+                .sorted(Comparator.comparing(Way::stage))
+                .flatMap(way -> way.recommendedBecause(together).stream())
+                .findFirst()
+                .orElseGet(() -> plainReason(best).of()));
+        best.main().stream()
+                .filter(way -> way.role() == Role.FINISH)
+                .flatMap(way -> way.recommendedBecause(together).stream())
+                .forEach(reasons::add);
         if (about.looseDovetail()) {
             reasons.add(AdviceFinding.LOOSE_COMES_OFF.of());
         }
         return reasons;
     }
 
-    private AdviceFinding reason(Candidate best) {
-        List<Way> main = best.main();
-        if (main.isEmpty()) {
-            return best.ways().contains(WayCatalog.LEAVE) ? AdviceFinding.ALREADY_THERE : AdviceFinding.THAT_ALONE;
+    private static AdviceFinding plainReason(Candidate best) {
+        if (!best.main().isEmpty()) {
+            return AdviceFinding.LEAST_INVASIVE;
         }
-        if (lastResort(best)) {
-            return AdviceFinding.CANT_BE_UNDONE;
-        }
-        if (main.contains(WayCatalog.NEW_BRIDGE)) {
-            return main.size() > 1 ? AdviceFinding.BRIDGE_COMES_BACK : AdviceFinding.TALLER_BRIDGE;
-        }
-        if (main.stream().anyMatch(way -> way.has(Effect.CUTS_HEEL))) {
-            return about.measured().filter(about::tooLow).isPresent()
-                    ? AdviceFinding.NECK_COMES_FORWARD
-                    : about.worth() == JudgmentContext.Worth.UNKNOWN
-                            ? AdviceFinding.NECK_GOES_BACK_SAY_VALUE
-                            : AdviceFinding.NECK_GOES_BACK;
-        }
-        return main.contains(WayCatalog.SHAVE_BRIDGE) ? AdviceFinding.BRIDGE_HAS_IT : AdviceFinding.LEAST_INVASIVE;
+        return best.leaves() ? AdviceFinding.ALREADY_THERE : AdviceFinding.THAT_ALONE;
     }
 
     /** The nearest others: those that would do as well first, each with the one reason it was not chosen. */
@@ -110,18 +96,14 @@ final class Recommender {
                         .thenComparing(each -> each.combined().possible().isEmpty())
                         .thenComparing(Candidate::off)
                         .thenComparing(Candidate.BEST))
-                .filter(each -> each.answers() || !each.main().contains(WayCatalog.PIN_RAMPS))
-                .filter(each -> each.refused().isEmpty() || anyWay(each) && !lastResort(each))
+                .filter(each -> each.answers() || each.main().stream().noneMatch(way -> way.role() == Role.FINISH))
+                .filter(each -> each.refused().isEmpty() || anyWay(each) && !each.lastResort())
                 .forEach(each -> {
                     if (runners.size() < RUNNERS_UP && shown.add(each.core())) {
                         runners.add(new RunnerUp(each.ways(), whyNot(each, best), each.wholeCost()));
                     }
                 });
         return runners;
-    }
-
-    private static boolean lastResort(Candidate each) {
-        return each.main().contains(WayCatalog.BACK_SLIP) || each.main().contains(WayCatalog.SAW_AND_BOLT);
     }
 
     /** A refused sequence is worth naming where the refused step would lead somewhere on another instrument. */
@@ -179,7 +161,7 @@ final class Recommender {
                 new Quantity.Several(
                         each.main().stream().<Quantity>map(Quantity::term).toList()),
                 new Quantity.Said(whyNot(each, best)))));
-        List<Way> taken = part.map(Candidate::ways).orElseGet(() -> List.of(WayCatalog.LEAVE));
+        List<Way> taken = part.map(Candidate::ways).orElseGet(() -> WayCatalog.of(Role.NOTHING));
         return new Recommendation(taken, reasons, runnersUp(tried, best));
     }
 }

@@ -21,5 +21,15 @@ public enum Effect {
     /** Puts another bridge in place of the one there. */
     NEW_BRIDGE,
     /** Lets the strings pull less. */
-    SLACKENS_STRINGS
+    SLACKENS_STRINGS,
+    /** Puts on strings of another gauge. */
+    CHANGES_STRINGS,
+    /** Ramps the pin holes. */
+    RAMPS_PINS,
+    /** Moves the tailpiece up or down. */
+    MOVES_TAILPIECE,
+    /** Is taken only where nothing better is worth its price. */
+    LAST_RESORT,
+    /** Is done with the strings on. */
+    KEEPS_STRINGS_ON
 }

@@ -7,6 +7,8 @@ import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.standards.Standard;
+import org.kestan.job.Job;
+import org.kestan.judgment.verdict.GateId;
 
 /**
  * A way to put an instrument right: what it does, what it takes, and how it leads from one set-up to the next. Whom it
@@ -14,25 +16,11 @@ import org.kestan.base.standards.Standard;
  */
 public abstract class Way implements Keyed {
 
-    private final String key;
-    private final Stage stage;
-    private final boolean reversible;
-    private final List<Standard> prices;
-    private final Set<Effect> effects;
+    private final WayTraits traits;
 
-    /**
-     * @param key tells it from the others, in files too
-     * @param stage when in the order of the work it is taken
-     * @param reversible whether it can be undone, as a rule
-     * @param prices the shop's hours and the parts it takes
-     * @param effects what it does to the instrument
-     */
-    protected Way(String key, Stage stage, boolean reversible, List<Standard> prices, Effect... effects) {
-        this.key = key;
-        this.stage = stage;
-        this.reversible = reversible;
-        this.prices = List.copyOf(prices);
-        this.effects = Set.of(effects);
+    /** A way with what it declares of itself. */
+    protected Way(WayTraits traits) {
+        this.traits = traits;
     }
 
     /** Returns what taking it from a set-up comes to. */
@@ -43,9 +31,46 @@ public abstract class Way implements Keyed {
         return unknown(WayFinding.SHEET_FIRST.of());
     }
 
+    /**
+     * Tells whether the search should try it on an instrument; by default always.
+     *
+     * @param context what it is judged by, with the ways it would be taken together with
+     * @param measured the set-up as measured
+     */
+    public boolean worthTrying(JudgmentContext context, Setup measured) {
+        return true;
+    }
+
+    /** Tells whether it has to be done before any number counts; by default never. */
+    public boolean comesFirst(JudgmentContext context) {
+        return false;
+    }
+
+    /** Tells whether it can be done at all on the joint of an instrument; by default on every one. */
+    public boolean fitsJoint(Job job) {
+        return true;
+    }
+
+    /** Returns the reason the shop gives for it, where it has one of its own. */
+    public Optional<Finding> recommendedBecause(JudgmentContext context) {
+        return Optional.empty();
+    }
+
+    /**
+     * Tells whether it may be taken together with another way: one of the two says so of everything the other does to the
+     * instrument.
+     */
+    public final boolean combinesWith(Way other) {
+        return accepts(other) || other.accepts(this);
+    }
+
+    private boolean accepts(Way other) {
+        return !other.traits.effects().isEmpty() && traits.combinesWith().containsAll(other.traits.effects());
+    }
+
     @Override
     public final String key() {
-        return key;
+        return traits.key();
     }
 
     @Override
@@ -55,51 +80,61 @@ public abstract class Way implements Keyed {
 
     /** Returns when in the order of the work it is taken. */
     public final Stage stage() {
-        return stage;
+        return traits.stage();
+    }
+
+    /** Returns how it takes part in the search. */
+    public final Role role() {
+        return traits.role();
+    }
+
+    /** Returns the gates it can bring out of a warning or a stop. */
+    public final Set<GateId> mends() {
+        return traits.mends();
     }
 
     /** Returns the shop's hours and the parts it takes. */
     public final List<Standard> prices() {
-        return prices;
+        return traits.prices();
     }
 
     /** Tells whether it does something to the instrument. */
     public final boolean has(Effect effect) {
-        return effects.contains(effect);
+        return traits.effects().contains(effect);
     }
 
     /** It can be done and leads to a set-up. */
     protected final Outcome can(Setup after, Finding... reasons) {
-        return new Outcome(Suitability.POSSIBLE, Optional.of(after), List.of(reasons), reversible, prices);
+        return new Outcome(Suitability.POSSIBLE, Optional.of(after), List.of(reasons), traits.reversible(), traits.prices());
     }
 
     /** It can be done and leads to a set-up. */
     protected final Outcome can(Setup after, List<Finding> reasons) {
-        return new Outcome(Suitability.POSSIBLE, Optional.of(after), reasons, reversible, prices);
+        return new Outcome(Suitability.POSSIBLE, Optional.of(after), reasons, traits.reversible(), traits.prices());
     }
 
     /** Nothing it would do from here: the set-up stays. */
     protected final Outcome noNeed(Setup stays, Finding reason) {
-        return new Outcome(Suitability.NO_NEED, Optional.of(stays), List.of(reason), reversible, List.of());
+        return new Outcome(Suitability.NO_NEED, Optional.of(stays), List.of(reason), traits.reversible(), List.of());
     }
 
     /** Wrong here. */
     protected final Outcome not(Finding reason) {
-        return new Outcome(Suitability.NOT_FOR_THIS_ONE, Optional.empty(), List.of(reason), reversible, prices);
+        return new Outcome(Suitability.NOT_FOR_THIS_ONE, Optional.empty(), List.of(reason), traits.reversible(), traits.prices());
     }
 
     /** Wrong here, but what would come of it is known and shown. */
     protected final Outcome not(Setup after, Finding reason) {
-        return new Outcome(Suitability.NOT_FOR_THIS_ONE, Optional.of(after), List.of(reason), reversible, prices);
+        return new Outcome(Suitability.NOT_FOR_THIS_ONE, Optional.of(after), List.of(reason), traits.reversible(), traits.prices());
     }
 
     /** A reading is missing. */
     protected final Outcome unknown(Finding reason) {
-        return new Outcome(Suitability.UNKNOWN, Optional.empty(), List.of(reason), reversible, prices);
+        return new Outcome(Suitability.UNKNOWN, Optional.empty(), List.of(reason), traits.reversible(), traits.prices());
     }
 
     @Override
     public final String toString() {
-        return key;
+        return traits.key();
     }
 }

@@ -5,13 +5,14 @@ import java.util.Optional;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.standards.Standard;
+import org.kestan.judgment.verdict.GateId;
 
 /** A way that comes before any number counts: it can be judged whether or not the sheet says how the instrument stands. */
 public abstract class WayBefore extends Way {
 
     /** As for any way; it is taken first and can be undone. */
-    protected WayBefore(String key, List<Standard> prices) {
-        super(key, Stage.BEFORE, true, prices);
+    protected WayBefore(String key, GateId mends, Standard... prices) {
+        super(WayTraits.of(key, Stage.BEFORE, Role.FIRST).costs(prices).mends(mends));
     }
 
     /**

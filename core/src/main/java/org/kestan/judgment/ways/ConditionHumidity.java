@@ -1,5 +1,7 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.verdict.GateId;
+
 import java.util.List;
 import java.util.Optional;
 import org.kestan.base.finding.Finding;
@@ -20,7 +22,12 @@ final class ConditionHumidity extends WayBefore {
             Finding.kind("way.condition.days", Percent.class, Percent.class, Percent.class);
 
     ConditionHumidity() {
-        super("condition", List.of(Standard.HOURS_CONDITION));
+        super("condition", GateId.SOUNDNESS, Standard.HOURS_CONDITION);
+    }
+
+    @Override
+    public boolean comesFirst(JudgmentContext context) {
+        return context.dryOrDamp();
     }
 
     @Override

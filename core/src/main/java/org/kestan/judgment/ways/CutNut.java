@@ -1,5 +1,10 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.way.Role;
+import org.kestan.judgment.way.WayTraits;
+import org.kestan.judgment.verdict.GateId;
+import java.util.stream.Stream;
+
 import java.util.List;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
@@ -25,7 +30,16 @@ final class CutNut extends Way {
     private static final Finding.Kind DOWN = Finding.kind("way.nut.down");
 
     CutNut() {
-        super("nut", Stage.NUT, true, List.of(Standard.HOURS_NUT, Standard.PRICE_NUT));
+        super(WayTraits.of("nut", Stage.NUT, Role.PREPARATION).costs(Standard.HOURS_NUT, Standard.PRICE_NUT).mends(GateId.NUT, GateId.ACTION));
+    }
+
+    @Override
+    public boolean worthTrying(JudgmentContext context, Setup measured) {
+        double low = limit(context, Standard.NUT_LOW);
+        double high = limit(context, Standard.NUT_HIGH);
+        Sides<Double> nut = measured.nut();
+        boolean right = Stream.of(nut.bass(), nut.treble()).allMatch(each -> each >= low && each <= high);
+        return !context.met(measured) || !right;
     }
 
     @Override

@@ -1,5 +1,9 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.way.Role;
+import org.kestan.judgment.way.WayTraits;
+import org.kestan.judgment.verdict.GateId;
+
 import java.util.List;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
@@ -34,12 +38,7 @@ final class FitSaddle extends Way {
     private static final Finding.Kind SNUG = Finding.kind("way.saddle.snug");
 
     FitSaddle() {
-        super(
-                "saddle",
-                Stage.SADDLE,
-                true,
-                List.of(Standard.HOURS_SADDLE, Standard.PRICE_SADDLE),
-                Effect.SPENDS_SADDLE);
+        super(WayTraits.of("saddle", Stage.SADDLE, Role.MAIN).costs(Standard.HOURS_SADDLE, Standard.PRICE_SADDLE).does(Effect.SPENDS_SADDLE).mends(GateId.ACTION, GateId.SADDLE, GateId.BREAK_ANGLE));
     }
 
     @Override

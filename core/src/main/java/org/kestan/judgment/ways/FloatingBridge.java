@@ -1,5 +1,9 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.way.Role;
+import org.kestan.judgment.way.WayTraits;
+import org.kestan.judgment.verdict.GateId;
+
 import java.util.List;
 import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
@@ -45,7 +49,7 @@ final class FloatingBridge extends Way {
     private static final Finding.Kind FIT_STRIPS = Finding.kind("way.floating-bridge.fit-strips");
 
     FloatingBridge() {
-        super("floating-bridge", Stage.BRIDGE, true, List.of(Standard.HOURS_FLOATING), Effect.FITS_FLOATING_BRIDGE);
+        super(WayTraits.of("floating-bridge", Stage.BRIDGE, Role.MAIN).costs(Standard.HOURS_FLOATING).does(Effect.FITS_FLOATING_BRIDGE).mends(GateId.ACTION));
     }
 
     @Override

@@ -1,5 +1,7 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.job.Job;
+
 import java.util.List;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.standards.Standard;
@@ -13,6 +15,11 @@ final class HeelSanding extends NeckAngleWay {
 
     HeelSanding() {
         super("heel-sanding", List.of(Standard.HOURS_SANDING, Standard.PRICE_GLUE));
+    }
+
+    @Override
+    public boolean fitsJoint(Job job) {
+        return job.joined(Joint.POCKET_BOLT, Joint.MORTISE_BOLT);
     }
 
     @Override

@@ -1,5 +1,8 @@
 package org.kestan.judgment.ways;
 
+import java.util.stream.Stream;
+import org.kestan.job.Job;
+
 import java.util.List;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
@@ -19,11 +22,16 @@ abstract class LastResortNeckWay extends NeckAngleWay {
     private static final Finding.Kind SAY_VALUE = Finding.kind("cheap-neck.say-value");
 
     LastResortNeckWay(String key, List<Standard> prices, Effect... more) {
-        super(key, prices, more);
+        super(key, prices, Stream.concat(Stream.of(Effect.LAST_RESORT), Stream.of(more)).toArray(Effect[]::new));
     }
 
     /** Tells whether it may be taken on an instrument whose reset is worth asking about. */
     abstract boolean forMeaning(JudgmentContext about);
+
+    @Override
+    public boolean fitsJoint(Job job) {
+        return !job.joined(Joint.POCKET_BOLT, Joint.MORTISE_BOLT);
+    }
 
     @Override
     public Outcome take(JudgmentContext about, Setup from) {

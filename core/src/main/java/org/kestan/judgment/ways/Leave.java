@@ -1,5 +1,9 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.way.Role;
+import org.kestan.judgment.way.WayTraits;
+import org.kestan.judgment.way.Effect;
+
 import java.util.List;
 import java.util.Optional;
 import org.kestan.analysis.setup.Setup;
@@ -20,7 +24,7 @@ final class Leave extends Way {
     private static final Finding.Kind NOT_KNOWN = Finding.kind("way.leave.not-known");
 
     Leave() {
-        super("leave", Stage.BEFORE, true, List.of());
+        super(WayTraits.of("leave", Stage.BEFORE, Role.NOTHING).does(Effect.KEEPS_STRINGS_ON));
     }
 
     private static boolean loose(JudgmentContext about) {

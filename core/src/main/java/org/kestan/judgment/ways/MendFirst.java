@@ -1,5 +1,7 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.verdict.GateId;
+
 import java.util.List;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
@@ -21,7 +23,12 @@ final class MendFirst extends WayBefore {
     private static final Finding.Kind NOTHING_LOOSE = Finding.kind("way.mend-first.nothing-loose");
 
     MendFirst() {
-        super("mend-first", List.of(Standard.HOURS_MEND, Standard.PRICE_GLUE));
+        super("mend-first", GateId.SOUNDNESS, Standard.HOURS_MEND, Standard.PRICE_GLUE);
+    }
+
+    @Override
+    public boolean comesFirst(JudgmentContext context) {
+        return context.broken().isPresent() || context.foldsTooFar();
     }
 
     @Override

@@ -1,5 +1,10 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.way.Role;
+import org.kestan.judgment.way.WayTraits;
+import org.kestan.judgment.verdict.GateId;
+import org.kestan.base.standards.ShopStandards;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,6 +33,10 @@ import org.kestan.judgment.way.WayFinding;
 /** The ways that turn the neck for good, to the whole target of the job. */
 abstract class NeckAngleWay extends Way {
 
+    private static final Finding.Kind CANNOT_BE_UNDONE = Finding.kind("advice-finding.cant-be-undone");
+    private static final Finding.Kind COMES_FORWARD = Finding.kind("advice-finding.neck-comes-forward");
+    private static final Finding.Kind GOES_BACK_SAY_VALUE = Finding.kind("advice-finding.neck-goes-back-say-value");
+    private static final Finding.Kind GOES_BACK = Finding.kind("advice-finding.neck-goes-back");
     private static final Finding.Kind FORWARD = Finding.kind("neck-turned.forward", Turn.class);
     private static final Finding.Kind SET_BACK = Finding.kind("neck-turned.set-back", Turn.class, Said.class);
     private static final Finding.Kind SET_BACK_CUT =
@@ -45,18 +54,28 @@ abstract class NeckAngleWay extends Way {
     private static final Finding.Kind READ_HEEL = Finding.kind("neck-turned.read-heel");
 
     NeckAngleWay(String key, List<Standard> prices, Effect... more) {
-        super(
-                key,
-                Stage.NECK,
-                false,
-                prices,
-                Stream.concat(Stream.of(Effect.TURNS_NECK, Effect.CUTS_HEEL), Stream.of(more))
-                        .toArray(Effect[]::new));
+        super(WayTraits.of(key, Stage.NECK, Role.MAIN)
+                .irreversible()
+                .costs(prices)
+                .does(Effect.TURNS_NECK, Effect.CUTS_HEEL)
+                .does(more)
+                .mends(GateId.ACTION, GateId.SADDLE, GateId.NECK_PITCH, GateId.BREAK_ANGLE));
     }
 
     /** More that this way has to say. */
     List<Finding> more(JudgmentContext about) {
         return List.of();
+    }
+
+    @Override
+    public Optional<Finding> recommendedBecause(JudgmentContext context) {
+        if (has(Effect.LAST_RESORT)) {
+            return Optional.of(CANNOT_BE_UNDONE.of());
+        }
+        if (context.measured().filter(context::tooLow).isPresent()) {
+            return Optional.of(COMES_FORWARD.of());
+        }
+        return Optional.of((context.worth() == JudgmentContext.Worth.UNKNOWN ? GOES_BACK_SAY_VALUE : GOES_BACK).of());
     }
 
     /** The neck turned to the target. */
@@ -131,8 +150,8 @@ abstract class NeckAngleWay extends Way {
         if (Math.abs(thicker) <= Tolerances.LEAF) {
             return prices();
         }
-        Way bridge = thicker > 0 ? WayCatalog.NEW_BRIDGE : WayCatalog.SHAVE_BRIDGE;
-        return Stream.concat(prices().stream(), bridge.prices().stream()).toList();
+        List<Standard> bridge = thicker > 0 ? ShopStandards.NEW_BRIDGE : ShopStandards.SHAVE;
+        return Stream.concat(prices().stream(), bridge.stream()).toList();
     }
 
     /** The saddle is not low: nothing but the action could ask for the neck. */

@@ -1,5 +1,7 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.job.Job;
+
 import java.util.ArrayList;
 import java.util.List;
 import org.kestan.analysis.setup.Setup;
@@ -30,6 +32,11 @@ final class NeckReset extends NeckAngleWay {
 
     NeckReset() {
         super("neck-reset", ShopStandards.RESET);
+    }
+
+    @Override
+    public boolean fitsJoint(Job job) {
+        return !job.joined(Joint.THROUGH, Joint.POCKET_BOLT, Joint.MORTISE_BOLT);
     }
 
     @Override

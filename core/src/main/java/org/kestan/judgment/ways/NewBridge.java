@@ -1,5 +1,11 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.way.Role;
+import org.kestan.judgment.way.WayTraits;
+import org.kestan.judgment.verdict.GateId;
+import org.kestan.base.standards.ShopStandards;
+import java.util.Optional;
+
 import java.util.List;
 import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
@@ -21,6 +27,8 @@ import org.kestan.judgment.way.WayFinding;
 /** A taller or lower bridge in place of the one there. */
 final class NewBridge extends Way {
 
+    private static final Finding.Kind COMES_BACK = Finding.kind("advice-finding.bridge-comes-back");
+    private static final Finding.Kind TALLER = Finding.kind("advice-finding.taller-bridge");
     private static final Finding.Kind RIGHT = Finding.kind("way.new-bridge.right");
     private static final Finding.Kind IN_PLACE =
             Finding.kind("way.new-bridge.in-place", Distance.class, Distance.class, Distance.class, Said.class);
@@ -32,13 +40,17 @@ final class NewBridge extends Way {
     private static final Finding.Kind NO_NEARER = Finding.kind("way.new-bridge.no-nearer");
 
     NewBridge() {
-        super(
-                "new-bridge",
-                Stage.BRIDGE,
-                true,
-                List.of(Standard.HOURS_BRIDGE, Standard.PRICE_BRIDGE, Standard.PRICE_SADDLE, Standard.PRICE_GLUE),
-                Effect.NEW_BRIDGE,
-                Effect.SPENDS_SADDLE);
+        super(WayTraits.of("new-bridge", Stage.BRIDGE, Role.MAIN).costs(ShopStandards.NEW_BRIDGE).does(Effect.NEW_BRIDGE, Effect.SPENDS_SADDLE).combinesWith(Effect.TURNS_NECK, Effect.CUTS_HEEL).mends(GateId.BRIDGE, GateId.ACTION));
+    }
+
+    @Override
+    public Optional<Finding> recommendedBecause(JudgmentContext context) {
+        return Optional.of((context.together(Effect.CUTS_HEEL) ? COMES_BACK : TALLER).of());
+    }
+
+    @Override
+    public boolean worthTrying(JudgmentContext context, Setup measured) {
+        return context.together(Effect.CUTS_HEEL) || context.tooLow(measured);
     }
 
     @Override

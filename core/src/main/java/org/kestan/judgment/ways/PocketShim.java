@@ -1,5 +1,10 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.way.Role;
+import org.kestan.judgment.way.WayTraits;
+import org.kestan.judgment.verdict.GateId;
+import org.kestan.job.Job;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -40,13 +45,12 @@ final class PocketShim extends Way {
     private static final Finding.Kind COARSER_THAN_STOCK = Finding.kind("way.pocket-shim.coarser-than-stock");
 
     PocketShim() {
-        super(
-                "pocket-shim",
-                Stage.POCKET,
-                true,
-                List.of(Standard.HOURS_SHIM, Standard.PRICE_SHIM),
-                Effect.TURNS_NECK,
-                Effect.SHIMS_POCKET);
+        super(WayTraits.of("pocket-shim", Stage.POCKET, Role.MAIN).costs(Standard.HOURS_SHIM, Standard.PRICE_SHIM).does(Effect.TURNS_NECK, Effect.SHIMS_POCKET).combinesWith(Effect.SPENDS_SADDLE, Effect.FITS_FLOATING_BRIDGE).mends(GateId.ACTION, GateId.NECK_PITCH));
+    }
+
+    @Override
+    public boolean fitsJoint(Job job) {
+        return job.joined(Joint.POCKET_BOLT);
     }
 
     @Override

@@ -1,5 +1,11 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.way.Role;
+import org.kestan.judgment.way.WayTraits;
+import org.kestan.judgment.verdict.GateId;
+import org.kestan.judgment.way.Effect;
+import java.util.Optional;
+
 import java.util.List;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
@@ -17,13 +23,19 @@ import org.kestan.judgment.way.WayFinding;
 /** Ramping the pin holes, so that the strings bend more over the saddle. */
 final class RampPins extends Way {
 
+    private static final Finding.Kind RAMP_TOO = Finding.kind("advice-finding.ramp-too");
     private static final Finding.Kind ENOUGH = Finding.kind("way.pin-ramps.enough", Turn.class);
     private static final Finding.Kind ALREADY = Finding.kind("way.pin-ramps.already", Distance.class);
     private static final Finding.Kind TAKE = Finding.kind("way.pin-ramps.take", Distance.class, Turn.class, Turn.class);
     private static final Finding.Kind ACTION_STAYS = Finding.kind("way.pin-ramps.action-stays");
 
     RampPins() {
-        super("pin-ramps", Stage.BEND, false, List.of(Standard.HOURS_RAMPS));
+        super(WayTraits.of("pin-ramps", Stage.BEND, Role.FINISH).irreversible().costs(Standard.HOURS_RAMPS).does(Effect.RAMPS_PINS).combinesWith(Effect.SPENDS_SADDLE, Effect.SPENDS_BRIDGE, Effect.TURNS_NECK, Effect.CUTS_HEEL).mends(GateId.BREAK_ANGLE));
+    }
+
+    @Override
+    public Optional<Finding> recommendedBecause(JudgmentContext context) {
+        return Optional.of(RAMP_TOO.of());
     }
 
     @Override

@@ -1,5 +1,9 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.way.Role;
+import org.kestan.judgment.way.WayTraits;
+import org.kestan.judgment.verdict.GateId;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -29,12 +33,7 @@ final class Refret extends Way {
     private static final Finding.Kind BOTH_CUTS = Finding.kind("way.refret.both-cuts", Distance.class, Distance.class);
 
     Refret() {
-        super(
-                "refret",
-                Stage.RELIEF,
-                false,
-                List.of(Standard.HOURS_REFRET, Standard.PRICE_FRET_SET, Standard.HOURS_NUT, Standard.PRICE_NUT),
-                Effect.PLANES_BOARD);
+        super(WayTraits.of("refret", Stage.RELIEF, Role.ALONE).irreversible().costs(Standard.HOURS_REFRET, Standard.PRICE_FRET_SET, Standard.HOURS_NUT, Standard.PRICE_NUT).does(Effect.PLANES_BOARD).mends(GateId.RELIEF, GateId.FRETBOARD));
     }
 
     @Override

@@ -1,5 +1,7 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.verdict.GateId;
+
 import java.util.List;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.standards.Standard;
@@ -16,7 +18,12 @@ final class ReglueBridge extends WayBefore {
     private static final Finding.Kind LIFTED = Finding.kind("way.reglue-bridge.lifted");
 
     ReglueBridge() {
-        super("reglue-bridge", List.of(Standard.HOURS_REGLUE, Standard.PRICE_GLUE));
+        super("reglue-bridge", GateId.SOUNDNESS, Standard.HOURS_REGLUE, Standard.PRICE_GLUE);
+    }
+
+    @Override
+    public boolean comesFirst(JudgmentContext context) {
+        return context.lifted();
     }
 
     @Override

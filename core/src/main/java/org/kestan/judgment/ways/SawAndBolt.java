@@ -1,5 +1,7 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.job.Job;
+
 import java.util.List;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
@@ -19,6 +21,11 @@ final class SawAndBolt extends LastResortNeckWay {
                 "saw-and-bolt",
                 List.of(Standard.HOURS_SAW, Standard.PRICE_BOLTS, Standard.PRICE_GLUE),
                 Effect.OPENS_BOARD);
+    }
+
+    @Override
+    public boolean fitsJoint(Job job) {
+        return super.fitsJoint(job) && !job.joined(Joint.THROUGH);
     }
 
     @Override

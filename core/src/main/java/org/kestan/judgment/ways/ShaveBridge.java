@@ -1,5 +1,11 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.way.Role;
+import org.kestan.judgment.way.WayTraits;
+import org.kestan.judgment.verdict.GateId;
+import org.kestan.base.standards.ShopStandards;
+import java.util.Optional;
+
 import java.util.ArrayList;
 import java.util.List;
 import org.kestan.analysis.setup.Setup;
@@ -23,6 +29,7 @@ import org.kestan.judgment.way.WayFinding;
 /** Taking wood off the bridge, so that the saddle can come down. */
 final class ShaveBridge extends Way {
 
+    private static final Finding.Kind BRIDGE_HAS_IT = Finding.kind("advice-finding.bridge-has-it");
     private static final Finding.Kind SADDLE_ALONE = Finding.kind("way.shave-bridge.saddle-alone");
     private static final Finding.Kind TOO_LITTLE = Finding.kind("way.shave-bridge.too-little");
     private static final Finding.Kind NOTHING_TO_GIVE =
@@ -36,13 +43,12 @@ final class ShaveBridge extends Way {
     private static final Finding.Kind SAY_FIRST = Finding.kind("way.shave-bridge.say-first");
 
     ShaveBridge() {
-        super(
-                "shave-bridge",
-                Stage.BRIDGE,
-                false,
-                List.of(Standard.HOURS_SHAVE, Standard.PRICE_GLUE),
-                Effect.SPENDS_BRIDGE,
-                Effect.SPENDS_SADDLE);
+        super(WayTraits.of("shave-bridge", Stage.BRIDGE, Role.MAIN).irreversible().costs(ShopStandards.SHAVE).does(Effect.SPENDS_BRIDGE, Effect.SPENDS_SADDLE).mends(GateId.ACTION, GateId.SADDLE));
+    }
+
+    @Override
+    public Optional<Finding> recommendedBecause(JudgmentContext context) {
+        return Optional.of(BRIDGE_HAS_IT.of());
     }
 
     @Override

@@ -1,5 +1,8 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.way.Role;
+import org.kestan.judgment.way.WayTraits;
+
 import java.util.List;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
@@ -24,7 +27,7 @@ final class SlideSetUp extends Way {
     private static final Finding.Kind RAISED = Finding.kind("way.slide.raised", Distance.class, Said.class);
 
     SlideSetUp() {
-        super("slide", Stage.NUT, true, List.of(Standard.HOURS_SLIDE, Standard.PRICE_NUT));
+        super(WayTraits.of("slide", Stage.NUT, Role.ALONE).costs(Standard.HOURS_SLIDE, Standard.PRICE_NUT));
     }
 
     @Override

@@ -1,5 +1,9 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.way.Role;
+import org.kestan.judgment.way.WayTraits;
+import org.kestan.judgment.verdict.GateId;
+
 import java.util.List;
 import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
@@ -29,12 +33,7 @@ final class TuneDown extends Way {
     private static final Finding.Kind SINK_USUAL = Finding.kind("way.tune-down.sink-usual");
 
     TuneDown() {
-        super(
-                "tune-down",
-                Stage.NECK,
-                true,
-                List.of(Standard.HOURS_STRINGS, Standard.PRICE_STRINGS),
-                Effect.SLACKENS_STRINGS);
+        super(WayTraits.of("tune-down", Stage.NECK, Role.ALONE).costs(Standard.HOURS_STRINGS, Standard.PRICE_STRINGS).does(Effect.SLACKENS_STRINGS, Effect.KEEPS_STRINGS_ON).mends(GateId.ACTION));
     }
 
     @Override

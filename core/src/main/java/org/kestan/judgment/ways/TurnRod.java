@@ -1,5 +1,10 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.judgment.way.Role;
+import org.kestan.judgment.way.WayTraits;
+import org.kestan.judgment.verdict.GateId;
+import org.kestan.judgment.way.Effect;
+
 import java.util.List;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
@@ -28,7 +33,14 @@ final class TurnRod extends Way {
     private static final Finding.Kind TRY_FIRST = Finding.kind("way.truss-rod.try-first", Said.class);
 
     TurnRod() {
-        super("truss-rod", Stage.RELIEF, true, List.of(Standard.HOURS_ROD));
+        super(WayTraits.of("truss-rod", Stage.RELIEF, Role.PREPARATION).costs(Standard.HOURS_ROD).does(Effect.KEEPS_STRINGS_ON).mends(GateId.RELIEF, GateId.ACTION));
+    }
+
+    @Override
+    public boolean worthTrying(JudgmentContext context, Setup measured) {
+        RodAdjustment rod = RodAdjustment.at(measured.reliefGap(), context.job(), context.shop());
+        // A relief inside the window is not turned only because the target names another figure (§6).
+        return context.met(measured) ? !rod.inWindow() : rod.needed();
     }
 
     @Override

@@ -2,6 +2,7 @@ package org.kestan.judgment.ways;
 
 import java.util.List;
 import java.util.Optional;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Way;
 
 /** The ways there are. A new one is a class beside these, a line here, and its words. */
@@ -31,6 +32,8 @@ public final class WayCatalog {
     public static final List<Way> ALL = List.of(
             LEAVE,
             CONDITION,
+            MEND_FIRST,
+            REGLUE_BRIDGE,
             TUNE_DOWN,
             TRUSS_ROD,
             NUT,
@@ -38,7 +41,6 @@ public final class WayCatalog {
             PIN_RAMPS,
             SHAVE_BRIDGE,
             NEW_BRIDGE,
-            REGLUE_BRIDGE,
             FLOATING_BRIDGE,
             POCKET_SHIM,
             HEEL_SANDING,
@@ -46,10 +48,14 @@ public final class WayCatalog {
             BACK_SLIP,
             SAW_AND_BOLT,
             REFRET,
-            MEND_FIRST,
             SLIDE);
 
     private WayCatalog() {}
+
+    /** Returns the ways that take part in the search in a role, least invasive first. */
+    public static List<Way> of(Role role) {
+        return ALL.stream().filter(way -> way.role() == role).toList();
+    }
 
     /** Returns the way of a key. */
     public static Optional<Way> find(String key) {

@@ -10,6 +10,7 @@ import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 import org.kestan.job.Job;
+import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.repair.plan.WorkPlan;
 
@@ -56,9 +57,16 @@ public final class PlanDrag {
         };
     }
 
-    /** The same job with the neck way of the plan taken, or a reset where the plan leaves the neck as it is. */
+    /** The same job with the neck way of the plan taken, or the one that fits the joint where the plan leaves the neck as it is. */
     private static Job turning(WorkPlan shown, Job job) {
-        return WorkPlan.taking(job, shown.turnsNeck() ? shown.ways() : List.of(WayCatalog.NECK_RESET));
+        return WorkPlan.taking(
+                job,
+                shown.turnsNeck()
+                        ? shown.ways()
+                        : WayCatalog.ALL.stream()
+                                .filter(way -> way.has(Effect.CUTS_HEEL) && way.fitsJoint(job))
+                                .limit(1)
+                                .toList());
     }
 
     private static Job asMeasured(Job job, Aim aim) {

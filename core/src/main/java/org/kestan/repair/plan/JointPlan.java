@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.base.finding.Finding;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.notation.Length;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.geometry.HeelCut;
 import org.kestan.base.geometry.Tolerances;
@@ -34,6 +36,9 @@ public record JointPlan(
         OptionalDouble kerfFiller,
         List<Finding> warnings) {
 
+    /** A stack that is off by more than this marks nothing, mm. */
+    private static final double FAR = 0.1;
+
     /**
      * The scribe line on one cheek.
      *
@@ -50,6 +55,13 @@ public record JointPlan(
      * @param choices the stock angles that way round, each with what it leads to
      */
     public record PocketShim(Angle angle, OptionalDouble thick, List<Shim> choices) {}
+
+    /** The leaves of a stack; said so where none comes near. */
+    public static Quantity leaves(FeelerSet.Stack stack) {
+        return stack.leaves().isEmpty() || Math.abs(stack.error()) <= FAR
+                ? new Quantity.Stack(stack.leaves().stream().map(Length::text).toList())
+                : new Quantity.Said(PlanFinding.NO_STACK.of());
+    }
 
     /** Takes an unmodifiable copy. */
     public JointPlan {

@@ -2,8 +2,9 @@ package org.kestan.repair.plan;
 
 import java.util.List;
 import org.kestan.base.finding.Finding;
+import org.kestan.base.finding.Quantity;
 
-/** What a plan warns of. */
+/** What a plan says beside its numbers. */
 public enum PlanFinding implements Finding.Kind {
     CORNER_GAINS_WOOD,
     SHIM_THE_TAIL,
@@ -11,10 +12,20 @@ public enum PlanFinding implements Finding.Kind {
     SAND_BOTH_FLAT,
     UNDER_THE_BRIDGE,
     THIN_UNDER_SLOT,
-    MORE_OUT_THAN_IN;
+    MORE_OUT_THAN_IN,
+    /** No stack of the leaves there are comes near enough to mark anything. */
+    NO_STACK,
+    TO_THE_MARK,
+    OFF_THE_MARK(Quantity.Plain.class);
+
+    private final List<Class<?>> takes;
+
+    PlanFinding(Class<?>... takes) {
+        this.takes = List.of(takes);
+    }
 
     @Override
     public List<Class<?>> takes() {
-        return List.of();
+        return takes;
     }
 }

@@ -1,53 +1,36 @@
 package org.kestan.repair.plan;
 
-import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
-import org.kestan.analysis.uncertainty.Uncertainty;
-import org.kestan.base.sheet.Sides;
-import org.kestan.judgment.advice.Ways;
+import java.util.Optional;
+import java.util.Set;
 
-/** The figures of a work plan that are given with an uncertainty, mm. */
-public enum PlanPart {
-    ACTION_BASS,
-    ACTION_TREBLE,
-    OFF_BASS,
-    OFF_TREBLE,
-    BRIDGE,
-    RISE_BASS,
-    RISE_TREBLE,
-    PROJECTION,
-    WEDGE,
-    LENGTH;
+/**
+ * A part of a work plan, such as the saddle or the joint. It says when it applies, and gives its card, its figures, its
+ * numbers for the steps at the bench and its structured data; every view of a plan iterates over {@link PlanParts#ALL} and
+ * knows no part by name.
+ */
+public interface PlanPart {
 
-    /** Works out how well each figure of a plan is known (JCGM 100:2008, about 95 %). */
-    public static Map<PlanPart, Uncertainty.Estimate> of(WorkPlan plan) {
-        return Uncertainty.of(
-                plan.job(),
-                plan.shop(),
-                PlanPart.class,
-                sheetAnalysis -> figures(plan, WorkPlan.of(Ways.of(sheetAnalysis), plan.ways())));
+    /** Returns the card of a plan; empty where the part does not apply. */
+    Optional<PartCard> card(WorkPlan plan);
+
+    /** Adds the figures of a plan that are given with an uncertainty, mm; by default none. */
+    default void figures(WorkPlan plan, Map<PlanFigure, Double> figures) {}
+
+    /** Returns the numbers that steps may show; by default none. */
+    default List<PlanNumber> numbers() {
+        return List.of();
     }
 
-    /** The figures of a plan for an instrument that is not quite what was read; the action is what was told comes to on it. */
-    private static Map<PlanPart, Double> figures(WorkPlan told, WorkPlan plan) {
-        Map<PlanPart, Double> figures = new EnumMap<>(PlanPart.class);
-        if (told.planned().isPresent() && plan.measured().isPresent()) {
-            Sides<Double> action = ExecutedPlan.on(told, plan.sheetAnalysis()).action();
-            figures.put(ACTION_BASS, action.bass());
-            figures.put(ACTION_TREBLE, action.treble());
-        }
-        plan.planned().ifPresent(after -> figures.put(PROJECTION, after.projection()));
-        plan.saddle().ifPresent(saddle -> {
-            figures.put(OFF_BASS, saddle.off().bass());
-            figures.put(OFF_TREBLE, saddle.off().treble());
-        });
-        plan.bridge().ifPresent(bridge -> {
-            figures.put(BRIDGE, bridge.after());
-            figures.put(RISE_BASS, bridge.sides().bass());
-            figures.put(RISE_TREBLE, bridge.sides().treble());
-        });
-        plan.wedge().ifPresent(wedge -> figures.put(WEDGE, wedge.end()));
-        plan.intonation().ifPresent(intonation -> figures.put(LENGTH, intonation.lengthChange()));
-        return figures;
+    /** Adds the part's entries to what other programs read of a plan; by default none. Millimeters, degrees, cents. */
+    default void data(WorkPlan plan, PartData root) {}
+
+    /**
+     * Returns the components of a {@link org.kestan.analysis.setup.Setup} whose change this part shows, by their names; a
+     * test asks that each component a way changes is shown by some part.
+     */
+    default Set<String> shows() {
+        return Set.of();
     }
 }

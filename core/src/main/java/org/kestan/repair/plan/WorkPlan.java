@@ -245,6 +245,11 @@ public final class WorkPlan {
         return judged.shims();
     }
 
+    /** Tells whether the neck is planned to the whole target, so that the cards of the correction say what has to move. */
+    public boolean isCorrection() {
+        return planned.isPresent() && (ways.isEmpty() || heel.isPresent());
+    }
+
     /** Tells whether one of the ways taken does something to the instrument. */
     public boolean has(Effect effect) {
         return any(ways, effect);

@@ -16,7 +16,7 @@ import org.kestan.job.proof.Prediction;
 import org.kestan.job.proof.Prediction.Foretold;
 import org.kestan.job.tree.Tree;
 import org.kestan.judgment.way.Way;
-import org.kestan.repair.plan.PlanPart;
+import org.kestan.repair.plan.PlanFigure;
 import org.kestan.repair.plan.ProjectionPlan;
 import org.kestan.repair.plan.WorkPlan;
 
@@ -36,7 +36,7 @@ public final class PredictionMaker {
      * @param known how well the figures of the plan are known; empty where nobody worked it out
      * @return empty while nothing is planned
      */
-    public static Optional<Prediction> of(WorkPlan plan, Map<PlanPart, Uncertainty.Estimate> known, LocalDate today) {
+    public static Optional<Prediction> of(WorkPlan plan, Map<PlanFigure, Uncertainty.Estimate> known, LocalDate today) {
         return plan.planned()
                 .map(planned -> new Prediction(
                         today,
@@ -47,29 +47,29 @@ public final class PredictionMaker {
     }
 
     private static Map<Reading, Foretold> foretold(
-            WorkPlan plan, Setup planned, Map<PlanPart, Uncertainty.Estimate> known) {
+            WorkPlan plan, Setup planned, Map<PlanFigure, Uncertainty.Estimate> known) {
         Map<Reading, Foretold> all = new EnumMap<>(Reading.class);
         all.put(Reading.RELIEF, new Foretold(planned.reliefGap(), RELIEF_WITHIN));
         all.put(Reading.NUT_BASS, new Foretold(planned.nut().bass(), NUT_WITHIN));
         all.put(Reading.NUT_TREBLE, new Foretold(planned.nut().treble(), NUT_WITHIN));
-        all.put(Reading.ACTION_BASS, new Foretold(planned.action().bass(), spread(known, PlanPart.ACTION_BASS)));
-        all.put(Reading.ACTION_TREBLE, new Foretold(planned.action().treble(), spread(known, PlanPart.ACTION_TREBLE)));
+        all.put(Reading.ACTION_BASS, new Foretold(planned.action().bass(), spread(known, PlanFigure.ACTION_BASS)));
+        all.put(Reading.ACTION_TREBLE, new Foretold(planned.action().treble(), spread(known, PlanFigure.ACTION_TREBLE)));
         planned.protrusion().ifPresent(out -> {
-            all.put(Reading.SADDLE_BASS, new Foretold(out.bass(), spread(known, PlanPart.OFF_BASS)));
-            all.put(Reading.SADDLE_TREBLE, new Foretold(out.treble(), spread(known, PlanPart.OFF_TREBLE)));
+            all.put(Reading.SADDLE_BASS, new Foretold(out.bass(), spread(known, PlanFigure.OFF_BASS)));
+            all.put(Reading.SADDLE_TREBLE, new Foretold(out.treble(), spread(known, PlanFigure.OFF_TREBLE)));
         });
         all.put(
                 plan.job().fitting() == Fitting.FLOATING_BRIDGE ? Reading.BRIDGE_HEIGHT : Reading.BRIDGE_THICKNESS,
-                new Foretold(planned.bridgeTop(), spread(known, PlanPart.BRIDGE)));
+                new Foretold(planned.bridgeTop(), spread(known, PlanFigure.BRIDGE)));
         plan.projection().ifPresent(projection -> {
-            double within = spread(known, PlanPart.PROJECTION);
+            double within = spread(known, PlanFigure.PROJECTION);
             all.put(Reading.PROJECTION_STRUNG, new Foretold(projection.strungAsRead(), within));
             all.put(Reading.PROJECTION_SLACK, new Foretold(projection.slackAsRead(), within));
         });
         return all;
     }
 
-    private static double spread(Map<PlanPart, Uncertainty.Estimate> known, PlanPart part) {
+    private static double spread(Map<PlanFigure, Uncertainty.Estimate> known, PlanFigure part) {
         return known.getOrDefault(part, Uncertainty.Estimate.NONE).expanded();
     }
 

@@ -1,5 +1,6 @@
 package org.kestan.repair.sideview;
 
+import org.kestan.analysis.setup.Anchorage;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.geometry.NeckCurve;
 import org.kestan.base.geometry.StringLine;
@@ -17,6 +18,8 @@ import org.kestan.base.sheet.Sides;
  * @param fallAwayPerMm how fast the extension falls away from the fret line past the joint
  * @param strings the outer strings over the fret line
  * @param bridgeTop top of the bridge over the soundboard; the crown itself for a floating bridge
+ * @param stringEnd position where the strings end behind the saddle: pins or tailpiece
+ * @param stringEndHeight height of the strings over the soundboard there
  */
 public record SideProfile(
         double joint,
@@ -26,7 +29,12 @@ public record SideProfile(
         NeckCurve relief,
         double fallAwayPerMm,
         Sides<StringLine> strings,
-        double bridgeTop) {
+        double bridgeTop,
+        double stringEnd,
+        double stringEndHeight) {
+
+    /** Length of tail drawn behind a floating bridge whose tailpiece was not read, mm. */
+    static final double DRAWN_TAIL = 110;
 
     /**
      * The state of a set-up.
@@ -34,6 +42,8 @@ public record SideProfile(
      * @param fallAwayPerMm how fast the extension falls away from the fret line past the joint
      */
     public static SideProfile of(Setup setup, double fallAwayPerMm) {
+        Anchorage ends = setup.anchorage();
+        boolean floating = setup.protrusion().isEmpty();
         return new SideProfile(
                 setup.basis().joint(),
                 setup.basis().saddle(),
@@ -42,7 +52,11 @@ public record SideProfile(
                 setup.neck().middle(),
                 fallAwayPerMm,
                 setup.strings(),
-                setup.bridgeTop());
+                setup.bridgeTop(),
+                setup.basis().saddle() + (floating ? ends.tailpieceDistance().orElse(DRAWN_TAIL) : ends.pinDistance()),
+                floating
+                        ? ends.tailpieceHeight().orElse(setup.bridgeTop() / 2)
+                        : setup.bridgeTop() - ends.ramp());
     }
 
     /** Height of the fret line over the soundboard at x. */

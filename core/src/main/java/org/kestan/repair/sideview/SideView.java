@@ -4,6 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.analysis.correction.Extension;
+import org.kestan.analysis.setup.Anchorage;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.geometry.Frets;
@@ -95,13 +96,9 @@ public record SideView(
                 : Math.min(jointFret + FRETS_PAST_JOINT, Frets.HIGHEST);
         boolean floating = job.floating();
         double bridgeTop = measured.map(SideProfile::bridgeTop).orElse(0.0);
-        double behind = floating
-                ? job.millimeters(Reading.TAILPIECE_DISTANCE).orElse(DRAWN_TAIL)
-                : job.millimeters(Reading.PIN_DISTANCE)
-                        .orElse(sheetAnalysis.standards().get(Standard.PIN_DISTANCE));
-        double endHeight = floating
-                ? job.millimeters(Reading.TAILPIECE_HEIGHT).orElse(bridgeTop / 2)
-                : bridgeTop - job.millimeters(Reading.STRING_RAMP).orElse(0);
+        Anchorage ends = Anchorage.of(job.visit(), sheetAnalysis.standards());
+        double behind = floating ? ends.tailpieceDistance().orElse(SideProfile.DRAWN_TAIL) : ends.pinDistance();
+        double endHeight = floating ? ends.tailpieceHeight().orElse(bridgeTop / 2) : bridgeTop - ends.ramp();
         return new SideView(
                 frets,
                 jointFret,
@@ -138,9 +135,6 @@ public record SideView(
         OptionalDouble read = job.millimeters(Reading.SIDE_DRIFT);
         return read.isPresent() ? OptionalDouble.of(sign * Math.abs(read.getAsDouble())) : read;
     }
-
-    /** Length of tail drawn behind a floating bridge whose tailpiece was not read, mm. */
-    private static final double DRAWN_TAIL = 110;
 
     private static SideProfile measured(Setup setup, Job job) {
         double length = job.millimeters(Reading.EXTENSION_LENGTH).orElse(0);

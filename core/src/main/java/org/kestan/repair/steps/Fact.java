@@ -17,8 +17,7 @@ import org.kestan.repair.plan.WorkPlan;
 /** Something about an instrument and what is planned for it, on which it depends whether a step is taken. */
 public enum Fact implements Keyed {
     /** One of the ways works with the strings off. */
-    STRINGS_OFF(plan -> !Set.of(WayCatalog.LEAVE, WayCatalog.CONDITION, WayCatalog.TUNE_DOWN, WayCatalog.TRUSS_ROD)
-            .containsAll(plan.ways())),
+    STRINGS_OFF(plan -> !plan.ways().stream().allMatch(way -> way.has(Effect.KEEPS_STRINGS_ON))),
     /** The neck is turned by one of the ways. */
     NECK_TURNS(plan -> plan.has(Effect.TURNS_NECK)),
     /** A truss rod that can set the relief. */

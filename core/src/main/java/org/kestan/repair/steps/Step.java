@@ -1,5 +1,7 @@
 package org.kestan.repair.steps;
 
+import org.kestan.repair.plan.PlanNumber;
+
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -40,7 +42,7 @@ public record Step(
         List<String> cautions,
         int hands,
         Optional<Pause> pause,
-        List<StepNumber> numbers,
+        List<PlanNumber> numbers,
         List<Line<?>> reads,
         Into into,
         List<String> bags,

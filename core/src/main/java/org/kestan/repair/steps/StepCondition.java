@@ -1,5 +1,7 @@
 package org.kestan.repair.steps;
 
+import org.kestan.repair.plan.PlanNumber;
+
 import java.util.List;
 import org.kestan.base.standards.School;
 import org.kestan.job.terms.Form;
@@ -24,7 +26,7 @@ public record StepCondition(
         List<School> schools,
         List<Way> ways,
         List<Fact> facts,
-        List<StepNumber> needs) {
+        List<PlanNumber> needs) {
 
     /** Asks nothing. */
     public static final StepCondition NONE =

@@ -141,7 +141,7 @@ public class TrajectoryTest {
         Trajectory.Read read = Trajectory.of(job, ShopStandards.DEFAULT);
         assertThat(read.trajectory()).isEmpty();
         assertThat(read.faults()).extracting(Fault::pointer).containsOnly(pointer);
-        assertThat(Wording.in(BenchUnit.MILLIMETRES).line(read.faults().get(0)))
+        assertThat(Wording.in(BenchUnit.MILLIMETERS).line(read.faults().get(0)))
                 .startsWith(pointer + ": ")
                 .contains("accepted:")
                 .doesNotContain("\n");

@@ -83,6 +83,8 @@ public class WaysTest {
                 .containsExactly(
                         "leave",
                         "condition",
+                        "mend-first",
+                        "reglue-bridge",
                         "tune-down",
                         "truss-rod",
                         "nut",
@@ -90,7 +92,6 @@ public class WaysTest {
                         "pin-ramps",
                         "shave-bridge",
                         "new-bridge",
-                        "reglue-bridge",
                         "floating-bridge",
                         "pocket-shim",
                         "heel-sanding",
@@ -98,7 +99,6 @@ public class WaysTest {
                         "back-slip",
                         "saw-and-bolt",
                         "refret",
-                        "mend-first",
                         "slide");
         assertThat(ways(Job.BLANK).all()).allSatisfy(way -> {
             assertThat(way.reasons()).isNotEmpty();

@@ -18,7 +18,7 @@ import org.testng.annotations.Test;
 
 public class PlanDragTest {
 
-    private static final BenchUnit MM = BenchUnit.MILLIMETRES;
+    private static final BenchUnit MM = BenchUnit.MILLIMETERS;
 
     private static SheetAnalysis reckon(Job job) {
         return SheetAnalysis.of(job, ShopStandards.DEFAULT);

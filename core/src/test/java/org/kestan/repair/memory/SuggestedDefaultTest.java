@@ -57,7 +57,7 @@ public class SuggestedDefaultTest {
         ShopStandards taken = sink.takenBy(SHOP);
         assertThat(taken.get(Standard.SINK)).as("of all").isEqualTo(SHOP.get(Standard.SINK));
         assertThat(taken.of(LARGE).get(Standard.SINK)).isCloseTo(1.2, within(0.03));
-        assertThat(taken.of(LARGE).origin(Standard.SINK)).isEqualTo(Origin.LEARNT);
+        assertThat(taken.of(LARGE).origin(Standard.SINK)).isEqualTo(Origin.LEARNED);
         assertThat(taken.of(SMALL)).isSameAs(taken);
         SuggestedDefault again = offer(taken, SuggestedDefault.What.SINK);
         assertThat(again.taken()).isTrue();
@@ -68,7 +68,7 @@ public class SuggestedDefaultTest {
     public void hoursAndRatesAreTakenOverAsStandards() {
         ShopStandards taken = offer(SHOP, SuggestedDefault.What.HOURS).takenBy(SHOP);
         assertThat(taken.get(Standard.HOURS_RESET)).isCloseTo(11.9, within(0.15));
-        assertThat(taken.origin(Standard.HOURS_RESET)).isEqualTo(Origin.LEARNT);
+        assertThat(taken.origin(Standard.HOURS_RESET)).isEqualTo(Origin.LEARNED);
         ShopStandards both = offer(taken, SuggestedDefault.What.RATE).takenBy(taken);
         assertThat(both.get(Standard.PULL_80)).isCloseTo(0.044, within(0.0015));
         assertThat(both.takenOver().values()).containsExactlyInAnyOrder(Standard.HOURS_RESET, Standard.PULL_80);

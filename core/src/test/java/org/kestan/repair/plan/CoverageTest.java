@@ -135,7 +135,7 @@ public class CoverageTest {
                 spread.of(DerivedFigure.SADDLE_BASS).orElseThrow());
         double action = ExecutedPlan.on(told, right).action().get(Side.BASS);
         double off = Math.abs(action - was.plannedAction(Side.BASS));
-        if (off <= PlanPart.of(told).get(PlanPart.ACTION_BASS).expanded()) {
+        if (off <= PlanFigure.of(told).get(PlanFigure.ACTION_BASS).expanded()) {
             covered.merge(Told.ACTION, 1, Integer::sum);
         }
     }

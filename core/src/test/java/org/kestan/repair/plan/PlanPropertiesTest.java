@@ -48,7 +48,7 @@ public class PlanPropertiesTest {
 
     private static String text(WorkPlan plan, JobAnalysis.Spread spread) {
         JobAnalysis analysis = JobAnalysis.of(plan.job(), plan.shop());
-        return PlanCards.text(analysis, PlanCards.of(analysis, plan, spread, Wording.in(BenchUnit.MILLIMETRES)));
+        return PlanCards.text(analysis, PlanCards.of(analysis, plan, spread, Wording.in(BenchUnit.MILLIMETERS)));
     }
 
     private static Job full(Random random) {
@@ -132,7 +132,7 @@ public class PlanPropertiesTest {
     public void theSaddlesSpreadIsTheActionsTimesItsLever() {
         Job job = Jobs.put(Jobs.put(Jobs.flatTop(), Reading.ACTION_BASS, 2.7), Reading.ACTION_TREBLE, 2.2);
         WorkPlan plan = plan(job, ShopStandards.DEFAULT, WayCatalog.SADDLE);
-        Uncertainty.Estimate estimate = PlanPart.of(plan).get(PlanPart.OFF_BASS);
+        Uncertainty.Estimate estimate = PlanFigure.of(plan).get(PlanFigure.OFF_BASS);
         double saddle = 632 * (1 - Math.pow(2, -14 / 12.0)) + 283;
         double standard = Repeatability.standard(job.visit(), Reading.ACTION_BASS, ShopStandards.DEFAULT);
         assertThat(estimate.expanded()).isCloseTo(1.65 * standard * saddle / 316, within(0.01));
@@ -140,9 +140,9 @@ public class PlanPropertiesTest {
         assertThat(estimate.share()).isGreaterThan(0.95);
         assertThat(text(
                         plan,
-                        new JobAnalysis.Spread(Uncertainty.of(job, plan.shop()), PlanPart.of(plan), Optional.empty())))
+                        new JobAnalysis.Spread(Uncertainty.of(job, plan.shop()), PlanFigure.of(plan), Optional.empty())))
                 .contains("Worth measuring again: action, bass");
-        assertThat(PlanPart.of(plan(Job.BLANK, ShopStandards.DEFAULT))).isEmpty();
+        assertThat(PlanFigure.of(plan(Job.BLANK, ShopStandards.DEFAULT))).isEmpty();
     }
 
     @Test

@@ -156,7 +156,7 @@ public final class GaugeListener {
             tell(
                     "",
                     "Not a reading from the gauge: \u201c" + shown.replaceAll("\\p{Cntrl}", "?") + "\u201d ("
-                            + Wording.in(BenchUnit.MILLIMETRES).say(bad.problem()) + ").");
+                            + Wording.in(BenchUnit.MILLIMETERS).say(bad.problem()) + ").");
         } else {
             parsed.optional().ifPresent(length -> tell(length.text(), ""));
         }

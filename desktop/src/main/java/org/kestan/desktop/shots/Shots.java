@@ -132,7 +132,7 @@ public final class Shots extends Application {
         }));
         views.add(new View("plan-lamplight", () -> {
             window.store().openNamed(name(samples.get(2)));
-            window.session().unitProperty().set(BenchUnit.MILLIMETRES);
+            window.session().unitProperty().set(BenchUnit.MILLIMETERS);
             planPage(window, "numbers");
             window.toggleTheme();
         }));

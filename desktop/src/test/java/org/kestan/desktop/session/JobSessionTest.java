@@ -77,10 +77,10 @@ public class JobSessionTest {
     public void settingsOutliveARunAndBadOnesFallBack() throws IOException {
         Path folder = Files.createTempDirectory("kestan-test-");
         Settings settings = Settings.in(folder);
-        settings.setUnit(BenchUnit.MILLIMETRES);
+        settings.setUnit(BenchUnit.MILLIMETERS);
         settings.setTextSize(150);
         settings.setBareUnit("thou");
-        assertThat(Settings.in(folder).unit()).isEqualTo(BenchUnit.MILLIMETRES);
+        assertThat(Settings.in(folder).unit()).isEqualTo(BenchUnit.MILLIMETERS);
         assertThat(Settings.in(folder).bareUnit()).isEqualTo("thou");
         Path file = folder.resolve("settings.properties");
         Files.writeString(file, "unit=FURLONGS\ntextSize=900\nbareUnit=kg\nrecent.0=/nowhere\n");

@@ -40,7 +40,7 @@ public class SettingsTest {
         Settings settings = Settings.in(folder);
         settings.setDark(true);
         settings.setTextSize(150);
-        settings.setUnit(BenchUnit.MILLIMETRES);
+        settings.setUnit(BenchUnit.MILLIMETERS);
         settings.setBareUnit("thou");
         settings.setWho("Ida Wren");
         settings.setDrawingHeight("measure", 211.6);
@@ -49,7 +49,7 @@ public class SettingsTest {
         Settings again = Settings.in(folder);
         assertThat(again.dark()).isTrue();
         assertThat(again.textSize()).isEqualTo(150);
-        assertThat(again.unit()).isEqualTo(BenchUnit.MILLIMETRES);
+        assertThat(again.unit()).isEqualTo(BenchUnit.MILLIMETERS);
         assertThat(again.bareUnit()).isEqualTo("thou");
         assertThat(again.who()).isEqualTo("Ida Wren");
         assertThat(again.drawingHeight("measure").orElseThrow()).isEqualTo(212);

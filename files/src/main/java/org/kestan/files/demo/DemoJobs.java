@@ -42,7 +42,7 @@ public final class DemoJobs {
      * @throws IllegalArgumentException if there is no sample job of that name
      */
     public static byte[] bytes(String name) {
-        try (InputStream in = DemoJobs.class.getResourceAsStream("demo/" + name)) {
+        try (InputStream in = DemoJobs.class.getResourceAsStream(name)) {
             if (in == null) {
                 throw new IllegalArgumentException("no sample job " + name);
             }

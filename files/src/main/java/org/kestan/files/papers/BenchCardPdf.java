@@ -14,7 +14,7 @@ import org.kestan.base.geometry.HeelCut;
 import org.kestan.base.sheet.Side;
 import org.kestan.job.Job;
 import org.kestan.overview.JobAnalysis;
-import org.kestan.repair.plan.PlanPart;
+import org.kestan.repair.plan.PlanFigure;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.text.BenchNumbers;
 import org.kestan.text.Card;
@@ -259,7 +259,7 @@ public final class BenchCardPdf {
     private static JobAnalysis.Spread spread(JobAnalysis analysis, WorkPlan plan) {
         return plan == analysis.plan()
                 ? analysis.spread()
-                : new JobAnalysis.Spread(analysis.spread().correction(), PlanPart.of(plan), Optional.empty());
+                : new JobAnalysis.Spread(analysis.spread().correction(), PlanFigure.of(plan), Optional.empty());
     }
 
     private static List<Row> rows(Card group, boolean notes) {

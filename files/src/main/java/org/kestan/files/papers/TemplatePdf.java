@@ -26,7 +26,7 @@ public final class TemplatePdf {
     private static final double TEXT = 3.6;
     private static final double DRAWING_TOP = 44;
 
-    private static final Wording SAID = Wording.in(BenchUnit.MILLIMETRES);
+    private static final Wording SAID = Wording.in(BenchUnit.MILLIMETERS);
 
     private final PDDocument document = new PDDocument();
     private final PdfFonts fonts;

@@ -20,7 +20,7 @@ public final class TemplateSvg {
     private static final double MARGIN = 5;
     private static final double HEAD = 16;
 
-    private static final Wording SAID = Wording.in(BenchUnit.MILLIMETRES);
+    private static final Wording SAID = Wording.in(BenchUnit.MILLIMETERS);
 
     private final XMLStreamWriter xml;
 

@@ -9,7 +9,7 @@ import org.kestan.judgment.way.Way;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepBook;
-import org.kestan.repair.steps.StepNumber;
+import org.kestan.repair.plan.PlanNumber;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -63,8 +63,8 @@ public final class StepsJson {
         }
     }
 
-    private static void numbers(StepNumber number, WorkPlan plan, ArrayNode all) {
-        for (StepNumber.Amount amount : number.amounts(plan)) {
+    private static void numbers(PlanNumber number, WorkPlan plan, ArrayNode all) {
+        for (PlanNumber.Amount amount : number.amounts(plan)) {
             ObjectNode node = all.addObject().put("id", number.key());
             amount.side().ifPresent(side -> node.put("side", side.key()));
             Quantity value = amount.value();

@@ -43,6 +43,8 @@ public final class StandardsFile {
 
     private static final String KEY = "kestanStandards";
     private static final String DESCRIBED = "docs/standards.md";
+    /** The key under which earlier versions kept what was learned. */
+    private static final String LEARNED_BEFORE = "learnt";
 
     private StandardsFile() {}
 
@@ -103,7 +105,7 @@ public final class StandardsFile {
         String currency = at.at("currency").text().orElse("");
         FeelerSet leaves = leaves(at.at("leaves"));
         Letterhead letterhead = letterhead(at.at("letterhead"));
-        AdoptedValues takenOver = takenOver(at.at("learnt"));
+        AdoptedValues takenOver = takenOver(at.at("learned").isPresent() ? at.at("learned") : at.at(LEARNED_BEFORE));
         Optional<ShopStandards> read = ShopStandards.DEFAULT.withAll(values);
         List<Fault> faults = new ArrayList<>(at.faults());
         if (faults.isEmpty() && read.isEmpty()) {
@@ -272,7 +274,7 @@ public final class StandardsFile {
         if (all.equals(AdoptedValues.NOTHING)) {
             return;
         }
-        ObjectNode learned = root.putObject("learnt");
+        ObjectNode learned = root.putObject("learned");
         ArrayNode values = learned.putArray("values");
         Arrays.stream(Standard.values()).filter(all.values()::contains).forEach(each -> values.add(each.key()));
         ArrayNode sinks = learned.putArray("sinks");

@@ -2,7 +2,6 @@ package org.kestan.files.steps;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -13,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.kestan.base.finding.Fault;
 import org.kestan.base.finding.Quantity;
@@ -52,16 +52,22 @@ public final class StepLibrary {
             .toList();
 
     private static final Lazy<StepLibrary> SHIPPED =
-            Lazy.of(() -> new StepLibrary(Optional.empty(), Map.of(), Map.of()));
+            Lazy.of(() -> shipping(StepLibrary::shippedText));
 
     private static final StepLibrary UNREAD = new StepLibrary();
 
+    private final Map<String, Tree.Entries> shipped;
     private final Optional<Path> folder;
     private final Map<String, Tree.Entries> shop;
     private final Map<String, List<Fault>> faults;
     private final StepBook book;
 
-    private StepLibrary(Optional<Path> folder, Map<String, Tree.Entries> shop, Map<String, List<Fault>> faults) {
+    private StepLibrary(
+            Map<String, Tree.Entries> shipped,
+            Optional<Path> folder,
+            Map<String, Tree.Entries> shop,
+            Map<String, List<Fault>> faults) {
+        this.shipped = Map.copyOf(shipped);
         this.folder = folder;
         this.shop = Map.copyOf(shop);
         this.faults = Map.copyOf(faults);
@@ -70,6 +76,7 @@ public final class StepLibrary {
 
     /** A library nobody has read yet. */
     private StepLibrary() {
+        shipped = Map.of();
         folder = Optional.empty();
         shop = Map.of();
         faults = Map.of();
@@ -81,6 +88,30 @@ public final class StepLibrary {
         return SHIPPED.get();
     }
 
+    /**
+     * Reads the steps that ship. A file that is missing or can't be read leaves its own way without steps and is a fault of
+     * that file; all others are there.
+     *
+     * @param text the text of the file of a name; empty where there is none
+     */
+    static StepLibrary shipping(Function<String, Optional<String>> text) {
+        Map<String, Tree.Entries> shipped = new LinkedHashMap<>();
+        Map<String, List<Fault>> faults = new LinkedHashMap<>();
+        for (String name : NAMES) {
+            List<Fault> found = new ArrayList<>();
+            text.apply(name)
+                    .ifPresentOrElse(
+                            file -> checked(file, name, Set.of(), found)
+                                    .ifPresent(entries -> shipped.put(name, entries)),
+                            () -> found.add(new Fault("", FileFinding.NO_SUCH_FILE.of(), FileFinding.A_STEP_FILE.of())));
+            if (!found.isEmpty()) {
+                shipped.remove(name);
+                faults.put(name, List.copyOf(found));
+            }
+        }
+        return new StepLibrary(shipped, Optional.empty(), Map.of(), faults);
+    }
+
     /** Returns a library without steps, for the time until one is read. */
     public static StepLibrary unread() {
         return UNREAD;
@@ -89,13 +120,13 @@ public final class StepLibrary {
     /** Reads what a shop changed from a folder; a file that can't be read is said, and the one that ships stands in for it. */
     public static StepLibrary of(Path folder) {
         Map<String, Tree.Entries> shop = new LinkedHashMap<>();
-        Map<String, List<Fault>> faults = new LinkedHashMap<>();
+        Map<String, List<Fault>> faults = new LinkedHashMap<>(shipped().faults);
         for (String name : NAMES) {
             Path file = file(folder, name);
             if (Files.exists(file)) {
                 List<Fault> found = new ArrayList<>();
                 TextFile.<Optional<Tree.Entries>>read(
-                                file, FileFinding.A_STEP_FILE.of(), text -> checked(text, name, found), broken -> {
+                                file, FileFinding.A_STEP_FILE.of(), text -> checked(text, name, shippedIds(name), found), broken -> {
                                     found.addAll(broken);
                                     return Optional.empty();
                                 })
@@ -106,7 +137,7 @@ public final class StepLibrary {
                 }
             }
         }
-        return new StepLibrary(Optional.of(folder), shop, faults);
+        return new StepLibrary(shipped().shipped, Optional.of(folder), shop, faults);
     }
 
     private static Path file(Path folder, String name) {
@@ -128,24 +159,24 @@ public final class StepLibrary {
         return shipped().book.step(id);
     }
 
-    /** Returns the text of a file that ships. */
-    public static String shippedText(String name) {
-        try (InputStream in = StepLibrary.class.getResourceAsStream("steps/" + name + ".json")) {
-            if (in == null) {
-                throw new IllegalArgumentException("no steps " + name);
-            }
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+    /** Returns the text of a file that ships; empty where there is none. */
+    public static Optional<String> shippedText(String name) {
+        try (InputStream in = StepLibrary.class.getResourceAsStream(name + ".json")) {
+            return in == null
+                    ? Optional.empty()
+                    : Optional.of(new String(in.readAllBytes(), StandardCharsets.UTF_8));
         } catch (IOException broken) {
-            throw new UncheckedIOException(broken);
+            return Optional.empty();
         }
     }
 
-    private static Tree.Entries shippedTree(String name) {
-        return (Tree.Entries) Json.read(shippedText(name), DESCRIBED).tree().orElseThrow();
+    private static Set<String> shippedIds(String name) {
+        return Set.copyOf(ids(shipped().shipped.getOrDefault(name, Tree.Entries.NONE)));
     }
 
-    /** Reads a shop's file; faults where it can't be. */
-    private static Optional<Tree.Entries> checked(String text, String name, List<Fault> faults) {
+    /** Reads a file, whose steps may be some that ship; faults where it can't be. */
+    private static Optional<Tree.Entries> checked(
+            String text, String name, Set<String> shipped, List<Fault> faults) {
         Json.Read read = Json.read(text, DESCRIBED);
         if (read.tree().isEmpty()) {
             faults.addAll(read.faults());
@@ -154,13 +185,13 @@ public final class StepLibrary {
         TreeCursor root = TreeCursor.root(read.tree().get());
         root.expectObject();
         if (root.faults().isEmpty()) {
-            check(root, name);
+            check(root, name, shipped);
         }
         faults.addAll(root.faults());
         return Optional.of(root.entries());
     }
 
-    private static void check(TreeCursor root, String name) {
+    private static void check(TreeCursor root, String name, Set<String> shipped) {
         TreeCursor version = root.at(KEY);
         if (!version.isPresent()) {
             version.fault(FileFinding.NO_STEPS.of(), FileFinding.THE_NUMBER.of(Quantity.count(VERSION)));
@@ -179,7 +210,6 @@ public final class StepLibrary {
                                 TreeFinding.THE_TEXT.of(Quantity.text(said)),
                                 FileFinding.ITS_WAY.of(Quantity.text(name))));
         root.at("order").value(ValueType.whole(-1000, 1000));
-        Set<String> shipped = new HashSet<>(ids(shippedTree(name)));
         Set<String> known = new HashSet<>(shipped);
         Set<String> seen = new HashSet<>();
         for (TreeCursor at : root.at("steps").elements()) {
@@ -224,18 +254,18 @@ public final class StepLibrary {
 
     /** What ships, with what the shop says laid over it: step by step, key by key. */
     private StepFile merged(String name) {
-        Tree.Entries ours = shippedTree(name);
+        Tree.Entries ours = shipped.getOrDefault(name, Tree.Entries.NONE);
         Tree.Entries theirs = shop.getOrDefault(name, Tree.Entries.NONE);
         List<String> order = new ArrayList<>(ids(ours));
         Map<String, Step> steps = new LinkedHashMap<>();
         for (Tree.Entries entry : entries(ours)) {
             steps.put(id(entry), step(entry, Step.Edits.NONE));
         }
-        Map<String, Tree.Entries> shipped = new LinkedHashMap<>();
-        entries(ours).forEach(entry -> shipped.put(id(entry), entry));
+        Map<String, Tree.Entries> bases = new LinkedHashMap<>();
+        entries(ours).forEach(entry -> bases.put(id(entry), entry));
         for (Tree.Entries entry : entries(theirs)) {
             String id = id(entry);
-            Tree.Entries base = shipped.getOrDefault(id, Tree.Entries.NONE);
+            Tree.Entries base = bases.getOrDefault(id, Tree.Entries.NONE);
             Map<String, Tree> laid = new LinkedHashMap<>(base.all());
             laid.putAll(entry.all());
             Set<String> changed = StepReader.said(entry);
@@ -249,7 +279,7 @@ public final class StepLibrary {
             }
             steps.put(
                     id,
-                    step(new Tree.Entries(laid), new Step.Edits(off, !shipped.containsKey(id), Set.copyOf(changed))));
+                    step(new Tree.Entries(laid), new Step.Edits(off, !bases.containsKey(id), Set.copyOf(changed))));
             if (moved || !order.contains(id)) {
                 place(order, id, entry.get("after"));
             }
@@ -342,7 +372,7 @@ public final class StepLibrary {
         Tree.Entries next = new Tree.Entries(all);
         String text = Json.print(next);
         List<Fault> found = new ArrayList<>();
-        checked(text, name, found);
+        checked(text, name, Set.copyOf(ids(shipped.getOrDefault(name, Tree.Entries.NONE))), found);
         if (!found.isEmpty()) {
             throw new IOException(name + ".json");
         }
@@ -356,7 +386,7 @@ public final class StepLibrary {
             TextFile.write(text, file);
             nextShop.put(name, next);
         }
-        return new StepLibrary(folder, nextShop, faults);
+        return new StepLibrary(shipped, folder, nextShop, faults);
     }
 
     /** The schema of a step file (JSON Schema, draft 2020-12). */

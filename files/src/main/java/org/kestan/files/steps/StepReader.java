@@ -29,7 +29,8 @@ import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.repair.steps.Fact;
 import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepCondition;
-import org.kestan.repair.steps.StepNumber;
+import org.kestan.repair.plan.PlanNumber;
+import org.kestan.repair.plan.PlanParts;
 
 /** Reads one step from its place in a step file; what can't be read is a fault there. */
 final class StepReader {
@@ -103,7 +104,7 @@ final class StepReader {
                 kind.isPresent() && minutes.filter(each -> each > 0).isPresent()
                         ? Optional.of(new Step.Pause(kind.get(), minutes.get()))
                         : Optional.empty(),
-                keyed(at.at("numbers"), List.of(StepNumber.values())),
+                keyed(at.at("numbers"), PlanParts.NUMBERS),
                 lines(at.at("reads")),
                 at.at("into").value(INTO).orElse(Step.Into.AFTER),
                 texts(at.at("bags")),
@@ -151,7 +152,7 @@ final class StepReader {
                 keyed(at.at("schools"), List.of(School.values())),
                 ways(at.at("ways")),
                 keyed(at.at("facts"), List.of(Fact.values())),
-                keyed(at.at("needs"), List.of(StepNumber.values())));
+                keyed(at.at("needs"), PlanParts.NUMBERS));
     }
 
     private static List<Way> ways(TreeCursor at) {
@@ -202,7 +203,7 @@ final class StepReader {
                                 .put("kind", SchemaDraft.of(WAIT))
                                 .put("minutes", SchemaDraft.of(MINUTES))
                                 .entries())
-                .put("numbers", keys(Stream.of(StepNumber.values())))
+                .put("numbers", keys(PlanParts.NUMBERS.stream()))
                 .put("reads", SchemaDraft.list(SchemaDraft.oneOf(List.copyOf(LINES.keySet()))))
                 .put("into", SchemaDraft.of(INTO))
                 .put("bags", texts)
@@ -220,7 +221,7 @@ final class StepReader {
                 .put("schools", keys(Stream.of(School.values())))
                 .put("ways", keys(WayCatalog.ALL.stream()))
                 .put("facts", keys(Stream.of(Fact.values())))
-                .put("needs", keys(Stream.of(StepNumber.values())))
+                .put("needs", keys(PlanParts.NUMBERS.stream()))
                 .entries();
     }
 

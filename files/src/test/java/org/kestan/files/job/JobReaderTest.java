@@ -46,7 +46,7 @@ public class JobReaderTest {
         assertThat(outcome.job()).isEmpty();
         assertThat(outcome.faults()).hasSize(1);
         assertThat(outcome.faults().get(0).pointer()).isEqualTo(pointer);
-        assertThat(Wording.in(BenchUnit.MILLIMETRES).line(outcome.faults().get(0)))
+        assertThat(Wording.in(BenchUnit.MILLIMETERS).line(outcome.faults().get(0)))
                 .contains(word)
                 .contains("accepted:");
     }
@@ -82,7 +82,7 @@ public class JobReaderTest {
         JobTree.Read outcome = JobReader.read(text);
         assertThat(outcome.job()).isEmpty();
         assertThat(outcome.faults()).isNotEmpty();
-        assertThat(Wording.in(BenchUnit.MILLIMETRES).line(outcome.faults().get(0)))
+        assertThat(Wording.in(BenchUnit.MILLIMETERS).line(outcome.faults().get(0)))
                 .contains(word)
                 .doesNotContain("\n");
     }
@@ -96,7 +96,7 @@ public class JobReaderTest {
     @Test
     public void bytesMustBeUtf8() throws IOException {
         byte[] latin = BadFiles.GOOD.replace("dovetail", "d\u00e9").getBytes(StandardCharsets.ISO_8859_1);
-        assertThat(Wording.in(BenchUnit.MILLIMETRES)
+        assertThat(Wording.in(BenchUnit.MILLIMETERS)
                         .line(JobReader.read(latin).faults().get(0)))
                 .contains("UTF-8");
         byte[] marked = ("\ufeff" + BadFiles.GOOD).getBytes(StandardCharsets.UTF_8);
@@ -106,10 +106,10 @@ public class JobReaderTest {
     @Test
     public void filesThatCantBeReadAreFaultsToo() throws IOException {
         Path folder = Files.createTempDirectory("kestan-test-");
-        assertThat(Wording.in(BenchUnit.MILLIMETRES)
+        assertThat(Wording.in(BenchUnit.MILLIMETERS)
                         .line(JobFile.read(folder).faults().get(0)))
                 .contains("folder");
-        assertThat(Wording.in(BenchUnit.MILLIMETRES)
+        assertThat(Wording.in(BenchUnit.MILLIMETERS)
                         .line(JobFile.read(folder.resolve("none.kestan.json"))
                                 .faults()
                                 .get(0)))
@@ -119,7 +119,7 @@ public class JobReaderTest {
                 huge, java.nio.file.StandardOpenOption.CREATE, java.nio.file.StandardOpenOption.WRITE)) {
             channel.position(TextFile.LARGEST).write(java.nio.ByteBuffer.wrap(new byte[] {0}));
         }
-        assertThat(Wording.in(BenchUnit.MILLIMETRES)
+        assertThat(Wording.in(BenchUnit.MILLIMETERS)
                         .line(JobFile.read(huge).faults().get(0)))
                 .contains("larger");
         Files.delete(huge);

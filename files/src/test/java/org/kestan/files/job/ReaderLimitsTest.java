@@ -23,7 +23,7 @@ import tools.jackson.databind.JsonNode;
 /** Files from outside: what is too large, too many or no text at all has a fault at its place, and nothing falls over. */
 public class ReaderLimitsTest {
 
-    private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETRES);
+    private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETERS);
 
     private static String pointer(String text) {
         List<Fault> faults = JobReader.read(text).faults();

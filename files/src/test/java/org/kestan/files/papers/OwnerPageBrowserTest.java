@@ -108,7 +108,7 @@ public class OwnerPageBrowserTest {
                 ShopStandards.DEFAULT);
         List<Path> written = OwnerPapers.report(
                         analysis,
-                        Wording.in(BenchUnit.MILLIMETRES),
+                        Wording.in(BenchUnit.MILLIMETERS),
                         List.of(
                                 new OwnerPaper.Photograph(photograph(), "The loose brace"),
                                 new OwnerPaper.Photograph("no picture".getBytes(StandardCharsets.UTF_8), "lost")),

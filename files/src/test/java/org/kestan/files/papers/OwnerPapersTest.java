@@ -41,7 +41,7 @@ import org.w3c.dom.NodeList;
 public class OwnerPapersTest {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
-    private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETRES);
+    private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETERS);
     private static final ShopStandards SHOP = ShopStandards.DEFAULT.withLetterhead(new Letterhead(
             "Harbour <Workshop> & Sons", "Quay 7\nHaven", "Half beforehand.\nPick up within a month.", 14, 20, ""));
 

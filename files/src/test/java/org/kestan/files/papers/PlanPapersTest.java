@@ -51,7 +51,7 @@ public class PlanPapersTest {
     /** What a template may be off, mm. */
     private static final double TRUE = 0.05;
 
-    private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETRES);
+    private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETERS);
 
     private static WorkPlan plan(String file, Way... ways) {
         Job job = JobReader.read(DemoJobs.bytes(file)).job().orElseThrow();

@@ -76,7 +76,7 @@ public class SheetPapersTest {
         SheetCsv.Outcome outcome = SheetCsv.read(csv, good().visit());
         assertThat(outcome.visit()).isEmpty();
         assertThat(outcome.faults()).isNotEmpty();
-        assertThat(Wording.in(BenchUnit.MILLIMETRES).say(outcome.faults())).contains(word);
+        assertThat(Wording.in(BenchUnit.MILLIMETERS).say(outcome.faults())).contains(word);
     }
 
     @Test

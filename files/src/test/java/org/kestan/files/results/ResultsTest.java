@@ -27,7 +27,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** What other programs read of a job: verdict and plan, of the sample jobs and of what is left when a key is taken out. */
 public class ResultsTest {
 
-    private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETRES);
+    private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETERS);
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
 
     @DataProvider

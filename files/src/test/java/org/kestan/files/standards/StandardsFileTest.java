@@ -47,7 +47,7 @@ public class StandardsFileTest {
         StandardsFile.Outcome read = StandardsFile.read(StandardsFile.write(shop));
         assertThat(read.faults()).isEmpty();
         assertThat(read.standards()).isEqualTo(shop);
-        assertThat(read.standards().origin(Standard.PULL_80)).isEqualTo(Origin.LEARNT);
+        assertThat(read.standards().origin(Standard.PULL_80)).isEqualTo(Origin.LEARNED);
         String odd = StandardsFile.write(shop).replace("1.05 mm", "-4 mm").replace("\"pull80\" ]", "\"nothing\" ]");
         assertThat(StandardsFile.read(odd).faults())
                 .extracting(Fault::pointer)

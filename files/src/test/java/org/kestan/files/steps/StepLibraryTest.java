@@ -34,7 +34,7 @@ import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepBook;
 import org.kestan.repair.steps.StepFile;
-import org.kestan.repair.steps.StepNumber;
+import org.kestan.repair.plan.PlanNumber;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.StepText;
 import org.kestan.text.Wording;
@@ -92,7 +92,7 @@ public class StepLibraryTest {
                 .getSchema(StepLibrary.schema());
         Set<String> ids = new HashSet<>();
         for (String name : StepLibrary.NAMES) {
-            assertThat(schema.validate(StepLibrary.shippedText(name), InputFormat.JSON))
+            assertThat(schema.validate(StepLibrary.shippedText(name).orElseThrow(), InputFormat.JSON))
                     .as(name)
                     .isEmpty();
             StepFile file = BOOK.file(name).orElseThrow();
@@ -128,7 +128,7 @@ public class StepLibraryTest {
                             assertThat(steps).as("%s %s %s", way, joint, form).isNotEmpty();
                             assertThat(steps.stream().map(Step::id)).doesNotHaveDuplicates();
                             for (Step step : steps) {
-                                for (StepNumber number : step.numbers()) {
+                                for (PlanNumber number : step.numbers()) {
                                     assertThat(number.amounts(plan))
                                             .as(step.id())
                                             .isNotEmpty();
@@ -303,7 +303,7 @@ public class StepLibraryTest {
                     .anyMatch(fault -> fault.pointer().equals(each.getValue()));
             assertThat(faults)
                     .allMatch(fault ->
-                            !Wording.in(BenchUnit.MILLIMETRES).line(fault).isBlank());
+                            !Wording.in(BenchUnit.MILLIMETERS).line(fault).isBlank());
             assertThatThrownBy(() -> StepLibrary.of(folder)
                             .with("nut", "nut-seat", Map.of("title", Optional.of(Tree.text("X")))))
                     .isInstanceOf(IOException.class);
@@ -321,5 +321,31 @@ public class StepLibraryTest {
         BOOK.compose(plan(demo(0), ShopStandards.DEFAULT, WayCatalog.SADDLE, WayCatalog.NUT, WayCatalog.NECK_RESET))
                 .forEach(step -> said.add(step.doing()));
         assertThat(said).doesNotHaveDuplicates();
+    }
+
+    /** What is wrong with one file that ships costs that way its steps, and no other. */
+    @Test
+    public void aMissingOrBrokenFileIsAFaultOfItsOwnWay() {
+        StepLibrary library = StepLibrary.shipping(name -> switch (name) {
+            case "nut" -> Optional.empty();
+            case "saddle" -> Optional.of("{\"kestanSteps\": 1, \"way\": \"saddle\", \"steps\": [{\"id\": ");
+            default -> StepLibrary.shippedText(name);
+        });
+        assertThat(library.faults()).containsOnlyKeys("nut", "saddle");
+        assertThat(library.book().file("nut").orElseThrow().steps()).isEmpty();
+        assertThat(library.book().file("neck-reset").orElseThrow().steps()).isNotEmpty();
+        assertThat(StepLibrary.shipped().faults()).isEmpty();
+    }
+
+    @Test
+    public void everyWayHasSteps() {
+        assertThat(WayCatalog.ALL)
+                .allSatisfy(way -> assertThat(StepLibrary.shipped()
+                                .book()
+                                .file(way.key())
+                                .orElseThrow()
+                                .steps())
+                        .as(way.key())
+                        .isNotEmpty());
     }
 }

@@ -122,7 +122,7 @@ final class LearnedBox extends VBox {
         VBox box = new VBox(title, said, hand);
         box.getStyleClass().add("learned-row");
         if (offer.taken()) {
-            Label mark = new Label(Wording.label(Origin.LEARNT));
+            Label mark = new Label(Wording.label(Origin.LEARNED));
             mark.getStyleClass().add("standard-mark");
             hand.getChildren().add(mark);
         }

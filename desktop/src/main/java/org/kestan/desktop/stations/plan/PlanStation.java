@@ -319,7 +319,7 @@ public final class PlanStation extends ScrollPane implements Room {
                 show(
                         joint.getChildren(),
                         cards.stream()
-                                .filter(card -> card.id() == Card.Id.JOINT)
+                                .filter(card -> card.id().key().equals("joint"))
                                 .toList());
                 map.show(session);
                 cheeks.refresh();

@@ -42,8 +42,8 @@ final class LineLayer extends Group {
                     scale.y(profile.stringAt(side, 0)),
                     scale.x(view.saddle()),
                     scale.y(profile.stringAt(side, view.saddle())),
-                    scale.x(view.stringEnd()),
-                    scale.y(view.stringEndHeight()));
+                    scale.x(profile.stringEnd()),
+                    scale.y(profile.stringEndHeight()));
         }
     }
 }

@@ -167,7 +167,7 @@ final class NeckPictureSkin extends SkinBase<NeckPicture> {
 
         private void scaleLines() {
             // Round numbers of the unit in use.
-            double one = shown.unit() == BenchUnit.MILLIMETRES ? 1 : FIFTY_THOU;
+            double one = shown.unit() == BenchUnit.MILLIMETERS ? 1 : FIFTY_THOU;
             double step = STEPS_OF_SCALE.stream()
                     .map(each -> each * one)
                     .filter(each -> each * scale >= LEAST_STEP_PIXELS)

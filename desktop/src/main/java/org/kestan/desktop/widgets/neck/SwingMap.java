@@ -27,7 +27,7 @@ public final class SwingMap extends GridPane {
     private final List<Label> cells = new ArrayList<>();
     private final Consumer<String> say;
     private Optional<Swing> swing = Optional.empty();
-    private BenchUnit unit = BenchUnit.MILLIMETRES;
+    private BenchUnit unit = BenchUnit.MILLIMETERS;
     private double touch;
     private int columns;
     private int chosen;

@@ -1,0 +1,17 @@
+package org.kestan.judgment.way;
+
+/** How a way takes part in the search for what the shop would do (§6). */
+public enum Role {
+    /** Nothing is done to the instrument. */
+    NOTHING,
+    /** Comes before any number counts: what is loose, lifted or dry. */
+    FIRST,
+    /** Set beside whatever else is done: relief and nut. */
+    PREPARATION,
+    /** Brings the strings to the height that is wanted. */
+    MAIN,
+    /** Follows a main way or stands by itself; the action stays as it is, or nearly so. */
+    FINISH,
+    /** Offered and judged like the others, but never part of a sequence that is searched. */
+    ALONE
+}

@@ -1,0 +1,80 @@
+package org.kestan.repair.plan;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
+import org.kestan.repair.plan.PlanNumber.Amount;
+
+/** What the work does to the strings' length and to fret 12 against the octave. */
+final class IntonationPart implements PlanPart {
+
+    @Override
+    public Optional<PartCard> card(WorkPlan plan) {
+        return plan.intonation().map(IntonationPart::card);
+    }
+
+    private static PartCard card(Intonation intonation) {
+        PartCard.Writer card = PartCard.of("intonation");
+        card.row("length", Quantity.far(intonation.lengthAfter()), Quantity.difference(intonation.lengthChange()));
+        card.row(
+                card.words("octave"),
+                List.of(
+                        new Quantity.Cents(intonation.centsChange().get(Side.BASS)),
+                        new Quantity.Cents(intonation.centsChange().get(Side.TREBLE))),
+                List.of(card.said(intonation.stringsKnown() ? "change-both" : "by-lengths")),
+                Optional.empty());
+        intonation
+                .setBack()
+                .ifPresent(back -> card.row("back", PartCard.fines(back), card.said("to-sound-octave")));
+        if (!intonation.compensation().isEmpty()) {
+            card.row(
+                    card.words("compensation"),
+                    intonation.compensation().stream()
+                            .<Quantity>map(each -> Quantity.fine(each.back()))
+                            .toList(),
+                    List.of(card.said("bass-to-treble")),
+                    Optional.empty());
+        }
+        intonation
+                .line()
+                .ifPresent(line -> card.row(
+                        card.words("new-line"),
+                        List.of(Quantity.far(line.bass()), Quantity.far(line.treble())),
+                        List.of(card.said(intonation.setBack().isPresent() ? "by-the-cents" : "the-least")),
+                        Optional.empty()));
+        return card.note(intonation.setBack().isPresent() ? "plugged" : "read-octave")
+                .card();
+    }
+
+    @Override
+    public void figures(WorkPlan plan, Map<PlanFigure, Double> figures) {
+        plan.intonation().ifPresent(intonation -> figures.put(PlanFigure.LENGTH, intonation.lengthChange()));
+    }
+
+    @Override
+    public List<PlanNumber> numbers() {
+        return List.of(new PlanNumber("saddle-line", plan -> plan.intonation()
+                .flatMap(Intonation::line)
+                .map(line -> Amount.both(line, Quantity::length))
+                .orElse(List.of())));
+    }
+
+    @Override
+    public void data(WorkPlan plan, PartData root) {
+        plan.intonation().ifPresent(intonation -> {
+            PartData node = root.object("intonation")
+                    .put("stringLengthChange", intonation.lengthChange())
+                    .put("cents", Sides.mean(intonation.centsChange()))
+                    .sides("centsBySide", intonation.centsChange());
+            intonation.setBack().ifPresent(back -> node.sides("setBack", back));
+            intonation
+                    .compensation()
+                    .forEach(each ->
+                            node.item("compensation").put("string", each.string()).put("back", each.back()));
+            intonation.line().ifPresent(line -> node.sides("saddleLine", line));
+        });
+    }
+}

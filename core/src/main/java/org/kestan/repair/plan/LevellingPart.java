@@ -1,0 +1,53 @@
+package org.kestan.repair.plan;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.analysis.swing.Levelling;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.geometry.Tolerances;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.standards.Standard;
+
+/** What comes off which fret once all else is done. */
+final class LevellingPart implements PlanPart {
+
+    @Override
+    public Optional<PartCard> card(WorkPlan plan) {
+        return plan.levelling().map(levelling -> card(plan, levelling));
+    }
+
+    private static PartCard card(WorkPlan plan, Levelling levelling) {
+        PartCard.Writer card = PartCard.of("levelling");
+        levelling.off().stream()
+                .filter(each -> each.off() >= Tolerances.SHOWN)
+                .forEach(each -> card.row(
+                        card.words("fret", Quantity.count(each.fret())),
+                        List.of(Quantity.fine(each.off())),
+                        List.of(),
+                        Optional.empty()));
+        OptionalDouble height = plan.job().millimeters(Reading.FRET_HEIGHT);
+        if (height.isEmpty()) {
+            return card.note("read-height").card();
+        }
+        double least = plan.shop().get(Standard.FRET_LEAST);
+        List<Integer> replace = levelling.tooLow(height.getAsDouble(), least);
+        return (replace.isEmpty()
+                        ? card.note("height-left", Quantity.fine(least))
+                        : card.note(
+                                "replace",
+                                new Quantity.Several(replace.stream()
+                                        .<Quantity>map(Quantity::count)
+                                        .toList()),
+                                Quantity.fine(least)))
+                .card();
+    }
+
+    @Override
+    public List<PlanNumber> numbers() {
+        return List.of(PlanNumber.one("levelling", plan -> plan.levelling()
+                .flatMap(levelling -> levelling.off().stream().max(Comparator.comparingDouble(Levelling.Off::off)))
+                .map(most -> Quantity.fine(most.off()))));
+    }
+}

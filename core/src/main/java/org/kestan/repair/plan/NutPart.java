@@ -1,0 +1,68 @@
+package org.kestan.repair.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.base.finding.Finding;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.geometry.Tolerances;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.standards.Standard;
+import org.kestan.judgment.way.Effect;
+import org.kestan.repair.plan.PlanNumber.Amount;
+
+/** The strings over fret 1 afterward, and what the frets past the joint ask. */
+final class NutPart implements PlanPart {
+
+    @Override
+    public Optional<PartCard> card(WorkPlan plan) {
+        return plan.planned().map(after -> card(plan, plan.measured().orElseThrow(), after));
+    }
+
+    private static PartCard card(WorkPlan plan, Setup before, Setup after) {
+        PartCard.Writer card = PartCard.of("nut-and-frets");
+        for (Side side : Side.values()) {
+            double height = after.nut().get(side);
+            card.row(
+                    card.words("over-first", Quantity.term(side)),
+                    List.of(Quantity.fine(height)),
+                    List.of(Quantity.difference(height - before.nut().get(side))),
+                    Optional.empty());
+        }
+        double low = Math.min(after.nut().bass(), after.nut().treble());
+        double least = plan.shop().get(Standard.NUT_LOW, plan.job().family());
+        return card.note(
+                        low < least - Tolerances.SHOWN
+                                ? card.words("nut-too-low", Quantity.fine(least - low))
+                                : card.words("nut-again"))
+                .note(frets(plan, card))
+                .card();
+    }
+
+    private static Finding frets(WorkPlan plan, PartCard.Writer card) {
+        if (plan.wedge().isEmpty()) {
+            boolean unread = plan.turnsNeck() && !plan.has(Effect.SLACKENS_STRINGS);
+            return card.words(unread ? "read-extension" : "frets-stay");
+        }
+        WedgePlan wedge = plan.wedge().get();
+        if (wedge.end() > Tolerances.SHOWN) {
+            return card.words("wedge-moves");
+        }
+        return wedge.rises() > 0
+                ? card.words("plane", Quantity.fine(wedge.rises()))
+                : card.words("no-wedge", Quantity.fine(wedge.fallAway()));
+    }
+
+    @Override
+    public List<PlanNumber> numbers() {
+        return List.of(new PlanNumber("nut", plan -> plan.planned()
+                .map(each -> Amount.both(each.nut(), Quantity::fine))
+                .orElse(List.of())));
+    }
+
+    @Override
+    public Set<String> shows() {
+        return Set.of("strings");
+    }
+}

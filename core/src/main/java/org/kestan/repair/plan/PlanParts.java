@@ -1,0 +1,34 @@
+package org.kestan.repair.plan;
+
+import java.util.List;
+import java.util.Optional;
+
+/** The parts a work plan has, in working order. A new one is a class beside these, a line here, and its words. */
+public final class PlanParts {
+
+    /** All of them, in working order. */
+    public static final List<PlanPart> ALL = List.of(
+            new SetupPart(),
+            new NeckPart(),
+            new JointPart(),
+            new SaddlePart(),
+            new BridgePart(),
+            new AnchoragePart(),
+            new StringSetPart(),
+            new ClearancePart(),
+            new IntonationPart(),
+            new WedgePart(),
+            new NutPart(),
+            new LevellingPart());
+
+    /** The numbers that steps may show, of all parts. */
+    public static final List<PlanNumber> NUMBERS =
+            ALL.stream().flatMap(part -> part.numbers().stream()).toList();
+
+    private PlanParts() {}
+
+    /** Returns the cards of a plan, in working order. */
+    public static List<PartCard> cards(WorkPlan plan) {
+        return ALL.stream().map(part -> part.card(plan)).flatMap(Optional::stream).toList();
+    }
+}

@@ -1,0 +1,54 @@
+package org.kestan.repair.plan;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.base.finding.Quantity;
+import org.kestan.base.sheet.Side;
+import org.kestan.repair.plan.PlanNumber.Amount;
+
+/** How the instrument plays afterward: action, relief, and where the fret line then lies at pitch. */
+final class SetupPart implements PlanPart {
+
+    @Override
+    public Optional<PartCard> card(WorkPlan plan) {
+        return plan.planned().map(after -> card(plan, plan.measured().orElseThrow(), after));
+    }
+
+    private static PartCard card(WorkPlan plan, Setup before, Setup after) {
+        PartCard.Writer card = PartCard.of("afterward");
+        for (Side side : Side.values()) {
+            double action = after.action().get(side);
+            card.known(
+                    card.words("action-then", Quantity.term(side)),
+                    Quantity.length(action),
+                    PlanFigure.of(side, PlanFigure.ACTION_BASS, PlanFigure.ACTION_TREBLE),
+                    Quantity.difference(action - before.action().get(side)));
+        }
+        if (!plan.isCorrection()) {
+            card.row(
+                    "relief",
+                    Quantity.fine(after.reliefGap()),
+                    Quantity.difference(after.reliefGap() - before.reliefGap()));
+            plan.projection()
+                    .ifPresent(projection ->
+                            card.row("strung", Quantity.length(projection.strung()), card.said("at-pitch")));
+        }
+        return card.card();
+    }
+
+    @Override
+    public List<PlanNumber> numbers() {
+        return List.of(
+                PlanNumber.one("relief", plan -> plan.planned().map(each -> Quantity.fine(each.reliefGap()))),
+                new PlanNumber("action", plan -> plan.planned()
+                        .map(each -> Amount.both(each.action(), Quantity::length))
+                        .orElse(List.of())));
+    }
+
+    @Override
+    public Set<String> shows() {
+        return Set.of("reliefGap", "neck", "strings", "basis");
+    }
+}
