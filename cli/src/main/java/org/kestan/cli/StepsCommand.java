@@ -1,18 +1,18 @@
 package org.kestan.cli;
 
-import org.kestan.repair.steps.StepFile;
-import org.kestan.judgment.way.Way;
-import org.kestan.base.finding.Fault;
-import java.util.stream.Collectors;
-import java.util.TreeSet;
-import java.util.Set;
-import java.util.Map;
-import java.util.List;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import org.kestan.base.finding.Fault;
 import org.kestan.files.results.StepsJson;
 import org.kestan.files.steps.StepLibrary;
+import org.kestan.judgment.way.Way;
+import org.kestan.repair.steps.StepFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;

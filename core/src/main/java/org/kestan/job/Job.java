@@ -152,6 +152,16 @@ public final class Job {
         return with(Sections.STRINGS, List.copyOf(next));
     }
 
+    /** Returns the set that is wanted in place of the one that is on, from the bass side; none where that stays. */
+    public List<StringSpec> wantedStrings() {
+        return section(Sections.WANTED_STRINGS);
+    }
+
+    /** Returns this job with another set wanted. */
+    public Job withWantedStrings(List<StringSpec> next) {
+        return with(Sections.WANTED_STRINGS, List.copyOf(next));
+    }
+
     /** Returns the pictures kept with the job. */
     public List<Photo> photos() {
         return section(Sections.PHOTOS);

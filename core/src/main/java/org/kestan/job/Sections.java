@@ -37,7 +37,7 @@ public final class Sections {
     public static final Section<Values> INSTRUMENT = new LinesSection("instrument", Lines.OF_INSTRUMENT);
 
     /** The string set. */
-    public static final Section<List<StringSpec>> STRINGS = new StringsSection();
+    public static final Section<List<StringSpec>> STRINGS = new StringsSection("strings", "instrument.strings");
 
     /** What is asked when it comes in. */
     public static final Section<Values> INTAKE = new LinesSection("intake", Lines.OF_INTAKE);
@@ -47,6 +47,10 @@ public final class Sections {
 
     /** What is aimed at. What is left out stays as it is now. */
     public static final Section<Values> TARGET = new LinesSection("target", Lines.OF_TARGET);
+
+    /** The set that is wanted in place of the one that is on; none where that stays. */
+    public static final Section<List<StringSpec>> WANTED_STRINGS =
+            new StringsSection("wanted-strings", "target.strings");
 
     /** The ways taken into the plan. */
     public static final Section<List<String>> WAYS = new WaysSection();
@@ -88,6 +92,7 @@ public final class Sections {
             INTAKE,
             VISITS,
             TARGET,
+            WANTED_STRINGS,
             WAYS,
             STEPS,
             WAITS,

@@ -62,7 +62,8 @@ public final class JobAnalysis {
      * @param plan those of the plan
      * @param nextGap the fret over which one more gap is worth most; empty when none is
      */
-    public record Spread(Uncertainty correction, Map<PlanFigure, Uncertainty.Estimate> plan, Optional<NextGap> nextGap) {
+    public record Spread(
+            Uncertainty correction, Map<PlanFigure, Uncertainty.Estimate> plan, Optional<NextGap> nextGap) {
 
         /** Nothing known of it. */
         public static final Spread NONE = new Spread(new Uncertainty(Map.of()), Map.of(), Optional.empty());

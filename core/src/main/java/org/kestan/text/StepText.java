@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.sheet.Side;
+import org.kestan.repair.plan.PlanNumber;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.steps.StepCheck;
-import org.kestan.repair.plan.PlanNumber;
 
 /**
  * A number of the plan as it stands in a step, to be read from across the bench.

@@ -130,7 +130,8 @@ public final class Wording {
             return how.isEmpty()
                     ? Numbers.plain(plain.number())
                     : (how.startsWith("+") && plain.number() > 0 ? "+" : "")
-                            + Numbers.decimals(plain.number(), Integer.parseInt(how)).replace('-', '\u2212');
+                            + Numbers.decimals(plain.number(), Integer.parseInt(how))
+                                    .replace('-', '\u2212');
         }
         if (quantity instanceof Quantity.Cents cents) {
             return Numbers.decimals(cents.cents(), 1);

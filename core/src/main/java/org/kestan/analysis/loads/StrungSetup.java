@@ -7,8 +7,10 @@ import org.kestan.analysis.setup.Setup;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.strings.Fretted;
 import org.kestan.base.strings.LoadedString;
+import org.kestan.job.Job;
 
 /**
  * What an instrument will be after some work.
@@ -19,6 +21,19 @@ import org.kestan.base.strings.LoadedString;
 public record StrungSetup(Setup setup, Optional<StringLoads> strings) {
 
     private static final int OCTAVE = 12;
+
+    /**
+     * A set-up with the strings that are then on: another set where it has one.
+     *
+     * @param loads of the set on the sheet; empty when it is not known
+     */
+    public static StrungSetup of(Setup setup, Job job, ShopStandards shop, Optional<StringLoads> loads) {
+        return new StrungSetup(
+                setup,
+                setup.otherStrings()
+                        .map(set -> StringLoads.of(job.withStrings(set), shop))
+                        .orElse(loads));
+    }
 
     /** Sum of the press of the strings on the saddle, N; empty when strings or break angle are not known (§3.14). */
     public OptionalDouble press() {

@@ -45,7 +45,7 @@ public record Anchorage(
     }
 
     /** Angle behind a floating bridge of the given height; empty when the tailpiece was not read. */
-    Optional<Angle> behindTailpiece(double bridgeHeight) {
+    public Optional<Angle> behindTailpiece(double bridgeHeight) {
         if (tailpieceHeight.isEmpty() || tailpieceDistance.orElse(0) <= 0) {
             return Optional.empty();
         }

@@ -257,7 +257,8 @@ public record Setup(
      * @param topRise how far the top rises under the bridge, mm; negative when it sinks
      */
     public Setup afterTailpiece(double height, double topRise) {
-        return withAnchorage(anchorage.withTailpieceHeight(OptionalDouble.of(height))).afterCrownsMoved(topRise);
+        return withAnchorage(anchorage.withTailpieceHeight(OptionalDouble.of(height)))
+                .afterCrownsMoved(topRise);
     }
 
     private Setup afterCrownsMoved(double rise) {

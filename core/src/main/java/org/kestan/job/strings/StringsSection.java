@@ -10,21 +10,28 @@ import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.UnknownKeys;
 
-/** The string set, from the bass side. */
+/** A set of strings, from the bass side: the one that is on, or the one that is wanted. */
 public final class StringsSection extends Section<List<StringSpec>> {
 
-    private static final String PATH = "instrument.strings";
     private static final ValueType<Material> MATERIAL = ValueType.choice(Material.class);
 
-    /** Names the section. */
-    public StringsSection() {
-        super("strings", List.of());
+    private final String path;
+
+    /**
+     * A set of strings.
+     *
+     * @param key name of the section
+     * @param path where it lies in a job file
+     */
+    public StringsSection(String key, String path) {
+        super(key, List.of());
+        this.path = path;
     }
 
     @Override
     public List<StringSpec> read(TreeCursor root) {
         List<StringSpec> strings = new ArrayList<>();
-        for (TreeCursor at : root.at(PATH).elements()) {
+        for (TreeCursor at : root.at(path).elements()) {
             at.expectObject();
             StringSpec string = new StringSpec(
                     at.at("gauge").value(ValueType.LENGTH),
@@ -40,7 +47,7 @@ public final class StringsSection extends Section<List<StringSpec>> {
 
     @Override
     public void write(List<StringSpec> strings, Tree.Draft root) {
-        items(root, PATH, strings.stream().map(each -> each.foreign().under(entries(each))));
+        items(root, path, strings.stream().map(each -> each.foreign().under(entries(each))));
     }
 
     private static Tree.Entries entries(StringSpec string) {
@@ -58,7 +65,7 @@ public final class StringsSection extends Section<List<StringSpec>> {
     @Override
     public void schema(SchemaDraft root) {
         root.put(
-                PATH,
+                path,
                 SchemaDraft.list(SchemaDraft.object()
                         .put("gauge", SchemaDraft.of(ValueType.LENGTH))
                         .put("wound", SchemaDraft.of(ValueType.FLAG))

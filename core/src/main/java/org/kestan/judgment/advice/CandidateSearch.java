@@ -17,8 +17,8 @@ import org.kestan.job.terms.Lines;
 import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
-import org.kestan.judgment.way.Suitability;
 import org.kestan.judgment.way.Role;
+import org.kestan.judgment.way.Suitability;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
 

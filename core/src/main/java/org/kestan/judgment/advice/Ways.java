@@ -61,7 +61,7 @@ public final class Ways {
 
     /** Returns the instrument as measured; empty when the sheet does not say enough. */
     public Optional<StrungSetup> measured() {
-        return about.measured().map(setup -> new StrungSetup(setup, loads));
+        return about.measured().map(setup -> strung(setup));
     }
 
     /** Returns what the ways are judged by. */
@@ -91,7 +91,7 @@ public final class Ways {
         List<Assessment> done = taken.stream().filter(Assessment::possible).toList();
         return new Combination(
                 taken,
-                after.map(setup -> new StrungSetup(setup, loads)),
+                after.map(setup -> strung(setup)),
                 after.map(about::met).orElse(false),
                 done.stream().mapToDouble(Assessment::hours).sum(),
                 done.stream().mapToDouble(Assessment::cost).sum());
@@ -103,6 +103,10 @@ public final class Ways {
                 .filter(setup -> about.joined(Joint.POCKET_BOLT))
                 .map(setup -> Shim.stock(setup, about.shop(), about.length(Reading.POCKET_LENGTH)))
                 .orElse(List.of());
+    }
+
+    private StrungSetup strung(Setup setup) {
+        return StrungSetup.of(setup, about.job(), about.shop(), loads);
     }
 
     private Assessment taken(JudgmentContext together, Way way, Setup from) {
@@ -118,7 +122,7 @@ public final class Ways {
                 way,
                 outcome.fit(),
                 outcome.reasons(),
-                outcome.after().map(setup -> new StrungSetup(setup, loads)),
+                outcome.after().map(setup -> strung(setup)),
                 outcome.after().map(about::met).orElse(false),
                 outcome.reversible(),
                 about.shop().hours(outcome.prices()),

@@ -123,6 +123,13 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
         return value.isPresent() ? Optional.of(value.getAsDouble()) : Optional.empty();
     }
 
+    /** Returns how far the body folds: as read, else the shop's usual, mm; never negative. */
+    public double sink() {
+        return Math.max(
+                0,
+                sheetAnalysis.trajectory().flatMap(known -> boxed(known.sink())).orElseGet(() -> shop(Standard.SINK)));
+    }
+
     /** Tells whether the air is out of the shop's window. */
     public boolean dryOrDamp() {
         return soundness().dryOrDamp();

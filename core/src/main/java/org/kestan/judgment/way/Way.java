@@ -105,7 +105,8 @@ public abstract class Way implements Keyed {
 
     /** It can be done and leads to a set-up. */
     protected final Outcome can(Setup after, Finding... reasons) {
-        return new Outcome(Suitability.POSSIBLE, Optional.of(after), List.of(reasons), traits.reversible(), traits.prices());
+        return new Outcome(
+                Suitability.POSSIBLE, Optional.of(after), List.of(reasons), traits.reversible(), traits.prices());
     }
 
     /** It can be done and leads to a set-up. */
@@ -120,17 +121,24 @@ public abstract class Way implements Keyed {
 
     /** Wrong here. */
     protected final Outcome not(Finding reason) {
-        return new Outcome(Suitability.NOT_FOR_THIS_ONE, Optional.empty(), List.of(reason), traits.reversible(), traits.prices());
+        return new Outcome(
+                Suitability.NOT_FOR_THIS_ONE, Optional.empty(), List.of(reason), traits.reversible(), traits.prices());
     }
 
     /** Wrong here, but what would come of it is known and shown. */
     protected final Outcome not(Setup after, Finding reason) {
-        return new Outcome(Suitability.NOT_FOR_THIS_ONE, Optional.of(after), List.of(reason), traits.reversible(), traits.prices());
+        return new Outcome(
+                Suitability.NOT_FOR_THIS_ONE,
+                Optional.of(after),
+                List.of(reason),
+                traits.reversible(),
+                traits.prices());
     }
 
     /** A reading is missing. */
     protected final Outcome unknown(Finding reason) {
-        return new Outcome(Suitability.UNKNOWN, Optional.empty(), List.of(reason), traits.reversible(), traits.prices());
+        return new Outcome(
+                Suitability.UNKNOWN, Optional.empty(), List.of(reason), traits.reversible(), traits.prices());
     }
 
     @Override

@@ -1,13 +1,11 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.judgment.verdict.GateId;
-
-import java.util.List;
 import java.util.Optional;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity.Percent;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.terms.Lines;
+import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
 import org.kestan.judgment.way.WayBefore;

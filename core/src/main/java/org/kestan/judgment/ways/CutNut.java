@@ -1,11 +1,6 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.judgment.way.Role;
-import org.kestan.judgment.way.WayTraits;
-import org.kestan.judgment.verdict.GateId;
 import java.util.stream.Stream;
-
-import java.util.List;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
@@ -16,10 +11,13 @@ import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.Standard;
+import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Stage;
 import org.kestan.judgment.way.Way;
+import org.kestan.judgment.way.WayTraits;
 
 /** Cutting or filling the nut's slots. */
 final class CutNut extends Way {
@@ -30,7 +28,9 @@ final class CutNut extends Way {
     private static final Finding.Kind DOWN = Finding.kind("way.nut.down");
 
     CutNut() {
-        super(WayTraits.of("nut", Stage.NUT, Role.PREPARATION).costs(Standard.HOURS_NUT, Standard.PRICE_NUT).mends(GateId.NUT, GateId.ACTION));
+        super(WayTraits.of("nut", Stage.NUT, Role.PREPARATION)
+                .costs(Standard.HOURS_NUT, Standard.PRICE_NUT)
+                .mends(GateId.NUT, GateId.ACTION));
     }
 
     @Override

@@ -1,10 +1,5 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.judgment.way.Role;
-import org.kestan.judgment.way.WayTraits;
-import org.kestan.judgment.verdict.GateId;
-
-import java.util.List;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
@@ -14,13 +9,16 @@ import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.School;
 import org.kestan.base.standards.Standard;
+import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.verdict.SaddleReserve;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Stage;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
+import org.kestan.judgment.way.WayTraits;
 
 /** Lowering, raising or replacing the saddle. */
 final class FitSaddle extends Way {
@@ -38,7 +36,10 @@ final class FitSaddle extends Way {
     private static final Finding.Kind SNUG = Finding.kind("way.saddle.snug");
 
     FitSaddle() {
-        super(WayTraits.of("saddle", Stage.SADDLE, Role.MAIN).costs(Standard.HOURS_SADDLE, Standard.PRICE_SADDLE).does(Effect.SPENDS_SADDLE).mends(GateId.ACTION, GateId.SADDLE, GateId.BREAK_ANGLE));
+        super(WayTraits.of("saddle", Stage.SADDLE, Role.MAIN)
+                .costs(Standard.HOURS_SADDLE, Standard.PRICE_SADDLE)
+                .does(Effect.SPENDS_SADDLE)
+                .mends(GateId.ACTION, GateId.SADDLE, GateId.BREAK_ANGLE));
     }
 
     @Override

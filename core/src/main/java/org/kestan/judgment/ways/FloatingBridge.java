@@ -1,9 +1,5 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.judgment.way.Role;
-import org.kestan.judgment.way.WayTraits;
-import org.kestan.judgment.verdict.GateId;
-
 import java.util.List;
 import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
@@ -15,12 +11,15 @@ import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.Standard;
+import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Stage;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
+import org.kestan.judgment.way.WayTraits;
 
 /** All that a floating bridge can do: wheels, a trimmed foot, strips under it. */
 final class FloatingBridge extends Way {
@@ -49,7 +48,10 @@ final class FloatingBridge extends Way {
     private static final Finding.Kind FIT_STRIPS = Finding.kind("way.floating-bridge.fit-strips");
 
     FloatingBridge() {
-        super(WayTraits.of("floating-bridge", Stage.BRIDGE, Role.MAIN).costs(Standard.HOURS_FLOATING).does(Effect.FITS_FLOATING_BRIDGE).mends(GateId.ACTION));
+        super(WayTraits.of("floating-bridge", Stage.BRIDGE, Role.MAIN)
+                .costs(Standard.HOURS_FLOATING)
+                .does(Effect.FITS_FLOATING_BRIDGE)
+                .mends(GateId.ACTION));
     }
 
     @Override

@@ -1,12 +1,11 @@
 package org.kestan.judgment.ways;
 
-import java.util.stream.Stream;
-import org.kestan.job.Job;
-
 import java.util.List;
+import java.util.stream.Stream;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.standards.Standard;
+import org.kestan.job.Job;
 import org.kestan.job.terms.Joint;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
@@ -22,7 +21,10 @@ abstract class LastResortNeckWay extends NeckAngleWay {
     private static final Finding.Kind SAY_VALUE = Finding.kind("cheap-neck.say-value");
 
     LastResortNeckWay(String key, List<Standard> prices, Effect... more) {
-        super(key, prices, Stream.concat(Stream.of(Effect.LAST_RESORT), Stream.of(more)).toArray(Effect[]::new));
+        super(
+                key,
+                prices,
+                Stream.concat(Stream.of(Effect.LAST_RESORT), Stream.of(more)).toArray(Effect[]::new));
     }
 
     /** Tells whether it may be taken on an instrument whose reset is worth asking about. */

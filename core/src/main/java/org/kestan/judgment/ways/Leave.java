@@ -1,20 +1,19 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.judgment.way.Role;
-import org.kestan.judgment.way.WayTraits;
-import org.kestan.judgment.way.Effect;
-
 import java.util.List;
 import java.util.Optional;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity.Said;
+import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Stage;
 import org.kestan.judgment.way.Suitability;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
+import org.kestan.judgment.way.WayTraits;
 
 /** Leaving it as it is. */
 final class Leave extends Way {

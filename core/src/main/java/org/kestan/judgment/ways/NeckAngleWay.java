@@ -1,10 +1,5 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.judgment.way.Role;
-import org.kestan.judgment.way.WayTraits;
-import org.kestan.judgment.verdict.GateId;
-import org.kestan.base.standards.ShopStandards;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -21,14 +16,18 @@ import org.kestan.base.geometry.Angle;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Reading;
+import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
+import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Stage;
 import org.kestan.judgment.way.TargetReset;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
+import org.kestan.judgment.way.WayTraits;
 
 /** The ways that turn the neck for good, to the whole target of the job. */
 abstract class NeckAngleWay extends Way {

@@ -1,7 +1,5 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.job.Job;
-
 import java.util.ArrayList;
 import java.util.List;
 import org.kestan.analysis.setup.Setup;
@@ -11,6 +9,7 @@ import org.kestan.base.finding.Quantity.Money;
 import org.kestan.base.finding.Quantity.Term;
 import org.kestan.base.standards.SchoolQuestion;
 import org.kestan.base.standards.ShopStandards;
+import org.kestan.job.Job;
 import org.kestan.job.terms.Joint;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgment.way.JudgmentContext;

@@ -1,12 +1,6 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.judgment.way.Role;
-import org.kestan.judgment.way.WayTraits;
-import org.kestan.judgment.verdict.GateId;
-import org.kestan.base.standards.ShopStandards;
 import java.util.Optional;
-
-import java.util.List;
 import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
@@ -16,13 +10,17 @@ import org.kestan.base.finding.Quantity.Said;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
+import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Stage;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
+import org.kestan.judgment.way.WayTraits;
 
 /** A taller or lower bridge in place of the one there. */
 final class NewBridge extends Way {
@@ -40,7 +38,11 @@ final class NewBridge extends Way {
     private static final Finding.Kind NO_NEARER = Finding.kind("way.new-bridge.no-nearer");
 
     NewBridge() {
-        super(WayTraits.of("new-bridge", Stage.BRIDGE, Role.MAIN).costs(ShopStandards.NEW_BRIDGE).does(Effect.NEW_BRIDGE, Effect.SPENDS_SADDLE).combinesWith(Effect.TURNS_NECK, Effect.CUTS_HEEL).mends(GateId.BRIDGE, GateId.ACTION));
+        super(WayTraits.of("new-bridge", Stage.BRIDGE, Role.MAIN)
+                .costs(ShopStandards.NEW_BRIDGE)
+                .does(Effect.NEW_BRIDGE, Effect.SPENDS_SADDLE)
+                .combinesWith(Effect.TURNS_NECK, Effect.CUTS_HEEL)
+                .mends(GateId.BRIDGE, GateId.ACTION));
     }
 
     @Override

@@ -1,10 +1,5 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.judgment.way.Role;
-import org.kestan.judgment.way.WayTraits;
-import org.kestan.judgment.verdict.GateId;
-import org.kestan.job.Job;
-
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -21,14 +16,18 @@ import org.kestan.base.geometry.NeckRotation;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.Standard;
+import org.kestan.job.Job;
 import org.kestan.job.terms.Joint;
+import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Shim;
 import org.kestan.judgment.way.Stage;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
+import org.kestan.judgment.way.WayTraits;
 
 /** A full-pocket shim under a bolted neck. */
 final class PocketShim extends Way {
@@ -45,7 +44,11 @@ final class PocketShim extends Way {
     private static final Finding.Kind COARSER_THAN_STOCK = Finding.kind("way.pocket-shim.coarser-than-stock");
 
     PocketShim() {
-        super(WayTraits.of("pocket-shim", Stage.POCKET, Role.MAIN).costs(Standard.HOURS_SHIM, Standard.PRICE_SHIM).does(Effect.TURNS_NECK, Effect.SHIMS_POCKET).combinesWith(Effect.SPENDS_SADDLE, Effect.FITS_FLOATING_BRIDGE).mends(GateId.ACTION, GateId.NECK_PITCH));
+        super(WayTraits.of("pocket-shim", Stage.POCKET, Role.MAIN)
+                .costs(Standard.HOURS_SHIM, Standard.PRICE_SHIM)
+                .does(Effect.TURNS_NECK, Effect.SHIMS_POCKET)
+                .combinesWith(Effect.SPENDS_SADDLE, Effect.FITS_FLOATING_BRIDGE)
+                .mends(GateId.ACTION, GateId.NECK_PITCH));
     }
 
     @Override

@@ -1,12 +1,6 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.judgment.way.Role;
-import org.kestan.judgment.way.WayTraits;
-import org.kestan.judgment.verdict.GateId;
-import org.kestan.judgment.way.Effect;
 import java.util.Optional;
-
-import java.util.List;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
@@ -14,11 +8,15 @@ import org.kestan.base.finding.Quantity.Distance;
 import org.kestan.base.finding.Quantity.Turn;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.standards.Standard;
+import org.kestan.judgment.verdict.GateId;
+import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Stage;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
+import org.kestan.judgment.way.WayTraits;
 
 /** Ramping the pin holes, so that the strings bend more over the saddle. */
 final class RampPins extends Way {
@@ -30,7 +28,12 @@ final class RampPins extends Way {
     private static final Finding.Kind ACTION_STAYS = Finding.kind("way.pin-ramps.action-stays");
 
     RampPins() {
-        super(WayTraits.of("pin-ramps", Stage.BEND, Role.FINISH).irreversible().costs(Standard.HOURS_RAMPS).does(Effect.RAMPS_PINS).combinesWith(Effect.SPENDS_SADDLE, Effect.SPENDS_BRIDGE, Effect.TURNS_NECK, Effect.CUTS_HEEL).mends(GateId.BREAK_ANGLE));
+        super(WayTraits.of("pin-ramps", Stage.BEND, Role.FINISH)
+                .irreversible()
+                .costs(Standard.HOURS_RAMPS)
+                .does(Effect.RAMPS_PINS)
+                .combinesWith(Effect.SPENDS_SADDLE, Effect.SPENDS_BRIDGE, Effect.TURNS_NECK, Effect.CUTS_HEEL)
+                .mends(GateId.BREAK_ANGLE));
     }
 
     @Override

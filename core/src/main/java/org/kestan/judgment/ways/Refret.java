@@ -1,9 +1,5 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.judgment.way.Role;
-import org.kestan.judgment.way.WayTraits;
-import org.kestan.judgment.verdict.GateId;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -14,14 +10,17 @@ import org.kestan.base.finding.Quantity.Distance;
 import org.kestan.base.finding.Quantity.Said;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.Standard;
+import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.verdict.RodAdjustment;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Stage;
 import org.kestan.judgment.way.TargetReset;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
+import org.kestan.judgment.way.WayTraits;
 
 /** Planing and fretting the board anew, where no rod can set the relief. */
 final class Refret extends Way {
@@ -33,7 +32,11 @@ final class Refret extends Way {
     private static final Finding.Kind BOTH_CUTS = Finding.kind("way.refret.both-cuts", Distance.class, Distance.class);
 
     Refret() {
-        super(WayTraits.of("refret", Stage.RELIEF, Role.ALONE).irreversible().costs(Standard.HOURS_REFRET, Standard.PRICE_FRET_SET, Standard.HOURS_NUT, Standard.PRICE_NUT).does(Effect.PLANES_BOARD).mends(GateId.RELIEF, GateId.FRETBOARD));
+        super(WayTraits.of("refret", Stage.RELIEF, Role.ALONE)
+                .irreversible()
+                .costs(Standard.HOURS_REFRET, Standard.PRICE_FRET_SET, Standard.HOURS_NUT, Standard.PRICE_NUT)
+                .does(Effect.PLANES_BOARD)
+                .mends(GateId.RELIEF, GateId.FRETBOARD));
     }
 
     @Override

@@ -1,10 +1,8 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.judgment.verdict.GateId;
-
-import java.util.List;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.standards.Standard;
+import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
 import org.kestan.judgment.way.WayBefore;

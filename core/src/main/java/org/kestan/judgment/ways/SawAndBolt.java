@@ -1,11 +1,10 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.job.Job;
-
 import java.util.List;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.standards.Standard;
+import org.kestan.job.Job;
 import org.kestan.job.terms.Joint;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;

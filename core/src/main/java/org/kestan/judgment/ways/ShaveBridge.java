@@ -1,13 +1,8 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.judgment.way.Role;
-import org.kestan.judgment.way.WayTraits;
-import org.kestan.judgment.verdict.GateId;
-import org.kestan.base.standards.ShopStandards;
-import java.util.Optional;
-
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
@@ -16,15 +11,19 @@ import org.kestan.base.finding.Quantity.Said;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.School;
+import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.terms.Lines;
+import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.verdict.SaddleReserve;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Stage;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
+import org.kestan.judgment.way.WayTraits;
 
 /** Taking wood off the bridge, so that the saddle can come down. */
 final class ShaveBridge extends Way {
@@ -43,7 +42,11 @@ final class ShaveBridge extends Way {
     private static final Finding.Kind SAY_FIRST = Finding.kind("way.shave-bridge.say-first");
 
     ShaveBridge() {
-        super(WayTraits.of("shave-bridge", Stage.BRIDGE, Role.MAIN).irreversible().costs(ShopStandards.SHAVE).does(Effect.SPENDS_BRIDGE, Effect.SPENDS_SADDLE).mends(GateId.ACTION, GateId.SADDLE));
+        super(WayTraits.of("shave-bridge", Stage.BRIDGE, Role.MAIN)
+                .irreversible()
+                .costs(ShopStandards.SHAVE)
+                .does(Effect.SPENDS_BRIDGE, Effect.SPENDS_SADDLE)
+                .mends(GateId.ACTION, GateId.SADDLE));
     }
 
     @Override

@@ -1,9 +1,5 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.judgment.way.Role;
-import org.kestan.judgment.way.WayTraits;
-
-import java.util.List;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
@@ -15,8 +11,10 @@ import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.PlayingStyle;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Stage;
 import org.kestan.judgment.way.Way;
+import org.kestan.judgment.way.WayTraits;
 
 /** A raised nut for playing with a slide. */
 final class SlideSetUp extends Way {

@@ -1,10 +1,5 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.judgment.way.Role;
-import org.kestan.judgment.way.WayTraits;
-import org.kestan.judgment.verdict.GateId;
-
-import java.util.List;
 import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
@@ -14,12 +9,15 @@ import org.kestan.base.finding.Quantity.Distance;
 import org.kestan.base.finding.Quantity.Percent;
 import org.kestan.base.finding.Quantity.Said;
 import org.kestan.base.standards.Standard;
+import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Stage;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
+import org.kestan.judgment.way.WayTraits;
 
 /**
  * Tuning down lets the body rise by the share of its sink that the load falls by. The relief, which eases too, is left as it
@@ -33,7 +31,10 @@ final class TuneDown extends Way {
     private static final Finding.Kind SINK_USUAL = Finding.kind("way.tune-down.sink-usual");
 
     TuneDown() {
-        super(WayTraits.of("tune-down", Stage.NECK, Role.ALONE).costs(Standard.HOURS_STRINGS, Standard.PRICE_STRINGS).does(Effect.SLACKENS_STRINGS, Effect.KEEPS_STRINGS_ON).mends(GateId.ACTION));
+        super(WayTraits.of("tune-down", Stage.NECK, Role.ALONE)
+                .costs(Standard.HOURS_STRINGS, Standard.PRICE_STRINGS)
+                .does(Effect.SLACKENS_STRINGS, Effect.KEEPS_STRINGS_ON)
+                .mends(GateId.ACTION));
     }
 
     @Override
@@ -44,7 +45,7 @@ final class TuneDown extends Way {
         double steps = about.shop(Standard.TUNE_DOWN);
         double share = 1 - Math.pow(2, -steps / 6);
         OptionalDouble read = about.sheetAnalysis().trajectory().orElseThrow().sink();
-        double rise = Math.max(0, read.orElse(about.shop(Standard.SINK))) * share;
+        double rise = about.sink() * share;
         Setup after = from.afterTunedDown(steps, rise);
         return can(
                 after,

@@ -1,11 +1,5 @@
 package org.kestan.judgment.ways;
 
-import org.kestan.judgment.way.Role;
-import org.kestan.judgment.way.WayTraits;
-import org.kestan.judgment.verdict.GateId;
-import org.kestan.judgment.way.Effect;
-
-import java.util.List;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
@@ -14,11 +8,15 @@ import org.kestan.base.finding.Quantity.Said;
 import org.kestan.base.finding.Quantity.Term;
 import org.kestan.base.standards.School;
 import org.kestan.base.standards.Standard;
+import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.verdict.RodAdjustment;
+import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
+import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Stage;
 import org.kestan.judgment.way.Way;
+import org.kestan.judgment.way.WayTraits;
 
 /** Setting the relief with the truss rod. */
 final class TurnRod extends Way {
@@ -33,7 +31,10 @@ final class TurnRod extends Way {
     private static final Finding.Kind TRY_FIRST = Finding.kind("way.truss-rod.try-first", Said.class);
 
     TurnRod() {
-        super(WayTraits.of("truss-rod", Stage.RELIEF, Role.PREPARATION).costs(Standard.HOURS_ROD).does(Effect.KEEPS_STRINGS_ON).mends(GateId.RELIEF, GateId.ACTION));
+        super(WayTraits.of("truss-rod", Stage.RELIEF, Role.PREPARATION)
+                .costs(Standard.HOURS_ROD)
+                .does(Effect.KEEPS_STRINGS_ON)
+                .mends(GateId.RELIEF, GateId.ACTION));
     }
 
     @Override

@@ -11,10 +11,12 @@ public final class WayCatalog {
     public static final Way LEAVE = new Leave();
     public static final Way CONDITION = new ConditionHumidity();
     public static final Way TUNE_DOWN = new TuneDown();
+    public static final Way STRINGS = new OtherStrings();
     public static final Way TRUSS_ROD = new TurnRod();
     public static final Way NUT = new CutNut();
     public static final Way SADDLE = new FitSaddle();
     public static final Way PIN_RAMPS = new RampPins();
+    public static final Way TAILPIECE = new MoveTailpiece();
     public static final Way SHAVE_BRIDGE = new ShaveBridge();
     public static final Way NEW_BRIDGE = new NewBridge();
     public static final Way REGLUE_BRIDGE = new ReglueBridge();
@@ -35,10 +37,12 @@ public final class WayCatalog {
             MEND_FIRST,
             REGLUE_BRIDGE,
             TUNE_DOWN,
+            STRINGS,
             TRUSS_ROD,
             NUT,
             SADDLE,
             PIN_RAMPS,
+            TAILPIECE,
             SHAVE_BRIDGE,
             NEW_BRIDGE,
             FLOATING_BRIDGE,

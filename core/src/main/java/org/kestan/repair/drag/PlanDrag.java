@@ -1,6 +1,5 @@
 package org.kestan.repair.drag;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import org.kestan.analysis.correction.Correction;

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Anchorage;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Quantity;
@@ -23,7 +22,8 @@ final class AnchoragePart implements PlanPart {
 
     private static Optional<Setup> changed(WorkPlan plan) {
         return plan.planned()
-                .filter(after -> !after.anchorage().equals(plan.measured().orElseThrow().anchorage()));
+                .filter(after ->
+                        !after.anchorage().equals(plan.measured().orElseThrow().anchorage()));
     }
 
     private static PartCard card(WorkPlan plan, Setup before, Setup after) {
@@ -32,12 +32,15 @@ final class AnchoragePart implements PlanPart {
             card.row(
                     "ramp",
                     Quantity.length(after.anchorage().ramp()),
-                    Quantity.difference(after.anchorage().ramp() - before.anchorage().ramp()));
+                    Quantity.difference(
+                            after.anchorage().ramp() - before.anchorage().ramp()));
         }
-        tailpiece(after.anchorage()).ifPresent(height -> card.row(
-                "tailpiece",
-                Quantity.length(height),
-                Quantity.difference(height - tailpiece(before.anchorage()).orElse(height))));
+        tailpiece(after.anchorage())
+                .ifPresent(height -> card.row(
+                        "tailpiece",
+                        Quantity.length(height),
+                        Quantity.difference(
+                                height - tailpiece(before.anchorage()).orElse(height))));
         for (Side side : Side.values()) {
             after.breakAngle(side)
                     .ifPresent(angle -> card.row(
@@ -48,8 +51,8 @@ final class AnchoragePart implements PlanPart {
                                     .orElse(List.of()),
                             Optional.empty()));
         }
-        OptionalDouble now = new StrungSetup(before, plan.loads()).press();
-        OptionalDouble then = new StrungSetup(after, plan.loads()).press();
+        OptionalDouble now = plan.strung(before).press();
+        OptionalDouble then = plan.strung(after).press();
         if (now.isPresent() && then.isPresent()) {
             card.row(
                     "press",
@@ -68,16 +71,22 @@ final class AnchoragePart implements PlanPart {
     @Override
     public List<PlanNumber> numbers() {
         return List.of(
-                PlanNumber.one("ramp", plan -> changed(plan)
-                        .filter(after -> after.protrusion().isPresent())
-                        .map(after -> Quantity.length(after.anchorage().ramp()))),
-                PlanNumber.one("tailpiece-height", plan -> changed(plan)
-                        .flatMap(after -> tailpiece(after.anchorage()))
-                        .map(Quantity::length)),
-                new PlanNumber("break-angle", plan -> plan.planned()
-                        .filter(after -> after.leastBreakAngle().isPresent())
-                        .map(after -> Amount.both(Sides.of(side -> turn(after.breakAngle(side)))))
-                        .orElse(List.of())));
+                PlanNumber.one(
+                        "ramp",
+                        plan -> changed(plan)
+                                .filter(after -> after.protrusion().isPresent())
+                                .map(after -> Quantity.length(after.anchorage().ramp()))),
+                PlanNumber.one(
+                        "tailpiece-height",
+                        plan -> changed(plan)
+                                .flatMap(after -> tailpiece(after.anchorage()))
+                                .map(Quantity::length)),
+                new PlanNumber(
+                        "break-angle",
+                        plan -> plan.planned()
+                                .filter(after -> after.leastBreakAngle().isPresent())
+                                .map(after -> Amount.both(Sides.of(side -> turn(after.breakAngle(side)))))
+                                .orElse(List.of())));
     }
 
     private static Quantity turn(Optional<Angle> angle) {
@@ -94,14 +103,15 @@ final class AnchoragePart implements PlanPart {
                         .put("before", before.anchorage().ramp())
                         .put("after", after.anchorage().ramp());
             }
-            tailpiece(after.anchorage()).ifPresent(height -> node.object("tailpieceHeight")
-                    .put("before", before.anchorage().tailpieceHeight())
-                    .put("after", height));
+            tailpiece(after.anchorage())
+                    .ifPresent(height -> node.object("tailpieceHeight")
+                            .put("before", before.anchorage().tailpieceHeight())
+                            .put("after", height));
             angles(node.object("breakAngleDeg"), "before", before);
             angles(node.object("breakAngleDeg"), "after", after);
             node.object("press")
-                    .put("before", new StrungSetup(before, plan.loads()).press())
-                    .put("after", new StrungSetup(after, plan.loads()).press());
+                    .put("before", plan.strung(before).press())
+                    .put("after", plan.strung(after).press());
         });
     }
 

@@ -72,25 +72,33 @@ final class BridgePart implements PlanPart {
     @Override
     public List<PlanNumber> numbers() {
         return List.of(
-                PlanNumber.one("bridge-height", plan -> plan.bridge()
-                        .filter(BridgePlan::changes)
-                        .map(each -> Quantity.length(each.after()))),
-                PlanNumber.one("bridge-off", plan -> plan.bridge()
-                        .filter(each -> !each.floating() && each.before() - each.after() > Tolerances.SHOWN)
-                        .map(each -> Quantity.fine(each.before() - each.after()))),
-                new PlanNumber("bridge-sides", plan -> plan.bridge()
-                        .filter(each -> each.floating() && each.changes())
-                        .map(each -> Amount.both(each.sides(), Quantity::length))
-                        .orElse(List.of())),
+                PlanNumber.one(
+                        "bridge-height",
+                        plan -> plan.bridge().filter(BridgePlan::changes).map(each -> Quantity.length(each.after()))),
+                PlanNumber.one(
+                        "bridge-off",
+                        plan -> plan.bridge()
+                                .filter(each -> !each.floating() && each.before() - each.after() > Tolerances.SHOWN)
+                                .map(each -> Quantity.fine(each.before() - each.after()))),
+                new PlanNumber(
+                        "bridge-sides",
+                        plan -> plan.bridge()
+                                .filter(each -> each.floating() && each.changes())
+                                .map(each -> Amount.both(each.sides(), Quantity::length))
+                                .orElse(List.of())),
                 new PlanNumber("feet-trim", plan -> above(plan.bridge().map(BridgePlan::trim))),
                 new PlanNumber("riser", plan -> above(plan.bridge().map(BridgePlan::riser))),
-                PlanNumber.one("wheels", plan -> plan.bridge()
-                        .map(BridgePlan::adjuster)
-                        .filter(OptionalDouble::isPresent)
-                        .map(up -> Quantity.length(up.getAsDouble()))),
-                PlanNumber.one("bridge-proportion", plan -> plan.bridge()
-                        .filter(each -> !each.floating() && each.changes())
-                        .map(each -> new Quantity.Plain(each.proportion()))));
+                PlanNumber.one(
+                        "wheels",
+                        plan -> plan.bridge()
+                                .map(BridgePlan::adjuster)
+                                .filter(OptionalDouble::isPresent)
+                                .map(up -> Quantity.length(up.getAsDouble()))),
+                PlanNumber.one(
+                        "bridge-proportion",
+                        plan -> plan.bridge()
+                                .filter(each -> !each.floating() && each.changes())
+                                .map(each -> new Quantity.Plain(each.proportion()))));
     }
 
     private static List<Amount> above(Optional<Double> length) {
@@ -100,8 +108,7 @@ final class BridgePart implements PlanPart {
     @Override
     public void data(WorkPlan plan, PartData root) {
         plan.bridge().ifPresent(bridge -> {
-            PartData node =
-                    root.object("bridge").put("before", bridge.before()).put("after", bridge.after());
+            PartData node = root.object("bridge").put("before", bridge.before()).put("after", bridge.after());
             if (bridge.floating()) {
                 node.sides("rise", bridge.sides())
                         .put("trim", bridge.trim())

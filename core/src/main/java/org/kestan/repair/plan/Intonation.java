@@ -66,8 +66,8 @@ public record Intonation(
         double saddle = before.basis().saddle();
         double moved = saddleAfter(plan, before, after);
         double twelfth = before.basis().frets().at(OCTAVE);
-        Sides<Double> stretchBefore = stretch(new StrungSetup(before, loads));
-        Sides<Double> stretchAfter = stretch(new StrungSetup(after, loads));
+        Sides<Double> stretchBefore = stretch(plan.strung(before));
+        Sides<Double> stretchAfter = stretch(plan.strung(after));
         double lengths = CENTS * log2(moved / (moved - twelfth) * (saddle - twelfth) / saddle);
         Sides<Double> change = stretchAfter.with(stretchBefore, (then, now) -> then - now + lengths);
         Optional<Sides<Double>> back = setBack(plan, change, moved, twelfth);
@@ -80,7 +80,7 @@ public record Intonation(
                 loads.map(known -> compensation(after, known, back.map(each -> each.map(by -> moved + by))))
                         .orElse(List.of()),
                 back.map(each -> each.map(by -> moved + by))
-                        .or(() -> new StrungSetup(after, loads)
+                        .or(() -> plan.strung(after)
                                 .setBack()
                                 .map(each ->
                                         each.map(by -> before.basis().frets().scale() + by))));

@@ -26,9 +26,7 @@ final class IntonationPart implements PlanPart {
                         new Quantity.Cents(intonation.centsChange().get(Side.TREBLE))),
                 List.of(card.said(intonation.stringsKnown() ? "change-both" : "by-lengths")),
                 Optional.empty());
-        intonation
-                .setBack()
-                .ifPresent(back -> card.row("back", PartCard.fines(back), card.said("to-sound-octave")));
+        intonation.setBack().ifPresent(back -> card.row("back", PartCard.fines(back), card.said("to-sound-octave")));
         if (!intonation.compensation().isEmpty()) {
             card.row(
                     card.words("compensation"),
@@ -56,10 +54,12 @@ final class IntonationPart implements PlanPart {
 
     @Override
     public List<PlanNumber> numbers() {
-        return List.of(new PlanNumber("saddle-line", plan -> plan.intonation()
-                .flatMap(Intonation::line)
-                .map(line -> Amount.both(line, Quantity::length))
-                .orElse(List.of())));
+        return List.of(new PlanNumber(
+                "saddle-line",
+                plan -> plan.intonation()
+                        .flatMap(Intonation::line)
+                        .map(line -> Amount.both(line, Quantity::length))
+                        .orElse(List.of())));
     }
 
     @Override
@@ -72,8 +72,9 @@ final class IntonationPart implements PlanPart {
             intonation.setBack().ifPresent(back -> node.sides("setBack", back));
             intonation
                     .compensation()
-                    .forEach(each ->
-                            node.item("compensation").put("string", each.string()).put("back", each.back()));
+                    .forEach(each -> node.item("compensation")
+                            .put("string", each.string())
+                            .put("back", each.back()));
             intonation.line().ifPresent(line -> node.sides("saddleLine", line));
         });
     }

@@ -9,7 +9,6 @@ import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
-import org.kestan.base.standards.FeelerSet;
 import org.kestan.repair.plan.PlanNumber.Amount;
 
 /** The neck joint: scribe lines and leaves, tail shims, a pocket shim, the filler in a saw kerf. */
@@ -53,9 +52,7 @@ final class JointPart implements PlanPart {
                 card.said(shim.angle().radians() > 0 ? "toward-bridge" : "toward-nut"));
         card.row(
                 "thick-end",
-                shim.thick().isPresent()
-                        ? Quantity.fine(shim.thick().getAsDouble())
-                        : card.said("read-pocket"));
+                shim.thick().isPresent() ? Quantity.fine(shim.thick().getAsDouble()) : card.said("read-pocket"));
         shim.choices()
                 .forEach(choice -> card.row(
                         card.words("with", Quantity.turn(choice.angle())),
@@ -72,12 +69,18 @@ final class JointPart implements PlanPart {
     public List<PlanNumber> numbers() {
         return List.of(
                 new PlanNumber("heel-cut", plan -> cheeks(plan, cheek -> Quantity.fine(cheek.thickness()))),
-                new PlanNumber("leaves", plan -> cheeks(plan, cheek -> Quantity.texts(
-                        cheek.stack().leaves().stream().map(Length::text)))),
+                new PlanNumber(
+                        "leaves",
+                        plan -> cheeks(
+                                plan,
+                                cheek -> Quantity.texts(
+                                        cheek.stack().leaves().stream().map(Length::text)))),
                 PlanNumber.one("tail-shim", plan -> fine(plan.joint().cheekShim())),
-                PlanNumber.one("pocket-shim", plan -> plan.joint()
-                        .pocketShim()
-                        .map(each -> Quantity.turn(each.angle().radians()))),
+                PlanNumber.one(
+                        "pocket-shim",
+                        plan -> plan.joint()
+                                .pocketShim()
+                                .map(each -> Quantity.turn(each.angle().radians()))),
                 PlanNumber.one("pocket-thick", plan -> plan.joint().pocketShim().flatMap(shim -> fine(shim.thick()))),
                 PlanNumber.one("kerf", plan -> fine(plan.joint().kerfFiller())));
     }
@@ -89,9 +92,8 @@ final class JointPart implements PlanPart {
     private static List<Amount> cheeks(WorkPlan plan, OfCheek of) {
         return plan.joint()
                 .scribe()
-                .map(cheeks -> alike(cheeks)
-                        ? List.of(Amount.of(of.of(cheeks.bass())))
-                        : Amount.both(cheeks.map(of::of)))
+                .map(cheeks ->
+                        alike(cheeks) ? List.of(Amount.of(of.of(cheeks.bass()))) : Amount.both(cheeks.map(of::of)))
                 .orElse(List.of());
     }
 
@@ -99,9 +101,12 @@ final class JointPart implements PlanPart {
     public void data(WorkPlan plan, PartData root) {
         JointPlan joint = plan.joint();
         plan.heel().ifPresent(cut -> heel(root.object("heel"), cut, joint));
-        joint.cheekShim().ifPresent(cap -> root.object("cheekShim").put("top", 0.0).put("cap", cap));
+        joint.cheekShim()
+                .ifPresent(cap -> root.object("cheekShim").put("top", 0.0).put("cap", cap));
         joint.pocketShim().ifPresent(shim -> {
-            PartData node = root.object("pocketShim").put("angleDeg", shim.angle().degrees()).put("thick", shim.thick());
+            PartData node = root.object("pocketShim")
+                    .put("angleDeg", shim.angle().degrees())
+                    .put("thick", shim.thick());
             node.list("choices");
             shim.choices()
                     .forEach(choice -> node.item("choices")
@@ -128,7 +133,10 @@ final class JointPart implements PlanPart {
         joint.scribe().ifPresent(cheeks -> {
             for (Side side : Side.values()) {
                 JointPlan.Scribe cheek = cheeks.get(side);
-                node.object("scribe").object(side.key()).put("thickness", cheek.thickness()).stack(cheek.stack());
+                node.object("scribe")
+                        .object(side.key())
+                        .put("thickness", cheek.thickness())
+                        .stack(cheek.stack());
             }
         });
         node.findings("warnings", joint.warnings());

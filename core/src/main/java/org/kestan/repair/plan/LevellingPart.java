@@ -46,8 +46,11 @@ final class LevellingPart implements PlanPart {
 
     @Override
     public List<PlanNumber> numbers() {
-        return List.of(PlanNumber.one("levelling", plan -> plan.levelling()
-                .flatMap(levelling -> levelling.off().stream().max(Comparator.comparingDouble(Levelling.Off::off)))
-                .map(most -> Quantity.fine(most.off()))));
+        return List.of(PlanNumber.one(
+                "levelling",
+                plan -> plan.levelling()
+                        .flatMap(levelling ->
+                                levelling.off().stream().max(Comparator.comparingDouble(Levelling.Off::off)))
+                        .map(most -> Quantity.fine(most.off()))));
     }
 }

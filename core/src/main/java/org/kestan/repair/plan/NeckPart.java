@@ -16,25 +16,30 @@ final class NeckPart implements PlanPart {
     @Override
     public List<PlanNumber> numbers() {
         return List.of(
-                PlanNumber.one("neck-angle", plan -> plan.correction()
-                        .filter(each -> plan.turnsNeck())
-                        .map(each -> Quantity.turn(each.angle().radians()))),
-                PlanNumber.one("straightedge-slack", plan -> plan.projection()
-                        .map(each -> Quantity.length(each.slackAsRead()))),
-                PlanNumber.one("straightedge-strung", plan -> plan.projection()
-                        .map(each -> Quantity.length(each.strungAsRead()))),
+                PlanNumber.one(
+                        "neck-angle",
+                        plan -> plan.correction()
+                                .filter(each -> plan.turnsNeck())
+                                .map(each -> Quantity.turn(each.angle().radians()))),
+                PlanNumber.one(
+                        "straightedge-slack",
+                        plan -> plan.projection().map(each -> Quantity.length(each.slackAsRead()))),
+                PlanNumber.one(
+                        "straightedge-strung",
+                        plan -> plan.projection().map(each -> Quantity.length(each.strungAsRead()))),
                 PlanNumber.one("sink", plan -> plan.projection().map(each -> Quantity.length(each.sink()))));
     }
 
     @Override
     public void data(WorkPlan plan, PartData root) {
-        plan.projection().ifPresent(projection -> root.object("projection")
-                .put("slack", projection.slack())
-                .put("strung", projection.strung())
-                .put("overBridge", projection.overBridge())
-                .object("asRead")
-                .put("slack", projection.slackAsRead())
-                .put("strung", projection.strungAsRead()));
+        plan.projection()
+                .ifPresent(projection -> root.object("projection")
+                        .put("slack", projection.slack())
+                        .put("strung", projection.strung())
+                        .put("overBridge", projection.overBridge())
+                        .object("asRead")
+                        .put("slack", projection.slackAsRead())
+                        .put("strung", projection.strungAsRead()));
     }
 
     @Override

@@ -56,9 +56,11 @@ final class NutPart implements PlanPart {
 
     @Override
     public List<PlanNumber> numbers() {
-        return List.of(new PlanNumber("nut", plan -> plan.planned()
-                .map(each -> Amount.both(each.nut(), Quantity::fine))
-                .orElse(List.of())));
+        return List.of(new PlanNumber(
+                "nut",
+                plan -> plan.planned()
+                        .map(each -> Amount.both(each.nut(), Quantity::fine))
+                        .orElse(List.of())));
     }
 
     @Override

@@ -55,7 +55,9 @@ public final class PartData {
 
     /** Adds the leaves of a stack and what it is off by. */
     PartData stack(FeelerSet.Stack stack) {
-        entries.put("leaves", new ArrayList<Object>(stack.leaves().stream().map(Length::text).toList()));
+        entries.put(
+                "leaves",
+                new ArrayList<Object>(stack.leaves().stream().map(Length::text).toList()));
         return put("error", stack.error());
     }
 

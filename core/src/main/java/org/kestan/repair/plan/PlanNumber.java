@@ -52,7 +52,8 @@ public record PlanNumber(String key, Function<WorkPlan, List<Amount>> source) im
 
     /** A number that is one amount where there is one. */
     static PlanNumber one(String key, Function<WorkPlan, Optional<Quantity>> source) {
-        return new PlanNumber(key, plan -> source.apply(plan).stream().map(Amount::of).toList());
+        return new PlanNumber(
+                key, plan -> source.apply(plan).stream().map(Amount::of).toList());
     }
 
     /** Returns what it comes to in a plan, once or for each side; nothing where the plan has no such number. */

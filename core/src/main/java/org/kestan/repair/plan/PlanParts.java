@@ -29,6 +29,9 @@ public final class PlanParts {
 
     /** Returns the cards of a plan, in working order. */
     public static List<PartCard> cards(WorkPlan plan) {
-        return ALL.stream().map(part -> part.card(plan)).flatMap(Optional::stream).toList();
+        return ALL.stream()
+                .map(part -> part.card(plan))
+                .flatMap(Optional::stream)
+                .toList();
     }
 }

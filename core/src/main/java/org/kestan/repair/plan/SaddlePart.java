@@ -40,14 +40,17 @@ final class SaddlePart implements PlanPart {
                     Optional.empty());
             card.row("in-slot", Quantity.length(blank.slot()));
         });
-        saddle.crown().ifPresent(crown -> crown.strings()
-                .forEach(point -> card.row(
-                        card.words("crown-at", Quantity.count(point.string())),
-                        List.of(Quantity.length(point.height())),
-                        point.groove().isPresent()
-                                ? List.of(card.said("groove", Quantity.fine(point.groove().getAsDouble())))
-                                : List.of(),
-                        Optional.empty())));
+        saddle.crown()
+                .ifPresent(crown -> crown.strings()
+                        .forEach(point -> card.row(
+                                card.words("crown-at", Quantity.count(point.string())),
+                                List.of(Quantity.length(point.height())),
+                                point.groove().isPresent()
+                                        ? List.of(card.said(
+                                                "groove",
+                                                Quantity.fine(point.groove().getAsDouble())))
+                                        : List.of(),
+                                Optional.empty())));
         if (!saddle.needs().isEmpty()) {
             card.row("read-more", Quantity.terms(saddle.needs()));
         }
@@ -103,20 +106,28 @@ final class SaddlePart implements PlanPart {
     @Override
     public List<PlanNumber> numbers() {
         return List.of(
-                new PlanNumber("saddle-out", plan -> plan.planned()
-                        .flatMap(Setup::protrusion)
-                        .map(out -> Amount.both(out, Quantity::length))
-                        .orElse(List.of())),
-                new PlanNumber("saddle-off", plan -> lowered(plan)
-                        .map(each -> Amount.both(each.off(), Quantity::fine))
-                        .orElse(List.of())),
-                new PlanNumber("saddle-leaves", plan -> lowered(plan)
-                        .map(each -> Amount.both(each.leaves().map(SaddlePart::texts)))
-                        .orElse(List.of())),
-                new PlanNumber("saddle-blank", plan -> plan.saddle()
-                        .flatMap(SaddlePlan::blank)
-                        .map(blank -> Amount.both(blank.height(), Quantity::length))
-                        .orElse(List.of())));
+                new PlanNumber(
+                        "saddle-out",
+                        plan -> plan.planned()
+                                .flatMap(Setup::protrusion)
+                                .map(out -> Amount.both(out, Quantity::length))
+                                .orElse(List.of())),
+                new PlanNumber(
+                        "saddle-off",
+                        plan -> lowered(plan)
+                                .map(each -> Amount.both(each.off(), Quantity::fine))
+                                .orElse(List.of())),
+                new PlanNumber(
+                        "saddle-leaves",
+                        plan -> lowered(plan)
+                                .map(each -> Amount.both(each.leaves().map(SaddlePart::texts)))
+                                .orElse(List.of())),
+                new PlanNumber(
+                        "saddle-blank",
+                        plan -> plan.saddle()
+                                .flatMap(SaddlePlan::blank)
+                                .map(blank -> Amount.both(blank.height(), Quantity::length))
+                                .orElse(List.of())));
     }
 
     private static Quantity texts(FeelerSet.Stack stack) {
@@ -150,16 +161,17 @@ final class SaddlePart implements PlanPart {
                             .put("height", point.height())
                             .put("groove", point.groove()));
         });
-        saddle.blank().ifPresent(blank -> node.object("blank")
-                .put("length", blank.length())
-                .put("thickness", blank.thickness())
-                .put("slotDepth", blank.slot())
-                .sides(blank.height()));
+        saddle.blank()
+                .ifPresent(blank -> node.object("blank")
+                        .put("length", blank.length())
+                        .put("thickness", blank.thickness())
+                        .put("slotDepth", blank.slot())
+                        .sides(blank.height()));
         node.findings("warnings", saddle.warnings());
     }
 
     @Override
     public Set<String> shows() {
-        return Set.of("protrusion");
+        return Set.of("protrusion", "supportHeight");
     }
 }

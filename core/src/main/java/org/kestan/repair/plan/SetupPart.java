@@ -5,11 +5,16 @@ import java.util.Optional;
 import java.util.Set;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Quantity;
+import org.kestan.base.geometry.Angle;
+import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Side;
 import org.kestan.repair.plan.PlanNumber.Amount;
 
 /** How the instrument plays afterward: action, relief, and where the fret line then lies at pitch. */
 final class SetupPart implements PlanPart {
+
+    /** Half of the last digit an angle is shown to, degrees. */
+    private static final double ANGLE_SHOWN = 0.005;
 
     @Override
     public Optional<PartCard> card(WorkPlan plan) {
@@ -26,7 +31,15 @@ final class SetupPart implements PlanPart {
                     PlanFigure.of(side, PlanFigure.ACTION_BASS, PlanFigure.ACTION_TREBLE),
                     Quantity.difference(action - before.action().get(side)));
         }
+        double higher = after.basis().fretsOverTop() - before.basis().fretsOverTop();
+        if (Math.abs(higher) > Tolerances.SHOWN) {
+            card.row("frets-over-top", Quantity.fine(after.basis().fretsOverTop()), Quantity.difference(higher));
+        }
         if (!plan.isCorrection()) {
+            Angle turned = after.rotation().minus(before.rotation());
+            if (Math.abs(turned.degrees()) > ANGLE_SHOWN) {
+                card.row("neck-angle", Quantity.turn(turned), card.said(turned.degrees() > 0 ? "set-back" : "forward"));
+            }
             card.row(
                     "relief",
                     Quantity.fine(after.reliefGap()),
@@ -42,13 +55,15 @@ final class SetupPart implements PlanPart {
     public List<PlanNumber> numbers() {
         return List.of(
                 PlanNumber.one("relief", plan -> plan.planned().map(each -> Quantity.fine(each.reliefGap()))),
-                new PlanNumber("action", plan -> plan.planned()
-                        .map(each -> Amount.both(each.action(), Quantity::length))
-                        .orElse(List.of())));
+                new PlanNumber(
+                        "action",
+                        plan -> plan.planned()
+                                .map(each -> Amount.both(each.action(), Quantity::length))
+                                .orElse(List.of())));
     }
 
     @Override
     public Set<String> shows() {
-        return Set.of("reliefGap", "neck", "strings", "basis");
+        return Set.of("reliefGap", "neck", "strings", "basis", "rotation");
     }
 }

@@ -23,8 +23,7 @@ final class StringSetPart implements PlanPart {
 
     private static Optional<Setup> changed(WorkPlan plan) {
         return plan.planned()
-                .filter(after ->
-                        after.stepsDown() != 0 || after.otherStrings().isPresent());
+                .filter(after -> after.stepsDown() != 0 || after.otherStrings().isPresent());
     }
 
     private static PartCard card(WorkPlan plan, Setup after) {
@@ -33,11 +32,12 @@ final class StringSetPart implements PlanPart {
             card.row("down", new Quantity.Plain(after.stepsDown()), card.said("half-steps"));
         }
         OptionalDouble now = pull(plan.loads());
-        loads(plan, after).ifPresent(loads -> card.row(
-                card.words("pull"),
-                List.of(new Quantity.Force(loads.totalTunedDown(after.stepsDown()))),
-                now.isPresent() ? List.of(card.said("now", new Quantity.Force(now.getAsDouble()))) : List.of(),
-                Optional.empty()));
+        loads(plan, after)
+                .ifPresent(loads -> card.row(
+                        card.words("pull"),
+                        List.of(new Quantity.Force(loads.totalTunedDown(after.stepsDown()))),
+                        now.isPresent() ? List.of(card.said("now", new Quantity.Force(now.getAsDouble()))) : List.of(),
+                        Optional.empty()));
         after.otherStrings().ifPresent(set -> gauges(plan, set, card));
         return card.card();
     }
@@ -47,9 +47,7 @@ final class StringSetPart implements PlanPart {
     }
 
     private static Optional<StringLoads> loads(WorkPlan plan, Setup after) {
-        return after.otherStrings().isPresent()
-                ? StringLoads.of(plan.job().withStrings(after.otherStrings().get()), plan.shop())
-                : plan.loads();
+        return plan.strung(after).strings();
     }
 
     private static void gauges(WorkPlan plan, List<StringSpec> set, PartCard.Writer card) {
@@ -69,9 +67,8 @@ final class StringSetPart implements PlanPart {
                     List.of(Quantity.fine(width)),
                     List.of(card.said("groove", Quantity.fine(width * share))),
                     Optional.empty());
-            double was = i < now.size()
-                    ? now.get(i).gauge().map(Length::millimeters).orElse(width)
-                    : width;
+            double was =
+                    i < now.size() ? now.get(i).gauge().map(Length::millimeters).orElse(width) : width;
             if (width - was > Tolerances.SHOWN) {
                 wider.add(Quantity.count(number));
             } else if (was - width > Tolerances.SHOWN) {
@@ -88,8 +85,9 @@ final class StringSetPart implements PlanPart {
 
     @Override
     public List<PlanNumber> numbers() {
-        return List.of(
-                PlanNumber.one("string-pull", plan -> changed(plan)
+        return List.of(PlanNumber.one(
+                "string-pull",
+                plan -> changed(plan)
                         .flatMap(after -> loads(plan, after)
                                 .map(loads -> new Quantity.Force(loads.totalTunedDown(after.stepsDown()))))));
     }
@@ -110,8 +108,10 @@ final class StringSetPart implements PlanPart {
         for (int i = 0; i < set.size(); i++) {
             int number = set.size() - i;
             PartData string = node.item("each").put("string", number);
-            set.get(i).gauge().map(Length::millimeters).ifPresent(gauge -> string.put("gauge", gauge)
-                    .put("groove", gauge * share));
+            set.get(i)
+                    .gauge()
+                    .map(Length::millimeters)
+                    .ifPresent(gauge -> string.put("gauge", gauge).put("groove", gauge * share));
             loads.stream()
                     .flatMap(all -> all.strings().stream())
                     .filter(each -> each.number() == number)

@@ -21,10 +21,16 @@ final class WedgePart implements PlanPart {
     @Override
     public List<PlanNumber> numbers() {
         return List.of(
-                new PlanNumber("wedge", plan -> plan.wedge().map(each -> Amount.above(each.end())).orElse(List.of())),
-                new PlanNumber("board-rises", plan -> plan.wedge()
-                        .map(each -> Amount.above(each.rises()))
-                        .orElse(List.of())));
+                new PlanNumber(
+                        "wedge",
+                        plan -> plan.wedge()
+                                .map(each -> Amount.above(each.end()))
+                                .orElse(List.of())),
+                new PlanNumber(
+                        "board-rises",
+                        plan -> plan.wedge()
+                                .map(each -> Amount.above(each.rises()))
+                                .orElse(List.of())));
     }
 
     @Override

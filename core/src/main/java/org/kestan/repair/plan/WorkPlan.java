@@ -240,6 +240,11 @@ public final class WorkPlan {
         return loads.get();
     }
 
+    /** Returns a set-up of this instrument with the strings that are then on. */
+    StrungSetup strung(Setup setup) {
+        return StrungSetup.of(setup, job(), shop(), loads());
+    }
+
     /** Returns the stock pocket shims, each with what it leads to. */
     List<Shim> shims() {
         return judged.shims();

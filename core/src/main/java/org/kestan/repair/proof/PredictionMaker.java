@@ -53,7 +53,9 @@ public final class PredictionMaker {
         all.put(Reading.NUT_BASS, new Foretold(planned.nut().bass(), NUT_WITHIN));
         all.put(Reading.NUT_TREBLE, new Foretold(planned.nut().treble(), NUT_WITHIN));
         all.put(Reading.ACTION_BASS, new Foretold(planned.action().bass(), spread(known, PlanFigure.ACTION_BASS)));
-        all.put(Reading.ACTION_TREBLE, new Foretold(planned.action().treble(), spread(known, PlanFigure.ACTION_TREBLE)));
+        all.put(
+                Reading.ACTION_TREBLE,
+                new Foretold(planned.action().treble(), spread(known, PlanFigure.ACTION_TREBLE)));
         planned.protrusion().ifPresent(out -> {
             all.put(Reading.SADDLE_BASS, new Foretold(out.bass(), spread(known, PlanFigure.OFF_BASS)));
             all.put(Reading.SADDLE_TREBLE, new Foretold(out.treble(), spread(known, PlanFigure.OFF_TREBLE)));

@@ -54,9 +54,7 @@ public record SideProfile(
                 setup.strings(),
                 setup.bridgeTop(),
                 setup.basis().saddle() + (floating ? ends.tailpieceDistance().orElse(DRAWN_TAIL) : ends.pinDistance()),
-                floating
-                        ? ends.tailpieceHeight().orElse(setup.bridgeTop() / 2)
-                        : setup.bridgeTop() - ends.ramp());
+                floating ? ends.tailpieceHeight().orElse(setup.bridgeTop() / 2) : setup.bridgeTop() - ends.ramp());
     }
 
     /** Height of the fret line over the soundboard at x. */

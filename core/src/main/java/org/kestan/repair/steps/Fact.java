@@ -2,7 +2,6 @@ package org.kestan.repair.steps;
 
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Predicate;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.sheet.Fitting;
@@ -11,7 +10,6 @@ import org.kestan.job.terms.ArchtopBridge;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.TrussRod;
 import org.kestan.judgment.way.Effect;
-import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.repair.plan.WorkPlan;
 
 /** Something about an instrument and what is planned for it, on which it depends whether a step is taken. */

@@ -1,13 +1,12 @@
 package org.kestan.repair.steps;
 
-import org.kestan.repair.plan.PlanNumber;
-
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.sheet.Line;
 import org.kestan.job.bench.WaitKind;
+import org.kestan.repair.plan.PlanNumber;
 import org.kestan.repair.plan.WorkPlan;
 
 /**

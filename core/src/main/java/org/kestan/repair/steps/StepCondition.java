@@ -1,13 +1,12 @@
 package org.kestan.repair.steps;
 
-import org.kestan.repair.plan.PlanNumber;
-
 import java.util.List;
 import org.kestan.base.standards.School;
 import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Joint;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgment.way.Way;
+import org.kestan.repair.plan.PlanNumber;
 import org.kestan.repair.plan.WorkPlan;
 
 /**

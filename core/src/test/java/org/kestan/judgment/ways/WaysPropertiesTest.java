@@ -237,7 +237,7 @@ public class WaysPropertiesTest {
             });
             Ways ways = Ways.of(sheetAnalysis);
             assertThat(ways.all())
-                    .hasSize(19)
+                    .hasSize(WayCatalog.ALL.size())
                     .allSatisfy(way -> assertThat(way.reasons()).isNotEmpty());
             assertThat(said(Recommendation.of(ways).reasons())).isNotBlank();
             SchoolPlan.of(sheetAnalysis)
@@ -254,7 +254,7 @@ public class WaysPropertiesTest {
             for (int i = 0; i < 10; i++) {
                 SheetAnalysis sheetAnalysis = SheetAnalysis.of(instrument(random), shop);
                 assertThat(Verdict.of(sheetAnalysis)).hasSize(11);
-                assertThat(Ways.of(sheetAnalysis).all()).hasSize(19);
+                assertThat(Ways.of(sheetAnalysis).all()).hasSize(WayCatalog.ALL.size());
             }
         }
     }

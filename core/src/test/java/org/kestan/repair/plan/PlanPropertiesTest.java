@@ -140,7 +140,8 @@ public class PlanPropertiesTest {
         assertThat(estimate.share()).isGreaterThan(0.95);
         assertThat(text(
                         plan,
-                        new JobAnalysis.Spread(Uncertainty.of(job, plan.shop()), PlanFigure.of(plan), Optional.empty())))
+                        new JobAnalysis.Spread(
+                                Uncertainty.of(job, plan.shop()), PlanFigure.of(plan), Optional.empty())))
                 .contains("Worth measuring again: action, bass");
         assertThat(PlanFigure.of(plan(Job.BLANK, ShopStandards.DEFAULT))).isEmpty();
     }

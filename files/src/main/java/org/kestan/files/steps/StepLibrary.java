@@ -51,8 +51,7 @@ public final class StepLibrary {
             .flatMap(each -> each)
             .toList();
 
-    private static final Lazy<StepLibrary> SHIPPED =
-            Lazy.of(() -> shipping(StepLibrary::shippedText));
+    private static final Lazy<StepLibrary> SHIPPED = Lazy.of(() -> shipping(StepLibrary::shippedText));
 
     private static final StepLibrary UNREAD = new StepLibrary();
 
@@ -103,7 +102,8 @@ public final class StepLibrary {
                     .ifPresentOrElse(
                             file -> checked(file, name, Set.of(), found)
                                     .ifPresent(entries -> shipped.put(name, entries)),
-                            () -> found.add(new Fault("", FileFinding.NO_SUCH_FILE.of(), FileFinding.A_STEP_FILE.of())));
+                            () -> found.add(
+                                    new Fault("", FileFinding.NO_SUCH_FILE.of(), FileFinding.A_STEP_FILE.of())));
             if (!found.isEmpty()) {
                 shipped.remove(name);
                 faults.put(name, List.copyOf(found));
@@ -126,7 +126,10 @@ public final class StepLibrary {
             if (Files.exists(file)) {
                 List<Fault> found = new ArrayList<>();
                 TextFile.<Optional<Tree.Entries>>read(
-                                file, FileFinding.A_STEP_FILE.of(), text -> checked(text, name, shippedIds(name), found), broken -> {
+                                file,
+                                FileFinding.A_STEP_FILE.of(),
+                                text -> checked(text, name, shippedIds(name), found),
+                                broken -> {
                                     found.addAll(broken);
                                     return Optional.empty();
                                 })
@@ -162,9 +165,7 @@ public final class StepLibrary {
     /** Returns the text of a file that ships; empty where there is none. */
     public static Optional<String> shippedText(String name) {
         try (InputStream in = StepLibrary.class.getResourceAsStream(name + ".json")) {
-            return in == null
-                    ? Optional.empty()
-                    : Optional.of(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            return in == null ? Optional.empty() : Optional.of(new String(in.readAllBytes(), StandardCharsets.UTF_8));
         } catch (IOException broken) {
             return Optional.empty();
         }
@@ -175,8 +176,7 @@ public final class StepLibrary {
     }
 
     /** Reads a file, whose steps may be some that ship; faults where it can't be. */
-    private static Optional<Tree.Entries> checked(
-            String text, String name, Set<String> shipped, List<Fault> faults) {
+    private static Optional<Tree.Entries> checked(String text, String name, Set<String> shipped, List<Fault> faults) {
         Json.Read read = Json.read(text, DESCRIBED);
         if (read.tree().isEmpty()) {
             faults.addAll(read.faults());
@@ -278,8 +278,7 @@ public final class StepLibrary {
                 changed.add("after");
             }
             steps.put(
-                    id,
-                    step(new Tree.Entries(laid), new Step.Edits(off, !bases.containsKey(id), Set.copyOf(changed))));
+                    id, step(new Tree.Entries(laid), new Step.Edits(off, !bases.containsKey(id), Set.copyOf(changed))));
             if (moved || !order.contains(id)) {
                 place(order, id, entry.get("after"));
             }

@@ -26,11 +26,10 @@ import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.TreeFinding;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
+import org.kestan.repair.plan.PlanParts;
 import org.kestan.repair.steps.Fact;
 import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepCondition;
-import org.kestan.repair.plan.PlanNumber;
-import org.kestan.repair.plan.PlanParts;
 
 /** Reads one step from its place in a step file; what can't be read is a fault there. */
 final class StepReader {

@@ -42,7 +42,9 @@ public final class IntakeStation extends HBox implements Room {
         // Built in the order of the screen: Enter goes that way.
         VBox playing = block("Owner and playing", playing());
         VBox worth = block("Worth and meaning", worth());
-        VBox strings = block("String set", new StringSetPane(session, order));
+        VBox strings = new VBox(
+                block("String set", StringSetPane.present(session, order)),
+                block("Other strings wanted", StringSetPane.wanted(session, order)));
         VBox photos = block("Pictures", new PhotoPane(session, house.store()));
         photos.setMinWidth(0);
         // As wide as what stands over it, however many pictures there are.

@@ -3,6 +3,8 @@ package org.kestan.desktop.stations.intake;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.scene.Node;
@@ -22,6 +24,7 @@ import org.kestan.base.strings.Material;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.ChoiceWidth;
 import org.kestan.desktop.widgets.field.WorkingOrder;
+import org.kestan.job.Job;
 import org.kestan.job.strings.StringSpec;
 import org.kestan.text.Wording;
 
@@ -36,6 +39,9 @@ final class StringSetPane extends VBox {
 
     private final JobSession session;
     private final WorkingOrder order;
+    private final String id;
+    private final Function<Job, List<StringSpec>> set;
+    private final BiFunction<Job, List<StringSpec>, Job> with;
     private final List<Row> rows = new ArrayList<>();
     private final GridPane grid = new GridPane();
     private final Label courseHead = head("course");
@@ -44,34 +50,56 @@ final class StringSetPane extends VBox {
     private final Button more = new Button("+ string");
     private List<StringSpec> shown = List.of();
 
-    StringSetPane(JobSession session, WorkingOrder order) {
+    /** The set that is on. */
+    static StringSetPane present(JobSession session, WorkingOrder order) {
+        return new StringSetPane(session, order, "string", Job::strings, Job::withStrings);
+    }
+
+    /** The set that is wanted in its place; it starts as a copy of the one that is on. */
+    static StringSetPane wanted(JobSession session, WorkingOrder order) {
+        return new StringSetPane(session, order, "wanted-string", Job::wantedStrings, Job::withWantedStrings);
+    }
+
+    private StringSetPane(
+            JobSession session,
+            WorkingOrder order,
+            String id,
+            Function<Job, List<StringSpec>> set,
+            BiFunction<Job, List<StringSpec>, Job> with) {
         this.session = session;
         this.order = order;
+        this.id = id;
+        this.set = set;
+        this.with = with;
         grid.getStyleClass().add("string-grid");
         trouble.getStyleClass().addAll("entry-note", "entry-note-error");
-        trouble.setId("strings-note");
+        trouble.setId(id + "s-note");
         trouble.setWrapText(true);
-        more.setId("strings-more");
-        fewer.setId("strings-fewer");
+        more.setId(id + "s-more");
+        fewer.setId(id + "s-fewer");
         more.getStyleClass().add("plain-button");
         fewer.getStyleClass().add("plain-button");
         more.setMinWidth(USE_PREF_SIZE);
         fewer.setMinWidth(USE_PREF_SIZE);
-        more.setOnAction(event -> change(StringSetPane::longer));
+        more.setOnAction(event -> change(this::longer));
         fewer.setOnAction(event -> change(StringSetPane::shorter));
         HBox buttons = new HBox(more, fewer);
         buttons.getStyleClass().add("ledger-bar");
         getChildren().addAll(grid, trouble, buttons);
         order.add(more);
         session.dossierProperty().addListener((property, old, next) -> {
-            if (!next.job().strings().equals(shown)) {
-                show(next.job().strings());
+            if (!set.apply(next.job()).equals(shown)) {
+                show(set.apply(next.job()));
             }
         });
-        show(session.job().strings());
+        show(set.apply(session.job()));
     }
 
-    private static List<StringSpec> longer(List<StringSpec> strings) {
+    private List<StringSpec> longer(List<StringSpec> strings) {
+        List<StringSpec> present = session.job().strings();
+        if (strings.isEmpty() && !present.isEmpty() && !present.equals(shown)) {
+            return present;
+        }
         List<StringSpec> next = new ArrayList<>(strings);
         int count = strings.isEmpty() ? USUAL : Math.min(MOST, strings.size() + 1);
         while (next.size() < count) {
@@ -85,7 +113,7 @@ final class StringSetPane extends VBox {
     }
 
     private void change(UnaryOperator<List<StringSpec>> by) {
-        session.edit(job -> job.withStrings(by.apply(job.strings())));
+        session.edit(job -> with.apply(job, by.apply(set.apply(job))));
     }
 
     /** Rows come and go at the end; a field is written anew only when its own value changed elsewhere. */
@@ -145,14 +173,14 @@ final class StringSetPane extends VBox {
         Row(int at) {
             this.at = at;
             number.getStyleClass().add("number-key");
-            gauge.setId("string-gauge-" + (at + 1));
+            gauge.setId(id + "-gauge-" + (at + 1));
             gauge.getStyleClass().add("string-gauge");
             gauge.setPrefColumnCount(7);
-            wound.setId("string-wound-" + (at + 1));
+            wound.setId(id + "-wound-" + (at + 1));
             wound.setOnAction(event -> replace(at, old -> old.withWound(wound.isSelected())));
-            pitch.setId("string-pitch-" + (at + 1));
+            pitch.setId(id + "-pitch-" + (at + 1));
             pitch.setPrefColumnCount(3);
-            course.setId("string-course-" + (at + 1));
+            course.setId(id + "-course-" + (at + 1));
             course.getStyleClass().add("string-course");
             material = material(at);
             taking(gauge, () -> takeGauge(at, gauge.getText()), pitch::requestFocus);
@@ -222,7 +250,7 @@ final class StringSetPane extends VBox {
 
     private ComboBox<Optional<Material>> material(int at) {
         ComboBox<Optional<Material>> box = new ComboBox<>();
-        box.setId("string-material-" + (at + 1));
+        box.setId(id + "-material-" + (at + 1));
         box.getItems().add(Optional.empty());
         Stream.of(Material.values()).map(Optional::of).forEach(box.getItems()::add);
         ChoiceWidth.of(
@@ -284,7 +312,7 @@ final class StringSetPane extends VBox {
     }
 
     private void replace(int at, UnaryOperator<StringSpec> by) {
-        if (at < session.job().strings().size()) {
+        if (at < set.apply(session.job()).size()) {
             change(strings -> {
                 List<StringSpec> next = new ArrayList<>(strings);
                 next.set(at, by.apply(next.get(at)));
