@@ -12,7 +12,7 @@ import org.kestan.base.finding.Keyed;
 public enum School implements Keyed {
     DROP_SUM(SchoolQuestion.PROJECTION, "saddle-drop-sum"),
     KISSES(SchoolQuestion.PROJECTION, "kisses-slack"),
-    LITTLE_ABOVE(SchoolQuestion.PROJECTION, "half-millimeter-slack"),
+    LITTLE_ABOVE(SchoolQuestion.PROJECTION, "half-millimetre-slack"),
     OVERSHOOT(SchoolQuestion.PROJECTION, "overshoot-slack"),
     SADDLE_LEFT(SchoolQuestion.PROJECTION, "saddle-left"),
 
