@@ -12,7 +12,7 @@ final class AudienceOption {
             names = "--for",
             paramLabel = "WHO",
             converter = Converter.class,
-            description = "who the sentences are for: bench (default) or owner")
+            description = "${bundle:audience-option.who-the-sentences}")
     private Audience audience = Audience.BENCH;
 
     /** Takes the names in small letters. */

@@ -21,41 +21,29 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 /** {@code kestan gauge --simulate JOB}: sends the readings of a virtual instrument to the listening application. */
-@Command(
-        name = "gauge",
-        description = "Play the readings of a job, with noise, as a gauge would send them to the application.",
-        mixinStandardHelpOptions = true)
+@Command(name = "gauge", description = "${bundle:gauge-command.play-a-job}", mixinStandardHelpOptions = true)
 final class GaugeCommand implements Callable<Integer> {
 
     @Option(
             names = "--simulate",
             required = true,
             paramLabel = "JOB",
-            description = "the job whose readings are played")
+            description = "${bundle:gauge-command.the-job-whose}")
     private Path job;
 
-    @Option(
-            names = "--port",
-            paramLabel = "PORT",
-            description = "where the application listens (default ${DEFAULT-VALUE})")
+    @Option(names = "--port", paramLabel = "PORT", description = "${bundle:gauge-command.where-the-application}")
     private int port = GaugeLine.PORT;
 
-    @Option(
-            names = "--only",
-            paramLabel = "KEY",
-            description = "play one reading only, such as action.bass; otherwise all in working order")
+    @Option(names = "--only", paramLabel = "KEY", description = "${bundle:gauge-command.play-only-this}")
     private String only;
 
-    @Option(
-            names = "--times",
-            paramLabel = "N",
-            description = "how often each reading is sent (default ${DEFAULT-VALUE})")
+    @Option(names = "--times", paramLabel = "N", description = "${bundle:gauge-command.how-often-each}")
     private int times = 5;
 
-    @Option(names = "--every", paramLabel = "MS", description = "milliseconds between two (default ${DEFAULT-VALUE})")
+    @Option(names = "--every", paramLabel = "MS", description = "${bundle:gauge-command.milliseconds-between-two}")
     private int every = 400;
 
-    @Option(names = "--seed", paramLabel = "N", description = "makes the noise repeatable (default ${DEFAULT-VALUE})")
+    @Option(names = "--seed", paramLabel = "N", description = "${bundle:gauge-command.makes-the-noise}")
     private long seed = 1;
 
     @Spec
@@ -72,7 +60,7 @@ final class GaugeCommand implements Callable<Integer> {
         VirtualInstrument instrument = new VirtualInstrument(read.job().get(), seed);
         Optional<List<Reading>> wanted = wanted(instrument);
         if (wanted.isEmpty()) {
-            err.println("/: --only " + only + " is no reading of this job; accepted: a key such as action.bass");
+            err.println(CliText.text("gauge.no-such-reading", only));
             return KestanCommand.FAULTY;
         }
         try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), port);
@@ -86,7 +74,7 @@ final class GaugeCommand implements Callable<Integer> {
             }
             return 0;
         } catch (IOException refused) {
-            err.println("/: nothing listens on port " + port + "; accepted: the application with its gauge input on");
+            err.println(CliText.text("gauge.nothing-listens", port));
             return KestanCommand.FAULTY;
         }
     }

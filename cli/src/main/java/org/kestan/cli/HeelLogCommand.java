@@ -6,10 +6,7 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 
 /** {@code kestan heel-log FILE --way ID}: prints what to do next at the heel, as JSON. */
-@Command(
-        name = "heel-log",
-        description = "Print what is left at the heel and the next set of pulls, by the log in the job file.",
-        mixinStandardHelpOptions = true)
+@Command(name = "heel-log", description = "${bundle:heel-log-command.print-what-is}", mixinStandardHelpOptions = true)
 final class HeelLogCommand implements Callable<Integer> {
 
     @Mixin

@@ -23,14 +23,10 @@ final class JobArgument {
     /** Figures are printed in millimeters, and so are the sentences beside them. */
     static final Wording WORDS = Wording.in(BenchUnit.MILLIMETERS);
 
-    @Parameters(paramLabel = "FILE", description = "a job file (.kestan.json)")
+    @Parameters(paramLabel = "FILE", description = "${bundle:job-argument.a-job-file}")
     private Path file;
 
-    @Option(
-            names = "--standards",
-            paramLabel = "FILE",
-            description =
-                    "shop standards exported from the application; without it those of the job file, or those a shop starts with")
+    @Option(names = "--standards", paramLabel = "FILE", description = "${bundle:job-argument.standards}")
     private Path standards;
 
     @Spec(Spec.Target.MIXEE)

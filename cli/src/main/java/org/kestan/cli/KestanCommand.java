@@ -12,9 +12,10 @@ import picocli.CommandLine.Spec;
 /** The command {@code kestan} with its subcommands. */
 @Command(
         name = "kestan",
-        description = "Neck angle, heel cut, saddle and bridge from the measuring sheet of an instrument.",
+        description = "${bundle:kestan-command.works-out-neck}",
         mixinStandardHelpOptions = true,
         version = "Kestan 0.1.0",
+        resourceBundle = CliText.BUNDLE_NAME,
         subcommands = {
             SolveCommand.class,
             VerdictCommand.class,
@@ -40,7 +41,7 @@ public final class KestanCommand implements Runnable {
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "say what to do: kestan solve FILE");
+        throw new ParameterException(spec.commandLine(), CliText.text("say-what-to-do"));
     }
 
     /** Runs the command line and ends the process with its exit code. */

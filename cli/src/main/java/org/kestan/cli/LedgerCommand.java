@@ -27,10 +27,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** {@code kestan ledger list|import|export --ledger FILE}: jobs in and out of a ledger without a window. */
-@Command(
-        name = "ledger",
-        description = "List the jobs of a ledger, take job files into it, or write its jobs to files.",
-        mixinStandardHelpOptions = true)
+@Command(name = "ledger", description = "${bundle:ledger-command.list-the-jobs}", mixinStandardHelpOptions = true)
 final class LedgerCommand implements Runnable {
 
     @Spec
@@ -38,7 +35,7 @@ final class LedgerCommand implements Runnable {
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "say what to do: list, import or export");
+        throw new ParameterException(spec.commandLine(), CliText.text("ledger.say-what-to-do"));
     }
 
     /** All jobs at hand and put away; those in the bin are not told. */
@@ -50,7 +47,7 @@ final class LedgerCommand implements Runnable {
         return cards;
     }
 
-    @Command(name = "list", description = "Print the jobs of a ledger, as JSON.", mixinStandardHelpOptions = true)
+    @Command(name = "list", description = "${bundle:ledger-command.print-the-jobs}", mixinStandardHelpOptions = true)
     int list(@Mixin LedgerOption option) {
         return option.with(false, ledger -> {
             option.print(LedgerJson.list(cards(ledger)));
@@ -60,11 +57,11 @@ final class LedgerCommand implements Runnable {
 
     @Command(
             name = "import",
-            description = "Take job files into a ledger, which is made where there is none; all of them or none.",
+            description = "${bundle:ledger-command.import-job-files}",
             mixinStandardHelpOptions = true)
     int take(
             @Mixin LedgerOption option,
-            @Parameters(paramLabel = "FILE", arity = "1..*", description = "job files (.kestan.json)")
+            @Parameters(paramLabel = "FILE", arity = "1..*", description = "${bundle:ledger-command.job-files-kestan}")
                     List<Path> files) {
         List<Job> jobs = new ArrayList<>();
         boolean faulty = false;
@@ -87,15 +84,16 @@ final class LedgerCommand implements Runnable {
         });
     }
 
-    @Command(
-            name = "export",
-            description = "Write the jobs of a ledger to files, each under its instrument's name.",
-            mixinStandardHelpOptions = true)
+    @Command(name = "export", description = "${bundle:ledger-command.export-the-jobs}", mixinStandardHelpOptions = true)
     int export(
             @Mixin LedgerOption option,
-            @Option(names = "--out", paramLabel = "DIR", required = true, description = "the folder for the files")
+            @Option(
+                            names = "--out",
+                            paramLabel = "DIR",
+                            required = true,
+                            description = "${bundle:ledger-command.the-folder-for}")
                     Path out,
-            @Parameters(paramLabel = "ID", arity = "0..*", description = "which jobs; without any all of them")
+            @Parameters(paramLabel = "ID", arity = "0..*", description = "${bundle:ledger-command.which-jobs-all}")
                     List<String> ids) {
         return option.with(false, ledger -> {
             Set<String> wanted = new LinkedHashSet<>(ids == null ? List.of() : ids);
@@ -106,10 +104,7 @@ final class LedgerCommand implements Runnable {
             for (String id : wanted) {
                 var found = ledger.read(id);
                 if (found.isEmpty()) {
-                    spec.commandLine()
-                            .getErr()
-                            .println("ID: \u201c" + id
-                                    + "\u201d is no job of this ledger; accepted: an id of kestan ledger list");
+                    spec.commandLine().getErr().println(CliText.text("ledger.no-such-job", id));
                     return KestanCommand.FAULTY;
                 }
                 jobs.add(found.get());
@@ -125,9 +120,7 @@ final class LedgerCommand implements Runnable {
                 option.print(LedgerJson.names(written));
                 return 0;
             } catch (IOException failed) {
-                spec.commandLine()
-                        .getErr()
-                        .println("--out: can\u2019t be written: " + failed.getMessage() + "; accepted: a folder");
+                spec.commandLine().getErr().println(CliText.text("ledger.out-not-written", failed.getMessage()));
                 return KestanCommand.FAULTY;
             }
         });

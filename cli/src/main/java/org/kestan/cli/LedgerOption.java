@@ -16,7 +16,11 @@ import picocli.CommandLine.Spec;
 /** The ledger a command works on. It may be open in a window at the same time. */
 final class LedgerOption {
 
-    @Option(names = "--ledger", paramLabel = "FILE", required = true, description = "the ledger, such as ledger.sqlite")
+    @Option(
+            names = "--ledger",
+            paramLabel = "FILE",
+            required = true,
+            description = "${bundle:ledger-option.the-ledger-such}")
     private Path file;
 
     @Spec(Spec.Target.MIXEE)
@@ -29,17 +33,16 @@ final class LedgerOption {
      */
     int with(boolean makes, ToIntFunction<Ledger> work) {
         if (!makes && !Files.exists(file)) {
-            return faulty("there is no such ledger; accepted: a ledger of the application");
+            return faulty(CliText.text("ledger.not-there"));
         }
         OpenResult opening = SqliteLedger.open(file);
         if (!(opening instanceof OpenResult.Opened opened)) {
-            return faulty(JobArgument.WORDS.say(((OpenResult.Refused) opening).why())
-                    + "; accepted: a whole ledger of this version or an older one");
+            return faulty(CliText.text("ledger.refused", JobArgument.WORDS.say(((OpenResult.Refused) opening).why())));
         }
         try (Ledger ledger = opened.ledger()) {
             return work.applyAsInt(ledger);
         } catch (LedgerException failed) {
-            return faulty(JobArgument.WORDS.say(failed.why()) + "; accepted: a ledger that can be read and written");
+            return faulty(CliText.text("ledger.failed", JobArgument.WORDS.say(failed.why())));
         }
     }
 

@@ -11,10 +11,7 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** {@code kestan memory --ledger FILE}: prints what the shop has learned from its jobs, as JSON. */
-@Command(
-        name = "memory",
-        description = "Print what the jobs of a ledger teach: sink, prediction error, hours, rates, joint release.",
-        mixinStandardHelpOptions = true)
+@Command(name = "memory", description = "${bundle:memory-command.print-what-the}", mixinStandardHelpOptions = true)
 final class MemoryCommand implements Callable<Integer> {
 
     @Mixin
@@ -23,7 +20,7 @@ final class MemoryCommand implements Callable<Integer> {
     @Option(
             names = "--standards",
             paramLabel = "FILE",
-            description = "shop standards exported from the application, toward which few jobs are shrunk")
+            description = "${bundle:memory-command.shop-standards-exported}")
     private Path standards;
 
     @Override

@@ -22,10 +22,18 @@ abstract class OwnerCommand implements Callable<Integer> {
     @Mixin
     private JobArgument input;
 
-    @Option(names = "--out", paramLabel = "DIR", required = true, description = "the folder for the files")
+    @Option(
+            names = "--out",
+            paramLabel = "DIR",
+            required = true,
+            description = "${bundle:owner-command.the-folder-for}")
     private Path out;
 
-    @Option(names = "--paper", paramLabel = "SIZE", defaultValue = "A4", description = "A4 or Letter")
+    @Option(
+            names = "--paper",
+            paramLabel = "SIZE",
+            defaultValue = "A4",
+            description = "${bundle:owner-command.a4-or-letter}")
     private Paper paper;
 
     /** A paper size, as one writes it. */
@@ -57,7 +65,7 @@ abstract class OwnerCommand implements Callable<Integer> {
     /** The estimate before the work. */
     @Command(
             name = "estimate",
-            description = "Write an estimate for the owner, as a PDF and an HTML page.",
+            description = "${bundle:owner-command.write-an-estimate}",
             mixinStandardHelpOptions = true)
     static final class Estimate extends OwnerCommand {
 
@@ -69,10 +77,7 @@ abstract class OwnerCommand implements Callable<Integer> {
     }
 
     /** The report after the work. */
-    @Command(
-            name = "report",
-            description = "Write a report for the owner, as a PDF and an HTML page.",
-            mixinStandardHelpOptions = true)
+    @Command(name = "report", description = "${bundle:owner-command.write-a-report}", mixinStandardHelpOptions = true)
     static final class Report extends OwnerCommand {
 
         @Override

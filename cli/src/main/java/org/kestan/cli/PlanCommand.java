@@ -6,10 +6,7 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 
 /** {@code kestan plan FILE --way ID}: prints the work plan, as JSON. */
-@Command(
-        name = "plan",
-        description = "Print the numbers to set on tools for a job file and a way, as JSON.",
-        mixinStandardHelpOptions = true)
+@Command(name = "plan", description = "${bundle:plan-command.print-the-numbers}", mixinStandardHelpOptions = true)
 final class PlanCommand implements Callable<Integer> {
 
     @Mixin

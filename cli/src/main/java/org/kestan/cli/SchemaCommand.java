@@ -8,13 +8,10 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 /** {@code kestan schema}: prints the JSON Schema of the job file, or of a step file. */
-@Command(
-        name = "schema",
-        description = "Print the JSON Schema of the job file, or of a step file.",
-        mixinStandardHelpOptions = true)
+@Command(name = "schema", description = "${bundle:schema-command.print-the-json}", mixinStandardHelpOptions = true)
 final class SchemaCommand implements Runnable {
 
-    @Option(names = "--steps", description = "the schema of a step file")
+    @Option(names = "--steps", description = "${bundle:schema-command.the-schema-of}")
     private boolean steps;
 
     @Spec

@@ -6,10 +6,7 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 
 /** {@code kestan solve FILE}: prints what has to change, as JSON. */
-@Command(
-        name = "solve",
-        description = "Print neck angle correction, heel cut, saddle and projection for a job file, as JSON.",
-        mixinStandardHelpOptions = true)
+@Command(name = "solve", description = "${bundle:solve-command.print-neck-angle}", mixinStandardHelpOptions = true)
 final class SolveCommand implements Callable<Integer> {
 
     @Mixin

@@ -21,10 +21,7 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 
 /** {@code kestan steps FILE --way ID}: prints the steps at the bench, as JSON. */
-@Command(
-        name = "steps",
-        description = "Print the steps at the bench for a job and its ways, as JSON.",
-        mixinStandardHelpOptions = true)
+@Command(name = "steps", description = "${bundle:steps-command.print-the-steps}", mixinStandardHelpOptions = true)
 final class StepsCommand implements Callable<Integer> {
 
     @Mixin
@@ -33,10 +30,7 @@ final class StepsCommand implements Callable<Integer> {
     @Mixin
     private WayOption way;
 
-    @Option(
-            names = "--steps",
-            paramLabel = "FOLDER",
-            description = "a folder with the shop's own step files; without it those that ship")
+    @Option(names = "--steps", paramLabel = "FOLDER", description = "${bundle:steps-command.a-folder-with}")
     private Path folder;
 
     @Spec
@@ -45,7 +39,7 @@ final class StepsCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         if (folder != null && !Files.isDirectory(folder)) {
-            throw new ParameterException(spec.commandLine(), "--steps: there is no such folder");
+            throw new ParameterException(spec.commandLine(), CliText.text("steps.no-such-folder"));
         }
         StepLibrary library = folder == null ? StepLibrary.shipped() : StepLibrary.of(folder);
         Set<String> asked = way.ways().stream().map(Way::key).collect(Collectors.toCollection(TreeSet::new));

@@ -13,19 +13,13 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 
 /** {@code kestan swing FILE}: prints what the strings meet, the lowest clean action and the levelling, as JSON. */
-@Command(
-        name = "swing",
-        description = "Print where the strings meet the frets, the lowest clean action and what levelling takes off.",
-        mixinStandardHelpOptions = true)
+@Command(name = "swing", description = "${bundle:swing-command.print-where-the}", mixinStandardHelpOptions = true)
 final class SwingCommand implements Callable<Integer> {
 
     @Mixin
     private JobArgument input;
 
-    @Option(
-            names = "--hand",
-            paramLabel = "HAND",
-            description = "light, medium or hard; the player's when the file says so, else medium.")
+    @Option(names = "--hand", paramLabel = "HAND", description = "${bundle:swing-command.light-medium-or}")
     private String hand;
 
     @Spec
@@ -38,8 +32,8 @@ final class SwingCommand implements Callable<Integer> {
                 : Stream.of(PlayingTouch.values())
                         .filter(touch -> touch.key().equals(hand))
                         .findFirst()
-                        .orElseThrow(() -> new ParameterException(
-                                spec.commandLine(), "--hand takes light, medium or hard, not “" + hand + "”"));
+                        .orElseThrow(
+                                () -> new ParameterException(spec.commandLine(), CliText.text("swing.hand", hand)));
         return input.print(
                 analysis -> SwingJson.swing(analysis, said == null ? StringClearance.hand(analysis.job()) : said));
     }

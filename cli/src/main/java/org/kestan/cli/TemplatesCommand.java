@@ -22,7 +22,7 @@ import picocli.CommandLine.Option;
 /** {@code kestan templates FILE --way ID --out DIR}: writes bench card and templates. */
 @Command(
         name = "templates",
-        description = "Write the bench card and the true-size templates of a plan as PDF and SVG.",
+        description = "${bundle:templates-command.write-the-bench}",
         mixinStandardHelpOptions = true)
 final class TemplatesCommand implements Callable<Integer> {
 
@@ -32,7 +32,11 @@ final class TemplatesCommand implements Callable<Integer> {
     @Mixin
     private WayOption way;
 
-    @Option(names = "--out", paramLabel = "DIR", required = true, description = "the folder to write into")
+    @Option(
+            names = "--out",
+            paramLabel = "DIR",
+            required = true,
+            description = "${bundle:templates-command.the-folder-to}")
     private Path folder;
 
     @Override

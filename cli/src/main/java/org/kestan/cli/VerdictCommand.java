@@ -6,10 +6,7 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 
 /** {@code kestan verdict FILE}: prints what is wrong and the ways to put it right, as JSON. */
-@Command(
-        name = "verdict",
-        description = "Print gates, ways, recommendation and schools for a job file, as JSON.",
-        mixinStandardHelpOptions = true)
+@Command(name = "verdict", description = "${bundle:verdict-command.print-gates-ways}", mixinStandardHelpOptions = true)
 final class VerdictCommand implements Callable<Integer> {
 
     @Mixin

@@ -22,13 +22,10 @@ final class WayOption {
             paramLabel = "ID",
             required = true,
             split = ",",
-            description = "a way, such as neck-reset; several with commas between them")
+            description = "${bundle:way-option.a-way-such}")
     private List<String> keys;
 
-    @Option(
-            names = "--leaves",
-            paramLabel = "LEAVES",
-            description = "the feeler leaves there are, such as \"0.010 in, 0.012 in\"; without it those of the shop")
+    @Option(names = "--leaves", paramLabel = "LEAVES", description = "${bundle:way-option.the-feeler-leaves}")
     private String leaves;
 
     @Spec(Spec.Target.MIXEE)
@@ -41,8 +38,10 @@ final class WayOption {
             if (way.isEmpty()) {
                 throw new ParameterException(
                         spec.commandLine(),
-                        "--way: \u201c" + key + "\u201d is no way; accepted: "
-                                + WayCatalog.ALL.stream().map(Way::key).collect(Collectors.joining(", ")));
+                        CliText.text(
+                                "way.no-such-way",
+                                key,
+                                WayCatalog.ALL.stream().map(Way::key).collect(Collectors.joining(", "))));
             }
             ways.add(way.get());
         }

@@ -227,7 +227,7 @@ public class KestanCommandTest {
         String file = folder.resolve("large-flat-top-reset.kestan.json").toString();
         assertThat(run("plan", file, "--way", "dancing").exit()).isEqualTo(2);
         assertThat(run("plan", file, "--way", "dancing").err())
-                .contains("is no way")
+                .contains("is not a way")
                 .doesNotContain("Exception");
         assertThat(run("plan", file).exit()).isEqualTo(2);
         Run pocket = run("plan", file, "--way", "pocket-shim");
@@ -297,7 +297,7 @@ public class KestanCommandTest {
         assertThat(run("gauge").exit()).isEqualTo(2);
         Run unknown = run("gauge", "--simulate", job, "--only", "action.nose");
         assertThat(unknown.exit()).isEqualTo(2);
-        assertThat(unknown.err()).contains("is no reading of this job");
+        assertThat(unknown.err()).contains("is not a reading of this job");
         Run nobody = run("gauge", "--simulate", job, "--port", "1", "--only", "action.bass");
         assertThat(nobody.exit()).isEqualTo(2);
         assertThat(nobody.err()).contains("nothing listens on port 1");

@@ -18,6 +18,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.reports.LogFile;
 import org.kestan.desktop.session.BackupSchedule;
 import org.kestan.desktop.session.JobSession;
@@ -54,7 +55,7 @@ public final class KestanApp extends Application {
     public void start(Stage stage) throws IOException {
         List<String> arguments = getParameters().getRaw();
         // The frame is there at once; what goes into it needs the disk.
-        stage.setTitle("Kestan");
+        stage.setTitle(Messages.message("kestan-app.kestan"));
         stage.setScene(new Scene(
                 new StackPane(),
                 MainWindow.WIDTH,
@@ -105,8 +106,7 @@ public final class KestanApp extends Application {
                 job.isPresent() || found.demo() ? Station.MEASURE.key() : "ledger");
         session = window.session();
         if (found.demo() && job.isEmpty()) {
-            session.say("Sample jobs; your own are not touched. Try first: Alt+3 for the verdict, Enter takes it into"
-                    + " the plan. Alt+0 has the other jobs, F1 explains any field.");
+            session.say(Messages.message("kestan-app.sample-jobs-your-own"));
         }
         stage.show();
         BackupSchedule.start(ledger, window.session());
@@ -150,8 +150,7 @@ public final class KestanApp extends Application {
     private void crashed(Path report) {
         Platform.runLater(() -> {
             if (session != null) {
-                session.complain("Something went wrong behind the window; the job is kept. F12 shows the report "
-                        + report.getFileName() + ", which holds nothing of the owner\u2019s.");
+                session.complain(Messages.message("kestan-app.something-went-wrong-behind", report.getFileName()));
             }
         });
     }
@@ -166,19 +165,22 @@ public final class KestanApp extends Application {
         Label why = new Label(reason.substring(0, 1).toUpperCase(Locale.ROOT) + reason.substring(1) + ".");
         why.setWrapText(true);
         why.setId("refusal");
-        Label where = new Label("The ledger is " + file);
+        Label where = new Label(Messages.message("kestan-app.the-ledger-is", file));
         where.setWrapText(true);
         VBox box = new VBox(12, why, where);
-        Button again =
-                button("Try again", "refusal-again", () -> open(stage, settings, found, SqliteLedger.open(file)), why);
-        Button quit = button("Quit", "refusal-quit", Platform::exit, why);
+        Button again = button(
+                Messages.message("kestan-app.try-again"),
+                "refusal-again",
+                () -> open(stage, settings, found, SqliteLedger.open(file)),
+                why);
+        Button quit = button(Messages.message("kestan-app.quit"), "refusal-quit", Platform::exit, why);
         box.getChildren().addAll(again, quit);
         for (Backups.Copy copy : refused.copies().stream().limit(OFFERED).toList()) {
             String made = WHEN.format(copy.made().atZone(ZoneId.systemDefault()));
             String what = copy.jobs() == 1 ? "1 job" : copy.jobs() + " jobs";
             box.getChildren()
                     .add(button(
-                            "Put back the backup of " + made + ", " + what + "; keep what is there beside it",
+                            Messages.message("kestan-app.put-back-the-backup", made, what),
                             "refusal-backup-" + (box.getChildren().size() - 3),
                             () -> {
                                 SqliteBackups.of(file).putBack(copy.file());
@@ -189,7 +191,7 @@ public final class KestanApp extends Application {
         if (refused.is(LedgerFinding.MISSING)) {
             box.getChildren()
                     .add(button(
-                            "Start an empty ledger",
+                            Messages.message("kestan-app.start-an-empty-ledger"),
                             "refusal-empty",
                             () -> open(stage, settings, found, SqliteLedger.openAnew(file)),
                             why));
@@ -198,7 +200,7 @@ public final class KestanApp extends Application {
         box.setAlignment(Pos.CENTER_LEFT);
         Scene scene = new Scene(box, 760, 480);
         new Appearance(scene, settings);
-        stage.setTitle("Kestan");
+        stage.setTitle(Messages.message("kestan-app.kestan"));
         stage.setScene(scene);
         stage.show();
         again.requestFocus();
@@ -219,7 +221,7 @@ public final class KestanApp extends Application {
             try {
                 step.run();
             } catch (IOException failed) {
-                why.setText("That could not be done: " + failed.getMessage() + ". Everything is as it was.");
+                why.setText(Messages.message("kestan-app.that-could-not-be", failed.getMessage()));
             }
         });
         return button;

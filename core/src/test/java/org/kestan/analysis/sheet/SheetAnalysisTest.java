@@ -68,7 +68,7 @@ public class SheetAnalysisTest {
     public void disagreementNamesTheReadingsToTakeAgain() {
         Job job = Jobs.put(Jobs.flatTop(), Reading.PROJECTION_STRUNG, 6);
         assertThat(said(asked(job, Reading.PROJECTION_STRUNG).get(0)))
-                .contains("take this, the action and the bridge again");
+                .contains("Take this, the action and the bridge again");
         Job upsideDown = Jobs.put(Jobs.flatTop(), Reading.PROJECTION_SLACK, 4);
         assertThat(asked(upsideDown, Reading.PROJECTION_SLACK)).hasSize(1);
     }

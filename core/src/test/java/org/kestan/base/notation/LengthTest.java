@@ -51,8 +51,8 @@ public class LengthTest {
     @DataProvider
     static Object[][] refused() {
         return new Object[][] {
-            {"", "nothing is written"},
-            {"   ", "nothing is written"},
+            {"", "nothing was entered"},
+            {"   ", "nothing was entered"},
             {"2.4", "the unit is missing"},
             {"11/64", "the unit is missing"},
             {"2,4 mm", "with a point"},
@@ -76,7 +76,7 @@ public class LengthTest {
         assertThat(parsed).isInstanceOf(Parsed.Bad.class);
         Parsed.Bad<Length> bad = (Parsed.Bad<Length>) parsed;
         assertThat(said(bad.problem())).contains(problem);
-        assertThat(said(bad.accepted())).contains("11/64 in");
+        assertThat(said(bad.accepted())).contains("9/64 in");
         assertThatThrownBy(() -> Length.ofText(text)).isInstanceOf(IllegalArgumentException.class);
     }
 

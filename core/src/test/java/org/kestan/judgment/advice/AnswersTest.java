@@ -119,7 +119,7 @@ public class AnswersTest {
     public void anOverSetNeckIsNotLeft() {
         Job job = saddle(action(modern(), 1.2, 0.9), 6);
         assertThat(gate(job, GateId.ACTION).state()).isEqualTo(GateState.STOP);
-        assertThat(said(gate(job, GateId.ACTION).reasons())).contains("too low").contains("less than wanted");
+        assertThat(said(gate(job, GateId.ACTION).reasons())).contains("too low").contains("too low");
         assertThat(gate(job, GateId.SADDLE).state()).isEqualTo(GateState.STOP);
         assertThat(said(gate(job, GateId.NECK_PITCH).reasons())).contains("set back too far");
         Recommendation said = answer(job);
@@ -132,7 +132,7 @@ public class AnswersTest {
         Job far = saddle(bridge(action(modern(), 0.6, 0.5), 11), 6);
         assertThat(answer(far).ways()).containsExactly(WayCatalog.NECK_RESET);
         assertThat(said(answer(far).reasons())).contains("come forward");
-        assertThat(said(ways(far).of(WayCatalog.NECK_RESET).reasons().get(0))).contains("wood to add");
+        assertThat(said(ways(far).of(WayCatalog.NECK_RESET).reasons().get(0))).contains("of wood at the cap");
     }
 
     @Test
@@ -261,7 +261,7 @@ public class AnswersTest {
         Job taller = Jobs.put(job, Aim.BRIDGE_HEIGHT, 28);
         assertThat(answer(taller).ways()).containsExactly(WayCatalog.NECK_RESET);
         assertThat(answer(taller).runnersUp().get(0).ways()).containsExactly(WayCatalog.FLOATING_BRIDGE);
-        assertThat(said(answer(taller).runnersUp().get(0).reason())).contains("wants taller");
+        assertThat(said(answer(taller).runnersUp().get(0).reason())).contains("should be taller");
     }
 
     /** With no rod to set it the relief stays as read: the cut is worked out for the neck as it is, and the other is shown. */
@@ -293,7 +293,7 @@ public class AnswersTest {
         Assessment refret = ways(none).of(WayCatalog.REFRET);
         assertThat(refret.possible()).isTrue();
         assertThat(refret.predicted().orElseThrow().setup().reliefGap()).isCloseTo(0.1, within(1e-9));
-        assertThat(said(refret.reasons().get(1))).contains("with the relief as it is");
+        assertThat(said(refret.reasons().get(1))).contains("With the relief as it is");
         assertThat(ways(job).of(WayCatalog.REFRET).fit()).isEqualTo(Suitability.NO_NEED);
         Combination both = ways(none).combined(List.of(WayCatalog.REFRET, WayCatalog.NECK_RESET));
         assertThat(both.reaches()).isTrue();

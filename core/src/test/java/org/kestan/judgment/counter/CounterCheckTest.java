@@ -37,7 +37,7 @@ public class CounterCheckTest {
         CounterCheck check = check(Job.BLANK);
         assertThat(check.likely().ways()).isEmpty();
         assertThat(check.settle()).isEmpty();
-        assertThat(said(check.confidence())).contains("nothing to go by");
+        assertThat(said(check.confidence())).contains("nothing to go on");
         assertThat(check.gates()).hasSize(11);
         assertThat(check.assumed()).hasSize(2);
     }

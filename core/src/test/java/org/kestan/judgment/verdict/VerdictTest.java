@@ -64,7 +64,7 @@ public class VerdictTest {
         job = Jobs.put(job, Aim.RELIEF, 0.2);
         Gate relief = gate(job, GateId.RELIEF);
         assertThat(relief.state()).isEqualTo(GateState.WARN);
-        assertThat(said(relief.reasons())).contains("turn the rod first");
+        assertThat(said(relief.reasons())).contains("Set the rod first");
         assertThat(millimeters(relief, GateNumber.ACTION_BASS_THEN)).isLessThan(2.6);
         assertThat(gate(job, GateId.SADDLE).state()).isEqualTo(GateState.PASS);
         assertThat(gate(job, GateId.NECK_PITCH).state()).isNotEqualTo(GateState.STOP);
@@ -100,7 +100,7 @@ public class VerdictTest {
         assertThat(gate(job.with(Lines.VALUE, 800.0), GateId.WORTH).state()).isEqualTo(GateState.WARN);
         Gate cheap = gate(job.with(Lines.VALUE, 60.0), GateId.WORTH);
         assertThat(cheap.state()).isEqualTo(GateState.STOP);
-        assertThat(said(cheap.reasons())).contains("cheaper ways");
+        assertThat(said(cheap.reasons())).contains("Cheaper ways");
         Job kept = job.with(Lines.COLLECTIBLE, true);
         assertThat(said(gate(kept, GateId.WORTH).reasons())).contains("nothing original is cut");
     }
@@ -156,7 +156,7 @@ public class VerdictTest {
         job = Jobs.put(Jobs.put(job, Reading.ACTION_BASS, 2), Aim.ACTION_BASS, 2);
         job = Jobs.put(Jobs.put(job, Reading.ACTION_TREBLE, 1.6), Aim.ACTION_TREBLE, 1.6);
         assertThat(gate(job, GateId.ACTION).state()).isEqualTo(GateState.PASS);
-        assertThat(said(gate(job, GateId.SADDLE).reasons())).contains("need not come down");
+        assertThat(said(gate(job, GateId.SADDLE).reasons())).contains("does not need to come down");
     }
 
     @Test

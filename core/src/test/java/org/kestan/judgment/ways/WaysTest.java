@@ -238,7 +238,7 @@ public class WaysTest {
         Assessment trimmed = ways(low).of(WayCatalog.FLOATING_BRIDGE);
         assertThat(trimmed.possible()).isTrue();
         assertThat(trimmed.reversible()).isFalse();
-        assertThat(said(trimmed.reasons().get(0))).contains("wheels are at the end");
+        assertThat(said(trimmed.reasons().get(0))).contains("wheels are at their end");
         // On a collectible the foot is not trimmed: the top piece on a strip does it, and the old parts are kept.
         Assessment onStrip = ways(collectible(low)).of(WayCatalog.FLOATING_BRIDGE);
         assertThat(onStrip.possible()).isTrue();
@@ -261,7 +261,7 @@ public class WaysTest {
         job = Jobs.put(Jobs.put(job, Aim.ACTION_BASS, 3), Aim.ACTION_TREBLE, 2);
         assertThat(recommended(job)).containsExactly(WayCatalog.FLOATING_BRIDGE);
         Assessment strips = ways(job).of(WayCatalog.FLOATING_BRIDGE);
-        assertThat(said(strips.reasons().get(0))).startsWith("Strips of");
+        assertThat(said(strips.reasons().get(0))).startsWith("Strips ");
         assertThat(strips.reversible()).isTrue();
     }
 

@@ -154,7 +154,7 @@ public class PlanPartsTest {
                 .anySatisfy(text -> assertThat(said(text)).contains("stand out"));
         Job deep = Jobs.put(withSaddle(Jobs.flatTop()), Reading.SLOT_DEPTH, 7.5);
         assertThat(plan(deep).saddle().orElseThrow().warnings())
-                .anySatisfy(text -> assertThat(said(text)).contains("too little of the bridge"));
+                .anySatisfy(text -> assertThat(said(text)).contains("too little bridge"));
     }
 
     /** Straightedge 4 mm over the top strung, 5 mm slack: aim 1 mm high. Common practice, no source. */
@@ -191,7 +191,7 @@ public class PlanPartsTest {
         bolted = bolted.with(Lines.JOINT, Joint.MORTISE_BOLT);
         JointPlan mortise = plan(bolted, WayCatalog.NECK_RESET).joint();
         assertThat(mortise.cheekShim()).isEmpty();
-        assertThat(mortise.warnings()).anySatisfy(text -> assertThat(said(text)).contains("bolts"));
+        assertThat(mortise.warnings()).anySatisfy(text -> assertThat(said(text)).contains("bolt holes"));
     }
 
     /** A cheek that gains: with no rotation to speak of and drift, the far corner at a heel wider at its cap. */

@@ -142,7 +142,7 @@ public class PlanPropertiesTest {
                         plan,
                         new JobAnalysis.Spread(
                                 Uncertainty.of(job, plan.shop()), PlanFigure.of(plan), Optional.empty())))
-                .contains("Worth measuring again: action, bass");
+                .contains("Worth reading again: action, bass");
         assertThat(PlanFigure.of(plan(Job.BLANK, ShopStandards.DEFAULT))).isEmpty();
     }
 

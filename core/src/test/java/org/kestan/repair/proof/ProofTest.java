@@ -204,7 +204,7 @@ public class ProofTest {
         JobAnalysis analysis =
                 JobAnalysis.of(StepVisit.put(before, Step.Into.AFTER, after.with(Lines.HUMIDITY, 62.0)), SHOP);
         assertThat(ProofText.causes(analysis, Wording.in(BenchUnit.SIXTY_FOURTHS)))
-                .contains("Humidity, 62 % against 45 % before: that alone can move the action by 1/64 in.");
+                .contains("Humidity is 62 %, and it was 45 % before. That alone can move the action by 1/64 in.");
     }
 
     private static Proof with(Job before, Visit after, double humidity) {

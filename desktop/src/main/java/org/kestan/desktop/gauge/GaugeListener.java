@@ -19,6 +19,7 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import org.kestan.base.notation.Length;
 import org.kestan.base.notation.Parsed;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.job.gauge.GaugeLine;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
@@ -69,7 +70,7 @@ public final class GaugeListener {
         try {
             server = new ServerSocket(port, 8, InetAddress.getLoopbackAddress());
         } catch (IOException taken) {
-            trouble.set("No gauge input: port " + port + " is in use.");
+            trouble.set(Messages.message("gauge-listener.no-gauge-input-port", port));
             return 0;
         }
         listening.set(true);
@@ -99,7 +100,7 @@ public final class GaugeListener {
                 Socket gauge = open.accept();
                 if (gauges.size() >= MOST_GAUGES) {
                     close(gauge);
-                    tell("", "There are " + MOST_GAUGES + " gauges already: another was turned away.");
+                    tell("", Messages.message("gauge-listener.there-are-gauges-already", MOST_GAUGES));
                     continue;
                 }
                 gauges.add(gauge);
@@ -107,7 +108,7 @@ public final class GaugeListener {
             } catch (IOException | OutOfMemoryError failed) {
                 if (!open.isClosed()) {
                     // Out of handles or threads: it passes, and gauges can come again.
-                    tell("", "A gauge could not be let in: " + failed.getMessage() + ".");
+                    tell("", Messages.message("gauge-listener.a-gauge-could-not", failed.getMessage()));
                     breathe();
                 }
             }
@@ -139,10 +140,10 @@ public final class GaugeListener {
                 }
                 known = true;
             }
-            tell("", "The gauge has gone. Its last reading can still be taken.");
+            tell("", Messages.message("gauge-listener.the-gauge-has-gone"));
         } catch (IOException lost) {
             if (gauges.contains(gauge)) {
-                tell("", "The connection to the gauge was lost.");
+                tell("", Messages.message("gauge-listener.the-connection-to-the"));
             }
         } finally {
             gauges.remove(gauge);
@@ -155,8 +156,10 @@ public final class GaugeListener {
             String shown = line.length() > 30 ? line.substring(0, 30) + "\u2026" : line;
             tell(
                     "",
-                    "Not a reading from the gauge: \u201c" + shown.replaceAll("\\p{Cntrl}", "?") + "\u201d ("
-                            + Wording.in(BenchUnit.MILLIMETERS).say(bad.problem()) + ").");
+                    Messages.message(
+                            "gauge-listener.not-a-reading-from",
+                            shown.replaceAll("\\p{Cntrl}", "?"),
+                            Wording.in(BenchUnit.MILLIMETERS).say(bad.problem())));
         } else {
             parsed.optional().ifPresent(length -> tell(length.text(), ""));
         }

@@ -10,6 +10,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.kestan.desktop.messages.Messages;
 
 /**
  * What went wrong, where, and in which version: for whoever mends it. Only the kinds of the failures and the places in the
@@ -27,10 +28,10 @@ public final class CrashReport {
 
     /** The text of a report. */
     public static String text(Thread thread, Throwable failure) {
-        StringBuilder text = new StringBuilder("Kestan ")
+        StringBuilder text = new StringBuilder(Messages.message("crash-report.kestan"))
                 .append(Optional.ofNullable(CrashReport.class.getPackage().getImplementationVersion())
-                        .orElse("of the workshop"))
-                .append("\nJava ")
+                        .orElse(Messages.message("crash-report.of-the-workshop")))
+                .append(Messages.message("crash-report.java"))
                 .append(System.getProperty("java.version"))
                 .append(", ")
                 .append(System.getProperty("os.name"))
@@ -41,7 +42,7 @@ public final class CrashReport {
                 .append('\n');
         int depth = 0;
         for (Throwable each = failure; each != null && depth < MOST; each = each.getCause()) {
-            text.append(depth++ == 0 ? "" : "caused by ")
+            text.append(depth++ == 0 ? "" : Messages.message("crash-report.caused-by"))
                     .append(each.getClass().getName())
                     .append('\n');
             for (StackTraceElement frame : each.getStackTrace()) {

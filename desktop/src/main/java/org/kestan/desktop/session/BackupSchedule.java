@@ -9,6 +9,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.LongSupplier;
 import javafx.application.Platform;
 import org.kestan.base.standards.Standard;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.Query;
@@ -78,8 +79,7 @@ public final class BackupSchedule {
                 String why = failed instanceof LedgerException known
                         ? session.words().say(known.why())
                         : String.valueOf(failed.getMessage());
-                Platform.runLater(
-                        () -> session.complain("No backup of the ledger could be made for a day: " + why + "."));
+                Platform.runLater(() -> session.complain(Messages.message("backup-schedule.no-backup-of-the", why)));
             }
         }
     }

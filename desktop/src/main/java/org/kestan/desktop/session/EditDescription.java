@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.Line;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.section.Section;
@@ -19,14 +20,14 @@ final class EditDescription {
     private static final Map<Section<?>, String> BENCH = new LinkedHashMap<>();
 
     static {
-        BENCH.put(Sections.STEPS, "a step at the bench");
-        BENCH.put(Sections.HEEL_LOG, "a line of the heel log");
-        BENCH.put(Sections.WAITS, "a wait");
-        BENCH.put(Sections.BAGS, "the bags");
-        BENCH.put(Sections.FOOT_FIT, "a fit of the feet");
-        BENCH.put(Sections.TRIMS, "a trimming");
-        BENCH.put(Sections.VISITS, "what was read at a step");
-        BENCH.put(Sections.DIARY, "a line of the diary");
+        BENCH.put(Sections.STEPS, Messages.message("edit-description.a-step-at-the"));
+        BENCH.put(Sections.HEEL_LOG, Messages.message("edit-description.a-line-of-the"));
+        BENCH.put(Sections.WAITS, Messages.message("edit-description.a-wait"));
+        BENCH.put(Sections.BAGS, Messages.message("edit-description.the-bags"));
+        BENCH.put(Sections.FOOT_FIT, Messages.message("edit-description.a-fit-of-the"));
+        BENCH.put(Sections.TRIMS, Messages.message("edit-description.a-trimming"));
+        BENCH.put(Sections.VISITS, Messages.message("edit-description.what-was-read-at"));
+        BENCH.put(Sections.DIARY, Messages.message("edit-description.a-line-of-the-2"));
     }
 
     private EditDescription() {}
@@ -44,18 +45,18 @@ final class EditDescription {
                 .filter(line -> !from.text(line).equals(to.text(line)))
                 .toList();
         if (!from.section(Sections.WAYS).equals(to.section(Sections.WAYS))) {
-            return "the way taken into the plan";
+            return Messages.message("edit-description.the-way-taken-into");
         }
         if (lines.isEmpty() && !atBench(from, to).isEmpty()) {
             return atBench(from, to);
         }
         if (lines.isEmpty()) {
-            return from.photos().equals(to.photos()) ? "one change" : "pictures";
+            return from.photos().equals(to.photos()) ? Messages.message("edit-description.one-change") : "pictures";
         }
         Line<?> first = lines.get(0);
         String text = to.text(first);
         return Wording.full(first)
-                + (text.isEmpty() ? " is empty" : " is " + text)
+                + (text.isEmpty() ? Messages.message("edit-description.is-empty") : " is " + text)
                 + (lines.size() > 1 ? ", and " + (lines.size() - 1) + " more" : "");
     }
 

@@ -10,6 +10,7 @@ import java.util.Optional;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
+import org.kestan.desktop.messages.Messages;
 
 /**
  * Files as the user names them, in the platform's own dialogs; each kind of file is looked for where it was last. What a name
@@ -19,13 +20,13 @@ public final class FileChoice {
 
     /** Kinds of files, each remembered by its own folder. */
     public enum Kind {
-        JOB("Jobs", "*.kestan.json"),
-        JOBS("Jobs and zips", "*.kestan.json", "*.zip"),
-        ARCHIVE("Zips", "*.zip"),
-        TABLE("Tables", "*.csv"),
-        PAPER("Papers", "*.pdf"),
-        PICTURE("Pictures", "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG", "*.JPEG"),
-        STANDARDS("Shop standards", "*.json");
+        JOB(Messages.message("file-choice.jobs"), "*.kestan.json"),
+        JOBS(Messages.message("file-choice.jobs-and-zips"), "*.kestan.json", "*.zip"),
+        ARCHIVE(Messages.message("file-choice.zips"), "*.zip"),
+        TABLE(Messages.message("file-choice.tables"), "*.csv"),
+        PAPER(Messages.message("file-choice.papers"), "*.pdf"),
+        PICTURE(Messages.message("file-choice.pictures"), "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG", "*.JPEG"),
+        STANDARDS(Messages.message("file-choice.shop-standards"), "*.json");
 
         private final FileChooser.ExtensionFilter filter;
 
@@ -92,9 +93,9 @@ public final class FileChoice {
     public void write(Path file, Writer writer) {
         try {
             writer.writeTo(file);
-            session.say("Written to " + file.getFileName());
+            session.say(Messages.message("file-choice.written-to", file.getFileName()));
         } catch (IOException failed) {
-            session.complain("Could not write " + file.getFileName() + ": " + failed.getMessage());
+            session.complain(Messages.message("file-choice.could-not-write", file.getFileName(), failed.getMessage()));
         }
     }
 
@@ -103,9 +104,7 @@ public final class FileChoice {
         try {
             return Optional.ofNullable(file).map(File::toPath);
         } catch (InvalidPathException unnameable) {
-            session.complain(
-                    "The name \u201c" + file.getName() + "\u201d has a character that this machine\u2019s language"
-                            + " settings can\u2019t write. Rename the file, or set the language to one in UTF-8.");
+            session.complain(Messages.message("file-choice.the-name-has-a", file.getName()));
             return Optional.empty();
         }
     }
@@ -121,7 +120,8 @@ public final class FileChoice {
     private FileChooser chooser(String title, Kind kind) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
-        chooser.getExtensionFilters().addAll(kind.filter, new FileChooser.ExtensionFilter("All files", "*"));
+        chooser.getExtensionFilters()
+                .addAll(kind.filter, new FileChooser.ExtensionFilter(Messages.message("file-choice.all-files"), "*"));
         settings.lastFolder(kind.name()).map(Path::toFile).ifPresent(chooser::setInitialDirectory);
         return chooser;
     }

@@ -24,6 +24,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.standards.ShopStandards;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.files.steps.StepLibrary;
 import org.kestan.job.Job;
 import org.kestan.overview.JobAnalysis;
@@ -245,12 +246,12 @@ public final class JobSession {
 
     /** Takes back the last edit, and says what that was. */
     public void undo() {
-        step(before, after, "Undone: ");
+        step(before, after, Messages.message("job-session.undone"));
     }
 
     /** Does again what was taken back last, and says what that was. */
     public void redo() {
-        step(after, before, "Done again: ");
+        step(after, before, Messages.message("job-session.done-again"));
     }
 
     private void step(Deque<Job> from, Deque<Job> to, String what) {

@@ -25,6 +25,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.util.Duration;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.standards.ShopStandards;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.files.job.JobFile;
 import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
@@ -54,7 +55,8 @@ public final class JobStore {
     private final Settings settings;
     private final FileChoice files;
     private final Ledger ledger;
-    private final ReadOnlyStringWrapper saved = new ReadOnlyStringWrapper(this, "saved", "Nothing to save yet");
+    private final ReadOnlyStringWrapper saved =
+            new ReadOnlyStringWrapper(this, "saved", Messages.message("job-store.nothing-to-save-yet"));
     private final ReadOnlyIntegerWrapper changes = new ReadOnlyIntegerWrapper(this, "changes");
     private final PauseTransition pause = new PauseTransition(PAUSE);
     private final ExecutorService writer = worker("ledger");
@@ -92,7 +94,7 @@ public final class JobStore {
         Platform.runLater(() -> goBy(session.standards()));
         session.dossierProperty().addListener((property, old, next) -> {
             if (!next.job().equals(slot.content())) {
-                saved.set("Saving\u2026");
+                saved.set(Messages.message("job-store.saving"));
                 // Not started anew while it runs: a long drag is saved on the way, too.
                 if (pause.getStatus() != Animation.Status.RUNNING) {
                     pause.playFromStart();
@@ -124,7 +126,8 @@ public final class JobStore {
     }
 
     private void troubled(LedgerException failed) {
-        session.complain("The ledger does not answer: " + session.words().say(failed.why()) + ".");
+        session.complain(Messages.message(
+                "job-store.the-ledger-does-not", session.words().say(failed.why())));
     }
 
     /**
@@ -143,7 +146,8 @@ public final class JobStore {
             } catch (Exception failed) {
                 System.getLogger(JobStore.class.getName())
                         .log(System.Logger.Level.ERROR, "the ledger's answer", failed);
-                Platform.runLater(() -> session.complain("That could not be done: " + failed.getMessage()));
+                Platform.runLater(
+                        () -> session.complain(Messages.message("job-store.that-could-not-be", failed.getMessage())));
             }
         });
     }
@@ -162,7 +166,7 @@ public final class JobStore {
         try {
             settings.keepStandards(next);
         } catch (IOException notKept) {
-            session.complain("The shop standards could not be kept: " + notKept.getMessage());
+            session.complain(Messages.message("job-store.the-shop-standards-could", notKept.getMessage()));
         }
     }
 
@@ -210,7 +214,10 @@ public final class JobStore {
         boolean kept = isKept();
         if (kept) {
             Job today = Job.BLANK.withVisit(Job.BLANK.visit().with(Lines.TAKEN_ON, LocalDate.now()));
-            show(new Slot(Optional.empty(), today), "A new job", "Nothing to save yet");
+            show(
+                    new Slot(Optional.empty(), today),
+                    Messages.message("job-store.a-new-job"),
+                    Messages.message("job-store.nothing-to-save-yet"));
         }
         return kept;
     }
@@ -221,7 +228,7 @@ public final class JobStore {
      * @return whether it was started
      */
     public boolean startFrom(Job job) {
-        return insert(job, "A new job");
+        return insert(job, Messages.message("job-store.a-new-job"));
     }
 
     /** Opens the job of that name, the last changed when there are several; false when there is none or it can't be read. */
@@ -242,14 +249,17 @@ public final class JobStore {
         Optional<LedgerJob> found = answer.flatMap(each -> each);
         found.ifPresent(this::open);
         if (answer.isPresent() && found.isEmpty()) {
-            session.complain("This job is no longer there, or can\u2019t be read.");
+            session.complain(Messages.message("job-store.this-job-is-no"));
         }
         return found.isPresent();
     }
 
     /** Opens a job that was read just now. */
     public void open(LedgerJob entry) {
-        show(new Slot(Optional.of(entry), entry.job()), "Opened " + named(entry.job()), "As in the ledger");
+        show(
+                new Slot(Optional.of(entry), entry.job()),
+                Messages.message("job-store.opened", named(entry.job())),
+                Messages.message("job-store.as-in-the-ledger"));
     }
 
     /** Asks the ledger, in turn with what is saved, and waits no longer than a hand would; empty when it can't answer. */
@@ -265,7 +275,7 @@ public final class JobStore {
                 throw new IllegalStateException(failed.getCause());
             }
         } catch (TimeoutException late) {
-            session.complain("The ledger does not answer at the moment; nothing is lost. Try again shortly.");
+            session.complain(Messages.message("job-store.the-ledger-does-not-2"));
         }
         return Optional.empty();
     }
@@ -277,7 +287,7 @@ public final class JobStore {
         }
         Optional<LedgerJob> entry = answer(() -> ledger.insert(job));
         entry.ifPresent(taken -> {
-            show(new Slot(entry, job), notice, "In the ledger");
+            show(new Slot(entry, job), notice, Messages.message("job-store.in-the-ledger"));
             changed();
         });
         return entry.isPresent();
@@ -299,17 +309,18 @@ public final class JobStore {
 
     /** Takes the text of a job file into the ledger and opens it, in the same way. */
     public boolean openText(String text) {
-        return take(JobReader.read(text), "the text on the clipboard");
+        return take(JobReader.read(text), Messages.message("job-store.the-text-on-the"));
     }
 
     private boolean take(JobTree.Read read, String what) {
         if (read.job().isPresent()) {
-            return insert(read.job().get(), "Taken into the ledger: " + what);
+            return insert(read.job().get(), Messages.message("job-store.taken-into-the-ledger", what));
         }
         String first =
                 read.faults().stream().limit(2).map(session.words()::line).collect(Collectors.joining("   "));
         int more = read.faults().size() - 2;
-        session.complain("Not opened: " + what + " \u2014 " + first + (more > 0 ? "   and " + more + " more" : ""));
+        session.complain(
+                Messages.message("job-store.not-opened", what, first, (more > 0 ? "   and " + more + " more" : "")));
         return false;
     }
 
@@ -319,9 +330,9 @@ public final class JobStore {
             JobFile.write(session.job(), path);
             elsewhere = session.job();
             settings.remember(path);
-            session.say("Written to " + path.getFileName());
+            session.say(Messages.message("job-store.written-to", path.getFileName()));
         } catch (IOException failed) {
-            session.complain("Could not write " + path.getFileName() + ": " + failed.getMessage());
+            session.complain(Messages.message("job-store.could-not-write", path.getFileName(), failed.getMessage()));
         }
     }
 
@@ -356,22 +367,20 @@ public final class JobStore {
                 Platform.runLater(() -> wrote(job, ""));
             } else {
                 slot = new Slot(Optional.of(ledger.insert(job)), job);
-                Platform.runLater(() -> wrote(
-                        job,
-                        "This job was changed in another window meanwhile. Yours is kept beside it as a second job."));
+                Platform.runLater(() -> wrote(job, Messages.message("job-store.this-job-was-changed")));
             }
         } catch (LedgerException failed) {
             Platform.runLater(() -> {
-                saved.set("Not saved");
-                session.complain("Could not save: " + session.words().say(failed.why())
-                        + ". The job is kept here; write it to a file with Save as.");
+                saved.set(Messages.message("job-store.not-saved"));
+                session.complain(Messages.message(
+                        "job-store.could-not-save-the", session.words().say(failed.why())));
             });
         }
     }
 
     private void wrote(Job job, String warning) {
         if (job.equals(session.job())) {
-            saved.set("Saved " + LocalTime.now().format(CLOCK));
+            saved.set(Messages.message("job-store.saved", LocalTime.now().format(CLOCK)));
         }
         if (!warning.isEmpty()) {
             session.complain(warning);
@@ -388,16 +397,15 @@ public final class JobStore {
         beforeLeaving.run();
         if (!session.typing().refused().isEmpty() && !session.typing().refused().equals(warned)) {
             warned = session.typing().refused();
-            session.complain("What is typed at "
-                    + warned.stream().map(Wording::full).collect(Collectors.joining(" and "))
-                    + " can\u2019t be taken yet: correct it, or leave once more to go without it.");
+            session.complain(Messages.message(
+                    "job-store.what-is-typed-at",
+                    warned.stream().map(Wording::full).collect(Collectors.joining(" and "))));
             return false;
         }
         warned = Set.of();
         flush();
         if (!session.job().equals(slot.content()) && !session.job().equals(elsewhere)) {
-            session.complain(
-                    "The open job could not be saved, so it stays open. Write it to a file with Save as first.");
+            session.complain(Messages.message("job-store.the-open-job-could"));
             return false;
         }
         return true;
@@ -420,6 +428,6 @@ public final class JobStore {
 
     private static String named(Job job) {
         String name = job.name();
-        return name.isEmpty() ? "an unnamed instrument" : name;
+        return name.isEmpty() ? Messages.message("job-store.an-unnamed-instrument") : name;
     }
 }

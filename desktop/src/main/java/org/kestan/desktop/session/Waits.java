@@ -14,6 +14,7 @@ import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.Wait;
 import org.kestan.ledger.JobWait;
@@ -82,7 +83,8 @@ public final class Waits {
     private void tell() {
         for (JobWait each : running.get()) {
             if (each.running().isOver(now.get()) && told.add(each.running()) && !first) {
-                session.say(Wording.label(each.running().kind()) + " is over: " + named(each) + ".");
+                session.say(Messages.message(
+                        "waits.is-over", Wording.label(each.running().kind()), named(each)));
                 tone.run();
             }
         }
@@ -91,7 +93,7 @@ public final class Waits {
 
     /** Returns what a wait's instrument is called. */
     public static String named(JobWait wait) {
-        return wait.name().isEmpty() ? "an unnamed instrument" : wait.name();
+        return wait.name().isEmpty() ? Messages.message("waits.an-unnamed-instrument") : wait.name();
     }
 
     /** The waits that are on, those of the open job first. */

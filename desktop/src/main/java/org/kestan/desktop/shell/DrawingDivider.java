@@ -5,6 +5,7 @@ import javafx.scene.Cursor;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.widgets.elevation.ElevationView;
 import org.kestan.overview.Station;
@@ -49,7 +50,7 @@ final class DrawingDivider extends Region {
         setCursor(Cursor.V_RESIZE);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.THUMB);
-        setAccessibleText("Height of the drawing: up and down change it, Enter folds it");
+        setAccessibleText(Messages.message("drawing-divider.height-of-the-drawing"));
         setMinHeight(7);
         setPrefHeight(7);
         addEventHandler(MouseEvent.MOUSE_PRESSED, event -> {

@@ -11,6 +11,7 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
 import javafx.stage.Window;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
@@ -37,23 +38,29 @@ final class JobActions {
     }
 
     void choose(Window window) {
-        files.open(window, "Open a job", FileChoice.Kind.JOB).ifPresent(store::openFile);
+        files.open(window, Messages.message("job-actions.open-a-job"), FileChoice.Kind.JOB)
+                .ifPresent(store::openFile);
     }
 
     void chooseSaveAs(Window window) {
-        files.save(window, "Save the job as", FileChoice.Kind.JOB, PaperName.of(session.job()) + JobFile.EXTENSION)
+        files.save(
+                        window,
+                        Messages.message("job-actions.save-the-job-as"),
+                        FileChoice.Kind.JOB,
+                        PaperName.of(session.job()) + JobFile.EXTENSION)
                 .ifPresent(store::exportTo);
     }
 
     void chooseCsvIn(Window window) {
-        files.open(window, "Read a survey from a table", FileChoice.Kind.TABLE).ifPresent(this::csvIn);
+        files.open(window, Messages.message("job-actions.read-a-survey-from"), FileChoice.Kind.TABLE)
+                .ifPresent(this::csvIn);
     }
 
     /** Puts the values of a table on a sheet of their own, or on the one that is still empty: one step of undo. */
     void csvIn(Path file) {
         try {
             if (Files.size(file) > LARGEST_TABLE) {
-                session.complain(file.getFileName() + " is larger than a sheet can be.");
+                session.complain(Messages.message("job-actions.is-larger-than-a", file.getFileName()));
                 return;
             }
             boolean blank = session.job().visit().readings().isEmpty();
@@ -61,26 +68,29 @@ final class JobActions {
                     SheetCsv.read(Files.readString(file), blank ? session.job().visit() : Visit.BLANK);
             outcome.visit().ifPresent(visit -> {
                 session.edit(job -> blank ? job.withVisit(visit) : job.withVisits(visits -> visits.withNew(visit)));
-                session.say("Read from " + file.getFileName()
-                        + (blank ? "" : " as a new visit; the one before is beside it")
-                        + ". Undo takes it back.");
+                session.say(Messages.message(
+                        "job-actions.read-from-undo-takes",
+                        file.getFileName(),
+                        (blank ? "" : Messages.message("job-actions.as-a-new-visit"))));
             });
             if (outcome.visit().isEmpty()) {
-                session.complain("Nothing was read from " + file.getFileName() + ": "
-                        + outcome.faults().stream()
+                session.complain(Messages.message(
+                        "job-actions.nothing-was-read-from",
+                        file.getFileName(),
+                        outcome.faults().stream()
                                 .limit(3)
                                 .map(session.words()::say)
-                                .collect(Collectors.joining("   ")));
+                                .collect(Collectors.joining("   "))));
             }
         } catch (IOException unreadable) {
-            session.complain(file.getFileName() + " can\u2019t be read as text in UTF-8.");
+            session.complain(Messages.message("job-actions.cant-be-read-as", file.getFileName()));
         }
     }
 
     void chooseCsvOut(Window window) {
         files.save(
                         window,
-                        "Write the survey as a table",
+                        Messages.message("job-actions.write-the-survey-as"),
                         FileChoice.Kind.TABLE,
                         PaperName.of("survey", session.job(), "", ".csv"))
                 .ifPresent(to -> files.write(to, file -> Files.writeString(file, SheetCsv.write(session.job()))));
@@ -89,7 +99,7 @@ final class JobActions {
     void chooseBlankSheet(Window window, SheetPdf.Paper paper) {
         files.save(
                         window,
-                        "Write a blank measuring sheet",
+                        Messages.message("job-actions.write-a-blank-measuring"),
                         FileChoice.Kind.PAPER,
                         PaperName.of("measuring-sheet", session.job(), "", ".pdf"))
                 .ifPresent(to -> files.write(to, file -> Files.write(file, SheetPdf.blank(session.job(), paper))));
@@ -98,13 +108,13 @@ final class JobActions {
     /** Puts the figures of the plan on the clipboard as text. */
     void copyFigures() {
         if (session.analysis().correction().isEmpty()) {
-            session.complain("There are no figures to copy yet: the sheet and the action wanted come first.");
+            session.complain(Messages.message("job-actions.there-are-no-figures"));
             return;
         }
         ClipboardContent content = new ClipboardContent();
         content.putString(PlanCards.text(session.analysis(), PlanCards.of(session.analysis(), session.words())));
         Clipboard.getSystemClipboard().setContent(content);
-        session.say("Copied the figures as text.");
+        session.say(Messages.message("job-actions.copied-the-figures-as"));
     }
 
     /** Opens a job file, or the text of one, from the clipboard. */
@@ -116,7 +126,7 @@ final class JobActions {
         } else if (clipboard.hasString()) {
             store.openText(clipboard.getString());
         } else {
-            session.complain("There is no job file on the clipboard.");
+            session.complain(Messages.message("job-actions.there-is-no-job"));
         }
     }
 

@@ -27,6 +27,7 @@ import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Measurable;
 import org.kestan.desktop.gauge.GaugeListener;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.Chime;
 import org.kestan.desktop.session.JobSession;
@@ -120,7 +121,13 @@ public final class MainWindow {
         session.whoProperty().addListener((property, old, next) -> settings.setWho(next));
         // While the first job is being read the stylesheets are, and what is put into the scene later is matched once.
         Scene scene = new Scene(
-                new HBox(new Label("Kestan"), new TextField(), new ToggleButton(), new ScrollPane()), WIDTH, HEIGHT);
+                new HBox(
+                        new Label(Messages.message("main-window.kestan")),
+                        new TextField(),
+                        new ToggleButton(),
+                        new ScrollPane()),
+                WIDTH,
+                HEIGHT);
         look = new Appearance(scene, settings);
         scene.getRoot().applyCss();
         scene.getRoot().layout();
@@ -160,7 +167,7 @@ public final class MainWindow {
         });
         connect(scene);
         show(first);
-        stage.setTitle("Kestan");
+        stage.setTitle(Messages.message("main-window.kestan"));
         stage.setMinWidth(900);
         stage.setMinHeight(600);
         stage.setScene(scene);
@@ -177,9 +184,8 @@ public final class MainWindow {
         });
         kept.faults().stream()
                 .findFirst()
-                .ifPresent(
-                        fault -> session.complain("The shop standards could not be read, so the ones a shop starts with"
-                                + " hold: " + session.words().line(fault)));
+                .ifPresent(fault -> session.complain(Messages.message(
+                        "main-window.the-shop-standards-could", session.words().line(fault))));
     }
 
     /** Does what every window needs and no ledger: the toolkit's own styles, the fonts, the register of rooms. */
@@ -268,7 +274,9 @@ public final class MainWindow {
         String said = analysis.job().name();
         RoomEntry door = rooms.shownProperty().get();
         boolean none = door.station().isEmpty() && store.openId().isEmpty();
-        String unnamed = none ? "No job is open" : "Unnamed instrument";
+        String unnamed = none
+                ? Messages.message("main-window.no-job-is-open")
+                : Messages.message("main-window.unnamed-instrument");
         name.setText(door.onStrip() ? said.isEmpty() ? unnamed : said : door.title());
         showTitle();
     }
@@ -293,10 +301,10 @@ public final class MainWindow {
                         .toList(),
                 names -> {
                     if (!names.isEmpty()) {
-                        session.say("To look at again: "
-                                + String.join(", ", names.subList(0, Math.min(2, names.size())))
-                                + (names.size() > 2 ? " and " + (names.size() - 2) + " more" : "")
-                                + ". The ledger, by \u201cTo look at again\u201d, has them all.");
+                        session.say(Messages.message(
+                                "main-window.to-look-at-again",
+                                String.join(", ", names.subList(0, Math.min(2, names.size()))),
+                                (names.size() > 2 ? " and " + (names.size() - 2) + " more" : "")));
                     }
                 });
     }
@@ -307,9 +315,10 @@ public final class MainWindow {
         String over = waits.runningProperty().get().stream()
                 .filter(each -> each.running().isOver(waits.nowProperty().get()))
                 .findFirst()
-                .map(each -> Wording.label(each.running().kind()) + " is over \u2014 ")
+                .map(each -> Messages.message(
+                        "main-window.is-over", Wording.label(each.running().kind())))
                 .orElse("");
-        String title = over + (said.isEmpty() ? "" : said + " \u2014 ") + "Kestan";
+        String title = Messages.message("main-window.kestan-2", over + (said.isEmpty() ? "" : said + " \u2014 "));
         if (!title.equals(stage.getTitle())) {
             stage.setTitle(title);
         }
@@ -348,18 +357,18 @@ public final class MainWindow {
     void toggleGauge() {
         if (gauge.listeningProperty().get()) {
             gauge.stop();
-            session.say("Gauge input is off.");
+            session.say(Messages.message("main-window.gauge-input-is-off"));
         } else if (gauge.start(GaugeLine.PORT) > 0) {
-            session.say("Listening for a gauge on this machine, port " + GaugeLine.PORT + ".");
+            session.say(Messages.message("main-window.listening-for-a-gauge", GaugeLine.PORT));
         }
     }
 
     void takeGauge() {
         String live = gauge.liveProperty().get();
         if (live.isEmpty()) {
-            session.complain("No gauge has sent a reading yet.");
+            session.complain(Messages.message("main-window.no-gauge-has-sent"));
         } else if (session.takerProperty().get() == null) {
-            session.complain("Put the focus on a reading first; then F3 takes " + live + " into it.");
+            session.complain(Messages.message("main-window.put-the-focus-on", live));
         } else {
             session.takerProperty().get().accept(live);
         }

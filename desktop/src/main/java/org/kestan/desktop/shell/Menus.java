@@ -11,6 +11,7 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCombination;
 import org.kestan.base.sheet.Reading;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Shortcut;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
@@ -26,85 +27,97 @@ final class Menus {
 
     /** Puts the menus into the bar. */
     static void fill(MenuBar bar, MainWindow window, JobStore store, Settings settings, List<Path> samples) {
-        Menu recent = new Menu("Open recent");
+        Menu recent = new Menu(Messages.message("menus.open-recent"));
         recent.setOnShowing(event -> fill(recent, settings.recentFiles(), store));
-        recent.getItems().add(new MenuItem("none yet"));
-        Menu job = new Menu("_Job");
+        recent.getItems().add(new MenuItem(Messages.message("menus.none-yet")));
+        Menu job = new Menu(Messages.message("menus.job"));
         job.getItems()
                 .addAll(
-                        item("New job", "Shortcut+N", window::startBlank),
-                        item("Open\u2026", "Shortcut+O", () -> window.actions().choose(window.stage())),
+                        item(Messages.message("menus.new-job"), "Shortcut+N", window::startBlank),
+                        item(
+                                Messages.message("menus.open"),
+                                "Shortcut+O",
+                                () -> window.actions().choose(window.stage())),
                         recent);
         if (!samples.isEmpty()) {
-            Menu demo = new Menu("Sample jobs");
+            Menu demo = new Menu(Messages.message("menus.sample-jobs"));
             fill(demo, samples, store);
             job.getItems().add(demo);
         }
         job.getItems()
                 .addAll(
-                        item("Open from clipboard", "Shortcut+Shift+V", window.actions()::paste),
-                        new SeparatorMenuItem(),
-                        item("Save now", "Shortcut+S", store::saveNow),
                         item(
-                                "Save as\u2026",
+                                Messages.message("menus.open-from-clipboard"),
+                                "Shortcut+Shift+V",
+                                window.actions()::paste),
+                        new SeparatorMenuItem(),
+                        item(Messages.message("menus.save-now"), "Shortcut+S", store::saveNow),
+                        item(
+                                Messages.message("menus.save-as"),
                                 "Shortcut+Shift+S",
                                 () -> window.actions().chooseSaveAs(window.stage())),
-                        item("Copy the figures", "Shortcut+Shift+C", window.actions()::copyFigures),
+                        item(
+                                Messages.message("menus.copy-the-figures"),
+                                "Shortcut+Shift+C",
+                                window.actions()::copyFigures),
                         new SeparatorMenuItem(),
-                        item("Quit", "Shortcut+Q", window::close));
-        Menu edit = new Menu("_Edit");
+                        item(Messages.message("menus.quit"), "Shortcut+Q", window::close));
+        Menu edit = new Menu(Messages.message("menus.edit"));
         edit.getItems()
                 .addAll(
                         enabled(
-                                item("Undo", "Shortcut+Z", window.session()::undo),
+                                item(Messages.message("menus.undo"), "Shortcut+Z", window.session()::undo),
                                 window.session().canUndoProperty()),
                         enabled(
-                                item("Redo", "Shortcut+Shift+Z", window.session()::redo),
+                                item(Messages.message("menus.redo"), "Shortcut+Shift+Z", window.session()::redo),
                                 window.session().canRedoProperty()));
-        Menu sheet = new Menu("_Sheet");
+        Menu sheet = new Menu(Messages.message("menus.sheet"));
         sheet.getItems()
                 .addAll(
-                        item("Neck, fret by fret", "F2", () -> window.go(Reading.PROFILE_GAP.at(FIRST_GAP))),
+                        item(
+                                Messages.message("menus.neck-fret-by-fret"),
+                                "F2",
+                                () -> window.go(Reading.PROFILE_GAP.at(FIRST_GAP))),
                         new SeparatorMenuItem(),
                         item(
-                                "Read a survey from CSV\u2026",
+                                Messages.message("menus.read-a-survey-from"),
                                 "Shortcut+Shift+O",
                                 () -> window.actions().chooseCsvIn(window.stage())),
                         item(
-                                "Write the survey as CSV\u2026",
+                                Messages.message("menus.write-the-survey-as"),
                                 "Shortcut+Shift+E",
                                 () -> window.actions().chooseCsvOut(window.stage())),
                         new SeparatorMenuItem(),
                         item(
-                                "Blank sheet to print, A4\u2026",
+                                Messages.message("menus.blank-sheet-to-print"),
                                 "Shortcut+P",
                                 () -> window.actions().chooseBlankSheet(window.stage(), SheetPdf.Paper.A4)),
                         item(
-                                "Blank sheet to print, Letter\u2026",
+                                Messages.message("menus.blank-sheet-to-print-2"),
                                 "Shortcut+Shift+P",
                                 () -> window.actions().chooseBlankSheet(window.stage(), SheetPdf.Paper.LETTER)));
-        Menu tools = new Menu("_Tools");
+        Menu tools = new Menu(Messages.message("menus.tools"));
         tools.getItems()
                 .addAll(
-                        item("Gauge input on or off", "Shortcut+G", window::toggleGauge),
-                        item("Take the gauge\u2019s reading", "F3", window::takeGauge));
+                        item(Messages.message("menus.gauge-input-on-or"), "Shortcut+G", window::toggleGauge),
+                        item(Messages.message("menus.take-the-gauges-reading"), "F3", window::takeGauge));
         tools.getItems().add(bareUnits(window, settings));
-        Menu view = new Menu("_View");
+        Menu view = new Menu(Messages.message("menus.view"));
         for (RoomEntry room : RoomRegistry.ALL) {
             view.getItems().add(item(room.title(), room.keys(), () -> window.enter(room.id())));
         }
         view.getItems()
                 .addAll(
                         new SeparatorMenuItem(),
-                        item("Next unit", "F6", window::nextUnit),
-                        item("Paper or lamplight", "F7", window::toggleTheme),
-                        item("Larger text", "Shortcut+EQUALS", () -> window.stepTextSize(1)),
-                        item("Smaller text", "Shortcut+MINUS", () -> window.stepTextSize(-1)),
+                        item(Messages.message("menus.next-unit"), "F6", window::nextUnit),
+                        item(Messages.message("menus.paper-or-lamplight"), "F7", window::toggleTheme),
+                        item(Messages.message("menus.larger-text"), "Shortcut+EQUALS", () -> window.stepTextSize(1)),
+                        item(Messages.message("menus.smaller-text"), "Shortcut+MINUS", () -> window.stepTextSize(-1)),
                         new SeparatorMenuItem(),
-                        item("Fold or unfold the drawing", "F5", window::foldDrawing),
-                        item("Exaggerate heights more", "F9", () -> window.stepHeights(1)),
-                        item("Exaggerate heights less", "F8", () -> window.stepHeights(-1)),
-                        item("Heights as they fit", "Shift+F9", window::fitHeights));
+                        item(Messages.message("menus.fold-or-unfold-the"), "F5", window::foldDrawing),
+                        item(Messages.message("menus.exaggerate-heights-more"), "F9", () -> window.stepHeights(1)),
+                        item(Messages.message("menus.exaggerate-heights-less"), "F8", () -> window.stepHeights(-1)),
+                        item(Messages.message("menus.heights-as-they-fit"), "Shift+F9", window::fitHeights));
         bar.setId("menu");
         bar.getMenus().setAll(job, edit, view, sheet, tools);
     }
@@ -130,7 +143,7 @@ final class Menus {
             menu.getItems().add(item);
         }
         if (files.isEmpty()) {
-            MenuItem none = new MenuItem("none yet");
+            MenuItem none = new MenuItem(Messages.message("menus.none-yet"));
             none.setDisable(true);
             menu.getItems().add(none);
         }
@@ -138,10 +151,11 @@ final class Menus {
 
     /** What a typed number without a unit means, for calipers that type numbers only. */
     private static Menu bareUnits(MainWindow window, Settings settings) {
-        Menu menu = new Menu("A number without a unit");
+        Menu menu = new Menu(Messages.message("menus.a-number-without-a"));
         ToggleGroup group = new ToggleGroup();
         for (String unit : List.of("", "mm", "in", "thou")) {
-            RadioMenuItem choice = new RadioMenuItem(unit.isEmpty() ? "is refused" : "is in " + unit);
+            RadioMenuItem choice = new RadioMenuItem(
+                    unit.isEmpty() ? Messages.message("menus.is-refused") : Messages.message("menus.is-in", unit));
             choice.setToggleGroup(group);
             choice.setSelected(unit.equals(settings.bareUnit()));
             choice.setOnAction(event -> {

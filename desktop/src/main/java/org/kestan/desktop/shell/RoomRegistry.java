@@ -1,6 +1,7 @@
 package org.kestan.desktop.shell;
 
 import java.util.List;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.rooms.counter.CounterRoom;
 import org.kestan.desktop.rooms.help.HelpRoom;
 import org.kestan.desktop.rooms.kit.KitRoom;
@@ -18,17 +19,19 @@ import org.kestan.overview.Station;
 final class RoomRegistry {
 
     static final List<RoomEntry> ALL = List.of(
-            RoomEntry.onStrip("ledger", "Ledger", "Alt+0", LedgerRoom::new),
+            RoomEntry.onStrip("ledger", Messages.message("room-registry.ledger"), "Alt+0", LedgerRoom::new),
             RoomEntry.station(Station.INTAKE, "Alt+1", IntakeStation::new),
             RoomEntry.station(Station.MEASURE, "Alt+2", MeasureStation::new),
             RoomEntry.station(Station.VERDICT, "Alt+3", VerdictStation::new),
             RoomEntry.station(Station.PLAN, "Alt+4", PlanStation::new),
             RoomEntry.station(Station.BENCH, "Alt+5", BenchStation::new),
             RoomEntry.station(Station.PROOF, "Alt+6", ProofStation::new),
-            RoomEntry.inMenu("counter", "Counter check", "Shortcut+K", CounterRoom::new),
-            RoomEntry.inMenu("kit", "Neck from nothing", "Shortcut+J", KitRoom::new),
-            RoomEntry.inMenu("standards", "Shop standards", "Shortcut+D", StandardsRoom::new),
-            RoomEntry.inMenu("help", "Help: keys and terms", "F12", HelpRoom::new));
+            RoomEntry.inMenu(
+                    "counter", Messages.message("room-registry.counter-check"), "Shortcut+K", CounterRoom::new),
+            RoomEntry.inMenu("kit", Messages.message("room-registry.neck-from-nothing"), "Shortcut+J", KitRoom::new),
+            RoomEntry.inMenu(
+                    "standards", Messages.message("room-registry.shop-standards"), "Shortcut+D", StandardsRoom::new),
+            RoomEntry.inMenu("help", Messages.message("room-registry.help-keys-and-terms"), "F12", HelpRoom::new));
 
     private RoomRegistry() {}
 

@@ -11,6 +11,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Waits;
@@ -145,8 +146,8 @@ final class StationStrip extends HBox {
                         wait -> wait.isOpen() && wait.isOver(waits.nowProperty().get()));
         if (over) {
             RoomEntry bench = RoomRegistry.of(Station.BENCH.key());
-            reasons.get(bench).setText("a wait is over");
-            buttons.get(bench).setAccessibleText(bench.title() + ", a wait is over");
+            reasons.get(bench).setText(Messages.message("station-strip.a-wait-is-over"));
+            buttons.get(bench).setAccessibleText(Messages.message("station-strip.a-wait-is-over-2", bench.title()));
         }
     }
 

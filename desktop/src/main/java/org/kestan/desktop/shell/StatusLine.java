@@ -6,6 +6,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import org.kestan.desktop.gauge.GaugeListener;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.widgets.terms.LazyTooltip;
@@ -41,7 +42,9 @@ final class StatusLine extends HBox {
         unit.setFocusTraversable(false);
         unit.textProperty()
                 .bind(javafx.beans.binding.Bindings.createStringBinding(
-                        () -> "Units: " + session.unit().label() + "  F6", session.unitProperty()));
+                        () -> Messages.message(
+                                "status-line.units-f6", session.unit().label()),
+                        session.unitProperty()));
         unit.setOnAction(action -> session.unitProperty().set(session.unit().next()));
         Label saved = new Label();
         saved.setId("saved");
@@ -57,10 +60,12 @@ final class StatusLine extends HBox {
         input.textProperty()
                 .bind(javafx.beans.binding.Bindings.createStringBinding(
                         () -> !gauge.listeningProperty().get()
-                                ? "Gauge: off"
+                                ? Messages.message("status-line.gauge-off")
                                 : gauge.liveProperty().get().isEmpty()
-                                        ? "Gauge: listening"
-                                        : "Gauge: " + gauge.liveProperty().get() + "  F3",
+                                        ? Messages.message("status-line.gauge-listening")
+                                        : Messages.message(
+                                                "status-line.gauge-f3",
+                                                gauge.liveProperty().get()),
                         gauge.listeningProperty(),
                         gauge.liveProperty()));
         input.setOnAction(action -> {

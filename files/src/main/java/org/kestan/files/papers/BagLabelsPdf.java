@@ -99,7 +99,7 @@ public final class BagLabelsPdf {
                 page++;
             } while (at < used + bags.size());
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            document.getDocumentInformation().setTitle("Bag labels");
+            document.getDocumentInformation().setTitle(PaperText.text("bag-labels-pdf.bag-labels"));
             document.save(bytes);
             return bytes.toByteArray();
         }

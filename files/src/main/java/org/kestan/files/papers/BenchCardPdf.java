@@ -82,7 +82,7 @@ public final class BenchCardPdf {
         try (card.document) {
             card.draw(analysis, plan, words);
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            card.document.getDocumentInformation().setTitle("Bench card");
+            card.document.getDocumentInformation().setTitle(PaperText.text("bench-card-pdf.bench-card"));
             card.document.save(bytes);
             return bytes.toByteArray();
         }
@@ -105,7 +105,14 @@ public final class BenchCardPdf {
     private float head(PDPageContentStream page, WorkPlan plan, float width) throws IOException {
         String name = plan.job().name();
         float y = paper.size().getHeight() - MARGIN - 18;
-        line(page, fonts.bold(), 22, MARGIN, y, name.isEmpty() ? "Bench card" : name, width);
+        line(
+                page,
+                fonts.bold(),
+                22,
+                MARGIN,
+                y,
+                name.isEmpty() ? PaperText.text("bench-card-pdf.bench-card") : name,
+                width);
         line(page, fonts.regular(), 10, MARGIN, y - 15, PaperName.ownerAndDay(plan.job()), width);
         line(
                 page,
@@ -113,7 +120,7 @@ public final class BenchCardPdf {
                 13,
                 MARGIN,
                 y - 32,
-                plan.ways().isEmpty() ? "By the target: neck reset" : Wording.ways(plan.ways()),
+                plan.ways().isEmpty() ? PaperText.text("bench-card-pdf.by-the-target-neck") : Wording.ways(plan.ways()),
                 width);
         return y - 40;
     }
@@ -155,8 +162,8 @@ public final class BenchCardPdf {
                 MARGIN,
                 top,
                 toward.isEmpty()
-                        ? "Heel, one cheek from its side; wood to remove hatched, five times as thick. Off at each depth:"
-                        : "Heel, one cheek from its side; wood to remove hatched, five times as thick. Off at each depth, bass / treble:",
+                        ? PaperText.text("bench-card-pdf.heel-one-cheek-from")
+                        : PaperText.text("bench-card-pdf.heel-one-cheek-from-2"),
                 width);
         float up = top - 8;
         float down = up - tall + 14;
@@ -232,7 +239,14 @@ public final class BenchCardPdf {
             }
         }
         if (cut) {
-            line(page, fonts.regular(), SMALLEST, MARGIN, MARGIN - 14, "More on the screen: the page is full.", column);
+            line(
+                    page,
+                    fonts.regular(),
+                    SMALLEST,
+                    MARGIN,
+                    MARGIN - 14,
+                    PaperText.text("bench-card-pdf.more-on-the-screen"),
+                    column);
         }
     }
 
@@ -246,7 +260,7 @@ public final class BenchCardPdf {
         if (all.isEmpty()) {
             return MARGIN;
         }
-        List<String> lines = wrapped("It rests on: " + all + ".", SMALLEST, width);
+        List<String> lines = wrapped(PaperText.text("bench-card-pdf.it-rests-on", all), SMALLEST, width);
         float y = MARGIN;
         for (int i = lines.size() - 1; i >= 0; i--) {
             line(page, fonts.regular(), SMALLEST, MARGIN, y, lines.get(i), width);

@@ -74,7 +74,9 @@ public final class OwnerPapers {
     public static OwnerPaper.Made history(JobAnalysis analysis, Wording words, LocalDate today) throws IOException {
         History history = History.of(analysis.job(), analysis.shop());
         OwnerPage page = new OwnerPage(
-                "Over the years: " + named(analysis.job()), analysis.shop().letterhead(), today);
+                PaperText.text("owner-papers.over-the-years", named(analysis.job())),
+                analysis.shop().letterhead(),
+                today);
         about(page, analysis.job());
         over(page, history, words.to(Audience.OWNER));
         terms(page);
@@ -114,10 +116,7 @@ public final class OwnerPapers {
             Optional<String> picture = HistoryPicture.of(history, quantity, words);
             if (picture.isPresent()) {
                 page.drawing(
-                        picture.get(),
-                        Wording.label(quantity)
-                                + " over the years: dots as read, the line where it goes; nineteen of twenty readings"
-                                + " should lie in the wide band.");
+                        picture.get(), PaperText.text("owner-papers.over-the-years-dots", Wording.label(quantity)));
             }
         }
     }
@@ -126,22 +125,23 @@ public final class OwnerPapers {
             throws IOException {
         Wording words = bench.to(Audience.OWNER);
         Letterhead letterhead = analysis.shop().letterhead();
-        OwnerPage page = new OwnerPage("Estimate: " + named(analysis.job()), letterhead, today);
+        OwnerPage page =
+                new OwnerPage(PaperText.text("owner-papers.estimate", named(analysis.job())), letterhead, today);
         about(page, analysis.job());
-        page.heading("What was found");
+        page.heading(PaperText.text("owner-papers.what-was-found"));
         List<String> found = analysis.gates().stream()
                 .filter(gate -> gate.state() == GateState.STOP || gate.state() == GateState.WARN)
                 .filter(gate -> !gate.provisional())
                 .map(gate -> words.say(gate.reasons()))
                 .toList();
-        page.list(found.isEmpty() ? List.of("Nothing that has to be put right.") : found);
+        page.list(found.isEmpty() ? List.of(PaperText.text("owner-papers.nothing-that-has-to")) : found);
         drawing(
                 page,
                 analysis.sideView(),
                 analysis.measured().map(each -> SideProfile.of(each, 0)),
                 analysis.plan().planned().map(each -> SideProfile.of(each, 0)),
-                "The strings over the neck: full line as it is, dashed as it would be. Heights are drawn much larger than they are.");
-        page.heading("What we would do");
+                PaperText.text("owner-papers.the-strings-over-the"));
+        page.heading(PaperText.text("owner-papers.what-we-would-do"));
         List<Way> ways = analysis.isPreview()
                 ? analysis.recommendation().ways()
                 : analysis.plan().ways();
@@ -155,9 +155,12 @@ public final class OwnerPapers {
                 .filter(each -> each.fit() == Suitability.POSSIBLE && !ways.contains(each.way()))
                 .toList();
         if (!others.isEmpty()) {
-            page.heading("What else could be done");
+            page.heading(PaperText.text("owner-papers.what-else-could-be"));
             page.table(
-                    List.of("Way, whom it suits, and what may go wrong", "Hours", "Price before tax"),
+                    List.of(
+                            PaperText.text("owner-papers.way-whom-it-suits"),
+                            PaperText.text("owner-papers.hours"),
+                            PaperText.text("owner-papers.price-before-tax")),
                     others.stream()
                             .map(each -> List.of(
                                     Wording.label(each.way()) + ". " + Wording.suits(each.way()) + " "
@@ -166,23 +169,22 @@ public final class OwnerPapers {
                                     price(each.cost(), analysis)))
                             .toList());
         }
-        page.heading("What may go wrong");
+        page.heading(PaperText.text("owner-papers.what-may-go-wrong"));
         page.list(ways.stream()
                 .flatMap(way -> Wording.risks(way).stream())
                 .distinct()
                 .toList());
-        page.heading("What cannot be known yet");
+        page.heading(PaperText.text("owner-papers.what-cannot-be-known"));
         List<String> open = new ArrayList<>(analysis.gates().stream()
                 .filter(gate -> gate.state() == GateState.UNKNOWN)
                 .map(Gate::id)
-                .map(id -> Wording.label(id) + " was not looked at, or not read yet.")
+                .map(id -> PaperText.text("owner-papers.was-not-looked-at", Wording.label(id)))
                 .toList());
-        open.add(
-                "What lies inside a joint or under a bridge is seen once it is open. Nothing is added without asking you.");
+        open.add(PaperText.text("owner-papers.what-lies-inside-a"));
         page.list(open);
         terms(page);
         if (!letterhead.terms().isBlank()) {
-            page.heading("Terms");
+            page.heading(PaperText.text("owner-papers.terms"));
             letterhead.terms().lines().forEach(page::text);
         }
         return page;
@@ -191,29 +193,30 @@ public final class OwnerPapers {
     private static void about(OwnerPage page, Job job) {
         List<String> lines = new ArrayList<>();
         if (!job.text(Lines.OWNER).isEmpty()) {
-            lines.add("For " + job.text(Lines.OWNER));
+            lines.add(PaperText.text("owner-papers.for", job.text(Lines.OWNER)));
         }
         if (!job.text(Lines.COMPLAINT).isEmpty()) {
-            lines.add("You told us: " + job.text(Lines.COMPLAINT));
+            lines.add(PaperText.text("owner-papers.you-told-us", job.text(Lines.COMPLAINT)));
         }
         if (!job.text(Lines.TAKEN_ON).isEmpty()) {
-            lines.add("Measured on " + job.text(Lines.TAKEN_ON));
+            lines.add(PaperText.text("owner-papers.measured-on", job.text(Lines.TAKEN_ON)));
         }
         lines.forEach(page::text);
     }
 
     private static String named(Job job) {
-        return job.name().isEmpty() ? "your instrument" : job.name();
+        return job.name().isEmpty() ? PaperText.text("owner-papers.your-instrument") : job.name();
     }
 
     private static String change(JobAnalysis analysis, Setup planned, Wording words) {
         double now = analysis.measured().orElseThrow().action().bass();
         double then = planned.action().bass();
         long percent = Math.round(Math.abs(then / now - 1) * 100);
-        return "The lowest string stands " + words.numbers().length(now)
-                + " over the fret where we measure it; afterward "
-                + words.numbers().length(then)
-                + (percent == 0 ? ", as now." : ", " + percent + " % " + (then < now ? "lower" : "higher") + ".");
+        return PaperText.text(
+                "owner-papers.the-lowest-string-stands",
+                words.numbers().length(now),
+                words.numbers().length(then),
+                (percent == 0 ? ", as now." : ", " + percent + " % " + (then < now ? "lower" : "higher") + "."));
     }
 
     private static void money(OwnerPage page, JobAnalysis analysis, List<Way> ways, LocalDate today) {
@@ -228,18 +231,21 @@ public final class OwnerPapers {
                         .sum()
                 - parts;
         double tax = (work + parts) * analysis.shop().letterhead().tax() / 100;
-        page.heading("What it costs");
+        page.heading(PaperText.text("owner-papers.what-it-costs"));
         List<List<String>> rows = new ArrayList<>();
-        rows.add(List.of("Work, " + Numbers.plain(hours) + " h", price(work, analysis)));
-        rows.add(List.of("Parts", price(parts, analysis)));
+        rows.add(List.of(PaperText.text("owner-papers.work-h", Numbers.plain(hours)), price(work, analysis)));
+        rows.add(List.of(PaperText.text("owner-papers.parts"), price(parts, analysis)));
         if (tax > 0) {
-            rows.add(
-                    List.of("Tax, " + Numbers.plain(analysis.shop().letterhead().tax()) + " %", price(tax, analysis)));
+            rows.add(List.of(
+                    PaperText.text(
+                            "owner-papers.tax",
+                            Numbers.plain(analysis.shop().letterhead().tax())),
+                    price(tax, analysis)));
         }
-        rows.add(List.of("Together", price(work + parts + tax, analysis)));
+        rows.add(List.of(PaperText.text("owner-papers.together"), price(work + parts + tax, analysis)));
         page.table(List.of("", ""), rows);
         int days = analysis.shop().letterhead().validDays();
-        page.text(days > 0 ? "This estimate holds until " + today.plusDays(days) + "." : "");
+        page.text(days > 0 ? PaperText.text("owner-papers.valid-until", today.plusDays(days)) : "");
     }
 
     private static String price(double amount, JobAnalysis analysis) {
@@ -256,11 +262,11 @@ public final class OwnerPapers {
                 .mapToInt(Step.Pause::minutes)
                 .sum();
         if (hands > 0) {
-            page.heading("How long it takes");
-            page.text("About " + Math.round(hands / MINUTES)
-                    + " hours at the bench, and glue, drying and settling in between: "
-                    + Math.max(1, Math.round((waits + hands * 3) / DAY))
-                    + " days at the least once it is begun.");
+            page.heading(PaperText.text("owner-papers.how-long-it-takes"));
+            page.text(PaperText.text(
+                    "owner-papers.hours-and-days",
+                    Math.round(hands / MINUTES),
+                    Math.max(1, Math.round((waits + hands * 3) / DAY))));
         }
     }
 
@@ -270,20 +276,23 @@ public final class OwnerPapers {
         Wording words = bench.to(Audience.OWNER);
         Job job = analysis.job();
         Proof proof = analysis.proof();
-        OwnerPage page = new OwnerPage("Report: " + named(job), analysis.shop().letterhead(), today);
+        OwnerPage page = new OwnerPage(
+                PaperText.text("owner-papers.report", named(job)),
+                analysis.shop().letterhead(),
+                today);
         about(page, job);
         List<Way> ways = (proof.prediction().map(Prediction::ways).orElse(List.of()))
                 .stream().flatMap(key -> WayCatalog.find(key).stream()).toList();
-        page.heading("What was done");
-        page.large(ways.isEmpty() ? "The work agreed on" : Wording.ways(ways));
-        page.heading("Before and after");
+        page.heading(PaperText.text("owner-papers.what-was-done"));
+        page.large(ways.isEmpty() ? PaperText.text("owner-papers.the-work-agreed-on") : Wording.ways(ways));
+        page.heading(PaperText.text("owner-papers.before-and-after"));
         JobAnalysis before = JobAnalysis.of(job.withVisit(proof.before()), analysis.shop());
         drawing(
                 page,
                 before.sideView(),
                 before.measured().map(each -> SideProfile.of(each, 0)),
                 proof.strung(job, analysis.shop()).map(each -> SideProfile.of(each, 0)),
-                "The strings over the neck: full line before, dashed after. Heights are drawn much larger than they are.");
+                PaperText.text("owner-papers.the-strings-over-the-2"));
         List<List<String>> rows = new ArrayList<>();
         for (Proof.Row row : proof.lines()) {
             if (row.before().isPresent() && row.after().isPresent()) {
@@ -295,10 +304,17 @@ public final class OwnerPapers {
                         Wording.more(row.reading(), "owner")));
             }
         }
-        page.table(List.of("", "Before", "After", "Change", "What it means"), rows);
+        page.table(
+                List.of(
+                        "",
+                        PaperText.text("owner-papers.before"),
+                        PaperText.text("owner-papers.after"),
+                        PaperText.text("owner-papers.change"),
+                        PaperText.text("owner-papers.what-it-means")),
+                rows);
         page.text(ProofText.headline(proof, words) + ".");
         if (proof.misses()) {
-            page.heading("What came otherwise than we said");
+            page.heading(PaperText.text("owner-papers.what-came-otherwise-than"));
             page.list(ProofText.causes(analysis, words));
         }
         List<String> notes = job.section(Sections.DIARY).stream()
@@ -306,34 +322,38 @@ public final class OwnerPapers {
                 .map(DiaryEntry::text)
                 .toList();
         if (!notes.isEmpty()) {
-            page.heading("What was found inside");
+            page.heading(PaperText.text("owner-papers.what-was-found-inside"));
             page.list(notes);
         }
         pictures(page, photographs);
         History history = History.of(job, analysis.shop());
         if (!history.trends().isEmpty()) {
-            page.heading("Over the years");
+            page.heading(PaperText.text("owner-papers.over-the-years-2"));
             over(page, history, words);
         }
         if (!job.text(Lines.STILL_TO_DO).isEmpty()) {
-            page.heading("Still to do");
+            page.heading(PaperText.text("owner-papers.still-to-do"));
             page.list(job.text(Lines.STILL_TO_DO)
                     .lines()
                     .filter(line -> !line.isBlank())
                     .toList());
         }
-        page.heading("Care");
+        page.heading(PaperText.text("owner-papers.care"));
         page.list(List.of(
-                "Keep it between " + Numbers.plain(analysis.shop().get(Standard.HUMIDITY_LEAST)) + " and "
-                        + Numbers.plain(analysis.shop().get(Standard.HUMIDITY_MOST))
-                        + " % humidity, away from heaters and sun; in winter a damp source in the case.",
-                "Put the same strings on again: other gauges pull otherwise, and the neck stands otherwise.",
-                "A new buzz, or strings that rise, is worth a look: bring it before a year is over."));
-        job.get(Lines.COME_BACK).ifPresent(day -> page.large("Bring it back for a look on " + day + "."));
+                PaperText.text(
+                        "owner-papers.keep-it-between-and",
+                        Numbers.plain(analysis.shop().get(Standard.HUMIDITY_LEAST)),
+                        Numbers.plain(analysis.shop().get(Standard.HUMIDITY_MOST))),
+                PaperText.text("owner-papers.put-the-same-strings"),
+                PaperText.text("owner-papers.a-new-buzz-or")));
+        job.get(Lines.COME_BACK).ifPresent(day -> page.large(PaperText.text("owner-papers.bring-it-back-for", day)));
         terms(page);
         if (!job.text(Lines.SIGNED_ON).isEmpty()) {
-            page.text("Signed off on " + job.text(Lines.SIGNED_ON)
-                    + (job.text(Lines.SIGNED_BY).isEmpty() ? "" : " by " + job.text(Lines.SIGNED_BY)) + ".");
+            String by = job.text(Lines.SIGNED_BY);
+            page.text(PaperText.text(
+                    by.isEmpty() ? "owner-papers.signed-off-on" : "owner-papers.signed-off-on-by",
+                    job.text(Lines.SIGNED_ON),
+                    by));
         }
         return page;
     }
@@ -345,25 +365,29 @@ public final class OwnerPapers {
             Optional<String> source = DataUriImage.photograph(each.bytes());
             if (source.isPresent()) {
                 if (!headed) {
-                    page.heading("Pictures");
+                    page.heading(PaperText.text("owner-papers.pictures"));
                     headed = true;
                 }
-                page.photograph(source.get(), each.caption().isEmpty() ? "Picture from the bench" : each.caption());
+                page.photograph(
+                        source.get(),
+                        each.caption().isEmpty()
+                                ? PaperText.text("owner-papers.picture-from-the-bench")
+                                : each.caption());
             }
         }
     }
 
     /** The words of the trade that stand on the paper, each with what it is. */
     private static void terms(OwnerPage page) {
-        page.heading("What the words mean");
+        page.heading(PaperText.text("owner-papers.what-the-words-mean"));
         page.list(List.of(
-                "Action: how high the strings stand over the frets. Low is easy to press, too low buzzes.",
-                "Relief: the slight bow along the neck.",
-                "Saddle and bridge: the white strip the strings run over, and the wooden piece it stands in.",
-                "Nut: the grooved piece at the other end of the strings.",
-                "Projection: the line along the frets, carried on to the bridge: it says where the neck points.",
-                "Neck reset: the neck is taken out of the body and put back at another angle.",
-                "Truss rod: the steel rod in many necks that sets the relief."));
+                PaperText.text("owner-papers.action-how-high-the"),
+                PaperText.text("owner-papers.relief-the-slight-bow"),
+                PaperText.text("owner-papers.saddle-and-bridge-the"),
+                PaperText.text("owner-papers.nut-the-grooved-piece"),
+                PaperText.text("owner-papers.projection-the-line-along"),
+                PaperText.text("owner-papers.neck-reset-the-neck"),
+                PaperText.text("owner-papers.truss-rod-the-steel")));
     }
 
     private static void drawing(

@@ -73,7 +73,7 @@ public final class SheetPdf {
         try (sheet.document) {
             sheet.draw(job);
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            sheet.document.getDocumentInformation().setTitle("Measuring sheet");
+            sheet.document.getDocumentInformation().setTitle(PaperText.text("sheet-pdf.measuring-sheet"));
             sheet.document.save(bytes);
             return bytes.toByteArray();
         }
@@ -84,23 +84,23 @@ public final class SheetPdf {
         text(bold, 17, MARGIN, "Measuring sheet");
         y -= 24;
         String name = job.name();
-        line("Instrument", printable(name), MARGIN, 300);
-        line("Owner", printable(job.text(Lines.OWNER)), MARGIN + 310, width() - MARGIN * 2 - 310);
+        line(PaperText.text("sheet-pdf.instrument"), printable(name), MARGIN, 300);
+        line(
+                PaperText.text("sheet-pdf.owner"),
+                printable(job.text(Lines.OWNER)),
+                MARGIN + 310,
+                width() - MARGIN * 2 - 310);
         y -= ROW;
-        line("Taken on", "", MARGIN, 130);
-        line("1  Humidity %", "", MARGIN + 140, 110);
-        line("1  Half steps below pitch", "", MARGIN + 260, 140);
-        line("Truss rod", "", MARGIN + 410, width() - MARGIN * 2 - 410);
+        line(PaperText.text("sheet-pdf.taken-on"), "", MARGIN, 130);
+        line(PaperText.text("sheet-pdf.1-humidity"), "", MARGIN + 140, 110);
+        line(PaperText.text("sheet-pdf.1-half-steps-below"), "", MARGIN + 260, 140);
+        line(PaperText.text("sheet-pdf.truss-rod"), "", MARGIN + 410, width() - MARGIN * 2 - 410);
         y -= ROW * 1.2f;
-        text(
-                regular,
-                8.5f,
-                MARGIN,
-                "Tuned to pitch with the strings it is played with. Relief first: an action read before the relief is right is about the wrong neck.");
+        text(regular, 8.5f, MARGIN, PaperText.text("sheet-pdf.relief-first"));
         y -= 12;
-        text(regular, 8.5f, MARGIN, "Write each number with its unit: 11/64 in, 0.080 in, 80 thou, 2.4 mm.");
+        text(regular, 8.5f, MARGIN, PaperText.text("sheet-pdf.units"));
         y -= ROW * 0.9f;
-        text(bold, 10, MARGIN, "2  Structure");
+        text(bold, 10, MARGIN, PaperText.text("sheet-pdf.structure"));
         y -= ROW * 0.8f;
         for (Defect what : Defect.values()) {
             finding(what);

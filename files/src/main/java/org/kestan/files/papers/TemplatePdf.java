@@ -53,7 +53,7 @@ public final class TemplatePdf {
                 pdf.draw(template, PaperName.whose(job));
             }
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-            pdf.document.getDocumentInformation().setTitle("Templates: " + job.name());
+            pdf.document.getDocumentInformation().setTitle(PaperText.text("template-pdf.templates", job.name()));
             pdf.document.save(bytes);
             return bytes.toByteArray();
         }

@@ -68,7 +68,7 @@ public final class BadFiles {
                 "not known"
             },
             {"\"humidity\": 47", "\"humidity\": 47, \"trussRod\": \"bent\"", "/survey/trussRod", "not known"},
-            {"\"humidity\": 47", "\"humidity\": 47, \"stepsDown\": 40", "/survey/stepsDown", "no such number"},
+            {"\"humidity\": 47", "\"humidity\": 47, \"stepsDown\": 40", "/survey/stepsDown", "not a number this can be"},
             {"\"humidity\": 47", "\"humidity\": 47, \"neckAngle\": \"2\"", "/survey/neckAngle", "unit is missing"},
             {
                 "\"humidity\": 47",
@@ -86,7 +86,7 @@ public final class BadFiles {
                 "\"humidity\": 47",
                 "\"humidity\": 47, \"condition\": [{\"what\": \"belly\"}]",
                 "/survey/condition/0",
-                "lacks"
+                "is missing"
             },
             {"\"target\"", "\"surveys\": [{\"relief\": {\"gap\": 3}}], \"target\"", "/surveys/0/relief/gap", "no unit"},
             {"\"target\"", "\"photos\": [{\"file\": 3}], \"target\"", "/photos/0/file", "number 3"},

@@ -121,7 +121,7 @@ public class JobReaderTest {
         }
         assertThat(Wording.in(BenchUnit.MILLIMETERS)
                         .line(JobFile.read(huge).faults().get(0)))
-                .contains("larger");
+                .contains("too large");
         Files.delete(huge);
         Files.delete(folder);
     }

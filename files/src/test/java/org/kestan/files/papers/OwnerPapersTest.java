@@ -113,7 +113,7 @@ public class OwnerPapersTest {
         assertThat(text)
                 .contains("Harbour <Workshop> & Sons", "Quay 7", "Neck reset", "Half beforehand.", "until 2026-12-09")
                 .contains(String.format(Locale.ROOT, "%.2f EUR", net * 1.2))
-                .contains("What cannot be known yet");
+                .contains("What nobody can know yet");
         Document page = html();
         assertThat(page.getElementsByTagName("h1").getLength()).isEqualTo(1);
         NodeList pictures = page.getElementsByTagName("img");
@@ -133,7 +133,7 @@ public class OwnerPapersTest {
         String text = pdf(new ArrayList<>());
         assertThat(text)
                 .contains(
-                        "What came otherwise than we said",
+                        "What came out differently than we said",
                         "Sink",
                         "32 % lower",
                         "2026-12-10",

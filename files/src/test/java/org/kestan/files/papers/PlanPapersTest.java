@@ -279,7 +279,7 @@ public class PlanPapersTest {
             assertThat(text)
                     .contains("Large flat-top, 1968, second owner")
                     .contains("Neck reset")
-                    .contains("Off the bass cheek at the cap", "the lighthouse keeper", "2026-10-12", "It rests on")
+                    .contains("Off the bass cheek at the cap", "the lighthouse keeper", "2026-10-12", "Based on")
                     .contains("0.035 in + 0.010 in")
                     .contains("Straightedge, slack");
             for (COSName name : pdf.getPage(0).getResources().getFontNames()) {
@@ -289,7 +289,7 @@ public class PlanPapersTest {
         }
         byte[] templates = TemplatePdf.write(Templates.of(reset()), reset().job(), SheetPdf.Paper.LETTER);
         try (PDDocument pdf = Loader.loadPDF(templates)) {
-            assertThat(new PDFTextStripper().getText(pdf)).contains("Before use measure both bars");
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Before you use it, measure both bars");
         }
     }
 

@@ -19,6 +19,7 @@ import javafx.scene.layout.VBox;
 import org.kestan.base.finding.Fault;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Reading;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
@@ -91,10 +92,10 @@ public final class CounterRoom extends VBox implements Room {
     }
 
     private FlowPane head() {
-        Label what = new Label("Five readings and a look. What is not read is tried over its plausible range.");
+        Label what = new Label(Messages.message("counter-room.five-readings-and-a"));
         what.getStyleClass().add("figure-reason");
-        Button make = new TextButton("Make it a job  Ctrl+Enter", "counter-make", this::makeJob);
-        Button clear = new TextButton("Clear", "counter-clear", () -> {
+        Button make = new TextButton(Messages.message("counter-room.make-it-a-job"), "counter-make", this::makeJob);
+        Button clear = new TextButton(Messages.message("counter-room.clear"), "counter-clear", () -> {
             session.edit(job -> Job.BLANK);
             focusFirst();
         });
@@ -108,12 +109,14 @@ public final class CounterRoom extends VBox implements Room {
         GridPane readings = grid();
         readings.add(ChoiceField.of(session, order, Lines.FORM, "counter-form"), 0, 0);
         readings.addRow(
-                1, reading(Reading.ACTION_BASS, "Action, bass"), reading(Reading.ACTION_TREBLE, "Action, treble"));
-        Node saddleBass = reading(Reading.SADDLE_BASS, "Saddle, bass");
-        Node saddleTreble = reading(Reading.SADDLE_TREBLE, "Saddle, treble");
-        Node thickness = reading(Reading.BRIDGE_THICKNESS, "Bridge thickness");
-        Node height = reading(Reading.BRIDGE_HEIGHT, "Bridge height");
-        Node lowest = reading(Reading.BRIDGE_LOWEST, "Bridge, lowest");
+                1,
+                reading(Reading.ACTION_BASS, Messages.message("counter-room.action-bass")),
+                reading(Reading.ACTION_TREBLE, Messages.message("counter-room.action-treble")));
+        Node saddleBass = reading(Reading.SADDLE_BASS, Messages.message("counter-room.saddle-bass"));
+        Node saddleTreble = reading(Reading.SADDLE_TREBLE, Messages.message("counter-room.saddle-treble"));
+        Node thickness = reading(Reading.BRIDGE_THICKNESS, Messages.message("counter-room.bridge-thickness"));
+        Node height = reading(Reading.BRIDGE_HEIGHT, Messages.message("counter-room.bridge-height"));
+        Node lowest = reading(Reading.BRIDGE_LOWEST, Messages.message("counter-room.bridge-lowest"));
         readings.addRow(2, saddleBass, saddleTreble);
         readings.addRow(3, thickness);
         readings.addRow(4, height, lowest);
@@ -127,14 +130,18 @@ public final class CounterRoom extends VBox implements Room {
         look.addRow(0, look(Defect.BRIDGE_LIFT), look(Defect.BRACE_LOOSE));
         look.addRow(1, look(Defect.TOP_CRACK_THROUGH), look(Defect.NECK_JOINT));
         GridPane more = grid();
-        more.addRow(0, field(Lines.HUMIDITY), reading(Reading.RELIEF, "Relief"));
+        more.addRow(0, field(Lines.HUMIDITY), reading(Reading.RELIEF, Messages.message("counter-room.relief")));
         more.addRow(
-                1, reading(Reading.NUT_BASS, "Over fret 1, bass"), reading(Reading.NUT_TREBLE, "Over fret 1, treble"));
+                1,
+                reading(Reading.NUT_BASS, Messages.message("counter-room.over-fret-1-bass")),
+                reading(Reading.NUT_TREBLE, Messages.message("counter-room.over-fret-1-treble")));
         more.addRow(2, choice(Lines.TRUSS_ROD), field(Lines.VALUE));
         more.addRow(3, choice(Lines.COLLECTIBLE), choice(Lines.HANDMADE));
         more.add(choice(Lines.FAMILY), 0, 4);
-        VBox all =
-                new VBox(block("Five readings", readings), block("A look", look), block("If there is a moment", more));
+        VBox all = new VBox(
+                block(Messages.message("counter-room.five-readings"), readings),
+                block(Messages.message("counter-room.a-look"), look),
+                block(Messages.message("counter-room.if-there-is-a"), more));
         all.getStyleClass().add("counter-fields");
         ScrollPane scroll = new ScrollPane(all);
         scroll.setFitToWidth(true);
@@ -169,8 +176,8 @@ public final class CounterRoom extends VBox implements Room {
                 order,
                 "counter-" + what.key(),
                 Wording.label(what),
-                "N for none, A for a little, B for bad.",
-                "not looked",
+                Messages.message("counter-room.n-for-none-a"),
+                Messages.message("counter-room.not-looked"),
                 List.of(Severity.values()),
                 CounterRoom::seen,
                 job -> job.visit().observation(what).map(Observation::severity),
@@ -181,7 +188,7 @@ public final class CounterRoom extends VBox implements Room {
     private static String seen(Severity severity) {
         return switch (severity) {
             case SOUND -> "none";
-            case SLIGHT -> "a little";
+            case SLIGHT -> Messages.message("counter-room.a-little");
             case SERIOUS -> "bad";
         };
     }
@@ -224,7 +231,7 @@ public final class CounterRoom extends VBox implements Room {
     private void makeJob() {
         Job job = session.job();
         if (job.equals(Job.BLANK)) {
-            outer.complain("Read something first.");
+            outer.complain(Messages.message("counter-room.read-something-first"));
             return;
         }
         if (house.store().startFrom(job)) {
@@ -248,18 +255,23 @@ public final class CounterRoom extends VBox implements Room {
         CounterCheck check = CounterCheck.of(session.job(), session.standards());
         Wording words = session.words();
         boolean known = !check.likely().ways().isEmpty();
-        answer.setText((known ? "Likely: " : "") + Wording.ways(check.likely().ways()));
+        answer.setText((known ? Messages.message("counter-room.likely") : "")
+                + Wording.ways(check.likely().ways()));
         sure.setText(words.say(check.confidence()));
         because.setText(words.say(check.likely().reasons()));
         settle.setText(check.settle()
-                .map(each -> "To settle it, find out " + words.say(each.what()) + ": then on average "
-                        + Math.round(each.cases()) + " of " + check.of() + " agree.")
-                .orElse(known && check.cases() < check.of() ? "No one reading would settle it." : ""));
+                .map(each -> Messages.message(
+                        "counter-room.to-settle-it-find", words.say(each.what()), Math.round(each.cases()), check.of()))
+                .orElse(
+                        known && check.cases() < check.of()
+                                ? Messages.message("counter-room.no-one-reading-would")
+                                : ""));
         assumed.setText(
                 check.assumed().isEmpty()
                         ? ""
-                        : "Assumed: " + check.assumed().stream().map(words::say).collect(Collectors.joining(", "))
-                                + ".");
+                        : Messages.message(
+                                "counter-room.assumed",
+                                check.assumed().stream().map(words::say).collect(Collectors.joining(", "))));
         gates.show(check.gates(), words);
     }
 }

@@ -15,6 +15,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.reports.CrashReport;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
@@ -39,23 +40,26 @@ public final class HelpRoom extends VBox implements Room {
         setId("help");
         getStyleClass().add("ledger");
         search.setId("help-search");
-        search.setPromptText("a key or a term");
-        search.setAccessibleText("Find a key or a term");
+        search.setPromptText(Messages.message("help-room.a-key-or-a"));
+        search.setAccessibleText(Messages.message("help-room.find-a-key-or"));
         search.textProperty().addListener((property, old, next) -> find(next));
         keys.getStyleClass().add("help-keys");
         terms.getStyleClass().add("help-terms");
         reports.setId("help-reports");
-        reports.setAccessibleText("Reports of what went wrong");
-        reports.setPlaceholder(new Label("Nothing has gone wrong."));
+        reports.setAccessibleText(Messages.message("help-room.reports-of-what-went"));
+        reports.setPlaceholder(new Label(Messages.message("help-room.nothing-has-gone-wrong")));
         reports.setCellFactory(list -> new ReportCell());
         reports.getSelectionModel().selectedItemProperty().addListener((property, old, next) -> read(next));
         report.setId("help-report");
         report.setEditable(false);
-        report.setAccessibleText("The report");
+        report.setAccessibleText(Messages.message("help-room.the-report"));
         VBox.setVgrow(report, Priority.ALWAYS);
-        VBox wrong = new VBox(head("What went wrong"), reports, report);
+        VBox wrong = new VBox(head(Messages.message("help-room.what-went-wrong")), reports, report);
         wrong.getStyleClass().add("help-column");
-        HBox columns = new HBox(column("Keys", keys), column("Terms", terms), wrong);
+        HBox columns = new HBox(
+                column(Messages.message("help-room.keys"), keys),
+                column(Messages.message("help-room.terms"), terms),
+                wrong);
         columns.getStyleClass().add("help-columns");
         columns.getChildren().forEach(each -> HBox.setHgrow(each, Priority.ALWAYS));
         VBox.setVgrow(columns, Priority.ALWAYS);
@@ -141,7 +145,7 @@ public final class HelpRoom extends VBox implements Room {
         try {
             report.setText(file == null ? "" : Files.readString(file));
         } catch (IOException unreadable) {
-            report.setText("This report can\u2019t be read: " + unreadable.getMessage());
+            report.setText(Messages.message("help-room.this-report-cant-be", unreadable.getMessage()));
         }
     }
 }

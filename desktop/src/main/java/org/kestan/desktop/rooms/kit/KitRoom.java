@@ -14,6 +14,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Reading;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
@@ -51,7 +52,7 @@ public final class KitRoom extends VBox implements Room {
         elevation.setId("kit-elevation");
         elevation.unitProperty().bind(outer.unitProperty());
         elevation.focusedLineProperty().bind(session.focusedLineProperty());
-        elevation.stateProperty().set("as it would be");
+        elevation.stateProperty().set(Messages.message("kit-room.as-it-would-be"));
         elevation.setMinHeight(170);
         VBox.setVgrow(elevation, Priority.ALWAYS);
         HBox below = new HBox(fields(), answers());
@@ -80,21 +81,21 @@ public final class KitRoom extends VBox implements Room {
         grid.getStyleClass().add("intake-grid");
         grid.addRow(
                 0,
-                length(Dimension.SCALE, "Scale length"),
+                length(Dimension.SCALE, Messages.message("kit-room.scale-length")),
                 field(JobEntries.nutToTwelfth(), "kit-nut-to-twelfth"),
                 field(JobEntries.of(Lines.JOINT_FRET, session::standards), "kit-joint-fret"));
         grid.addRow(
                 1,
-                length(Reading.FRETS_OVER_TOP, "Frets over top, flat"),
-                length(Reading.BRIDGE_LOWEST, "Bridge, lowest"),
-                length(Reading.BRIDGE_HIGHEST, "Bridge, highest"));
+                length(Reading.FRETS_OVER_TOP, Messages.message("kit-room.frets-over-top-flat")),
+                length(Reading.BRIDGE_LOWEST, Messages.message("kit-room.bridge-lowest")),
+                length(Reading.BRIDGE_HIGHEST, Messages.message("kit-room.bridge-highest")));
         grid.addRow(
                 2,
-                length(Reading.ACTION_BASS, "Action wanted"),
-                length(Reading.NUT_BASS, "Over fret 1"),
-                length(Reading.TAILPIECE_HEIGHT, "Tailpiece height"));
-        grid.addRow(3, length(Reading.TAILPIECE_DISTANCE, "Bridge to tailpiece"));
-        Label title = new Label("What is to be built");
+                length(Reading.ACTION_BASS, Messages.message("kit-room.action-wanted")),
+                length(Reading.NUT_BASS, Messages.message("kit-room.over-fret-1")),
+                length(Reading.TAILPIECE_HEIGHT, Messages.message("kit-room.tailpiece-height")));
+        grid.addRow(3, length(Reading.TAILPIECE_DISTANCE, Messages.message("kit-room.bridge-to-tailpiece")));
+        Label title = new Label(Messages.message("kit-room.what-is-to-be"));
         title.getStyleClass().add("place-title");
         ScrollPane scroll = new ScrollPane(new VBox(title, grid));
         scroll.setFitToWidth(true);
@@ -133,7 +134,7 @@ public final class KitRoom extends VBox implements Room {
         figures.getChildren().clear();
         problems.getChildren().clear();
         advice.setText(neck.map(each -> Wording.label(each.advice()))
-                .orElse("Scale, joint fret and the bridge at its lowest come first."));
+                .orElse(Messages.message("kit-room.scale-joint-fret-and")));
         neck.ifPresent(this::show);
         Job drawn = neck.map(each -> each.finished(session.job())).orElse(session.job());
         // What is not built yet has nothing to be put right.
@@ -151,26 +152,44 @@ public final class KitRoom extends VBox implements Room {
             problems.getChildren().add(label);
         }
         BenchUnit unit = session.unit();
-        row(0, "number-head", "", "Bridge height", "Neck angle", "Break angle");
+        row(
+                0,
+                "number-head",
+                "",
+                Messages.message("kit-room.bridge-height"),
+                Messages.message("kit-room.neck-angle"),
+                Messages.message("kit-room.break-angle"));
         int row = 1;
         for (var setting : List.of(neck.atLowest(), neck.inMiddle(), neck.atHighest())) {
             row(
                     row,
                     "number-cell",
-                    row == 1 ? "At its lowest" : row == 2 ? "In the middle" : "At its highest",
+                    row == 1
+                            ? Messages.message("kit-room.at-its-lowest")
+                            : row == 2
+                                    ? Messages.message("kit-room.in-the-middle")
+                                    : Messages.message("kit-room.at-its-highest"),
                     unit.format(setting.height()),
                     Numbers.angle(setting.angle()),
                     setting.breakAngle().map(Numbers::angle).orElse(Numbers.NONE));
             row++;
         }
-        row(row++, "number-cell", "With the neck flat", unit.format(neck.flatHeight()), "0.00\u00b0", "");
+        row(
+                row++,
+                "number-cell",
+                Messages.message("kit-room.with-the-neck-flat"),
+                unit.format(neck.flatHeight()),
+                "0.00\u00b0",
+                "");
         row(
                 row,
                 "number-cell",
-                neck.raise() >= 0 ? "Flat, raised over the top by" : "Flat, let in deeper by",
+                neck.raise() >= 0
+                        ? Messages.message("kit-room.flat-raised-over-the")
+                        : Messages.message("kit-room.flat-let-in-deeper"),
                 unit.format(Math.abs(neck.raise())),
                 "",
-                "bridge in the middle");
+                Messages.message("kit-room.bridge-in-the-middle"));
     }
 
     private void row(int row, String style, String... texts) {

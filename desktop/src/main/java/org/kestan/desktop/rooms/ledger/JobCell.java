@@ -10,6 +10,7 @@ import javafx.scene.control.ListCell;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.ledger.JobCard;
 import org.kestan.text.Wording;
@@ -65,7 +66,7 @@ final class JobCell extends ListCell<JobCard> {
             return;
         }
         sketch.show(card.line());
-        name.setText(card.name().isEmpty() ? "Unnamed instrument" : card.name());
+        name.setText(card.name().isEmpty() ? Messages.message("job-cell.unnamed-instrument") : card.name());
         owner.setText(card.owner());
         station.setText(Wording.label(card.station()));
         waits.setText(session.words().say(card.waitsFor()));
@@ -87,7 +88,9 @@ final class JobCell extends ListCell<JobCard> {
 
     /** When it is to be looked at again. */
     static String due(LocalDate day) {
-        return day.isAfter(LocalDate.now()) ? "look at it again on " + day : "to look at again since " + day;
+        return day.isAfter(LocalDate.now())
+                ? Messages.message("job-cell.look-at-it-again", day)
+                : Messages.message("job-cell.to-look-at-again", day);
     }
 
     /** How long ago, in the coarsest unit that says something. */
@@ -95,10 +98,16 @@ final class JobCell extends ListCell<JobCard> {
         Duration since = Duration.between(then, Instant.now());
         return Optional.of(since.toDays())
                 .filter(days -> days >= 1)
-                .map(days -> days == 1 ? "yesterday" : days < 60 ? days + " days ago" : days / 30 + " months ago")
+                .map(days -> days == 1
+                        ? "yesterday"
+                        : days < 60
+                                ? Messages.message("job-cell.days-ago", days)
+                                : Messages.message("job-cell.months-ago", days / 30))
                 .orElseGet(() -> since.toHours() >= 1
-                        ? since.toHours() + " h ago"
-                        : since.toMinutes() >= 1 ? since.toMinutes() + " min ago" : "just now");
+                        ? Messages.message("job-cell.h-ago", since.toHours())
+                        : since.toMinutes() >= 1
+                                ? Messages.message("job-cell.min-ago", since.toMinutes())
+                                : Messages.message("job-cell.just-now"));
     }
 
     private static Label label(String style) {

@@ -23,6 +23,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
@@ -51,16 +52,19 @@ public final class LedgerRoom extends VBox implements Room {
     private final Label emptyWords = new Label();
     private final VBox empty = new VBox(emptyWords);
     private final Label count = new Label();
-    private final Button more = new TextButton("Show more", "ledger-more", this::showMore);
+    private final Button more =
+            new TextButton(Messages.message("ledger-room.show-more"), "ledger-more", this::showMore);
     private int shownMost = PAGE;
     private final Deque<String> deleted = new ArrayDeque<>();
-    private final Button undelete = new TextButton("Undo delete", "ledger-undelete", this::undelete);
+    private final Button undelete =
+            new TextButton(Messages.message("ledger-room.undo-delete"), "ledger-undelete", this::undelete);
     private final Button first;
-    private final ToggleButton glance = new ToggleButton("At a glance");
+    private final ToggleButton glance = new ToggleButton(Messages.message("ledger-room.at-a-glance"));
     private final LogbookPane logbook;
     private final FlowPane actions = new FlowPane();
-    private final Button away = new TextButton("Put away / take out", "ledger-archive", this::moveAway);
-    private final Button delete = new TextButton("Delete", "ledger-delete", this::delete);
+    private final Button away =
+            new TextButton(Messages.message("ledger-room.put-away-take-out"), "ledger-archive", this::moveAway);
+    private final Button delete = new TextButton(Messages.message("ledger-room.delete"), "ledger-delete", this::delete);
 
     /** The job in the bin that was asked to be erased once: asked again it goes. */
     private Optional<String> sure = Optional.empty();
@@ -77,8 +81,8 @@ public final class LedgerRoom extends VBox implements Room {
         this.transfers = new LedgerTransfers(session, store, this::refresh);
         getStyleClass().add("ledger");
         search.setId("ledger-search");
-        search.setPromptText("Search in everything");
-        search.setAccessibleText("Search in all jobs");
+        search.setPromptText(Messages.message("ledger-room.search-in-everything"));
+        search.setAccessibleText(Messages.message("ledger-room.search-in-all-jobs"));
         search.setPrefColumnCount(22);
         search.textProperty().addListener((property, old, next) -> {
             if (glance.isSelected()) {
@@ -95,10 +99,12 @@ public final class LedgerRoom extends VBox implements Room {
         ChoiceWidth.of(
                 station,
                 Stream.concat(
-                        Stream.of("Any station"), Stream.of(Station.values()).map(Wording::label)));
+                        Stream.of(Messages.message("ledger-room.any-station")),
+                        Stream.of(Station.values()).map(Wording::label)));
         ChoiceWidth.of(order, Stream.of(Query.Order.values()).map(Wording::label));
         ChoiceWidth.of(shelf, Stream.of(JobLocation.values()).map(Wording::label));
-        station.setConverter(shown(each -> each.map(Wording::label).orElse("Any station")));
+        station.setConverter(
+                shown(each -> each.map(Wording::label).orElse(Messages.message("ledger-room.any-station"))));
         station.valueProperty().addListener((property, old, next) -> refresh());
         order.setId("ledger-order");
         order.getItems().setAll(Query.Order.values());
@@ -106,21 +112,28 @@ public final class LedgerRoom extends VBox implements Room {
         order.setConverter(shown(Wording::label));
         order.valueProperty().addListener((property, old, next) -> refresh());
         shelf.setId("ledger-shelf");
-        shelf.setAccessibleText("Where the jobs lie");
+        shelf.setAccessibleText(Messages.message("ledger-room.where-the-jobs-lie"));
         shelf.getItems().setAll(JobLocation.values());
         shelf.setValue(JobLocation.BENCH);
         shelf.setConverter(shown(Wording::label));
         shelf.valueProperty().addListener((property, old, next) -> {
             sure = Optional.empty();
-            delete.setText(next == JobLocation.BIN ? "Erase" : "Delete");
-            away.setText(next == JobLocation.BIN ? "Bring back" : "Put away / take out");
+            delete.setText(
+                    next == JobLocation.BIN
+                            ? Messages.message("ledger-room.erase")
+                            : Messages.message("ledger-room.delete"));
+            away.setText(
+                    next == JobLocation.BIN
+                            ? Messages.message("ledger-room.bring-back")
+                            : Messages.message("ledger-room.put-away-take-out"));
             refresh();
         });
         emptyWords.setId("ledger-empty");
         emptyWords.setWrapText(true);
         emptyWords.getStyleClass().add("waiting");
         logbook = new LogbookPane(session, store);
-        first = new TextButton("Start the first job", "ledger-first", house.starter()::run);
+        first = new TextButton(
+                Messages.message("ledger-room.start-the-first-job"), "ledger-first", house.starter()::run);
         empty.getChildren().add(first);
         empty.getStyleClass().add("ledger-empty");
         first.visibleProperty().bind(first.managedProperty());
@@ -135,26 +148,26 @@ public final class LedgerRoom extends VBox implements Room {
         bar.getStyleClass().add("ledger-bar");
         actions.getChildren()
                 .setAll(
-                        new TextButton("New job", "ledger-new", house.starter()::run),
-                        new TextButton("Open", "ledger-open", this::open),
+                        new TextButton(Messages.message("ledger-room.new-job"), "ledger-new", house.starter()::run),
+                        new TextButton(Messages.message("ledger-room.open"), "ledger-open", this::open),
                         new TextButton(
-                                "Duplicate",
+                                Messages.message("ledger-room.duplicate"),
                                 "ledger-duplicate",
                                 () -> chosen(card -> change(() -> store.ledger().duplicate(card.id())))),
                         away,
                         delete,
                         undelete,
                         new TextButton(
-                                "Take in job files\u2026",
+                                Messages.message("ledger-room.take-in-job-files"),
                                 "ledger-import",
                                 () -> transfers.chooseImport(getScene().getWindow())),
                         new TextButton(
-                                "Write it to a zip\u2026",
+                                Messages.message("ledger-room.write-it-to-a"),
                                 "ledger-export-one",
                                 () -> chosen(card ->
                                         transfers.chooseExport(getScene().getWindow(), card))),
                         new TextButton(
-                                "Write all to a zip\u2026",
+                                Messages.message("ledger-room.write-all-to-a"),
                                 "ledger-export",
                                 () -> transfers.chooseExport(getScene().getWindow())),
                         transfers.progress());
@@ -281,19 +294,19 @@ public final class LedgerRoom extends VBox implements Room {
         int all = page.all();
         count.setText(all
                 + (all == 1 ? " job" : " jobs")
-                + (all > cards.size() ? ", the first " + cards.size() + " shown" : "")
-                + (all == 0 ? ". Next: Ctrl+N starts one." : ". Next: Enter opens one, Ctrl+N starts one."));
+                + (all > cards.size() ? Messages.message("ledger-room.the-first-shown", cards.size()) : "")
+                + (all == 0
+                        ? Messages.message("ledger-room.next-ctrl-n-starts")
+                        : Messages.message("ledger-room.next-enter-opens-one")));
         more.setVisible(all > cards.size());
         boolean untouched = search.getText().isBlank() && station.getValue().isEmpty();
         emptyWords.setText(
                 !untouched
-                        ? "No job is like that."
+                        ? Messages.message("ledger-room.no-job-is-like")
                         : switch (shelf.getValue()) {
-                            case BENCH ->
-                                "Nothing is at hand. A job begins at Intake with what it is and what its owner says;"
-                                        + " job files can be taken in below.";
-                            case AWAY -> "Nothing is put away.";
-                            case BIN -> "The bin is empty.";
+                            case BENCH -> Messages.message("ledger-room.nothing-is-at-hand");
+                            case AWAY -> Messages.message("ledger-room.nothing-is-put-away");
+                            case BIN -> Messages.message("ledger-room.the-bin-is-empty");
                         });
         first.setManaged(untouched && shelf.getValue() == JobLocation.BENCH);
         if (cards.isEmpty() && first.isManaged() && search.isFocused()) {
@@ -314,7 +327,7 @@ public final class LedgerRoom extends VBox implements Room {
     private void open() {
         chosen(card -> {
             if (card.shelf() == JobLocation.BIN) {
-                session.complain("It is in the bin: bring it back first.");
+                session.complain(Messages.message("ledger-room.it-is-in-the"));
                 return;
             }
             if (store.open(card.id())) {
@@ -343,9 +356,7 @@ public final class LedgerRoom extends VBox implements Room {
     private void erase(JobCard card) {
         if (!sure.filter(card.id()::equals).isPresent()) {
             sure = Optional.of(card.id());
-            session.complain(
-                    "Erasing removes the job, its owner\u2019s data and its pictures for good, from the backups too."
-                            + " Press Erase again to do it.");
+            session.complain(Messages.message("ledger-room.erasing-removes-the-job"));
             return;
         }
         sure = Optional.empty();
@@ -356,12 +367,13 @@ public final class LedgerRoom extends VBox implements Room {
                 },
                 stay -> {
                     if (stay.isEmpty()) {
-                        session.say("Erased, from the backups too.");
+                        session.say(Messages.message("ledger-room.erased-from-the-backups"));
                     } else {
-                        session.complain("Erased. These backups could not be rewritten and have it still: "
-                                + stay.stream()
+                        session.complain(Messages.message(
+                                "ledger-room.erased-these-backups-could",
+                                stay.stream()
                                         .map(copy -> copy.getFileName().toString())
-                                        .collect(Collectors.joining(", ")));
+                                        .collect(Collectors.joining(", "))));
                     }
                     refresh();
                 });
@@ -390,8 +402,9 @@ public final class LedgerRoom extends VBox implements Room {
         if (store.openId().filter(card.id()::equals).isPresent()) {
             store.startBlank();
         }
-        session.say("Deleted " + (card.name().isEmpty() ? "a job" : card.name())
-                + ". It is in the bin; Undo delete brings it back.");
+        session.say(Messages.message(
+                "ledger-room.deleted-it-is-in",
+                (card.name().isEmpty() ? Messages.message("ledger-room.a-job") : card.name())));
         refresh();
     }
 
@@ -405,7 +418,7 @@ public final class LedgerRoom extends VBox implements Room {
                         return id;
                     },
                     done -> {
-                        session.say("Brought back.");
+                        session.say(Messages.message("ledger-room.brought-back"));
                         refresh();
                     });
         }
@@ -414,7 +427,7 @@ public final class LedgerRoom extends VBox implements Room {
     private void chosen(Consumer<JobCard> action) {
         JobCard card = list.getSelectionModel().getSelectedItem();
         if (card == null) {
-            session.complain("Choose a job in the list first.");
+            session.complain(Messages.message("ledger-room.choose-a-job-in"));
             return;
         }
         action.accept(card);

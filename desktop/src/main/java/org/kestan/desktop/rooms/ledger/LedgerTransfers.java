@@ -12,6 +12,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.stage.Window;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
@@ -28,7 +29,7 @@ public final class LedgerTransfers {
     private final JobStore store;
     private final Runnable refresh;
     private final ProgressBar bar = new ProgressBar(0);
-    private final Button stop = new Button("Stop");
+    private final Button stop = new Button(Messages.message("ledger-transfers.stop"));
     private final HBox progress = new HBox(bar, stop);
     private final AtomicBoolean stopped = new AtomicBoolean();
 
@@ -49,8 +50,8 @@ public final class LedgerTransfers {
     }
 
     void chooseImport(Window window) {
-        List<Path> files =
-                store.files().openSeveral(window, "Take in job files or a zip of them", FileChoice.Kind.JOBS);
+        List<Path> files = store.files()
+                .openSeveral(window, Messages.message("ledger-transfers.take-in-job-files"), FileChoice.Kind.JOBS);
         if (!files.isEmpty()) {
             takeIn(files);
         }
@@ -58,7 +59,11 @@ public final class LedgerTransfers {
 
     void chooseExport(Window window) {
         store.files()
-                .save(window, "Write all jobs to a zip", FileChoice.Kind.ARCHIVE, "kestan-jobs.zip")
+                .save(
+                        window,
+                        Messages.message("ledger-transfers.write-all-jobs-to"),
+                        FileChoice.Kind.ARCHIVE,
+                        "kestan-jobs.zip")
                 .ifPresent(this::writeAll);
     }
 
@@ -66,7 +71,7 @@ public final class LedgerTransfers {
         store.files()
                 .save(
                         window,
-                        "Write this job to a zip",
+                        Messages.message("ledger-transfers.write-this-job-to"),
                         FileChoice.Kind.ARCHIVE,
                         card.name().replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "") + ".zip")
                 .ifPresent(zip -> writeOne(card, zip));
@@ -76,13 +81,13 @@ public final class LedgerTransfers {
     public void writeOne(JobCard card, Path zip) {
         store.flush();
         run(
-                "written to " + zip.getFileName() + ", with its pictures and papers",
+                Messages.message("ledger-transfers.written-to-with-its", zip.getFileName()),
                 () -> Archive.write(store.ledger(), List.of(card), zip, this::step));
     }
 
     /** Takes job files and zips of them into the ledger. */
     public void takeIn(List<Path> files) {
-        run("taken in", () -> {
+        run(Messages.message("ledger-transfers.taken-in"), () -> {
             List<String> refused = new ArrayList<>();
             int done = 0;
             Archive.Met met = Archive.Met.NONE;
@@ -113,7 +118,9 @@ public final class LedgerTransfers {
     /** Writes all jobs to a zip. */
     public void writeAll(Path zip) {
         store.flush();
-        run("written to " + zip.getFileName(), () -> Archive.write(store.ledger(), zip, this::step));
+        run(
+                Messages.message("ledger-transfers.written-to", zip.getFileName()),
+                () -> Archive.write(store.ledger(), zip, this::step));
     }
 
     private boolean step(int done, int total) {
@@ -131,12 +138,16 @@ public final class LedgerTransfers {
                 Archive.Outcome outcome = work.call();
                 Platform.runLater(() -> finished(what, outcome));
             } catch (IOException failed) {
-                Platform.runLater(() -> ended("Not " + what + ": " + failed.getMessage(), true));
-            } catch (LedgerException failed) {
                 Platform.runLater(
-                        () -> ended("Not " + what + ": " + session.words().say(failed.why()), true));
+                        () -> ended(Messages.message("ledger-transfers.not", what, failed.getMessage()), true));
+            } catch (LedgerException failed) {
+                Platform.runLater(() -> ended(
+                        Messages.message(
+                                "ledger-transfers.not", what, session.words().say(failed.why())),
+                        true));
             } catch (Throwable failed) {
-                Platform.runLater(() -> ended("Not " + what + ": something went wrong", true));
+                Platform.runLater(
+                        () -> ended(Messages.message("ledger-transfers.not-something-went-wrong", what), true));
                 throw new IllegalStateException(failed);
             }
         });
@@ -150,31 +161,33 @@ public final class LedgerTransfers {
                 + (outcome.done() == 1 ? " job " : " jobs ")
                 + what
                 + met(outcome.met())
-                + (outcome.stopped() ? ", then stopped" : "");
+                + (outcome.stopped() ? Messages.message("ledger-transfers.then-stopped") : "");
         if (outcome.refused().isEmpty()) {
             ended(text, false);
         } else {
             ended(
-                    text + "; left out: "
-                            + String.join(
+                    Messages.message(
+                            "ledger-transfers.left-out",
+                            text,
+                            String.join(
                                     "   ",
                                     outcome.refused()
                                             .subList(
                                                     0,
                                                     Math.min(
-                                                            3, outcome.refused().size())))
-                            + (outcome.refused().size() > 3
+                                                            3, outcome.refused().size()))),
+                            (outcome.refused().size() > 3
                                     ? " and " + (outcome.refused().size() - 3) + " more"
-                                    : ""),
+                                    : "")),
                     true);
         }
     }
 
     /** What became of jobs that were there already. */
     private static String met(Archive.Met met) {
-        return (met.same() > 0 ? ", " + met.same() + " there already" : "")
-                + (met.newer() > 0 ? ", " + met.newer() + " newer, what they replace lies in the bin" : "")
-                + (met.older() > 0 ? ", " + met.older() + " older and left out" : "");
+        return (met.same() > 0 ? Messages.message("ledger-transfers.there-already", met.same()) : "")
+                + (met.newer() > 0 ? Messages.message("ledger-transfers.newer-what-they-replace", met.newer()) : "")
+                + (met.older() > 0 ? Messages.message("ledger-transfers.older-and-left-out", met.older()) : "");
     }
 
     private void ended(String text, boolean trouble) {

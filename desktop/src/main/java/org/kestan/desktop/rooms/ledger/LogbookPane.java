@@ -8,6 +8,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.widgets.chart.BarChart;
@@ -18,15 +19,16 @@ import org.kestan.text.Numbers;
 /** The shop's numbers at a glance: four questions someone asks, each with its answer. */
 final class LogbookPane extends VBox {
 
-    private static final String NOTHING = "No finished job tells yet.";
+    private static final String NOTHING = Messages.message("logbook-pane.no-finished-job-tells");
 
     private final JobSession session;
     private final JobStore store;
     private final Label headline = new Label();
-    private final BarChart ways = new BarChart("logbook-ways", "What do we do most?");
-    private final BarChart misses = new BarChart("logbook-misses", "How far off does the action come out?");
-    private final BarChart hours = new BarChart("logbook-hours", "Do we take the hours we estimate?");
-    private final BarChart returns = new BarChart("logbook-returns", "What comes back within a year?");
+    private final BarChart ways = new BarChart("logbook-ways", Messages.message("logbook-pane.what-do-we-do"));
+    private final BarChart misses = new BarChart("logbook-misses", Messages.message("logbook-pane.how-far-off-does"));
+    private final BarChart hours = new BarChart("logbook-hours", Messages.message("logbook-pane.do-we-take-the"));
+    private final BarChart returns =
+            new BarChart("logbook-returns", Messages.message("logbook-pane.what-comes-back-within"));
     private ShopStatistics logbook = ShopStatistics.of(List.of(), LocalDate.now());
 
     LogbookPane(JobSession session, JobStore store) {
@@ -65,9 +67,12 @@ final class LogbookPane extends VBox {
     }
 
     private void show() {
-        headline.setText(logbook.finished()
-                + (logbook.finished() == 1 ? " finished job" : " finished jobs")
-                + ", those put away included; finished are those signed off or proved.");
+        headline.setText(Messages.message(
+                "logbook-pane.those-put-away-included",
+                logbook.finished()
+                        + (logbook.finished() == 1
+                                ? Messages.message("logbook-pane.finished-job")
+                                : Messages.message("logbook-pane.finished-jobs"))));
         double most = logbook.ways().stream()
                 .mapToInt(ShopStatistics.Count::jobs)
                 .max()
@@ -91,7 +96,7 @@ final class LogbookPane extends VBox {
                                 session.words().numbers().fine(each.median()) + ", " + each.jobs()
                                         + (each.jobs() == 1 ? " job" : " jobs")))
                         .toList(),
-                "No job kept what was foretold and was read after the work.");
+                Messages.message("logbook-pane.no-job-kept-what"));
         double longest = logbook.hours().stream()
                 .mapToDouble(each -> Math.max(each.estimated(), each.taken()))
                 .max()
@@ -102,17 +107,20 @@ final class LogbookPane extends VBox {
                                 MemoryText.ways(each.ways()),
                                 each.taken() / longest,
                                 each.estimated() / longest,
-                                hours(each.taken()) + " h for " + hours(each.estimated())))
+                                Messages.message("logbook-pane.h-for", hours(each.taken()), hours(each.estimated()))))
                         .toList(),
-                "No diary of the bench tells yet.");
+                Messages.message("logbook-pane.no-diary-of-the"));
         ShopStatistics.Returns back = logbook.returns();
         returns.show(
                 back.watched() == 0
                         ? List.of()
                         : List.of(
-                                row("Came back", back.back(), back.watched()),
-                                row("Stayed away", back.watched() - back.back(), back.watched())),
-                "No job was finished more than a year ago.");
+                                row(Messages.message("logbook-pane.came-back"), back.back(), back.watched()),
+                                row(
+                                        Messages.message("logbook-pane.stayed-away"),
+                                        back.watched() - back.back(),
+                                        back.watched())),
+                Messages.message("logbook-pane.no-job-was-finished"));
     }
 
     private static BarChart.Row row(String label, int jobs, int of) {

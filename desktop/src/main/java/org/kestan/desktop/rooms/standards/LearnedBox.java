@@ -10,6 +10,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.kestan.base.standards.Origin;
 import org.kestan.base.standards.ShopStandards;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
@@ -50,7 +51,7 @@ final class LearnedBox extends VBox {
         this.changer = changer;
         setId("learned");
         getStyleClass().add("learned");
-        Label title = new Label("Learned from your jobs");
+        Label title = new Label(Messages.message("learned-box.learned-from-your-jobs"));
         title.getStyleClass().add("place-title");
         rows.getStyleClass().add("learned-rows");
         getChildren().addAll(title, rows);
@@ -85,9 +86,7 @@ final class LearnedBox extends VBox {
     private void show(List<SuggestedDefault> offers) {
         rows.getChildren().clear();
         if (offers.isEmpty()) {
-            Label none = new Label(
-                    "Nothing yet. The sink is learned from projections read strung and slack, the rest from work that"
-                            + " was logged at the bench and proved.");
+            Label none = new Label(Messages.message("learned-box.nothing-yet-the-sink"));
             none.setWrapText(true);
             none.getStyleClass().add("card-remark");
             rows.getChildren().add(none);
@@ -97,10 +96,15 @@ final class LearnedBox extends VBox {
                 .forEach(offer -> rows.getChildren().add(row(offer)));
         if (offers.size() > FEW) {
             rows.getChildren()
-                    .add(new TextButton(all ? "Show a few" : "Show all " + offers.size(), "learned-all", () -> {
-                        all = !all;
-                        show();
-                    }));
+                    .add(new TextButton(
+                            all
+                                    ? Messages.message("learned-box.show-a-few")
+                                    : Messages.message("learned-box.show-all", offers.size()),
+                            "learned-all",
+                            () -> {
+                                all = !all;
+                                show();
+                            }));
         }
     }
 
@@ -128,7 +132,7 @@ final class LearnedBox extends VBox {
         }
         if (offer.canBeTaken()) {
             Button use = new TextButton(
-                    offer.taken() ? "Back" : "Use",
+                    offer.taken() ? Messages.message("learned-box.back") : Messages.message("learned-box.use"),
                     id + (offer.taken() ? "-back" : "-use"),
                     () -> changer.accept(
                             offer.taken()
@@ -137,8 +141,8 @@ final class LearnedBox extends VBox {
             use.setAccessibleText(use.getText() + ": " + title.getText());
             hand.getChildren().add(use);
         }
-        Button jobs = new TextButton("Jobs", id + "-jobs", () -> {});
-        jobs.setAccessibleText("Jobs behind " + title.getText());
+        Button jobs = new TextButton(Messages.message("learned-box.jobs"), id + "-jobs", () -> {});
+        jobs.setAccessibleText(Messages.message("learned-box.jobs-behind", title.getText()));
         jobs.setOnAction(event -> {
             jobs.setDisable(true);
             name(offer, box);
@@ -163,7 +167,7 @@ final class LearnedBox extends VBox {
                 names.getChildren().add(open);
             }
             if (found.size() > NAMED) {
-                names.getChildren().add(new Label("and more"));
+                names.getChildren().add(new Label(Messages.message("learned-box.and-more")));
             }
             box.getChildren().add(names);
         });

@@ -18,6 +18,7 @@ import javafx.scene.image.Image;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.kestan.base.standards.Letterhead;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.text.Numbers;
 
@@ -53,14 +54,14 @@ final class LetterheadBox extends VBox {
         this.change = change;
         this.complain = complain;
         getStyleClass().add("standards-group");
-        Label title = new Label("Papers for owners");
+        Label title = new Label(Messages.message("letterhead-box.papers-for-owners"));
         title.getStyleClass().add("place-title");
         getChildren().add(title);
-        put("Name of the shop", "letterhead-name", name);
-        put("Address", "letterhead-address", address);
-        put("Terms of an estimate", "letterhead-terms", terms);
-        put("An estimate holds for, days", "letterhead-days", days);
-        put("Tax on top, percent", "letterhead-tax", tax);
+        put(Messages.message("letterhead-box.name-of-the-shop"), "letterhead-name", name);
+        put(Messages.message("letterhead-box.address"), "letterhead-address", address);
+        put(Messages.message("letterhead-box.terms-of-an-estimate"), "letterhead-terms", terms);
+        put(Messages.message("letterhead-box.an-estimate-holds-for"), "letterhead-days", days);
+        put(Messages.message("letterhead-box.tax-on-top-percent"), "letterhead-tax", tax);
         for (TextArea each : new TextArea[] {address, terms}) {
             each.setPrefRowCount(3);
             each.setWrapText(true);
@@ -68,8 +69,10 @@ final class LetterheadBox extends VBox {
         FlowPane picture = new FlowPane(
                 logo,
                 new TextButton(
-                        "Logo\u2026", "letterhead-logo", () -> chooser.get().ifPresent(this::take)),
-                new TextButton("No logo", "letterhead-no-logo", () -> keep("")));
+                        Messages.message("letterhead-box.logo"),
+                        "letterhead-logo",
+                        () -> chooser.get().ifPresent(this::take)),
+                new TextButton(Messages.message("letterhead-box.no-logo"), "letterhead-no-logo", () -> keep("")));
         picture.getStyleClass().add("step-bar");
         getChildren().add(picture);
     }
@@ -96,12 +99,12 @@ final class LetterheadBox extends VBox {
             byte[] bytes = Files.size(file) > LARGEST_LOGO ? new byte[0] : Files.readAllBytes(file);
             boolean png = file.toString().toLowerCase(Locale.ROOT).endsWith(".png");
             if (!png || bytes.length == 0 || new Image(new ByteArrayInputStream(bytes)).isError()) {
-                complain.accept("The logo has to be a PNG of at most half a megabyte.");
+                complain.accept(Messages.message("letterhead-box.the-logo-has-to"));
             } else {
                 keep(Base64.getEncoder().encodeToString(bytes));
             }
         } catch (IOException failed) {
-            complain.accept(file.getFileName() + " can\u2019t be read: " + failed.getMessage());
+            complain.accept(Messages.message("letterhead-box.cant-be-read", file.getFileName(), failed.getMessage()));
         }
     }
 
@@ -109,9 +112,9 @@ final class LetterheadBox extends VBox {
         Optional<Integer> valid = number(days, MOST_DAYS).map(Double::intValue);
         Optional<Double> percent = number(tax, MOST_TAX);
         if (valid.isEmpty()) {
-            complain.accept("An estimate holds for a number of days from 0 to " + MOST_DAYS + ".");
+            complain.accept(Messages.message("letterhead-box.an-estimate-holds-for-2", MOST_DAYS));
         } else if (percent.isEmpty()) {
-            complain.accept("Tax is a percentage from 0 to " + MOST_TAX + ".");
+            complain.accept(Messages.message("letterhead-box.tax-is-a-percentage", MOST_TAX));
         } else {
             Letterhead next = new Letterhead(
                     name.getText().strip(),
@@ -140,7 +143,10 @@ final class LetterheadBox extends VBox {
         set(terms, kept.terms());
         set(days, Integer.toString(kept.validDays()));
         set(tax, Numbers.plain(kept.tax()));
-        logo.setText(kept.logo().isEmpty() ? "No logo" : "A logo is kept");
+        logo.setText(
+                kept.logo().isEmpty()
+                        ? Messages.message("letterhead-box.no-logo")
+                        : Messages.message("letterhead-box.a-logo-is-kept"));
     }
 
     private static void set(TextInputControl field, String text) {

@@ -14,6 +14,7 @@ import org.kestan.base.notation.Parsed;
 import org.kestan.base.standards.Origin;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.Explainable;
 import org.kestan.desktop.widgets.terms.LazyTooltip;
@@ -28,7 +29,7 @@ final class StandardField extends VBox implements Explainable {
     private final TextField input = new TextField();
     private final Label mark = new Label();
     private final Label error = new Label();
-    private final Button reset = new Button("Back");
+    private final Button reset = new Button(Messages.message("standard-field.back"));
     private ShopStandards shop = ShopStandards.DEFAULT;
 
     StandardField(Standard standard, JobSession session, Consumer<ShopStandards> taker) {
@@ -61,7 +62,9 @@ final class StandardField extends VBox implements Explainable {
         reset.setOnAction(event -> write(standard.startText()));
         LazyTooltip.on(mark, () -> Wording.more(shop.origin(standard), "meaning"));
         LazyTooltip.on(
-                reset, () -> "Back to " + standard.startText() + ", " + Wording.more(standard.origin(), "meaning"));
+                reset,
+                () -> Messages.message(
+                        "standard-field.back-to", standard.startText(), Wording.more(standard.origin(), "meaning")));
         Label note = new Label(Wording.more(standard, "note"));
         note.getStyleClass().add("standard-note");
         HBox row = new HBox(label, input, unit, mark, reset, note);
@@ -120,12 +123,16 @@ final class StandardField extends VBox implements Explainable {
 
     @Override
     public String meaning() {
-        return Wording.more(standard, "note")
-                + "\nWhere it comes from: " + Wording.more(shop.origin(standard), "meaning") + "."
-                + (shop.isSet(standard)
-                        ? "\nA shop starts with " + standard.startText() + ", "
-                                + Wording.more(standard.origin(), "meaning") + "."
-                        : "");
+        return Messages.message(
+                "standard-field.where-it-comes-from",
+                Wording.more(standard, "note"),
+                Wording.more(shop.origin(standard), "meaning"),
+                (shop.isSet(standard)
+                        ? Messages.message(
+                                "standard-field.a-shop-starts-with",
+                                standard.startText(),
+                                Wording.more(standard.origin(), "meaning"))
+                        : ""));
     }
 
     @Override
@@ -153,7 +160,8 @@ final class StandardField extends VBox implements Explainable {
         Origin from = next.origin(standard);
         mark.setText(Wording.label(from));
         reset.setVisible(next.isSet(standard));
-        reset.setAccessibleText(Wording.label(standard) + ", back to " + standard.startText());
+        reset.setAccessibleText(
+                Messages.message("standard-field.back-to-2", Wording.label(standard), standard.startText()));
         say("");
     }
 }

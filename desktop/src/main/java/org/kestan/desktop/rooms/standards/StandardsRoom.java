@@ -34,6 +34,7 @@ import org.kestan.base.standards.School;
 import org.kestan.base.standards.SchoolQuestion;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.FileChoice;
@@ -80,7 +81,8 @@ public final class StandardsRoom extends VBox implements Room {
                 () -> session.standards().letterhead(),
                 next -> change(session.standards().withLetterhead(next)),
                 session::complain,
-                () -> files.open(getScene().getWindow(), "Logo", FileChoice.Kind.PICTURE));
+                () -> files.open(
+                        getScene().getWindow(), Messages.message("standards-room.logo"), FileChoice.Kind.PICTURE));
         LearnedBox learned = new LearnedBox(house, this::change);
         questions.getChildren().add(learned);
         // A large ledger takes its time to tell: it is asked while someone looks.
@@ -144,11 +146,11 @@ public final class StandardsRoom extends VBox implements Room {
 
     /** What each mark beside a value means. */
     private static Label origins() {
-        Label said = new Label("Where a value comes from \u2013 "
-                + Arrays.stream(Origin.values())
+        Label said = new Label(Messages.message(
+                "standards-room.where-a-value-comes",
+                Arrays.stream(Origin.values())
                         .map(each -> Wording.label(each) + ": " + Wording.more(each, "meaning"))
-                        .collect(Collectors.joining("; "))
-                + ".");
+                        .collect(Collectors.joining("; "))));
         said.setId("standards-origins");
         said.setWrapText(true);
         said.setMinHeight(USE_PREF_SIZE);
@@ -167,7 +169,7 @@ public final class StandardsRoom extends VBox implements Room {
         schools.forEach(choice -> shown(choice, choice.has(words)));
         boolean none = fields.stream().noneMatch(Node::isVisible);
         if (none) {
-            session.say("No value is called that.");
+            session.say(Messages.message("standards-room.no-value-is-called"));
         }
     }
 
@@ -178,8 +180,8 @@ public final class StandardsRoom extends VBox implements Room {
 
     private FlowPane head() {
         search.setId("standards-search");
-        search.setPromptText("Find a value");
-        search.setAccessibleText("Find a value");
+        search.setPromptText(Messages.message("standards-room.find-a-value"));
+        search.setAccessibleText(Messages.message("standards-room.find-a-value"));
         search.setPrefColumnCount(14);
         search.textProperty().addListener((property, old, next) -> find(next));
         search.setOnKeyPressed(key -> {
@@ -191,11 +193,11 @@ public final class StandardsRoom extends VBox implements Room {
                 key.consume();
             }
         });
-        Label money = new Label("Prices in");
+        Label money = new Label(Messages.message("standards-room.prices-in"));
         currency.setId("standards-currency");
         currency.setPrefColumnCount(5);
         currency.setPromptText("EUR");
-        currency.setAccessibleText("Currency of the shop's prices");
+        currency.setAccessibleText(Messages.message("standards-room.currency-of-the-shops"));
         currency.setOnAction(event -> takeCurrency());
         currency.focusedProperty().addListener((property, was, is) -> {
             if (!is) {
@@ -204,7 +206,7 @@ public final class StandardsRoom extends VBox implements Room {
         });
         leaves.setId("standards-leaves");
         leaves.setPrefColumnCount(34);
-        leaves.setAccessibleText("Feeler leaves the shop owns");
+        leaves.setAccessibleText(Messages.message("standards-room.feeler-leaves-the-shop"));
         leaves.setOnAction(event -> takeLeaves());
         leaves.focusedProperty().addListener((property, was, is) -> {
             if (!is) {
@@ -215,15 +217,18 @@ public final class StandardsRoom extends VBox implements Room {
                 search,
                 money,
                 currency,
-                new Label("Feeler leaves"),
+                new Label(Messages.message("standards-room.feeler-leaves")),
                 leaves,
-                new TextButton("Set all back", "standards-reset", () -> change(ShopStandards.DEFAULT)),
                 new TextButton(
-                        "Take in\u2026",
+                        Messages.message("standards-room.set-all-back"),
+                        "standards-reset",
+                        () -> change(ShopStandards.DEFAULT)),
+                new TextButton(
+                        Messages.message("standards-room.take-in"),
                         "standards-import",
                         () -> chooseImport(getScene().getWindow())),
                 new TextButton(
-                        "Write out\u2026",
+                        Messages.message("standards-room.write-out"),
                         "standards-export",
                         () -> chooseExport(getScene().getWindow())));
         head.getStyleClass().add("ledger-bar");
@@ -264,7 +269,8 @@ public final class StandardsRoom extends VBox implements Room {
         }
         Parsed<FeelerSet> typed = FeelerSet.parse(leaves.getText());
         if (typed instanceof Parsed.Bad<FeelerSet> bad) {
-            session.complain("Feeler leaves: " + session.words().correction(bad));
+            session.complain(Messages.message(
+                    "standards-room.feeler-leaves-2", session.words().correction(bad)));
             return;
         }
         change(session.standards().withLeaves(typed.optional().orElseThrow()));
@@ -275,7 +281,7 @@ public final class StandardsRoom extends VBox implements Room {
             before.push(session.standards());
             after.clear();
             keeper.accept(next);
-            session.say("The shop standards are kept; everything is worked out anew.");
+            session.say(Messages.message("standards-room.the-shop-standards-are"));
         }
     }
 
@@ -293,7 +299,8 @@ public final class StandardsRoom extends VBox implements Room {
     }
 
     private void chooseImport(Window window) {
-        files.open(window, "Take in shop standards", FileChoice.Kind.STANDARDS).ifPresent(this::takeIn);
+        files.open(window, Messages.message("standards-room.take-in-shop-standards"), FileChoice.Kind.STANDARDS)
+                .ifPresent(this::takeIn);
     }
 
     /** Takes standards in from a file; when it can't be read nothing changes and the status line says where it is wrong. */
@@ -302,13 +309,18 @@ public final class StandardsRoom extends VBox implements Room {
         if (read.faults().isEmpty()) {
             change(read.standards());
         } else {
-            session.complain(
-                    "Not taken in: " + session.words().line(read.faults().get(0)));
+            session.complain(Messages.message(
+                    "standards-room.not-taken-in",
+                    session.words().line(read.faults().get(0))));
         }
     }
 
     private void chooseExport(Window window) {
-        files.save(window, "Write out the shop standards", FileChoice.Kind.STANDARDS, "shop-standards.json")
+        files.save(
+                        window,
+                        Messages.message("standards-room.write-out-the-shop"),
+                        FileChoice.Kind.STANDARDS,
+                        "shop-standards.json")
                 .ifPresent(this::writeOut);
     }
 

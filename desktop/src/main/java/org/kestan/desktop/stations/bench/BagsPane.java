@@ -18,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.kestan.base.sheet.Side;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.TextButton;
@@ -44,14 +45,14 @@ final class BagsPane extends VBox {
         session = desk.session();
         getStyleClass().add("bench-page");
         part.setId("bag-part");
-        part.setPromptText("one more part");
-        part.setAccessibleText("One more part");
+        part.setPromptText(Messages.message("bags-pane.one-more-part"));
+        part.setAccessibleText(Messages.message("bags-pane.one-more-part-2"));
         part.setPrefColumnCount(22);
         part.setOnAction(event -> add());
         count.setId("bag-count");
         count.getStyleClass().add("step-side-head");
         layout.setId("bag-layout");
-        layout.setAccessibleText("Label sheet");
+        layout.setAccessibleText(Messages.message("bags-pane.label-sheet"));
         layout.getSelectionModel().select(BagLabelsPdf.Layout.SHEET_A4);
         layout.setConverter(new StringConverter<>() {
             @Override
@@ -64,8 +65,11 @@ final class BagsPane extends VBox {
                 return layout.getValue();
             }
         });
-        FlowPane bar =
-                new FlowPane(count, part, layout, new TextButton("Write the labels\u2026", "bag-labels", this::labels));
+        FlowPane bar = new FlowPane(
+                count,
+                part,
+                layout,
+                new TextButton(Messages.message("bags-pane.write-the-labels"), "bag-labels", this::labels));
         bar.getStyleClass().add("plan-head");
         bar.setAlignment(Pos.CENTER_LEFT);
         rows.getStyleClass().add("bag-rows");
@@ -79,17 +83,17 @@ final class BagsPane extends VBox {
 
     private static String said(BagLabelsPdf.Layout each) {
         return switch (each) {
-            case SHEET_A4 -> "Label sheet A4, 24 of 70 \u00d7 36 mm";
-            case SHEET_LETTER -> "Label sheet Letter, 30 of 2 5/8 \u00d7 1 in";
-            case PLAIN_A4 -> "Plain A4, to cut";
-            case PLAIN_LETTER -> "Plain Letter, to cut";
+            case SHEET_A4 -> Messages.message("bags-pane.label-sheet-a4-24");
+            case SHEET_LETTER -> Messages.message("bags-pane.label-sheet-letter-30");
+            case PLAIN_A4 -> Messages.message("bags-pane.plain-a4-to-cut");
+            case PLAIN_LETTER -> Messages.message("bags-pane.plain-letter-to-cut");
         };
     }
 
     private void add() {
         String said = part.getText().strip();
         if (said.isEmpty()) {
-            session.complain("Write what it is first.");
+            session.complain(Messages.message("bags-pane.write-what-it-is"));
             return;
         }
         desk.keep((bench, job) -> bench.bag(job, said, Optional.empty(), ""));
@@ -98,14 +102,14 @@ final class BagsPane extends VBox {
 
     private void labels() {
         if (session.job().section(Sections.BAGS).isEmpty()) {
-            session.complain("Nothing is bagged yet.");
+            session.complain(Messages.message("bags-pane.nothing-is-bagged-yet"));
             return;
         }
         desk.store()
                 .files()
                 .save(
                         getScene().getWindow(),
-                        "Write the labels",
+                        Messages.message("bags-pane.write-the-labels-2"),
                         FileChoice.Kind.PAPER,
                         PaperName.of("bag-labels", session.job(), "", ".pdf"))
                 .ifPresent(file -> desk.store()
@@ -120,8 +124,10 @@ final class BagsPane extends VBox {
         long out = bags.stream().filter(bag -> !bag.back()).count();
         count.setText(
                 bags.isEmpty()
-                        ? "Nothing is bagged yet; a step that is done bags its parts."
-                        : out == 0 ? "Everything is back on." : out + " of " + bags.size() + " still in a bag");
+                        ? Messages.message("bags-pane.nothing-is-bagged-yet-2")
+                        : out == 0
+                                ? Messages.message("bags-pane.everything-is-back-on")
+                                : Messages.message("bags-pane.of-still-in-a", out, bags.size()));
         if (bags.equals(shown)) {
             return;
         }
@@ -144,10 +150,10 @@ final class BagsPane extends VBox {
     }
 
     private Node[] row(int at, Bag bag) {
-        CheckBox back = new CheckBox("back on");
+        CheckBox back = new CheckBox(Messages.message("bags-pane.back-on"));
         back.setId("bag-back-" + at);
         back.setSelected(bag.back());
-        back.setAccessibleText(bag.part() + " is back on");
+        back.setAccessibleText(Messages.message("bags-pane.is-back-on", bag.part()));
         back.setOnAction(event -> desk.keep((bench, job) ->
                 bench.changeBag(job, at, each -> new Bag(each.part(), each.side(), each.place(), back.isSelected()))));
         Label what = new Label(bag.part());
@@ -155,7 +161,7 @@ final class BagsPane extends VBox {
         what.setWrapText(true);
         ComboBox<Optional<Side>> side = new ComboBox<>();
         side.setId("bag-side-" + at);
-        side.setAccessibleText("Side of " + bag.part());
+        side.setAccessibleText(Messages.message("bags-pane.side-of", bag.part()));
         List<Optional<Side>> sides = new ArrayList<>(List.of(Optional.empty()));
         for (Side each : Side.values()) {
             sides.add(Optional.of(each));
@@ -164,7 +170,7 @@ final class BagsPane extends VBox {
         side.setConverter(new StringConverter<>() {
             @Override
             public String toString(Optional<Side> each) {
-                return each == null ? "" : each.map(Wording::label).orElse("no side");
+                return each == null ? "" : each.map(Wording::label).orElse(Messages.message("bags-pane.no-side"));
             }
 
             @Override
@@ -178,7 +184,7 @@ final class BagsPane extends VBox {
         TextField place = new TextField(bag.place());
         place.setId("bag-place-" + at);
         place.setPromptText("place");
-        place.setAccessibleText("Where " + bag.part() + " lies");
+        place.setAccessibleText(Messages.message("bags-pane.where-lies", bag.part()));
         Runnable take = () -> {
             if (!place.getText()
                     .strip()

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
@@ -128,7 +129,7 @@ final class BenchContext {
 
     private boolean previews() {
         if (session.analysis().isPreview()) {
-            session.complain("Take the plan first: nothing is done at the bench by a preview.");
+            session.complain(Messages.message("bench-context.take-the-plan-first"));
             return true;
         }
         return false;
@@ -168,8 +169,8 @@ final class BenchContext {
         boolean last = next >= steps.size();
         session.say(Wording.label(state) + ": " + step.title()
                 + (last
-                        ? ". That was the last step."
-                        : ". Next: " + steps.get(next).title()));
+                        ? Messages.message("bench-context.that-was-the-last")
+                        : Messages.message("bench-context.next", steps.get(next).title())));
         if (!last) {
             show(steps.get(next));
         }
@@ -190,14 +191,14 @@ final class BenchContext {
     void reopen() {
         shown().ifPresent(step -> {
             keep((bench, job) -> bench.reopen(job, step.id()));
-            session.say("Open again: " + step.title() + ". What was read at it stays.");
+            session.say(Messages.message("bench-context.open-again-what-was", step.title()));
         });
     }
 
     void note(String text) {
         if (!text.isBlank()) {
             write(DiaryEntry.What.NOTE, text.strip());
-            session.say("Noted.");
+            session.say(Messages.message("bench-context.noted"));
         }
     }
 
@@ -211,7 +212,7 @@ final class BenchContext {
         shown().ifPresent(step -> step.pause()
                 .ifPresentOrElse(
                         pause -> beginWait(pause.kind(), pause.minutes(), step.id()),
-                        () -> session.complain("Nothing is waited for at this step.")));
+                        () -> session.complain(Messages.message("bench-context.nothing-is-waited-for"))));
     }
 
     void beginWait(WaitKind kind, int minutes, String step) {
@@ -219,8 +220,10 @@ final class BenchContext {
             return;
         }
         keep((bench, job) -> bench.begin(job, kind, minutes, step));
-        session.say(Wording.label(kind) + " until "
-                + Wording.moment(waits.moment().plusSeconds(60L * minutes)) + "; it runs on when this is closed.");
+        session.say(Messages.message(
+                "bench-context.until-it-runs-on",
+                Wording.label(kind),
+                Wording.moment(waits.moment().plusSeconds(60L * minutes))));
     }
 
     void endWait(Wait wait) {

@@ -20,6 +20,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.base.notation.Parsed;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.FileChoice;
@@ -43,12 +44,12 @@ public final class BenchStation extends VBox implements Room {
 
     /** What the station can show. */
     private enum Page {
-        STEP("Step"),
-        STEPS("All steps"),
-        HEEL("Heel log"),
-        FIT("Fit and trim"),
-        BAGS("Bags"),
-        DIARY("Diary");
+        STEP(Messages.message("bench-station.step")),
+        STEPS(Messages.message("bench-station.all-steps")),
+        HEEL(Messages.message("bench-station.heel-log")),
+        FIT(Messages.message("bench-station.fit-and-trim")),
+        BAGS(Messages.message("bench-station.bags")),
+        DIARY(Messages.message("bench-station.diary"));
 
         private final String title;
 
@@ -95,7 +96,7 @@ public final class BenchStation extends VBox implements Room {
         VBox.setVgrow(pages.body(), Priority.ALWAYS);
         ways.getStyleClass().add("advice");
         ways.setId("bench-ways");
-        take = new TextButton("Take into the plan", "bench-take", this::take);
+        take = new TextButton(Messages.message("bench-station.take-into-the-plan"), "bench-take", this::take);
         NextStepLine line = new NextStepLine(session, Station.BENCH);
         // Where it is narrow the buttons say it by themselves.
         BooleanBinding said = Bindings.createBooleanBinding(
@@ -175,7 +176,9 @@ public final class BenchStation extends VBox implements Room {
     private void take() {
         JobAnalysis analysis = session.analysis();
         session.edit(job -> WorkPlan.take(analysis.ways(), analysis.plan().ways()));
-        session.say("In the plan: " + Wording.ways(session.analysis().plan().ways()) + ".");
+        session.say(Messages.message(
+                "bench-station.in-the-plan",
+                Wording.ways(session.analysis().plan().ways())));
         step.focusCard();
     }
 
@@ -185,7 +188,7 @@ public final class BenchStation extends VBox implements Room {
             case FOOT_FIT, SADDLE_TRIM, BRIDGE_TRIM -> turn(Page.FIT);
             case TEMPLATES, LEVELLING -> {
                 house.enter(Station.PLAN);
-                session.say("The templates and the levelling strip are among the papers of the plan.");
+                session.say(Messages.message("bench-station.the-templates-and-the"));
             }
         }
     }
@@ -201,7 +204,8 @@ public final class BenchStation extends VBox implements Room {
     private void choosePicture() {
         house.store()
                 .files()
-                .openSeveral(getScene().getWindow(), "Add pictures", FileChoice.Kind.PICTURE)
+                .openSeveral(
+                        getScene().getWindow(), Messages.message("bench-station.add-pictures"), FileChoice.Kind.PICTURE)
                 .forEach(file -> house.store()
                         .ask(() -> house.store().ledger().pictures().add(file), added -> {
                             if (added instanceof Parsed.Bad<String> bad) {
@@ -226,7 +230,7 @@ public final class BenchStation extends VBox implements Room {
                     desk.shown().map(Step::id).orElse(""),
                     picture);
         });
-        session.say("The picture lies with the job, at \u201c" + caption + "\u201d.");
+        session.say(Messages.message("bench-station.the-picture-lies-with", caption));
     }
 
     /** A page is built when it is first shown. */
@@ -282,7 +286,7 @@ public final class BenchStation extends VBox implements Room {
         ways.setText(
                 session.analysis().plan().ways().isEmpty()
                         ? ""
-                        : (preview ? "Preview: " : "")
+                        : (preview ? Messages.message("bench-station.preview") : "")
                                 + Wording.ways(session.analysis().plan().ways()));
         take.setVisible(preview && !session.analysis().plan().ways().isEmpty());
         take.setManaged(take.isVisible());

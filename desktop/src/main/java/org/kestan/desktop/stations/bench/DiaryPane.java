@@ -9,6 +9,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.TextButton;
@@ -31,17 +32,19 @@ final class DiaryPane extends VBox {
         session = desk.session();
         lines.setId("diary");
         lines.getStyleClass().add("diary");
-        Label empty =
-                new Label("Nothing is written yet: each step that is done, each wait and each note leaves a line.");
+        Label empty = new Label(Messages.message("diary-pane.nothing-is-written-yet"));
         empty.setWrapText(true);
         lines.setPlaceholder(empty);
-        Label label = new Label("At the bench:");
+        Label label = new Label(Messages.message("diary-pane.at-the-bench"));
         TextField who = new TextField(session.whoProperty().get());
         who.setId("bench-who");
-        who.setPromptText("your name or mark");
+        who.setPromptText(Messages.message("diary-pane.your-name-or-mark"));
         label.setLabelFor(who);
         who.textProperty().bindBidirectional(session.whoProperty());
-        FlowPane bar = new FlowPane(label, who, new TextButton("Write to a table\u2026", "diary-export", this::export));
+        FlowPane bar = new FlowPane(
+                label,
+                who,
+                new TextButton(Messages.message("diary-pane.write-to-a-table"), "diary-export", this::export));
         bar.getStyleClass().add("plan-head");
         VBox.setVgrow(lines, Priority.ALWAYS);
         getChildren().addAll(bar, lines);
@@ -51,7 +54,11 @@ final class DiaryPane extends VBox {
     private void export() {
         desk.store()
                 .files()
-                .save(getScene().getWindow(), "Write the diary", FileChoice.Kind.TABLE, "diary.csv")
+                .save(
+                        getScene().getWindow(),
+                        Messages.message("diary-pane.write-the-diary"),
+                        FileChoice.Kind.TABLE,
+                        "diary.csv")
                 .ifPresent(file -> desk.store()
                         .files()
                         .write(

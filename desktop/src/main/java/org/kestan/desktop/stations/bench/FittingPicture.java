@@ -3,6 +3,7 @@ package org.kestan.desktop.stations.bench;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.chart.ResizableDrawing;
 import org.kestan.repair.heel.FittingWatch;
 import org.kestan.text.Numbers;
@@ -141,6 +142,6 @@ final class FittingPicture extends ResizableDrawing {
         return axis.off() == FittingWatch.Off.TRUE
                 ? name + " " + Wording.lower(axis.off())
                 : Wording.label(axis.off()) + " " + words.numbers().fine(Math.abs(now.getAsDouble()))
-                        + (axis.worsens() ? ", and it gets worse" : "");
+                        + (axis.worsens() ? Messages.message("fitting-picture.and-it-gets-worse") : "");
     }
 }

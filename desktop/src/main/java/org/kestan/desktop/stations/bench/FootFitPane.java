@@ -23,6 +23,7 @@ import org.kestan.base.notation.TypedLength;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.sheet.ValueType;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.desktop.widgets.field.WorkingOrder;
@@ -43,7 +44,7 @@ final class FootFitPane extends VBox {
     private final JobSession session;
     private final VBox trims = new VBox();
     private final VBox feet = new VBox();
-    private final Label waiting = new Label("By this plan nothing is trimmed and no feet are fitted.");
+    private final Label waiting = new Label(Messages.message("foot-fit-pane.by-this-plan-nothing"));
     private final Set<FootFit.Zone> bass = EnumSet.noneOf(FootFit.Zone.class);
     private final Set<FootFit.Zone> treble = EnumSet.noneOf(FootFit.Zone.class);
     private final FootPicture picture = new FootPicture("foot-picture", this::press);
@@ -63,7 +64,7 @@ final class FootFitPane extends VBox {
             trims.getChildren().add(box);
         }
         trims.getStyleClass().add("trims");
-        Label title = new Label("Where the feet bear");
+        Label title = new Label(Messages.message("foot-fit-pane.where-the-feet-bear"));
         title.getStyleClass().add("place-title");
         boxes.getStyleClass().add("foot-boxes");
         for (Side side : Side.values()) {
@@ -77,13 +78,19 @@ final class FootFitPane extends VBox {
         }
         fits.setId("fits");
         fits.getStyleClass().add("diary");
-        fits.setPlaceholder(new Label("No fit is logged yet."));
+        fits.setPlaceholder(new Label(Messages.message("foot-fit-pane.no-fit-is-logged")));
         share.getStyleClass().add("card-remark");
         share.setWrapText(true);
         share.setMinWidth(0);
         share.setMinHeight(USE_PREF_SIZE);
         feet.getChildren()
-                .addAll(title, picture, boxes, share, new TextButton("Log the fit", "fit-log", this::logFit), fits);
+                .addAll(
+                        title,
+                        picture,
+                        boxes,
+                        share,
+                        new TextButton(Messages.message("foot-fit-pane.log-the-fit"), "fit-log", this::logFit),
+                        fits);
         feet.getStyleClass().add("feet");
         VBox.setVgrow(fits, Priority.ALWAYS);
         HBox both = new HBox(feet, trims);
@@ -131,14 +138,16 @@ final class FootFitPane extends VBox {
                     desk.shown().map(Step::id).orElse(""),
                     said(fit));
         });
-        session.say("Logged: " + said(fit) + ".");
+        session.say(Messages.message("foot-fit-pane.logged", said(fit)));
     }
 
     private static String said(FootFit fit) {
-        return "bears on " + Math.round(fit.share() * 100) + " % of the zones (bass foot "
-                + fit.bears().bass().size() + ", treble foot "
-                + fit.bears().treble().size() + " of "
-                + FootFit.Zone.values().length + ")";
+        return Messages.message(
+                "foot-fit-pane.bears-on-of-the",
+                Math.round(fit.share() * 100),
+                fit.bears().bass().size(),
+                fit.bears().treble().size(),
+                FootFit.Zone.values().length);
     }
 
     void focusFirst() {
@@ -177,9 +186,11 @@ final class FootFitPane extends VBox {
                 treble.addAll(log.get(log.size() - 1).bears().treble());
             }
         }
-        share.setText(job.get(Lines.FOOT_FIT)
-                        .map(text -> "On the sheet: " + text + ". ")
-                        .orElse("") + "Even over what has a brace under it; on a weak top only there.");
+        share.setText(Messages.message(
+                "foot-fit-pane.even-over-what-has",
+                job.get(Lines.FOOT_FIT)
+                        .map(text -> Messages.message("foot-fit-pane.on-the-sheet", text))
+                        .orElse("")));
         showZones();
     }
 
@@ -197,7 +208,7 @@ final class FootFitPane extends VBox {
         TrimBox(Trim.Part part) {
             this.part = part;
             String id = "trim-" + part.key();
-            Label title = new Label(Wording.label(part) + ", toward its number");
+            Label title = new Label(Messages.message("foot-fit-pane.toward-its-number", Wording.label(part)));
             title.getStyleClass().add("place-title");
             wanted.getStyleClass().add("card-remark");
             wanted.setWrapText(true);
@@ -214,13 +225,13 @@ final class FootFitPane extends VBox {
             low.setOnAction(event -> high.requestFocus());
             high.setOnAction(event -> take());
             FlowPane fields = new FlowPane(
-                    named("Stands at, bass", low),
-                    named("Stands at, treble", high),
-                    new TextButton("Log it", id + "-log", this::take));
+                    named(Messages.message("foot-fit-pane.stands-at-bass"), low),
+                    named(Messages.message("foot-fit-pane.stands-at-treble"), high),
+                    new TextButton(Messages.message("foot-fit-pane.log-it"), id + "-log", this::take));
             fields.getStyleClass().add("heel-entry");
             log.setId(id + "-lines");
             log.getStyleClass().add("diary");
-            log.setPlaceholder(new Label("Nothing is logged yet."));
+            log.setPlaceholder(new Label(Messages.message("foot-fit-pane.nothing-is-logged-yet")));
             log.setPrefHeight(150);
             getStyleClass().add("trim");
             getChildren().addAll(title, wanted, left, fields, trouble, log);
@@ -253,9 +264,11 @@ final class FootFitPane extends VBox {
             Sides<Double> now = all.isEmpty()
                     ? goal.from()
                     : all.get(all.size() - 1).stands().map(Length::millimeters);
-            wanted.setText("From " + session.words().numbers().fineSides(goal.from()) + " to "
-                    + session.words().numbers().fineSides(goal.to()) + ", bass / treble; now "
-                    + session.words().numbers().fineSides(now) + ".");
+            wanted.setText(Messages.message(
+                    "foot-fit-pane.from-to-bass-treble",
+                    session.words().numbers().fineSides(goal.from()),
+                    session.words().numbers().fineSides(goal.to()),
+                    session.words().numbers().fineSides(now)));
             left.setText(Wording.capital(said(Side.BASS, goal, now)) + ", " + said(Side.TREBLE, goal, now));
             List<String> lines = new ArrayList<>();
             for (int i = all.size() - 1; i >= 0; i--) {
@@ -271,12 +284,18 @@ final class FootFitPane extends VBox {
             String by = session.words().numbers().fine(Math.abs(off));
             String where = Wording.lower(side) + " ";
             if (Math.abs(off) <= TrimGoal.NEAR) {
-                return where + "is there";
+                return Messages.message("foot-fit-pane.is-there", where);
             }
             if (off > 0) {
-                return where + (grows ? "too high by " + by : by + " to come off");
+                return where
+                        + (grows
+                                ? Messages.message("foot-fit-pane.too-high-by", by)
+                                : Messages.message("foot-fit-pane.to-come-off", by));
             }
-            return where + (grows ? by + " to come up" : "too low by " + by);
+            return where
+                    + (grows
+                            ? Messages.message("foot-fit-pane.to-come-up", by)
+                            : Messages.message("foot-fit-pane.too-low-by", by));
         }
 
         private void take() {
@@ -300,13 +319,16 @@ final class FootFitPane extends VBox {
                         job.with(Sections.TRIMS, List.copyOf(next)),
                         DiaryEntry.What.FIT,
                         desk.shown().map(Step::id).orElse(""),
-                        Wording.label(part) + " stands at " + both.get(0).text() + " / "
-                                + both.get(1).text());
+                        Messages.message(
+                                "foot-fit-pane.stands-at",
+                                Wording.label(part),
+                                both.get(0).text(),
+                                both.get(1).text()));
             });
             low.clear();
             high.clear();
             low.requestFocus();
-            session.say("Logged.");
+            session.say(Messages.message("foot-fit-pane.logged-2"));
         }
     }
 }

@@ -7,6 +7,7 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.shape.Rectangle;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.chart.ResizableDrawing;
 import org.kestan.job.bench.FootFit;
 import org.kestan.text.Wording;
@@ -32,8 +33,7 @@ final class FootPicture extends ResizableDrawing {
 
     void show(Sides<Set<FootFit.Zone>> next) {
         bears = next;
-        setAccessibleText(
-                "Bears on the bass foot: " + said(next.bass()) + "; on the treble foot: " + said(next.treble()));
+        setAccessibleText(Messages.message("foot-picture.bears-on-the-bass", said(next.bass()), said(next.treble())));
         changed();
     }
 
@@ -49,8 +49,8 @@ final class FootPicture extends ResizableDrawing {
         text(2, 14, "toward the neck", "chart-label");
         foot(Side.BASS, 0, foot, height);
         foot(Side.TREBLE, foot + GAP, foot, height);
-        centered(foot / 2, height - 4, "bass foot", "chart-label");
-        centered(foot + GAP + foot / 2, height - 4, "treble foot", "chart-label");
+        centered(foot / 2, height - 4, Messages.message("foot-picture.bass-foot"), "chart-label");
+        centered(foot + GAP + foot / 2, height - 4, Messages.message("foot-picture.treble-foot"), "chart-label");
     }
 
     /** The outer end of the bass foot lies on the left, that of the treble foot on the right. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.kestan.base.notation.Length;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.chart.ResizableDrawing;
 import org.kestan.job.bench.HeelEntry;
 import org.kestan.repair.heel.HeelAdvice;
@@ -51,8 +52,10 @@ final class HeelChart extends ResizableDrawing {
             }
         }
         shown = Optional.of(new Shown(goal.straightedge().asRead(goal.target()), readings, words));
-        setAccessibleText("Projection set by set: " + readings.size() + " readings, target "
-                + words.numbers().length(shown.get().target()));
+        setAccessibleText(Messages.message(
+                "heel-chart.projection-set-by-set",
+                readings.size(),
+                words.numbers().length(shown.get().target())));
         changed();
     }
 

@@ -19,6 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.desktop.widgets.field.WorkingOrder;
@@ -108,14 +109,14 @@ final class HeelPane extends VBox {
         setOrder.setAfterLast(this::logSet);
         reading = new HeelReading(session, this::log, this::wrong);
         FlowPane sets = new FlowPane(
-                HeelReading.named("Grit", grit),
-                HeelReading.named("Pulls, bass", bass),
-                HeelReading.named("Pulls, treble", treble),
-                new TextButton("Log the set", "heel-log-set", this::logSet));
+                HeelReading.named(Messages.message("heel-pane.grit"), grit),
+                HeelReading.named(Messages.message("heel-pane.pulls-bass"), bass),
+                HeelReading.named(Messages.message("heel-pane.pulls-treble"), treble),
+                new TextButton(Messages.message("heel-pane.log-the-set"), "heel-log-set", this::logSet));
         sets.getStyleClass().add("heel-entry");
         log.setId("heel-log");
         log.getStyleClass().add("diary");
-        Label empty = new Label("The log is empty: pull the first set, then read.");
+        Label empty = new Label(Messages.message("heel-pane.the-log-is-empty"));
         empty.setWrapText(true);
         log.setPlaceholder(empty);
         told.getChildren().addAll(word, set);
@@ -179,10 +180,7 @@ final class HeelPane extends VBox {
         told.setManaged(can);
         waiting.setVisible(!can);
         waiting.setManaged(!can);
-        waiting.setText(
-                can
-                        ? ""
-                        : "No wood goes from the heel by this plan, or the heel was not read: its height is on the sheet, line 12.");
+        waiting.setText(can ? "" : Messages.message("heel-pane.no-wood-goes-from"));
         if (!can || session.job() == asked) {
             return;
         }
@@ -210,12 +208,16 @@ final class HeelPane extends VBox {
         word.setText(Wording.label(found.word()));
         because.setText(Wording.more(found.word(), "say") + givenBack(found));
         boolean pulls = found.pulls().bass() + found.pulls().treble() > 0;
-        set.setText(pulls ? said(found.grit(), found.pulls()) : "no wood now");
-        left.setText((found.projectionLeft() >= 0 ? "Still to rise " : "Past the target by ")
-                + words.numbers().length(Math.abs(found.projectionLeft()))
-                + "; off the cap, bass and treble, " + words.numbers().fineSides(found.capLeft()) + ".\nIn all "
-                + band(found, Side.BASS) + " and " + band(found, Side.TREBLE)
-                + " pulls of this paper, four times out of five.");
+        set.setText(pulls ? said(found.grit(), found.pulls()) : Messages.message("heel-pane.no-wood-now"));
+        left.setText(Messages.message(
+                "heel-pane.off-the-cap-bass",
+                (found.projectionLeft() >= 0
+                                ? Messages.message("heel-pane.still-to-rise")
+                                : Messages.message("heel-pane.past-the-target-by"))
+                        + words.numbers().length(Math.abs(found.projectionLeft())),
+                words.numbers().fineSides(found.capLeft()),
+                band(found, Side.BASS),
+                band(found, Side.TREBLE)));
         grit.setPromptText(Integer.toString(found.grit()));
         bass.setPromptText(Integer.toString(found.pulls().bass()));
         treble.setPromptText(Integer.toString(found.pulls().treble()));
@@ -232,7 +234,11 @@ final class HeelPane extends VBox {
         watch.setText(
                 !open.isEmpty()
                         ? open
-                        : !off.isEmpty() ? off : read ? "True, every way that was read." : "Nothing is read yet.");
+                        : !off.isEmpty()
+                                ? off
+                                : read
+                                        ? Messages.message("heel-pane.true-every-way-that")
+                                        : Messages.message("heel-pane.nothing-is-read-yet"));
         chart.show(to, entries, found, words);
         log.getItems().setAll(lines(entries, found));
     }
@@ -245,9 +251,7 @@ final class HeelPane extends VBox {
                 .reduce((one, other) -> other)
                 .flatMap(each -> each)
                 .filter(each -> each.millimeters() > CLOSED)
-                .map(each -> "The cap stands open by " + each.text()
-                        + ": the joint is not home, and what is read with it open is not the neck\u2019s. Undercut the"
-                        + " middle, look for what holds it off.")
+                .map(each -> Messages.message("heel-pane.the-cap-stands-open", each.text()))
                 .orElse("");
     }
 
@@ -257,9 +261,10 @@ final class HeelPane extends VBox {
             return "";
         }
         Sides<Double> shim = found.capLeft().map(each -> Math.max(0, -each));
-        return " A shim of " + session.words().numbers().fineSides(shim)
-                + " at the cap, bass / treble, nothing at the top; or a saddle taller by "
-                + session.words().numbers().length(Math.max(0, -found.projectionLeft())) + ".";
+        return Messages.message(
+                "heel-pane.a-shim-of-at",
+                session.words().numbers().fineSides(shim),
+                session.words().numbers().length(Math.max(0, -found.projectionLeft())));
     }
 
     private static String band(HeelAdvice found, Side side) {
@@ -269,8 +274,8 @@ final class HeelPane extends VBox {
 
     private static String said(int paper, Sides<Integer> pulls) {
         String each = pulls.bass().equals(pulls.treble())
-                ? pulls.bass() + " on each cheek"
-                : pulls.bass() + " on the bass, " + pulls.treble() + " on the treble";
+                ? Messages.message("heel-pane.on-each-cheek", pulls.bass())
+                : Messages.message("heel-pane.on-the-bass-on", pulls.bass(), pulls.treble());
         return each + ", " + paper + " grit";
     }
 
@@ -278,10 +283,11 @@ final class HeelPane extends VBox {
         boolean warned = over >= WARNED;
         chance.setText(
                 shown
-                        ? "Chance to pass the target by more than "
-                                + session.words().numbers().length(HeelAdvice.OVER) + " with this set: "
-                                + Numbers.decimals(over * 100, over < 0.1 ? 1 : 0) + " %"
-                                + (warned ? ". Fewer pulls." : "")
+                        ? Messages.message(
+                                "heel-pane.chance-to-pass-the",
+                                session.words().numbers().length(HeelAdvice.OVER),
+                                Numbers.decimals(over * 100, over < 0.1 ? 1 : 0),
+                                (warned ? Messages.message("heel-pane.fewer-pulls") : ""))
                         : "");
         chance.getStyleClass().setAll("label", "heel-chance", warned ? "heel-chance-warned" : "heel-chance-small");
     }
@@ -326,13 +332,13 @@ final class HeelPane extends VBox {
         Optional<Integer> low = number(bass, advice.get().pulls().bass()).filter(each -> each <= 1000);
         Optional<Integer> high = number(treble, advice.get().pulls().treble()).filter(each -> each <= 1000);
         if (paper.isEmpty()) {
-            wrong(grit, "A grit is a whole number from 20 to 2000.");
+            wrong(grit, Messages.message("heel-pane.a-grit-is-a"));
         } else if (low.isEmpty()) {
-            wrong(bass, "Pulls are a whole number up to 1000.");
+            wrong(bass, Messages.message("heel-pane.pulls-are-a-whole"));
         } else if (high.isEmpty()) {
-            wrong(treble, "Pulls are a whole number up to 1000.");
+            wrong(treble, Messages.message("heel-pane.pulls-are-a-whole"));
         } else if (low.get() + high.get() == 0) {
-            wrong(bass, "No pulls: nothing to log.");
+            wrong(bass, Messages.message("heel-pane.no-pulls-nothing-to"));
         } else {
             right();
             Sides<Integer> pulls = new Sides<>(low.get(), high.get());
@@ -353,7 +359,7 @@ final class HeelPane extends VBox {
             for (TextField each : List.of(grit, bass, treble)) {
                 each.clear();
             }
-            session.say("Logged. Now read the projection.");
+            session.say(Messages.message("heel-pane.logged-now-read-the"));
             reading.focusFirst();
         }
     }
@@ -365,7 +371,7 @@ final class HeelPane extends VBox {
     private void log(HeelEntry.Read read) {
         right();
         desk.keep((bench, job) -> bench.log(job, read, step(), HeelReading.said(read)));
-        session.say("Logged.");
+        session.say(Messages.message("heel-pane.logged"));
         grit.requestFocus();
     }
 
@@ -388,7 +394,9 @@ final class HeelPane extends VBox {
                             ? "    " + set.pulls() + " pulls, " + Wording.lower(set.cheek()) + " cheek, " + set.grit()
                                     + " grit"
                             : HeelReading.said((HeelEntry.Read) entries.get(i))
-                                    + (found.suspect().contains(i) ? "   \u2014 not believed, read it again" : ""));
+                                    + (found.suspect().contains(i)
+                                            ? Messages.message("heel-pane.not-believed-read-it")
+                                            : ""));
         }
         return lines;
     }

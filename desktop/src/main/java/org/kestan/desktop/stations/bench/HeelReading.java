@@ -18,6 +18,7 @@ import org.kestan.base.notation.Parsed;
 import org.kestan.base.notation.TypedLength;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.ValueType;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.desktop.widgets.field.WorkingOrder;
@@ -53,7 +54,7 @@ final class HeelReading extends FlowPane {
         toward.setConverter(new StringConverter<>() {
             @Override
             public String toString(Side side) {
-                return side == null ? "to\u2026" : "to the " + Wording.lower(side);
+                return side == null ? "to\u2026" : Messages.message("heel-reading.to-the", Wording.lower(side));
             }
 
             @Override
@@ -75,13 +76,14 @@ final class HeelReading extends FlowPane {
         order.setAfterLast(this::take);
         getChildren()
                 .addAll(
-                        named("Projection, slack", projection),
-                        named("Drift at the bridge", drift),
+                        named(Messages.message("heel-reading.projection-slack"), projection),
+                        named(Messages.message("heel-reading.drift-at-the-bridge"), drift),
                         named(" ", toward),
-                        named("Gap at the cap", gap),
-                        named("Bass edge", bassEdge),
-                        named("Treble edge", trebleEdge),
-                        new TextButton("Log the reading", "heel-log-reading", this::take));
+                        named(Messages.message("heel-reading.gap-at-the-cap"), gap),
+                        named(Messages.message("heel-reading.bass-edge"), bassEdge),
+                        named(Messages.message("heel-reading.treble-edge"), trebleEdge),
+                        new TextButton(
+                                Messages.message("heel-reading.log-the-reading"), "heel-log-reading", this::take));
     }
 
     /** A field of the log. */
@@ -124,9 +126,9 @@ final class HeelReading extends FlowPane {
         }
         Optional<Length> drifted = typed.get(lengths.indexOf(drift));
         if (typed.stream().allMatch(Optional::isEmpty)) {
-            wrong.accept(projection, "Nothing is read yet.");
+            wrong.accept(projection, Messages.message("heel-reading.nothing-is-read-yet"));
         } else if (drifted.filter(each -> each.millimeters() != 0).isPresent() && toward.getValue() == null) {
-            wrong.accept(toward, "Say to which side it drifts.");
+            wrong.accept(toward, Messages.message("heel-reading.say-to-which-side"));
         } else {
             HeelEntry.Read read = new HeelEntry.Read(
                     typed.get(lengths.indexOf(projection)),
@@ -149,11 +151,11 @@ final class HeelReading extends FlowPane {
         read.drift()
                 .ifPresent(each -> parts.add("drift " + each.text()
                         + read.toward()
-                                .map(side -> " to the " + Wording.lower(side))
+                                .map(side -> Messages.message("heel-reading.to-the-2", Wording.lower(side)))
                                 .orElse("")));
         read.gap().ifPresent(each -> parts.add("gap " + each.text()));
-        read.bassEdge().ifPresent(each -> parts.add("bass edge " + each.text()));
-        read.trebleEdge().ifPresent(each -> parts.add("treble edge " + each.text()));
+        read.bassEdge().ifPresent(each -> parts.add(Messages.message("heel-reading.bass-edge-2", each.text())));
+        read.trebleEdge().ifPresent(each -> parts.add(Messages.message("heel-reading.treble-edge-2", each.text())));
         return String.join(", ", parts);
     }
 }

@@ -23,6 +23,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.files.steps.StepLibrary;
@@ -65,24 +66,24 @@ final class StepEditor extends VBox {
         trouble.getStyleClass().add("entry-note-error");
         trouble.setWrapText(true);
         trouble.setMinWidth(0);
-        line("title", "Title");
-        line("why", "Why");
+        line("title", Messages.message("step-editor.title"));
+        line("why", Messages.message("step-editor.why"));
         lines("do", "Do");
-        lines("check", "Before going on");
-        lines("otherwise", "If not");
-        lines("cautions", "Cautions, one a line");
-        lines("bags", "Bag, one a line");
-        line("picture", "Picture of");
-        line("hands", "Minutes of work");
+        lines("check", Messages.message("step-editor.before-going-on"));
+        lines("otherwise", Messages.message("step-editor.if-not"));
+        lines("cautions", Messages.message("step-editor.cautions-one-a-line"));
+        lines("bags", Messages.message("step-editor.bag-one-a-line"));
+        line("picture", Messages.message("step-editor.picture-of"));
+        line("hands", Messages.message("step-editor.minutes-of-work"));
         List<Optional<WaitKind>> kinds = new ArrayList<>(List.of(Optional.empty()));
         Stream.of(WaitKind.values()).map(Optional::of).forEach(kinds::add);
         waitKind.setItems(FXCollections.observableArrayList(kinds));
         waitKind.setId("edit-wait-kind");
-        waitKind.setAccessibleText("Wait");
+        waitKind.setAccessibleText(Messages.message("step-editor.wait"));
         waitKind.setConverter(new StringConverter<>() {
             @Override
             public String toString(Optional<WaitKind> kind) {
-                return kind == null ? "" : kind.map(Wording::label).orElse("no wait");
+                return kind == null ? "" : kind.map(Wording::label).orElse(Messages.message("step-editor.no-wait"));
             }
 
             @Override
@@ -90,17 +91,17 @@ final class StepEditor extends VBox {
                 return Optional.empty();
             }
         });
-        fields.getChildren().addAll(new Label("Then wait for"), waitKind);
-        line("minutes", "Minutes of it");
+        fields.getChildren().addAll(new Label(Messages.message("step-editor.then-wait-for")), waitKind);
+        line("minutes", Messages.message("step-editor.minutes-of-it"));
         fields.getStyleClass().add("step-editor-fields");
         FlowPane bar = new FlowPane(
-                new TextButton("Keep", "edit-keep", this::keep),
-                new TextButton("Earlier", "edit-up", () -> move(-1)),
-                new TextButton("Later", "edit-down", () -> move(1)),
-                new TextButton("New after it", "edit-new", this::add),
-                new TextButton("Leave it out", "edit-off", this::off),
-                new TextButton("As it ships", "edit-back", this::back),
-                new TextButton("All as they ship", "edit-all-back", this::allBack));
+                new TextButton(Messages.message("step-editor.keep"), "edit-keep", this::keep),
+                new TextButton(Messages.message("step-editor.earlier"), "edit-up", () -> move(-1)),
+                new TextButton(Messages.message("step-editor.later"), "edit-down", () -> move(1)),
+                new TextButton(Messages.message("step-editor.new-after-it"), "edit-new", this::add),
+                new TextButton(Messages.message("step-editor.leave-it-out"), "edit-off", this::off),
+                new TextButton(Messages.message("step-editor.as-it-ships"), "edit-back", this::back),
+                new TextButton(Messages.message("step-editor.all-as-they-ship"), "edit-all-back", this::allBack));
         bar.getStyleClass().add("step-bar");
         ScrollPane scroll = new ScrollPane(fields);
         scroll.setFitToWidth(true);
@@ -168,8 +169,10 @@ final class StepEditor extends VBox {
         trouble.setText(library().faults().entrySet().stream()
                 .flatMap(each -> each.getValue().stream()
                         .limit(1)
-                        .map(fault -> each.getKey() + ".json" + session.words().line(fault)
-                                + ". The steps that ship stand in."))
+                        .map(fault -> Messages.message(
+                                "step-editor.json-the-steps-that",
+                                each.getKey(),
+                                session.words().line(fault))))
                 .collect(Collectors.joining("\n")));
     }
 
@@ -199,18 +202,18 @@ final class StepEditor extends VBox {
 
     private String differs(Step step) {
         if (step.edits().added()) {
-            return "The shop\u2019s own step.";
+            return Messages.message("step-editor.the-shops-own-step");
         }
         Optional<Step> ships = library().asShipped(step.id());
         if (!step.edits().any() || ships.isEmpty()) {
-            return "As it ships.";
+            return Messages.message("step-editor.as-it-ships-2");
         }
         Map<String, String> said = said(ships.get());
         return step.edits().changed().stream()
                 .sorted()
                 .map(key -> key.equals("after")
-                        ? "It stands at another place."
-                        : "\u201c" + key + "\u201d ships as: " + said.getOrDefault(key, "\u2026"))
+                        ? Messages.message("step-editor.it-stands-at-another")
+                        : Messages.message("step-editor.ships-as", key, said.getOrDefault(key, "\u2026")))
                 .collect(Collectors.joining("\n"));
     }
 
@@ -249,8 +252,7 @@ final class StepEditor extends VBox {
         }
         Optional<StepFile> file = file(shown.get());
         if (file.isEmpty()) {
-            session.complain(
-                    "This step\u2019s file can\u2019t be read, so nothing is written over it. Mend it or move it away.");
+            session.complain(Messages.message("step-editor.this-steps-file-cant"));
             return;
         }
         try {
@@ -260,7 +262,7 @@ final class StepEditor extends VBox {
             changed.run();
             library().book().step(id).ifPresent(this::show);
         } catch (IOException failed) {
-            session.complain("The steps could not be kept: " + failed.getMessage());
+            session.complain(Messages.message("step-editor.the-steps-could-not", failed.getMessage()));
         }
     }
 
@@ -268,13 +270,13 @@ final class StepEditor extends VBox {
         Optional<Integer> hands = number("hands", 0);
         Optional<Integer> minutes = number("minutes", 1);
         if (texts.get("title").getText().isBlank()) {
-            wrong("title", "A step has a title.");
+            wrong("title", Messages.message("step-editor.a-step-has-a"));
         } else if (hands.isEmpty()) {
-            wrong("hands", "Minutes of work are a whole number up to " + MOST_MINUTES + ".");
+            wrong("hands", Messages.message("step-editor.minutes-of-work-are", MOST_MINUTES));
         } else if (waitKind.getValue().isPresent() && minutes.isEmpty()) {
-            wrong("minutes", "Say how many minutes are waited, a whole number above 0.");
+            wrong("minutes", Messages.message("step-editor.say-how-many-minutes"));
         } else {
-            edit("Kept: this is how the shop does it.", (library, file, step) -> {
+            edit(Messages.message("step-editor.kept-this-is-how"), (library, file, step) -> {
                 Map<String, Optional<Tree>> said = new LinkedHashMap<>();
                 Optional<Step> ships = library.asShipped(step.id());
                 for (String key : List.of("title", "why", "do", "check", "otherwise", "picture")) {
@@ -344,25 +346,31 @@ final class StepEditor extends VBox {
 
     /** Moves the step before the one ahead of it in its file, or behind the one after. */
     private void move(int by) {
-        edit(by < 0 ? "It stands earlier now." : "It stands later now.", (library, file, step) -> {
-            List<String> order =
-                    new ArrayList<>(file.steps().stream().map(Step::id).toList());
-            int at = order.indexOf(step.id());
-            int to = at + by;
-            if (to < 0 || to >= order.size()) {
-                return library;
-            }
-            order.remove(at);
-            order.add(to, step.id());
-            return library.with(
-                    file.name(), step.id(), Map.of("after", Optional.of(Tree.text(to == 0 ? "" : order.get(to - 1)))));
-        });
+        edit(
+                by < 0
+                        ? Messages.message("step-editor.it-stands-earlier-now")
+                        : Messages.message("step-editor.it-stands-later-now"),
+                (library, file, step) -> {
+                    List<String> order =
+                            new ArrayList<>(file.steps().stream().map(Step::id).toList());
+                    int at = order.indexOf(step.id());
+                    int to = at + by;
+                    if (to < 0 || to >= order.size()) {
+                        return library;
+                    }
+                    order.remove(at);
+                    order.add(to, step.id());
+                    return library.with(
+                            file.name(),
+                            step.id(),
+                            Map.of("after", Optional.of(Tree.text(to == 0 ? "" : order.get(to - 1)))));
+                });
     }
 
     private void add() {
         String id = "shop-" + UUID.randomUUID().toString().substring(0, 8);
         edit(
-                "A step of the shop\u2019s own: say what is done, then Keep.",
+                Messages.message("step-editor.a-step-of-the"),
                 (library, file, step) -> library.with(
                         file.name(),
                         id,
@@ -376,19 +384,21 @@ final class StepEditor extends VBox {
 
     private void off() {
         edit(
-                "Left out. \u201cAll as they ship\u201d, or its line in the file, brings it back.",
+                Messages.message("step-editor.left-out-all-as"),
                 (library, file, step) -> step.edits().added()
                         ? library.without(file.name(), step.id())
                         : library.with(file.name(), step.id(), Map.of("off", Optional.of(new Tree.Flag(true)))));
     }
 
     private void back() {
-        edit("As it ships.", (library, file, step) -> library.without(file.name(), step.id()));
+        edit(
+                Messages.message("step-editor.as-it-ships-2"),
+                (library, file, step) -> library.without(file.name(), step.id()));
     }
 
     /** Takes back everything the shop said in this step's file. */
     private void allBack() {
-        edit("All steps of this file are as they ship.", (library, file, step) -> {
+        edit(Messages.message("step-editor.all-steps-of-this"), (library, file, step) -> {
             StepLibrary next = library;
             for (Step each : file.steps()) {
                 if (each.edits().any()) {

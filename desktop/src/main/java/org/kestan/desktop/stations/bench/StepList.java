@@ -10,6 +10,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.job.bench.StepMark;
 import org.kestan.repair.steps.Step;
@@ -35,7 +36,7 @@ final class StepList extends HBox {
         list.setId("step-list");
         list.getStyleClass().add("step-list");
         list.setCellFactory(view -> new Cell());
-        Label none = new Label("The steps follow from the ways in the plan.");
+        Label none = new Label(Messages.message("step-list.the-steps-follow-from"));
         none.setWrapText(true);
         list.setPlaceholder(none);
         list.setOnKeyPressed(key -> {
@@ -54,7 +55,8 @@ final class StepList extends HBox {
                 editor.show(next);
             }
         });
-        FlowPane bar = new FlowPane(sum, new TextButton("Go to it", "step-go", () -> goTo(go)));
+        FlowPane bar =
+                new FlowPane(sum, new TextButton(Messages.message("step-list.go-to-it"), "step-go", () -> goTo(go)));
         bar.getStyleClass().add("plan-head");
         VBox left = new VBox(bar, list);
         VBox.setVgrow(list, Priority.ALWAYS);
@@ -101,8 +103,8 @@ final class StepList extends HBox {
                 .flatMap(step -> step.pause().stream())
                 .mapToInt(Step.Pause::minutes)
                 .sum();
-        sum.setText(steps.size() + " steps, " + DurationText.said(hands) + " of work; waits of "
-                + Math.round(waits / 60.0) + " h, some of them shared");
+        sum.setText(Messages.message(
+                "step-list.steps-of-work-waits", steps.size(), DurationText.said(hands), Math.round(waits / 60.0)));
         editor.trouble();
     }
 
@@ -129,7 +131,7 @@ final class StepList extends HBox {
                             .map(pause ->
                                     "   " + Wording.lower(pause.kind()) + " " + DurationText.said(pause.minutes()))
                             .orElse("")
-                    + (step.edits().any() ? "   \u2022 the shop\u2019s" : ""));
+                    + (step.edits().any() ? Messages.message("step-list.the-shops") : ""));
             setWrapText(true);
             setPrefWidth(0);
         }

@@ -16,6 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.base.sheet.Line;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.field.JobEntries;
@@ -129,17 +130,17 @@ final class StepPane extends VBox {
                 card.requestFocus();
             }
         });
-        done = button("Done", "step-done", desk::done);
+        done = button(Messages.message("step-pane.done"), "step-done", desk::done);
         done.getStyleClass().add("main-button");
-        wait = button("Begin the wait", "step-wait", desk::beginWait);
+        wait = button(Messages.message("step-pane.begin-the-wait"), "step-wait", desk::beginWait);
         FlowPane bar = new FlowPane(
-                button("Back", "step-back", () -> desk.look(-1)),
+                button(Messages.message("step-pane.back"), "step-back", () -> desk.look(-1)),
                 done,
-                button("Pass over\u2026", "step-skip", this::askReason),
-                button("Note\u2026", "step-note", this::askNote),
-                button("Picture\u2026", "step-picture", actions::picture),
+                button(Messages.message("step-pane.pass-over"), "step-skip", this::askReason),
+                button(Messages.message("step-pane.note"), "step-note", this::askNote),
+                button(Messages.message("step-pane.picture"), "step-picture", actions::picture),
                 wait,
-                button("Open again", "step-reopen", desk::reopen));
+                button(Messages.message("step-pane.open-again"), "step-reopen", desk::reopen));
         bar.getStyleClass().add("step-bar");
         getChildren().addAll(both, asking, bar);
         desk.shownProperty().addListener((property, old, next) -> show());
@@ -150,14 +151,18 @@ final class StepPane extends VBox {
     }
 
     void askNote() {
-        asking.ask("Note", "Enter keeps it, Esc leaves", "Nothing is written there yet.", desk::note);
+        asking.ask(
+                Messages.message("step-pane.note-2"),
+                Messages.message("step-pane.enter-keeps-it-esc"),
+                Messages.message("step-pane.nothing-is-written-there"),
+                desk::note);
     }
 
     void askReason() {
         asking.ask(
-                "Passed over because",
-                "a reason; Enter keeps it, Esc leaves",
-                "Say why it is passed over.",
+                Messages.message("step-pane.passed-over-because"),
+                Messages.message("step-pane.a-reason-enter-keeps"),
+                Messages.message("step-pane.say-why-it-is"),
                 desk::skip);
     }
 
@@ -240,8 +245,11 @@ final class StepPane extends VBox {
     private void empty() {
         built = Optional.empty();
         where.setText("");
-        title.setText(session.analysis().plan().ways().isEmpty() ? "Nothing is planned yet" : "No steps");
-        why.setText("The steps follow from the ways in the plan: take some at Verdict or Plan.");
+        title.setText(
+                session.analysis().plan().ways().isEmpty()
+                        ? Messages.message("step-pane.nothing-is-planned-yet")
+                        : Messages.message("step-pane.no-steps"));
+        why.setText(Messages.message("step-pane.the-steps-follow-from"));
         side.clear();
         for (VBox each : List.of(check, cautions)) {
             each.getChildren().clear();
@@ -264,10 +272,15 @@ final class StepPane extends VBox {
         doing.setText(step.doing());
         check.getChildren().clear();
         if (!step.check().isEmpty()) {
-            check.getChildren().add(labeled("fth-check-square", "Before going on: " + step.check(), "step-check-text"));
+            check.getChildren()
+                    .add(labeled(
+                            "fth-check-square",
+                            Messages.message("step-pane.before-going-on", step.check()),
+                            "step-check-text"));
         }
         if (!step.failing().isEmpty()) {
-            Label failing = labeled("fth-corner-down-right", "If not: " + step.failing(), "step-failing");
+            Label failing = labeled(
+                    "fth-corner-down-right", Messages.message("step-pane.if-not", step.failing()), "step-failing");
             failing.setId("step-failing");
             check.getChildren().add(failing);
         }
@@ -327,16 +340,19 @@ final class StepPane extends VBox {
     private void live(Step step) {
         int at = desk.index();
         StepMark mark = desk.marks().get(step.id());
-        where.setText("Step " + (at + 1) + " of " + desk.steps().size()
-                + (step.hands() > 0 ? "  \u00b7  " + step.hands() + " min of work" : "")
-                + step.pause()
+        where.setText(Messages.message(
+                "step-pane.step-of",
+                (at + 1),
+                desk.steps().size(),
+                (step.hands() > 0 ? Messages.message("step-pane.min-of-work", step.hands()) : ""),
+                step.pause()
                         .map(pause -> "  \u00b7  then " + Wording.lower(pause.kind()) + " "
                                 + DurationText.said(pause.minutes()))
-                        .orElse("")
-                + (mark == null
+                        .orElse(""),
+                (mark == null
                         ? ""
                         : "  \u00b7  " + Wording.label(mark.state()) + " " + Wording.moment(mark.at())
-                                + (mark.reason().isEmpty() ? "" : ": " + mark.reason())));
+                                + (mark.reason().isEmpty() ? "" : ": " + mark.reason()))));
         numbers.getChildren()
                 .setAll(StepText.of(step.numbers(), session.analysis().plan(), session.words()).stream()
                         .map(StepPane::number)

@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.DiaryEntry;
@@ -63,27 +64,27 @@ final class StepSidebar extends VBox {
                 .ifPresent(tool -> wanted.getChildren()
                         .add(new TextButton(Wording.label(tool) + "\u2026", "step-tool", () -> opener.accept(tool))));
         if (!step.bags().isEmpty()) {
-            wanted.getChildren().add(head("Bag"));
+            wanted.getChildren().add(head(Messages.message("step-sidebar.bag")));
             step.bags().forEach(each -> wanted.getChildren().add(line("\u2022 " + each)));
         }
         if (!step.picture().isEmpty()) {
-            wanted.getChildren().addAll(head("Picture of"), line(step.picture()));
+            wanted.getChildren().addAll(head(Messages.message("step-sidebar.picture-of")), line(step.picture()));
         }
         List<Step> next = desk.steps().subList(at + 1, Math.min(desk.steps().size(), at + 1 + COMING));
         if (!next.isEmpty()) {
-            coming.getChildren().add(head("Then"));
+            coming.getChildren().add(head(Messages.message("step-sidebar.then")));
             next.forEach(each -> coming.getChildren().add(line(each.title())));
             int left = desk.steps().subList(at, desk.steps().size()).stream()
                     .filter(each -> !desk.marks().containsKey(each.id()))
                     .mapToInt(Step::hands)
                     .sum();
-            coming.getChildren().add(line("Work left: " + DurationText.said(left)));
+            coming.getChildren().add(line(Messages.message("step-sidebar.work-left", DurationText.said(left))));
         }
         List<DiaryEntry> here = desk.session().job().section(Sections.DIARY).stream()
                 .filter(entry -> entry.step().equals(step.id()) && entry.what() == DiaryEntry.What.NOTE)
                 .toList();
         if (!here.isEmpty()) {
-            written.getChildren().add(head("Noted"));
+            written.getChildren().add(head(Messages.message("step-sidebar.noted")));
             here.forEach(entry -> written.getChildren().add(line(entry.text())));
         }
     }

@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.Waits;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.job.Sections;
@@ -59,7 +60,8 @@ final class WaitsBox extends VBox {
         HBox row = new HBox(clock);
         row.getStyleClass().add("wait-row");
         if (ours) {
-            row.getChildren().add(new TextButton("Over", "wait-over", () -> desk.endWait(wait)));
+            row.getChildren()
+                    .add(new TextButton(Messages.message("waits-box.over"), "wait-over", () -> desk.endWait(wait)));
         }
         VBox box = new VBox(what, row);
         box.getStyleClass().add("wait");

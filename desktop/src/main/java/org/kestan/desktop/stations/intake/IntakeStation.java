@@ -12,6 +12,7 @@ import javafx.scene.layout.VBox;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.standards.Family;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
@@ -38,14 +39,14 @@ public final class IntakeStation extends HBox implements Room {
     public IntakeStation(RoomContext house) {
         session = house.session();
         getStyleClass().add("intake");
-        VBox instrument = block("Instrument", instrument());
+        VBox instrument = block(Messages.message("intake-station.instrument"), instrument());
         // Built in the order of the screen: Enter goes that way.
-        VBox playing = block("Owner and playing", playing());
-        VBox worth = block("Worth and meaning", worth());
+        VBox playing = block(Messages.message("intake-station.owner-and-playing"), playing());
+        VBox worth = block(Messages.message("intake-station.worth-and-meaning"), worth());
         VBox strings = new VBox(
-                block("String set", StringSetPane.present(session, order)),
-                block("Other strings wanted", StringSetPane.wanted(session, order)));
-        VBox photos = block("Pictures", new PhotoPane(session, house.store()));
+                block(Messages.message("intake-station.string-set"), StringSetPane.present(session, order)),
+                block(Messages.message("intake-station.other-strings-wanted"), StringSetPane.wanted(session, order)));
+        VBox photos = block(Messages.message("intake-station.pictures"), new PhotoPane(session, house.store()));
         photos.setMinWidth(0);
         // As wide as what stands over it, however many pictures there are.
         photos.setPrefWidth(0);

@@ -13,6 +13,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.kestan.base.notation.Parsed;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
@@ -38,7 +39,7 @@ public final class PhotoPane extends VBox {
         pictures = store.ledger().pictures();
         setId("photos");
         thumbnails.getStyleClass().add("thumbnails");
-        Button add = new Button("Add a picture\u2026");
+        Button add = new Button(Messages.message("photo-pane.add-a-picture"));
         add.setId("photo-add");
         add.getStyleClass().add("plain-button");
         add.setOnAction(event -> choose());
@@ -51,7 +52,8 @@ public final class PhotoPane extends VBox {
 
     private void choose() {
         store.files()
-                .openSeveral(getScene().getWindow(), "Add pictures", FileChoice.Kind.PICTURE)
+                .openSeveral(
+                        getScene().getWindow(), Messages.message("photo-pane.add-pictures"), FileChoice.Kind.PICTURE)
                 .forEach(this::add);
     }
 
@@ -87,7 +89,7 @@ public final class PhotoPane extends VBox {
     /** Decoded away from the window; one that can't be is said in its place. */
     private static Node picture(Path file) {
         Image image = new Image(file.toUri().toString(), THUMBNAIL, THUMBNAIL, true, true, true);
-        Label trouble = new Label("picture can\u2019t be shown");
+        Label trouble = new Label(Messages.message("photo-pane.picture-cant-be-shown"));
         trouble.setVisible(image.isError());
         image.errorProperty().addListener((property, was, is) -> trouble.setVisible(is));
         return new StackPane(new ImageView(image), trouble);
@@ -96,7 +98,7 @@ public final class PhotoPane extends VBox {
     private Node opening(Path file, String name) {
         Button open = new Button(null, picture(file));
         open.getStyleClass().setAll("paper-page");
-        open.setAccessibleText("Picture " + name + ": opens large");
+        open.setAccessibleText(Messages.message("photo-pane.picture-opens-large", name));
         open.setOnAction(event -> LargePicture.open(
                 getScene().getWindow(), name, new Image(file.toUri().toString(), LARGE, LARGE, true, true, true)));
         return open;
@@ -104,14 +106,16 @@ public final class PhotoPane extends VBox {
 
     private Node thumbnail(Photo photo) {
         Path file = pictures.file(photo.file());
-        Node picture = Files.isRegularFile(file) ? opening(file, photo.file()) : new Label("picture not here");
-        Button remove = new Button("take off");
+        Node picture = Files.isRegularFile(file)
+                ? opening(file, photo.file())
+                : new Label(Messages.message("photo-pane.picture-not-here"));
+        Button remove = new Button(Messages.message("photo-pane.take-off"));
         remove.getStyleClass().add("plain-button");
-        remove.setAccessibleText("Take this picture off the job");
+        remove.setAccessibleText(Messages.message("photo-pane.take-this-picture-off"));
         remove.setOnAction(event -> {
             session.edit(job -> job.withPhotos(
                     job.photos().stream().filter(each -> !each.equals(photo)).toList()));
-            session.say("Taken off. Undo brings it back.");
+            session.say(Messages.message("photo-pane.taken-off-undo-brings"));
         });
         VBox box = new VBox(picture, remove);
         box.getStyleClass().add("thumbnail");

@@ -21,6 +21,7 @@ import org.kestan.base.notation.Length;
 import org.kestan.base.notation.Parsed;
 import org.kestan.base.notation.TypedLength;
 import org.kestan.base.strings.Material;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.ChoiceWidth;
 import org.kestan.desktop.widgets.field.WorkingOrder;
@@ -218,11 +219,11 @@ final class StringSetPane extends VBox {
 
         void call(int called) {
             number.setText(Integer.toString(called));
-            gauge.setAccessibleText("Gauge of string " + called);
-            wound.setAccessibleText("String " + called + " is wound");
-            pitch.setAccessibleText("Pitch of string " + called);
-            course.setAccessibleText("Course of string " + called);
-            material.setAccessibleText("Material of string " + called);
+            gauge.setAccessibleText(Messages.message("string-set-pane.gauge-of-string", called));
+            wound.setAccessibleText(Messages.message("string-set-pane.string-is-wound", called));
+            pitch.setAccessibleText(Messages.message("string-set-pane.pitch-of-string", called));
+            course.setAccessibleText(Messages.message("string-set-pane.course-of-string", called));
+            material.setAccessibleText(Messages.message("string-set-pane.material-of-string", called));
         }
 
         void show(StringSpec before, StringSpec now) {
@@ -256,11 +257,14 @@ final class StringSetPane extends VBox {
         ChoiceWidth.of(
                 box,
                 Stream.concat(
-                        Stream.of("not said"), Stream.of(Material.values()).map(Wording::label)));
+                        Stream.of(Messages.message("string-set-pane.not-said")),
+                        Stream.of(Material.values()).map(Wording::label)));
         box.setConverter(new StringConverter<>() {
             @Override
             public String toString(Optional<Material> choice) {
-                return choice == null ? "" : choice.map(Wording::label).orElse("not said");
+                return choice == null
+                        ? ""
+                        : choice.map(Wording::label).orElse(Messages.message("string-set-pane.not-said"));
             }
 
             @Override
@@ -284,8 +288,10 @@ final class StringSetPane extends VBox {
         }
         Parsed<Integer> parsed = StringSpec.COURSE.parse(text);
         if (parsed instanceof Parsed.Bad<Integer> bad) {
-            trouble.setText(
-                    "String " + (shown.size() - at) + ": " + session.words().correction(bad));
+            trouble.setText(Messages.message(
+                    "string-set-pane.string",
+                    (shown.size() - at),
+                    session.words().correction(bad)));
             return;
         }
         replace(at, old -> old.withCourse(parsed.optional()));
@@ -304,8 +310,10 @@ final class StringSetPane extends VBox {
         Parsed<Length> parsed =
                 Length.parse(TypedLength.tidy(text, session.bareUnitProperty().get()));
         if (parsed instanceof Parsed.Bad<Length> bad) {
-            trouble.setText(
-                    "String " + (shown.size() - at) + ": " + session.words().correction(bad));
+            trouble.setText(Messages.message(
+                    "string-set-pane.string",
+                    (shown.size() - at),
+                    session.words().correction(bad)));
             return;
         }
         replace(at, old -> old.withGauge(parsed.optional()));

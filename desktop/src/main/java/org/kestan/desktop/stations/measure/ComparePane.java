@@ -14,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Measurable;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.job.Job;
 import org.kestan.job.visits.Visit;
@@ -35,7 +36,7 @@ final class ComparePane extends VBox {
         getStyleClass().add("compare");
         left.setId("compare-left");
         right.setId("compare-right");
-        Button back = new Button("Back to the sheet");
+        Button back = new Button(Messages.message("compare-pane.back-to-the-sheet"));
         back.setId("compare-close");
         back.getStyleClass().add("plain-button");
         back.setOnAction(event -> close.run());

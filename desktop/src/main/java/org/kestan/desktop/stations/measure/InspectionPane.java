@@ -15,6 +15,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.field.JobEntries;
@@ -66,8 +67,7 @@ final class InspectionPane extends VBox {
         });
         summary.focusedProperty().addListener((property, was, is) -> {
             if (is) {
-                session.say(
-                        "Light and mirror, feeler, palette knife, hand. Space or a digit opens the lines; Enter goes on.");
+                session.say(Messages.message("inspection-pane.light-and-mirror-feeler"));
             }
         });
         setVisible(false);
@@ -84,7 +84,7 @@ final class InspectionPane extends VBox {
 
     /** The summary, to be put where the pane has its turn; already a stop of the sheet. */
     Node summary() {
-        Label label = new Label("2 Structure");
+        Label label = new Label(Messages.message("inspection-pane.2-structure"));
         label.getStyleClass().addAll("entry-label", "entry-head");
         label.setLabelFor(summary);
         VBox box = new VBox(label, summary);
@@ -95,7 +95,7 @@ final class InspectionPane extends VBox {
 
     /** Most sheets are written with the pane folded: its lines are made when it is opened first. */
     private void build() {
-        Label title = new Label("0 sound, 1 slight, 2 serious on each line, Enter for the next; Esc closes");
+        Label title = new Label(Messages.message("inspection-pane.0-sound-1-slight"));
         title.getStyleClass().add("card-remark");
         GridPane grid = new GridPane();
         grid.getStyleClass().add("inspection-grid");
@@ -136,10 +136,12 @@ final class InspectionPane extends VBox {
                 .count();
         summary.setText(
                 seen == 0
-                        ? "not inspected"
+                        ? Messages.message("inspection-pane.not-inspected")
                         : seen + " of " + Defect.values().length + " seen, "
-                                + (found == 0 ? "all sound" : found + " to watch or mend"));
-        summary.setAccessibleText("Structure: " + summary.getText());
+                                + (found == 0
+                                        ? Messages.message("inspection-pane.all-sound")
+                                        : Messages.message("inspection-pane.to-watch-or-mend", found)));
+        summary.setAccessibleText(Messages.message("inspection-pane.structure", summary.getText()));
     }
 
     private void next(Defect from) {
@@ -195,7 +197,7 @@ final class InspectionPane extends VBox {
                 key.consume();
                 next(what);
             });
-            note.setPromptText("where, how");
+            note.setPromptText(Messages.message("inspection-pane.where-how"));
             note.setId("inspect-" + what.key() + "-note");
             note.setPrefColumnCount(22);
             note.setAccessibleText(Wording.label(what) + ", note");

@@ -23,6 +23,7 @@ import org.kestan.base.sheet.Detail;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Place;
 import org.kestan.base.sheet.Reading;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
@@ -74,7 +75,7 @@ public final class MeasureStation extends VBox implements Room {
         inspection = new InspectionPane(session, order);
         rare.setId("rare-readings");
         rare.getStyleClass().add("plain-button");
-        rare.setText("Rare readings, 16\u201319");
+        rare.setText(Messages.message("measure-station.rare-readings-16-19"));
         rare.setOnAction(event -> fold());
         sheet = scroll();
         sheet.setContent(written);
@@ -205,7 +206,8 @@ public final class MeasureStation extends VBox implements Room {
             rest.add(() -> some.forEach(this::add));
         }
         rest.add(() -> {
-            columns.get(Place.RELIEF).add(new TextButton("Fret by fret\u2026", "neck-open", this::openNeck));
+            columns.get(Place.RELIEF)
+                    .add(new TextButton(Messages.message("measure-station.fret-by-fret"), "neck-open", this::openNeck));
             written.setOpacity(1);
             whole = true;
             fold();

@@ -21,6 +21,7 @@ import org.kestan.base.sheet.AtFret;
 import org.kestan.base.sheet.HeldFrets;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Reading;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.field.Fields;
@@ -49,10 +50,13 @@ final class NeckPane extends VBox {
 
     /** What is read fret by fret. */
     private enum What {
-        GAPS("Gaps", Reading.PROFILE_GAP),
-        BOTH_SIDES("Gaps, both sides", Reading.PROFILE_GAP, Reading.PROFILE_GAP_TREBLE),
-        STRINGS("Strings over frets", Reading.STRING_HEIGHT_BASS, Reading.STRING_HEIGHT_TREBLE),
-        SINGLE("Single frets", Reading.FRET_ROCKS, Reading.FRET_PROUD);
+        GAPS(Messages.message("neck-pane.gaps"), Reading.PROFILE_GAP),
+        BOTH_SIDES(Messages.message("neck-pane.gaps-both-sides"), Reading.PROFILE_GAP, Reading.PROFILE_GAP_TREBLE),
+        STRINGS(
+                Messages.message("neck-pane.strings-over-frets"),
+                Reading.STRING_HEIGHT_BASS,
+                Reading.STRING_HEIGHT_TREBLE),
+        SINGLE(Messages.message("neck-pane.single-frets"), Reading.FRET_ROCKS, Reading.FRET_PROUD);
 
         private final String title;
         private final List<Reading> readings;
@@ -94,7 +98,7 @@ final class NeckPane extends VBox {
         this.session = session;
         setId("neck");
         getStyleClass().add("neck");
-        Node back = new TextButton("Back to the sheet", "neck-close", close);
+        Node back = new TextButton(Messages.message("neck-pane.back-to-the-sheet"), "neck-close", close);
         Node held = Fields.of(session, head, Lines.PROFILE_HELD, "");
         head.setAfterLast(this::focusFirst);
         shape.setId("neck-shape");

@@ -14,6 +14,7 @@ import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.AtFret;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Measurable;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.Typing;
 import org.kestan.desktop.widgets.field.TextButton;
@@ -98,19 +99,21 @@ final class NextReading extends HBox {
             title.setText((number.isEmpty() ? "" : number + "  ") + Wording.full(line));
             hint.setText(Wording.hint(line)
                     + (line instanceof Measurable reading
-                            ? "  Tool: " + Wording.label(job.visit().tool(reading)) + " (F4 for another)."
+                            ? Messages.message(
+                                    "next-reading.tool-f4-for-another",
+                                    Wording.label(job.visit().tool(reading)))
                             : ""));
             if (line instanceof Measurable reading) {
                 show(reading, job);
             }
         } else {
-            title.setText("Next");
+            title.setText(Messages.message("next-reading.next"));
             hint.setText(next(lines, job)
                     .map(each -> each.number() + "  " + Wording.label(each) + ": " + Wording.hint(each))
                     .orElseGet(() -> Wording.label(NextStep.of(session.analysis(), Station.MEASURE))));
         }
         long read = lines.stream().filter(each -> job.get(each).isPresent()).count();
-        progress.setText(read + " of " + lines.size() + " on the sheet");
+        progress.setText(Messages.message("next-reading.of-on-the-sheet", read, lines.size()));
     }
 
     private static Optional<Line<?>> next(List<Line<?>> lines, Job job) {
@@ -130,9 +133,10 @@ final class NextReading extends HBox {
             int which = i;
             Button remove = new TextButton(all.get(i).text() + "  \u00d7", "take-" + i, () -> {
                 session.edit(each -> ReadingTakes.removeTake(each, reading, which, session.standards()));
-                session.say("That take is out. Undo brings it back.");
+                session.say(Messages.message("next-reading.that-take-is-out"));
             });
-            remove.setAccessibleText("Take " + (i + 1) + ", " + all.get(i).text() + ": take it out");
+            remove.setAccessibleText(Messages.message(
+                    "next-reading.take-take-it-out", (i + 1), all.get(i).text()));
             takes.getChildren().add(remove);
         }
     }

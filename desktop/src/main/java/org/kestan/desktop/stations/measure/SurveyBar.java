@@ -11,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.kestan.base.sheet.Line;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.ChoiceWidth;
 import org.kestan.desktop.widgets.field.EntryField;
@@ -42,11 +43,11 @@ final class SurveyBar extends FlowPane {
     SurveyBar(JobSession session, WorkingOrder order, Supplier<Node> structure, Runnable compare) {
         this.session = session;
         getStyleClass().add("instrument-row");
-        Label label = new Label("On the sheet");
+        Label label = new Label(Messages.message("survey-bar.on-the-sheet"));
         label.getStyleClass().addAll("entry-label", "entry-head");
         chooser.setId("survey-chooser");
         chooser.setMaxWidth(CHOOSER_WIDTH);
-        chooser.setAccessibleText("Visit on the sheet");
+        chooser.setAccessibleText(Messages.message("survey-bar.visit-on-the-sheet"));
         VBox choice = new VBox(label, chooser);
         choice.getStyleClass().add("entry");
         chooser.getSelectionModel().selectedIndexProperty().addListener((property, old, next) -> {
@@ -55,8 +56,9 @@ final class SurveyBar extends FlowPane {
                 session.edit(job -> job.withVisits(visits -> visits.showing(other)));
             }
         });
-        Button fresh = new TextButton("New survey", "survey-new", () -> session.edit(SurveyBar::fresh));
-        Button comparison = new TextButton("Compare", "survey-compare", compare);
+        Button fresh = new TextButton(
+                Messages.message("survey-bar.new-survey"), "survey-new", () -> session.edit(SurveyBar::fresh));
+        Button comparison = new TextButton(Messages.message("survey-bar.compare"), "survey-compare", compare);
         getChildren().addAll(choice, new VBox(new Label(""), fresh), new VBox(new Label(""), comparison));
         boolean inspected = false;
         for (Line<?> line : Lines.OF_VISIT) {
@@ -101,7 +103,7 @@ final class SurveyBar extends FlowPane {
 
     /** A visit in a few words: what it was for, and the day. */
     static String name(Visit visit) {
-        String role = visit.get(Lines.ROLE).map(Wording::label).orElse("Visit");
+        String role = visit.get(Lines.ROLE).map(Wording::label).orElse(Messages.message("survey-bar.visit"));
         return role + visit.get(Lines.TAKEN_ON).map(day -> ", " + day).orElse("");
     }
 }

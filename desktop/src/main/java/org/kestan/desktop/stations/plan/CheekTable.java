@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import org.kestan.base.geometry.HeelCut;
 import org.kestan.base.sheet.Side;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
@@ -35,7 +36,7 @@ final class CheekTable extends NumberTable {
         boolean driftFirst = toward.orElse(Side.BASS) == Side.BASS;
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of(
-                "depth mm",
+                Messages.message("cheek-table.depth-mm"),
                 toward.map(side -> Wording.label(Side.BASS)).orElse("one"),
                 toward.map(side -> Wording.label(Side.TREBLE)).orElse("other")));
         for (HeelCut.Cheeks cheeks : heel.stations()) {
@@ -46,9 +47,9 @@ final class CheekTable extends NumberTable {
                     driftFirst ? drift : other,
                     driftFirst ? other : drift));
         }
-        String title = "Off each cheek, " + unit.label();
+        String title = Messages.message("cheek-table.off-each-cheek", unit.label());
         if (heel.widths().isEmpty()) {
-            title += "; drift left out, widths not read";
+            title += Messages.message("cheek-table.drift-left-out-widths");
         } else if (toward.isPresent()) {
             title += ": " + Wording.label(toward.get()) + " more";
         }

@@ -17,6 +17,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.terms.LazyTooltip;
 import org.kestan.text.Card;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -41,7 +42,7 @@ final class FigureCard extends VBox {
         title.getStyleClass().add("card-title");
         Button copy = new Button(null, new FontIcon("fth-copy"));
         copy.getStyleClass().setAll("card-copy");
-        copy.setAccessibleText("Copy " + card.title());
+        copy.setAccessibleText(Messages.message("figure-card.copy", card.title()));
         copy.setFocusTraversable(false);
         copy.setOnAction(action -> copy(text(this.card), card.title()));
         HBox head = new HBox(title, copy);
@@ -63,7 +64,7 @@ final class FigureCard extends VBox {
             int which = at;
             LazyTooltip.on(value, () -> {
                 String source = this.card.rows().get(which).source();
-                return source.isEmpty() ? "Click to copy" : source;
+                return source.isEmpty() ? Messages.message("figure-card.click-to-copy") : source;
             });
             // Where the card is narrow the remark goes under its value.
             FlowPane said = new FlowPane(value, remark);
@@ -116,7 +117,7 @@ final class FigureCard extends VBox {
         ClipboardContent content = new ClipboardContent();
         content.putString(text);
         Clipboard.getSystemClipboard().setContent(content);
-        say.accept("Copied: " + what);
+        say.accept(Messages.message("figure-card.copied", what));
     }
 
     private static String text(Card card) {

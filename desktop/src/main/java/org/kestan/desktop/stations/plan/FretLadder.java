@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.kestan.base.sheet.Side;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
@@ -43,7 +44,7 @@ final class FretLadder extends NumberTable {
             }
             rows.add(row);
         }
-        show("String over each fret, " + unit.label(), rows);
+        show(Messages.message("fret-ladder.string-over-each-fret", unit.label()), rows);
     }
 
     private static String number(SideProfile profile, Side side, double x, BenchUnit unit) {

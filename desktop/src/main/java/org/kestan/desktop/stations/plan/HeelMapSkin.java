@@ -9,6 +9,7 @@ import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
 import org.kestan.base.geometry.HeelCut;
 import org.kestan.base.sheet.Side;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
@@ -115,7 +116,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
 
         /** Bass cheek to the left, treble cheek to the right, as one looks at the heel from the body. */
         void endOn() {
-            caption(middle - half(0), "End-on; wood off \u00d7" + plain(factor));
+            caption(middle - half(0), Messages.message("heel-map-skin.end-on-wood-off", plain(factor)));
             Polygon heel = new Polygon(
                     middle - half(0),
                     y(0),
@@ -185,7 +186,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
         /** Each cheek as one sees it from its own side: bass with the joint's edge to the right, treble to the left. */
         void fromTheSide() {
             double left = right + 2 * line;
-            caption(left, "From the side; wood off \u00d7" + plain(factor));
+            caption(left, Messages.message("heel-map-skin.from-the-side-wood", plain(factor)));
             double deep = STRIP + THICK;
             double between = DEPTHS * line / LINE;
             side(Side.BASS, left + deep, -1);

@@ -14,6 +14,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
@@ -56,7 +57,8 @@ final class PapersPane extends HBox {
         list.getStyleClass().add("way-lines");
         HBox size = new HBox(12);
         for (SheetPdf.Paper paper : SheetPdf.Paper.values()) {
-            RadioButton choice = new RadioButton(paper == SheetPdf.Paper.A4 ? "A4" : "Letter");
+            RadioButton choice =
+                    new RadioButton(paper == SheetPdf.Paper.A4 ? "A4" : Messages.message("papers-pane.letter"));
             choice.setId("paper-" + paper.name().toLowerCase(Locale.ROOT));
             choice.setToggleGroup(sizes);
             choice.setUserData(paper);
@@ -65,12 +67,12 @@ final class PapersPane extends HBox {
             size.getChildren().add(choice);
         }
         VBox left = new VBox(
-                head("Papers of this plan"),
+                head(Messages.message("papers-pane.papers-of-this-plan")),
                 list,
-                head("Paper"),
+                head(Messages.message("papers-pane.paper")),
                 size,
-                new TextButton("Write this one\u2026", "paper-write", this::writeShown),
-                new TextButton("All of them into a folder\u2026", "papers-all", this::chooseFolder));
+                new TextButton(Messages.message("papers-pane.write-this-one"), "paper-write", this::writeShown),
+                new TextButton(Messages.message("papers-pane.all-of-them-into"), "papers-all", this::chooseFolder));
         left.getStyleClass().add("papers-list");
         ScrollPane choices = new ScrollPane(left);
         choices.setFitToWidth(true);
@@ -103,9 +105,9 @@ final class PapersPane extends HBox {
     /** Shows the papers there are now. */
     void show() {
         if (session.analysis().plan().planned().isEmpty()) {
-            list.getChildren().setAll(new Label("None yet."));
+            list.getChildren().setAll(new Label(Messages.message("papers-pane.none-yet")));
             how.setText("");
-            view.nothing("Nothing is planned yet: the sheet and the action wanted come first.");
+            view.nothing(Messages.message("papers-pane.nothing-is-planned-yet"));
             return;
         }
         List<Template> templates = Templates.of(session.analysis().plan());
@@ -115,29 +117,29 @@ final class PapersPane extends HBox {
         }
         list.getChildren().clear();
         ToggleGroup group = new ToggleGroup();
-        choice(group, CARD, "Bench card, one page for the wall");
-        choice(group, ESTIMATE, "Estimate for the owner");
+        choice(group, CARD, Messages.message("papers-pane.bench-card-one-page"));
+        choice(group, ESTIMATE, Messages.message("papers-pane.estimate-for-the-owner"));
         for (Template template : templates) {
-            choice(group, template.key(), Wording.label(template) + ", true size");
+            choice(group, template.key(), Messages.message("papers-pane.true-size", Wording.label(template)));
         }
         JobAnalysis analysis = session.analysis();
         SheetPdf.Paper paper = paper();
         if (shown.equals(ESTIMATE)) {
             Callable<OwnerPaper.Made> maker = owner.estimate();
-            how.setText("What was found, what we would do and what it costs, in plain words.");
+            how.setText(Messages.message("papers-pane.what-was-found-what"));
             view.show(
                     List.of(analysis.job(), session.standards(), shown, paper, session.unit()),
-                    "Estimate",
+                    Messages.message("papers-pane.estimate"),
                     () -> owner.pdf(maker, paper));
             return;
         }
         Optional<Template> template =
                 templates.stream().filter(each -> each.key().equals(shown)).findFirst();
         how.setText(template.map(each -> Wording.more(each, "how"))
-                .orElse("The numbers that decide, to be read from the" + " bench; the readings they rest on below."));
+                .orElse(Messages.message("papers-pane.the-numbers-that-decide")));
         view.show(
                 List.of(analysis.job(), analysis.shop(), shown, paper, session.unit()),
-                template.map(Wording::label).orElse("Bench card"),
+                template.map(Wording::label).orElse(Messages.message("papers-pane.bench-card")),
                 () -> bytes(analysis, template, paper));
     }
 
@@ -162,7 +164,7 @@ final class PapersPane extends HBox {
 
     private boolean isPlanned() {
         if (session.analysis().plan().planned().isEmpty()) {
-            session.complain("Nothing is planned yet: the sheet and the action wanted come first.");
+            session.complain(Messages.message("papers-pane.nothing-is-planned-yet"));
             return false;
         }
         return true;
@@ -183,7 +185,7 @@ final class PapersPane extends HBox {
                 .findFirst();
         files.save(
                         getScene().getWindow(),
-                        "Write this paper",
+                        Messages.message("papers-pane.write-this-paper"),
                         FileChoice.Kind.PAPER,
                         PaperName.of(shown, analysis.job(), paper.name().toLowerCase(Locale.ROOT), ".pdf"))
                 .ifPresent(to -> files.write(to, file -> Files.write(file, bytes(analysis, template, paper))));
@@ -191,7 +193,10 @@ final class PapersPane extends HBox {
 
     private void chooseFolder() {
         if (isPlanned()) {
-            files.folder(getScene().getWindow(), "Write card and templates into a folder", FileChoice.Kind.PAPER)
+            files.folder(
+                            getScene().getWindow(),
+                            Messages.message("papers-pane.write-card-and-templates"),
+                            FileChoice.Kind.PAPER)
                     .ifPresent(this::writeAll);
         }
     }
@@ -201,9 +206,9 @@ final class PapersPane extends HBox {
         try {
             int count = PlanPapers.write(session.analysis(), session.analysis().plan(), session.words(), folder)
                     .size();
-            session.say(count + " papers written to " + folder.getFileName());
+            session.say(Messages.message("papers-pane.papers-written-to", count, folder.getFileName()));
         } catch (IOException failed) {
-            session.complain("The papers could not be written: " + failed.getMessage());
+            session.complain(Messages.message("papers-pane.the-papers-could-not", failed.getMessage()));
         }
     }
 }

@@ -31,6 +31,7 @@ import org.kestan.base.standards.School;
 import org.kestan.base.standards.SchoolQuestion;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
@@ -57,10 +58,10 @@ public final class PlanStation extends ScrollPane implements Room {
 
     /** What the station can show. */
     private enum Page {
-        NUMBERS("Numbers"),
-        FRETS("Every fret"),
-        HEEL("Heel"),
-        PAPERS("Papers");
+        NUMBERS(Messages.message("plan-station.numbers")),
+        FRETS(Messages.message("plan-station.every-fret")),
+        HEEL(Messages.message("plan-station.heel")),
+        PAPERS(Messages.message("plan-station.papers"));
 
         private final String title;
 
@@ -95,7 +96,7 @@ public final class PlanStation extends ScrollPane implements Room {
     private final Map<Line<?>, Node> targetFields = new LinkedHashMap<>();
     private final Label taken = new Label();
     private final Label school = new Label();
-    private final Button aside = new Button("Put aside");
+    private final Button aside = new Button(Messages.message("plan-station.put-aside"));
     private Fitting fitting;
 
     /** Makes the station. */
@@ -108,11 +109,11 @@ public final class PlanStation extends ScrollPane implements Room {
         cheeks = new CheekTable(session);
         targets.getStyleClass().add("targets");
         figures.getStyleClass().add("work-figures");
-        Label title = new Label("What is wanted");
+        Label title = new Label(Messages.message("plan-station.what-is-wanted"));
         title.getStyleClass().add("place-title");
         FlowPane aims = new FlowPane(
-                new TextButton("Shop\u2019s usual", "aim-usual", this::aimAtUsual),
-                new TextButton("Lowest clean", "aim-clean", this::aimAtClean));
+                new TextButton(Messages.message("plan-station.shops-usual"), "aim-usual", this::aimAtUsual),
+                new TextButton(Messages.message("plan-station.lowest-clean"), "aim-clean", this::aimAtClean));
         aims.getStyleClass().add("plan-aims");
         school.setId("plan-school");
         school.getStyleClass().add("card-remark");
@@ -175,11 +176,12 @@ public final class PlanStation extends ScrollPane implements Room {
                 JobAnalysis analysis = session.analysis();
                 session.edit(
                         job -> WorkPlan.take(analysis.ways(), analysis.plan().ways()));
-                session.say(
-                        "In the plan: " + Wording.ways(session.analysis().plan().ways()) + ".");
+                session.say(Messages.message(
+                        "plan-station.in-the-plan",
+                        Wording.ways(session.analysis().plan().ways())));
             } else {
                 session.edit(job -> WorkPlan.taking(job, List.of()));
-                session.say("Put aside; what we would do is previewed again.");
+                session.say(Messages.message("plan-station.put-aside-what-we"));
             }
         });
         NextStepLine next = new NextStepLine(session, Station.PLAN);
@@ -201,7 +203,7 @@ public final class PlanStation extends ScrollPane implements Room {
         aimAt(new Sides<>(
                 shop.get(Standard.ACTION_WANTED_BASS, job.family()),
                 shop.get(Standard.ACTION_WANTED_TREBLE, job.family())));
-        session.say("The shop\u2019s usual action is wanted.");
+        session.say(Messages.message("plan-station.the-shops-usual-action"));
     }
 
     /** The lowest action that plays clean once the relief is right and nothing else is done to the frets (§3.22). */
@@ -211,13 +213,14 @@ public final class PlanStation extends ScrollPane implements Room {
                 .or(() -> room.at(StringClearances.Stage.NOW))
                 .filter(Swing::knowsBothSides);
         if (swing.isEmpty()) {
-            session.complain("Gauge and note of both outer strings are needed for it, at Intake, and the sheet.");
+            session.complain(Messages.message("plan-station.gauge-and-note-of"));
         } else if (session.job().visit().actionFret() != OCTAVE) {
-            session.complain("The lowest clean action is one over fret 12; on this sheet it is read at another fret.");
+            session.complain(Messages.message("plan-station.the-lowest-clean-action"));
         } else {
             aimAt(swing.get().lowestActions());
-            session.say("The lowest action that plays clean for a "
-                    + Wording.value(Lines.TOUCH.type(), room.hand()).toLowerCase(Locale.ROOT) + " hand is wanted.");
+            session.say(Messages.message(
+                    "plan-station.the-lowest-action-that",
+                    Wording.value(Lines.TOUCH.type(), room.hand()).toLowerCase(Locale.ROOT)));
         }
     }
 
@@ -236,15 +239,18 @@ public final class PlanStation extends ScrollPane implements Room {
         boolean preview = session.analysis().isPreview();
         taken.setText(
                 ways.isEmpty()
-                        ? "Nothing is planned yet"
-                        : preview ? "Preview: " + Wording.ways(ways) : Wording.ways(ways));
-        aside.setText(preview ? "Take into the plan" : "Put aside");
+                        ? Messages.message("plan-station.nothing-is-planned-yet")
+                        : preview ? Messages.message("plan-station.preview", Wording.ways(ways)) : Wording.ways(ways));
+        aside.setText(
+                preview
+                        ? Messages.message("plan-station.take-into-the-plan")
+                        : Messages.message("plan-station.put-aside"));
         aside.setVisible(!ways.isEmpty());
         School chosen = session.standards().school(SchoolQuestion.PROJECTION);
         school.setText(
                 session.job().get(Aim.SADDLE).isPresent() || session.job().fitting() == Fitting.FLOATING_BRIDGE
                         ? ""
-                        : "Saddle by the shop\u2019s school: " + Wording.lower(chosen) + ".");
+                        : Messages.message("plan-station.saddle-by-the-shops", Wording.lower(chosen)));
     }
 
     @Override
@@ -344,11 +350,11 @@ public final class PlanStation extends ScrollPane implements Room {
 
     private String waitingFor() {
         if (!session.analysis().heldBack().isEmpty()) {
-            return "A reading is questioned: what hangs on it waits. Read it again at Measure, or take it twice if it is so.";
+            return Messages.message("plan-station.a-reading-is-questioned");
         }
         return session.analysis().trajectory().isEmpty()
-                ? "The sheet is not complete enough yet: the fields marked \u201cneeded\u201d at Measure come first."
-                : "Say the action wanted on both sides; everything else follows.";
+                ? Messages.message("plan-station.the-sheet-is-not")
+                : Messages.message("plan-station.say-the-action-wanted");
     }
 
     private static ScrollPane scroll(Node content) {

@@ -10,6 +10,7 @@ import javafx.scene.layout.VBox;
 import org.kestan.analysis.swing.Swing;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.standards.Standard;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.ChoiceField;
 import org.kestan.desktop.widgets.field.WorkingOrder;
@@ -44,7 +45,7 @@ final class SwingPane extends VBox {
         none.setId("swing-none");
         none.getStyleClass().add("waiting");
         none.setWrapText(true);
-        Label title = new Label("Room to swing");
+        Label title = new Label(Messages.message("swing-pane.room-to-swing"));
         title.getStyleClass().add("place-title");
         FlowPane head =
                 new FlowPane(title, stages, ChoiceField.of(session, new WorkingOrder(), Lines.TOUCH, "swing-hand"));
@@ -61,11 +62,11 @@ final class SwingPane extends VBox {
         none.setText(
                 known
                         ? stages.page() == StringClearances.Stage.LEVELLED
-                                ? "Read the neck fret by fret at Measure to know what levelling gives."
-                                : "This stage changes nothing here."
+                                ? Messages.message("swing-pane.read-the-neck-fret")
+                                : Messages.message("swing-pane.this-stage-changes-nothing")
                         : session.analysis().measured().isEmpty()
-                                ? "The sheet is not complete enough yet."
-                                : "Say gauge and note of the strings at Intake: their tension decides how far they swing.");
+                                ? Messages.message("swing-pane.the-sheet-is-not")
+                                : Messages.message("swing-pane.say-gauge-and-note"));
         show(none, shown.isEmpty());
         show(map, shown.isPresent());
         show(said, shown.isPresent());
@@ -73,7 +74,11 @@ final class SwingPane extends VBox {
         BenchUnit fine = session.unit().fine();
         map.show(shown, fine, session.standards().get(Standard.SWING_TOUCH));
         if (known) {
-            lowest.show("Lowest action that plays clean, " + session.unit().label() + " at fret 12", rows(room));
+            lowest.show(
+                    Messages.message(
+                            "swing-pane.lowest-action-that-plays",
+                            session.unit().label()),
+                    rows(room));
         }
     }
 
@@ -84,7 +89,12 @@ final class SwingPane extends VBox {
 
     private List<List<String>> rows(StringClearances room) {
         List<List<String>> rows = new ArrayList<>();
-        rows.add(List.of("", "bass", "limited by", "treble", "limited by"));
+        rows.add(List.of(
+                "",
+                "bass",
+                Messages.message("swing-pane.limited-by"),
+                "treble",
+                Messages.message("swing-pane.limited-by")));
         for (StringClearances.Stage stage : StringClearances.Stage.values()) {
             room.at(stage).ifPresent(swing -> {
                 List<String> row = new ArrayList<>(List.of(Wording.label(stage)));
@@ -95,7 +105,9 @@ final class SwingPane extends VBox {
                     row.add(clean.map(each -> "fret " + each.limitedBy().meets() + ", "
                                     + (each.limitedBy().pressed() == 0
                                             ? "open"
-                                            : "pressed at " + each.limitedBy().pressed()))
+                                            : Messages.message(
+                                                    "swing-pane.pressed-at",
+                                                    each.limitedBy().pressed())))
                             .orElse(""));
                 }
                 rows.add(row);

@@ -10,6 +10,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.widgets.field.TextButton;
@@ -31,12 +32,11 @@ final class HistoryPane extends VBox {
         getStyleClass().add("bench-page");
         said.setId("history-said");
         said.getStyleClass().add("step-side");
-        Label bands = new Label(
-                "Dots: as read. Line: where it goes. Narrow band: where the line lies, wide band: where a reading will lie, both 95 %.");
+        Label bands = new Label(Messages.message("history-pane.dots-as-read-line"));
         bands.getStyleClass().add("card-remark");
         bands.setWrapText(true);
         TextButton paper = new TextButton(
-                "Write as a paper\u2026",
+                Messages.message("history-pane.write-as-a-paper"),
                 "history-write",
                 () -> writing.write("history", writing.history(), getScene().getWindow(), SheetPdf.Paper.A4));
         HBox foot = new HBox(12, paper, bands);

@@ -20,6 +20,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.base.sheet.Reading;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
@@ -55,9 +56,9 @@ public final class ProofStation extends VBox implements Room {
 
     /** What the station can show. */
     private enum Page {
-        PROOF("Proof"),
-        REPORT("Report for the owner"),
-        HISTORY("Over the years");
+        PROOF(Messages.message("proof-station.proof")),
+        REPORT(Messages.message("proof-station.report-for-the-owner")),
+        HISTORY(Messages.message("proof-station.over-the-years"));
 
         private final String title;
 
@@ -114,15 +115,15 @@ public final class ProofStation extends VBox implements Room {
         order.setAfterLast(closing::first);
         causes.setId("proof-causes");
         causes.getStyleClass().add("step-side");
-        Label titled = new Label("Sign-off");
+        Label titled = new Label(Messages.message("proof-station.sign-off"));
         titled.getStyleClass().add("place-title");
         FlowPane later = new FlowPane(
                 new TextButton(
-                        "In half a year",
+                        Messages.message("proof-station.in-half-a-year"),
                         "proof-half",
                         () -> comeBack(LocalDate.now().plusMonths(6))),
                 new TextButton(
-                        "In a year",
+                        Messages.message("proof-station.in-a-year"),
                         "proof-year",
                         () -> comeBack(LocalDate.now().plusYears(1))));
         later.getStyleClass().add("step-bar");
@@ -134,7 +135,7 @@ public final class ProofStation extends VBox implements Room {
                 later,
                 Fields.of(session, closing, Lines.SIGNED_BY, ""),
                 Fields.of(session, closing, Lines.SIGNED_ON, ""),
-                new TextButton("Sign off today", "proof-sign", this::sign));
+                new TextButton(Messages.message("proof-station.sign-off-today"), "proof-sign", this::sign));
         side.getStyleClass().add("proof-side");
         closing.setAfterLast(order::first);
         VBox told = new VBox(made, grid);
@@ -199,19 +200,19 @@ public final class ProofStation extends VBox implements Room {
         field.input().setId((ofItsOwn ? "proof-" : "proof-sheet-") + EntryField.id(reading));
         field.setMinWidth(USE_PREF_SIZE);
         field.input().setMinWidth(USE_PREF_SIZE);
-        field.input().setAccessibleText(Wording.full(reading) + " after the work");
+        field.input().setAccessibleText(Messages.message("proof-station.after-the-work", Wording.full(reading)));
         return field;
     }
 
     private void comeBack(LocalDate day) {
         session.edit(job -> job.with(Lines.COME_BACK, day));
-        session.say("The ledger reminds of it on " + day + ".");
+        session.say(Messages.message("proof-station.the-ledger-reminds-of", day));
     }
 
     private void sign() {
         JobAnalysis analysis = session.analysis();
         if (analysis.proof().after().isEmpty()) {
-            session.complain("Nothing was read after the work yet: at least the action belongs to a proof.");
+            session.complain(Messages.message("proof-station.nothing-was-read-after"));
             return;
         }
         session.edit(job -> {
@@ -222,7 +223,9 @@ public final class ProofStation extends VBox implements Room {
                     : signed.with(Lines.SIGNED_BY, session.whoProperty().get().strip());
         });
         session.say(
-                analysis.proof().misses() ? "Signed off, with what missed: it stays on the record." : "Signed off.");
+                analysis.proof().misses()
+                        ? Messages.message("proof-station.signed-off-with-what")
+                        : Messages.message("proof-station.signed-off"));
     }
 
     /** What is foretold is kept before anything is read that could change anyone's mind. */
@@ -270,8 +273,10 @@ public final class ProofStation extends VBox implements Room {
         rows(proof, words);
         causes.getChildren().clear();
         if (proof.misses() || !analysis.shares().isEmpty()) {
-            Label title =
-                    new Label(proof.misses() ? "Where the action’s miss comes from" : "What made the small difference");
+            Label title = new Label(
+                    proof.misses()
+                            ? Messages.message("proof-station.where-the-actions-miss")
+                            : Messages.message("proof-station.what-made-the-small"));
             title.getStyleClass().add("place-title");
             causes.getChildren().add(title);
             ProofText.causes(analysis, words).forEach(said -> {

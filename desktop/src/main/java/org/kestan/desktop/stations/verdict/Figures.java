@@ -10,6 +10,7 @@ import org.kestan.analysis.loads.StringLoads;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.sheet.Sides;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.text.Numbers;
 
 /** The figures of a prediction as texts, one a line, so that several stand side by side. */
@@ -34,30 +35,40 @@ final class Figures {
     /** All lines, those that decide first. */
     List<Line> lines() {
         List<Line> lines = new ArrayList<>();
-        lines.add(setup("Action, bass / treble", each -> numbers.pair(each.action())));
+        lines.add(setup(Messages.message("figures.action-bass-treble"), each -> numbers.pair(each.action())));
         lines.add(setup(
-                "Saddle left, bass / treble",
+                Messages.message("figures.saddle-left-bass-treble"),
                 each -> each.protrusion().map(numbers::pair).orElse(Numbers.NONE)));
-        lines.add(setup("Bridge thickness", each -> print(each.bridgeThickness().stream(), numbers::length)));
-        lines.add(setup("Top to saddle crown", each -> numbers.length(each.supportHeight())));
         lines.add(setup(
-                "Break angle, least",
+                Messages.message("figures.bridge-thickness"),
+                each -> print(each.bridgeThickness().stream(), numbers::length)));
+        lines.add(setup(Messages.message("figures.top-to-saddle-crown"), each -> numbers.length(each.supportHeight())));
+        lines.add(setup(
+                Messages.message("figures.break-angle-least"),
                 each -> each.leastBreakAngle()
                         .map(angle -> Numbers.angle(angle, 0))
                         .orElse(Numbers.NONE)));
-        lines.add(setup("Neck pitch", each -> each.pitch().map(Numbers::angle).orElse(Numbers.NONE)));
-        lines.add(new Line("Strings pull, in all", each -> newtons(each, each.pull().stream())));
-        lines.add(new Line("Press on the saddle", each -> newtons(each, each.press().stream())));
+        lines.add(setup(
+                Messages.message("figures.neck-pitch"),
+                each -> each.pitch().map(Numbers::angle).orElse(Numbers.NONE)));
+        lines.add(
+                new Line(Messages.message("figures.strings-pull-in-all"), each -> newtons(each, each.pull().stream())));
         lines.add(new Line(
-                "Turning moment on the top",
+                Messages.message("figures.press-on-the-saddle"), each -> newtons(each, each.press().stream())));
+        lines.add(new Line(
+                Messages.message("figures.turning-moment-on-the"),
                 each -> each.moment().isPresent()
                         ? about(each) + Numbers.decimals(each.moment().getAsDouble(), 1) + " N\u00b7m"
                         : Numbers.NONE));
-        lines.add(new Line("Sharp at fret 12 from pressing", each -> told(each, each.sharpAtOctave(), Numbers::cents)));
-        lines.add(new Line("Saddle set-back that cancels it", each -> told(each, each.setBack(), numbers::finePair)));
+        lines.add(new Line(
+                Messages.message("figures.sharp-at-fret-12"),
+                each -> told(each, each.sharpAtOctave(), Numbers::cents)));
+        lines.add(new Line(
+                Messages.message("figures.saddle-set-back-that"),
+                each -> told(each, each.setBack(), numbers::finePair)));
         for (int fret : LADDER) {
             lines.add(setup(
-                    "Over fret " + fret + ", bass / treble",
+                    Messages.message("figures.over-fret-bass-treble", fret),
                     each -> numbers.pair(Sides.of(side -> each.over(fret, side)))));
         }
         return lines;

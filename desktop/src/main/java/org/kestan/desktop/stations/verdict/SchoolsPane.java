@@ -15,6 +15,7 @@ import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.standards.School;
 import org.kestan.base.standards.SchoolQuestion;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.judgment.advice.SchoolPlan;
@@ -40,8 +41,7 @@ final class SchoolsPane extends ScrollPane {
         projections.setId("projection-schools");
         Label title = new Label(Wording.label(SchoolQuestion.PROJECTION));
         title.getStyleClass().add("place-title");
-        Label why = new Label("The action is the same in each; what differs is how much saddle is left for the years to"
-                + " come, and so how far the neck goes back.");
+        Label why = new Label(Messages.message("schools-pane.the-action-is-the"));
         why.setWrapText(true);
         why.getStyleClass().add("card-remark");
         VBox all = new VBox(title, why, projections);
@@ -66,10 +66,14 @@ final class SchoolsPane extends ScrollPane {
             half.setPercentWidth(50);
             questions.getColumnConstraints().add(half);
         }
-        Label shops = new Label("The shop\u2019s way in the rest; changed in the shop standards.");
+        Label shops = new Label(Messages.message("schools-pane.the-shops-way-in"));
         shops.getStyleClass().add("card-remark");
         all.getChildren()
-                .addAll(shops, questions, new TextButton("Shop standards\u2026", "schools-standards", standards));
+                .addAll(
+                        shops,
+                        questions,
+                        new TextButton(
+                                Messages.message("schools-pane.shop-standards"), "schools-standards", standards));
         setContent(all);
         setFitToWidth(true);
         getStyleClass().add("station-scroll");
@@ -78,7 +82,7 @@ final class SchoolsPane extends ScrollPane {
     /** A school of projection with its reason; the shop's own is marked. */
     private VBox named(School school) {
         boolean shops = session.standards().holds(school);
-        Label name = new Label(Wording.label(school) + (shops ? " \u2014 the shop\u2019s way" : ""));
+        Label name = new Label(Wording.label(school) + (shops ? Messages.message("schools-pane.the-shops-way") : ""));
         name.setWrapText(true);
         if (shops) {
             name.getStyleClass().add("school-of-shop");
@@ -96,8 +100,7 @@ final class SchoolsPane extends ScrollPane {
         projections.getColumnConstraints().clear();
         List<SchoolPlan> plans = session.analysis().schools();
         if (plans.isEmpty()) {
-            Label none = new Label(
-                    "For a bridge with a saddle of its own, once nut, action, saddle and bridge are on the sheet.");
+            Label none = new Label(Messages.message("schools-pane.for-a-bridge-with"));
             none.getStyleClass().add("waiting");
             none.setWrapText(true);
             projections.add(none, 0, 0);
@@ -107,11 +110,11 @@ final class SchoolsPane extends ScrollPane {
                 0,
                 "number-head",
                 "",
-                "Heel cut at the cap",
-                "Saddle left",
-                "Straightedge slack",
+                Messages.message("schools-pane.heel-cut-at-the"),
+                Messages.message("schools-pane.saddle-left"),
+                Messages.message("schools-pane.straightedge-slack"),
                 "strung",
-                "over the bridge, slack");
+                Messages.message("schools-pane.over-the-bridge-slack"));
         BenchUnit unit = session.unit();
         for (int i = 0; i < plans.size(); i++) {
             SchoolPlan plan = plans.get(i);
@@ -122,15 +125,15 @@ final class SchoolsPane extends ScrollPane {
                     i + 1,
                     plan.removalAtCap().isPresent()
                             ? unit.fine().format(plan.removalAtCap().getAsDouble())
-                            : "read the heel");
+                            : Messages.message("schools-pane.read-the-heel"));
             cell(2, i + 1, unit.format(plan.protrusion()));
             cell(3, i + 1, unit.format(plan.slackAsRead()));
             cell(4, i + 1, unit.format(plan.strungAsRead()));
             cell(5, i + 1, unit.formatSigned(plan.slackAsRead() - bridge));
-            Button use = new Button("For this job");
+            Button use = new Button(Messages.message("schools-pane.for-this-job"));
             use.getStyleClass().add("plain-button");
             use.setId("use-" + plan.school().key());
-            use.setAccessibleText("Plan this job by: " + Wording.label(plan.school()));
+            use.setAccessibleText(Messages.message("schools-pane.plan-this-job-by", Wording.label(plan.school())));
             use.setOnAction(event -> use(plan));
             projections.add(use, 6, i + 1);
         }
@@ -149,7 +152,8 @@ final class SchoolsPane extends ScrollPane {
     private void use(SchoolPlan plan) {
         double saddle = Math.round(plan.protrusion() * 1000) / 1000.0;
         session.edit(job -> job.with(Aim.SADDLE, Length.exact(saddle)));
-        session.say("This job is planned for " + session.unit().format(plan.protrusion()) + " of saddle.");
+        session.say(Messages.message(
+                "schools-pane.this-job-is-planned", session.unit().format(plan.protrusion())));
     }
 
     private void row(int row, String style, String... texts) {

@@ -13,6 +13,7 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.base.finding.Keyed;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.judgment.advice.Assessment;
 import org.kestan.judgment.advice.Combination;
@@ -29,8 +30,7 @@ final class SideBySidePane extends ScrollPane {
     private final JobSession session;
     private final Consumer<List<Way>> taker;
     private final GridPane grid = new GridPane();
-    private final Label none =
-            new Label("Pick two or three ways to compare: Space in the list of ways, or the box before a name.");
+    private final Label none = new Label(Messages.message("side-by-side-pane.pick-two-or-three"));
 
     SideBySidePane(JobSession session, Consumer<List<Way>> taker) {
         this.session = session;
@@ -64,7 +64,12 @@ final class SideBySidePane extends ScrollPane {
 
     private List<Column> columns(Ways ways, List<Way> picked) {
         List<Column> columns = new ArrayList<>();
-        columns.add(new Column("As measured", List.of(), ways.measured(), false, List.of("", "", "", "")));
+        columns.add(new Column(
+                Messages.message("side-by-side-pane.as-measured"),
+                List.of(),
+                ways.measured(),
+                false,
+                List.of("", "", "", "")));
         for (Way way : picked) {
             Assessment judged = ways.of(way);
             columns.add(new Column(
@@ -78,7 +83,7 @@ final class SideBySidePane extends ScrollPane {
             Combination all = ways.combined(picked);
             List<Way> done = all.possible();
             columns.add(new Column(
-                    "All of them, in order",
+                    Messages.message("side-by-side-pane.all-of-them-in"),
                     done,
                     all.predicted(),
                     all.reaches(),
@@ -86,7 +91,9 @@ final class SideBySidePane extends ScrollPane {
                             all.hours(),
                             all.cost(),
                             all.reversible(),
-                            done.size() == picked.size() ? "possible" : "in part")));
+                            done.size() == picked.size()
+                                    ? "possible"
+                                    : Messages.message("side-by-side-pane.in-part"))));
         }
         return columns;
     }
@@ -133,9 +140,13 @@ final class SideBySidePane extends ScrollPane {
 
     /** Whether it reaches the action, what it costs, whether it can be undone: right under the action. */
     private int remarks(List<Column> columns, int from) {
-        List<String> heads = List.of("For this one", "Hours", "Price", "Can be undone");
+        List<String> heads = List.of(
+                Messages.message("side-by-side-pane.for-this-one"),
+                Messages.message("side-by-side-pane.hours"),
+                Messages.message("side-by-side-pane.price"),
+                Messages.message("side-by-side-pane.can-be-undone"));
         int row = from;
-        label(0, row, "Reaches the action wanted", "card-label");
+        label(0, row, Messages.message("side-by-side-pane.reaches-the-action-wanted"), "card-label");
         for (int i = 1; i < columns.size(); i++) {
             label(i + 1, row, columns.get(i).reaches() ? "yes" : "no", "number-cell");
         }
@@ -173,7 +184,7 @@ final class SideBySidePane extends ScrollPane {
         name.setWrapText(true);
         grid.add(name, column, 0);
         if (!shown.ways().isEmpty()) {
-            Button take = new Button("Take into the plan");
+            Button take = new Button(Messages.message("side-by-side-pane.take-into-the-plan"));
             take.getStyleClass().add("plain-button");
             take.setId("take-" + shown.ways().stream().map(Keyed::key).collect(Collectors.joining("-and-")));
             take.setOnAction(event -> taker.accept(shown.ways()));

@@ -17,6 +17,7 @@ import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.questions.Question;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
@@ -41,10 +42,10 @@ public final class VerdictStation extends VBox implements Room {
 
     /** What the station can show. */
     private enum Page {
-        GATES("Gates"),
-        WAYS("Ways"),
-        COMPARED("Side by side"),
-        SCHOOLS("Schools");
+        GATES(Messages.message("verdict-station.gates")),
+        WAYS(Messages.message("verdict-station.ways")),
+        COMPARED(Messages.message("verdict-station.side-by-side")),
+        SCHOOLS(Messages.message("verdict-station.schools"));
 
         private final String title;
 
@@ -70,8 +71,9 @@ public final class VerdictStation extends VBox implements Room {
     private final Label because = new Label();
     private final Label standing = new Label();
     private final VBox others = new VBox();
-    private final Button take = new Button("Take into the plan");
-    private final Button aside = new TextButton("Put aside", "verdict-aside", () -> {});
+    private final Button take = new Button(Messages.message("verdict-station.take-into-the-plan"));
+    private final Button aside =
+            new TextButton(Messages.message("verdict-station.put-aside"), "verdict-aside", () -> {});
     private final PageTabs<Page> pages = new PageTabs<>(Page.GATES, "page-", each -> each.title);
     private final RoomContext house;
     private List<Way> recommended = List.of();
@@ -136,7 +138,7 @@ public final class VerdictStation extends VBox implements Room {
         take.setOnAction(event -> take(recommended));
         aside.setOnAction(event -> {
             session.edit(job -> WorkPlan.taking(job, List.of()));
-            session.say("Put aside; what we would do is previewed again.");
+            session.say(Messages.message("verdict-station.put-aside-what-we"));
         });
         HBox press = new HBox(8, take, aside);
         press.setMinWidth(USE_PREF_SIZE);
@@ -175,11 +177,11 @@ public final class VerdictStation extends VBox implements Room {
     private void take(List<Way> ways) {
         Ways judged = session.analysis().ways();
         if (judged.combined(ways).possible().isEmpty()) {
-            session.complain("That is not for this instrument: see why beside it.");
+            session.complain(Messages.message("verdict-station.that-is-not-for"));
             return;
         }
         session.edit(job -> WorkPlan.take(judged, ways));
-        session.say("In the plan: " + Wording.ways(ways) + ".");
+        session.say(Messages.message("verdict-station.in-the-plan", Wording.ways(ways)));
         house.show(Station.PLAN);
     }
 
@@ -198,16 +200,21 @@ public final class VerdictStation extends VBox implements Room {
         recommended = recommendation.ways();
         String reason = words.say(recommendation.reasons());
         List<Question> asked = analysis.heldBack();
-        advice.setText(asked.isEmpty() ? "We would: " + Wording.ways(recommended) : "Read again first");
+        advice.setText(
+                asked.isEmpty()
+                        ? Messages.message("verdict-station.we-would", Wording.ways(recommended))
+                        : Messages.message("verdict-station.read-again-first"));
         because.setText(asked.isEmpty() ? reason : asked(asked, words));
         List<Way> taken = WorkPlan.taken(session.job());
         boolean same = taken.equals(recommended);
         standing.setText(
                 taken.isEmpty()
                         ? asked.isEmpty() && !recommended.isEmpty()
-                                ? "Not taken yet: drawing, figures and plan preview it."
+                                ? Messages.message("verdict-station.not-taken-yet-drawing")
                                 : ""
-                        : same ? "It is in the plan." : "In the plan, and shown: " + Wording.ways(taken) + ".");
+                        : same
+                                ? Messages.message("verdict-station.it-is-in-the")
+                                : Messages.message("verdict-station.in-the-plan-and", Wording.ways(taken)));
         show(take, taken.isEmpty() || !same);
         show(aside, !taken.isEmpty());
         others(asked.isEmpty(), recommendation, analysis, words);
@@ -251,7 +258,11 @@ public final class VerdictStation extends VBox implements Room {
         }
         for (RunnerUp each : recommendation.runnersUp()) {
             others.getChildren()
-                    .add(line("Not " + Wording.ways(each.ways()).toLowerCase(Locale.ROOT), words.say(each.reason())));
+                    .add(line(
+                            Messages.message(
+                                    "verdict-station.not",
+                                    Wording.ways(each.ways()).toLowerCase(Locale.ROOT)),
+                            words.say(each.reason())));
         }
         analysis.changes()
                 .forEach(change -> others.getChildren()

@@ -8,6 +8,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.kestan.base.standards.Measure;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.judgment.advice.Assessment;
 import org.kestan.judgment.advice.MaterialUsed;
 import org.kestan.judgment.way.Effect;
@@ -23,7 +24,7 @@ final class WayDetail extends VBox {
 
     private final Label title = new Label();
     private final VBox lines = new VBox();
-    private final Button take = new Button("Take into the plan");
+    private final Button take = new Button(Messages.message("way-detail.take-into-the-plan"));
     private Way shown = WayCatalog.LEAVE;
 
     WayDetail(Consumer<Way> taker) {
@@ -43,31 +44,38 @@ final class WayDetail extends VBox {
         take.setDisable(!way.possible());
         lines.getChildren().clear();
         way.reasons().forEach(reason -> line("", words.say(reason)));
-        line("Suits", Wording.suits(shown));
+        line(Messages.message("way-detail.suits"), Wording.suits(shown));
         if (shown.has(Effect.SHIMS_POCKET)) {
             shims.forEach(shim -> line(
-                    "Shim " + Numbers.angle(shim.angle()),
+                    Messages.message("way-detail.shim", Numbers.angle(shim.angle())),
                     "action " + words.numbers().pair(shim.after().action())));
         }
-        way.spent().forEach(spent -> line("Spends", spent(spent, words.numbers())));
-        line("Undone", way.reversible() ? "It can be undone." : "It can't be undone.");
+        way.spent().forEach(spent -> line(Messages.message("way-detail.spends"), spent(spent, words.numbers())));
+        line(
+                Messages.message("way-detail.undone"),
+                way.reversible()
+                        ? Messages.message("way-detail.it-can-be-undone")
+                        : Messages.message("way-detail.it-cant-be-undone"));
         String parts = parts(shown);
         if (!parts.isEmpty()) {
-            line("Parts", parts);
+            line(Messages.message("way-detail.parts"), parts);
         }
-        Wording.risks(shown).forEach(risk -> line("Risk", risk));
+        Wording.risks(shown).forEach(risk -> line(Messages.message("way-detail.risk"), risk));
         List<String> cautions = Wording.cautions(shown);
         cautions.forEach(this::caution);
         if (!cautions.isEmpty()) {
-            line("", "Local rules and a licensed trade's advice come before these figures.");
+            line("", Messages.message("way-detail.local-rules-and-a"));
         }
     }
 
     private static String spent(MaterialUsed spent, Numbers numbers) {
         String amount = numbers.length(Math.abs(spent.amount())) + " of " + Wording.label(spent.reserve());
-        String what = spent.amount() < 0 ? "Gives back " + amount : amount;
+        String what = spent.amount() < 0 ? Messages.message("way-detail.gives-back", amount) : amount;
         return spent.left().isPresent()
-                ? what + "; " + numbers.signed(spent.left().getAsDouble()) + " over the shop's least is left."
+                ? Messages.message(
+                        "way-detail.over-the-shops-least",
+                        what,
+                        numbers.signed(spent.left().getAsDouble()))
                 : what + ".";
     }
 

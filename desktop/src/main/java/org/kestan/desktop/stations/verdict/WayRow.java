@@ -11,6 +11,7 @@ import javafx.scene.layout.Region;
 import org.kestan.analysis.figures.State;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.figures.StateShape;
 import org.kestan.judgment.advice.Assessment;
 import org.kestan.judgment.way.Way;
@@ -35,7 +36,7 @@ final class WayRow extends HBox {
         setAccessibleRole(AccessibleRole.TEXT);
         pick.setId(getId() + "-pick");
         pick.setFocusTraversable(false);
-        pick.setAccessibleText("Compare " + Wording.label(way));
+        pick.setAccessibleText(Messages.message("way-row.compare", Wording.label(way)));
         Label name = cell("way-name");
         name.setText(Wording.label(way));
         name.setMaxWidth(Double.MAX_VALUE);
@@ -45,17 +46,17 @@ final class WayRow extends HBox {
 
     /** The heads over the columns of the rows. */
     static HBox heads() {
-        Label name = cell("way-name", "Compare");
+        Label name = cell("way-name", Messages.message("way-row.compare-2"));
         name.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(name, Priority.ALWAYS);
         Region gap = new Region();
         HBox heads = new HBox(
                 name,
                 gap,
-                cell("way-fit", "For this one"),
-                cell("way-action", "Action then"),
-                cell("way-hours", "Hours"),
-                cell("way-cost", "Price"));
+                cell("way-fit", Messages.message("way-row.for-this-one")),
+                cell("way-action", Messages.message("way-row.action-then")),
+                cell("way-hours", Messages.message("way-row.hours")),
+                cell("way-cost", Messages.message("way-row.price")));
         heads.getStyleClass().addAll("way", "way-heads");
         return heads;
     }
@@ -77,7 +78,7 @@ final class WayRow extends HBox {
     void show(Assessment way, boolean recommended, Wording words, String currency) {
         Numbers numbers = words.numbers();
         mark.show(state(way));
-        fit.setText(recommended ? "we would" : Wording.label(way.fit()));
+        fit.setText(recommended ? Messages.message("way-row.we-would") : Wording.label(way.fit()));
         action.setText(way.predicted()
                 .map(StrungSetup::setup)
                 .map(Setup::action)
@@ -91,8 +92,12 @@ final class WayRow extends HBox {
             getStyleClass().add("way-recommended");
         }
         getStyleClass().add(way.possible() ? "way-possible" : "way-not");
-        setAccessibleText(Wording.label(way.way()) + ", " + fit.getText() + ", action then " + action.getText() + ". "
-                + words.say(way.reasons()));
+        setAccessibleText(Messages.message(
+                "way-row.action-then-2",
+                Wording.label(way.way()),
+                fit.getText(),
+                action.getText(),
+                words.say(way.reasons())));
     }
 
     static String price(double cost, String currency) {

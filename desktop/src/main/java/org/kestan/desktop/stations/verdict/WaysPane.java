@@ -11,6 +11,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.layout.ScrollToFocus;
 import org.kestan.judgment.advice.Assessment;
@@ -120,7 +121,7 @@ final class WaysPane extends HBox {
             detail.show(ways.of(way), ways.shims(), session.words());
         }
         if (rows.get(way).isFocused()) {
-            session.say("Space compares, Enter takes it into the plan.");
+            session.say(Messages.message("ways-pane.space-compares-enter-takes"));
         }
     }
 

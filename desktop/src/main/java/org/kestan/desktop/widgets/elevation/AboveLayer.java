@@ -6,6 +6,7 @@ import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Span;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.repair.sideview.SideView;
 import org.kestan.text.Wording;
 
@@ -80,7 +81,7 @@ final class AboveLayer extends Group {
         }
         Shapes.place(pointing, joint - 20, row, saddle, row + step);
         Shapes.place(drift, saddle, row, saddle, row + step);
-        label.setText(shown.number() + "  " + Wording.full(shown) + ", seen from above");
+        label.setText(Messages.message("above-layer.seen-from-above", shown.number(), Wording.full(shown)));
         label.setX(Math.max(joint, saddle - 20 - label.getLayoutBounds().getWidth()));
         label.setY(row - HALF_BRIDGE + 4);
         bass.setX(saddle + 22);

@@ -12,6 +12,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.shape.Rectangle;
 import org.kestan.base.sheet.Place;
 import org.kestan.base.sheet.Side;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.repair.sideview.PlaceholderInstrument;
 import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
@@ -41,9 +42,7 @@ final class ElevationSkin extends SkinBase<ElevationView> {
     private final HoverLayer hover = new HoverLayer();
     private final Label note = new Label();
     private final Legend legend = new Legend();
-    private final Label empty =
-            new Label("Where each number of the sheet is measured, on a plain instrument. With scale"
-                    + " length and joint fret this one is drawn from its own numbers.");
+    private final Label empty = new Label(Messages.message("elevation-skin.where-each-number-of"));
     private final PlacesLayer places = new PlacesLayer();
     private final AboveLayer above = new AboveLayer();
     private final Group drawing;
@@ -162,8 +161,9 @@ final class ElevationSkin extends SkinBase<ElevationView> {
                 scale,
                 width,
                 view.heel()
-                        .map(cut -> unit.fine().format(Math.abs(cut.atCap())) + (cut.atCap() < 0 ? " missing" : " off")
-                                + " at the cap")
+                        .map(cut -> Messages.message(
+                                "elevation-skin.at-the-cap",
+                                unit.fine().format(Math.abs(cut.atCap())) + (cut.atCap() < 0 ? " missing" : " off")))
                         .orElse(""));
         measured.setVisible(view.measured().isPresent());
         candidates.draw(view, scale, control.candidates());
@@ -191,10 +191,12 @@ final class ElevationSkin extends SkinBase<ElevationView> {
     }
 
     private static String scaleNote(SideView view, ViewScale scale) {
-        String text = "Heights over the top \u00d7" + plain(scale.heightFactor());
+        String text = Messages.message("elevation-skin.heights-over-the-top", plain(scale.heightFactor()));
         if (view.heelHeight().isPresent()) {
             text += "   heel "
-                    + (scale.heelFactor() >= 0.999 ? "true to the length" : "\u00d7" + plain(scale.heelFactor()));
+                    + (scale.heelFactor() >= 0.999
+                            ? Messages.message("elevation-skin.true-to-the-length")
+                            : "\u00d7" + plain(scale.heelFactor()));
         }
         if (view.heel().isPresent()) {
             text += "   wedge \u00d7" + plain(scale.wedgeFactor());
@@ -210,9 +212,13 @@ final class ElevationSkin extends SkinBase<ElevationView> {
 
     private static String spoken(SideView view, BenchUnit unit) {
         double at = view.frets().at(view.actionFret());
-        StringBuilder text = new StringBuilder("Side elevation.");
-        view.measured().ifPresent(now -> text.append(" Measured action ").append(actions(now, at, unit)));
-        view.planned().ifPresent(plan -> text.append(" Planned action ").append(actions(plan, at, unit)));
+        StringBuilder text = new StringBuilder(Messages.message("elevation-skin.side-elevation"));
+        view.measured()
+                .ifPresent(now -> text.append(Messages.message("elevation-skin.measured-action"))
+                        .append(actions(now, at, unit)));
+        view.planned()
+                .ifPresent(plan -> text.append(Messages.message("elevation-skin.planned-action"))
+                        .append(actions(plan, at, unit)));
         return text.toString();
     }
 

@@ -12,6 +12,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import org.kestan.base.sheet.Side;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.repair.drag.Handle;
 import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
@@ -69,8 +70,7 @@ final class HandleLayer extends Group {
         grip.setCursor(Cursor.V_RESIZE);
         grip.setFocusTraversable(true);
         grip.setAccessibleRole(AccessibleRole.SLIDER);
-        Tooltip.install(
-                grip, new Tooltip(name(handle) + ": drag, or use the arrow keys. Double-click: back to measured."));
+        Tooltip.install(grip, new Tooltip(Messages.message("handle-layer.drag-or-use-the", name(handle))));
         grip.addEventHandler(MouseEvent.MOUSE_PRESSED, event -> {
             gesture = new Object();
             held = Optional.of(scale);
@@ -174,10 +174,10 @@ final class HandleLayer extends Group {
 
     private static String name(Handle handle) {
         return switch (handle) {
-            case FRET_LINE -> "Planned fret line";
-            case SADDLE_CROWN -> "Planned saddle crown";
-            case ACTION_BASS -> "Planned action, bass";
-            case ACTION_TREBLE -> "Planned action, treble";
+            case FRET_LINE -> Messages.message("handle-layer.planned-fret-line");
+            case SADDLE_CROWN -> Messages.message("handle-layer.planned-saddle-crown");
+            case ACTION_BASS -> Messages.message("handle-layer.planned-action-bass");
+            case ACTION_TREBLE -> Messages.message("handle-layer.planned-action-treble");
         };
     }
 

@@ -5,6 +5,7 @@ import javafx.scene.Group;
 import javafx.scene.control.Label;
 import javafx.scene.shape.Line;
 import org.kestan.base.sheet.Side;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
 import org.kestan.text.BenchUnit;
@@ -39,7 +40,7 @@ final class HoverLayer extends Group {
         SideProfile now = view.measured().get();
         StringBuilder text = new StringBuilder(
                 overFret
-                        ? "Over fret " + fret
+                        ? Messages.message("hover-layer.over-fret", fret)
                         : String.format(Locale.ROOT, "%.0f mm past the joint, over the fret line", x - view.joint()));
         for (Side side : Side.values()) {
             text.append(side == Side.BASS ? "   bass " : "   treble ")

@@ -6,6 +6,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.repair.sideview.SideView;
 
 /** What the lines of the drawing mean. */
@@ -14,10 +15,10 @@ final class Legend extends HBox {
     private static final double SAMPLE = 26;
 
     private final Label string = entry("", sample("string", "bass", "measured"));
-    private final Label fretLine = entry("fret line", sample("fret-line", "measured"));
+    private final Label fretLine = entry(Messages.message("legend.fret-line"), sample("fret-line", "measured"));
     private final List<Label> planned = List.of(
             entry("planned", sample("string", "bass", "planned")), entry("planned", sample("fret-line", "planned")));
-    private final Label wood = entry("wood to remove", swatch());
+    private final Label wood = entry(Messages.message("legend.wood-to-remove"), swatch());
 
     Legend() {
         getStyleClass().add("legend");

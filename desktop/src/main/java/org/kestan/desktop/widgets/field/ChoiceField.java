@@ -13,6 +13,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.kestan.base.sheet.Line;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.job.Job;
 import org.kestan.text.Wording;
@@ -120,7 +121,7 @@ public final class ChoiceField<T> extends VBox implements Explainable {
 
     @Override
     public String meaning() {
-        return hint + "\nThe first letter of a choice chooses it, pressed again the next; Alt+Down opens the list.";
+        return Messages.message("choice-field.the-first-letter-of", hint);
     }
 
     /** The choice of a line. */

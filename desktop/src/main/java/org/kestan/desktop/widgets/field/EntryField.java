@@ -21,6 +21,7 @@ import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Measurable;
 import org.kestan.base.sheet.Tool;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.terms.LazyTooltip;
 import org.kestan.job.Job;
@@ -106,24 +107,24 @@ public final class EntryField extends VBox implements Explainable {
     public String meaning() {
         StringBuilder said = new StringBuilder(entry.hint());
         entry.length().ifPresent(length -> {
-            said.append("\nPlausible from ")
+            said.append(Messages.message("entry-field.plausible-from"))
                     .append(unit().format(length.entry().least()))
                     .append(" to ")
                     .append(unit().format(length.entry().greatest()))
-                    .append("; type it with its unit: 11/64 in, 80 thou, 2.4 mm.");
+                    .append(Messages.message("entry-field.type-it-with-its"));
         });
         reading()
-                .ifPresent(reading -> said.append("\nTool: ")
+                .ifPresent(reading -> said.append(Messages.message("entry-field.tool"))
                         .append(Wording.label(session.job().visit().tool(reading)))
-                        .append("; F4 for another, Shift+Enter for one more take."));
+                        .append(Messages.message("entry-field.f4-for-another-shift")));
         String standIn = standIn(session.analysis());
         if (!standIn.isEmpty()) {
-            said.append("\nLeft out it ")
+            said.append(Messages.message("entry-field.left-out-it"))
                     .append(standIn.startsWith("taken") ? "is " + standIn : standIn)
                     .append('.');
         }
         if (!suggestions().isEmpty()) {
-            said.append("\nDown shows usual words.");
+            said.append(Messages.message("entry-field.down-shows-usual-words"));
         }
         return said.toString();
     }
@@ -196,7 +197,7 @@ public final class EntryField extends VBox implements Explainable {
                 session.typing().begin(entry.line(), number, input.textProperty(), note.textProperty());
                 session.say(entry.hint()
                         + reading().map(this::toolHint).orElse("")
-                        + (suggestions().isEmpty() ? "" : "   Down shows usual words."));
+                        + (suggestions().isEmpty() ? "" : Messages.message("entry-field.down-shows-usual-words-2")));
                 session.takerProperty()
                         .set(
                                 entry.length()
@@ -225,7 +226,7 @@ public final class EntryField extends VBox implements Explainable {
 
     private String toolHint(Measurable reading) {
         Tool tool = session.job().visit().tool(reading);
-        return "   Tool: " + Wording.label(tool) + " (F4).";
+        return Messages.message("entry-field.tool-f4", Wording.label(tool));
     }
 
     private void nextTool(Measurable reading) {
@@ -354,9 +355,10 @@ public final class EntryField extends VBox implements Explainable {
         if (reading.isPresent()) {
             OptionalDouble spread = ReadingTakes.spread(analysis.job().visit(), reading.get());
             if (spread.isPresent()) {
-                return "median of "
-                        + analysis.job().visit().takesOf(reading.get()).size() + ", spread "
-                        + unit().format(spread.getAsDouble());
+                return Messages.message(
+                        "entry-field.median-of-spread",
+                        analysis.job().visit().takesOf(reading.get()).size(),
+                        unit().format(spread.getAsDouble()));
             }
         }
         return entry.length()
@@ -384,6 +386,6 @@ public final class EntryField extends VBox implements Explainable {
         }
         String value = unit().format(standIn.getAsDouble());
         boolean stays = entry.line() instanceof Aim && entry.line() != Aim.FALL_AWAY;
-        return (stays ? "stays " : "taken as ") + value;
+        return (stays ? "stays " : Messages.message("entry-field.taken-as")) + value;
     }
 }

@@ -7,6 +7,7 @@ import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Measurable;
 import org.kestan.base.standards.ShopStandards;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.job.Job;
 import org.kestan.job.takes.ReadingTakes;
 import org.kestan.text.Wording;
@@ -93,12 +94,12 @@ public final class JobEntries {
 
         @Override
         public String label() {
-            return "or nut to fret 12";
+            return Messages.message("job-entries.or-nut-to-fret");
         }
 
         @Override
         public String hint() {
-            return "Measure from the nut to fret 12: the scale is twice that.";
+            return Messages.message("job-entries.measure-from-the-nut");
         }
 
         @Override

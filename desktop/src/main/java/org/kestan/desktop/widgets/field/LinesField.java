@@ -7,6 +7,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import org.kestan.base.sheet.Detail;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.text.Wording;
 
@@ -47,7 +48,7 @@ public final class LinesField extends VBox implements Explainable {
         input.addEventFilter(KeyEvent.KEY_PRESSED, key -> pressed(key, order));
         input.focusedProperty().addListener((property, was, is) -> {
             if (is) {
-                session.say(Wording.hint(line) + "   Shift+Enter begins a new line.");
+                session.say(Messages.message("lines-field.shift-enter-begins-a", Wording.hint(line)));
             } else {
                 take();
             }
@@ -107,6 +108,6 @@ public final class LinesField extends VBox implements Explainable {
 
     @Override
     public String meaning() {
-        return Wording.hint(line) + " Enter goes on, Shift+Enter begins a new line.";
+        return Messages.message("lines-field.enter-goes-on-shift", Wording.hint(line));
     }
 }

@@ -9,6 +9,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.analysis.figures.State;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.figures.StateShape;
 import org.kestan.desktop.widgets.terms.LazyTooltip;
 import org.kestan.judgment.verdict.Gate;
@@ -95,7 +96,7 @@ final class GateRow extends HBox {
         }
         setAccessibleText(Wording.label(gate.id()) + " " + Wording.label(gate.state())
                 + (gate.provisional() ? ", provisional" : "")
-                + ": " + reason.getText() + (behind.isEmpty() ? "" : " Numbers: " + behind));
+                + ": " + reason.getText() + (behind.isEmpty() ? "" : Messages.message("gate-row.numbers", behind)));
     }
 
     private static State state(GateState state) {

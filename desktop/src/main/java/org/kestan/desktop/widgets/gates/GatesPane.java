@@ -7,6 +7,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 import org.kestan.base.sheet.Line;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.layout.ScrollToFocus;
 import org.kestan.judgment.verdict.Gate;
@@ -61,7 +62,8 @@ public final class GatesPane extends ScrollPane {
         if (chosen) {
             ScrollToFocus.in(this, rows.get(id.ordinal()));
             session.focusedLineProperty().set(id.place());
-            session.say(rows.get(id.ordinal()).reason() + "  Enter opens the reading it hangs on.");
+            session.say(Messages.message(
+                    "gates-pane.enter-opens-the-reading", rows.get(id.ordinal()).reason()));
         } else if (session.focusedLineProperty().get() == id.place()) {
             session.focusedLineProperty().set(null);
         }

@@ -1,6 +1,7 @@
 package org.kestan.desktop.widgets.layout;
 
 import javafx.scene.control.Label;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.overview.NextStep;
 import org.kestan.overview.Station;
@@ -26,6 +27,6 @@ public final class NextStepLine extends Label {
     }
 
     private void show() {
-        setText("Next: " + Wording.label(NextStep.of(session.analysis(), station)));
+        setText(Messages.message("next-step-line.next", Wording.label(NextStep.of(session.analysis(), station))));
     }
 }

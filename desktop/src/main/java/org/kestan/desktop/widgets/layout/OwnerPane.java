@@ -12,6 +12,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.widgets.field.TextButton;
@@ -48,7 +49,8 @@ public final class OwnerPane extends VBox {
         hand.getStyleClass().add("step-bar");
         ToggleGroup sizes = new ToggleGroup();
         for (SheetPdf.Paper each : SheetPdf.Paper.values()) {
-            RadioButton choice = new RadioButton(each == SheetPdf.Paper.A4 ? "A4" : "Letter");
+            RadioButton choice =
+                    new RadioButton(each == SheetPdf.Paper.A4 ? "A4" : Messages.message("owner-pane.letter"));
             choice.setId(what + "-" + each.name().toLowerCase(Locale.ROOT));
             choice.setToggleGroup(sizes);
             choice.setSelected(each == paper);
@@ -60,7 +62,7 @@ public final class OwnerPane extends VBox {
         }
         hand.getChildren()
                 .add(new TextButton(
-                        "Write it\u2026",
+                        Messages.message("owner-pane.write-it"),
                         what + "-write",
                         () -> writing.write(what, this.maker.get(), getScene().getWindow(), paper)));
         VBox.setVgrow(view, Priority.ALWAYS);

@@ -12,6 +12,7 @@ import java.util.concurrent.CompletionException;
 import javafx.application.Platform;
 import javafx.stage.Window;
 import org.kestan.base.finding.Fault;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
@@ -99,13 +100,13 @@ public final class OwnerPaperExport {
      */
     public void write(String what, Callable<OwnerPaper.Made> maker, Window window, SheetPdf.Paper paper) {
         store.files()
-                .folder(window, "Write the " + what + " into a folder", FileChoice.Kind.PAPER)
+                .folder(window, Messages.message("owner-paper-export.write-the-into-a", what), FileChoice.Kind.PAPER)
                 .ifPresent(folder -> writeInto(folder, what, maker, paper));
     }
 
     /** Writes a paper into a folder. */
     public void writeInto(Path folder, String what, Callable<OwnerPaper.Made> maker, SheetPdf.Paper paper) {
-        session.say("Writing the " + what + "\u2026");
+        session.say(Messages.message("owner-paper-export.writing-the", what));
         String id = store.openId().orElse("");
         CompletableFuture.supplyAsync(() -> {
                     try {
@@ -124,11 +125,13 @@ public final class OwnerPaperExport {
                 })
                 .whenComplete((made, failed) -> Platform.runLater(() -> {
                     if (failed != null) {
-                        session.complain("The " + what + " could not be written: "
-                                + failed.getCause().getMessage());
+                        session.complain(Messages.message(
+                                "owner-paper-export.the-could-not-be",
+                                what,
+                                failed.getCause().getMessage()));
                     } else if (made.paper().isPresent()) {
-                        session.say("The " + what + " is written to " + folder.getFileName()
-                                + ", as a PDF and as a page for a browser; a copy is kept with the job.");
+                        session.say(
+                                Messages.message("owner-paper-export.the-is-written-to", what, folder.getFileName()));
                     } else {
                         session.complain("No " + what + ": " + lacking(made));
                     }

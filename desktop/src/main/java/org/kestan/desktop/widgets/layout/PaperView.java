@@ -17,6 +17,7 @@ import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.files.papers.PdfPictures;
 
 /** The pages of a paper made to fit, drawn away from the window; a press on one opens it large. */
@@ -81,7 +82,7 @@ public final class PaperView extends StackPane {
         shown = what;
         long mine = ++asked;
         if (pages.getChildren().isEmpty()) {
-            trouble.setText("Being drawn\u2026");
+            trouble.setText(Messages.message("paper-view.being-drawn"));
         }
         CompletableFuture.supplyAsync(
                         () -> {
@@ -103,7 +104,7 @@ public final class PaperView extends StackPane {
                             trouble.setText(lacking.getMessage());
                         } else {
                             trouble.setText("");
-                            complain.accept("The page could not be drawn: " + failed.getMessage());
+                            complain.accept(Messages.message("paper-view.the-page-could-not", failed.getMessage()));
                         }
                     } else {
                         put(title, drawn);
@@ -132,7 +133,7 @@ public final class PaperView extends StackPane {
             page.getStyleClass().setAll("paper-page");
             page.setId("paper-page-" + (i + 1));
             String name = title + (drawn.size() > 1 ? ", page " + (i + 1) : "");
-            page.setAccessibleText(name + ": opens large");
+            page.setAccessibleText(Messages.message("paper-view.opens-large", name));
             page.setOnAction(event -> LargePicture.open(getScene().getWindow(), name, image));
             pages.getChildren().add(page);
         }

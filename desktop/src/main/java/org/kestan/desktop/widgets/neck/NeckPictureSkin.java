@@ -17,6 +17,7 @@ import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.swing.FretCrowns;
 import org.kestan.base.geometry.NeckCurve;
 import org.kestan.base.sheet.Reading;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.text.BenchUnit;
 
 /** Draws the neck: frets true to each other along it, the dip at a scale of its own that is written on it. */
@@ -273,14 +274,15 @@ final class NeckPictureSkin extends SkinBase<NeckPicture> {
         }
 
         private void legend() {
-            String words = (shown.profile().bothSides() ? "Full: bass. Thin: treble. " : "")
-                    + "Rings: readings. Band: how well the tools let it be known."
-                    + (shown.planned().isPresent() ? " Dashed: planned." : "");
+            String words = Messages.message(
+                    "neck-picture-skin.rings-readings-band-how",
+                    (shown.profile().bothSides() ? Messages.message("neck-picture-skin.full-bass-thin-treble") : ""),
+                    (shown.planned().isPresent() ? Messages.message("neck-picture-skin.dashed-planned") : ""));
             Text legend = text("drawing-note", words);
             legend.setX(Math.max(SIDE, width - SIDE - legend.getLayoutBounds().getWidth()));
             legend.setY(16);
             legend.setVisible(legend.getX() > 320);
-            getSkinnable().setAccessibleText("The neck from the side. " + words);
+            getSkinnable().setAccessibleText(Messages.message("neck-picture-skin.the-neck-from-the", words));
         }
     }
 }

@@ -13,6 +13,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import org.kestan.analysis.swing.StringOverFrets;
 import org.kestan.analysis.swing.Swing;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.text.BenchUnit;
 
 /**
@@ -172,15 +173,20 @@ public final class SwingMap extends GridPane {
     private String words(int cell) {
         StringOverFrets string = rows().get(cell / columns);
         StringOverFrets.Meeting least = string.least(cell % columns);
-        String pressed = least.pressed() == 0 ? "open" : "pressed at fret " + least.pressed();
+        String pressed = least.pressed() == 0 ? "open" : Messages.message("swing-map.pressed-at-fret", least.pressed());
         String how = least.clearance() >= touch
-                ? "clears fret " + least.meets() + " by "
+                ? Messages.message("swing-map.clears-fret-by", least.meets())
                 : least.clearance() >= 0
-                        ? "just clears fret " + least.meets() + ", by "
+                        ? Messages.message("swing-map.just-clears-fret-by", least.meets())
                         : least.clearance() >= -touch
-                                ? "touches fret " + least.meets() + " lightly, by "
-                                : "hits fret " + least.meets() + " by ";
-        return "String " + string.number() + " (" + string.string().name() + "), " + pressed + ": " + how
-                + unit.format(Math.abs(least.clearance())) + ".";
+                                ? Messages.message("swing-map.touches-fret-lightly-by", least.meets())
+                                : Messages.message("swing-map.hits-fret-by", least.meets());
+        return Messages.message(
+                "swing-map.string",
+                string.number(),
+                string.string().name(),
+                pressed,
+                how,
+                unit.format(Math.abs(least.clearance())));
     }
 }

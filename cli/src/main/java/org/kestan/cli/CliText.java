@@ -1,0 +1,28 @@
+package org.kestan.cli;
+
+import java.util.Locale;
+import java.util.ResourceBundle;
+
+/** The command line's own texts; the descriptions of commands and options are named from their annotations. */
+final class CliText {
+
+    /** The bundle's name, for annotations. */
+    static final String BUNDLE_NAME = "org.kestan.cli.cli";
+
+    private static final ResourceBundle BUNDLE = ResourceBundle.getBundle(BUNDLE_NAME, Locale.ROOT);
+
+    private CliText() {}
+
+    /**
+     * Returns the text of a key.
+     *
+     * @param arguments what stands in for {@code {0}}, {@code {1}} and so on
+     */
+    static String text(String key, Object... arguments) {
+        String text = BUNDLE.getString(key);
+        for (int i = 0; i < arguments.length; i++) {
+            text = text.replace("{" + i + "}", String.valueOf(arguments[i]));
+        }
+        return text;
+    }
+}

@@ -1,0 +1,33 @@
+package org.kestan.files.papers;
+
+import java.util.Locale;
+import java.util.ResourceBundle;
+import java.util.Set;
+
+/** The papers' own texts, by their keys; what the core finds and names is worded by {@code org.kestan.text}. */
+final class PaperText {
+
+    private static final ResourceBundle BUNDLE =
+            ResourceBundle.getBundle("org.kestan.files.papers.papers", Locale.ROOT);
+
+    private PaperText() {}
+
+    /**
+     * Returns the text of a key.
+     *
+     * @param arguments what stands in for {@code {0}}, {@code {1}} and so on
+     * @throws java.util.MissingResourceException if there is no such key
+     */
+    static String text(String key, Object... arguments) {
+        String text = BUNDLE.getString(key);
+        for (int i = 0; i < arguments.length; i++) {
+            text = text.replace("{" + i + "}", String.valueOf(arguments[i]));
+        }
+        return text;
+    }
+
+    /** Returns every key. */
+    static Set<String> keys() {
+        return BUNDLE.keySet();
+    }
+}
