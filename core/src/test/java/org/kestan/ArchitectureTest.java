@@ -18,11 +18,11 @@ import java.util.stream.Stream;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
-/** Data flows one way through the core: what stands on a floor knows the floors below it, and nothing else is allowed. */
+/** Data flows one way through the core: what stands on a layer knows the layers below it, and nothing else is allowed. */
 public class ArchitectureTest {
 
     /** From the ground up. */
-    private static final List<String> FLOORS =
+    private static final List<String> LAYERS =
             List.of("base", "job", "analysis", "judgment", "repair", "overview", "text");
 
     private final JavaClasses core = new ClassFileImporter()
@@ -30,21 +30,21 @@ public class ArchitectureTest {
             .importPackages("org.kestan");
 
     @DataProvider
-    static Object[][] floors() {
-        return FLOORS.stream().map(floor -> new Object[] {floor}).toArray(Object[][]::new);
+    static Object[][] layers() {
+        return LAYERS.stream().map(layer -> new Object[] {layer}).toArray(Object[][]::new);
     }
 
-    /** Allowed is what is named; a package on a floor that is not in the list is a failure, too. */
-    @Test(dataProvider = "floors")
-    public void aFloorStandsOnThoseBelowItOnly(String floor) {
-        List<String> allowed = FLOORS.subList(0, FLOORS.indexOf(floor) + 1);
+    /** Allowed is what is named; a package on a layer that is not in the list is a failure, too. */
+    @Test(dataProvider = "layers")
+    public void aLayerUsesOnlyTheLayersBeforeIt(String layer) {
+        List<String> allowed = LAYERS.subList(0, LAYERS.indexOf(layer) + 1);
         String[] packages = Stream.concat(
                         allowed.stream().map(each -> "org.kestan." + each + ".."),
                         Stream.of("java..", "io.soabase..", "org.hipparchus.."))
                 .toArray(String[]::new);
         ArchRuleDefinition.classes()
                 .that()
-                .resideInAPackage("org.kestan." + floor + "..")
+                .resideInAPackage("org.kestan." + layer + "..")
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage(packages)
@@ -52,17 +52,17 @@ public class ArchitectureTest {
     }
 
     @Test
-    public void everyClassStandsOnAFloor() {
+    public void everyClassIsInALayer() {
         for (JavaClass each : core) {
-            String floor =
+            String layer =
                     each.getPackageName().substring("org.kestan.".length()).split("\\.")[0];
-            assertThat(FLOORS).as(each.getName()).contains(floor);
+            assertThat(LAYERS).as(each.getName()).contains(layer);
         }
     }
 
     /** Whatever is found is said by the words: below them no text in the source reads like a sentence. */
     @Test
-    public void nothingBelowTheWordsIsASentence() throws IOException {
+    public void nothingBelowTheTextsIsASentence() throws IOException {
         Pattern sentence = Pattern.compile("\"[^\"]*[A-Za-z]+ [a-z]+ [a-z]+ [^\"]*\"");
         try (Stream<Path> files = Files.walk(Path.of("src", "main", "java"))) {
             List<String> found = files.filter(file -> file.toString().endsWith(".java"))

@@ -76,7 +76,7 @@ public class ReckoningBenchmark {
         return band;
     }
 
-    /** The map of what every string meets at every fret, and the levelling. */
+    /** The map of what every string meets at every fret, and the leveling. */
     @Benchmark
     public Object swingMap() {
         return StringClearance.of(

@@ -48,7 +48,7 @@ abstract class OwnerCommand implements Callable<Integer> {
         }
     }
 
-    /** Makes the paper of a dossier. */
+    /** Makes the paper of a analysis. */
     abstract OwnerPaper.Made make(JobAnalysis analysis) throws IOException;
 
     @Override

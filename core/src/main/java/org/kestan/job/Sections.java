@@ -79,7 +79,7 @@ public final class Sections {
     /** What is said once the work is done. */
     public static final Section<Values> PROOF = new LinesSection("proof", Lines.OF_PROOF);
 
-    /** What was foretold of the work. */
+    /** What was predicted of the work. */
     public static final Section<Optional<Prediction>> PREDICTION = new PredictionSection();
 
     /** The pictures. */

@@ -97,7 +97,7 @@ public final class JobAnalysis {
         progress = Lazy.of(this::stations);
     }
 
-    /** Opens the dossier of a job, by the standards of a shop as they are for its kind of instrument. */
+    /** Opens the analysis of a job, by the standards of a shop as they are for its kind of instrument. */
     public static JobAnalysis of(Job job, ShopStandards shop) {
         return new JobAnalysis(job, shop.of(job.kind()));
     }
@@ -134,7 +134,7 @@ public final class JobAnalysis {
         return sheetAnalysis.trajectory();
     }
 
-    /** Returns the set-up as measured; empty when there is no trajectory. */
+    /** Returns the setup as measured; empty when there is no trajectory. */
     public Optional<Setup> measured() {
         return sheetAnalysis.measured();
     }
@@ -235,7 +235,7 @@ public final class JobAnalysis {
         return spread.isKnown();
     }
 
-    /** Returns the work held against what was foretold of it. */
+    /** Returns the work held against what was predicted of it. */
     public Proof proof() {
         return proof.get();
     }

@@ -80,12 +80,12 @@ public final class StringClearances {
                 Lazy.of(() -> setup.flatMap(each -> StringClearance.of(analysis.sheetAnalysis(), each, fall, hand))));
     }
 
-    /** The hand it is reckoned for. */
+    /** The hand it is computed for. */
     public PlayingTouch hand() {
         return hand;
     }
 
-    /** What the strings meet at a stage; empty while strings or set-up are not known, or the stage changes nothing. */
+    /** What the strings meet at a stage; empty while strings or setup are not known, or the stage changes nothing. */
     public Optional<Swing> at(Stage stage) {
         return stage == Stage.LEVELLED
                 ? last().filter(room -> fretsAreRead).map(StringClearance::levelled)

@@ -55,7 +55,7 @@ public enum BenchUnit {
      * Prints a length for reading, with its unit.
      *
      * @param millimeters the value in mm
-     * @return for instance {@code 11/64 in}, {@code 5/64+ in}, {@code 171.9 thou}, {@code 0.172 in}, {@code 4.37 mm};
+     * @return for instance {@code 9/64 in}, {@code 5/64+ in}, {@code 140.6 thou}, {@code 0.141 in}, {@code 3.57 mm};
      *     "—" when the value is not finite
      */
     public String format(double millimeters) {
@@ -85,7 +85,7 @@ public enum BenchUnit {
      * Writes a length for typing it back: rounded to this unit's step, and read by {@link Length#parse}.
      *
      * @param millimeters the value in mm, finite
-     * @return for instance {@code 11/64 in}, {@code 172 thou}, {@code 0.172 in}, {@code 4.35 mm}
+     * @return for instance {@code 9/64 in}, {@code 141 thou}, {@code 0.141 in}, {@code 3.55 mm}
      * @throws IllegalArgumentException if the value is not finite
      */
     public String write(double millimeters) {
@@ -116,7 +116,7 @@ public enum BenchUnit {
      *
      * @param parts how many parts, not negative
      * @param ofAnInch how many parts make an inch, positive
-     * @return for instance {@code 3 3/4} for 240 64ths, {@code 0} for none
+     * @return for instance {@code 4 1/8} for 264 64ths, {@code 0} for none
      */
     static String fraction(long parts, long ofAnInch) {
         long whole = parts / ofAnInch;

@@ -3,7 +3,7 @@ package org.kestan.overview;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import org.kestan.analysis.swing.Levelling;
+import org.kestan.analysis.swing.Leveling;
 import org.kestan.analysis.swing.Swing;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.notation.Length;
@@ -37,7 +37,7 @@ public class StringClearancesTest {
         return swing.lowestActions().treble();
     }
 
-    /** More relief gives more room; a stage that changes nothing says nothing; levelling takes the proud fret out. */
+    /** More relief gives more room; a stage that changes nothing says nothing; leveling takes the proud fret out. */
     @Test
     public void stagesOfTheWork() {
         Job job = strung(Jobs.sound(Jobs.put(Jobs.flatTop(), Reading.RELIEF, 0.6)));
@@ -60,7 +60,7 @@ public class StringClearancesTest {
                 .isEmpty();
     }
 
-    /** An action wanted that a hard hand cannot play clean is said at the action's gate, with what levelling allows. */
+    /** An action wanted that a hard hand cannot play clean is said at the action's gate, with what leveling allows. */
     @Test
     public void anActionThatCanNotBePlayedCleanIsSaid() {
         Job job = Jobs.put(strung(Jobs.sound(Jobs.flatTop())), Reading.FRET_PROUD.at(9), 0.2);
@@ -83,15 +83,15 @@ public class StringClearancesTest {
         return gate.reasons().stream().map(Finding::kind).toList();
     }
 
-    /** The plan has the levelling where single frets were read; a fret that would come too low is named. */
+    /** The plan has the leveling where single frets were read; a fret that would come too low is named. */
     @Test
-    public void levellingIsPartOfThePlan() {
+    public void levelingIsPartOfThePlan() {
         Job job = Jobs.put(strung(Jobs.sound(Jobs.flatTop())), Reading.FRET_PROUD.at(9), 0.3);
-        Levelling levelling = open(job).plan().levelling().orElseThrow();
-        assertThat(levelling.off()).anySatisfy(off -> assertThat(off.fret()).isEqualTo(9));
-        assertThat(levelling.tooLow(0.8, 0.6)).contains(9);
-        assertThat(levelling.tooLow(1.2, 0.6)).isEmpty();
-        assertThat(open(Jobs.without(job, Reading.FRET_PROUD.at(9))).plan().levelling())
+        Leveling leveling = open(job).plan().leveling().orElseThrow();
+        assertThat(leveling.off()).anySatisfy(off -> assertThat(off.fret()).isEqualTo(9));
+        assertThat(leveling.tooLow(0.8, 0.6)).contains(9);
+        assertThat(leveling.tooLow(1.2, 0.6)).isEmpty();
+        assertThat(open(Jobs.without(job, Reading.FRET_PROUD.at(9))).plan().leveling())
                 .isEmpty();
     }
 }

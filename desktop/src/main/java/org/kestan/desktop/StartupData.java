@@ -130,7 +130,7 @@ record StartupData(
         }
     }
 
-    /** Makes ready what every start would make anew, and the ledger of the demo. Argument: the folder it is to lie in. */
+    /** Makes ready what every start would make again, and the ledger of the demo. Argument: the folder it is to lie in. */
     public static void main(String[] arguments) {
         try {
             Path folder = Files.createDirectories(Path.of(arguments[0]));

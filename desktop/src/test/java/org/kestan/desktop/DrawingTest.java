@@ -61,7 +61,7 @@ public class DrawingTest extends WindowTest {
         double along = onWindow(() -> drawing.getWidth()) / 700;
         drag("handle-fret-line", -18);
         assertThat(plan().targetStrung()).isGreaterThan(was.targetStrung() + 1);
-        // The drawing is not fitted anew under the hand: the line goes as far as the pointer does.
+        // The drawing is not fitted again under the hand: the line goes as far as the pointer does.
         assertThat(plan().targetStrung() - was.targetStrung()).isLessThan(1.5 * 18 / (factor * along));
         assertThat(plan().heel().orElseThrow().atCap())
                 .isGreaterThan(was.heel().orElseThrow().atCap());

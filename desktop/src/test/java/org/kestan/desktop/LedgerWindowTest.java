@@ -166,7 +166,7 @@ public class LedgerWindowTest extends WindowTest {
         waitFor(() ->
                 label("notice").startsWith("0 jobs taken in, " + ALL + " there already; left out: x.kestan.json"));
         assertThat(ledger.count()).isEqualTo(ALL);
-        // What lies in the bin is not there: it comes in anew.
+        // What lies in the bin is not there: it comes in again.
         String gone = ledger.list(Query.ALL).get(0).id();
         ledger.delete(gone);
         onWindow(() -> {

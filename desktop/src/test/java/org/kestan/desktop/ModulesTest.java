@@ -43,7 +43,7 @@ public class ModulesTest {
                 .check(all);
     }
 
-    /** A room knows its house and no other room, so that one more is a folder and a line in the register. */
+    /** A room knows its context and no other room, so that one more is a folder and a line in the register. */
     @Test
     public void roomsKnowNothingOfOneAnother() {
         SlicesRuleDefinition.slices()

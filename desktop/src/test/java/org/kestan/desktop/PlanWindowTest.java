@@ -108,7 +108,7 @@ public class PlanWindowTest extends WindowTest {
         plan("bolt-on-shim.kestan.json", WayCatalog.POCKET_SHIM);
         robot.clickOn("#plan-page-papers");
         waitFor(() -> robot.lookup("#template-pocket-shim").tryQuery().isPresent());
-        // The bench card, the estimate, the shim, and the levelling: this neck was read fret by fret.
+        // The bench card, the estimate, the shim, and the leveling: this neck was read fret by fret.
         assertThat(find("template-list", VBox.class).getChildren()).hasSize(4);
         assertThat(find("template-bench-card", RadioButton.class).isSelected()).isTrue();
         waitFor(() -> robot.lookup("#paper-page-1").tryQuery().isPresent());

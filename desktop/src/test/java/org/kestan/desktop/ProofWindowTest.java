@@ -41,7 +41,7 @@ public class ProofWindowTest extends WindowTest {
         return String.format(Locale.ROOT, "%.2f mm", length);
     }
 
-    /** What is foretold is kept before anything is read; what comes is read, a miss is said and explained, signed and reminded of. */
+    /** What is predicted is kept before anything is read; what comes is read, a miss is said and explained, signed and reminded of. */
     @Test
     public void fromThePredictionToTheSignOff() {
         openProof();
@@ -49,13 +49,13 @@ public class ProofWindowTest extends WindowTest {
         assertThat(label("proof-headline")).contains("Read again");
         press(find("proof-sign", Node.class));
         assertThat(session().job().get(Lines.SIGNED_ON)).isEmpty();
-        double action = kept.foretold().get(Reading.ACTION_BASS).value();
+        double action = kept.predicted().get(Reading.ACTION_BASS).value();
         type("proof-survey-action-bass", mm(action));
         assertThat(label("proof-headline")).startsWith("All as foretold");
         // Enter goes on to the next reading that tells.
-        enter(mm(kept.foretold().get(Reading.ACTION_TREBLE).value()));
-        enter(mm(kept.foretold().get(Reading.RELIEF).value()));
-        enter(mm(kept.foretold().get(Reading.PROJECTION_STRUNG).value() - 1));
+        enter(mm(kept.predicted().get(Reading.ACTION_TREBLE).value()));
+        enter(mm(kept.predicted().get(Reading.RELIEF).value()));
+        enter(mm(kept.predicted().get(Reading.PROJECTION_STRUNG).value() - 1));
         assertThat(label("proof-headline")).startsWith("Missed: projection, strung");
         assertThat(robot.lookup("#proof-causes .label").queryAll()).isNotEmpty();
         // The plan is what it was made from; the prediction stays, whatever is read.
@@ -99,7 +99,7 @@ public class ProofWindowTest extends WindowTest {
         assertThat(session().job().section(Sections.PREDICTION)).isEmpty();
     }
 
-    /** Five visits over ten years: the saddle runs out, the relief is let be, four pictures. */
+    /** Five visits over ten years: the saddle runs out, the relief is left alone, four pictures. */
     @Test
     public void overTheYears() {
         onWindow(() -> window.store()

@@ -22,7 +22,7 @@ import org.kestan.repair.memory.Lesson;
 import org.kestan.text.Wording;
 
 /**
- * What a ledger keeps of a job beside its file, for its list and its search: derived from the job's dossier, by the shop's
+ * What a ledger keeps of a job beside its file, for its list and its search: derived from the job's analysis, by the shop's
  * own standards.
  *
  * @param name what the shop calls the instrument

@@ -33,7 +33,7 @@ public interface Ledger extends AutoCloseable {
     void goBy(ShopStandards shop);
 
     /**
-     * Derives anew what the list shows of every job that was derived by other standards, or by an older program.
+     * Derives again what the list shows of every job that was derived by other standards, or by an older program.
      *
      * @return how many were
      */

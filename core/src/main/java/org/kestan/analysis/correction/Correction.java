@@ -15,8 +15,8 @@ import org.kestan.base.sheet.Sides;
  * What has to change for the target, and what the instrument will be afterward.
  *
  * @param trajectory the instrument as measured
- * @param afterRelief the set-up once the relief is right, all else as measured (§3.5)
- * @param planned the set-up wanted, the neck turned for it (§3.6, §3.7)
+ * @param afterRelief the setup once the relief is right, all else as measured (§3.5)
+ * @param planned the setup wanted, the neck turned for it (§3.6, §3.7)
  * @param sink how far the body is taken to fold up under string load
  * @param heel the heel cut; empty when the heel height was not read
  * @param extension the extension afterward; empty when its length or fall-away was not read

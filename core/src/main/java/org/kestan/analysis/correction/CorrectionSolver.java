@@ -161,8 +161,8 @@ public final class CorrectionSolver {
     /**
      * The fretboard past the joint after a change of relief and a neck rotation (§3.11).
      *
-     * @param now the set-up as measured
-     * @param planned the set-up afterward
+     * @param now the setup as measured
+     * @param planned the setup afterward
      * @return empty when its length or its fall-away was not read
      */
     public static Optional<Extension> extension(Job job, Setup now, Setup planned, ShopStandards standards) {

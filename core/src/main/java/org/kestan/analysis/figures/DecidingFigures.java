@@ -42,7 +42,7 @@ public final class DecidingFigures {
     /**
      * What is planned, as far as these figures go.
      *
-     * @param setup the set-up planned, empty for none
+     * @param setup the setup planned, empty for none
      * @param heel the heel cut planned; empty when the neck stays, or the heel was not read
      * @param heldBack whether nothing is planned because a reading is questioned
      */
@@ -52,7 +52,7 @@ public final class DecidingFigures {
         public static final Planned NOTHING = new Planned(Optional.empty(), Optional.empty(), false);
     }
 
-    /** The figures of a reckoning, always all of them and in the same order. */
+    /** The figures of a computation, always all of them and in the same order. */
     public static List<Figure> of(SheetAnalysis sheetAnalysis, Planned plan) {
         DecidingFigures figures = new DecidingFigures(sheetAnalysis, plan);
         return List.of(

@@ -15,7 +15,7 @@ import org.kestan.job.Job;
 /**
  * What an instrument will be after some work.
  *
- * @param setup its set-up then
+ * @param setup its setup then
  * @param strings the strings at the pitch they were measured at; empty when they are not known
  */
 public record StrungSetup(Setup setup, Optional<StringLoads> strings) {
@@ -23,7 +23,7 @@ public record StrungSetup(Setup setup, Optional<StringLoads> strings) {
     private static final int OCTAVE = 12;
 
     /**
-     * A set-up with the strings that are then on: another set where it has one.
+     * A setup with the strings that are then on: another set where it has one.
      *
      * @param loads of the set on the sheet; empty when it is not known
      */

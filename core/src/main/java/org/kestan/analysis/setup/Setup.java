@@ -19,9 +19,9 @@ import org.kestan.job.strings.StringSpec;
 import org.kestan.job.visits.Visit;
 
 /**
- * A set-up of the instrument. Millimeters; heights of the strings over the fret line.
+ * A setup of the instrument. Millimeters; heights of the strings over the fret line.
  *
- * @param basis the numbers of the instrument that no set-up changes: frets, distances
+ * @param basis the numbers of the instrument that no setup changes: frets, distances
  * @param reliefGap relief, held and read as on the sheet
  * @param neck the frets below the fret line
  * @param strings the outer strings
@@ -48,7 +48,7 @@ public record Setup(
         Optional<List<StringSpec>> otherStrings)
         implements SetupBuilder.With {
 
-    /** The set-up as measured. */
+    /** The setup as measured. */
     public static Setup measured(Trajectory known, Visit visit, ShopStandards shop) {
         Basis basis = known.basis();
         return new Setup(
@@ -107,7 +107,7 @@ public record Setup(
         return basis.pitchIsKnown() ? Optional.of(steepness()) : Optional.empty();
     }
 
-    /** The angle between fret line and top as it is drawn and reckoned with, whether or not it is known well enough to tell. */
+    /** The angle between fret line and top as it is drawn and computed with, whether or not it is known well enough to tell. */
     public Angle steepness() {
         return basis.rotation().pitch(projection());
     }

@@ -1,5 +1,5 @@
 /**
- * How an instrument is set up, as measured or after some work, and the single changes that lead from one set-up to the
+ * How an instrument is set up, as measured or after some work, and the single changes that lead from one setup to the
  * next: relief, nut, saddle, bridge, neck. Each change is true to what it touches and leaves the rest; what is worth doing
  * is for others to say.
  */

@@ -26,7 +26,7 @@ import org.kestan.job.Job;
  * @param job the job
  * @param standards the shop's defaults and thresholds
  * @param trajectory the instrument as measured; empty when a reading it needs is missing or can't be
- * @param measured its set-up as measured; empty when there is no trajectory
+ * @param measured its setup as measured; empty when there is no trajectory
  * @param correction what has to change; empty when there is no trajectory or no action is aimed at
  * @param faults what keeps the trajectory or the correction from being worked out, each at its place
  */

@@ -31,7 +31,7 @@ public final class FretCrowns {
     }
 
     /**
-     * The crowns of a set-up.
+     * The crowns of a setup.
      *
      * @param job the job, for single frets and the number of the last one
      * @param fall how much the frets go down for each mm past the joint, where the neck's curve does not say

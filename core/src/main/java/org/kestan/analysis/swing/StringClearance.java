@@ -12,24 +12,24 @@ import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.PlayingTouch;
 
 /**
- * The room the strings of one set-up have, as its frets are and once they are levelled.
+ * The room the strings of one setup have, as its frets are and once they are levelled.
  *
  * @param swing over the frets as they are
- * @param levelling what would come off them
+ * @param leveling what would come off them
  * @param levelled over the frets once levelled
  */
-public record StringClearance(Swing swing, Levelling levelling, Swing levelled) {
+public record StringClearance(Swing swing, Leveling leveling, Swing levelled) {
 
-    /** The hand to reckon with: the player's, or a medium one. */
+    /** The hand to compute with: the player's, or a medium one. */
     public static PlayingTouch hand(Job job) {
         return job.get(Lines.TOUCH).orElse(PlayingTouch.MEDIUM);
     }
 
     /**
-     * Works out the room of a set-up.
+     * Works out the room of a setup.
      *
      * @param as the job and what follows from it
-     * @param setup the set-up
+     * @param setup the setup
      * @param fall how much its frets go down for each mm past the joint
      * @return empty while no string's gauge and note are known
      */
@@ -38,13 +38,13 @@ public record StringClearance(Swing swing, Levelling levelling, Swing levelled) 
         return StringLoads.of(as.job(), shop).map(loads -> {
             FretCrowns crowns = FretCrowns.of(setup, as.job(), fall);
             Pluck pluck = Pluck.of(hand, shop);
-            Levelling levelling = levelling(as, setup, crowns, fall);
+            Leveling leveling = leveling(as, setup, crowns, fall);
             return new StringClearance(
-                    Swing.of(setup, loads, crowns, pluck), levelling, Swing.of(setup, loads, levelling.after(), pluck));
+                    Swing.of(setup, loads, crowns, pluck), leveling, Swing.of(setup, loads, leveling.after(), pluck));
         });
     }
 
-    /** What the strings of a set-up meet, its frets as they are; empty while no string's gauge and note are known. */
+    /** What the strings of a setup meet, its frets as they are; empty while no string's gauge and note are known. */
     public static Optional<Swing> swing(SheetAnalysis as, Setup setup, double fall, PlayingTouch hand) {
         ShopStandards shop = as.standards();
         return StringLoads.of(as.job(), shop)
@@ -52,16 +52,16 @@ public record StringClearance(Swing swing, Levelling levelling, Swing levelled) 
     }
 
     /**
-     * What comes off the frets of a set-up for the relief and the fall-away wanted; what is not aimed at stays as it is
+     * What comes off the frets of a setup for the relief and the fall-away wanted; what is not aimed at stays as it is
      * there (§3.23).
      */
-    public static Levelling levelling(SheetAnalysis as, Setup setup, FretCrowns crowns, double fall) {
+    public static Leveling leveling(SheetAnalysis as, Setup setup, FretCrowns crowns, double fall) {
         Job job = as.job();
         NeckCurve wanted = setup.basis().evenly(job.millimeters(Aim.RELIEF).orElse(setup.reliefGap()));
         double length = FretCrowns.extension(job);
         double wantedFall = length > 0 && job.get(Aim.FALL_AWAY).isPresent()
                 ? job.millimeters(Aim.FALL_AWAY).orElseThrow() / length
                 : fall;
-        return Levelling.of(crowns, wanted, wantedFall);
+        return Leveling.of(crowns, wanted, wantedFall);
     }
 }

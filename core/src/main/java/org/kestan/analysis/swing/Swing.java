@@ -12,7 +12,7 @@ import org.kestan.base.sheet.Sides;
 import org.kestan.base.strings.LoadedString;
 
 /**
- * The strings of a set-up in movement over the frets (§3.22).
+ * The strings of a setup in movement over the frets (§3.22).
  *
  * @param crowns the frets
  * @param strings those whose gauge and note are known, from the bass side

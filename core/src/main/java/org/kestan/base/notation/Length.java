@@ -8,7 +8,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 
 /**
- * A length as it was typed, with its exact value: {@code "11/64 in"}, {@code "3 3/4 in"}, {@code "80 thou"},
+ * A length as it was typed, with its exact value: {@code "9/64 in"}, {@code "4 1/8 in"}, {@code "95 thou"},
  * {@code "2.4 mm"}.
  *
  * <p>Immutable. Two lengths are equal when they are written the same and worth the same; {@code 1/2 in} and {@code 2/4
@@ -40,7 +40,7 @@ public final class Length {
     /**
      * Reads a length.
      *
-     * <p>Accepted: an integer, a decimal with a point, a fraction or a mixed fraction ({@code 3 3/4} or {@code 3-3/4}),
+     * <p>Accepted: an integer, a decimal with a point, a fraction or a mixed fraction ({@code 4 1/8} or {@code 3-3/4}),
      * an optional sign, then one of {@code mm cm in " thou mil}. The text is kept as typed, surrounding blanks aside.
      *
      * @param typed what was written

@@ -10,32 +10,32 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.job.tree.Tree;
 
 /**
- * What was foretold before the work, as it was foretold: nothing that is learned later changes it.
+ * What was predicted before the work, as it was predicted: nothing that is learned later changes it.
  *
  * @param madeOn the day it was made
  * @param ways the ways it was made by, by their keys
- * @param foretold what each reading should come to
+ * @param predicted what each reading should come to
  * @param sink how far the body was taken to fold, mm; empty where nothing was said of it
  * @param standards the shop's standards of that day
  */
 public record Prediction(
         LocalDate madeOn,
         List<String> ways,
-        Map<Reading, Foretold> foretold,
+        Map<Reading, Predicted> predicted,
         Optional<Double> sink,
         Tree.Entries standards) {
 
     /** Takes unmodifiable copies that keep their order. */
     public Prediction {
         ways = List.copyOf(ways);
-        foretold = Collections.unmodifiableMap(new LinkedHashMap<>(foretold));
+        predicted = Collections.unmodifiableMap(new LinkedHashMap<>(predicted));
     }
 
     /**
      * What a reading should come to.
      *
      * @param value mm, as it will be read
-     * @param within half-width in which it was foretold to lie, about 95 %, mm; 0 where nobody knew
+     * @param within half-width in which it was predicted to lie, about 95 %, mm; 0 where nobody knew
      */
-    public record Foretold(double value, double within) {}
+    public record Predicted(double value, double within) {}
 }

@@ -19,12 +19,12 @@ import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.TreeFinding;
 
-/** What was foretold: {@code proof.prediction}. */
+/** What was predicted: {@code proof.prediction}. */
 public final class PredictionSection extends Section<Optional<Prediction>> {
 
     private static final String PATH = "proof.prediction";
 
-    /** A micrometer is finer than anything foretold. */
+    /** A micrometer is finer than anything predicted. */
     private static final int DECIMALS = 3;
 
     /** Names the section. */
@@ -47,7 +47,7 @@ public final class PredictionSection extends Section<Optional<Prediction>> {
         }
         List<String> ways = new ArrayList<>();
         at.at("ways").elements().forEach(each -> each.text().ifPresent(ways::add));
-        Map<Reading, Prediction.Foretold> foretold = new LinkedHashMap<>();
+        Map<Reading, Prediction.Predicted> predicted = new LinkedHashMap<>();
         at.at("foretold").children().forEach((key, place) -> {
             Optional<Reading> reading = reading(key);
             if (reading.isEmpty()) {
@@ -59,12 +59,12 @@ public final class PredictionSection extends Section<Optional<Prediction>> {
             place.expectObject();
             Optional<Double> value = number(place.at("mm"));
             double within = number(place.at("within")).orElse(0.0);
-            value.ifPresent(mm -> foretold.put(reading.get(), new Prediction.Foretold(mm, Math.abs(within))));
+            value.ifPresent(mm -> predicted.put(reading.get(), new Prediction.Predicted(mm, Math.abs(within))));
         });
         Optional<Double> sink = number(at.at("sink"));
         at.at("standards").expectObject();
         return madeOn.map(day ->
-                new Prediction(day, ways, foretold, sink, at.at("standards").entries()));
+                new Prediction(day, ways, predicted, sink, at.at("standards").entries()));
     }
 
     private static Optional<Reading> reading(String path) {
@@ -85,10 +85,10 @@ public final class PredictionSection extends Section<Optional<Prediction>> {
     }
 
     private static Tree.Entries entries(Prediction prediction) {
-        Map<String, Tree> foretold = new LinkedHashMap<>();
+        Map<String, Tree> predicted = new LinkedHashMap<>();
         prediction
-                .foretold()
-                .forEach((reading, each) -> foretold.put(
+                .predicted()
+                .forEach((reading, each) -> predicted.put(
                         reading.path(),
                         new Tree.Draft()
                                 .put("mm", number(each.value()))
@@ -100,7 +100,7 @@ public final class PredictionSection extends Section<Optional<Prediction>> {
                         "ways",
                         new Tree.Items(
                                 prediction.ways().stream().map(Tree::text).toList()))
-                .put("foretold", new Tree.Entries(foretold));
+                .put("foretold", new Tree.Entries(predicted));
         prediction.sink().ifPresent(sink -> draft.put("sink", number(sink)));
         if (!prediction.standards().all().isEmpty()) {
             draft.put("standards", prediction.standards());

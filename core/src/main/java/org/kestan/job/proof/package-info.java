@@ -1,2 +1,2 @@
-/** What was foretold of a job's work, as it was foretold, kept with the standards of that day. */
+/** What was predicted of a job's work, as it was predicted, kept with the standards of that day. */
 package org.kestan.job.proof;

@@ -120,7 +120,7 @@ final class CandidateSearch {
         return context.collectible() || context.job().get(Lines.VALUE).orElse(Double.MAX_VALUE) >= combined.cost();
     }
 
-    /** The first gate a set-up leaves at stop: saddle under the least or over the most, bend, a bridge that was cut. */
+    /** The first gate a setup leaves at stop: saddle under the least or over the most, bend, a bridge that was cut. */
     private Optional<GateId> leftAtStop(Setup after) {
         if (after.protrusion().isPresent()) {
             Sides<Double> out = after.protrusion().get();

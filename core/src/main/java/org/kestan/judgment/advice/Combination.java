@@ -6,7 +6,7 @@ import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.judgment.way.Way;
 
 /**
- * Several ways in a row, each from the set-up the one before leaves: relief, then nut, saddle, bridge, neck.
+ * Several ways in a row, each from the setup the one before leaves: relief, then nut, saddle, bridge, neck.
  *
  * @param steps the ways as taken, in that order; one that has nothing left to do says so
  * @param predicted what the instrument will be afterward; empty when the sheet does not say enough or none can be done

@@ -22,7 +22,7 @@ public record DecidingCircumstance(Finding condition, Recommendation then) {
     private record WhatIf(AdviceFinding condition, UnaryOperator<Job> change) {}
 
     /**
-     * What would change a recommendation: each circumstance is put into the job and the whole of it judged anew.
+     * What would change a recommendation: each circumstance is put into the job and the whole of it judged again.
      *
      * @return those circumstances under which the ways differ
      */

@@ -17,7 +17,7 @@ import org.kestan.judgment.way.TargetReset;
  * angle. Millimeters.
  *
  * @param school which
- * @param after the set-up it leads to
+ * @param after the setup it leads to
  * @param removalAtCap heel cut at the cap; empty when the heel was not read
  * @param targetStrung where the fret line under the outer strings is to arrive at the saddle at pitch, over the soundboard
  * @param targetSlack the same with the strings slack

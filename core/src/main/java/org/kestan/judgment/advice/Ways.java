@@ -35,17 +35,17 @@ public final class Ways {
         loads = StringLoads.of(about.job(), about.shop());
     }
 
-    /** Judges the ways of a reckoning, each when it is first asked for. */
+    /** Judges the ways of a computation, each when it is first asked for. */
     public static Ways of(SheetAnalysis sheetAnalysis) {
         return new Ways(JudgmentContext.of(sheetAnalysis));
     }
 
-    /** Returns every way, least invasive first, each taken alone from the set-up as measured. */
+    /** Returns every way, least invasive first, each taken alone from the setup as measured. */
     public List<Assessment> all() {
         return WayCatalog.ALL.stream().map(this::of).toList();
     }
 
-    /** Returns one way, taken alone from the set-up as measured. */
+    /** Returns one way, taken alone from the setup as measured. */
     public Assessment of(Way way) {
         synchronized (judged) {
             Assessment known = judged.get(way);

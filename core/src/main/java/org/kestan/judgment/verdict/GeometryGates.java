@@ -83,11 +83,11 @@ final class GeometryGates {
         StringOverFrets.Meeting hit = worst.get().least();
         Sides<Double> clean = swing.get().lowestActions();
         Gate said = gate.atLeastWarning().also(buzzes(worst.get().number(), hit, hand, clean));
-        return FretCrowns.areRead(there.get(), job) ? withLevelling(said, there.get(), hand, clean) : said;
+        return FretCrowns.areRead(there.get(), job) ? withLeveling(said, there.get(), hand, clean) : said;
     }
 
-    /** What levelling would allow, where it allows more. */
-    private Gate withLevelling(Gate said, Setup setup, PlayingTouch hand, Sides<Double> clean) {
+    /** What leveling would allow, where it allows more. */
+    private Gate withLeveling(Gate said, Setup setup, PlayingTouch hand, Sides<Double> clean) {
         Sides<Double> levelled = StringClearance.of(sheetAnalysis, setup, FretCrowns.fall(job), hand)
                 .map(room -> room.levelled().lowestActions())
                 .orElse(clean);

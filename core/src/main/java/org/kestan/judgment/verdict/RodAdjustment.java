@@ -44,7 +44,7 @@ public record RodAdjustment(double gap, double aim, boolean inWindow, boolean as
         return state.map(TrussRod::canSet).orElse(true);
     }
 
-    /** The set-up once the rod has done what it is asked for and can. */
+    /** The setup once the rod has done what it is asked for and can. */
     public static Setup set(Setup from, Job job, ShopStandards shop) {
         RodAdjustment rod = at(from.reliefGap(), job, shop);
         boolean read = job.visit().knowsRelief();

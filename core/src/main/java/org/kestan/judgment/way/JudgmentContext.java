@@ -23,7 +23,7 @@ import org.kestan.judgment.verdict.Targets;
 /**
  * What the ways are judged by: one instrument, what is wanted of it, the shop.
  *
- * @param reckoning what follows from the job
+ * @param computation what follows from the job
  * @param wanted what is wanted
  * @param taken the ways that are taken together; none for each alone
  */
@@ -59,7 +59,7 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
         return shop().get(standard);
     }
 
-    /** Returns the set-up as measured; empty when the sheet does not say enough. */
+    /** Returns the setup as measured; empty when the sheet does not say enough. */
     public Optional<Setup> measured() {
         return sheetAnalysis.measured();
     }

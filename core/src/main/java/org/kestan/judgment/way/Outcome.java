@@ -8,10 +8,10 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.standards.Standard;
 
 /**
- * What taking a way from a set-up comes to.
+ * What taking a way from a setup comes to.
  *
  * @param fit whether it is for this instrument
- * @param after the set-up then; empty when it can't be done or is not known
+ * @param after the setup then; empty when it can't be done or is not known
  * @param reasons why, the weightiest first
  * @param reversible whether it can be undone
  * @param prices the shop's hours and parts for it
@@ -32,7 +32,7 @@ public record Outcome(
         return with(outcome -> outcome.fit(Suitability.NOT_FOR_THIS_ONE).reasons(List.of(reason)));
     }
 
-    /** The same with the set-up as it is, where there is anything to be done or nothing need be. */
+    /** The same with the setup as it is, where there is anything to be done or nothing need be. */
     Outcome staying(Setup setup) {
         return fit == Suitability.POSSIBLE || fit == Suitability.NO_NEED ? withAfter(Optional.of(setup)) : this;
     }

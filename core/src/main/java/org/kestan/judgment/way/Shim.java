@@ -12,12 +12,12 @@ import org.kestan.base.standards.Standard;
  * A stock pocket shim.
  *
  * @param angle its angle; positive with the thick end toward the bridge, which sets the neck back
- * @param after the set-up with it in the pocket
+ * @param after the setup with it in the pocket
  */
 public record Shim(Angle angle, Setup after) {
 
     /**
-     * The stock shims, set back and forward, each with the set-up it leads to; only those that set it back where the
+     * The stock shims, set back and forward, each with the setup it leads to; only those that set it back where the
      * pocket's length is not known, which the others need (§3.13).
      */
     public static List<Shim> stock(Setup from, ShopStandards shop, OptionalDouble pocket) {

@@ -11,7 +11,7 @@ import org.kestan.job.Job;
 import org.kestan.judgment.verdict.GateId;
 
 /**
- * A way to put an instrument right: what it does, what it takes, and how it leads from one set-up to the next. Whom it
+ * A way to put an instrument right: what it does, what it takes, and how it leads from one setup to the next. Whom it
  * suits, what may go wrong and what to mind are words, under its key.
  */
 public abstract class Way implements Keyed {
@@ -23,7 +23,7 @@ public abstract class Way implements Keyed {
         this.traits = traits;
     }
 
-    /** Returns what taking it from a set-up comes to. */
+    /** Returns what taking it from a setup comes to. */
     public abstract Outcome take(JudgmentContext about, Setup from);
 
     /** Returns what taking it comes to where the sheet does not say how the instrument stands. */
@@ -35,7 +35,7 @@ public abstract class Way implements Keyed {
      * Tells whether the search should try it on an instrument; by default always.
      *
      * @param context what it is judged by, with the ways it would be taken together with
-     * @param measured the set-up as measured
+     * @param measured the setup as measured
      */
     public boolean worthTrying(JudgmentContext context, Setup measured) {
         return true;
@@ -103,18 +103,18 @@ public abstract class Way implements Keyed {
         return traits.effects().contains(effect);
     }
 
-    /** It can be done and leads to a set-up. */
+    /** It can be done and leads to a setup. */
     protected final Outcome can(Setup after, Finding... reasons) {
         return new Outcome(
                 Suitability.POSSIBLE, Optional.of(after), List.of(reasons), traits.reversible(), traits.prices());
     }
 
-    /** It can be done and leads to a set-up. */
+    /** It can be done and leads to a setup. */
     protected final Outcome can(Setup after, List<Finding> reasons) {
         return new Outcome(Suitability.POSSIBLE, Optional.of(after), reasons, traits.reversible(), traits.prices());
     }
 
-    /** Nothing it would do from here: the set-up stays. */
+    /** Nothing it would do from here: the setup stays. */
     protected final Outcome noNeed(Setup stays, Finding reason) {
         return new Outcome(Suitability.NO_NEED, Optional.of(stays), List.of(reason), traits.reversible(), List.of());
     }

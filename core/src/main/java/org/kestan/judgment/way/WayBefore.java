@@ -18,7 +18,7 @@ public abstract class WayBefore extends Way {
     /**
      * Judges it.
      *
-     * @return whether it is for this instrument, with no set-up yet
+     * @return whether it is for this instrument, with no setup yet
      */
     protected abstract Outcome judge(JudgmentContext about);
 
@@ -32,7 +32,7 @@ public abstract class WayBefore extends Way {
         return judge(about);
     }
 
-    /** It can be done; the set-up stays as far as it is known. */
+    /** It can be done; the setup stays as far as it is known. */
     protected final Outcome can(Finding... reasons) {
         return new Outcome(Suitability.POSSIBLE, Optional.empty(), List.of(reasons), true, prices());
     }

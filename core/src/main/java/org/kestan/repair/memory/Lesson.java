@@ -32,7 +32,7 @@ import org.kestan.repair.proof.Proof;
  *
  * @param kind what kind of instrument it is
  * @param sink how far the body folds, as read, mm; empty where it was not read both ways
- * @param miss how much more action came than was foretold, mean of the sides, mm; empty without prediction and proof
+ * @param miss how much more action came than was predicted, mean of the sides, mm; empty without prediction and proof
  * @param ways the ways of the work, their keys joined by {@code +}; empty for none
  * @param hours hours at the bench; empty where no diary tells
  * @param estimated hours by the shop's standards for these ways; empty for none

@@ -16,7 +16,7 @@ import org.kestan.repair.heel.HeelRates;
  * What a shop has learned from its own jobs. It is offered; nothing goes by it until someone says so.
  *
  * @param sink how far bodies fold, mm, by kind
- * @param error how much more action came than foretold, mm, by kind; nothing is offered of it
+ * @param error how much more action came than predicted, mm, by kind; nothing is offered of it
  * @param hours hours at the bench, by ways
  * @param rates what a pull takes off the cap, mm, by grit
  * @param release hours to release a joint, one figure; none where no joint was released

@@ -13,7 +13,7 @@ import java.util.TreeMap;
  *
  * @param finished how many jobs are finished
  * @param ways finished jobs by their ways, most first
- * @param misses how far the action came from what was foretold, by the year the work was finished, earliest first
+ * @param misses how far the action came from what was predicted, by the year the work was finished, earliest first
  * @param hours hours estimated and taken, by ways, most first; only where a diary tells
  * @param returns what came back within a year, of the jobs finished longer ago than that
  */

@@ -19,7 +19,7 @@ public final class PlanParts {
             new IntonationPart(),
             new WedgePart(),
             new NutPart(),
-            new LevellingPart());
+            new LevelingPart());
 
     /** The numbers that steps may show, of all parts. */
     public static final List<PlanNumber> NUMBERS =

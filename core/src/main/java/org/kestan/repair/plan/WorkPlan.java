@@ -11,7 +11,7 @@ import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.analysis.swing.FretCrowns;
-import org.kestan.analysis.swing.Levelling;
+import org.kestan.analysis.swing.Leveling;
 import org.kestan.analysis.swing.StringClearance;
 import org.kestan.base.geometry.HeelCut;
 import org.kestan.base.geometry.Tolerances;
@@ -117,7 +117,7 @@ public final class WorkPlan {
         return CorrectionSolver.heel(sheetAnalysis.job(), planned.basis(), planned.rotation(), drop + rise);
     }
 
-    /** The set-up once the relief is as planned, by the rod or on the board, and all else as measured. */
+    /** The setup once the relief is as planned, by the rod or on the board, and all else as measured. */
     private static Setup relieved(Setup measured, Setup planned, List<Way> taken) {
         if (planned.reliefGap() == measured.reliefGap()) {
             return measured;
@@ -130,16 +130,16 @@ public final class WorkPlan {
     /**
      * What comes off the frets once all else is done (§3.23); empty while single frets were not read, or nothing has to.
      */
-    public Optional<Levelling> levelling() {
+    public Optional<Leveling> leveling() {
         return planned.filter(setup -> FretCrowns.areRead(setup, job()))
                 .map(setup -> {
                     double fall = extension().map(Extension::fall).orElse(FretCrowns.fall(job()));
-                    return StringClearance.levelling(sheetAnalysis(), setup, FretCrowns.of(setup, job(), fall), fall);
+                    return StringClearance.leveling(sheetAnalysis(), setup, FretCrowns.of(setup, job(), fall), fall);
                 })
                 .filter(each -> each.off().stream().anyMatch(off -> off.off() >= Tolerances.SHOWN));
     }
 
-    /** Returns the set-up once the relief is right and all else as measured; empty while nothing is planned. */
+    /** Returns the setup once the relief is right and all else as measured; empty while nothing is planned. */
     Optional<Setup> relieved() {
         return planned.map(after -> relieved(measured().orElseThrow(), after, ways));
     }
@@ -180,12 +180,12 @@ public final class WorkPlan {
         return ways;
     }
 
-    /** Returns the set-up as measured; empty when the sheet does not say enough. */
+    /** Returns the setup as measured; empty when the sheet does not say enough. */
     public Optional<Setup> measured() {
         return sheetAnalysis().measured();
     }
 
-    /** Returns the set-up it leads to; empty when the sheet or the target does not say enough. */
+    /** Returns the setup it leads to; empty when the sheet or the target does not say enough. */
     public Optional<Setup> planned() {
         return planned;
     }
@@ -240,7 +240,7 @@ public final class WorkPlan {
         return loads.get();
     }
 
-    /** Returns a set-up of this instrument with the strings that are then on. */
+    /** Returns a setup of this instrument with the strings that are then on. */
     StrungSetup strung(Setup setup) {
         return StrungSetup.of(setup, job(), shop(), loads());
     }

@@ -13,7 +13,7 @@ import org.kestan.base.standards.SchoolQuestion;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.proof.Prediction;
-import org.kestan.job.proof.Prediction.Foretold;
+import org.kestan.job.proof.Prediction.Predicted;
 import org.kestan.job.tree.Tree;
 import org.kestan.judgment.way.Way;
 import org.kestan.repair.plan.PlanFigure;
@@ -41,32 +41,32 @@ public final class PredictionMaker {
                 .map(planned -> new Prediction(
                         today,
                         plan.ways().stream().map(Way::key).toList(),
-                        foretold(plan, planned, known),
+                        predicted(plan, planned, known),
                         plan.projection().map(ProjectionPlan::sink),
                         standards(plan.shop())));
     }
 
-    private static Map<Reading, Foretold> foretold(
+    private static Map<Reading, Predicted> predicted(
             WorkPlan plan, Setup planned, Map<PlanFigure, Uncertainty.Estimate> known) {
-        Map<Reading, Foretold> all = new EnumMap<>(Reading.class);
-        all.put(Reading.RELIEF, new Foretold(planned.reliefGap(), RELIEF_WITHIN));
-        all.put(Reading.NUT_BASS, new Foretold(planned.nut().bass(), NUT_WITHIN));
-        all.put(Reading.NUT_TREBLE, new Foretold(planned.nut().treble(), NUT_WITHIN));
-        all.put(Reading.ACTION_BASS, new Foretold(planned.action().bass(), spread(known, PlanFigure.ACTION_BASS)));
+        Map<Reading, Predicted> all = new EnumMap<>(Reading.class);
+        all.put(Reading.RELIEF, new Predicted(planned.reliefGap(), RELIEF_WITHIN));
+        all.put(Reading.NUT_BASS, new Predicted(planned.nut().bass(), NUT_WITHIN));
+        all.put(Reading.NUT_TREBLE, new Predicted(planned.nut().treble(), NUT_WITHIN));
+        all.put(Reading.ACTION_BASS, new Predicted(planned.action().bass(), spread(known, PlanFigure.ACTION_BASS)));
         all.put(
                 Reading.ACTION_TREBLE,
-                new Foretold(planned.action().treble(), spread(known, PlanFigure.ACTION_TREBLE)));
+                new Predicted(planned.action().treble(), spread(known, PlanFigure.ACTION_TREBLE)));
         planned.protrusion().ifPresent(out -> {
-            all.put(Reading.SADDLE_BASS, new Foretold(out.bass(), spread(known, PlanFigure.OFF_BASS)));
-            all.put(Reading.SADDLE_TREBLE, new Foretold(out.treble(), spread(known, PlanFigure.OFF_TREBLE)));
+            all.put(Reading.SADDLE_BASS, new Predicted(out.bass(), spread(known, PlanFigure.OFF_BASS)));
+            all.put(Reading.SADDLE_TREBLE, new Predicted(out.treble(), spread(known, PlanFigure.OFF_TREBLE)));
         });
         all.put(
                 plan.job().fitting() == Fitting.FLOATING_BRIDGE ? Reading.BRIDGE_HEIGHT : Reading.BRIDGE_THICKNESS,
-                new Foretold(planned.bridgeTop(), spread(known, PlanFigure.BRIDGE)));
+                new Predicted(planned.bridgeTop(), spread(known, PlanFigure.BRIDGE)));
         plan.projection().ifPresent(projection -> {
             double within = spread(known, PlanFigure.PROJECTION);
-            all.put(Reading.PROJECTION_STRUNG, new Foretold(projection.strungAsRead(), within));
-            all.put(Reading.PROJECTION_SLACK, new Foretold(projection.slackAsRead(), within));
+            all.put(Reading.PROJECTION_STRUNG, new Predicted(projection.strungAsRead(), within));
+            all.put(Reading.PROJECTION_SLACK, new Predicted(projection.slackAsRead(), within));
         });
         return all;
     }

@@ -18,7 +18,7 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.proof.Prediction;
-import org.kestan.job.proof.Prediction.Foretold;
+import org.kestan.job.proof.Prediction.Predicted;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.VisitRole;
 import org.kestan.job.visits.Visit;
@@ -28,11 +28,11 @@ import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepVisit;
 
 /**
- * A job's work held against what was foretold.
+ * A job's work held against what was predicted.
  *
  * @param before the visit the plan was made from
  * @param after the visit that proves the work; empty while nothing was read
- * @param prediction what was foretold; empty where nothing was planned
+ * @param prediction what was predicted; empty where nothing was planned
  * @param asMade whether it was kept when it was made, rather than worked out afterward
  * @param lines each reading that tells
  */
@@ -72,17 +72,21 @@ public record Proof(
      *
      * @param reading the reading
      * @param before mm; empty where it was not read
-     * @param foretold empty where nothing was foretold of it
+     * @param predicted empty where nothing was predicted of it
      * @param after mm; empty while it was not read
-     * @param within half-width in which what came may lie off what was foretold, about 95 %, mm: of both together
+     * @param within half-width in which what came may lie off what was predicted, about 95 %, mm: of both together
      */
     public record Row(
-            Reading reading, OptionalDouble before, Optional<Foretold> foretold, OptionalDouble after, double within) {
+            Reading reading,
+            OptionalDouble before,
+            Optional<Predicted> predicted,
+            OptionalDouble after,
+            double within) {
 
-        /** Returns how much more came than was foretold, mm. */
+        /** Returns how much more came than was predicted, mm. */
         public OptionalDouble miss() {
-            return foretold.isPresent() && after.isPresent()
-                    ? OptionalDouble.of(after.getAsDouble() - foretold.get().value())
+            return predicted.isPresent() && after.isPresent()
+                    ? OptionalDouble.of(after.getAsDouble() - predicted.get().value())
                     : OptionalDouble.empty();
         }
 
@@ -122,7 +126,7 @@ public record Proof(
      */
     public record Share(Cause cause, Sides<Double> action) {}
 
-    /** Holds a job's work against what was foretold of it. */
+    /** Holds a job's work against what was predicted of it. */
     public static Proof of(Job job, ShopStandards shop, LocalDate today) {
         Job planned = planned(job);
         Optional<Visit> after = after(job, today);
@@ -130,20 +134,21 @@ public record Proof(
         Optional<Prediction> prediction = kept.or(() -> PredictionMaker.of(plan(planned, shop), Map.of(), today));
         List<Row> lines = new ArrayList<>();
         for (Reading reading : TELLING) {
-            Optional<Foretold> foretold = prediction.map(each -> each.foretold().get(reading));
+            Optional<Predicted> predicted =
+                    prediction.map(each -> each.predicted().get(reading));
             OptionalDouble came = after.map(visit -> visit.millimeters(reading)).orElse(OptionalDouble.empty());
             if (reading == Reading.PROJECTION_SLACK && came.isEmpty()) {
                 came = StepVisit.of(job, Step.Into.DRY_FIT, today).millimeters(reading);
             }
-            if (job.takes(reading) && (foretold.isPresent() || came.isPresent())) {
+            if (job.takes(reading) && (predicted.isPresent() || came.isPresent())) {
                 double reads = after.map(visit -> COVERAGE * Repeatability.standard(visit, reading, shop))
                         .orElse(0.0);
                 lines.add(new Row(
                         reading,
                         planned.visit().millimeters(reading),
-                        foretold,
+                        predicted,
                         came,
-                        Math.hypot(reads, foretold.map(Foretold::within).orElse(0.0))));
+                        Math.hypot(reads, predicted.map(Predicted::within).orElse(0.0))));
             }
         }
         return new Proof(planned.visit(), after, prediction, kept.isPresent(), lines);
@@ -195,7 +200,7 @@ public record Proof(
      * Explains the miss of the action: what was planned is changed by what was read instead, one term after the other, and each
      * has the share by which the action moves. What no term explains is the rest, that of the readings themselves.
      *
-     * @return empty where the action was not foretold and read, or the plan can't be worked out any more
+     * @return empty where the action was not predicted and read, or the plan can't be worked out any more
      */
     public static List<Share> explain(Job job, ShopStandards shop, LocalDate today) {
         Proof proof = of(job, shop, today);
@@ -296,7 +301,7 @@ public record Proof(
                 : OptionalDouble.empty();
     }
 
-    /** The set-up as it was read after the work, what was not read again being as before; empty while it can't be worked out. */
+    /** The setup as it was read after the work, what was not read again being as before; empty while it can't be worked out. */
     public Optional<Setup> strung(Job job, ShopStandards shop) {
         return after.flatMap(visit -> {
             Visit whole = before;
@@ -307,7 +312,7 @@ public record Proof(
         });
     }
 
-    /** Tells whether anything missed that was foretold. */
+    /** Tells whether anything missed that was predicted. */
     public boolean misses() {
         return lines.stream().anyMatch(Row::isMiss);
     }

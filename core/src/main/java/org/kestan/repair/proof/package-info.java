@@ -1,2 +1,2 @@
-/** The work held against what was foretold of it: what each reading came to, and what explains a miss as far as anything does. */
+/** The work held against what was predicted of it: what each reading came to, and what explains a miss as far as anything does. */
 package org.kestan.repair.proof;

@@ -49,7 +49,7 @@ public record BenchActions(Instant now, String who) {
         return job.with(Sections.DIARY, List.copyOf(diary));
     }
 
-    /** Returns a job with a wait begun; one of the same step that is open is begun anew. */
+    /** Returns a job with a wait begun; one of the same step that is open is begun again. */
     public Job begin(Job job, WaitKind kind, int minutes, String step) {
         List<Wait> waits = new ArrayList<>(job.section(Sections.WAITS));
         waits.replaceAll(

@@ -41,7 +41,7 @@ public record StepCheck(double read, double wanted, double near, boolean isSink)
         return Math.abs(off()) > near + 1e-9;
     }
 
-    /** Checks a line of the visit that belongs to a step; empty where it was not read or nothing is foretold of it. */
+    /** Checks a line of the visit that belongs to a step; empty where it was not read or nothing is predicted of it. */
     public static Optional<StepCheck> of(WorkPlan plan, Step.Into into, Visit visit, Line<?> line) {
         if (!(line instanceof Reading reading)) {
             return Optional.empty();

@@ -74,7 +74,7 @@ public final class Templates {
         plan.bridge()
                 .filter(bridge -> !bridge.floating() && bridge.changes())
                 .ifPresent(bridge -> all.add(templates.bridge(bridge)));
-        plan.levelling().map(LevellingStrip::of).ifPresent(all::add);
+        plan.leveling().map(LevelingStrip::of).ifPresent(all::add);
         return List.copyOf(all);
     }
 

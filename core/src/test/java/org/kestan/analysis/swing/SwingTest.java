@@ -186,7 +186,7 @@ public class SwingTest {
 
     /** Against brute force: all lines of a fine grid on a short neck. */
     @Test
-    public void levellingAgainstBruteForce() {
+    public void levelingAgainstBruteForce() {
         Random random = new Random(3);
         for (int run = 0; run < 8; run++) {
             Job job = Jobs.put(Jobs.flatTop(), Reading.EXTENSION_FALL_AWAY, random.nextDouble() * 0.4 - 0.2);
@@ -196,8 +196,8 @@ public class SwingTest {
             SheetAnalysis as = sheetAnalysis(job);
             FretCrowns crowns = FretCrowns.of(as.measured().orElseThrow(), job, FretCrowns.fall(job));
             NeckCurve wanted = as.measured().orElseThrow().basis().evenly(0.15);
-            double total = Levelling.of(crowns, wanted, 0.002).off().stream()
-                    .mapToDouble(Levelling.Off::off)
+            double total = Leveling.of(crowns, wanted, 0.002).off().stream()
+                    .mapToDouble(Leveling.Off::off)
                     .sum();
             double best = Double.POSITIVE_INFINITY;
             for (double start = -0.4; start <= 0.4; start += 0.004) {
@@ -230,7 +230,7 @@ public class SwingTest {
     public void onlyTheProudFretIsFiled() {
         Job job = Jobs.without(Jobs.put(Jobs.flatTop(), Reading.FRET_PROUD.at(9), 0.05), Aim.FALL_AWAY);
         StringClearance room = room(job, PlayingTouch.MEDIUM);
-        assertThat(room.levelling().off()).singleElement().satisfies(off -> {
+        assertThat(room.leveling().off()).singleElement().satisfies(off -> {
             assertThat(off.fret()).isEqualTo(9);
             assertThat(off.off()).isCloseTo(0.05, within(1e-9));
         });

@@ -51,7 +51,7 @@ public class SideProfileTest {
     }
 
     /**
-     * Heel cut and implied fret line of necks whose shape is known against those reckoned from the sheet, the rod setting
+     * Heel cut and implied fret line of necks whose shape is known against those computed from the sheet, the rod setting
      * another relief: with gaps at frets 4, 7 and 11, and with one at fret 7. The truth is worked out in the test from the
      * known shape. (The shape itself hardly moves the heel cut, as the rod adds the same curvature to any; it moves where the
      * body must be.)

@@ -96,20 +96,20 @@ public class FittingWatchTest {
         assertThat(TrimGoal.of(plan, Trim.Part.BRIDGE)).isEmpty();
     }
 
-    /** A number out of its check says so: the sink before, what was foretold after. */
+    /** A number out of its check says so: the sink before, what was predicted after. */
     @Test
     public void aReadingAgainstItsCheck() {
         StepCheck sink = StepCheck.of(PLAN, Step.Into.BEFORE, JOB.visit(), Reading.PROJECTION_SLACK)
                 .orElseThrow();
         assertThat(sink.read()).isCloseTo(0.7, within(1e-9));
         assertThat(sink.isOut()).isFalse();
-        double foretold = PLAN.projection().orElseThrow().slackAsRead();
+        double predicted = PLAN.projection().orElseThrow().slackAsRead();
         for (double off : new double[] {0.2, 0.4}) {
             Job read = StepVisit.put(
                     JOB,
                     Step.Into.DRY_FIT,
                     StepVisit.of(JOB, Step.Into.DRY_FIT, LocalDate.of(2026, 1, 1))
-                            .with(Reading.PROJECTION_SLACK, mm(foretold + off).orElseThrow()));
+                            .with(Reading.PROJECTION_SLACK, mm(predicted + off).orElseThrow()));
             StepCheck check = StepCheck.of(
                             PLAN,
                             Step.Into.DRY_FIT,

@@ -160,7 +160,7 @@ public class TrendTest {
         assertThat(trend.crossing(5)).isEmpty();
     }
 
-    /** What has not moved is let be; what moved fast at first and slows is told from a straight line. */
+    /** What has not moved is left alone; what moved fast at first and slows is told from a straight line. */
     @Test
     public void whatStaysAndWhatSlows() {
         Trend still = Trend.of(yearly(8, t -> 0.4, 0.03)).orElseThrow();

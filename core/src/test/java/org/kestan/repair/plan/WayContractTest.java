@@ -46,7 +46,7 @@ public class WayContractTest {
                 .anyMatch(job -> judged(job).of(way).possible());
     }
 
-    /** Each component of the set-up that a way changes stands in some row of the plan. */
+    /** Each component of the setup that a way changes stands in some row of the plan. */
     @Test(dataProvider = "ways")
     public void whatAWayChangesShowsInThePlan(Way way) throws Exception {
         for (Map.Entry<String, Job> each : Instruments.all().entrySet()) {

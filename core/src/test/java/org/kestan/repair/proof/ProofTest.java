@@ -54,7 +54,7 @@ public class ProofTest {
                         PredictionMaker.of(plan, analysis.spread().plan(), TODAY));
     }
 
-    /** The job once a set-up was read after the work. */
+    /** The job once a setup was read after the work. */
     private Job read(Setup came, double strung) {
         Map<Reading, Double> all = new EnumMap<>(Reading.class);
         all.put(Reading.RELIEF, came.reliefGap());
@@ -84,9 +84,9 @@ public class ProofTest {
         return all;
     }
 
-    /** What comes as it was foretold is no miss, and there is nothing to explain. */
+    /** What comes as it was predicted is no miss, and there is nothing to explain. */
     @Test
-    public void asForetold() {
+    public void asPredicted() {
         Job after = read(planned, strung());
         Proof proof = Proof.of(after, SHOP, TODAY);
         assertThat(proof.asMade()).isTrue();

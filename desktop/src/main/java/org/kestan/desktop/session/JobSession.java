@@ -33,7 +33,7 @@ import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
 /**
- * The open job. Each edit makes a new job and opens its dossier; undo is the job before, without limit in a session. To be
+ * The open job. Each edit makes a new job and opens its analysis; undo is the job before, without limit in a session. To be
  * used on the application thread.
  */
 public final class JobSession {
@@ -103,7 +103,7 @@ public final class JobSession {
         });
     }
 
-    /** The shop's standards; a change works everything out anew. */
+    /** The shop's standards; a change works everything out again. */
     public ObjectProperty<ShopStandards> standardsProperty() {
         return standards;
     }
@@ -114,7 +114,7 @@ public final class JobSession {
     }
 
     /** Everything that follows from the open job; replaced on every edit. */
-    public ReadOnlyObjectProperty<JobAnalysis> dossierProperty() {
+    public ReadOnlyObjectProperty<JobAnalysis> analysisProperty() {
         return analysis.getReadOnlyProperty();
     }
 
@@ -123,7 +123,7 @@ public final class JobSession {
         return analysis.get();
     }
 
-    /** The open job's dossier once it is known how well its figures are known; follows the dossier a little later. */
+    /** The open job's analysis once it is known how well its figures are known; follows the analysis a little later. */
     public ReadOnlyObjectProperty<JobAnalysis> knownProperty() {
         return known.getReadOnlyProperty();
     }

@@ -92,10 +92,10 @@ public final class JobStore {
         session.standardsProperty().addListener((property, old, next) -> goBy(next));
         // Once the window is there: it has the first use of the machine.
         Platform.runLater(() -> goBy(session.standards()));
-        session.dossierProperty().addListener((property, old, next) -> {
+        session.analysisProperty().addListener((property, old, next) -> {
             if (!next.job().equals(slot.content())) {
                 saved.set(Messages.message("job-store.saving"));
-                // Not started anew while it runs: a long drag is saved on the way, too.
+                // Not started again while it runs: a long drag is saved on the way, too.
                 if (pause.getStatus() != Animation.Status.RUNNING) {
                     pause.playFromStart();
                 }
@@ -111,7 +111,7 @@ public final class JobStore {
         });
     }
 
-    /** What the list shows depends on the standards: it is derived anew away from the window, as long as they hold. */
+    /** What the list shows depends on the standards: it is derived again away from the window, as long as they hold. */
     private void goBy(ShopStandards shop) {
         deriver.execute(() -> {
             try {

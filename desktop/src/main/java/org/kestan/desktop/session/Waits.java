@@ -48,7 +48,7 @@ public final class Waits {
         this.clock = clock;
         this.tone = tone;
         now = new ReadOnlyObjectWrapper<>(clock.instant());
-        session.dossierProperty().addListener((property, old, next) -> tick());
+        session.analysisProperty().addListener((property, old, next) -> tick());
         store.changesProperty().addListener((property, old, next) -> ask());
         Timeline ticks = new Timeline(new KeyFrame(javafx.util.Duration.seconds(1), event -> tick()));
         ticks.setCycleCount(Animation.INDEFINITE);

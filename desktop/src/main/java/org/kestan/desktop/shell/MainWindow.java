@@ -225,7 +225,7 @@ public final class MainWindow {
     }
 
     private void connect(Scene scene) {
-        session.dossierProperty().addListener((property, old, next) -> show(next));
+        session.analysisProperty().addListener((property, old, next) -> show(next));
         elevation.unitProperty().bind(session.unitProperty());
         elevation.focusedLineProperty().bind(session.focusedLineProperty());
         elevation.planListenerProperty().set(new ElevationView.PlanListener() {

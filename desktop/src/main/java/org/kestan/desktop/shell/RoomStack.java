@@ -32,7 +32,7 @@ final class RoomStack extends StackPane {
     private final StackPane stations = new StackPane();
     private final DrawingDivider divider;
     private final VBox bench;
-    private RoomContext house;
+    private RoomContext context;
 
     RoomStack(ElevationView elevation, Settings settings) {
         elevation.setId("elevation");
@@ -54,7 +54,7 @@ final class RoomStack extends StackPane {
 
     /** Says what the rooms find in the window. */
     void setHouse(RoomContext next) {
-        house = next;
+        context = next;
     }
 
     /** The door of the room that is shown; null before the first. */
@@ -127,7 +127,7 @@ final class RoomStack extends StackPane {
     /** A room that can't be built says so in its place; the rest of the window goes on. */
     private Room built(RoomEntry door) {
         try {
-            return door.builder().apply(house);
+            return door.builder().apply(context);
         } catch (RuntimeException failed) {
             Thread.currentThread().getUncaughtExceptionHandler().uncaughtException(Thread.currentThread(), failed);
             return new BrokenRoom(door.title());

@@ -206,14 +206,14 @@ public final class FinishedSamples {
                 UnknownKeys.NONE);
     }
 
-    /** What was read when it was strung: as foretold, within what was known, the action a little higher. */
+    /** What was read when it was strung: as predicted, within what was known, the action a little higher. */
     private static Visit after(Job job, Prediction kept, double fold, LocalDate done, Random random) {
         Visit visit = StepVisit.of(job, Step.Into.AFTER, done);
         for (Reading reading : Reading.values()) {
-            Prediction.Foretold foretold = kept.foretold().get(reading);
-            if (foretold != null) {
+            Prediction.Predicted predicted = kept.predicted().get(reading);
+            if (predicted != null) {
                 double high = reading == Reading.ACTION_BASS || reading == Reading.ACTION_TREBLE ? HIGH_BY : 0;
-                double value = foretold.value() + high + foretold.within() / 3 * random.nextGaussian();
+                double value = predicted.value() + high + predicted.within() / 3 * random.nextGaussian();
                 visit = visit.with(reading, mm(Math.max(0.05, value)));
             }
         }

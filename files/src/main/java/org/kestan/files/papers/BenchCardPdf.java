@@ -269,7 +269,7 @@ public final class BenchCardPdf {
         return y + SMALLEST;
     }
 
-    /** How well the figures are known: what the dossier has for the job's own plan, else worked out for this one. */
+    /** How well the figures are known: what the analysis has for the job's own plan, else worked out for this one. */
     private static JobAnalysis.Spread spread(JobAnalysis analysis, WorkPlan plan) {
         return plan == analysis.plan()
                 ? analysis.spread()

@@ -33,7 +33,7 @@ public final class PlanJson {
     /**
      * The plan of a job by some ways; where the job says no action the shop's usual one is aimed at.
      *
-     * @param dossier of the job with the shop's usual action filled in
+     * @param analysis of the job with the shop's usual action filled in
      * @param plan empty exactly when there are faults
      * @param faults what keeps it from being planned, each at its place
      */

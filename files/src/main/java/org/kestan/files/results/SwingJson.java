@@ -27,7 +27,7 @@ public final class SwingJson {
 
     private SwingJson() {}
 
-    /** Works out the room to swing (§3.22) and the levelling (§3.23) of an instrument as measured. */
+    /** Works out the room to swing (§3.22) and the leveling (§3.23) of an instrument as measured. */
     public static PrintedResult swing(JobAnalysis analysis, PlayingTouch hand) {
         List<Fault> faults = new ArrayList<>(analysis.faults());
         faults.removeIf(fault -> fault.pointer().startsWith("/target"));
@@ -62,10 +62,10 @@ public final class SwingJson {
         for (Side side : Side.values()) {
             room.swing().lowestClean().get(side).ifPresent(clean -> lowest(lowest.putObject(side.key()), clean));
         }
-        ArrayNode levelling = root.putArray("levelling");
-        room.levelling()
+        ArrayNode leveling = root.putArray("levelling");
+        room.leveling()
                 .off()
-                .forEach(off -> levelling.addObject().put("fret", off.fret()).put("off", off.off()));
+                .forEach(off -> leveling.addObject().put("fret", off.fret()).put("off", off.off()));
         return root;
     }
 

@@ -34,7 +34,7 @@ public class FinishedSamplesTest {
         assertThat(FinishedSamples.make(8, 5, LAST)).isNotEqualTo(jobs);
     }
 
-    /** Each comes back from its file as it is, is done, was proved as foretold and kept, and names no one real. */
+    /** Each comes back from its file as it is, is done, was proved as predicted and kept, and names no one real. */
     @Test
     public void eachIsAFinishedJob() {
         for (Job job : jobs) {

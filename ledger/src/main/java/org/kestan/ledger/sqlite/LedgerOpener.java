@@ -30,7 +30,7 @@ final class LedgerOpener {
     /**
      * Opens a ledger.
      *
-     * @param anew whether to make one where there is none although backups of one lie there
+     * @param again whether to make one where there is none although backups of one lie there
      */
     static OpenResult open(Path file, boolean anew) {
         try {

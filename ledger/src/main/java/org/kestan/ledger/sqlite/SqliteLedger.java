@@ -146,7 +146,7 @@ public final class SqliteLedger implements Ledger {
                         row.getString(1),
                         row.getString(2),
                         row.getString(3),
-                        // Until it is derived anew, a row of an older program says no more than that it is there.
+                        // Until it is derived again, a row of an older program says no more than that it is there.
                         Keyed.find(Station.class, row.getString(4)).orElse(Station.INTAKE),
                         StationFinding.read(row.getString(5)).orElseGet(StationFinding.NOTHING_READ::of),
                         day(row.getString(11)),
@@ -391,7 +391,7 @@ public final class SqliteLedger implements Ledger {
     }
 
     /**
-     * Writes the file anew from what is in it: pages keep pieces of rows that were moved within them or rewritten long
+     * Writes the file again from what is in it: pages keep pieces of rows that were moved within them or rewritten long
      * ago, and only a rewritten file is free of them.
      */
     private static int rewritten(Handle ledger) {

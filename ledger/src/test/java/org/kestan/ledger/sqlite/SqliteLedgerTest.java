@@ -375,7 +375,7 @@ public class SqliteLedgerTest extends LedgerContract {
         assertThat(survivor.job().get(Reading.ACTION_BASS).orElseThrow().text()).isEqualTo(survivor.revision() + " mm");
     }
 
-    /** A ledger of the first version, as it was left: opened, brought up to date, derived anew, its jobs untouched. */
+    /** A ledger of the first version, as it was left: opened, brought up to date, derived again, its jobs untouched. */
     @Test
     public void aLedgerOfTheFirstVersionIsBroughtUpToDate() throws SQLException {
         Path old = folder.resolve("old.sqlite");

@@ -47,7 +47,7 @@ public final class CounterRoom extends VBox implements Room {
 
     private final JobSession outer;
     private final JobSession session;
-    private final RoomContext house;
+    private final RoomContext context;
     private final WorkingOrder order = new WorkingOrder();
     private final Label answer = new Label();
     private final Label because = new Label();
@@ -57,9 +57,9 @@ public final class CounterRoom extends VBox implements Room {
     private final GatesPane gates;
 
     /** Makes the room: the unit, the shop standards and the status line of the open job are used. */
-    public CounterRoom(RoomContext house) {
-        this.house = house;
-        outer = house.session();
+    public CounterRoom(RoomContext context) {
+        this.context = context;
+        outer = context.session();
         session = JobSession.beside(outer);
         getStyleClass().add("counter");
         setId("counter");
@@ -76,7 +76,7 @@ public final class CounterRoom extends VBox implements Room {
         });
         session.undoWithin(this);
         order.setAfterLast(order::first);
-        session.dossierProperty().addListener((property, old, next) -> show());
+        session.analysisProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());
         show();
     }
@@ -120,7 +120,7 @@ public final class CounterRoom extends VBox implements Room {
         readings.addRow(2, saddleBass, saddleTreble);
         readings.addRow(3, thickness);
         readings.addRow(4, height, lowest);
-        session.dossierProperty().addListener((property, old, next) -> {
+        session.analysisProperty().addListener((property, old, next) -> {
             boolean floating = next.job().floating();
             List.of(saddleBass, saddleTreble, thickness).forEach(each -> shown(each, !floating));
             List.of(height, lowest).forEach(each -> shown(each, floating));
@@ -234,7 +234,7 @@ public final class CounterRoom extends VBox implements Room {
             outer.complain(Messages.message("counter-room.read-something-first"));
             return;
         }
-        if (house.store().startFrom(job)) {
+        if (context.store().startFrom(job)) {
             session.open(Job.BLANK);
             toWhatIsNeeded();
         }
@@ -248,7 +248,7 @@ public final class CounterRoom extends VBox implements Room {
                 .filter(line ->
                         faults.stream().anyMatch(fault -> fault.pointer().equals(line.pointer())))
                 .findFirst()
-                .ifPresentOrElse(house::go, () -> house.enter(Station.MEASURE));
+                .ifPresentOrElse(context::go, () -> context.enter(Station.MEASURE));
     }
 
     private void show() {

@@ -34,9 +34,9 @@ public final class HelpRoom extends VBox implements Room {
     private final TextArea report = new TextArea();
 
     /** Makes the room. */
-    public HelpRoom(RoomContext house) {
-        shortcuts = house.shortcuts().get();
-        reportFolder = house.store().folder();
+    public HelpRoom(RoomContext context) {
+        shortcuts = context.shortcuts().get();
+        reportFolder = context.store().folder();
         setId("help");
         getStyleClass().add("ledger");
         search.setId("help-search");

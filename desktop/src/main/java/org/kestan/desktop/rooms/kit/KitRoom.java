@@ -44,8 +44,8 @@ public final class KitRoom extends VBox implements Room {
     private final VBox problems = new VBox();
 
     /** Makes the room: the unit, the shop standards and the status line of the open job are used. */
-    public KitRoom(RoomContext house) {
-        JobSession outer = house.session();
+    public KitRoom(RoomContext context) {
+        JobSession outer = context.session();
         session = JobSession.beside(outer);
         setId("kit");
         getStyleClass().add("counter");
@@ -61,7 +61,7 @@ public final class KitRoom extends VBox implements Room {
         getChildren().addAll(elevation, below);
         session.undoWithin(this);
         order.setAfterLast(order::first);
-        session.dossierProperty().addListener((property, old, next) -> show());
+        session.analysisProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());
         session.open(NeckFromNothing.start(outer.standards()));
     }

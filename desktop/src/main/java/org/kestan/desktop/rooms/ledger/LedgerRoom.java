@@ -70,14 +70,14 @@ public final class LedgerRoom extends VBox implements Room {
     private Optional<String> sure = Optional.empty();
 
     private final LedgerTransfers transfers;
-    private final RoomContext house;
+    private final RoomContext context;
     private int asked;
 
     /** Makes the room over the store's ledger. */
-    public LedgerRoom(RoomContext house) {
-        this.house = house;
-        session = house.session();
-        store = house.store();
+    public LedgerRoom(RoomContext context) {
+        this.context = context;
+        session = context.session();
+        store = context.store();
         this.transfers = new LedgerTransfers(session, store, this::refresh);
         getStyleClass().add("ledger");
         search.setId("ledger-search");
@@ -133,7 +133,7 @@ public final class LedgerRoom extends VBox implements Room {
         emptyWords.getStyleClass().add("waiting");
         logbook = new LogbookPane(session, store);
         first = new TextButton(
-                Messages.message("ledger-room.start-the-first-job"), "ledger-first", house.starter()::run);
+                Messages.message("ledger-room.start-the-first-job"), "ledger-first", context.starter()::run);
         empty.getChildren().add(first);
         empty.getStyleClass().add("ledger-empty");
         first.visibleProperty().bind(first.managedProperty());
@@ -148,7 +148,7 @@ public final class LedgerRoom extends VBox implements Room {
         bar.getStyleClass().add("ledger-bar");
         actions.getChildren()
                 .setAll(
-                        new TextButton(Messages.message("ledger-room.new-job"), "ledger-new", house.starter()::run),
+                        new TextButton(Messages.message("ledger-room.new-job"), "ledger-new", context.starter()::run),
                         new TextButton(Messages.message("ledger-room.open"), "ledger-open", this::open),
                         new TextButton(
                                 Messages.message("ledger-room.duplicate"),
@@ -331,7 +331,7 @@ public final class LedgerRoom extends VBox implements Room {
                 return;
             }
             if (store.open(card.id())) {
-                house.enter(session.analysis().station());
+                context.enter(session.analysis().station());
             }
         });
     }

@@ -33,7 +33,7 @@ final class LearnedBox extends VBox {
     /** As many of the jobs behind something are named. */
     private static final int NAMED = 12;
 
-    private final RoomContext house;
+    private final RoomContext context;
     private final JobSession session;
     private final JobStore store;
     private final Consumer<ShopStandards> changer;
@@ -44,10 +44,10 @@ final class LearnedBox extends VBox {
     /**
      * @param changer goes by other standards
      */
-    LearnedBox(RoomContext house, Consumer<ShopStandards> changer) {
-        this.house = house;
-        session = house.session();
-        store = house.store();
+    LearnedBox(RoomContext context, Consumer<ShopStandards> changer) {
+        this.context = context;
+        session = context.session();
+        store = context.store();
         this.changer = changer;
         setId("learned");
         getStyleClass().add("learned");
@@ -161,7 +161,7 @@ final class LearnedBox extends VBox {
                 open.getStyleClass().add("link-button");
                 open.setOnAction(event -> {
                     if (store.open(each.id())) {
-                        house.enter(Station.PROOF);
+                        context.enter(Station.PROOF);
                     }
                 });
                 names.getChildren().add(open);

@@ -64,10 +64,10 @@ public final class StandardsRoom extends VBox implements Room {
     private final Deque<ShopStandards> after = new ArrayDeque<>();
 
     /** Makes the room; changed standards are kept, and everything goes by them. */
-    public StandardsRoom(RoomContext house) {
-        session = house.session();
-        keeper = house.store()::keepStandards;
-        files = house.store().files();
+    public StandardsRoom(RoomContext context) {
+        session = context.session();
+        keeper = context.store()::keepStandards;
+        files = context.store().files();
         setId("standards");
         getStyleClass().add("ledger");
         VBox values = new VBox();
@@ -83,7 +83,7 @@ public final class StandardsRoom extends VBox implements Room {
                 session::complain,
                 () -> files.open(
                         getScene().getWindow(), Messages.message("standards-room.logo"), FileChoice.Kind.PICTURE));
-        LearnedBox learned = new LearnedBox(house, this::change);
+        LearnedBox learned = new LearnedBox(context, this::change);
         questions.getChildren().add(learned);
         // A large ledger takes its time to tell: it is asked while someone looks.
         visibleProperty().addListener((property, was, is) -> {
@@ -91,7 +91,7 @@ public final class StandardsRoom extends VBox implements Room {
                 learned.refresh();
             }
         });
-        house.store().changesProperty().addListener((property, old, next) -> {
+        context.store().changesProperty().addListener((property, old, next) -> {
             if (isVisible()) {
                 learned.refresh();
             }

@@ -39,10 +39,10 @@ final class BenchContext {
     private JobAnalysis composedOf;
     private Object composedBy;
 
-    BenchContext(RoomContext house) {
-        session = house.session();
-        store = house.store();
-        waits = house.waits();
+    BenchContext(RoomContext context) {
+        session = context.session();
+        store = context.store();
+        waits = context.waits();
     }
 
     JobSession session() {
@@ -57,7 +57,7 @@ final class BenchContext {
         return waits;
     }
 
-    /** Composes the steps anew where anything they hang on changed; the one at hand stays at hand. */
+    /** Composes the steps again where anything they hang on changed; the one at hand stays at hand. */
     void refresh() {
         if (composedOf == session.analysis()
                 && composedBy == session.stepsProperty().get()) {
@@ -157,7 +157,7 @@ final class BenchContext {
         }
         Step step = shown().get();
         keep((bench, job) -> {
-            Job marked = bench.mark(foretold(job), step.id(), state, reason);
+            Job marked = bench.mark(predicted(job), step.id(), state, reason);
             if (state == StepMark.State.DONE) {
                 for (String part : step.bags()) {
                     marked = bench.bag(marked, part, Optional.empty(), step.id());
@@ -176,8 +176,8 @@ final class BenchContext {
         }
     }
 
-    /** What the plan foretells is kept as it is when the work begins. */
-    private Job foretold(Job job) {
+    /** What the plan predicts is kept as it is when the work begins. */
+    private Job predicted(Job job) {
         if (job.section(Sections.PREDICTION).isPresent()) {
             return job;
         }

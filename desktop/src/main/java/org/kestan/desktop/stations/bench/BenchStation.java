@@ -61,7 +61,7 @@ public final class BenchStation extends VBox implements Room {
     /** From this width on, in text sizes, the head has room for what comes next. */
     private static final double ROOMY = 66;
 
-    private final RoomContext house;
+    private final RoomContext context;
     private final JobSession session;
     private final BenchContext desk;
     private final PageTabs<Page> pages = new PageTabs<>(Page.STEP, "bench-page-", page -> page.title);
@@ -77,10 +77,10 @@ public final class BenchStation extends VBox implements Room {
     private boolean swallows;
 
     /** Makes the station. */
-    public BenchStation(RoomContext house) {
-        this.house = house;
-        session = house.session();
-        desk = new BenchContext(house);
+    public BenchStation(RoomContext context) {
+        this.context = context;
+        session = context.session();
+        desk = new BenchContext(context);
         step = new StepPane(desk, new StepPane.StepActions() {
             @Override
             public void picture() {
@@ -111,7 +111,7 @@ public final class BenchStation extends VBox implements Room {
         head.getStyleClass().add("plan-head");
         getStyleClass().add("bench");
         getChildren().addAll(head, pages.body());
-        session.dossierProperty().addListener((property, old, next) -> refresh());
+        session.analysisProperty().addListener((property, old, next) -> refresh());
         session.unitProperty().addListener((property, old, next) -> refresh());
         session.stepsProperty().addListener((property, old, next) -> refresh());
         pages.pageProperty().addListener((property, old, next) -> refresh());
@@ -187,7 +187,7 @@ public final class BenchStation extends VBox implements Room {
             case HEEL_LOG -> turn(Page.HEEL);
             case FOOT_FIT, SADDLE_TRIM, BRIDGE_TRIM -> turn(Page.FIT);
             case TEMPLATES, LEVELLING -> {
-                house.enter(Station.PLAN);
+                context.enter(Station.PLAN);
                 session.say(Messages.message("bench-station.the-templates-and-the"));
             }
         }
@@ -202,12 +202,12 @@ public final class BenchStation extends VBox implements Room {
     }
 
     private void choosePicture() {
-        house.store()
+        context.store()
                 .files()
                 .openSeveral(
                         getScene().getWindow(), Messages.message("bench-station.add-pictures"), FileChoice.Kind.PICTURE)
-                .forEach(file -> house.store()
-                        .ask(() -> house.store().ledger().pictures().add(file), added -> {
+                .forEach(file -> context.store()
+                        .ask(() -> context.store().ledger().pictures().add(file), added -> {
                             if (added instanceof Parsed.Bad<String> bad) {
                                 session.complain(file.getFileName() + ": "
                                         + session.words().problem(bad.problem(), bad.accepted()) + ".");
@@ -276,7 +276,7 @@ public final class BenchStation extends VBox implements Room {
             return;
         }
         build(pages.page());
-        Object now = house.store().openId().orElse(session.job().name());
+        Object now = context.store().openId().orElse(session.job().name());
         desk.refresh();
         if (!now.equals(opened)) {
             opened = now;

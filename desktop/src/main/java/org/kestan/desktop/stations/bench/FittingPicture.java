@@ -60,7 +60,7 @@ final class FittingPicture extends ResizableDrawing {
         double range = range(pitch);
         double scale = (height - HEAD - FOOT - PAD) / 2 / range;
         double half = Math.min(width * 0.3, 110);
-        text(left + 4, 15, "End-on, at the bridge, \u00d7 " + times(scale), "chart-label");
+        text(left + 4, 15, Messages.message("fitting-picture.end-on-at-the", times(scale)), "chart-label");
         double near = pitch.near() * scale;
         box(middle - half, center - near, 2 * half, 2 * near, "chart-band");
         line(middle - half, center, middle + half, center, "chart-target");
@@ -86,8 +86,8 @@ final class FittingPicture extends ResizableDrawing {
                     },
                     style(pitch));
         }
-        text(left + 4, height - 23, said("Pitch", pitch), "chart-value");
-        text(left + 4, height - 6, said("Roll", roll), "chart-value");
+        text(left + 4, height - 23, said(Messages.message("fitting-picture.pitch"), pitch), "chart-value");
+        text(left + 4, height - 6, said(Messages.message("fitting-picture.roll"), roll), "chart-value");
     }
 
     /** Seen from above, the neck to the left. */
@@ -97,7 +97,7 @@ final class FittingPicture extends ResizableDrawing {
         double scale = (height - HEAD - FOOT - PAD) / 2 / range(drift);
         double joint = left + width * 0.15;
         double bridge = left + width * 0.8;
-        text(left + 4, 15, "From above, \u00d7 " + times(scale), "chart-label");
+        text(left + 4, 15, Messages.message("fitting-picture.from-above", times(scale)), "chart-label");
         double near = drift.near() * scale;
         closed(new double[] {joint, center, bridge, center - near, bridge, center + near}, "chart-band");
         line(joint, center, bridge + 14, center, "chart-target");
@@ -110,7 +110,7 @@ final class FittingPicture extends ResizableDrawing {
             dot(bridge, y, 6, style(drift));
             drift.before().ifPresent(before -> arrow(bridge - 16, center - before * scale, bridge - 16, y));
         });
-        text(left + 4, height - 6, said("Drift", drift), "chart-value");
+        text(left + 4, height - 6, said(Messages.message("fitting-picture.drift"), drift), "chart-value");
     }
 
     private static String times(double pixelsPerMillimeter) {

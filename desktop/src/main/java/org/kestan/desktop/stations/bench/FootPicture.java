@@ -46,7 +46,7 @@ final class FootPicture extends ResizableDrawing {
     @Override
     protected void draw(double width, double height) {
         double foot = (width - GAP) / 2;
-        text(2, 14, "toward the neck", "chart-label");
+        text(2, 14, Messages.message("foot-picture.toward-the-neck"), "chart-label");
         foot(Side.BASS, 0, foot, height);
         foot(Side.TREBLE, foot + GAP, foot, height);
         centered(foot / 2, height - 4, Messages.message("foot-picture.bass-foot"), "chart-label");

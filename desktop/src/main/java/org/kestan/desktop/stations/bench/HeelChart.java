@@ -104,6 +104,6 @@ final class HeelChart extends ResizableDrawing {
                 text(x + 8, y - 7, now.words().numbers().length(each.read()), "chart-value");
             }
         }
-        text(LEFT, 16, "Slack projection as read", "chart-label");
+        text(LEFT, 16, Messages.message("heel-chart.slack-projection-as-read"), "chart-label");
     }
 }

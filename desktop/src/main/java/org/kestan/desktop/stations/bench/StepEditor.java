@@ -375,7 +375,7 @@ final class StepEditor extends VBox {
                         file.name(),
                         id,
                         Map.of(
-                                "title", Optional.of(Tree.text("New step")),
+                                "title", Optional.of(Tree.text(Messages.message("step-editor.new-step"))),
                                 "after", Optional.of(Tree.text(step.id())))));
         library().book().step(id).ifPresent(this::show);
         texts.get("title").requestFocus();

@@ -28,7 +28,7 @@ final class WaitsBox extends VBox {
         setId("waits");
         getStyleClass().add("waits");
         desk.waits().runningProperty().addListener((property, old, next) -> show());
-        desk.session().dossierProperty().addListener((property, old, next) -> show());
+        desk.session().analysisProperty().addListener((property, old, next) -> show());
         desk.waits().nowProperty().addListener((property, old, next) -> tick());
         show();
     }

@@ -36,8 +36,8 @@ public final class IntakeStation extends HBox implements Room {
     private final WorkingOrder order = new WorkingOrder();
 
     /** Makes the station; pictures are copied to where the ledger keeps them. */
-    public IntakeStation(RoomContext house) {
-        session = house.session();
+    public IntakeStation(RoomContext context) {
+        session = context.session();
         getStyleClass().add("intake");
         VBox instrument = block(Messages.message("intake-station.instrument"), instrument());
         // Built in the order of the screen: Enter goes that way.
@@ -46,7 +46,7 @@ public final class IntakeStation extends HBox implements Room {
         VBox strings = new VBox(
                 block(Messages.message("intake-station.string-set"), StringSetPane.present(session, order)),
                 block(Messages.message("intake-station.other-strings-wanted"), StringSetPane.wanted(session, order)));
-        VBox photos = block(Messages.message("intake-station.pictures"), new PhotoPane(session, house.store()));
+        VBox photos = block(Messages.message("intake-station.pictures"), new PhotoPane(session, context.store()));
         photos.setMinWidth(0);
         // As wide as what stands over it, however many pictures there are.
         photos.setPrefWidth(0);
@@ -63,7 +63,7 @@ public final class IntakeStation extends HBox implements Room {
         HBox.setHgrow(all, Priority.ALWAYS);
         all.setMinWidth(0);
         getChildren().add(all);
-        order.setAfterLast(() -> house.enter(Station.MEASURE));
+        order.setAfterLast(() -> context.enter(Station.MEASURE));
     }
 
     @Override
@@ -89,7 +89,7 @@ public final class IntakeStation extends HBox implements Room {
         Node body = field(Lines.BODY);
         Node bracing = field(Lines.BRACING);
         Node bridge = field(Lines.BRIDGE);
-        session.dossierProperty().addListener((property, old, next) -> showFor(bridge, next.job()));
+        session.analysisProperty().addListener((property, old, next) -> showFor(bridge, next.job()));
         showFor(bridge, session.job());
         GridPane grid = grid();
         grid.add(name, 0, 0, 2, 1);

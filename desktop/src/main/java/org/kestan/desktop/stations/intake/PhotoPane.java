@@ -45,7 +45,7 @@ public final class PhotoPane extends VBox {
         add.setOnAction(event -> choose());
         getChildren().addAll(thumbnails, add);
         getStyleClass().add("photos");
-        session.dossierProperty()
+        session.analysisProperty()
                 .addListener((property, old, next) -> show(next.job().photos()));
         show(session.job().photos());
     }

@@ -88,7 +88,7 @@ final class StringSetPane extends VBox {
         buttons.getStyleClass().add("ledger-bar");
         getChildren().addAll(grid, trouble, buttons);
         order.add(more);
-        session.dossierProperty().addListener((property, old, next) -> {
+        session.analysisProperty().addListener((property, old, next) -> {
             if (!set.apply(next.job()).equals(shown)) {
                 show(set.apply(next.job()));
             }
@@ -117,7 +117,7 @@ final class StringSetPane extends VBox {
         session.edit(job -> with.apply(job, by.apply(set.apply(job))));
     }
 
-    /** Rows come and go at the end; a field is written anew only when its own value changed elsewhere. */
+    /** Rows come and go at the end; a field is written again only when its own value changed elsewhere. */
     private void show(List<StringSpec> strings) {
         List<StringSpec> before = shown;
         shown = strings;

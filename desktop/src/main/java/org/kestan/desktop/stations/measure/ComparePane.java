@@ -46,7 +46,7 @@ final class ComparePane extends VBox {
         getChildren().addAll(bar, grid);
         left.valueProperty().addListener((property, old, next) -> compare());
         right.valueProperty().addListener((property, old, next) -> compare());
-        session.dossierProperty().addListener((property, old, next) -> show());
+        session.analysisProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> compare());
         visibleProperty().addListener((property, was, is) -> show());
         show();

@@ -78,7 +78,7 @@ final class InspectionPane extends VBox {
                 key.consume();
             }
         });
-        session.dossierProperty().addListener((property, old, next) -> show(next.job()));
+        session.analysisProperty().addListener((property, old, next) -> show(next.job()));
         show(session.job());
     }
 

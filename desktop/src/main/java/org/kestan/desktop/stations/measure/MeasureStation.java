@@ -39,7 +39,7 @@ import org.kestan.overview.Station;
 
 /**
  * The visit's conditions in a row, a column of readings for each place, the inspection under them. Only lines that apply
- * to the instrument are there; the columns are built anew when that changes.
+ * to the instrument are there; the columns are built again when that changes.
  */
 public final class MeasureStation extends VBox implements Room {
 
@@ -66,10 +66,10 @@ public final class MeasureStation extends VBox implements Room {
     private Set<Line<?>> taken = Set.of();
 
     /** Makes the station; the leaders of the drawing over it end at its columns. */
-    public MeasureStation(RoomContext house) {
-        session = house.session();
+    public MeasureStation(RoomContext context) {
+        session = context.session();
         taken = taken(session.job());
-        elevation = house.elevation();
+        elevation = context.elevation();
         getStyleClass().add("measure");
         readings.getStyleClass().add("readings");
         inspection = new InspectionPane(session, order);
@@ -89,9 +89,9 @@ public final class MeasureStation extends VBox implements Room {
         WorkingOrder.follow(sheet);
         show(Page.SHEET);
         layOut();
-        session.dossierProperty().addListener((property, old, now) -> show(now.job()));
+        session.analysisProperty().addListener((property, old, now) -> show(now.job()));
         visibleProperty().addListener((property, old, next) -> Platform.runLater(this::tellAnchors));
-        order.setAfterLast(() -> house.enter(Station.VERDICT));
+        order.setAfterLast(() -> context.enter(Station.VERDICT));
     }
 
     private static ScrollPane scroll() {

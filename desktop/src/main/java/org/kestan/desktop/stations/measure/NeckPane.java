@@ -122,7 +122,7 @@ final class NeckPane extends VBox {
         picture.setMinHeight(PICTURE);
         picture.setOnFret(this::focus);
         tabs.pageProperty().addListener((property, old, next) -> show());
-        session.dossierProperty().addListener((property, old, next) -> show());
+        session.analysisProperty().addListener((property, old, next) -> show());
         session.knownProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());
         session.focusedLineProperty().addListener((property, old, next) -> {

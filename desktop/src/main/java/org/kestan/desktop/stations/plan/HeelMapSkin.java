@@ -63,7 +63,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
     }
 
     private void nothing() {
-        Text none = text("empty-note", "Nothing goes from the heel in this plan, or its height was not read.");
+        Text none = text("empty-note", Messages.message("heel-map-skin.nothing-goes-from-the"));
         none.setX(24);
         none.setY(40);
     }

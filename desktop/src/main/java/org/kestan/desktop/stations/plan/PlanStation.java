@@ -100,9 +100,9 @@ public final class PlanStation extends ScrollPane implements Room {
     private Fitting fitting;
 
     /** Makes the station. */
-    public PlanStation(RoomContext house) {
-        session = house.session();
-        papers = new PapersPane(session, house.store());
+    public PlanStation(RoomContext context) {
+        session = context.session();
+        papers = new PapersPane(session, context.store());
         ladder = new FretLadder(session);
         swing = new SwingPane(session);
         map = new HeelMap();
@@ -152,7 +152,7 @@ public final class PlanStation extends ScrollPane implements Room {
         getStyleClass().add("station-scroll");
         build();
         arrange(session.job());
-        session.dossierProperty().addListener((property, old, next) -> {
+        session.analysisProperty().addListener((property, old, next) -> {
             if (next.job().fitting() != fitting) {
                 arrange(next.job());
             }

@@ -2,6 +2,7 @@ package org.kestan.desktop.stations.proof;
 
 import java.util.List;
 import java.util.Optional;
+import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.chart.ResizableDrawing;
 import org.kestan.repair.history.History;
 import org.kestan.repair.history.Plot;
@@ -39,7 +40,7 @@ final class HistoryChart extends ResizableDrawing {
     protected void draw(double width, double height) {
         text(8, 17, Wording.label(quantity), "chart-value");
         if (points.isEmpty()) {
-            text(LEFT, height / 2, "not read yet", "chart-label");
+            text(LEFT, height / 2, Messages.message("history-chart.not-read-yet"), "chart-label");
             return;
         }
         double bottom = height - BOTTOM;

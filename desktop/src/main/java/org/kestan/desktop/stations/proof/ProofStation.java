@@ -51,7 +51,7 @@ import org.kestan.repair.steps.Step;
 import org.kestan.text.ProofText;
 import org.kestan.text.Wording;
 
-/** What was foretold, what came, and what explains the difference; the work is signed off here. */
+/** What was predicted, what came, and what explains the difference; the work is signed off here. */
 public final class ProofStation extends VBox implements Room {
 
     /** What the station can show. */
@@ -96,10 +96,10 @@ public final class ProofStation extends VBox implements Room {
     private final Map<Reading, EntryField> onSheet = new LinkedHashMap<>();
 
     /** Makes the station. */
-    public ProofStation(RoomContext house) {
-        session = house.session();
-        store = house.store();
-        elevation = house.elevation();
+    public ProofStation(RoomContext context) {
+        session = context.session();
+        store = context.store();
+        elevation = context.elevation();
         getStyleClass().add("proof");
         headline.setId("proof-headline");
         headline.getStyleClass().add("proof-head");
@@ -177,7 +177,7 @@ public final class ProofStation extends VBox implements Room {
         tabs.getStyleClass().add("plan-head");
         getChildren().addAll(tabs, pages.body());
         pages.pageProperty().addListener((property, old, next) -> show());
-        session.dossierProperty().addListener((property, old, next) -> show());
+        session.analysisProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());
         visibleProperty().addListener((property, was, is) -> {
             if (!is) {
@@ -228,7 +228,7 @@ public final class ProofStation extends VBox implements Room {
                         : Messages.message("proof-station.signed-off"));
     }
 
-    /** What is foretold is kept before anything is read that could change anyone's mind. */
+    /** What is predicted is kept before anything is read that could change anyone's mind. */
     private void keepPrediction() {
         JobAnalysis analysis = session.analysis();
         // A room that is built in a quiet moment is not looked at yet, and changes nothing.
@@ -317,7 +317,7 @@ public final class ProofStation extends VBox implements Room {
                     name(reading),
                     value(before.isPresent() ? print(reading, before.getAsDouble()) : "—", "proof-value"),
                     value(
-                            row.flatMap(Proof.Row::foretold)
+                            row.flatMap(Proof.Row::predicted)
                                     .map(each -> print(reading, each.value()))
                                     .orElse("—"),
                             "proof-foretold"),
@@ -362,7 +362,7 @@ public final class ProofStation extends VBox implements Room {
         return label;
     }
 
-    /** Foretold and after, over what was measured before. */
+    /** Predicted and after, over what was measured before. */
     private void draw(JobAnalysis analysis, Proof proof) {
         List<SideProfile> profiles = new ArrayList<>();
         analysis.plan().planned().ifPresent(planned -> profiles.add(SideProfile.of(planned, 0)));

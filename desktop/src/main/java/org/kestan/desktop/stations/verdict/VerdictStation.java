@@ -75,19 +75,19 @@ public final class VerdictStation extends VBox implements Room {
     private final Button aside =
             new TextButton(Messages.message("verdict-station.put-aside"), "verdict-aside", () -> {});
     private final PageTabs<Page> pages = new PageTabs<>(Page.GATES, "page-", each -> each.title);
-    private final RoomContext house;
+    private final RoomContext context;
     private List<Way> recommended = List.of();
 
     /** Makes the station; the compared ways are drawn over it. */
-    public VerdictStation(RoomContext house) {
-        this.house = house;
-        session = house.session();
-        elevation = house.elevation();
+    public VerdictStation(RoomContext context) {
+        this.context = context;
+        session = context.session();
+        elevation = context.elevation();
         getStyleClass().add("verdict");
-        gates = new GatesPane(session, "", false, house::go);
+        gates = new GatesPane(session, "", false, context::go);
         waysPane = new WaysPane(session, picks, way -> take(List.of(way)));
         compared = new SideBySidePane(session, this::take);
-        schools = new SchoolsPane(session, () -> house.show("standards"));
+        schools = new SchoolsPane(session, () -> context.show("standards"));
         pages.put(Page.GATES, gates);
         pages.put(Page.WAYS, waysPane);
         pages.put(Page.COMPARED, compared);
@@ -96,7 +96,7 @@ public final class VerdictStation extends VBox implements Room {
         getChildren().addAll(head(), pages.body());
         pages.pageProperty().addListener((property, old, next) -> show());
         picks.onChange(this::show);
-        session.dossierProperty().addListener((property, old, next) -> {
+        session.analysisProperty().addListener((property, old, next) -> {
             if (!Lines.OF_INSTRUMENT.stream()
                     .allMatch(line -> old.job().get(line).equals(next.job().get(line)))) {
                 picks.clear();
@@ -182,7 +182,7 @@ public final class VerdictStation extends VBox implements Room {
         }
         session.edit(job -> WorkPlan.take(judged, ways));
         session.say(Messages.message("verdict-station.in-the-plan", Wording.ways(ways)));
-        house.show(Station.PLAN);
+        context.show(Station.PLAN);
     }
 
     private void show() {

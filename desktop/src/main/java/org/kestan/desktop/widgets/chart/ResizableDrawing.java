@@ -11,7 +11,7 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.Shape;
 import javafx.scene.text.Text;
 
-/** A picture that is drawn anew at each size, and whenever what it shows changes. */
+/** A picture that is drawn again at each size, and whenever what it shows changes. */
 public abstract class ResizableDrawing extends Region {
 
     /**
@@ -26,7 +26,7 @@ public abstract class ResizableDrawing extends Region {
     /** Draws it at a size. */
     protected abstract void draw(double width, double height);
 
-    /** Draws it anew when there is time. */
+    /** Draws it again when there is time. */
     protected final void changed() {
         requestLayout();
     }

@@ -18,7 +18,7 @@ final class CandidateLayer extends Group {
     private static final double NEXT_NUMBER = 22;
     private static final double RADIUS = 9;
 
-    /** What is drawn of one set-up. */
+    /** What is drawn of one setup. */
     private record Mark(Polyline string, Line fretLine, Circle disc, Text number) {}
 
     private final List<Mark> marks = new ArrayList<>();

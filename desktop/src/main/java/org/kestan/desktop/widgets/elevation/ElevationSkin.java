@@ -18,7 +18,7 @@ import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
 import org.kestan.text.BenchUnit;
 
-/** Puts the layers of the drawing over one another and draws them anew at each layout. */
+/** Puts the layers of the drawing over one another and draws them again at each layout. */
 final class ElevationSkin extends SkinBase<ElevationView> {
 
     /** Under this height only the scales and the legend are shown. */

@@ -42,7 +42,7 @@ final class HandleLayer extends Group {
         }
     }
 
-    /** The scale a drag began with: while it lasts the drawing is not fitted anew under the hand. */
+    /** The scale a drag began with: while it lasts the drawing is not fitted again under the hand. */
     Optional<ViewScale> held() {
         return held;
     }

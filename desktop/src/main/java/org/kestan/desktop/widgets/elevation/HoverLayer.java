@@ -1,6 +1,5 @@
 package org.kestan.desktop.widgets.elevation;
 
-import java.util.Locale;
 import javafx.scene.Group;
 import javafx.scene.control.Label;
 import javafx.scene.shape.Line;
@@ -41,7 +40,7 @@ final class HoverLayer extends Group {
         StringBuilder text = new StringBuilder(
                 overFret
                         ? Messages.message("hover-layer.over-fret", fret)
-                        : String.format(Locale.ROOT, "%.0f mm past the joint, over the fret line", x - view.joint()));
+                        : Messages.message("hover-layer.past-joint", Math.round(x - view.joint())));
         for (Side side : Side.values()) {
             text.append(side == Side.BASS ? "   bass " : "   treble ")
                     .append(unit.format(read(now, side, at, overFret)));

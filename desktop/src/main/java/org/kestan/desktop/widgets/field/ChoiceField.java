@@ -77,7 +77,7 @@ public final class ChoiceField<T> extends VBox implements Explainable {
         getChildren().addAll(head, box);
         order.add(box);
         show(read.apply(session.job()));
-        session.dossierProperty().addListener((property, old, next) -> show(read.apply(next.job())));
+        session.analysisProperty().addListener((property, old, next) -> show(read.apply(next.job())));
         box.valueProperty().addListener((property, old, next) -> {
             if (!showing && next != null) {
                 session.edit(job -> write.apply(job, next));

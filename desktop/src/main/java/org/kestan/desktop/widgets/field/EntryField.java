@@ -212,7 +212,7 @@ public final class EntryField extends VBox implements Explainable {
                 }
             }
         });
-        session.dossierProperty().addListener((property, old, next) -> show(next));
+        session.analysisProperty().addListener((property, old, next) -> show(next));
         session.unitProperty().addListener((property, old, next) -> showNote(session.analysis()));
     }
 
@@ -322,7 +322,7 @@ public final class EntryField extends VBox implements Explainable {
         showNote(kind, text);
     }
 
-    /** Touches the nodes only when something changed: a drag brings many dossiers in which most fields stay the same. */
+    /** Touches the nodes only when something changed: a drag brings many analysis in which most fields stay the same. */
     private void showNote(String kind, String text) {
         if (text.equals(note.getText()) && kind.equals(noteKind)) {
             return;

@@ -53,7 +53,7 @@ public final class LinesField extends VBox implements Explainable {
                 take();
             }
         });
-        session.dossierProperty()
+        session.analysisProperty()
                 .addListener((property, old, next) -> show(next.job().text(line)));
         show(session.job().text(line));
     }

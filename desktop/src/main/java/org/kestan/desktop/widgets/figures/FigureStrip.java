@@ -42,7 +42,7 @@ public final class FigureStrip extends HBox {
             tiles.put(kind, tile);
             getChildren().add(tile);
         }
-        session.dossierProperty().addListener((property, old, next) -> show());
+        session.analysisProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());
         show();
     }

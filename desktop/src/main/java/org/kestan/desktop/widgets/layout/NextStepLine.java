@@ -21,7 +21,7 @@ public final class NextStepLine extends Label {
         getStyleClass().add("next-line");
         setWrapText(true);
         setMinWidth(0);
-        session.dossierProperty().addListener((property, old, next) -> show());
+        session.analysisProperty().addListener((property, old, next) -> show());
         parentProperty().addListener((property, old, next) -> show());
         show();
     }

@@ -25,11 +25,11 @@ public final class NeckPicture extends Control {
     /**
      * What is drawn.
      *
-     * @param measured the set-up as measured
+     * @param measured the setup as measured
      * @param profile the neck as it was read
      * @param crowns the frets as they were read
      * @param fall how much the frets go down for each mm past the joint
-     * @param planned the set-up after the work
+     * @param planned the setup after the work
      * @param asked the fret that is asked for, 0 for none
      * @param unit the unit of its scale
      */

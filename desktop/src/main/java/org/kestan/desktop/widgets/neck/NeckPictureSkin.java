@@ -52,7 +52,7 @@ final class NeckPictureSkin extends SkinBase<NeckPicture> {
         getChildren().clear();
         NeckPicture picture = getSkinnable();
         if (picture.shownProperty().get().isEmpty()) {
-            Text none = text("empty-note", "The neck is drawn once the sheet has what it needs.");
+            Text none = text("empty-note", Messages.message("neck-picture-skin.the-neck-is-drawn"));
             none.setX(SIDE);
             none.setY(TOP + 10);
             return;
@@ -176,8 +176,10 @@ final class NeckPictureSkin extends SkinBase<NeckPicture> {
                     .orElse(2.0);
             Text note = text(
                     "drawing-note",
-                    "Dip \u00d7" + Math.round(scale / along) + ", a line every "
-                            + shown.unit().format(step));
+                    Messages.message(
+                            "neck-picture-skin.dip-a-line-every",
+                            Math.round(scale / along),
+                            shown.unit().format(step)));
             note.setX(SIDE);
             note.setY(16);
             double highest = (dips - TOP) / scale;

@@ -13,7 +13,7 @@ import org.kestan.base.geometry.NeckCurve;
  * @param after the frets after
  * @param off what comes off each fret, by its number, mm; a fret of which less comes off than can be filed is left out
  */
-public record Levelling(FretCrowns crowns, FretCrowns after, List<Off> off) {
+public record Leveling(FretCrowns crowns, FretCrowns after, List<Off> off) {
 
     /** Less than this comes off nothing, mm. */
     private static final double NOTHING = 1e-3;
@@ -21,7 +21,7 @@ public record Levelling(FretCrowns crowns, FretCrowns after, List<Off> off) {
     private static final double ROUNDING = 1e-12;
 
     /** Takes an unmodifiable copy. */
-    public Levelling {
+    public Leveling {
         off = List.copyOf(off);
     }
 
@@ -40,7 +40,7 @@ public record Levelling(FretCrowns crowns, FretCrowns after, List<Off> off) {
      * @param wanted the curve wanted between fret 1 and the joint
      * @param fall how much the frets are to go down for each mm past the joint
      */
-    public static Levelling of(FretCrowns crowns, NeckCurve wanted, double fall) {
+    public static Leveling of(FretCrowns crowns, NeckCurve wanted, double fall) {
         double[] over = new double[crowns.last() + 1];
         for (int fret = 1; fret <= crowns.last(); fret++) {
             over[fret] = crowns.height(fret, MIDDLE) + dip(crowns.at(fret), wanted, fall);
@@ -54,7 +54,7 @@ public record Levelling(FretCrowns crowns, FretCrowns after, List<Off> off) {
                 least[fret] = 0;
             }
         }
-        return new Levelling(crowns, crowns.less(least), off);
+        return new Leveling(crowns, crowns.less(least), off);
     }
 
     /**

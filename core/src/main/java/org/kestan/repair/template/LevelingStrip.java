@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.kestan.analysis.swing.FretCrowns;
-import org.kestan.analysis.swing.Levelling;
+import org.kestan.analysis.swing.Leveling;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.repair.template.TemplateElement.Path;
@@ -16,7 +16,7 @@ import org.kestan.repair.template.TemplateElement.Style;
  * A strip to lay along the board: a tick at every fret, its number, and what comes off it. Cut into pieces that go on a
  * sheet, each beginning with the fret the last one ended with.
  */
-final class LevellingStrip {
+final class LevelingStrip {
 
     /** The longest piece, mm. */
     private static final double LONGEST = 170;
@@ -28,13 +28,13 @@ final class LevellingStrip {
     private static final double TICK = 4;
     private static final double MARGIN = 4;
 
-    private LevellingStrip() {}
+    private LevelingStrip() {}
 
     /** Draws the strip. */
-    static Template of(Levelling levelling) {
-        FretCrowns crowns = levelling.crowns();
+    static Template of(Leveling leveling) {
+        FretCrowns crowns = leveling.crowns();
         Map<Integer, Double> off = new TreeMap<>();
-        levelling.off().forEach(each -> off.put(each.fret(), each.off()));
+        leveling.off().forEach(each -> off.put(each.fret(), each.off()));
         List<TemplateElement> marks = new ArrayList<>();
         double top = 0;
         double widest = 0;

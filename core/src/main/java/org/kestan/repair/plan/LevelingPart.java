@@ -4,23 +4,23 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.kestan.analysis.swing.Levelling;
+import org.kestan.analysis.swing.Leveling;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.Standard;
 
 /** What comes off which fret once all else is done. */
-final class LevellingPart implements PlanPart {
+final class LevelingPart implements PlanPart {
 
     @Override
     public Optional<PartCard> card(WorkPlan plan) {
-        return plan.levelling().map(levelling -> card(plan, levelling));
+        return plan.leveling().map(leveling -> card(plan, leveling));
     }
 
-    private static PartCard card(WorkPlan plan, Levelling levelling) {
+    private static PartCard card(WorkPlan plan, Leveling leveling) {
         PartCard.Writer card = PartCard.of("levelling");
-        levelling.off().stream()
+        leveling.off().stream()
                 .filter(each -> each.off() >= Tolerances.SHOWN)
                 .forEach(each -> card.row(
                         card.words("fret", Quantity.count(each.fret())),
@@ -32,7 +32,7 @@ final class LevellingPart implements PlanPart {
             return card.note("read-height").card();
         }
         double least = plan.shop().get(Standard.FRET_LEAST);
-        List<Integer> replace = levelling.tooLow(height.getAsDouble(), least);
+        List<Integer> replace = leveling.tooLow(height.getAsDouble(), least);
         return (replace.isEmpty()
                         ? card.note("height-left", Quantity.fine(least))
                         : card.note(
@@ -48,9 +48,8 @@ final class LevellingPart implements PlanPart {
     public List<PlanNumber> numbers() {
         return List.of(PlanNumber.one(
                 "levelling",
-                plan -> plan.levelling()
-                        .flatMap(levelling ->
-                                levelling.off().stream().max(Comparator.comparingDouble(Levelling.Off::off)))
+                plan -> plan.leveling()
+                        .flatMap(leveling -> leveling.off().stream().max(Comparator.comparingDouble(Leveling.Off::off)))
                         .map(most -> Quantity.fine(most.off()))));
     }
 }
