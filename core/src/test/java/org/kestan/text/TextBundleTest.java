@@ -21,6 +21,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Reading;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.repair.plan.PlanParts;
@@ -124,6 +125,25 @@ public class TextBundleTest {
             assertThat(Wording.suits(way)).endsWith(".");
             assertThat(Wording.risks(way)).isNotEmpty();
         });
+    }
+
+    /** Each line that is declared stands in exactly one list, so that it is read, written and asked. */
+    @Test
+    public void everyLineStandsInOneList() throws IllegalAccessException {
+        List<Line<?>> all = Stream.of(
+                        Lines.OF_INSTRUMENT, Lines.OF_INTAKE, Lines.OF_TARGET, Lines.OF_VISIT, Lines.OF_PROOF)
+                .flatMap(List::stream)
+                .collect(Collectors.toList());
+        assertThat(all).doesNotHaveDuplicates();
+        int declared = 0;
+        for (Field field : Lines.class.getFields()) {
+            if (field.get(null) instanceof Line<?> line) {
+                assertThat(all).as(field.getName()).contains(line);
+                declared++;
+            }
+        }
+        assertThat(declared).isGreaterThan(40);
+        assertThat(all).contains(Dimension.values()).contains(Reading.values());
     }
 
     /** Whatever lies in the bundle begins with the key of something that can be said, or of the papers' own words. */

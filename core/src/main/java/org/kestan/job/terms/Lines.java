@@ -3,6 +3,7 @@ package org.kestan.job.terms;
 import static org.kestan.base.sheet.ValueType.choice;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
@@ -20,211 +21,197 @@ import org.kestan.base.sheet.ValueType;
 import org.kestan.base.standards.Family;
 
 /**
- * Every line of a job that holds no length, and the lists of all lines there are. A new one is a constant here, in the list
- * of its section, and its words.
+ * Every line of a job that holds no length, and the lists of all lines there are. A new one is a constant here, where it
+ * is asked, and its words; the lists are built from the constants.
  */
 public final class Lines {
 
-    /** What the shop calls the instrument. */
-    public static final Detail<String> NAME = Detail.of("instrument.name", ValueType.TEXT, 0);
+    /** Every line below, in the order it is declared: the order in which it is asked. */
+    private static final List<Detail<?>> DECLARED = new ArrayList<>();
 
-    /** Flat-top or archtop. */
-    public static final Detail<Form> FORM = Detail.of("instrument.form", choice(Form.class), 0);
+    /** What the shop calls the instrument. */
+    public static final Detail<String> NAME = declared(Detail.of("instrument.name", ValueType.TEXT, 0));
 
     /** The family of instruments it belongs to. */
-    public static final Detail<Family> FAMILY = Detail.of("instrument.family", choice(Family.class), 0);
+    public static final Detail<Family> FAMILY = declared(Detail.of("instrument.family", choice(Family.class), 0));
 
-    /** How the top is braced. */
-    public static final Detail<Bracing> BRACING = Detail.of("instrument.bracing", choice(Bracing.class), 0);
+    /** Flat-top or archtop. */
+    public static final Detail<Form> FORM = declared(Detail.of("instrument.form", choice(Form.class), 0));
 
     /** How the neck is joined to the body. */
-    public static final Detail<Joint> JOINT = Detail.of("instrument.joint", choice(Joint.class), 0);
+    public static final Detail<Joint> JOINT = declared(Detail.of("instrument.joint", choice(Joint.class), 0));
 
     /** The fret at the body joint. */
-    public static final Detail<Integer> JOINT_FRET = Detail.of("instrument.jointFret", ValueType.FRET, 0);
+    public static final Detail<Integer> JOINT_FRET = declared(Detail.of("instrument.jointFret", ValueType.FRET, 0));
 
     /** Size of the body in a word: small, medium, large. */
-    public static final Detail<String> BODY = Detail.of("instrument.body", ValueType.TEXT, 0);
+    public static final Detail<String> BODY = declared(Detail.of("instrument.body", ValueType.TEXT, 0));
+
+    /** How the top is braced. */
+    public static final Detail<Bracing> BRACING = declared(Detail.of("instrument.bracing", choice(Bracing.class), 0));
 
     /** Whether nothing original may be cut. */
-    public static final Detail<Boolean> COLLECTIBLE = Detail.of("instrument.collectible", ValueType.FLAG, 0);
+    public static final Detail<Boolean> COLLECTIBLE = declared(Detail.of("instrument.collectible", ValueType.FLAG, 0));
 
     /** Whether it was built by hand by one person. */
-    public static final Detail<Boolean> HANDMADE = Detail.of("instrument.handmade", ValueType.FLAG, 0);
-
-    /** Whether a pickguard reaches under the extension. */
-    public static final Detail<Boolean> PICKGUARD_UNDER = Detail.of("instrument.pickguardUnder", ValueType.FLAG, 0);
+    public static final Detail<Boolean> HANDMADE = declared(Detail.of("instrument.handmade", ValueType.FLAG, 0));
 
     /** Whether the bridge was taken down before. */
-    public static final Detail<Boolean> BRIDGE_CUT = Detail.of("instrument.bridgeCut", ValueType.FLAG, 0);
+    public static final Detail<Boolean> BRIDGE_CUT = declared(Detail.of("instrument.bridgeCut", ValueType.FLAG, 0));
+
+    /** Whether a pickguard reaches under the extension. */
+    public static final Detail<Boolean> PICKGUARD_UNDER =
+            declared(Detail.of("instrument.pickguardUnder", ValueType.FLAG, 0));
 
     /** Year or age in words. */
-    public static final Detail<String> AGE = Detail.of("instrument.age", ValueType.TEXT, 0);
+    public static final Detail<String> AGE = declared(Detail.of("instrument.age", ValueType.TEXT, 0));
 
     /** What the instrument would bring in good order. */
-    public static final Detail<Double> VALUE = Detail.of("instrument.value", ValueType.number(0, 1e9), 0);
+    public static final Detail<Double> VALUE = declared(Detail.of("instrument.value", ValueType.number(0, 1e9), 0));
 
     /** The currency of the value. */
-    public static final Detail<String> CURRENCY = Detail.of("instrument.currency", ValueType.TEXT, 0);
+    public static final Detail<String> CURRENCY = declared(Detail.of("instrument.currency", ValueType.TEXT, 0));
 
     /** What it means to its owner. */
-    public static final Detail<String> MEANING = Detail.of("instrument.meaning", ValueType.TEXT, 0);
+    public static final Detail<String> MEANING = declared(Detail.of("instrument.meaning", ValueType.TEXT, 0));
 
     /** The kind of floating bridge. */
-    public static final Detail<ArchtopBridge> BRIDGE =
-            Detail.of("instrument.bridge", choice(ArchtopBridge.class), 0).on(AppliesTo.FLOATING_BRIDGE);
+    public static final Detail<ArchtopBridge> BRIDGE = declared(
+            Detail.of("instrument.bridge", choice(ArchtopBridge.class), 0).on(AppliesTo.FLOATING_BRIDGE));
 
     /** Who it belongs to. */
-    public static final Detail<String> OWNER = Detail.of("intake.owner", ValueType.TEXT, 0);
+    public static final Detail<String> OWNER = declared(Detail.of("intake.owner", ValueType.TEXT, 0));
 
     /** What the owner complains of. */
-    public static final Detail<String> COMPLAINT = Detail.of("intake.complaint", ValueType.TEXT, 0);
+    public static final Detail<String> COMPLAINT = declared(Detail.of("intake.complaint", ValueType.TEXT, 0));
 
     /** How it is played. */
-    public static final Detail<PlayingStyle> STYLE = Detail.of("intake.style", choice(PlayingStyle.class), 0);
+    public static final Detail<PlayingStyle> STYLE = declared(Detail.of("intake.style", choice(PlayingStyle.class), 0));
 
     /** How hard it is played. */
-    public static final Detail<PlayingTouch> TOUCH = Detail.of("intake.touch", choice(PlayingTouch.class), 0);
+    public static final Detail<PlayingTouch> TOUCH = declared(Detail.of("intake.touch", choice(PlayingTouch.class), 0));
 
     /** Earlier repairs seen. */
-    public static final Detail<String> REPAIRS = Detail.of("intake.repairs", ValueType.TEXT, 0);
+    public static final Detail<String> REPAIRS = declared(Detail.of("intake.repairs", ValueType.TEXT, 0));
 
     /** When in the course of the work a visit was. */
-    public static final Detail<VisitRole> ROLE = Detail.of("survey.occasion", choice(VisitRole.class), 0);
+    public static final Detail<VisitRole> ROLE = declared(Detail.of("survey.occasion", choice(VisitRole.class), 0));
 
     /** The day of a visit. */
-    public static final Detail<LocalDate> TAKEN_ON = Detail.of("survey.takenOn", ValueType.DAY, 0);
+    public static final Detail<LocalDate> TAKEN_ON = declared(Detail.of("survey.takenOn", ValueType.DAY, 0));
 
     /** Relative humidity, percent. */
-    public static final Detail<Double> HUMIDITY = Detail.of("survey.humidity", ValueType.PERCENT, 1);
+    public static final Detail<Double> HUMIDITY = declared(Detail.of("survey.humidity", ValueType.PERCENT, 1));
 
     /** How many half steps below pitch the strings were. */
-    public static final Detail<Integer> STEPS_DOWN = Detail.of("survey.stepsDown", ValueType.whole(0, 12), 1);
+    public static final Detail<Integer> STEPS_DOWN = declared(Detail.of("survey.stepsDown", ValueType.whole(0, 12), 1));
 
     /** The state of the truss rod. */
-    public static final Detail<TrussRod> TRUSS_ROD = Detail.of("survey.trussRod", choice(TrussRod.class), 2);
+    public static final Detail<TrussRod> TRUSS_ROD = declared(Detail.of("survey.trussRod", choice(TrussRod.class), 2));
 
     /** Notes on the inspection. */
-    public static final Detail<String> NOTES = Detail.of("survey.notes", ValueType.TEXT, 2);
+    public static final Detail<String> NOTES = declared(Detail.of("survey.notes", ValueType.TEXT, 2));
 
     /** The frets held down for the relief. */
-    public static final Detail<HeldFrets> HELD = Detail.at(Place.RELIEF, 3, "survey.relief.heldAt", ValueType.HELD);
+    public static final Detail<HeldFrets> HELD =
+            declared(Detail.at(Place.RELIEF, 3, "survey.relief.heldAt", ValueType.HELD));
 
     /** The fret at which the relief's gap is read. */
     public static final Detail<Integer> RELIEF_READ_AT =
-            Detail.at(Place.RELIEF, 3, "survey.relief.readAt", ValueType.FRET);
+            declared(Detail.at(Place.RELIEF, 3, "survey.relief.readAt", ValueType.FRET));
 
     /** The two frets the straightedge lies on, or the string is held at, for the neck's profile. */
     public static final Detail<HeldFrets> PROFILE_HELD =
-            Detail.at(Place.RELIEF, 3, "survey.profile.heldAt", ValueType.HELD);
+            declared(Detail.at(Place.RELIEF, 3, "survey.profile.heldAt", ValueType.HELD));
 
     /** The fret at which the action is read. */
-    public static final Detail<Integer> ACTION_FRET = Detail.at(Place.ACTION, 5, "survey.action.fret", ValueType.FRET);
+    public static final Detail<Integer> ACTION_FRET =
+            declared(Detail.at(Place.ACTION, 5, "survey.action.fret", ValueType.FRET));
 
     /** What the projection was read against. */
     public static final Detail<ProjectionOver> PROJECTION_OVER =
-            Detail.at(Place.PROJECTION, 9, "survey.projection.over", choice(ProjectionOver.class));
+            declared(Detail.at(Place.PROJECTION, 9, "survey.projection.over", choice(ProjectionOver.class)));
 
     /** Where across the board the straightedge lay. */
     public static final Detail<StraightedgePosition> PROJECTION_ACROSS =
-            Detail.at(Place.PROJECTION, 9, "survey.projection.across", choice(StraightedgePosition.class));
+            declared(Detail.at(Place.PROJECTION, 9, "survey.projection.across", choice(StraightedgePosition.class)));
 
     /** The number of the fret nearest the board's end. */
     public static final Detail<Integer> LAST_FRET =
-            Detail.at(Place.EXTENSION, 13, "survey.extension.lastFret", ValueType.FRET);
+            declared(Detail.at(Place.EXTENSION, 13, "survey.extension.lastFret", ValueType.FRET));
 
     /** The side toward which the center line lands. */
     public static final Detail<Side> DRIFT_TOWARD =
-            Detail.at(Place.PROJECTION, 14, "survey.sideDrift.toward", choice(Side.class));
+            declared(Detail.at(Place.PROJECTION, 14, "survey.sideDrift.toward", choice(Side.class)));
 
     /** How the feet of a floating bridge fit the arch. */
-    public static final Detail<String> FOOT_FIT =
-            Detail.at(Place.BRIDGE, 15, "survey.footFit", ValueType.TEXT).on(AppliesTo.FLOATING_BRIDGE);
+    public static final Detail<String> FOOT_FIT = declared(
+            Detail.at(Place.BRIDGE, 15, "survey.footFit", ValueType.TEXT).on(AppliesTo.FLOATING_BRIDGE));
 
     /** The neck angle read with an angle gauge. */
-    public static final Detail<TypedAngle> NECK_ANGLE = Detail.at(Place.HEEL, 16, "survey.neckAngle", ValueType.ANGLE);
+    public static final Detail<TypedAngle> NECK_ANGLE =
+            declared(Detail.at(Place.HEEL, 16, "survey.neckAngle", ValueType.ANGLE));
 
     /** Cents at fret 12 against the octave, bass string. */
     public static final Detail<Double> CENTS_BASS =
-            Detail.at(Place.ACTION, 18, "survey.intonation.bass", ValueType.number(-200, 200));
+            declared(Detail.at(Place.ACTION, 18, "survey.intonation.bass", ValueType.number(-200, 200)));
 
     /** Cents at fret 12 against the octave, treble string. */
     public static final Detail<Double> CENTS_TREBLE =
-            Detail.at(Place.ACTION, 18, "survey.intonation.treble", ValueType.number(-200, 200));
+            declared(Detail.at(Place.ACTION, 18, "survey.intonation.treble", ValueType.number(-200, 200)));
 
     /** What the saddle is made of. */
     public static final Detail<String> SADDLE_MATERIAL =
-            Detail.at(Place.TAIL, 19, "survey.saddleMaterial", ValueType.TEXT);
+            declared(Detail.at(Place.TAIL, 19, "survey.saddleMaterial", ValueType.TEXT));
 
-    /** What is lasting about the instrument, in the order it is asked. */
     /** What is still to do after the work. */
-    public static final Detail<String> STILL_TO_DO = Detail.of("proof.stillToDo", ValueType.TEXT, 0);
+    public static final Detail<String> STILL_TO_DO = declared(Detail.of("proof.stillToDo", ValueType.TEXT, 0));
 
     /** Who signed the work off. */
-    public static final Detail<String> SIGNED_BY = Detail.of("proof.signedBy", ValueType.TEXT, 0);
+    public static final Detail<String> SIGNED_BY = declared(Detail.of("proof.signedBy", ValueType.TEXT, 0));
 
     /** The day it was signed off. */
-    public static final Detail<LocalDate> SIGNED_ON = Detail.of("proof.signedOn", ValueType.DAY, 0);
+    public static final Detail<LocalDate> SIGNED_ON = declared(Detail.of("proof.signedOn", ValueType.DAY, 0));
 
     /** The day it should be looked at again. */
-    public static final Detail<LocalDate> COME_BACK = Detail.of("proof.comeBack", ValueType.DAY, 0);
+    public static final Detail<LocalDate> COME_BACK = declared(Detail.of("proof.comeBack", ValueType.DAY, 0));
 
-    /** What is said once the work is done. */
-    public static final List<Line<?>> OF_PROOF = List.of(STILL_TO_DO, SIGNED_BY, SIGNED_ON, COME_BACK);
-
-    /** What is lasting about the instrument. */
-    public static final List<Line<?>> OF_INSTRUMENT = List.of(
-            NAME,
-            FAMILY,
-            FORM,
-            JOINT,
-            Dimension.SCALE,
-            JOINT_FRET,
-            BODY,
-            BRACING,
-            COLLECTIBLE,
-            HANDMADE,
-            BRIDGE_CUT,
-            PICKGUARD_UNDER,
-            AGE,
-            VALUE,
-            CURRENCY,
-            MEANING,
-            BRIDGE);
+    /** What is lasting about the instrument, in the order it is asked: its lengths stand behind the joint. */
+    public static final List<Line<?>> OF_INSTRUMENT = DECLARED.stream()
+            .filter(line -> line.path().startsWith("instrument."))
+            .<Line<?>>flatMap(line -> line.equals(JOINT)
+                    ? Stream.<Line<?>>concat(Stream.of(line), Stream.of(Dimension.values()))
+                    : Stream.of(line))
+            .toList();
 
     /** What is asked when an instrument comes in, in the order it is asked. */
-    public static final List<Line<?>> OF_INTAKE = List.of(OWNER, COMPLAINT, STYLE, TOUCH, REPAIRS);
+    public static final List<Line<?>> OF_INTAKE = under("intake.");
 
     /** What a job is worked toward. */
     public static final List<Line<?>> OF_TARGET = List.of(Aim.values());
 
     /** Every line of a visit, in working order. */
-    public static final List<Line<?>> OF_VISIT = Stream.<Line<?>>concat(
-                    Stream.of(Reading.values()),
-                    Stream.of(
-                            ROLE,
-                            TAKEN_ON,
-                            HUMIDITY,
-                            STEPS_DOWN,
-                            TRUSS_ROD,
-                            NOTES,
-                            HELD,
-                            RELIEF_READ_AT,
-                            PROFILE_HELD,
-                            ACTION_FRET,
-                            PROJECTION_OVER,
-                            PROJECTION_ACROSS,
-                            LAST_FRET,
-                            DRIFT_TOWARD,
-                            FOOT_FIT,
-                            NECK_ANGLE,
-                            CENTS_BASS,
-                            CENTS_TREBLE,
-                            SADDLE_MATERIAL))
+    public static final List<Line<?>> OF_VISIT = Stream.concat(
+                    Stream.<Line<?>>of(Reading.values()), under("survey.").stream())
             .sorted(Comparator.comparingInt(Line::number))
             .toList();
 
+    /** What is said once the work is done. */
+    public static final List<Line<?>> OF_PROOF = under("proof.");
+
     private Lines() {}
+
+    private static <T> Detail<T> declared(Detail<T> line) {
+        DECLARED.add(line);
+        return line;
+    }
+
+    private static List<Line<?>> under(String path) {
+        return DECLARED.stream()
+                .filter(line -> line.path().startsWith(path))
+                .<Line<?>>map(line -> line)
+                .toList();
+    }
 
     /** Returns the lines of a visit that are read at a place, in working order; those read fret by fret left out. */
     public static List<Line<?>> at(Place place) {
