@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.Locale;
 import java.util.Optional;
+import org.kestan.base.expect.Expect;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
@@ -79,7 +80,7 @@ public final class LedgerTimes {
             ledger.together(() -> {
                 for (int i = ledger.count(); i < JOBS; i++) {
                     byte[] bytes = DemoJobs.bytes(DemoJobs.NAMES.get(i % DemoJobs.NAMES.size()));
-                    Job job = JobReader.read(bytes).job().orElseThrow();
+                    Job job = JobReader.read(bytes).job().orElseThrow(Expect.present("readable job"));
                     ledger.insert(job.with(Lines.NAME, job.name() + ", no. " + i));
                 }
             });

@@ -10,6 +10,7 @@ import org.kestan.analysis.swing.FretCrowns;
 import org.kestan.analysis.swing.StringClearance;
 import org.kestan.analysis.trajectory.Trajectory;
 import org.kestan.analysis.uncertainty.Uncertainty;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.ShopStandards;
@@ -37,7 +38,7 @@ import org.openjdk.jmh.annotations.State;
 public class ReckoningBenchmark {
 
     private final Job job =
-            JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0))).job().orElseThrow();
+            JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0))).job().orElseThrow(Expect.present("readable job"));
 
     private final Job profiled = Stream.of(4, 9, 12)
             .reduce(
@@ -55,7 +56,7 @@ public class ReckoningBenchmark {
                     Reading.BRIDGE_THICKNESS)
             .reduce(
                     Job.BLANK,
-                    (quick, reading) -> quick.with(reading, job.get(reading).orElseThrow()),
+                    (quick, reading) -> quick.with(reading, job.get(reading).orElseThrow(Expect.present("reading"))),
                     (one, other) -> one);
 
     /** The least that follows from a job on every edit. */
@@ -67,8 +68,9 @@ public class ReckoningBenchmark {
     /** The neck's curve with its band at every fret, by three gaps and the relief. */
     @Benchmark
     public double curveAndBand() {
-        Trajectory known =
-                Trajectory.of(profiled, ShopStandards.DEFAULT).trajectory().orElseThrow();
+        Trajectory known = Trajectory.of(profiled, ShopStandards.DEFAULT)
+                .trajectory()
+                .orElseThrow(Expect.present("complete sheet"));
         double band = 0;
         for (int fret = 1; fret <= 20; fret++) {
             band += known.basis().profile().standardAt(known.basis().frets().at(fret));
@@ -80,7 +82,10 @@ public class ReckoningBenchmark {
     @Benchmark
     public Object swingMap() {
         return StringClearance.of(
-                reckoned, reckoned.measured().orElseThrow(), FretCrowns.fall(profiled), PlayingTouch.MEDIUM);
+                reckoned,
+                reckoned.measured().orElseThrow(Expect.present("measured setup")),
+                FretCrowns.fall(profiled),
+                PlayingTouch.MEDIUM);
     }
 
     /** What the window asks for on every step of a drag. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Parsed;
 import org.kestan.base.standards.FeelerSet;
 import org.kestan.base.standards.ShopStandards;
@@ -58,6 +59,6 @@ final class WayOption {
             throw new ParameterException(
                     spec.commandLine(), "--leaves: " + JobArgument.WORDS.problem(bad.problem(), bad.accepted()));
         }
-        return shop.withLeaves(parsed.optional().orElseThrow());
+        return shop.withLeaves(parsed.optional().orElseThrow(Expect.present("valid value")));
     }
 }

@@ -9,6 +9,7 @@ import org.kestan.analysis.correction.Correction;
 import org.kestan.analysis.correction.Extension;
 import org.kestan.analysis.uncertainty.DerivedFigure;
 import org.kestan.analysis.uncertainty.Uncertainty;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.geometry.HeelCut;
 import org.kestan.base.geometry.Straightedge;
@@ -144,7 +145,7 @@ final class CorrectionCards {
     }
 
     private Card saddle(Sides<Double> after) {
-        Sides<Double> now = plan.trajectory().basis().protrusion().orElseThrow();
+        Sides<Double> now = plan.trajectory().basis().protrusion().orElseThrow(Expect.present("saddle protrusion"));
         CardWriter card = card(Card.Id.SADDLE);
         for (Side side : Side.values()) {
             card.known(

@@ -229,7 +229,7 @@ public class BenchWindowTest extends WindowTest {
             press(find("bag-back-" + i, CheckBox.class));
         }
         assertThat(job().section(Sections.BAGS)).allMatch(Bag::back);
-        assertThat(label("bag-count")).isEqualTo("Everything is back on.");
+        assertThat(label("bag-count")).isEqualTo("Everything is back on the instrument.");
         assertThat(inLedger().section(Sections.BAGS)).isEqualTo(job().section(Sections.BAGS));
     }
 
@@ -390,7 +390,7 @@ public class BenchWindowTest extends WindowTest {
         assertThat(job().section(Sections.FOOT_FIT)).hasSize(1);
         assertThat(job().section(Sections.FOOT_FIT).get(0).share()).isEqualTo(2 / 12.0);
         type("trim-bridge-bass", "22 mm");
-        type("trim-bridge-treble", "20.80 mm");
+        type("trim-bridge-treble", "20.99 mm");
         assertThat(job().section(Sections.TRIMS)).hasSize(1);
         assertThat(label("trim-bridge-left")).contains("reble is there");
         assertThat(job().section(Sections.WAYS)).contains(WayCatalog.FLOATING_BRIDGE.key());
@@ -403,7 +403,7 @@ public class BenchWindowTest extends WindowTest {
         take();
         keys(KeyCode.SPACE);
         type("bench-survey-projection-slack", "9 mm");
-        assertThat(label("bench-survey-projection-slack-check")).contains("other than a sound one");
+        assertThat(label("bench-survey-projection-slack-check")).contains("unlike a sound one");
         focusCard();
         keys(KeyCode.SPACE);
         keys(KeyCode.LEFT);

@@ -54,7 +54,7 @@ public class GaugeTest extends WindowTest {
                     .as("goes on like Enter")
                     .isTrue();
         }
-        waitFor(() -> label("notice").contains("gauge has gone"));
+        waitFor(() -> label("notice").contains("gauge has disconnected"));
         assertThat(live()).isEqualTo("94.6 mm");
     }
 
@@ -65,7 +65,7 @@ public class GaugeTest extends WindowTest {
         int port = listen();
         try (Socket gauge = connect(port)) {
             send(gauge, "1 mm\n3 kg\n");
-            waitFor(() -> label("notice").contains("Not a reading from the gauge"));
+            waitFor(() -> label("notice").contains("That is not a reading"));
             send(gauge, "\u0001\u0002 not a number at all\n" + "9".repeat(100_000) + "\n");
             StringBuilder flood = new StringBuilder();
             for (int i = 0; i < 60_000; i++) {

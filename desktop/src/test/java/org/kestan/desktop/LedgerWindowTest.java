@@ -52,7 +52,7 @@ public class LedgerWindowTest extends WindowTest {
     public void inAnEmptyLedgerEnterStartsTheFirstJob() {
         keys(KeyCode.ALT, KeyCode.DIGIT0);
         waitFor(() -> find("ledger-first", Button.class).isFocused());
-        assertThat(label("ledger-count")).isEqualTo("0 jobs. Next: Ctrl+N starts one.");
+        assertThat(label("ledger-count")).isEqualTo("0 jobs. Ctrl+N starts one.");
         assertThat(label("job-name")).isEqualTo("No job is open");
         keys(KeyCode.ENTER);
         waitFor(() -> find("instrument-name", TextField.class).isFocused());
@@ -158,13 +158,12 @@ public class LedgerWindowTest extends WindowTest {
             station.transfers().writeAll(zip);
             return true;
         });
-        waitFor(() -> Files.exists(zip) && label("notice").contains(ALL + " jobs written"));
+        waitFor(() -> Files.exists(zip) && label("notice").contains(ALL + " jobs exported"));
         onWindow(() -> {
             station.transfers().takeIn(List.of(zip, Files.writeString(folder.resolve("x.kestan.json"), "{")));
             return true;
         });
-        waitFor(() ->
-                label("notice").startsWith("0 jobs taken in, " + ALL + " there already; left out: x.kestan.json"));
+        waitFor(() -> label("notice").startsWith("0 jobs imported, " + ALL + " already there; skipped: x.kestan.json"));
         assertThat(ledger.count()).isEqualTo(ALL);
         // What lies in the bin is not there: it comes in again.
         String gone = ledger.list(Query.ALL).get(0).id();
@@ -173,7 +172,7 @@ public class LedgerWindowTest extends WindowTest {
             station.transfers().takeIn(List.of(zip));
             return true;
         });
-        waitFor(() -> label("notice").startsWith("1 job taken in, " + (ALL - 1) + " there already"));
+        waitFor(() -> label("notice").startsWith("1 job imported, " + (ALL - 1) + " already there"));
         waitFor(() -> names().size() == ALL);
     }
 
@@ -321,7 +320,7 @@ public class LedgerWindowTest extends WindowTest {
         assertThat(label("notice")).contains("accepted");
         assertThat(ledger.pictures().file(session().job().photos().get(0).file()))
                 .exists();
-        press(robot.lookup("take off").queryAs(Button.class));
+        press(robot.lookup("remove").queryAs(Button.class));
         assertThat(session().job().photos()).isEmpty();
         keys(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(session().job().photos()).hasSize(1);

@@ -124,7 +124,7 @@ public class MemoryWindowTest extends WindowTest {
             pane.writeInto(out);
             return true;
         });
-        waitFor(() -> label("notice").contains("a copy is kept with the job"));
+        waitFor(() -> label("notice").contains("A copy is kept with the job"));
         Path page;
         try (var files = Files.list(out)) {
             page = files.filter(each -> each.toString().endsWith(".html"))

@@ -46,12 +46,12 @@ public class ProofWindowTest extends WindowTest {
     public void fromThePredictionToTheSignOff() {
         openProof();
         Prediction kept = session().job().section(Sections.PREDICTION).orElseThrow();
-        assertThat(label("proof-headline")).contains("Read again");
+        assertThat(label("proof-headline")).contains("again");
         press(find("proof-sign", Node.class));
         assertThat(session().job().get(Lines.SIGNED_ON)).isEmpty();
         double action = kept.predicted().get(Reading.ACTION_BASS).value();
         type("proof-survey-action-bass", mm(action));
-        assertThat(label("proof-headline")).startsWith("All as foretold");
+        assertThat(label("proof-headline")).startsWith("All as predicted");
         // Enter goes on to the next reading that tells.
         enter(mm(kept.predicted().get(Reading.ACTION_TREBLE).value()));
         enter(mm(kept.predicted().get(Reading.RELIEF).value()));
@@ -117,7 +117,7 @@ public class ProofWindowTest extends WindowTest {
                 .map(Label::getText)
                 .toList();
         assertThat(said.get(0)).startsWith("The saddle runs out between");
-        assertThat(said).anyMatch(line -> line.startsWith("Relief has not moved in 10 years"));
+        assertThat(said).anyMatch(line -> line.startsWith("Relief: no change in 10 years"));
         assertThat(find("history-saddle", Node.class).getAccessibleText()).endsWith("5 readings");
     }
 }

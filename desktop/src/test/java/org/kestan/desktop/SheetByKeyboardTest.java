@@ -119,7 +119,7 @@ public class SheetByKeyboardTest extends WindowTest {
         type("survey-action-bass", "3.9");
         assertThat(session().job()).isEqualTo(before);
         assertThat(text("survey-action-bass")).isEqualTo("3.9");
-        assertThat(label("survey-action-bass-note")).contains("unit is missing").contains("11/64 in");
+        assertThat(label("survey-action-bass-note")).contains("unit is missing").contains("9/64 in");
         assertThat(find("survey-action-bass", javafx.scene.control.TextField.class)
                         .isFocused())
                 .isTrue();

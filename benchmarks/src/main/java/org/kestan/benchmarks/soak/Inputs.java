@@ -15,6 +15,7 @@ import java.util.Random;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.benchmarks.soak.Target.Outcome;
 import org.kestan.files.demo.DemoJobs;
@@ -123,7 +124,7 @@ final class Inputs {
     }
 
     private Outcome table(Random random) {
-        Job job = JobReader.read(any(random)).job().orElseThrow();
+        Job job = JobReader.read(any(random)).job().orElseThrow(Expect.present("readable job"));
         SheetCsv.Outcome read = SheetCsv.read(Mutation.of(SheetCsv.write(job), random), Visit.BLANK);
         read.faults().forEach(WORDS::say);
         return read.visit().isPresent() ? TAKEN : REFUSED;
@@ -132,7 +133,7 @@ final class Inputs {
     private Outcome standards(Random random) {
         StandardsFile.Outcome read = StandardsFile.read(Mutation.of(StandardsFile.write(SHOP), random));
         read.faults().forEach(WORDS::line);
-        JobAnalysis.of(JobReader.read(any(random)).job().orElseThrow(), read.standards())
+        JobAnalysis.of(JobReader.read(any(random)).job().orElseThrow(Expect.present("readable job")), read.standards())
                 .recommendation();
         return read.faults().isEmpty() ? TAKEN : REFUSED;
     }

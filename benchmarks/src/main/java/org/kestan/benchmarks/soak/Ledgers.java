@@ -16,6 +16,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import org.kestan.base.expect.Expect;
 import org.kestan.benchmarks.soak.Target.Outcome;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.files.job.JobReader;
@@ -45,7 +46,7 @@ final class Ledgers {
 
     Ledgers(Path folder) {
         this.folder = folder;
-        job = JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0))).job().orElseThrow();
+        job = JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0))).job().orElseThrow(Expect.present("readable job"));
     }
 
     /** Those within this program. */
@@ -181,7 +182,8 @@ final class Ledgers {
             }
             demand(acknowledged >= wanted, "the child does not save");
             try (Ledger ledger = opened(file)) {
-                LedgerJob kept = ledger.read(ledger.list(Query.ALL).get(0).id()).orElseThrow();
+                LedgerJob kept =
+                        ledger.read(ledger.list(Query.ALL).get(0).id()).orElseThrow(Expect.present("readable entry"));
                 demand(kept.revision() >= acknowledged, "a save that was acknowledged is lost");
                 demand(kept.job().name().equals(Writer.name(kept.revision())), "half a save is there");
             }
@@ -250,7 +252,11 @@ final class Ledgers {
                     revision = ((SaveResult.Done) saved).revision();
                 }
                 demand(
-                        ledger.read(mine.id()).orElseThrow().job().name().equals(Writer.name(revision)),
+                        ledger.read(mine.id())
+                                .orElseThrow(Expect.present("readable entry"))
+                                .job()
+                                .name()
+                                .equals(Writer.name(revision)),
                         "the last save is not there");
             }
             return TAKEN;

@@ -1,6 +1,7 @@
 package org.kestan.benchmarks.soak;
 
 import java.nio.file.Path;
+import org.kestan.base.expect.Expect;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
@@ -39,7 +40,8 @@ public final class Writer {
 
     private static void save(Path file) {
         Ledger ledger = ((OpenResult.Opened) SqliteLedger.openAnew(file)).ledger();
-        Job job = JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0))).job().orElseThrow();
+        Job job =
+                JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0))).job().orElseThrow(Expect.present("readable job"));
         LedgerJob entry = ledger.insert(job.with(Lines.NAME, name(1)));
         int revision = entry.revision();
         while (true) {

@@ -8,6 +8,7 @@ import org.kestan.analysis.figures.Figure.Kind;
 import org.kestan.analysis.figures.Figure.Standing;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.Angle;
@@ -112,8 +113,10 @@ public final class DecidingFigures {
         }
         return new Figure(
                 Kind.SADDLE,
-                now(setup -> protrusion(setup.protrusion().orElseThrow()), FigureFinding.READ_SADDLE),
-                planned(setup -> protrusion(setup.protrusion().orElseThrow())));
+                now(
+                        setup -> protrusion(setup.protrusion().orElseThrow(Expect.present("saddle protrusion"))),
+                        FigureFinding.READ_SADDLE),
+                planned(setup -> protrusion(setup.protrusion().orElseThrow(Expect.present("saddle protrusion")))));
     }
 
     private Standing protrusion(Sides<Double> sides) {
@@ -203,9 +206,11 @@ public final class DecidingFigures {
                 : new Figure(
                         Kind.BRIDGE,
                         now(
-                                setup -> thickness(setup.bridgeThickness().orElseThrow()),
+                                setup -> thickness(
+                                        setup.bridgeThickness().orElseThrow(Expect.present("bridge thickness"))),
                                 FigureFinding.READ_BRIDGE_THICKNESS),
-                        planned(setup -> thickness(setup.bridgeThickness().orElseThrow())));
+                        planned(setup ->
+                                thickness(setup.bridgeThickness().orElseThrow(Expect.present("bridge thickness")))));
     }
 
     private static Standing floating(double height) {

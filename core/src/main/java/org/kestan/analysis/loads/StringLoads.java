@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.Reading;
@@ -37,7 +38,7 @@ public record StringLoads(List<LoadedString> strings, int unknown) {
         if (job.get(Dimension.SCALE).isEmpty()) {
             return Optional.empty();
         }
-        double scale = job.millimeters(Dimension.SCALE).orElseThrow();
+        double scale = job.millimeters(Dimension.SCALE).orElseThrow(Expect.present("scale"));
         int down = job.get(Lines.STEPS_DOWN).orElse(0);
         StringPlaces places = StringPlaces.of(
                 job,

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
@@ -82,7 +83,8 @@ public record StrungSetup(Setup setup, Optional<StringLoads> strings) {
 
     /** The outer strings at the pitch they are then tuned to. */
     private Sides<LoadedString> outer() {
-        List<LoadedString> known = strings.orElseThrow().strings();
+        List<LoadedString> known =
+                strings.orElseThrow(Expect.present("known strings")).strings();
         return new Sides<>(known.get(0), known.get(known.size() - 1))
                 .map(string -> new LoadedString(
                         string.number(),

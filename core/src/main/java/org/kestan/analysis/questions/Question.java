@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.kestan.analysis.neck.Gap;
 import org.kestan.analysis.trajectory.Trajectory;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.sheet.Aim;
@@ -121,7 +122,7 @@ public record Question(Line<?> line, List<Finding> asked) {
                 .filter(fit -> fit.gaps().contains(gap))
                 .mapToDouble(fit -> Math.abs(fit.offTheOthers(gap)))
                 .max()
-                .orElseThrow());
+                .orElseThrow(Expect.present("at least one")));
     }
 
     private static List<Finding> disagreement(double implied, CrossCheck check) {

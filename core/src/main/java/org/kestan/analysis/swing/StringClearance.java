@@ -4,6 +4,7 @@ import java.util.Optional;
 import org.kestan.analysis.loads.StringLoads;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.NeckCurve;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.standards.ShopStandards;
@@ -60,7 +61,7 @@ public record StringClearance(Swing swing, Leveling leveling, Swing levelled) {
         NeckCurve wanted = setup.basis().evenly(job.millimeters(Aim.RELIEF).orElse(setup.reliefGap()));
         double length = FretCrowns.extension(job);
         double wantedFall = length > 0 && job.get(Aim.FALL_AWAY).isPresent()
-                ? job.millimeters(Aim.FALL_AWAY).orElseThrow() / length
+                ? job.millimeters(Aim.FALL_AWAY).orElseThrow(Expect.present("fall away")) / length
                 : fall;
         return Leveling.of(crowns, wanted, wantedFall);
     }

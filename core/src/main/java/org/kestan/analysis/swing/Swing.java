@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.kestan.analysis.loads.StringLoads;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.StringLine;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
@@ -57,7 +58,8 @@ public record Swing(FretCrowns crowns, List<StringOverFrets> strings, Sides<Opti
 
     /** The lowest clean action of both sides, mm, where both outer strings are known. */
     public Sides<Double> lowestActions() {
-        return lowestClean.map(clean -> clean.orElseThrow().action());
+        return lowestClean.map(clean ->
+                clean.orElseThrow(Expect.present("lowest clean action")).action());
     }
 
     private static Optional<StringOverFrets> outer(List<StringOverFrets> strung, Side side) {

@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import org.kestan.analysis.neck.NeckProfile;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Fault;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
@@ -80,7 +81,9 @@ final class BasisReader {
         int joint = jointFret.getAsInt();
         double bridgeTop = floating ? bridgeHeight.getAsDouble() : thickness.getAsDouble();
         Optional<Sides<Double>> protrusion = saddle.map(sides -> sides.map(OptionalDouble::getAsDouble));
-        double support = floating ? bridgeTop : bridgeTop + Sides.mean(protrusion.orElseThrow());
+        double support = floating
+                ? bridgeTop
+                : bridgeTop + Sides.mean(protrusion.orElseThrow(Expect.present("saddle protrusion")));
         double overBoard = job.get(Lines.PROJECTION_OVER)
                         .filter(ProjectionOver.BRIDGE::equals)
                         .isPresent()

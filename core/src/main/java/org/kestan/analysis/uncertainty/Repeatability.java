@@ -1,6 +1,7 @@
 package org.kestan.analysis.uncertainty;
 
 import java.util.List;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Measurable;
 import org.kestan.base.sheet.Reading;
@@ -38,7 +39,8 @@ public final class Repeatability {
         if (count < 2) {
             return usual;
         }
-        double mean = takes.stream().mapToDouble(Length::millimeters).average().orElseThrow();
+        double mean =
+                takes.stream().mapToDouble(Length::millimeters).average().orElseThrow(Expect.present("at least one"));
         double squares = takes.stream()
                 .mapToDouble(take -> (take.millimeters() - mean) * (take.millimeters() - mean))
                 .sum();

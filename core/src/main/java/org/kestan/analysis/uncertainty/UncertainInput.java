@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.analysis.trajectory.Basis;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Measurable;
 import org.kestan.base.sheet.Reading;
@@ -38,7 +39,7 @@ record UncertainInput(Reading reading, boolean assumed, double rectangular, Shif
         List<UncertainInput> inputs = new ArrayList<>();
         Job job = as.job();
         for (Measurable reading : job.visit().taken()) {
-            double value = job.millimeters(reading).orElseThrow();
+            double value = job.millimeters(reading).orElseThrow(Expect.present("reading"));
             double standard = Repeatability.standard(job.visit(), reading, as.standards());
             if (Double.isFinite(value)) {
                 double tool = job.visit().tool(reading).resolution() / Math.sqrt(3);
@@ -72,7 +73,8 @@ record UncertainInput(Reading reading, boolean assumed, double rectangular, Shif
             standIn(as, basis, Reading.SPACING_BRIDGE, basis.board().spacingBridge(), Standard.SPACING_SPREAD, inputs);
         }
         ShopStandards shop = as.standards();
-        if (as.trajectory().orElseThrow().sink().isEmpty() && !shop.holds(School.IGNORE_SINK)) {
+        if (as.trajectory().orElseThrow(Expect.present("complete sheet")).sink().isEmpty()
+                && !shop.holds(School.IGNORE_SINK)) {
             double standard = rectangular(shop.get(Standard.SINK_SPREAD));
             inputs.add(new UncertainInput(
                     Reading.PROJECTION_SLACK,

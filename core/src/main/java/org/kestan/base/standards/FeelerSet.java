@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.notation.Length;
@@ -24,7 +25,7 @@ public record FeelerSet(List<Length> all) {
                             + " 0.017 in, 0.018 in, 0.019 in, 0.020 in, 0.021 in, 0.022 in, 0.023 in, 0.024 in, 0.025 in, 0.026 in,"
                             + " 0.028 in, 0.030 in, 0.032 in, 0.035 in")
             .optional()
-            .orElseThrow();
+            .orElseThrow(Expect.present("valid value"));
 
     /** No stack is made of more leaves: it springs. */
     public static final int MOST = 5;
@@ -66,7 +67,7 @@ public record FeelerSet(List<Length> all) {
             if (leaf instanceof Parsed.Bad<Length> bad) {
                 return new Parsed.Bad<>(bad.problem(), NotationFinding.EACH_LEAF.of(new Quantity.Said(bad.accepted())));
             }
-            Length length = leaf.optional().orElseThrow();
+            Length length = leaf.optional().orElseThrow(Expect.present("valid value"));
             if (length.millimeters() <= 0) {
                 return new Parsed.Bad<>(
                         NotationFinding.NO_LEAF.of(Quantity.text(each.strip())),

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.notation.Parsed;
@@ -83,7 +84,7 @@ public final class ShopStandards {
             String text = texts.get(standard);
             values[standard.ordinal()] = text == null
                     ? standard.start()
-                    : standard.parse(text).optional().orElseThrow();
+                    : standard.parse(text).optional().orElseThrow(Expect.present("valid value"));
         }
     }
 

@@ -21,6 +21,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.notation.Parsed;
 
@@ -299,7 +300,7 @@ public enum Standard implements Keyed {
 
     /** The value a shop starts with: mm, degrees or the plain number. */
     double start() {
-        return measure.parse(text).optional().orElseThrow();
+        return measure.parse(text).optional().orElseThrow(Expect.present("valid value"));
     }
 
     /** Reads a value from its text: mm, degrees or the plain number. */

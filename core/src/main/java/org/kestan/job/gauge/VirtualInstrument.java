@@ -5,6 +5,7 @@ import java.math.RoundingMode;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.sheet.Reading;
 import org.kestan.job.Job;
 
@@ -35,7 +36,7 @@ public final class VirtualInstrument {
 
     /** Plays a reading once: the value with normal noise of a third of the tool's resolution, to the hundredth of a mm. */
     public String play(Reading reading) {
-        double actual = job.visit().millimeters(reading).orElseThrow();
+        double actual = job.visit().millimeters(reading).orElseThrow(Expect.present("reading"));
         double noisy =
                 actual + random.nextGaussian() * job.visit().tool(reading).resolution() / 3;
         return BigDecimal.valueOf(noisy).setScale(2, RoundingMode.HALF_EVEN).toPlainString() + " mm";

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.AtFret;
@@ -131,7 +132,9 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
                     items.computeIfAbsent(at.fret(), fret -> new Tree.Draft().put(FRET, Tree.number(fret)))
                             .put(
                                     member(reading),
-                                    Tree.text(values.get(at).orElseThrow().text()));
+                                    Tree.text(values.get(at)
+                                            .orElseThrow(Expect.present("at"))
+                                            .text()));
                 }
             }
         }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Measurable;
@@ -62,8 +63,9 @@ public final class ReadingTakes {
         if (all.size() < 2) {
             return OptionalDouble.empty();
         }
-        double least = all.stream().mapToDouble(Length::millimeters).min().orElseThrow();
-        double greatest = all.stream().mapToDouble(Length::millimeters).max().orElseThrow();
+        double least = all.stream().mapToDouble(Length::millimeters).min().orElseThrow(Expect.present("at least one"));
+        double greatest =
+                all.stream().mapToDouble(Length::millimeters).max().orElseThrow(Expect.present("at least one"));
         return OptionalDouble.of(greatest - least);
     }
 

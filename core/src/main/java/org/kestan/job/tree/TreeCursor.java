@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Fault;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
@@ -201,7 +202,7 @@ public final class TreeCursor {
                         .all().stream()
                                 .map(number -> plain(((Tree.Num) number).number()))
                                 .reduce((low, high) -> low + " and " + high)
-                                .orElseThrow());
+                                .orElseThrow(Expect.present("reduce")));
     }
 
     private static boolean isWhole(Tree value) {

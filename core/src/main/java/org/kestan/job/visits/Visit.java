@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.AtFret;
 import org.kestan.base.sheet.Line;
@@ -100,7 +101,7 @@ public record Visit(
         SortedMap<Integer, Double> read = new TreeMap<>();
         for (Line<?> line : values.lines()) {
             if (line instanceof AtFret at && at.reading() == reading) {
-                read.put(at.fret(), values.millimeters(at).orElseThrow());
+                read.put(at.fret(), values.millimeters(at).orElseThrow(Expect.present("at")));
             }
         }
         return read;

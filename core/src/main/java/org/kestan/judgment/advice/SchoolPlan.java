@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.School;
@@ -37,7 +38,7 @@ public record SchoolPlan(
 
     /** Saddle that is left at the center, mm. */
     public double protrusion() {
-        return Sides.mean(after.protrusion().orElseThrow());
+        return Sides.mean(after.protrusion().orElseThrow(Expect.present("saddle protrusion")));
     }
 
     /** The projection schools side by side; none for a floating bridge or where the sheet does not say enough. */

@@ -12,6 +12,7 @@ import org.kestan.analysis.loads.StringLoads;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Sides;
@@ -135,13 +136,14 @@ public final class Ways {
         List<MaterialUsed> spent = new ArrayList<>();
         if (after.protrusion().isPresent()) {
             Sides<Double> then = after.protrusion().get();
-            double taken = Sides.mean(before.protrusion().orElseThrow()) - Sides.mean(then);
+            double taken =
+                    Sides.mean(before.protrusion().orElseThrow(Expect.present("saddle protrusion"))) - Sides.mean(then);
             double left = Math.min(then.bass(), then.treble()) - about.least();
             if (Math.abs(taken) > Tolerances.SAME) {
                 spent.add(new MaterialUsed(MaterialUsed.Reserve.SADDLE, taken, OptionalDouble.of(left)));
             }
-            double thickness = after.bridgeThickness().orElseThrow();
-            double off = before.bridgeThickness().orElseThrow() - thickness;
+            double thickness = after.bridgeThickness().orElseThrow(Expect.present("bridge thickness"));
+            double off = before.bridgeThickness().orElseThrow(Expect.present("bridge thickness")) - thickness;
             if (Math.abs(off) > Tolerances.SAME) {
                 spent.add(new MaterialUsed(
                         MaterialUsed.Reserve.BRIDGE, off, OptionalDouble.of(thickness - about.thin())));

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.notation.Length;
@@ -191,14 +192,14 @@ public record CounterCheck(
     private static List<Trial> largest(Map<Optional<Way>, List<Trial>> byAnswer) {
         return byAnswer.values().stream()
                 .max(Comparator.comparingInt(List::size))
-                .orElseThrow();
+                .orElseThrow(Expect.present("at least one"));
     }
 
     private static Recommendation shortest(List<Trial> trials) {
         return trials.stream()
                 .map(Trial::answer)
                 .min(Comparator.comparingInt(answer -> answer.ways().size()))
-                .orElseThrow();
+                .orElseThrow(Expect.present("value"));
     }
 
     /** The unknown whose value, once known, leaves on average the most plausible instruments agreeing. */

@@ -9,6 +9,7 @@ import org.kestan.analysis.swing.StringClearance;
 import org.kestan.analysis.swing.StringOverFrets;
 import org.kestan.analysis.swing.Swing;
 import org.kestan.analysis.trajectory.Trajectory;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.Angle;
@@ -141,7 +142,7 @@ final class GeometryGates {
         if (measured.isEmpty()) {
             return Gate.of(GateId.SADDLE, GateState.UNKNOWN, GateFinding.READ_SADDLE.of());
         }
-        Sides<Double> protrusion = measured.get().protrusion().orElseThrow();
+        Sides<Double> protrusion = measured.get().protrusion().orElseThrow(Expect.present("saddle protrusion"));
         double left = Math.min(protrusion.bass(), protrusion.treble());
         Setup setup = RodAdjustment.set(measured.get(), job, shop);
         Sides<Double> rise = setup.crownRiseFor(Targets.of(job, shop).action());
@@ -291,7 +292,7 @@ final class GeometryGates {
         if (measured.isEmpty()) {
             return Gate.of(GateId.NECK_PITCH, GateState.UNKNOWN, GateFinding.SHEET_FIRST.of());
         }
-        Trajectory trajectory = sheetAnalysis.trajectory().orElseThrow();
+        Trajectory trajectory = sheetAnalysis.trajectory().orElseThrow(Expect.present("complete sheet"));
         Optional<Angle> pitch = measured.get().pitch();
         Finding stands = pitch.map(this::stands).orElseGet(GateFinding.PITCH_NOT_TOLD::of);
         boolean good = pitch.filter(angle -> angle.degrees() > shop.get(Standard.PITCH_ZERO))

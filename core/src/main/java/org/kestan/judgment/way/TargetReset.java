@@ -3,6 +3,7 @@ package org.kestan.judgment.way;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.School;
@@ -32,7 +33,7 @@ public final class TargetReset {
             double rise = about.length(Aim.BRIDGE_HEIGHT).orElse(from.supportHeight()) - from.supportHeight();
             return from.afterReset(action, gap, nut, rise, 0);
         }
-        double thickness = from.bridgeThickness().orElseThrow();
+        double thickness = from.bridgeThickness().orElseThrow(Expect.present("bridge thickness"));
         double thickening = about.length(Aim.BRIDGE_THICKNESS).orElse(thickness) - thickness;
         double mean = Sides.mean(from.protrusion().get());
         // The crown's height over the fret line follows from the action alone, whatever the saddle: so plan once
@@ -69,7 +70,10 @@ public final class TargetReset {
 
     /** Returns how far the body is taken to fold up, mm. */
     public static double sink(JudgmentContext about) {
-        return about.sheetAnalysis().trajectory().orElseThrow().sinkTaken(about.shop());
+        return about.sheetAnalysis()
+                .trajectory()
+                .orElseThrow(Expect.present("complete sheet"))
+                .sinkTaken(about.shop());
     }
 
     /** Returns the school by which a reset is planned: the job's own saddle where it says one, else the shop's choice. */

@@ -1,6 +1,7 @@
 package org.kestan.judgment.ways;
 
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.finding.Quantity.Distance;
@@ -63,7 +64,7 @@ final class FitSaddle extends Way {
         if (!about.met(after)) {
             return can(after, SHORT.of(left, needs, JudgmentContext.action(after)));
         }
-        Sides<Double> stands = after.protrusion().orElseThrow();
+        Sides<Double> stands = after.protrusion().orElseThrow(Expect.present("saddle protrusion"));
         Distance leaves = Quantity.length(Math.min(stands.bass(), stands.treble()));
         Finding change = drop > 0
                 ? OFF.of(Quantity.length(drop), leaves, JudgmentContext.action(after))

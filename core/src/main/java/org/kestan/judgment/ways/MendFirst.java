@@ -1,5 +1,6 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.finding.Quantity.Distance;
@@ -35,7 +36,7 @@ final class MendFirst extends WayBefore {
             return can(
                     FOLDS.of(Quantity.length(about.sheetAnalysis()
                             .trajectory()
-                            .orElseThrow()
+                            .orElseThrow(Expect.present("complete sheet"))
                             .sink()
                             .getAsDouble())),
                     WayFinding.FIGURES_OF_TODAY.of());

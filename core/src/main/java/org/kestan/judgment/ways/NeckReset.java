@@ -3,6 +3,7 @@ package org.kestan.judgment.ways;
 import java.util.ArrayList;
 import java.util.List;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.finding.Quantity.Money;
@@ -65,7 +66,7 @@ final class NeckReset extends NeckAngleWay {
             case NO ->
                 more.add(COSTS_MORE.of(
                         new Money(about.shop().cost(ShopStandards.RESET)),
-                        new Money(about.job().get(Lines.VALUE).orElseThrow())));
+                        new Money(about.job().get(Lines.VALUE).orElseThrow(Expect.present("value")))));
             case ASK -> more.add(TALK_IT_OVER.of());
             case UNKNOWN -> more.add(SAY_VALUE.of());
             case YES -> {

@@ -3,6 +3,7 @@ package org.kestan.judgment.ways;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.finding.Quantity.Distance;
@@ -60,7 +61,7 @@ final class NewBridge extends Way {
         if (from.protrusion().isEmpty()) {
             return not(WayFinding.FLOATING.of());
         }
-        double thickness = from.bridgeThickness().orElseThrow();
+        double thickness = from.bridgeThickness().orElseThrow(Expect.present("bridge thickness"));
         boolean cut = thickness < about.shop(Standard.BRIDGE_CUT);
         OptionalDouble said = about.length(Aim.BRIDGE_THICKNESS);
         if (about.together(Effect.CUTS_HEEL)) {
@@ -77,13 +78,14 @@ final class NewBridge extends Way {
         double next = said.orElse(usual(about, support, stands));
         Setup fitted = from.afterBridgeShaved(thickness - next);
         Setup after = fitted.afterSaddleRaised(
-                fittedSaddle(about, needed, fitted.protrusion().orElseThrow()));
+                fittedSaddle(about, needed, fitted.protrusion().orElseThrow(Expect.present("saddle protrusion"))));
         Outcome can = can(
                 after,
                 IN_PLACE.of(
                         Quantity.length(next),
                         Quantity.length(thickness),
-                        Quantity.length(Sides.mean(after.protrusion().orElseThrow())),
+                        Quantity.length(
+                                Sides.mean(after.protrusion().orElseThrow(Expect.present("saddle protrusion")))),
                         JudgmentContext.action(after)),
                 (cut ? HAS_BEEN_CUT : FIRST_KEPT).of());
         if (about.collectible() && !cut) {
@@ -95,7 +97,7 @@ final class NewBridge extends Way {
 
     /** The bridge brought back together with the neck: its saddle stands out as it did until the neck is set. */
     private Outcome underTheReset(JudgmentContext about, Setup from, boolean cut, double next) {
-        double thickness = from.bridgeThickness().orElseThrow();
+        double thickness = from.bridgeThickness().orElseThrow(Expect.present("bridge thickness"));
         boolean said = about.length(Aim.BRIDGE_THICKNESS).isPresent();
         if (!cut && !said && thickness >= about.thin() || Math.abs(next - thickness) <= Tolerances.LEAF) {
             return noNeed(from, RIGHT.of());

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.finding.Quantity.Distance;
@@ -89,7 +90,7 @@ final class PocketShim extends Way {
         Shim nearest = Shim.stock(from, about.shop(), pocket).stream()
                 .min(Comparator.comparingDouble(
                         shim -> shim.angle().minus(needed.get()).abs().radians()))
-                .orElseThrow();
+                .orElseThrow(Expect.present("value"));
         boolean coarser = size > about.shop(Standard.SHIM_COARSE) + about.shop(Standard.SHIM_FINE) / 2;
         return can(nearest.after(), reasons(about, needed.get(), nearest, coarser));
     }

@@ -2,6 +2,7 @@ package org.kestan.judgment.ways;
 
 import java.util.Optional;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.finding.Quantity.Distance;
@@ -47,7 +48,7 @@ final class RampPins extends Way {
             return not(WayFinding.FLOATING.of());
         }
         double depth = about.shop(Standard.RAMP_DEPTH);
-        Turn now = new Turn(from.leastBreakAngle().orElseThrow());
+        Turn now = new Turn(from.leastBreakAngle().orElseThrow(Expect.present("break angle")));
         if (now.angle().degrees() >= about.shop(Standard.BREAK_ANGLE_GOOD)) {
             return noNeed(from, ENOUGH.of(now));
         }
@@ -63,7 +64,7 @@ final class RampPins extends Way {
                         TAKE.of(
                                 Quantity.length(depth),
                                 now,
-                                new Turn(after.leastBreakAngle().orElseThrow())),
+                                new Turn(after.leastBreakAngle().orElseThrow(Expect.present("break angle")))),
                         ACTION_STAYS.of());
     }
 }

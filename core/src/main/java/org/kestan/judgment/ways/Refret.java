@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.finding.Quantity.Distance;
@@ -66,7 +67,7 @@ final class Refret extends Way {
     }
 
     private static Optional<Distance> cut(JudgmentContext about, Setup from) {
-        double heel = about.length(Reading.HEEL_HEIGHT).orElseThrow();
+        double heel = about.length(Reading.HEEL_HEIGHT).orElseThrow(Expect.present("heel height"));
         return TargetReset.by(TargetReset.chosen(about), about, from)
                 .map(after -> Quantity.fine(
                         heel * after.rotation().minus(from.rotation()).tan()));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.finding.Quantity.Distance;
@@ -73,14 +74,14 @@ final class ShaveBridge extends Way {
         if (wish < about.shop(Standard.SHAVE_LEAST)) {
             return noNeed(from, TOO_LITTLE.of());
         }
-        double thickness = from.bridgeThickness().orElseThrow();
+        double thickness = from.bridgeThickness().orElseThrow(Expect.present("bridge thickness"));
         double depth = Math.min(wish, thickness - about.thin());
         if (depth < about.shop(Standard.SHAVE_LEAST)) {
             return not(NOTHING_TO_GIVE.of(Quantity.length(thickness), Quantity.length(about.thin())));
         }
         Setup shaved = from.afterBridgeShaved(depth);
-        Setup after = shaved.afterSaddleRaised(
-                SaddleReserve.within(needed, shaved.protrusion().orElseThrow(), about.shop()));
+        Setup after = shaved.afterSaddleRaised(SaddleReserve.within(
+                needed, shaved.protrusion().orElseThrow(Expect.present("saddle protrusion")), about.shop()));
         return allowed(about, can(after, reasons(about, after, depth, thickness, wish)));
     }
 

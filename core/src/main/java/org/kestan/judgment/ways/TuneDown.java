@@ -2,6 +2,7 @@ package org.kestan.judgment.ways;
 
 import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.finding.Quantity.Count;
@@ -44,7 +45,10 @@ final class TuneDown extends Way {
         }
         double steps = about.shop(Standard.TUNE_DOWN);
         double share = 1 - Math.pow(2, -steps / 6);
-        OptionalDouble read = about.sheetAnalysis().trajectory().orElseThrow().sink();
+        OptionalDouble read = about.sheetAnalysis()
+                .trajectory()
+                .orElseThrow(Expect.present("complete sheet"))
+                .sink();
         double rise = about.sink() * share;
         Setup after = from.afterTunedDown(steps, rise);
         return can(

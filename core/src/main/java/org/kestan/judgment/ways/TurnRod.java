@@ -1,6 +1,7 @@
 package org.kestan.judgment.ways;
 
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.finding.Quantity.Distance;
@@ -53,7 +54,7 @@ final class TurnRod extends Way {
             return noNeed(from, RIGHT.of(now));
         }
         if (!rod.can()) {
-            return not(CANNOT.of(Quantity.term(rod.state().orElseThrow()), now, aim));
+            return not(CANNOT.of(Quantity.term(rod.state().orElseThrow(Expect.present("state of the rod"))), now, aim));
         }
         Setup after = from.afterRelief(rod.aim());
         Finding comes = COMES.of(now, aim, JudgmentContext.action(after));

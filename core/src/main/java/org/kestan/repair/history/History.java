@@ -13,6 +13,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.sheet.Sides;
@@ -67,7 +68,8 @@ public record History(
                 .filter(visit -> visit.get(Lines.TAKEN_ON).isPresent())
                 .filter(visit ->
                         visit.get(Lines.ROLE).filter(VisitRole.DRY_FIT::equals).isEmpty())
-                .sorted(Comparator.comparing(visit -> visit.get(Lines.TAKEN_ON).orElseThrow()))
+                .sorted(Comparator.comparing(
+                        visit -> visit.get(Lines.TAKEN_ON).orElseThrow(Expect.present("taken on"))))
                 .toList();
         int since = 0;
         for (int i = 0; i < visits.size(); i++) {
@@ -80,7 +82,7 @@ public record History(
         }
         Map<Quantity, List<Trend.Point>> series = new EnumMap<>(Quantity.class);
         for (Visit visit : visits.subList(since, visits.size())) {
-            LocalDate day = visit.get(Lines.TAKEN_ON).orElseThrow();
+            LocalDate day = visit.get(Lines.TAKEN_ON).orElseThrow(Expect.present("taken on"));
             Optional<Double> humid = visit.get(Lines.HUMIDITY);
             OptionalDouble humidity = humid.isPresent() ? OptionalDouble.of(humid.get()) : OptionalDouble.empty();
             SheetAnalysis.of(job.withVisit(visit), shop).measured().ifPresent(setup -> {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.kestan.base.expect.Expect;
 
 /**
  * One quantity over the years, laid out in a picture: places in its unit of length, x to the right, y down.
@@ -68,8 +69,8 @@ public record Plot(
         LocalDate first = points.get(0).day();
         LocalDate last = points.get(points.size() - 1).day().plusYears(trend.isPresent() ? AHEAD_YEARS : 1);
         double days = Math.max(1, last.toEpochDay() - first.toEpochDay());
-        double low = points.stream().mapToDouble(Trend.Point::value).min().orElseThrow();
-        double high = points.stream().mapToDouble(Trend.Point::value).max().orElseThrow();
+        double low = points.stream().mapToDouble(Trend.Point::value).min().orElseThrow(Expect.present("at least one"));
+        double high = points.stream().mapToDouble(Trend.Point::value).max().orElseThrow(Expect.present("at least one"));
         // A band that is far wider than what was read would hide it.
         double most = 2 * Math.max(LEAST_SPAN, high - low);
         List<LocalDate> steps = new ArrayList<>();

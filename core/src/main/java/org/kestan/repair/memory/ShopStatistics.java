@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import org.kestan.base.expect.Expect;
 
 /**
  * The numbers of a shop at a glance, from what its jobs teach.
@@ -111,9 +112,10 @@ public record ShopStatistics(int finished, List<Count> ways, List<Miss> misses, 
                 ways,
                 lessons.size(),
                 LearnedValue.median(lessons.stream()
-                        .map(each -> each.estimated().orElseThrow())
+                        .map(each -> each.estimated().orElseThrow(Expect.present("estimated hours")))
                         .toList()),
-                LearnedValue.median(
-                        lessons.stream().map(each -> each.hours().orElseThrow()).toList()));
+                LearnedValue.median(lessons.stream()
+                        .map(each -> each.hours().orElseThrow(Expect.present("estimated hours")))
+                        .toList()));
     }
 }

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.notation.Length;
 import org.kestan.base.standards.InstrumentKind;
@@ -112,7 +113,8 @@ public record SuggestedDefault(
     /** Returns standards with it taken over; unchanged where it can't be. */
     public ShopStandards takenBy(ShopStandards shop) {
         if (what == What.SINK) {
-            return shop.withTakenOver(shop.takenOver().with(kind.orElseThrow(), Length.ofText(text("%.2f mm"))));
+            return shop.withTakenOver(shop.takenOver()
+                    .with(kind.orElseThrow(Expect.present("kind of instrument")), Length.ofText(text("%.2f mm"))));
         }
         return standard.map(each -> shop.learning(each, text(what == What.HOURS ? "%.2f" : "%.3f mm")))
                 .orElse(shop);
@@ -125,7 +127,7 @@ public record SuggestedDefault(
     /** Returns standards without it: as a shop starts. */
     public ShopStandards givenBackBy(ShopStandards shop) {
         return what == What.SINK
-                ? shop.withTakenOver(shop.takenOver().without(kind.orElseThrow()))
+                ? shop.withTakenOver(shop.takenOver().without(kind.orElseThrow(Expect.present("kind of instrument"))))
                 : standard.map(shop::reset).orElse(shop);
     }
 

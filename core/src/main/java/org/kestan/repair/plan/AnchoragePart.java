@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import org.kestan.analysis.setup.Anchorage;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.sheet.Side;
@@ -17,13 +18,16 @@ final class AnchoragePart implements PlanPart {
 
     @Override
     public Optional<PartCard> card(WorkPlan plan) {
-        return changed(plan).map(after -> card(plan, plan.measured().orElseThrow(), after));
+        return changed(plan)
+                .map(after -> card(plan, plan.measured().orElseThrow(Expect.present("measured setup")), after));
     }
 
     private static Optional<Setup> changed(WorkPlan plan) {
         return plan.planned()
-                .filter(after ->
-                        !after.anchorage().equals(plan.measured().orElseThrow().anchorage()));
+                .filter(after -> !after.anchorage()
+                        .equals(plan.measured()
+                                .orElseThrow(Expect.present("measured setup"))
+                                .anchorage()));
     }
 
     private static PartCard card(WorkPlan plan, Setup before, Setup after) {
@@ -96,7 +100,7 @@ final class AnchoragePart implements PlanPart {
     @Override
     public void data(WorkPlan plan, PartData root) {
         changed(plan).ifPresent(after -> {
-            Setup before = plan.measured().orElseThrow();
+            Setup before = plan.measured().orElseThrow(Expect.present("measured setup"));
             PartData node = root.object("anchorage");
             if (after.protrusion().isPresent()) {
                 node.object("ramp")

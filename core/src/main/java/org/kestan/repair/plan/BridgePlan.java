@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.analysis.correction.Drift;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Sides;
@@ -44,12 +45,13 @@ public record BridgePlan(
 
     /** Reads it out of a plan; empty while nothing is planned. */
     static Optional<BridgePlan> of(WorkPlan plan) {
-        return plan.planned().map(after -> of(plan, plan.measured().orElseThrow(), after));
+        return plan.planned()
+                .map(after -> of(plan, plan.measured().orElseThrow(Expect.present("measured setup")), after));
     }
 
     private static BridgePlan of(WorkPlan plan, Setup before, Setup after) {
         if (after.bridgeThickness().isPresent()) {
-            double was = before.bridgeThickness().orElseThrow();
+            double was = before.bridgeThickness().orElseThrow(Expect.present("bridge thickness"));
             double becomes = after.bridgeThickness().getAsDouble();
             return new BridgePlan(
                     false,
@@ -64,8 +66,9 @@ public record BridgePlan(
         double becomes = after.supportHeight();
         // What the crowns gain against each other the bridge's two ends have to give; the rest is the whole height.
         double rise = becomes - before.supportHeight();
-        Setup turned =
-                plan.relieved().orElseThrow().afterNeckTurned(after.rotation().minus(before.rotation()));
+        Setup turned = plan.relieved()
+                .orElseThrow(Expect.present("relieved setup"))
+                .afterNeckTurned(after.rotation().minus(before.rotation()));
         Sides<Double> crowns = after.crown().with(turned.crown(), (then, now) -> then - now);
         double mean = Sides.mean(crowns);
         Sides<Double> tilt =

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
@@ -28,11 +29,17 @@ public record Clearance(
                 || distance.orElse(0) <= 0
                 || plan.planned().isEmpty()
                 || distance.getAsDouble()
-                        >= plan.measured().orElseThrow().basis().jointToSaddle()) {
+                        >= plan.measured()
+                                .orElseThrow(Expect.present("measured setup"))
+                                .basis()
+                                .jointToSaddle()) {
             return Optional.empty();
         }
-        return Optional.of(
-                of(plan.measured().orElseThrow(), plan.planned().get(), height.getAsDouble(), distance.getAsDouble()));
+        return Optional.of(of(
+                plan.measured().orElseThrow(Expect.present("measured setup")),
+                plan.planned().get(),
+                height.getAsDouble(),
+                distance.getAsDouble()));
     }
 
     private static Clearance of(Setup before, Setup after, double height, double distance) {
@@ -56,6 +63,6 @@ public record Clearance(
                 + Stream.of(Side.values())
                         .mapToDouble(side -> setup.strings().get(side).heightAt(at))
                         .min()
-                        .orElseThrow();
+                        .orElseThrow(Expect.present("at least one"));
     }
 }

@@ -2,6 +2,7 @@ package org.kestan.repair.plan;
 
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.sheet.Sides;
 import org.kestan.judgment.way.Effect;
@@ -21,10 +22,10 @@ final class ExecutedPlan {
      * @param on the instrument, one whose trajectory is known
      */
     static Setup on(WorkPlan told, SheetAnalysis on) {
-        Setup before = told.measured().orElseThrow();
-        Setup after = told.planned().orElseThrow();
-        Setup relievedAsTold = told.relieved().orElseThrow();
-        Setup there = relieved(told, on.measured().orElseThrow(), before, after);
+        Setup before = told.measured().orElseThrow(Expect.present("measured setup"));
+        Setup after = told.planned().orElseThrow(Expect.present("planned setup"));
+        Setup relievedAsTold = told.relieved().orElseThrow(Expect.present("relieved setup"));
+        Setup there = relieved(told, on.measured().orElseThrow(Expect.present("measured setup")), before, after);
         Sides<Double> slots = after.strings().with(relievedAsTold.strings(), (then, now) -> then.atNut() - now.atNut());
         Sides<Double> crowns = crowns(after, relievedAsTold, after.rotation());
         Setup turned = there.afterNeckTurned(after.rotation());

@@ -6,6 +6,7 @@ import org.kestan.analysis.correction.Drift;
 import org.kestan.analysis.loads.StringLoads;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.StringLine;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.strings.Fretted;
@@ -58,7 +59,8 @@ public record Intonation(
 
     /** Reads it out of a plan; empty while nothing is planned. */
     static Optional<Intonation> of(WorkPlan plan) {
-        return plan.planned().map(after -> of(plan, plan.measured().orElseThrow(), after));
+        return plan.planned()
+                .map(after -> of(plan, plan.measured().orElseThrow(Expect.present("measured setup")), after));
     }
 
     private static Intonation of(WorkPlan plan, Setup before, Setup after) {
@@ -128,7 +130,7 @@ public record Intonation(
     private static double saddleAfter(WorkPlan plan, Setup before, Setup after) {
         double o = before.basis().fretsOverTop();
         double distance = before.basis().jointToSaddle();
-        Setup relieved = plan.relieved().orElseThrow();
+        Setup relieved = plan.relieved().orElseThrow(Expect.present("relieved setup"));
         double rise = Sides.mean(relieved.crown()) + o + after.supportHeight() - before.supportHeight();
         double height = Sides.mean(after.crown()) + o;
         double drift = plan.has(Effect.CUTS_HEEL) ? Drift.movesIn(plan.job(), before.basis()) : 0;

@@ -2,6 +2,7 @@ package org.kestan.repair.plan;
 
 import java.util.Optional;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.Straightedge;
 
 /**
@@ -23,7 +24,10 @@ public record ProjectionPlan(
     }
 
     private static ProjectionPlan of(WorkPlan plan, Setup planned) {
-        double sink = plan.sheetAnalysis().trajectory().orElseThrow().sinkTaken(plan.shop());
+        double sink = plan.sheetAnalysis()
+                .trajectory()
+                .orElseThrow(Expect.present("complete sheet"))
+                .sinkTaken(plan.shop());
         double strung = planned.projection();
         double top = planned.bridgeTop();
         Straightedge straightedge = planned.basis().straightedge();

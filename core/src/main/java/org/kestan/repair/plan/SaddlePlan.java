@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.analysis.loads.StringPlaces;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Reading;
@@ -65,16 +66,20 @@ public record SaddlePlan(
     static Optional<SaddlePlan> of(WorkPlan plan) {
         return plan.planned()
                 .filter(setup -> setup.protrusion().isPresent())
-                .map(setup -> of(plan, plan.measured().orElseThrow(), setup));
+                .map(setup -> of(plan, plan.measured().orElseThrow(Expect.present("measured setup")), setup));
     }
 
     private static SaddlePlan of(WorkPlan plan, Setup before, Setup after) {
-        Sides<Double> out = after.protrusion().orElseThrow();
-        double thickness = after.bridgeThickness().orElseThrow();
+        Sides<Double> out = after.protrusion().orElseThrow(Expect.present("saddle protrusion"));
+        double thickness = after.bridgeThickness().orElseThrow(Expect.present("bridge thickness"));
         // Shaving takes from the slot's depth; a new or thicker bridge has its slot cut as deep as the old one's.
         boolean other = plan.has(Effect.NEW_BRIDGE);
-        double shaved = other ? 0 : Math.max(0, before.bridgeThickness().orElseThrow() - thickness);
-        Sides<Double> off = before.protrusion().orElseThrow().with(out, (was, becomes) -> was + shaved - becomes);
+        double shaved = other
+                ? 0
+                : Math.max(0, before.bridgeThickness().orElseThrow(Expect.present("bridge thickness")) - thickness);
+        Sides<Double> off = before.protrusion()
+                .orElseThrow(Expect.present("saddle protrusion"))
+                .with(out, (was, becomes) -> was + shaved - becomes);
         double tolerance = plan.shop().get(Standard.LEAF_TOLERANCE);
         List<Reading> needs = new ArrayList<>();
         OptionalDouble depth = read(plan.job(), Reading.SLOT_DEPTH, needs);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.geometry.Tolerances;
@@ -18,7 +19,8 @@ final class SetupPart implements PlanPart {
 
     @Override
     public Optional<PartCard> card(WorkPlan plan) {
-        return plan.planned().map(after -> card(plan, plan.measured().orElseThrow(), after));
+        return plan.planned()
+                .map(after -> card(plan, plan.measured().orElseThrow(Expect.present("measured setup")), after));
     }
 
     private static PartCard card(WorkPlan plan, Setup before, Setup after) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.analysis.correction.Extension;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.Board;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Reading;
@@ -51,7 +52,10 @@ public record WedgePlan(
         if (read.isPresent() || nut.isEmpty()) {
             return read;
         }
-        Board board = plan.measured().orElseThrow().basis().board();
+        Board board = plan.measured()
+                .orElseThrow(Expect.present("measured setup"))
+                .basis()
+                .board();
         return OptionalDouble.of(nut.getAsDouble() + 2 * (board.halfSpacingAt(end) - board.halfSpacingAt(0)));
     }
 
@@ -63,7 +67,10 @@ public record WedgePlan(
         }
         profile.add(new Point(extension.length(), end));
         double rises = extension.rises() > plan.shop().get(Standard.EXTENSION_RISE) ? extension.rises() : 0;
-        double joint = plan.measured().orElseThrow().basis().joint();
+        double joint = plan.measured()
+                .orElseThrow(Expect.present("measured setup"))
+                .basis()
+                .joint();
         return new WedgePlan(
                 extension.length(),
                 end,

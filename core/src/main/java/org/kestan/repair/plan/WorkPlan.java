@@ -13,6 +13,7 @@ import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.analysis.swing.FretCrowns;
 import org.kestan.analysis.swing.Leveling;
 import org.kestan.analysis.swing.StringClearance;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.HeelCut;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.lazy.Lazy;
@@ -104,14 +105,15 @@ public final class WorkPlan {
                 turned
                         ? planned.flatMap(setup -> CorrectionSolver.extension(
                                 sheetAnalysis.job(),
-                                sheetAnalysis.measured().orElseThrow(),
+                                sheetAnalysis.measured().orElseThrow(Expect.present("measured setup")),
                                 setup,
                                 sheetAnalysis.standards()))
                         : Optional.empty());
     }
 
     private static Optional<HeelCut> heel(SheetAnalysis sheetAnalysis, List<Way> taken, Setup planned) {
-        Setup relieved = relieved(sheetAnalysis.measured().orElseThrow(), planned, taken);
+        Setup relieved =
+                relieved(sheetAnalysis.measured().orElseThrow(Expect.present("measured setup")), planned, taken);
         double drop = Sides.mean(relieved.crown()) - Sides.mean(planned.crown());
         double rise = planned.supportHeight() - relieved.supportHeight();
         return CorrectionSolver.heel(sheetAnalysis.job(), planned.basis(), planned.rotation(), drop + rise);
@@ -141,16 +143,19 @@ public final class WorkPlan {
 
     /** Returns the setup once the relief is right and all else as measured; empty while nothing is planned. */
     Optional<Setup> relieved() {
-        return planned.map(after -> relieved(measured().orElseThrow(), after, ways));
+        return planned.map(after -> relieved(measured().orElseThrow(Expect.present("measured setup")), after, ways));
     }
 
     /** Returns the plan as a correction: what it comes to at neck and heel; empty while nothing is planned. */
     public Optional<Correction> correction() {
         return planned.map(after -> new Correction(
-                sheetAnalysis().trajectory().orElseThrow(),
-                relieved().orElseThrow(),
+                sheetAnalysis().trajectory().orElseThrow(Expect.present("complete sheet")),
+                relieved().orElseThrow(Expect.present("relieved setup")),
                 after,
-                sheetAnalysis().trajectory().orElseThrow().sinkTaken(shop()),
+                sheetAnalysis()
+                        .trajectory()
+                        .orElseThrow(Expect.present("complete sheet"))
+                        .sinkTaken(shop()),
                 heel,
                 extension,
                 sheetAnalysis().assumed()));

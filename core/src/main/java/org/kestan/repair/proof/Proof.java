@@ -10,6 +10,7 @@ import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.analysis.uncertainty.Repeatability;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.sheet.Reading;
@@ -306,7 +307,7 @@ public record Proof(
         return after.flatMap(visit -> {
             Visit whole = before;
             for (Reading reading : visit.readings()) {
-                whole = whole.with(reading, visit.get(reading).orElseThrow());
+                whole = whole.with(reading, visit.get(reading).orElseThrow(Expect.present("reading")));
             }
             return SheetAnalysis.of(job.withVisit(whole), shop).measured();
         });

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.Fitting;
@@ -61,7 +62,7 @@ public record PlaceholderInstrument(SideView view, Map<Place, List<Integer>> num
                 .with(Lines.JOINT_FRET, 14);
         plain = filled(filled(plain, COMMON), floating ? FLOATING : PINNED);
         SideView view = SideView.of(WorkPlan.nothing(Ways.of(SheetAnalysis.of(plain, ShopStandards.DEFAULT))))
-                .orElseThrow();
+                .orElseThrow(Expect.present("value"));
         Map<Place, List<Integer>> numbers = new EnumMap<>(Place.class);
         for (Place place : Place.values()) {
             numbers.put(

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.HeelCut;
@@ -206,7 +207,8 @@ public final class Templates {
         OptionalDouble slotLength = saddle.blank().map(SaddlePlan.Blank::length).orElse(OptionalDouble.empty());
         double length = Math.max(slotLength.orElse(0), spread + 2 * SADDLE_ENDS);
         double slot = saddle.blank().map(SaddlePlan.Blank::slot).orElse(0.0);
-        double highest = strings.stream().mapToDouble(Crown.Point::height).max().orElseThrow();
+        double highest =
+                strings.stream().mapToDouble(Crown.Point::height).max().orElseThrow(Expect.present("at least one"));
         double top = LETTERS + 4;
         double bridgeTop = top + highest + 1;
         double bottom = bridgeTop + slot;

@@ -1,6 +1,7 @@
 package org.kestan.desktop.shell;
 
 import java.util.List;
+import org.kestan.base.expect.Expect;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.rooms.counter.CounterRoom;
 import org.kestan.desktop.rooms.help.HelpRoom;
@@ -37,6 +38,9 @@ final class RoomRegistry {
 
     /** Returns the door of an id, which there has to be. */
     static RoomEntry of(String id) {
-        return ALL.stream().filter(door -> door.id().equals(id)).findFirst().orElseThrow();
+        return ALL.stream()
+                .filter(door -> door.id().equals(id))
+                .findFirst()
+                .orElseThrow(Expect.present("at least one"));
     }
 }

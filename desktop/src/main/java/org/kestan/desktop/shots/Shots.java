@@ -25,6 +25,7 @@ import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Side;
 import org.kestan.desktop.session.Settings;
@@ -223,11 +224,14 @@ public final class Shots extends Application {
         return samples.stream()
                 .filter(each -> each.getFileName().toString().contains(part))
                 .findFirst()
-                .orElseThrow();
+                .orElseThrow(Expect.present("at least one"));
     }
 
     private static String name(Path sample) {
-        return JobFile.read(sample).job().orElseThrow().name();
+        return JobFile.read(sample)
+                .job()
+                .orElseThrow(Expect.present("readable job"))
+                .name();
     }
 
     private void next() {

@@ -108,7 +108,7 @@ public class JobStoreTest extends WindowTest {
         hours.set(24);
         rounds.round();
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(session.noticeProperty().get()).contains("No backup").contains("for a day");
+        assertThat(session.noticeProperty().get()).contains("no backup").contains("for a day");
         broken.clear();
         ledger.insert(named("One"));
         rounds.round();
@@ -128,7 +128,7 @@ public class JobStoreTest extends WindowTest {
             store.counted(count -> session.say("counted"));
             return true;
         });
-        waitFor(() -> session.noticeProperty().get().contains("no room is left on the disk"));
+        waitFor(() -> session.noticeProperty().get().contains("the disk that holds the ledger is full"));
         assertThat(onWindow(() -> store.open("any"))).isFalse();
         assertThat(onWindow(() -> store.startFrom(named("Lost")))).isFalse();
         assertThat(session.job()).isEqualTo(Job.BLANK);

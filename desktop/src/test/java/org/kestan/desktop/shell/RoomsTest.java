@@ -92,7 +92,7 @@ public class RoomsTest extends WindowTest {
             window.store().startBlank();
             return true;
         });
-        waitFor(() -> verdict.getAccessibleText().contains("waits for the sheet"));
+        waitFor(() -> verdict.getAccessibleText().contains("waiting for the sheet"));
         waitFor(() ->
                 find("station-ledger", ToggleButton.class).getAccessibleText().equals("Ledger, 1 job"));
     }

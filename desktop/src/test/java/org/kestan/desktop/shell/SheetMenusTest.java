@@ -41,7 +41,9 @@ public class SheetMenusTest extends WindowTest {
         openSample(0);
         Job before = session().job();
         read(Files.writeString(folder.resolve("bad.csv"), "key,value\naction.bass,3.1\n"));
-        assertThat(label("notice")).contains("Nothing was read from bad.csv").contains("unit is missing");
+        assertThat(label("notice"))
+                .contains("Nothing was imported from bad.csv")
+                .contains("unit is missing");
         byte[] latin = "key,value\nnotes,gr\u00fcn\n".getBytes(StandardCharsets.ISO_8859_1);
         read(Files.write(folder.resolve("latin.csv"), latin));
         assertThat(label("notice")).contains("UTF-8");

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import org.kestan.base.expect.Expect;
 import org.kestan.files.job.JobFile;
 import org.kestan.files.job.JobReader;
 
@@ -33,7 +34,10 @@ public final class DemoJobs {
 
     /** Returns the name of the instrument of the first sample job. */
     public static String firstName() {
-        return JobReader.read(bytes(NAMES.get(0))).job().orElseThrow().name();
+        return JobReader.read(bytes(NAMES.get(0)))
+                .job()
+                .orElseThrow(Expect.present("readable job"))
+                .name();
     }
 
     /**

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
@@ -92,10 +93,10 @@ public final class FinishedSamples {
         List<Job> jobs = new ArrayList<>();
         for (int i = 0; i < many; i++) {
             String from = FROM.get(i % FROM.size()) + JobFile.EXTENSION;
-            Job sample = JobReader.read(DemoJobs.bytes(from)).job().orElseThrow();
+            Job sample = JobReader.read(DemoJobs.bytes(from)).job().orElseThrow(Expect.present("readable job"));
             Job made = finished(sample, i, last.minusDays((long) APART * (many - 1 - i)), random);
             // As it would lie in a file.
-            jobs.add(JobReader.read(JobWriter.write(made)).job().orElseThrow());
+            jobs.add(JobReader.read(JobWriter.write(made)).job().orElseThrow(Expect.present("readable job")));
         }
         return jobs;
     }
@@ -233,6 +234,6 @@ public final class FinishedSamples {
     private static Length mm(double value) {
         return Length.parse(String.format(Locale.ROOT, "%.2f mm", value))
                 .optional()
-                .orElseThrow();
+                .orElseThrow(Expect.present("valid value"));
     }
 }

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Fault;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.sheet.Reading;
@@ -209,7 +210,10 @@ public final class OwnerPapers {
     }
 
     private static String change(JobAnalysis analysis, Setup planned, Wording words) {
-        double now = analysis.measured().orElseThrow().action().bass();
+        double now = analysis.measured()
+                .orElseThrow(Expect.present("measured setup"))
+                .action()
+                .bass();
         double then = planned.action().bass();
         long percent = Math.round(Math.abs(then / now - 1) * 100);
         return PaperText.text(

@@ -6,6 +6,7 @@ import org.kestan.analysis.correction.Correction;
 import org.kestan.analysis.correction.CorrectionSolver;
 import org.kestan.analysis.trajectory.MissingInput;
 import org.kestan.analysis.trajectory.Trajectory;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Fault;
 import org.kestan.base.geometry.HeelCut;
 import org.kestan.base.notation.NotationFinding;
@@ -34,7 +35,7 @@ public final class SolveJson {
             faults.addAll(CorrectionSolver.missing(analysis.job()));
         }
         return faults.isEmpty()
-                ? PrintedResult.of(Json.print(result(analysis.correction().orElseThrow())))
+                ? PrintedResult.of(Json.print(result(analysis.correction().orElseThrow(Expect.present("correction")))))
                 : PrintedResult.faulty(faults);
     }
 

@@ -11,6 +11,7 @@ import org.kestan.analysis.swing.StringOverFrets;
 import org.kestan.analysis.swing.Swing;
 import org.kestan.analysis.trajectory.MissingInput;
 import org.kestan.analysis.trajectory.SheetFinding;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Fault;
 import org.kestan.base.notation.NotationFinding;
 import org.kestan.base.sheet.Reading;
@@ -41,7 +42,7 @@ public final class SwingJson {
             faults.add(new Fault("/instrument/strings", MissingInput.STRINGS.of(), SheetFinding.GAUGE_AND_NOTE.of()));
         }
         return faults.isEmpty()
-                ? PrintedResult.of(Json.print(result(room.orElseThrow(), hand)))
+                ? PrintedResult.of(Json.print(result(room.orElseThrow(Expect.present("string clearances")), hand)))
                 : PrintedResult.faulty(faults);
     }
 

@@ -10,6 +10,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Fault;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
@@ -211,7 +212,7 @@ public final class StandardsFile {
             if (next instanceof Parsed.Bad<ShopStandards> bad) {
                 return new Fault(pointer + "/values/" + entry.getKey().key(), bad.problem(), bad.accepted());
             }
-            one = next.optional().orElseThrow();
+            one = next.optional().orElseThrow(Expect.present("valid value"));
         }
         return new Fault(pointer + "/values", FileFinding.OUT_OF_ORDER.of(), FileFinding.RISING_LIMITS.of());
     }

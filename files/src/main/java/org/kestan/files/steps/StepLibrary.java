@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Fault;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.lazy.Lazy;
@@ -308,7 +309,7 @@ public final class StepLibrary {
 
     private static Step step(Tree.Entries entry, Step.Edits edits) {
         TreeCursor root = TreeCursor.root(entry);
-        Step step = StepReader.read(root, edits).orElseThrow();
+        Step step = StepReader.read(root, edits).orElseThrow(Expect.present("readable entry"));
         if (!root.faults().isEmpty()) {
             throw new IllegalStateException(id(entry) + ": " + root.faults());
         }

@@ -10,6 +10,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Parsed;
 import org.kestan.base.standards.Origin;
 import org.kestan.base.standards.ShopStandards;
@@ -96,8 +97,8 @@ final class StandardField extends VBox implements Explainable {
             say(session.words().correction(bad));
             return;
         }
-        taker.accept(next.optional().orElseThrow());
-        show(next.optional().orElseThrow());
+        taker.accept(next.optional().orElseThrow(Expect.present("valid value")));
+        show(next.optional().orElseThrow(Expect.present("valid value")));
     }
 
     /** Tells whether all words are found in what is said of the value. */

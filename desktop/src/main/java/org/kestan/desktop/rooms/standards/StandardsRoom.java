@@ -27,6 +27,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 import javafx.util.Duration;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Parsed;
 import org.kestan.base.standards.FeelerSet;
 import org.kestan.base.standards.Origin;
@@ -273,7 +274,7 @@ public final class StandardsRoom extends VBox implements Room {
                     "standards-room.feeler-leaves-2", session.words().correction(bad)));
             return;
         }
-        change(session.standards().withLeaves(typed.optional().orElseThrow()));
+        change(session.standards().withLeaves(typed.optional().orElseThrow(Expect.present("valid value"))));
     }
 
     private void change(ShopStandards next) {

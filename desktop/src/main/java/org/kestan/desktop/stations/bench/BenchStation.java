@@ -19,6 +19,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Parsed;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
@@ -212,7 +213,7 @@ public final class BenchStation extends VBox implements Room {
                                 session.complain(file.getFileName() + ": "
                                         + session.words().problem(bad.problem(), bad.accepted()) + ".");
                             } else {
-                                keep(added.optional().orElseThrow());
+                                keep(added.optional().orElseThrow(Expect.present("valid value")));
                             }
                         }));
     }

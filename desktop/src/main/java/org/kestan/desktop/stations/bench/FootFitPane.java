@@ -17,6 +17,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Length;
 import org.kestan.base.notation.Parsed;
 import org.kestan.base.notation.TypedLength;
@@ -308,7 +309,7 @@ final class FootFitPane extends VBox {
                     each.requestFocus();
                     return;
                 }
-                both.add(parsed.optional().orElseThrow());
+                both.add(parsed.optional().orElseThrow(Expect.present("valid value")));
             }
             trouble.setText("");
             Trim trim = new Trim(part, new Sides<>(both.get(0), both.get(1)));

@@ -12,6 +12,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Parsed;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.FileChoice;
@@ -68,7 +69,7 @@ public final class PhotoPane extends VBox {
                     picture.getFileName() + ": " + session.words().problem(bad.problem(), bad.accepted()) + ".");
             return;
         }
-        String name = added.optional().orElseThrow();
+        String name = added.optional().orElseThrow(Expect.present("valid value"));
         if (session.job().photos().stream().noneMatch(photo -> photo.file().equals(name))) {
             session.edit(job -> {
                 List<Photo> next = new ArrayList<>(job.photos());

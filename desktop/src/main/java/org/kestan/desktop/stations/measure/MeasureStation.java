@@ -18,6 +18,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.sheet.AtFret;
 import org.kestan.base.sheet.Detail;
 import org.kestan.base.sheet.Line;
@@ -216,7 +217,7 @@ public final class MeasureStation extends VBox implements Room {
     }
 
     private void add(Line<?> line) {
-        Place place = line.place().orElseThrow();
+        Place place = line.place().orElseThrow(Expect.present("place"));
         Node field = field(line);
         fields.put(line, field);
         show(field, needed(line, field));

@@ -16,6 +16,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.Frets;
 import org.kestan.base.sheet.AtFret;
 import org.kestan.base.sheet.HeldFrets;
@@ -86,7 +87,7 @@ final class NeckPane extends VBox {
             AtFret at = asked.stream()
                     .filter(each -> fields.get(each).input() == from)
                     .findFirst()
-                    .orElseThrow();
+                    .orElseThrow(Expect.present("at least one"));
             after(at).ifPresent(next -> fields.get(next).input().requestFocus());
         }
     }

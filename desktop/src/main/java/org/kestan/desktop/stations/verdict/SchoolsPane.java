@@ -11,6 +11,7 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.standards.School;
@@ -118,7 +119,7 @@ final class SchoolsPane extends ScrollPane {
         BenchUnit unit = session.unit();
         for (int i = 0; i < plans.size(); i++) {
             SchoolPlan plan = plans.get(i);
-            double bridge = plan.after().bridgeThickness().orElseThrow();
+            double bridge = plan.after().bridgeThickness().orElseThrow(Expect.present("bridge thickness"));
             projections.add(named(plan.school()), 0, i + 1);
             cell(
                     1,

@@ -11,6 +11,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.sheet.Side;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.repair.drag.Handle;
@@ -127,7 +128,7 @@ final class HandleLayer extends Group {
 
     /** A height over the soundboard at the handle's column, told as what the handle stands for. */
     private void move(Handle handle, double height, Object token) {
-        SideProfile plan = view.planned().orElseThrow();
+        SideProfile plan = view.planned().orElseThrow(Expect.present("planned setup"));
         double moved =
                 switch (handle) {
                     case FRET_LINE ->

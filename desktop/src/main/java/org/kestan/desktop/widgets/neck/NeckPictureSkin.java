@@ -15,6 +15,7 @@ import org.kestan.analysis.neck.Gap;
 import org.kestan.analysis.neck.NeckFit;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.swing.FretCrowns;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.NeckCurve;
 import org.kestan.base.sheet.Reading;
 import org.kestan.desktop.messages.Messages;
@@ -145,7 +146,7 @@ final class NeckPictureSkin extends SkinBase<NeckPicture> {
                     .filter(fit -> fit.gaps().contains(gap))
                     .map(NeckFit::curve)
                     .findFirst()
-                    .orElseThrow();
+                    .orElseThrow(Expect.present("at least one"));
         }
 
         void draw() {

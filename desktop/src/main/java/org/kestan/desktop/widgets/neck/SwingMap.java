@@ -13,6 +13,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import org.kestan.analysis.swing.StringOverFrets;
 import org.kestan.analysis.swing.Swing;
+import org.kestan.base.expect.Expect;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.text.BenchUnit;
 
@@ -77,7 +78,8 @@ public final class SwingMap extends GridPane {
     }
 
     private List<StringOverFrets> rows() {
-        List<StringOverFrets> rows = new ArrayList<>(swing.orElseThrow().strings());
+        List<StringOverFrets> rows = new ArrayList<>(
+                swing.orElseThrow(Expect.present("known strings")).strings());
         Collections.reverse(rows);
         return rows;
     }
