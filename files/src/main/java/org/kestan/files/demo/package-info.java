@@ -1,0 +1,2 @@
+/** The sample jobs that ship with the application. */
+package org.kestan.files.demo;

@@ -1,0 +1,2 @@
+/** Shop standards as a file. */
+package org.kestan.files.standards;
