@@ -134,7 +134,7 @@ public class PlanPapersTest {
             boolean drift = cheek.equals("drift");
             HeelCut.Cheeks top = cut.cheeksAt(0);
             HeelCut.Cheeks cap = cut.cheeksAt(cut.height());
-            assertThat(edge.get(0).distance(edge.get(3))).isCloseTo(3.75 * 25.4, within(TRUE));
+            assertThat(edge.get(0).distance(edge.get(3))).isCloseTo(3.6875 * 25.4, within(TRUE));
             // Bass is seen from its own side, treble from the other: the heel lies to the left of its edge, and to the
             // right.
             int sign = edge.get(1).getX() < edge.get(0).getX() ? -1 : 1;
@@ -280,7 +280,7 @@ public class PlanPapersTest {
                     .contains("Large flat-top, 1968, second owner")
                     .contains("Neck reset")
                     .contains("Off the bass cheek at the cap", "the lighthouse keeper", "2026-10-12", "Based on")
-                    .contains("0.035 in + 0.010 in")
+                    .contains("0.035 in + 0.009 in")
                     .contains("Straightedge, slack");
             for (COSName name : pdf.getPage(0).getResources().getFontNames()) {
                 PDFont font = pdf.getPage(0).getResources().getFont(name);

@@ -207,7 +207,7 @@ public class StepLibraryTest {
     public void cautionsStandWhereTheHarmIs() {
         Map<String, List<String>> words = Map.of(
                 "open-slacken", List.of("whip"),
-                "reset-steam", List.of("scald", "burst", "Mains"),
+                "reset-steam", List.of("scald", "burst", "ground-fault"),
                 "reset-dry-heat", List.of("burn", "flammable"),
                 "reset-extension", List.of("burn", "flammable", "dive"),
                 "reset-heel", List.of("behind the edge", "mask"),
