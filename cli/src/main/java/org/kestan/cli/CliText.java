@@ -2,6 +2,7 @@ package org.kestan.cli;
 
 import java.util.Locale;
 import java.util.ResourceBundle;
+import org.kestan.text.Placeholders;
 
 /** The command line's own texts; the descriptions of commands and options are named from their annotations. */
 final class CliText {
@@ -19,10 +20,6 @@ final class CliText {
      * @param arguments what stands in for {@code {0}}, {@code {1}} and so on
      */
     static String text(String key, Object... arguments) {
-        String text = BUNDLE.getString(key);
-        for (int i = 0; i < arguments.length; i++) {
-            text = text.replace("{" + i + "}", String.valueOf(arguments[i]));
-        }
-        return text;
+        return Placeholders.fill(BUNDLE.getString(key), arguments);
     }
 }

@@ -23,11 +23,7 @@ final class CardWriter {
 
     /** The words of a row, under the card's key; {@code {0}} is replaced by what goes into them. */
     String words(String key, String... in) {
-        String text = Wording.text("card." + id.key() + "." + key);
-        for (int i = 0; i < in.length; i++) {
-            text = text.replace("{" + i + "}", in[i]);
-        }
-        return text;
+        return Placeholders.fill(Wording.text("card." + id.key() + "." + key), (Object[]) in);
     }
 
     CardWriter row(String key, String value, String remark) {

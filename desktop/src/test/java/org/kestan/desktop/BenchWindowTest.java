@@ -190,8 +190,8 @@ public class BenchWindowTest extends WindowTest {
         boolean sanded = false;
         for (int i = 0; i < MOST_STEPS && marks().size() < steps.size(); i++) {
             Step step = steps.get(marks().size());
-            assertThat(title()).isEqualTo(step.title());
-            if (step.tool().filter(Step.Tool.HEEL_LOG::equals).isPresent()) {
+            assertThat(title()).isEqualTo(step.text().title());
+            if (step.work().tool().filter(Step.Tool.HEEL_LOG::equals).isPresent()) {
                 sand(slack);
                 sanded = true;
                 page("step");

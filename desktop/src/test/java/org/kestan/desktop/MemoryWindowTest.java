@@ -143,7 +143,7 @@ public class MemoryWindowTest extends WindowTest {
             room.transfers().writeOne(card, zip);
             return true;
         });
-        waitFor(() -> Files.exists(zip) && label("notice").startsWith("1 job written"));
+        waitFor(() -> Files.exists(zip) && label("notice").startsWith("1 job exported"));
         WaitForAsyncUtils.waitForFxEvents();
     }
 

@@ -10,46 +10,84 @@ import org.kestan.repair.plan.PlanNumber;
 import org.kestan.repair.plan.WorkPlan;
 
 /**
- * One step at the bench, as its file says it. Its texts are the shop's.
+ * One step at the bench, as its file says it.
  *
  * @param id tells it from the others, and stays the same when it is moved or edited
- * @param title what is done, in a few words
- * @param why the reason, one line
- * @param doing how it is done
- * @param check what has to be so before going on, empty for nothing
- * @param failing what to do when it is not so, empty for nothing said
- * @param cautions what to mind for the sake of skin, lungs, eyes and law, at this step
- * @param hands minutes of work
- * @param pause what is waited for afterward; empty for nothing
- * @param numbers the numbers of the plan it works to
- * @param reads what is read, into the visit the step belongs to
- * @param into the visit it is read into
- * @param bags what comes off and is bagged
- * @param picture what a picture is wanted of, empty for none
- * @param tool what stands beside it; empty for nothing
+ * @param text what the bench reads; the shop's own words
+ * @param work how long it takes and what it works with
  * @param when when it is taken
  * @param unless when it is not, though it would be
  * @param edits what the shop changed of it
  */
-public record Step(
-        String id,
-        String title,
-        String why,
-        String doing,
-        String check,
-        String failing,
-        List<String> cautions,
-        int hands,
-        Optional<Pause> pause,
-        List<PlanNumber> numbers,
-        List<Line<?>> reads,
-        Into into,
-        List<String> bags,
-        String picture,
-        Optional<Tool> tool,
-        StepCondition when,
-        StepCondition unless,
-        Edits edits) {
+public record Step(String id, Text text, Work work, StepCondition when, StepCondition unless, Edits edits) {
+
+    /**
+     * What the bench reads at a step.
+     *
+     * @param title what is done, in a few words
+     * @param why the reason, one line
+     * @param doing how it is done
+     * @param check what has to be so before going on, empty for nothing
+     * @param failing what to do when it is not so, empty for nothing said
+     * @param cautions what to mind for the sake of skin, lungs, eyes and law, at this step
+     * @param picture what a picture is wanted of, empty for none
+     */
+    public record Text(
+            String title,
+            String why,
+            String doing,
+            String check,
+            String failing,
+            List<String> cautions,
+            String picture) {
+
+        /** Takes an unmodifiable copy. */
+        public Text {
+            cautions = List.copyOf(cautions);
+        }
+    }
+
+    /**
+     * What a step takes and gives.
+     *
+     * @param hands minutes of work
+     * @param pause what is waited for afterward; empty for nothing
+     * @param numbers the numbers of the plan it works to
+     * @param reads what is read, into the visit the step belongs to
+     * @param into the visit it is read into
+     * @param bags what comes off and is bagged
+     * @param tool what stands beside it; empty for nothing
+     */
+    public record Work(
+            int hands,
+            Optional<Pause> pause,
+            List<PlanNumber> numbers,
+            List<Line<?>> reads,
+            Into into,
+            List<String> bags,
+            Optional<Tool> tool) {
+
+        /** Takes unmodifiable copies. */
+        public Work {
+            numbers = List.copyOf(numbers);
+            reads = List.copyOf(reads);
+            bags = List.copyOf(bags);
+        }
+
+        /** Returns it as it stands in a plan: with the numbers there are, and the lines this instrument takes. */
+        private Work in(WorkPlan plan) {
+            return new Work(
+                    hands,
+                    pause,
+                    numbers.stream()
+                            .filter(number -> !number.amounts(plan).isEmpty())
+                            .toList(),
+                    reads.stream().filter(plan.job()::takes).toList(),
+                    into,
+                    bags,
+                    tool);
+        }
+    }
 
     /**
      * What the shop changed of a step.
@@ -74,37 +112,9 @@ public record Step(
         }
     }
 
-    /** Takes unmodifiable copies. */
-    public Step {
-        cautions = List.copyOf(cautions);
-        numbers = List.copyOf(numbers);
-        reads = List.copyOf(reads);
-        bags = List.copyOf(bags);
-    }
-
-    /** Returns it as it stands in a plan: with the numbers there are, and the lines this instrument takes. */
+    /** Returns it as it stands in a plan. */
     Step in(WorkPlan plan) {
-        return new Step(
-                id,
-                title,
-                why,
-                doing,
-                check,
-                failing,
-                cautions,
-                hands,
-                pause,
-                numbers.stream()
-                        .filter(number -> !number.amounts(plan).isEmpty())
-                        .toList(),
-                reads.stream().filter(plan.job()::takes).toList(),
-                into,
-                bags,
-                picture,
-                tool,
-                when,
-                unless,
-                edits);
+        return new Step(id, text, work.in(plan), when, unless, edits);
     }
 
     /**

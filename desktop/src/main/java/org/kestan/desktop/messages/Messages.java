@@ -3,6 +3,7 @@ package org.kestan.desktop.messages;
 import java.util.Locale;
 import java.util.ResourceBundle;
 import java.util.Set;
+import org.kestan.text.Placeholders;
 
 /** The window's own texts, by their keys; those of the core are in {@code org.kestan.text}. */
 public final class Messages {
@@ -19,11 +20,7 @@ public final class Messages {
      * @throws java.util.MissingResourceException if there is no such key
      */
     public static String message(String key, Object... arguments) {
-        String text = BUNDLE.getString(key);
-        for (int i = 0; i < arguments.length; i++) {
-            text = text.replace("{" + i + "}", String.valueOf(arguments[i]));
-        }
-        return text;
+        return Placeholders.fill(BUNDLE.getString(key), arguments);
     }
 
     /** Returns every key. */

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.Line;
 import org.kestan.desktop.messages.Messages;
@@ -51,13 +52,21 @@ final class EditDescription {
             return atBench(from, to);
         }
         if (lines.isEmpty()) {
-            return from.photos().equals(to.photos()) ? Messages.message("edit-description.one-change") : "pictures";
+            return from.photos().equals(to.photos())
+                    ? Messages.message("edit-description.one-change")
+                    : Messages.message("edit-description.the-pictures");
         }
-        Line<?> first = lines.get(0);
-        String text = to.text(first);
-        return Wording.full(first)
-                + (text.isEmpty() ? Messages.message("edit-description.is-empty") : " is " + text)
-                + (lines.size() > 1 ? ", and " + (lines.size() - 1) + " more" : "");
+        String first = said(lines.get(0), to.text(lines.get(0)));
+        return lines.size() == 1 ? first : Messages.message("edit-description.and-more", first, lines.size() - 1);
+    }
+
+    /** A target is named as one: its line has the label of the reading it is for. */
+    private static String said(Line<?> line, String text) {
+        String label = Wording.full(line);
+        String name = line instanceof Aim ? Messages.message("edit-description.target", label) : label;
+        return text.isEmpty()
+                ? Messages.message("edit-description.is-empty", name)
+                : Messages.message("edit-description.is", name, text);
     }
 
     private static String atBench(Job from, Job to) {

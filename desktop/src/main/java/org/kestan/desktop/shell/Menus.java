@@ -29,7 +29,7 @@ final class Menus {
     static void fill(MenuBar bar, MainWindow window, JobStore store, Settings settings, List<Path> samples) {
         Menu recent = new Menu(Messages.message("menus.open-recent"));
         recent.setOnShowing(event -> fill(recent, settings.recentFiles(), store));
-        recent.getItems().add(new MenuItem(Messages.message("menus.none-yet")));
+        recent.getItems().add(none());
         Menu job = new Menu(Messages.message("menus.job"));
         job.getItems()
                 .addAll(
@@ -143,10 +143,15 @@ final class Menus {
             menu.getItems().add(item);
         }
         if (files.isEmpty()) {
-            MenuItem none = new MenuItem(Messages.message("menus.none-yet"));
-            none.setDisable(true);
-            menu.getItems().add(none);
+            menu.getItems().add(none());
         }
+    }
+
+    /** Stands where there is nothing to choose from. */
+    private static MenuItem none() {
+        MenuItem none = new MenuItem(Messages.message("menus.none-yet"));
+        none.setDisable(true);
+        return none;
     }
 
     /** What a typed number without a unit means, for calipers that type numbers only. */

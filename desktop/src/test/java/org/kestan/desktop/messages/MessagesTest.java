@@ -50,7 +50,10 @@ public class MessagesTest {
         List<String> found = sources()
                 .lines()
                 // What tells a programmer of a mistake, and the log, are no texts of the window.
-                .filter(line -> !line.contains("Exception(") && !line.contains("LOG.") && !line.contains("log("))
+                .filter(line -> !line.contains("Exception(")
+                        && !line.contains("LOG.")
+                        && !line.contains("log(")
+                        && !line.contains("Expect.present("))
                 .filter(line -> !line.strip().startsWith("*") && !line.strip().startsWith("/"))
                 .filter(line -> SENTENCE.matcher(line).find())
                 .toList();

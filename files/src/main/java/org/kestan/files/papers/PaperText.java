@@ -3,6 +3,7 @@ package org.kestan.files.papers;
 import java.util.Locale;
 import java.util.ResourceBundle;
 import java.util.Set;
+import org.kestan.text.Placeholders;
 
 /** The papers' own texts, by their keys; what the core finds and names is worded by {@code org.kestan.text}. */
 final class PaperText {
@@ -19,11 +20,7 @@ final class PaperText {
      * @throws java.util.MissingResourceException if there is no such key
      */
     static String text(String key, Object... arguments) {
-        String text = BUNDLE.getString(key);
-        for (int i = 0; i < arguments.length; i++) {
-            text = text.replace("{" + i + "}", String.valueOf(arguments[i]));
-        }
-        return text;
+        return Placeholders.fill(BUNDLE.getString(key), arguments);
     }
 
     /** Returns every key. */

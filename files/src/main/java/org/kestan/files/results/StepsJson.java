@@ -32,28 +32,31 @@ public final class StepsJson {
     }
 
     private static ObjectNode tree(Step step, WorkPlan plan) {
-        ObjectNode node =
-                JsonNodeFactory.instance.objectNode().put("id", step.id()).put("title", step.title());
-        text(node, "why", step.why());
-        text(node, "do", step.doing());
-        text(node, "check", step.check());
-        text(node, "otherwise", step.failing());
-        node.put("hands", step.hands());
-        step.pause()
+        ObjectNode node = JsonNodeFactory.instance
+                .objectNode()
+                .put("id", step.id())
+                .put("title", step.text().title());
+        text(node, "why", step.text().why());
+        text(node, "do", step.text().doing());
+        text(node, "check", step.text().check());
+        text(node, "otherwise", step.text().failing());
+        node.put("hands", step.work().hands());
+        step.work()
+                .pause()
                 .ifPresent(pause ->
                         node.putObject("wait").put("kind", pause.kind().key()).put("minutes", pause.minutes()));
-        step.cautions().forEach(node.putArray("cautions")::add);
+        step.text().cautions().forEach(node.putArray("cautions")::add);
         ArrayNode numbers = node.putArray("numbers");
-        step.numbers().forEach(number -> numbers(number, plan, numbers));
-        step.reads().forEach(line -> node.withArray("reads").add(line.path()));
-        if (step.reads().isEmpty()) {
+        step.work().numbers().forEach(number -> numbers(number, plan, numbers));
+        step.work().reads().forEach(line -> node.withArray("reads").add(line.path()));
+        if (step.work().reads().isEmpty()) {
             node.putArray("reads");
         } else {
-            node.put("into", step.into().key());
+            node.put("into", step.work().into().key());
         }
-        step.bags().forEach(node.putArray("bags")::add);
-        text(node, "picture", step.picture());
-        step.tool().ifPresent(tool -> node.put("tool", tool.key()));
+        step.work().bags().forEach(node.putArray("bags")::add);
+        text(node, "picture", step.text().picture());
+        step.work().tool().ifPresent(tool -> node.put("tool", tool.key()));
         return node;
     }
 

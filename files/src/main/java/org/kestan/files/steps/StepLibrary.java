@@ -218,7 +218,8 @@ public final class StepLibrary {
             step.filter(each -> !seen.add(each.id()))
                     .ifPresent(
                             each -> at.at("id").fault(FileFinding.STEP_TWICE.of(), FileFinding.AN_ID_OF_ITS_OWN.of()));
-            step.filter(each -> !shipped.contains(each.id()) && each.title().isEmpty())
+            step.filter(each ->
+                            !shipped.contains(each.id()) && each.text().title().isEmpty())
                     .ifPresent(each -> at.fault(
                             TreeFinding.LACKS.of(Quantity.text("title")),
                             TreeFinding.LIKE.of(Quantity.text("\"title\": \u2026"))));

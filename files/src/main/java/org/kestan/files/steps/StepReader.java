@@ -93,22 +93,24 @@ final class StepReader {
         Optional<String> id = at.at("id").text();
         Step step = new Step(
                 id.orElse(""),
-                text(at, "title"),
-                text(at, "why"),
-                text(at, "do"),
-                text(at, "check"),
-                text(at, "otherwise"),
-                texts(at.at("cautions")),
-                at.at("hands").value(HANDS).orElse(0),
-                kind.isPresent() && minutes.filter(each -> each > 0).isPresent()
-                        ? Optional.of(new Step.Pause(kind.get(), minutes.get()))
-                        : Optional.empty(),
-                keyed(at.at("numbers"), PlanParts.NUMBERS),
-                lines(at.at("reads")),
-                at.at("into").value(INTO).orElse(Step.Into.AFTER),
-                texts(at.at("bags")),
-                text(at, "picture"),
-                at.at("tool").value(TOOL),
+                new Step.Text(
+                        text(at, "title"),
+                        text(at, "why"),
+                        text(at, "do"),
+                        text(at, "check"),
+                        text(at, "otherwise"),
+                        texts(at.at("cautions")),
+                        text(at, "picture")),
+                new Step.Work(
+                        at.at("hands").value(HANDS).orElse(0),
+                        kind.isPresent() && minutes.filter(each -> each > 0).isPresent()
+                                ? Optional.of(new Step.Pause(kind.get(), minutes.get()))
+                                : Optional.empty(),
+                        keyed(at.at("numbers"), PlanParts.NUMBERS),
+                        lines(at.at("reads")),
+                        at.at("into").value(INTO).orElse(Step.Into.AFTER),
+                        texts(at.at("bags")),
+                        at.at("tool").value(TOOL)),
                 condition(at.at("when")),
                 condition(at.at("unless")),
                 edits);

@@ -8,7 +8,6 @@ import org.kestan.files.text.TextFile;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.DiaryEntry;
-import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepBook;
 import org.kestan.text.Wording;
 
@@ -30,8 +29,9 @@ public final class DiaryCsv {
                         SheetCsv.guarded(entry.who()),
                         Wording.label(entry.what()),
                         SheetCsv.guarded(entry.step()),
-                        SheetCsv.guarded(
-                                book.step(entry.step()).map(Step::title).orElse("")),
+                        SheetCsv.guarded(book.step(entry.step())
+                                .map(step -> step.text().title())
+                                .orElse("")),
                         SheetCsv.guarded(entry.text()));
             }
         }

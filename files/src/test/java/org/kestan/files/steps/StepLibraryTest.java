@@ -102,10 +102,10 @@ public class StepLibraryTest {
                 assertThat(ids.add(step.id()) || step.id().startsWith("bridge-"))
                         .as(step.id())
                         .isTrue();
-                assertThat(step.title()).as(step.id()).isNotBlank();
-                assertThat(step.why()).as(step.id()).isNotBlank();
-                assertThat(step.doing()).as(step.id()).isNotBlank();
-                assertThat(step.hands()).as(step.id()).isPositive();
+                assertThat(step.text().title()).as(step.id()).isNotBlank();
+                assertThat(step.text().why()).as(step.id()).isNotBlank();
+                assertThat(step.text().doing()).as(step.id()).isNotBlank();
+                assertThat(step.work().hands()).as(step.id()).isPositive();
                 assertThat(step.edits().any()).isFalse();
             }
         }
@@ -128,15 +128,15 @@ public class StepLibraryTest {
                             assertThat(steps).as("%s %s %s", way, joint, form).isNotEmpty();
                             assertThat(steps.stream().map(Step::id)).doesNotHaveDuplicates();
                             for (Step step : steps) {
-                                for (PlanNumber number : step.numbers()) {
+                                for (PlanNumber number : step.work().numbers()) {
                                     assertThat(number.amounts(plan))
                                             .as(step.id())
                                             .isNotEmpty();
                                 }
-                                assertThat(StepText.of(step.numbers(), plan, Wording.in(BenchUnit.THOUSANDTHS)))
+                                assertThat(StepText.of(step.work().numbers(), plan, Wording.in(BenchUnit.THOUSANDTHS)))
                                         .allMatch(each -> !each.label().isBlank()
                                                 && !each.value().isBlank());
-                                assertThat(step.reads()).allMatch(job::takes);
+                                assertThat(step.work().reads()).allMatch(job::takes);
                             }
                             composed++;
                         }
@@ -171,7 +171,12 @@ public class StepLibraryTest {
                         "close-sheet");
         assertThat(steps)
                 .doesNotContain("reset-dry-heat", "reset-unbolt", "reset-bolt", "reset-guard", "open-floating");
-        assertThat(BOOK.step("reset-clean").orElseThrow().pause().orElseThrow().minutes())
+        assertThat(BOOK.step("reset-clean")
+                        .orElseThrow()
+                        .work()
+                        .pause()
+                        .orElseThrow()
+                        .minutes())
                 .isGreaterThanOrEqualTo(8 * 60);
     }
 
@@ -217,7 +222,7 @@ public class StepLibraryTest {
                 "pocket-shim", List.of("fingertip"),
                 "refret-level", List.of("eye"));
         words.forEach((id, all) -> assertThat(
-                        String.join(" ", BOOK.step(id).orElseThrow().cautions()))
+                        String.join(" ", BOOK.step(id).orElseThrow().text().cautions()))
                 .as(id)
                 .contains(all));
     }
@@ -235,13 +240,14 @@ public class StepLibraryTest {
                 """);
         StepLibrary library = StepLibrary.of(folder);
         assertThat(library.faults()).isEmpty();
-        assertThat(library.asShipped("reset-glue").orElseThrow().pause()).isPresent();
-        assertThat(library.book().step("reset-glue").orElseThrow().pause()).isEmpty();
+        assertThat(library.asShipped("reset-glue").orElseThrow().work().pause()).isPresent();
+        assertThat(library.book().step("reset-glue").orElseThrow().work().pause())
+                .isEmpty();
         Step score = library.book().step("reset-score").orElseThrow();
-        assertThat(score.hands()).isEqualTo(45);
-        assertThat(score.doing()).isEqualTo("Our way.");
-        assertThat(score.title())
-                .isEqualTo(library.asShipped("reset-score").orElseThrow().title());
+        assertThat(score.work().hands()).isEqualTo(45);
+        assertThat(score.text().doing()).isEqualTo("Our way.");
+        assertThat(score.text().title())
+                .isEqualTo(library.asShipped("reset-score").orElseThrow().text().title());
         assertThat(score.edits().changed()).containsExactlyInAnyOrder("hands", "do");
         List<Step> steps = library.book().compose(plan(demo(0), ShopStandards.DEFAULT, WayCatalog.NECK_RESET));
         List<String> ids = steps.stream().map(Step::id).toList();
@@ -263,7 +269,7 @@ public class StepLibraryTest {
         assertThat(again.book()).isEqualTo(library.book());
         StepFile file = again.book().file("saddle").orElseThrow();
         assertThat(file.steps().get(0).id()).isEqualTo("saddle-octave");
-        assertThat(file.steps().get(file.steps().size() - 1).title()).isEqualTo("Ours");
+        assertThat(file.steps().get(file.steps().size() - 1).text().title()).isEqualTo("Ours");
         StepLibrary back = again.without("saddle", "saddle-in")
                 .without("saddle", "saddle-octave")
                 .without("saddle", "shop-1");
@@ -319,7 +325,7 @@ public class StepLibraryTest {
     public void noStepIsSaidTwice() {
         List<String> said = new ArrayList<>();
         BOOK.compose(plan(demo(0), ShopStandards.DEFAULT, WayCatalog.SADDLE, WayCatalog.NUT, WayCatalog.NECK_RESET))
-                .forEach(step -> said.add(step.doing()));
+                .forEach(step -> said.add(step.text().doing()));
         assertThat(said).doesNotHaveDuplicates();
     }
 

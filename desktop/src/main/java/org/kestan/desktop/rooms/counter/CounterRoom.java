@@ -174,15 +174,18 @@ public final class CounterRoom extends VBox implements Room {
         return new ChoiceField<>(
                 session,
                 order,
-                "counter-" + what.key(),
-                Wording.label(what),
-                Messages.message("counter-room.n-for-none-a"),
-                Messages.message("counter-room.not-looked"),
-                List.of(Severity.values()),
-                CounterRoom::seen,
-                job -> job.visit().observation(what).map(Observation::severity),
-                (job, next) -> job.withVisit(next.map(severity -> job.visit().with(new Observation(what, severity, "")))
-                        .orElseGet(() -> job.visit().without(what))));
+                new ChoiceField.Choice<>(
+                        "counter-" + what.key(),
+                        new ChoiceField.Texts(
+                                Wording.label(what),
+                                Messages.message("counter-room.n-for-none-a"),
+                                Messages.message("counter-room.not-looked")),
+                        List.of(Severity.values()),
+                        CounterRoom::seen,
+                        job -> job.visit().observation(what).map(Observation::severity),
+                        (job, next) -> job.withVisit(
+                                next.map(severity -> job.visit().with(new Observation(what, severity, "")))
+                                        .orElseGet(() -> job.visit().without(what)))));
     }
 
     private static String seen(Severity severity) {

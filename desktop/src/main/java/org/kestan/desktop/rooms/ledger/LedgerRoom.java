@@ -93,6 +93,7 @@ public final class LedgerRoom extends VBox implements Room {
             refresh();
         });
         station.setId("ledger-station");
+        station.setAccessibleText(Messages.message("ledger-room.only-jobs-at"));
         station.getItems().add(Optional.empty());
         Stream.of(Station.values()).map(Optional::of).forEach(station.getItems()::add);
         station.setValue(Optional.empty());
@@ -107,6 +108,7 @@ public final class LedgerRoom extends VBox implements Room {
                 shown(each -> each.map(Wording::label).orElse(Messages.message("ledger-room.any-station"))));
         station.valueProperty().addListener((property, old, next) -> refresh());
         order.setId("ledger-order");
+        order.setAccessibleText(Messages.message("ledger-room.order-of-the-jobs"));
         order.getItems().setAll(Query.Order.values());
         order.setValue(Query.Order.CHANGED);
         order.setConverter(shown(Wording::label));

@@ -159,7 +159,7 @@ final class BenchContext {
         keep((bench, job) -> {
             Job marked = bench.mark(predicted(job), step.id(), state, reason);
             if (state == StepMark.State.DONE) {
-                for (String part : step.bags()) {
+                for (String part : step.work().bags()) {
                     marked = bench.bag(marked, part, Optional.empty(), step.id());
                 }
             }
@@ -167,10 +167,11 @@ final class BenchContext {
         });
         int next = steps.indexOf(step) + 1;
         boolean last = next >= steps.size();
-        session.say(Wording.label(state) + ": " + step.title()
+        session.say(Wording.label(state) + ": " + step.text().title()
                 + (last
                         ? Messages.message("bench-context.that-was-the-last")
-                        : Messages.message("bench-context.next", steps.get(next).title())));
+                        : Messages.message(
+                                "bench-context.next", steps.get(next).text().title())));
         if (!last) {
             show(steps.get(next));
         }
@@ -191,7 +192,8 @@ final class BenchContext {
     void reopen() {
         shown().ifPresent(step -> {
             keep((bench, job) -> bench.reopen(job, step.id()));
-            session.say(Messages.message("bench-context.open-again-what-was", step.title()));
+            session.say(Messages.message(
+                    "bench-context.open-again-what-was", step.text().title()));
         });
     }
 
@@ -209,7 +211,8 @@ final class BenchContext {
 
     /** Begins the wait of the step at hand. */
     void beginWait() {
-        shown().ifPresent(step -> step.pause()
+        shown().ifPresent(step -> step.work()
+                .pause()
                 .ifPresentOrElse(
                         pause -> beginWait(pause.kind(), pause.minutes(), step.id()),
                         () -> session.complain(Messages.message("bench-context.nothing-is-waited-for"))));

@@ -219,7 +219,7 @@ public final class BenchStation extends VBox implements Room {
     }
 
     private void keep(String picture) {
-        String caption = desk.shown().map(Step::title).orElse("");
+        String caption = desk.shown().map(step -> step.text().title()).orElse("");
         desk.keep((bench, job) -> {
             List<Photo> photos = new ArrayList<>(job.photos());
             if (photos.stream().noneMatch(photo -> photo.file().equals(picture))) {

@@ -16,7 +16,6 @@ import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.files.tables.DiaryCsv;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.DiaryEntry;
-import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepBook;
 import org.kestan.text.Wording;
 
@@ -76,7 +75,10 @@ final class DiaryPane extends VBox {
             said.add(Wording.moment(entry.at()) + "   " + Wording.label(entry.what())
                     + (entry.step().isEmpty()
                             ? ""
-                            : ": " + book.step(entry.step()).map(Step::title).orElse(entry.step()))
+                            : ": "
+                                    + book.step(entry.step())
+                                            .map(step -> step.text().title())
+                                            .orElse(entry.step()))
                     + (entry.text().isEmpty() ? "" : " \u2014 " + entry.text())
                     + (entry.who().isEmpty() ? "" : "   (" + entry.who() + ")"));
         }

@@ -163,8 +163,10 @@ final class FootFitPane extends VBox {
         Job job = session.job();
         boolean floating = job.floating()
                 && desk.steps().stream()
-                        .anyMatch(step ->
-                                step.tool().filter(Step.Tool.FOOT_FIT::equals).isPresent());
+                        .anyMatch(step -> step.work()
+                                .tool()
+                                .filter(Step.Tool.FOOT_FIT::equals)
+                                .isPresent());
         feet.setVisible(floating);
         feet.setManaged(floating);
         boolean any = floating;

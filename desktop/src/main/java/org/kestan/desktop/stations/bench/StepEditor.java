@@ -179,20 +179,23 @@ final class StepEditor extends VBox {
     void show(Step step) {
         shown = Optional.of(step);
         setDisable(false);
-        head.setText(step.title());
-        text("title", step.title());
-        text("why", step.why());
-        text("do", step.doing());
-        text("check", step.check());
-        text("otherwise", step.failing());
-        text("cautions", String.join("\n", step.cautions()));
-        text("bags", String.join("\n", step.bags()));
-        text("picture", step.picture());
-        text("hands", Integer.toString(step.hands()));
-        waitKind.setValue(step.pause().map(Step.Pause::kind));
+        head.setText(step.text().title());
+        text("title", step.text().title());
+        text("why", step.text().why());
+        text("do", step.text().doing());
+        text("check", step.text().check());
+        text("otherwise", step.text().failing());
+        text("cautions", String.join("\n", step.text().cautions()));
+        text("bags", String.join("\n", step.work().bags()));
+        text("picture", step.text().picture());
+        text("hands", Integer.toString(step.work().hands()));
+        waitKind.setValue(step.work().pause().map(Step.Pause::kind));
         text(
                 "minutes",
-                step.pause().map(each -> Integer.toString(each.minutes())).orElse(""));
+                step.work()
+                        .pause()
+                        .map(each -> Integer.toString(each.minutes()))
+                        .orElse(""));
         differs.setText(differs(step));
     }
 
@@ -219,17 +222,18 @@ final class StepEditor extends VBox {
 
     private static Map<String, String> said(Step step) {
         return Map.of(
-                "title", step.title(),
-                "why", step.why(),
-                "do", step.doing(),
-                "check", step.check(),
-                "otherwise", step.failing(),
-                "cautions", String.join(" / ", step.cautions()),
-                "bags", String.join(" / ", step.bags()),
-                "picture", step.picture(),
-                "hands", step.hands() + " min",
+                "title", step.text().title(),
+                "why", step.text().why(),
+                "do", step.text().doing(),
+                "check", step.text().check(),
+                "otherwise", step.text().failing(),
+                "cautions", String.join(" / ", step.text().cautions()),
+                "bags", String.join(" / ", step.work().bags()),
+                "picture", step.text().picture(),
+                "hands", step.work().hands() + " min",
                 "wait",
-                        step.pause()
+                        step.work()
+                                .pause()
                                 .map(pause -> Wording.label(pause.kind()) + " " + DurationText.said(pause.minutes()))
                                 .orElse("none"));
     }
@@ -292,7 +296,9 @@ final class StepEditor extends VBox {
                             .map(String::strip)
                             .filter(each -> !each.isEmpty())
                             .toList();
-                    boolean same = ships.map(each -> key.equals("bags") ? each.bags() : each.cautions())
+                    boolean same = ships.map(each -> key.equals("bags")
+                                    ? each.work().bags()
+                                    : each.text().cautions())
                             .filter(rows::equals)
                             .isPresent();
                     said.put(
@@ -304,7 +310,7 @@ final class StepEditor extends VBox {
                 }
                 said.put(
                         "hands",
-                        ships.filter(each -> each.hands() == hands.get()).isPresent()
+                        ships.filter(each -> each.work().hands() == hands.get()).isPresent()
                                 ? Optional.empty()
                                 : Optional.of(Tree.number(hands.get())));
                 Optional<Step.Pause> pause = waitKind.getValue().map(kind -> new Step.Pause(kind, minutes.get()));
@@ -316,7 +322,7 @@ final class StepEditor extends VBox {
 
     /** None at all takes away the wait that ships. */
     private static Optional<Tree> wait(Optional<Step.Pause> pause, Optional<Step> ships) {
-        if (ships.map(Step::pause).orElse(Optional.empty()).equals(pause)) {
+        if (ships.map(step -> step.work().pause()).orElse(Optional.empty()).equals(pause)) {
             return Optional.empty();
         }
         return Optional.of(new Tree.Draft()

@@ -98,9 +98,9 @@ final class StepList extends HBox {
         } else {
             list.refresh();
         }
-        int hands = steps.stream().mapToInt(Step::hands).sum();
+        int hands = steps.stream().mapToInt(step -> step.work().hands()).sum();
         int waits = steps.stream()
-                .flatMap(step -> step.pause().stream())
+                .flatMap(step -> step.work().pause().stream())
                 .mapToInt(Step.Pause::minutes)
                 .sum();
         sum.setText(Messages.message(
@@ -125,9 +125,10 @@ final class StepList extends HBox {
                             : mark.state() == StepMark.State.DONE ? "fth-check-circle" : "fth-minus-circle");
             icon.getStyleClass().add("station-icon");
             setGraphic(icon);
-            setText(step.title()
-                    + (step.hands() > 0 ? "   " + step.hands() + " min" : "")
-                    + step.pause()
+            setText(step.text().title()
+                    + (step.work().hands() > 0 ? "   " + step.work().hands() + " min" : "")
+                    + step.work()
+                            .pause()
                             .map(pause ->
                                     "   " + Wording.lower(pause.kind()) + " " + DurationText.said(pause.minutes()))
                             .orElse("")

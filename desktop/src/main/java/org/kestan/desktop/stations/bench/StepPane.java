@@ -266,30 +266,33 @@ final class StepPane extends VBox {
     private void build(Step step) {
         built = Optional.of(step);
         done.setDisable(false);
-        wait.setDisable(step.pause().isEmpty());
-        title.setText(step.title());
-        why.setText(step.why());
-        doing.setText(step.doing());
+        wait.setDisable(step.work().pause().isEmpty());
+        title.setText(step.text().title());
+        why.setText(step.text().why());
+        doing.setText(step.text().doing());
         check.getChildren().clear();
-        if (!step.check().isEmpty()) {
+        if (!step.text().check().isEmpty()) {
             check.getChildren()
                     .add(labeled(
                             "fth-check-square",
-                            Messages.message("step-pane.before-going-on", step.check()),
+                            Messages.message(
+                                    "step-pane.before-going-on", step.text().check()),
                             "step-check-text"));
         }
-        if (!step.failing().isEmpty()) {
+        if (!step.text().failing().isEmpty()) {
             Label failing = labeled(
-                    "fth-corner-down-right", Messages.message("step-pane.if-not", step.failing()), "step-failing");
+                    "fth-corner-down-right",
+                    Messages.message("step-pane.if-not", step.text().failing()),
+                    "step-failing");
             failing.setId("step-failing");
             check.getChildren().add(failing);
         }
         show(check, !check.getChildren().isEmpty());
         cautions.getChildren()
-                .setAll(step.cautions().stream()
+                .setAll(step.text().cautions().stream()
                         .map(each -> labeled("fth-alert-triangle", each, "step-caution"))
                         .toList());
-        show(cautions, !step.cautions().isEmpty());
+        show(cautions, !step.text().cautions().isEmpty());
         fields(step);
     }
 
@@ -311,11 +314,14 @@ final class StepPane extends VBox {
         verdicts.clear();
         List<Node> all = new ArrayList<>();
         List<EntryField> inputs = new ArrayList<>();
-        for (Line<?> line : step.reads()) {
+        for (Line<?> line : step.work().reads()) {
             String label = Wording.full(line);
             EntryField field = new EntryField(
                     session,
-                    new VisitEntry(JobEntries.of(line, label, session::standards), label, step.into()),
+                    new VisitEntry(
+                            JobEntries.of(line, label, session::standards),
+                            label,
+                            step.work().into()),
                     "",
                     order);
             String id = "bench-" + EntryField.id(line);
@@ -344,8 +350,11 @@ final class StepPane extends VBox {
                 "step-pane.step-of",
                 (at + 1),
                 desk.steps().size(),
-                (step.hands() > 0 ? Messages.message("step-pane.min-of-work", step.hands()) : ""),
-                step.pause()
+                (step.work().hands() > 0
+                        ? Messages.message("step-pane.min-of-work", step.work().hands())
+                        : ""),
+                step.work()
+                        .pause()
                         .map(pause -> "  \u00b7  then " + Wording.lower(pause.kind()) + " "
                                 + DurationText.said(pause.minutes()))
                         .orElse(""),
@@ -354,16 +363,16 @@ final class StepPane extends VBox {
                         : "  \u00b7  " + Wording.label(mark.state()) + " " + Wording.moment(mark.at())
                                 + (mark.reason().isEmpty() ? "" : ": " + mark.reason()))));
         numbers.getChildren()
-                .setAll(StepText.of(step.numbers(), session.analysis().plan(), session.words()).stream()
+                .setAll(StepText.of(step.work().numbers(), session.analysis().plan(), session.words()).stream()
                         .map(StepPane::number)
                         .toList());
         show(numbers, !numbers.getChildren().isEmpty());
         boolean out = false;
-        for (Line<?> line : step.reads()) {
+        for (Line<?> line : step.work().reads()) {
             Optional<StepCheck> checked = StepCheck.of(
                     session.analysis().plan(),
-                    step.into(),
-                    StepVisit.of(session.job(), step.into(), LocalDate.now()),
+                    step.work().into(),
+                    StepVisit.of(session.job(), step.work().into(), LocalDate.now()),
                     line);
             Label verdict = verdicts.get(line.path());
             verdict.setText(

@@ -60,23 +60,27 @@ final class StepSidebar extends VBox {
      */
     void show(Step step, int at) {
         clear();
-        step.tool()
+        step.work()
+                .tool()
                 .ifPresent(tool -> wanted.getChildren()
                         .add(new TextButton(Wording.label(tool) + "\u2026", "step-tool", () -> opener.accept(tool))));
-        if (!step.bags().isEmpty()) {
+        if (!step.work().bags().isEmpty()) {
             wanted.getChildren().add(head(Messages.message("step-sidebar.bag")));
-            step.bags().forEach(each -> wanted.getChildren().add(line("\u2022 " + each)));
+            step.work().bags().forEach(each -> wanted.getChildren().add(line("\u2022 " + each)));
         }
-        if (!step.picture().isEmpty()) {
-            wanted.getChildren().addAll(head(Messages.message("step-sidebar.picture-of")), line(step.picture()));
+        if (!step.text().picture().isEmpty()) {
+            wanted.getChildren()
+                    .addAll(
+                            head(Messages.message("step-sidebar.picture-of")),
+                            line(step.text().picture()));
         }
         List<Step> next = desk.steps().subList(at + 1, Math.min(desk.steps().size(), at + 1 + COMING));
         if (!next.isEmpty()) {
             coming.getChildren().add(head(Messages.message("step-sidebar.then")));
-            next.forEach(each -> coming.getChildren().add(line(each.title())));
+            next.forEach(each -> coming.getChildren().add(line(each.text().title())));
             int left = desk.steps().subList(at, desk.steps().size()).stream()
                     .filter(each -> !desk.marks().containsKey(each.id()))
-                    .mapToInt(Step::hands)
+                    .mapToInt(each -> each.work().hands())
                     .sum();
             coming.getChildren().add(line(Messages.message("step-sidebar.work-left", DurationText.said(left))));
         }

@@ -1,5 +1,6 @@
 package org.kestan.desktop.stations.intake;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -22,6 +23,7 @@ import org.kestan.desktop.widgets.field.Fields;
 import org.kestan.desktop.widgets.field.JobEntries;
 import org.kestan.desktop.widgets.field.LinesField;
 import org.kestan.desktop.widgets.field.WorkingOrder;
+import org.kestan.desktop.widgets.layout.Columns;
 import org.kestan.desktop.widgets.layout.NextStepLine;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Form;
@@ -31,6 +33,9 @@ import org.kestan.text.Wording;
 
 /** What is asked when an instrument comes in. */
 public final class IntakeStation extends HBox implements Room {
+
+    /** Least width of a column, in text sizes: a string with its course fits. */
+    private static final double COLUMN_EMS = 18.5;
 
     private final JobSession session;
     private final WorkingOrder order = new WorkingOrder();
@@ -43,16 +48,13 @@ public final class IntakeStation extends HBox implements Room {
         // Built in the order of the screen: Enter goes that way.
         VBox playing = block(Messages.message("intake-station.owner-and-playing"), playing());
         VBox worth = block(Messages.message("intake-station.worth-and-meaning"), worth());
-        VBox strings = new VBox(
-                block(Messages.message("intake-station.string-set"), StringSetPane.present(session, order)),
-                block(Messages.message("intake-station.other-strings-wanted"), StringSetPane.wanted(session, order)));
+        VBox strings = block(Messages.message("intake-station.string-set"), StringSetPane.present(session, order));
+        VBox wanted =
+                block(Messages.message("intake-station.other-strings-wanted"), StringSetPane.wanted(session, order));
         VBox photos = block(Messages.message("intake-station.pictures"), new PhotoPane(session, context.store()));
-        photos.setMinWidth(0);
-        // As wide as what stands over it, however many pictures there are.
-        photos.setPrefWidth(0);
-        VBox worthAndPictures = new VBox(worth, photos);
-        HBox columns = new HBox(instrument, playing, worthAndPictures, strings);
+        Columns columns = new Columns(COLUMN_EMS);
         columns.getStyleClass().add("intake-columns");
+        columns.show(List.of(instrument, playing, worth, strings, photos, wanted));
         ScrollPane scroll = new ScrollPane(columns);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("station-scroll");
@@ -106,14 +108,13 @@ public final class IntakeStation extends HBox implements Room {
         return new ChoiceField<>(
                 session,
                 order,
-                EntryField.id(Lines.FAMILY),
-                Wording.label(Lines.FAMILY),
-                Wording.hint(Lines.FAMILY),
-                Wording.unsaid(Lines.FAMILY),
-                Lines.FAMILY.type().choices(),
-                Wording::label,
-                job -> job.get(Lines.FAMILY),
-                IntakeStation::ofFamily);
+                new ChoiceField.Choice<>(
+                        EntryField.id(Lines.FAMILY),
+                        ChoiceField.Texts.of(Lines.FAMILY),
+                        Lines.FAMILY.type().choices(),
+                        Wording::label,
+                        job -> job.get(Lines.FAMILY),
+                        IntakeStation::ofFamily));
     }
 
     private static Job ofFamily(Job job, Optional<Family> choice) {

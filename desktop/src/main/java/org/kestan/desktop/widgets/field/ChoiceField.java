@@ -25,48 +25,65 @@ import org.kestan.text.Wording;
  */
 public final class ChoiceField<T> extends VBox implements Explainable {
 
-    private final ComboBox<Optional<T>> box = new ComboBox<>();
-    private final String label;
-    private final String hint;
-    private boolean showing;
-
     /**
+     * What is chosen, and where it stands in the job.
+     *
      * @param id id of the box
-     * @param label the label over it
-     * @param hint one line on what to choose
-     * @param unsaid the word shown while nothing is chosen
-     * @param choices what there is to choose
+     * @param texts what is read beside it
+     * @param options what there is to choose
      * @param word the word for a choice
      * @param read reads the choice out of the job
      * @param write puts a choice into the job
      */
-    public ChoiceField(
-            JobSession session,
-            WorkingOrder order,
+    public record Choice<T>(
             String id,
-            String label,
-            String hint,
-            String unsaid,
-            List<T> choices,
+            Texts texts,
+            List<T> options,
             Function<T, String> word,
             Function<Job, Optional<T>> read,
-            BiFunction<Job, Optional<T>, Job> write) {
-        this.label = label;
-        this.hint = hint;
+            BiFunction<Job, Optional<T>, Job> write) {}
+
+    /**
+     * What is read beside a choice.
+     *
+     * @param label the label over it
+     * @param hint one line on what to choose
+     * @param unsaid the word shown while nothing is chosen
+     */
+    public record Texts(String label, String hint, String unsaid) {
+
+        /** The texts of a line of the job. */
+        public static Texts of(Line<?> line) {
+            return new Texts(Wording.label(line), Wording.hint(line), Wording.unsaid(line));
+        }
+    }
+
+    private final ComboBox<Optional<T>> box = new ComboBox<>();
+    private final Texts texts;
+    private boolean showing;
+
+    /** Makes the field and adds it to the working order. */
+    public ChoiceField(JobSession session, WorkingOrder order, Choice<T> choice) {
+        texts = choice.texts();
+        String label = texts.label();
+        String hint = texts.hint();
+        String unsaid = texts.unsaid();
+        List<T> choices = choice.options();
+        Function<T, String> word = choice.word();
         getStyleClass().add("entry");
         Label head = new Label(label);
         head.getStyleClass().addAll("entry-label", "entry-head");
         head.setLabelFor(box);
-        box.setId(id);
+        box.setId(choice.id());
         box.setAccessibleText(label);
         box.setMaxWidth(Double.MAX_VALUE);
         box.getItems().add(Optional.empty());
-        choices.forEach(choice -> box.getItems().add(Optional.of(choice)));
+        choices.forEach(each -> box.getItems().add(Optional.of(each)));
         ChoiceWidth.of(box, Stream.concat(Stream.of(unsaid), choices.stream().map(word)));
         box.setConverter(new StringConverter<>() {
             @Override
-            public String toString(Optional<T> choice) {
-                return choice == null ? "" : choice.map(word).orElse(unsaid);
+            public String toString(Optional<T> chosen) {
+                return chosen == null ? "" : chosen.map(word).orElse(unsaid);
             }
 
             @Override
@@ -76,11 +93,12 @@ public final class ChoiceField<T> extends VBox implements Explainable {
         });
         getChildren().addAll(head, box);
         order.add(box);
-        show(read.apply(session.job()));
-        session.analysisProperty().addListener((property, old, next) -> show(read.apply(next.job())));
+        show(choice.read().apply(session.job()));
+        session.analysisProperty()
+                .addListener((property, old, next) -> show(choice.read().apply(next.job())));
         box.valueProperty().addListener((property, old, next) -> {
             if (!showing && next != null) {
-                session.edit(job -> write.apply(job, next));
+                session.edit(job -> choice.write().apply(job, next));
             }
         });
         box.focusedProperty().addListener((property, was, is) -> {
@@ -116,12 +134,12 @@ public final class ChoiceField<T> extends VBox implements Explainable {
 
     @Override
     public String word() {
-        return label;
+        return texts.label();
     }
 
     @Override
     public String meaning() {
-        return Messages.message("choice-field.the-first-letter-of", hint);
+        return Messages.message("choice-field.the-first-letter-of", texts.hint());
     }
 
     /** The choice of a line. */
@@ -134,14 +152,14 @@ public final class ChoiceField<T> extends VBox implements Explainable {
         return new ChoiceField<>(
                 session,
                 order,
-                id,
-                Wording.label(line),
-                Wording.hint(line),
-                Wording.unsaid(line),
-                line.type().choices(),
-                value -> Wording.value(line.type(), value),
-                job -> job.get(line),
-                (job, choice) -> choice.map(value -> job.with(line, value)).orElseGet(() -> job.without(line)));
+                new Choice<>(
+                        id,
+                        Texts.of(line),
+                        line.type().choices(),
+                        value -> Wording.value(line.type(), value),
+                        job -> job.get(line),
+                        (job, choice) ->
+                                choice.map(value -> job.with(line, value)).orElseGet(() -> job.without(line))));
     }
 
     private void show(Optional<T> choice) {

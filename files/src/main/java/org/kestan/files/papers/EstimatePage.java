@@ -1,0 +1,165 @@
+package org.kestan.files.papers;
+
+import java.io.IOException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
+import org.kestan.base.standards.Letterhead;
+import org.kestan.job.terms.Lines;
+import org.kestan.judgment.advice.Assessment;
+import org.kestan.judgment.verdict.Gate;
+import org.kestan.judgment.verdict.GateState;
+import org.kestan.judgment.way.Suitability;
+import org.kestan.judgment.way.Way;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.repair.sideview.SideProfile;
+import org.kestan.repair.steps.Step;
+import org.kestan.repair.steps.StepBook;
+import org.kestan.text.Audience;
+import org.kestan.text.Numbers;
+import org.kestan.text.Wording;
+
+/** The estimate before the work: what was found, what would be done, what it costs and how long it takes. */
+final class EstimatePage {
+
+    private static final double MINUTES = 60;
+    private static final double DAY = 24 * MINUTES;
+
+    private EstimatePage() {}
+
+    static OwnerPage of(JobAnalysis analysis, Wording bench, StepBook book, LocalDate today) throws IOException {
+        Wording words = bench.to(Audience.OWNER);
+        Letterhead letterhead = analysis.shop().letterhead();
+        OwnerPage page = new OwnerPage(
+                PaperText.text("owner-papers.estimate", OwnerSections.named(analysis.job())), letterhead, today);
+        OwnerSections.about(page, analysis.job());
+        page.heading(PaperText.text("owner-papers.what-was-found"));
+        List<String> found = analysis.gates().stream()
+                .filter(gate -> gate.state() == GateState.STOP || gate.state() == GateState.WARN)
+                .filter(gate -> !gate.provisional())
+                .map(gate -> words.say(gate.reasons()))
+                .toList();
+        page.list(found.isEmpty() ? List.of(PaperText.text("owner-papers.nothing-that-has-to")) : found);
+        OwnerSections.drawing(
+                page,
+                analysis.sideView(),
+                analysis.measured().map(each -> SideProfile.of(each, 0)),
+                analysis.plan().planned().map(each -> SideProfile.of(each, 0)),
+                PaperText.text("owner-papers.the-strings-over-the"));
+        page.heading(PaperText.text("owner-papers.what-we-would-do"));
+        List<Way> ways = analysis.isPreview()
+                ? analysis.recommendation().ways()
+                : analysis.plan().ways();
+        page.large(Wording.ways(ways));
+        page.text(words.say(analysis.recommendation().reasons()));
+        ways.forEach(way -> page.text(Wording.label(way) + ": " + Wording.suits(way)));
+        analysis.plan().planned().ifPresent(planned -> page.text(change(analysis, planned, words)));
+        money(page, analysis, ways, today);
+        time(page, analysis, book);
+        List<Assessment> others = analysis.ways().all().stream()
+                .filter(each -> each.fit() == Suitability.POSSIBLE && !ways.contains(each.way()))
+                .toList();
+        if (!others.isEmpty()) {
+            page.heading(PaperText.text("owner-papers.what-else-could-be"));
+            page.table(
+                    List.of(
+                            PaperText.text("owner-papers.way-whom-it-suits"),
+                            PaperText.text("owner-papers.hours"),
+                            PaperText.text("owner-papers.price-before-tax")),
+                    others.stream()
+                            .map(each -> List.of(
+                                    Wording.label(each.way()) + ". " + Wording.suits(each.way()) + " "
+                                            + String.join(" ", Wording.risks(each.way())),
+                                    Numbers.plain(each.hours()),
+                                    price(each.cost(), analysis)))
+                            .toList());
+        }
+        page.heading(PaperText.text("owner-papers.what-may-go-wrong"));
+        page.list(ways.stream()
+                .flatMap(way -> Wording.risks(way).stream())
+                .distinct()
+                .toList());
+        page.heading(PaperText.text("owner-papers.what-cannot-be-known"));
+        List<String> open = new ArrayList<>(analysis.gates().stream()
+                .filter(gate -> gate.state() == GateState.UNKNOWN)
+                .map(Gate::id)
+                .map(id -> PaperText.text("owner-papers.was-not-looked-at", Wording.label(id)))
+                .toList());
+        open.add(PaperText.text("owner-papers.what-lies-inside-a"));
+        page.list(open);
+        OwnerSections.terms(page);
+        if (!letterhead.terms().isBlank()) {
+            page.heading(PaperText.text("owner-papers.terms"));
+            letterhead.terms().lines().forEach(page::text);
+        }
+        return page;
+    }
+
+    private static String change(JobAnalysis analysis, Setup planned, Wording words) {
+        double now = analysis.measured()
+                .orElseThrow(Expect.present("measured setup"))
+                .action()
+                .bass();
+        double then = planned.action().bass();
+        long percent = Math.round(Math.abs(then / now - 1) * 100);
+        return PaperText.text(
+                "owner-papers.the-lowest-string-stands",
+                words.numbers().length(now),
+                words.numbers().length(then),
+                (percent == 0 ? ", as now." : ", " + percent + " % " + (then < now ? "lower" : "higher") + "."));
+    }
+
+    private static void money(OwnerPage page, JobAnalysis analysis, List<Way> ways, LocalDate today) {
+        double hours = ways.stream()
+                .mapToDouble(way -> analysis.shop().hours(way.prices()))
+                .sum();
+        double parts = ways.stream()
+                .mapToDouble(way -> analysis.shop().parts(way.prices()))
+                .sum();
+        double work = ways.stream()
+                        .mapToDouble(way -> analysis.shop().cost(way.prices()))
+                        .sum()
+                - parts;
+        double tax = (work + parts) * analysis.shop().letterhead().tax() / 100;
+        page.heading(PaperText.text("owner-papers.what-it-costs"));
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of(PaperText.text("owner-papers.work-h", Numbers.plain(hours)), price(work, analysis)));
+        rows.add(List.of(PaperText.text("owner-papers.parts"), price(parts, analysis)));
+        if (tax > 0) {
+            rows.add(List.of(
+                    PaperText.text(
+                            "owner-papers.tax",
+                            Numbers.plain(analysis.shop().letterhead().tax())),
+                    price(tax, analysis)));
+        }
+        rows.add(List.of(PaperText.text("owner-papers.together"), price(work + parts + tax, analysis)));
+        page.table(List.of("", ""), rows);
+        int days = analysis.shop().letterhead().validDays();
+        page.text(days > 0 ? PaperText.text("owner-papers.valid-until", today.plusDays(days)) : "");
+    }
+
+    private static String price(double amount, JobAnalysis analysis) {
+        String shop = analysis.shop().currency();
+        String currency = shop.isEmpty() ? analysis.job().text(Lines.CURRENCY) : shop;
+        return String.format(Locale.ROOT, "%.2f", amount) + (currency.isEmpty() ? "" : " " + currency);
+    }
+
+    private static void time(OwnerPage page, JobAnalysis analysis, StepBook book) {
+        List<Step> steps = book.compose(analysis.plan());
+        double hands = steps.stream().mapToInt(step -> step.work().hands()).sum();
+        double waits = steps.stream()
+                .flatMap(step -> step.work().pause().stream())
+                .mapToInt(Step.Pause::minutes)
+                .sum();
+        if (hands > 0) {
+            page.heading(PaperText.text("owner-papers.how-long-it-takes"));
+            page.text(PaperText.text(
+                    "owner-papers.hours-and-days",
+                    Math.round(hands / MINUTES),
+                    Math.max(1, Math.round((waits + hands * 3) / DAY))));
+        }
+    }
+}
