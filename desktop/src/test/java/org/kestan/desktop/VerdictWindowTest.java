@@ -47,7 +47,7 @@ public class VerdictWindowTest extends WindowTest {
     public void theAdviceIsTakenIntoThePlanAndBack() {
         openNamed("small-flat-top-relief.kestan.json");
         page("gates");
-        assertThat(label("advice")).isEqualTo("We would: Truss rod");
+        assertThat(label("advice")).isEqualTo("Recommended: Truss rod");
         assertThat(label("gate-relief-numbers")).contains("relief");
         robot.clickOn("#take-advice");
         waitFor(() -> WorkPlan.taken(session().job()).equals(List.of(WayCatalog.TRUSS_ROD)));

@@ -192,7 +192,7 @@ public class HeelAdviceTest {
         return (double) Arrays.stream(ends).filter(of).count() / ends.length;
     }
 
-    @Test
+    @Test(groups = "slow")
     public void theAdviceFollowedToTheLetter() {
         End[] ends = IntStream.range(0, NECKS)
                 .parallel()

@@ -56,7 +56,7 @@ public class CoverageTest {
         return from + (to - from) * random.nextDouble();
     }
 
-    @Test
+    @Test(groups = "slow")
     public void theStatedSpreadCoversTheTruth() {
         Map<Told, Integer> covered = new EnumMap<>(Told.class);
         for (int i = 0; i < INSTRUMENTS; i++) {

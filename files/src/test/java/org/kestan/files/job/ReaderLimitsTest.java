@@ -102,7 +102,7 @@ public class ReaderLimitsTest {
      * Mutated files, seeded: a byte changed, a piece taken out or doubled, a number swelled. Each is a job or has faults; a job
      * is judged, solved and written; nothing is thrown.
      */
-    @Test
+    @Test(groups = "slow")
     public void mutatedFilesAreReadOrFaulted() {
         Random random = new Random(20261125);
         int jobs = 0;

@@ -99,7 +99,7 @@ public class OwnerPageBrowserTest {
         return bytes.toByteArray();
     }
 
-    @Test
+    @Test(groups = "slow")
     public void aReportIsSeenWithItsPictures() throws Exception {
         JobAnalysis analysis = JobAnalysis.of(
                 JobReader.read(DemoJobs.bytes("reset-that-missed" + JobFile.EXTENSION))

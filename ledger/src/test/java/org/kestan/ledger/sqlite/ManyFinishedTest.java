@@ -53,7 +53,7 @@ public class ManyFinishedTest {
     }
 
     /** The made-up shop folds more, takes longer and pulls harder than the standards say: memory finds by how much. */
-    @Test
+    @Test(groups = "slow")
     public void whatTheShopDoesOtherwiseIsFoundAndQuickly() throws SQLException {
         String changed;
         try (Ledger ledger = open()) {

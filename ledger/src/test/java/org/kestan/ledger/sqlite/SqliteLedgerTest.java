@@ -176,7 +176,7 @@ public class SqliteLedgerTest extends LedgerContract {
     }
 
     /** Another program in the midst of a long write: refused as locked, not as damaged, and nothing is set aside. */
-    @Test
+    @Test(groups = "slow")
     public void aLockedLedgerIsNoDamagedOne() throws Exception {
         ledger.insert(demo(0));
         ledger.close();

@@ -1,11 +1,11 @@
 package org.kestan.desktop.stations.intake;
 
-import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -23,7 +23,6 @@ import org.kestan.desktop.widgets.field.Fields;
 import org.kestan.desktop.widgets.field.JobEntries;
 import org.kestan.desktop.widgets.field.LinesField;
 import org.kestan.desktop.widgets.field.WorkingOrder;
-import org.kestan.desktop.widgets.layout.Columns;
 import org.kestan.desktop.widgets.layout.NextStepLine;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Form;
@@ -33,9 +32,6 @@ import org.kestan.text.Wording;
 
 /** What is asked when an instrument comes in. */
 public final class IntakeStation extends HBox implements Room {
-
-    /** Least width of a column, in text sizes: a string with its course fits. */
-    private static final double COLUMN_EMS = 18.5;
 
     private final JobSession session;
     private final WorkingOrder order = new WorkingOrder();
@@ -52,9 +48,10 @@ public final class IntakeStation extends HBox implements Room {
         VBox wanted =
                 block(Messages.message("intake-station.other-strings-wanted"), StringSetPane.wanted(session, order));
         VBox photos = block(Messages.message("intake-station.pictures"), new PhotoPane(session, context.store()));
-        Columns columns = new Columns(COLUMN_EMS);
+        // As wide as what stands over it, however many pictures there are.
+        photos.setPrefWidth(0);
+        FlowPane columns = new FlowPane(instrument, playing, new VBox(worth, photos), new VBox(strings, wanted));
         columns.getStyleClass().add("intake-columns");
-        columns.show(List.of(instrument, playing, worth, strings, photos, wanted));
         ScrollPane scroll = new ScrollPane(columns);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("station-scroll");

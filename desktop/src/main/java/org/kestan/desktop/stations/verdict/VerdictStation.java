@@ -202,7 +202,7 @@ public final class VerdictStation extends VBox implements Room {
         List<Question> asked = analysis.heldBack();
         advice.setText(
                 asked.isEmpty()
-                        ? Messages.message("verdict-station.we-would", Wording.ways(recommended))
+                        ? Messages.message("verdict-station.recommended", Wording.ways(recommended))
                         : Messages.message("verdict-station.read-again-first"));
         because.setText(asked.isEmpty() ? reason : asked(asked, words));
         List<Way> taken = WorkPlan.taken(session.job());

@@ -78,7 +78,7 @@ final class WayRow extends HBox {
     void show(Assessment way, boolean recommended, Wording words, String currency) {
         Numbers numbers = words.numbers();
         mark.show(state(way));
-        fit.setText(recommended ? Messages.message("way-row.we-would") : Wording.label(way.fit()));
+        fit.setText(recommended ? Messages.message("way-row.recommended") : Wording.label(way.fit()));
         action.setText(way.predicted()
                 .map(StrungSetup::setup)
                 .map(Setup::action)
