@@ -56,7 +56,8 @@ public class PreviewTest {
             boolean cuts = analysis.recommendation().ways().stream().anyMatch(way -> way.has(Effect.CUTS_HEEL));
             if (!cuts) {
                 assertThat(analysis.plan().heel()).isEmpty();
-                assertThat(analysis.sideView().flatMap(view -> view.heel())).isEmpty();
+                assertThat(analysis.sideView().flatMap(view -> view.outcome().heel()))
+                        .isEmpty();
             }
         }
     }
@@ -71,7 +72,7 @@ public class PreviewTest {
         for (Figure figure : analysis.figures()) {
             assertThat(figure.planned().quantities()).as(figure.kind().key()).isEmpty();
         }
-        assertThat(analysis.sideView().orElseThrow().planned()).isEmpty();
+        assertThat(analysis.sideView().orElseThrow().outcome().profile()).isEmpty();
         Job again = ReadingTakes.takeAgain(job, Reading.ACTION_BASS, Length.exact(50 * 25.4), ShopStandards.DEFAULT);
         assertThat(open(again).heldBack()).as("read twice it is what it is").isEmpty();
     }

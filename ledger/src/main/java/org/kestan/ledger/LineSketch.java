@@ -50,7 +50,7 @@ public record LineSketch(double joint, double saddle, State before, Optional<Sta
                                 view.joint(),
                                 view.saddle(),
                                 State.of(now, view.saddle()),
-                                view.planned().map(plan -> State.of(plan, view.saddle())))));
+                                view.outcome().profile().map(plan -> State.of(plan, view.saddle())))));
     }
 
     /** Returns the numbers as a text for a database. */

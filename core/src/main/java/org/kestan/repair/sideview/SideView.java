@@ -22,43 +22,68 @@ import org.kestan.repair.plan.WorkPlan;
  * The side elevation of one instrument. Millimeters; X along the soundboard from the nut end.
  *
  * @param frets fret positions
- * @param jointFret the fret at the body joint
- * @param actionFret the fret at which the action is read
- * @param reliefFret the fret at which the relief is read
- * @param lastFret the last fret drawn: the one at the end of the extension, or six past the joint when not measured
+ * @param marks the frets that mean something
  * @param saddle position of the saddle
  * @param fitting what carries the strings
- * @param stringEnd where the strings end behind the saddle: pins or tailpiece
- * @param stringEndHeight height over the soundboard of the string there
+ * @param end where the strings end behind the saddle: pins or tailpiece
  * @param heelHeight heel height, when it was read
- * @param obstacleDistance joint to an obstacle under the strings; the middle of the way to the saddle when not read
- * @param obstacleHeight its height over the top, when there is one
+ * @param obstacle what lies under the strings
  * @param measured neck and strings as measured, when they could be worked out
- * @param planned neck and strings after the work, when they could be worked out
- * @param heel the heel cut, when it could be worked out
- * @param extension the extension after the work, when it could be worked out
+ * @param outcome what the work leaves
  * @param drift how far the neck points aside at the saddle, toward the treble positive; empty when it was not read
  */
 @RecordBuilder
 public record SideView(
         Frets frets,
-        int jointFret,
-        int actionFret,
-        int reliefFret,
-        int lastFret,
+        Marks marks,
         double saddle,
         Fitting fitting,
-        double stringEnd,
-        double stringEndHeight,
+        StringEnd end,
         OptionalDouble heelHeight,
-        double obstacleDistance,
-        OptionalDouble obstacleHeight,
+        Obstacle obstacle,
         Optional<SideProfile> measured,
-        Optional<SideProfile> planned,
-        Optional<HeelCut> heel,
-        Optional<Extension> extension,
+        Outcome outcome,
         OptionalDouble drift)
         implements SideViewBuilder.With {
+
+    /**
+     * The frets that mean something.
+     *
+     * @param joint the fret at the body joint
+     * @param action the fret at which the action is read
+     * @param relief the fret at which the relief is read
+     * @param last the last fret drawn: the one at the end of the extension, or six past the joint when not measured
+     */
+    public record Marks(int joint, int action, int relief, int last) {}
+
+    /**
+     * Where the strings end.
+     *
+     * @param position along the soundboard
+     * @param height over the soundboard of the string there
+     */
+    public record StringEnd(double position, double height) {}
+
+    /**
+     * What lies under the strings: a pickup, a guard, the rim of a cutaway.
+     *
+     * @param distance from the joint; the middle of the way to the saddle when not read
+     * @param height over the top, when there is one
+     */
+    public record Obstacle(double distance, OptionalDouble height) {}
+
+    /**
+     * What the work leaves; each part is empty while it cannot be worked out.
+     *
+     * @param profile neck and strings afterward
+     * @param heel the heel cut
+     * @param extension the extension
+     */
+    public record Outcome(Optional<SideProfile> profile, Optional<HeelCut> heel, Optional<Extension> extension) {
+
+        /** Nothing planned. */
+        public static final Outcome NONE = new Outcome(Optional.empty(), Optional.empty(), Optional.empty());
+    }
 
     private static final int FRETS_PAST_JOINT = 6;
 
@@ -101,27 +126,32 @@ public record SideView(
         double endHeight = floating ? ends.tailpieceHeight().orElse(bridgeTop / 2) : bridgeTop - ends.ramp();
         return new SideView(
                 frets,
-                jointFret,
-                drawn(job.visit().actionFret()),
-                sheetAnalysis
-                        .trajectory()
-                        .map(known -> known.basis().reliefReadAt())
-                        .orElse(job.get(Lines.RELIEF_READ_AT)
-                                .filter(fret -> fret == drawn(fret))
-                                .orElse(frets.nearest((frets.at(1) + joint) / 2, 1, jointFret))),
-                lastFret,
+                new Marks(
+                        jointFret, drawn(job.visit().actionFret()), reliefMark(sheetAnalysis, frets, joint), lastFret),
                 saddle,
                 job.fitting(),
-                saddle + behind,
-                endHeight,
+                new StringEnd(saddle + behind, endHeight),
                 job.millimeters(Reading.HEEL_HEIGHT),
-                job.millimeters(Reading.OBSTACLE_DISTANCE).orElse((saddle - joint) / 2),
-                job.millimeters(Reading.OBSTACLE_HEIGHT),
+                new Obstacle(
+                        job.millimeters(Reading.OBSTACLE_DISTANCE).orElse((saddle - joint) / 2),
+                        job.millimeters(Reading.OBSTACLE_HEIGHT)),
                 measured,
-                planned,
-                plan.heel(),
-                plan.extension(),
+                new Outcome(planned, plan.heel(), plan.extension()),
                 drift(job));
+    }
+
+    private static int reliefMark(SheetAnalysis sheetAnalysis, Frets frets, double joint) {
+        return sheetAnalysis
+                .trajectory()
+                .map(known -> known.basis().reliefReadAt())
+                .orElse(sheetAnalysis
+                        .job()
+                        .get(Lines.RELIEF_READ_AT)
+                        .filter(fret -> fret == drawn(fret))
+                        .orElseGet(() -> frets.nearest(
+                                (frets.at(1) + joint) / 2,
+                                1,
+                                sheetAnalysis.job().jointFret().orElse(Frets.HIGHEST))));
     }
 
     /** The fret a place is drawn at, where the sheet names one that no instrument has. */
@@ -149,17 +179,16 @@ public record SideView(
 
     /** This view of the instrument as it is, with nothing planned. */
     public SideView withoutPlan() {
-        return with(
-                view -> view.planned(Optional.empty()).heel(Optional.empty()).extension(Optional.empty()));
+        return withOutcome(Outcome.NONE);
     }
 
     /** Position of the body joint. */
     public double joint() {
-        return frets.at(jointFret);
+        return frets.at(marks.joint());
     }
 
     /** Position of the end of the fretboard. */
     public double fretboardEnd() {
-        return frets.at(lastFret) + 3;
+        return frets.at(marks.last()) + 3;
     }
 }

@@ -162,7 +162,7 @@ public class SheetAnalysisTest {
         SideView view = view(Jobs.flatTop()).orElseThrow();
         double twelfth = view.frets().at(12);
         SideProfile now = view.measured().orElseThrow();
-        SideProfile plan = view.planned().orElseThrow();
+        SideProfile plan = view.outcome().profile().orElseThrow();
         assertThat(now.actionAt(Side.BASS, twelfth)).isCloseTo(3.9, within(1e-9));
         assertThat(plan.actionAt(Side.TREBLE, twelfth)).isCloseTo(1.7, within(1e-9));
         // Both states meet at the pivot, and the strings reach the crown the bridge gives them.
@@ -170,7 +170,7 @@ public class SheetAnalysisTest {
         double crown = (now.stringAt(Side.BASS, view.saddle()) + now.stringAt(Side.TREBLE, view.saddle())) / 2;
         assertThat(crown).isCloseTo(8.8 + 2.6, within(1e-9));
         assertThat(now.crownAt(view.joint() + 104)).isCloseTo(now.fretLineAt(view.joint() + 104) - 0.2, within(1e-9));
-        assertThat(view.lastFret()).isEqualTo(22);
+        assertThat(view.marks().last()).isEqualTo(22);
     }
 
     @Test

@@ -194,13 +194,13 @@ public class PlanPropertiesTest {
                 SheetAnalysis.of(WorkPlan.taking(job, List.of(WayCatalog.SADDLE)), ShopStandards.DEFAULT);
         var view = org.kestan.repair.sideview.SideView.of(WorkPlan.of(Ways.of(sheetAnalysis)))
                 .orElseThrow();
-        assertThat(view.heel()).isEmpty();
-        var planned = view.planned().orElseThrow();
+        assertThat(view.outcome().heel()).isEmpty();
+        var planned = view.outcome().profile().orElseThrow();
         double twelfth = view.frets().at(12);
         assertThat(planned.actionAt(Side.BASS, twelfth)).isCloseTo(2.2, within(1e-9));
         assertThat(planned.fretLineAt(view.saddle()))
                 .isCloseTo(view.measured().orElseThrow().fretLineAt(view.saddle()), within(1e-9));
-        assertThat(view.withoutPlan().planned()).isEmpty();
+        assertThat(view.withoutPlan().outcome().profile()).isEmpty();
         assertThat(view.withoutPlan().measured()).isEqualTo(view.measured());
     }
 }

@@ -21,8 +21,8 @@ public class OddFretsTest {
                 Job odd = job.with(Lines.RELIEF_READ_AT, fret).with(Lines.ACTION_FRET, fret);
                 SideView view =
                         JobAnalysis.of(odd, ShopStandards.DEFAULT).sideView().orElseThrow();
-                assertThat(view.reliefFret()).isBetween(1, Frets.HIGHEST);
-                assertThat(view.actionFret()).isBetween(1, Frets.HIGHEST);
+                assertThat(view.marks().relief()).isBetween(1, Frets.HIGHEST);
+                assertThat(view.marks().action()).isBetween(1, Frets.HIGHEST);
             }
         }
     }

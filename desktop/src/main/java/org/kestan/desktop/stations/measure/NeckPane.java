@@ -240,7 +240,7 @@ final class NeckPane extends VBox {
                     case SINGLE ->
                         session.analysis()
                                 .sideView()
-                                .map(view -> view.lastFret())
+                                .map(view -> view.marks().last())
                                 .orElse(Frets.USUAL_LAST);
                 };
         List<AtFret> frets = new ArrayList<>();

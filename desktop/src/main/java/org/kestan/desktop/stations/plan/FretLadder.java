@@ -34,13 +34,16 @@ final class FretLadder extends NumberTable {
         BenchUnit unit = session.unit();
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of("fret", "bass", "\u2192", "treble", "\u2192"));
-        for (int fret = 1; fret <= view.lastFret(); fret++) {
+        for (int fret = 1; fret <= view.marks().last(); fret++) {
             double x = view.frets().at(fret);
             List<String> row = new ArrayList<>();
             row.add(Integer.toString(fret));
             for (Side side : Side.values()) {
                 row.add(view.measured().map(each -> number(each, side, x, unit)).orElse(""));
-                row.add(view.planned().map(each -> number(each, side, x, unit)).orElse(""));
+                row.add(view.outcome()
+                        .profile()
+                        .map(each -> number(each, side, x, unit))
+                        .orElse(""));
             }
             rows.add(row);
         }

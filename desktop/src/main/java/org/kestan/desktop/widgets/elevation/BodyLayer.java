@@ -35,9 +35,9 @@ final class BodyLayer extends Group {
         double under = Math.min(height - 12, scale.depth(view.heelHeight().orElse(60) * 0.94));
         Shapes.place(side, joint, scale.baseline(), right, scale.baseline(), right, under, joint, under);
         Shapes.place(soundboard, joint, scale.baseline(), right, scale.baseline());
-        obstacle.setVisible(view.obstacleHeight().isPresent());
-        view.obstacleHeight().ifPresent(tall -> {
-            double at = scale.x(view.joint() + view.obstacleDistance());
+        obstacle.setVisible(view.obstacle().height().isPresent());
+        view.obstacle().height().ifPresent(tall -> {
+            double at = scale.x(view.joint() + view.obstacle().distance());
             double half = 9 * scale.along();
             double crest = scale.y(tall);
             Shapes.place(
@@ -55,17 +55,17 @@ final class BodyLayer extends Group {
         double top = view.measured().map(SideProfile::bridgeTop).orElse(0.0);
         bridge.setVisible(view.measured().isPresent());
         saddle.setVisible(view.measured().isPresent() && !floating);
-        plannedBridge.setVisible(view.planned().isPresent());
-        plannedSaddle.setVisible(view.planned().isPresent() && !floating);
+        plannedBridge.setVisible(view.outcome().profile().isPresent());
+        plannedSaddle.setVisible(view.outcome().profile().isPresent() && !floating);
         outline(bridge, view, scale, top, floating);
         view.measured().ifPresent(now -> crown(saddle, view, scale, now));
-        view.planned().ifPresent(plan -> {
+        view.outcome().profile().ifPresent(plan -> {
             outline(plannedBridge, view, scale, plan.bridgeTop(), floating);
             crown(plannedSaddle, view, scale, plan);
             plannedBridge.setVisible(Math.abs(plan.bridgeTop() - top) > 1e-6);
         });
-        double end = scale.x(view.stringEnd());
-        double endHeight = scale.y(view.stringEndHeight());
+        double end = scale.x(view.end().position());
+        double endHeight = scale.y(view.end().height());
         if (floating) {
             Shapes.place(tail, end, endHeight, end + 6, endHeight - 5, right, scale.baseline() - 3);
         } else {

@@ -41,7 +41,7 @@ final class DimensionLayer extends Group {
     void draw(SideView view, ViewScale scale, double width, org.kestan.base.sheet.Line<?> shown) {
         Optional<Span> span = shown.span();
         // An aim is a dimension of the plan; what can't be placed yet is not shown.
-        Optional<SideProfile> profile = shown instanceof Aim ? view.planned() : view.measured();
+        Optional<SideProfile> profile = shown instanceof Aim ? view.outcome().profile() : view.measured();
         Optional<Ends> ends = span.flatMap(each -> new Placing(view, scale, profile).ends(each));
         setVisible(ends.isPresent());
         ends.ifPresent(at -> {
@@ -103,15 +103,15 @@ final class DimensionLayer extends Group {
             return switch (spot) {
                 case NUT_END -> 0;
                 case FIRST_FRET -> view.frets().at(1);
-                case RELIEF_FRET -> view.frets().at(view.reliefFret());
-                case ACTION_FRET -> view.frets().at(view.actionFret());
+                case RELIEF_FRET -> view.frets().at(view.marks().relief());
+                case ACTION_FRET -> view.frets().at(view.marks().action());
                 case HEEL_FRONT, POCKET_START, JOINT -> view.joint();
                 case LAST_FRET -> view.fretboardEnd() - LAST_FRET;
-                case OBSTACLE -> view.joint() + view.obstacleDistance();
+                case OBSTACLE -> view.joint() + view.obstacle().distance();
                 case BRIDGE_FRONT -> view.saddle() - BRIDGE_FRONT;
                 case SADDLE -> view.saddle();
                 case BRIDGE_BACK -> view.saddle() + BRIDGE_BACK;
-                case STRING_END -> view.stringEnd();
+                case STRING_END -> view.end().position();
                 case SCALE_END -> view.frets().scale();
             };
         }
@@ -122,9 +122,9 @@ final class DimensionLayer extends Group {
                 case UNDER_TOP -> Optional.of(scale.baseline() + 8);
                 case HEEL_CAP -> Optional.of(scale.depth(view.heelHeight().orElse(UNREAD_HEEL)));
                 case LIFT -> Optional.of(scale.y(1));
-                case STRING_END -> Optional.of(scale.y(view.stringEndHeight()));
-                case OVER_STRING_END -> Optional.of(scale.y(view.stringEndHeight()) - 16);
-                case OBSTACLE -> Optional.of(scale.y(view.obstacleHeight().orElse(UNREAD_OBSTACLE)));
+                case STRING_END -> Optional.of(scale.y(view.end().height()));
+                case OVER_STRING_END -> Optional.of(scale.y(view.end().height()) - 16);
+                case OBSTACLE -> Optional.of(scale.y(view.obstacle().height().orElse(UNREAD_OBSTACLE)));
                 case FINGERBOARD,
                         CROWN,
                         FRET_LINE,

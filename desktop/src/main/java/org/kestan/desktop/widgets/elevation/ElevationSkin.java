@@ -86,7 +86,7 @@ final class ElevationSkin extends SkinBase<ElevationView> {
         control.sideViewProperty().get().ifPresent(view -> {
             double at = scale(view, control.getWidth(), control.getHeight()).positionAt(x);
             if (at > 0 && at <= view.fretboardEnd()) {
-                control.press(view.frets().nearest(at, 1, view.lastFret()));
+                control.press(view.frets().nearest(at, 1, view.marks().last()));
             }
         });
     }
@@ -160,16 +160,17 @@ final class ElevationSkin extends SkinBase<ElevationView> {
                 view,
                 scale,
                 width,
-                view.heel()
+                view.outcome()
+                        .heel()
                         .map(cut -> Messages.message(
                                 "elevation-skin.at-the-cap",
                                 unit.fine().format(Math.abs(cut.atCap())) + (cut.atCap() < 0 ? " missing" : " off")))
                         .orElse(""));
         measured.setVisible(view.measured().isPresent());
         candidates.draw(view, scale, control.candidates());
-        planned.setVisible(view.planned().isPresent());
+        planned.setVisible(view.outcome().profile().isPresent());
         view.measured().ifPresent(now -> measured.draw(view, scale, now));
-        view.planned().ifPresent(plan -> planned.draw(view, scale, plan));
+        view.outcome().profile().ifPresent(plan -> planned.draw(view, scale, plan));
         org.kestan.base.sheet.Line<?> focused = control.focusedLineProperty().get();
         dimension.setVisible(focused != null);
         if (focused != null) {
@@ -198,7 +199,7 @@ final class ElevationSkin extends SkinBase<ElevationView> {
                             ? Messages.message("elevation-skin.true-to-the-length")
                             : "\u00d7" + plain(scale.heelFactor()));
         }
-        if (view.heel().isPresent()) {
+        if (view.outcome().heel().isPresent()) {
             text += "   wedge \u00d7" + plain(scale.wedgeFactor());
         }
         return text;
@@ -211,12 +212,13 @@ final class ElevationSkin extends SkinBase<ElevationView> {
     }
 
     private static String spoken(SideView view, BenchUnit unit) {
-        double at = view.frets().at(view.actionFret());
+        double at = view.frets().at(view.marks().action());
         StringBuilder text = new StringBuilder(Messages.message("elevation-skin.side-elevation"));
         view.measured()
                 .ifPresent(now -> text.append(Messages.message("elevation-skin.measured-action"))
                         .append(actions(now, at, unit)));
-        view.planned()
+        view.outcome()
+                .profile()
                 .ifPresent(plan -> text.append(Messages.message("elevation-skin.planned-action"))
                         .append(actions(plan, at, unit)));
         return text.toString();

@@ -51,8 +51,9 @@ final class HandleLayer extends Group {
     void draw(SideView nextView, ViewScale nextScale) {
         view = nextView;
         scale = nextScale;
-        setVisible(view.planned().isPresent());
-        view.planned()
+        setVisible(view.outcome().profile().isPresent());
+        view.outcome()
+                .profile()
                 .ifPresent(plan -> grips.forEach((handle, grip) -> {
                     grip.setLayoutX(x(handle) - SIZE / 2);
                     grip.setLayoutY(scale.y(height(handle, plan)) - SIZE / 2);
@@ -104,7 +105,7 @@ final class HandleLayer extends Group {
     }
 
     private void drag(Handle handle, MouseEvent event) {
-        if (view == null || view.planned().isEmpty()) {
+        if (view == null || view.outcome().profile().isEmpty()) {
             return;
         }
         double row = sceneToLocal(0, event.getSceneY() - grabbedAt).getY();
@@ -112,23 +113,26 @@ final class HandleLayer extends Group {
     }
 
     private double sceneY(Handle handle) {
-        return view == null || view.planned().isEmpty()
+        return view == null || view.outcome().profile().isEmpty()
                 ? 0
-                : localToScene(0, scale.y(height(handle, view.planned().get()))).getY();
+                : localToScene(
+                                0,
+                                scale.y(height(handle, view.outcome().profile().get())))
+                        .getY();
     }
 
     private void nudge(Handle handle, int steps) {
-        if (view != null && view.planned().isPresent()) {
+        if (view != null && view.outcome().profile().isPresent()) {
             double by = steps * control.unitProperty().get().step();
             control.planListenerProperty()
                     .get()
-                    .moved(handle, value(handle, view.planned().get()) + by, new Object());
+                    .moved(handle, value(handle, view.outcome().profile().get()) + by, new Object());
         }
     }
 
     /** A height over the soundboard at the handle's column, told as what the handle stands for. */
     private void move(Handle handle, double height, Object token) {
-        SideProfile plan = view.planned().orElseThrow(Expect.present("planned setup"));
+        SideProfile plan = view.outcome().profile().orElseThrow(Expect.present("planned setup"));
         double moved =
                 switch (handle) {
                     case FRET_LINE ->
@@ -143,7 +147,7 @@ final class HandleLayer extends Group {
     }
 
     private double x(Handle handle) {
-        double action = scale.x(view.frets().at(view.actionFret()));
+        double action = scale.x(view.frets().at(view.marks().action()));
         return switch (handle) {
             case FRET_LINE -> scale.x(view.saddle() + LineLayer.BEYOND);
             case SADDLE_CROWN -> scale.x(view.saddle());
@@ -164,7 +168,7 @@ final class HandleLayer extends Group {
 
     /** What the handle stands for, in mm: projection, crown over the soundboard, or action. */
     private double value(Handle handle, SideProfile plan) {
-        double action = view.frets().at(view.actionFret());
+        double action = view.frets().at(view.marks().action());
         return switch (handle) {
             case FRET_LINE -> plan.projection();
             case SADDLE_CROWN -> height(handle, plan);

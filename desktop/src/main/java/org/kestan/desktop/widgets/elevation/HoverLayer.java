@@ -33,7 +33,7 @@ final class HoverLayer extends Group {
         if (!over) {
             return;
         }
-        int fret = view.frets().nearest(x, 1, view.lastFret());
+        int fret = view.frets().nearest(x, 1, view.marks().last());
         boolean overFret = x <= view.fretboardEnd();
         double at = overFret ? view.frets().at(fret) : x;
         SideProfile now = view.measured().get();
@@ -44,7 +44,8 @@ final class HoverLayer extends Group {
         for (Side side : Side.values()) {
             text.append(side == Side.BASS ? "   bass " : "   treble ")
                     .append(unit.format(read(now, side, at, overFret)));
-            view.planned()
+            view.outcome()
+                    .profile()
                     .ifPresent(plan -> text.append(" \u2192 ").append(unit.format(read(plan, side, at, overFret))));
         }
         label.setText(text.toString());

@@ -57,13 +57,13 @@ final class LeaderLayer extends Group {
     static double position(SideView view, Place place) {
         return switch (place) {
             case NUT -> view.frets().at(1);
-            case RELIEF -> view.frets().at(view.reliefFret());
-            case ACTION -> view.frets().at(view.actionFret());
+            case RELIEF -> view.frets().at(view.marks().relief());
+            case ACTION -> view.frets().at(view.marks().action());
             case HEEL -> view.joint() - 6;
             case EXTENSION -> view.joint() + (view.fretboardEnd() - view.joint()) * 0.8;
             case PROJECTION -> view.saddle() - 16;
             case BRIDGE -> view.saddle();
-            case TAIL -> view.stringEnd() + 3;
+            case TAIL -> view.end().position() + 3;
         };
     }
 }

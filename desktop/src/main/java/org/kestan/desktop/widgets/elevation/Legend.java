@@ -34,8 +34,8 @@ final class Legend extends HBox {
      */
     void show(SideView view, String state) {
         string.setText("string, " + state);
-        planned.forEach(each -> show(each, view.planned().isPresent()));
-        show(wood, view.heel().isPresent());
+        planned.forEach(each -> show(each, view.outcome().profile().isPresent()));
+        show(wood, view.outcome().heel().isPresent());
     }
 
     private static void show(Node node, boolean shown) {

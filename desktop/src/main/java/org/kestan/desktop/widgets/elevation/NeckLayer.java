@@ -38,7 +38,8 @@ final class NeckLayer extends Group {
 
     private void drawHeel(SideView view, ViewScale scale, double width, String cutText) {
         heel.setVisible(view.heelHeight().isPresent());
-        boolean cut = view.heel().isPresent() && Math.abs(view.heel().get().atCap()) > 1e-9;
+        boolean cut = view.outcome().heel().isPresent()
+                && Math.abs(view.outcome().heel().get().atCap()) > 1e-9;
         wedge.setVisible(cut);
         wedgeLabel.setVisible(cut);
         if (view.heelHeight().isEmpty()) {
@@ -57,7 +58,7 @@ final class NeckLayer extends Group {
         }
         heel.getPoints().setAll(points);
         if (cut) {
-            double thickness = scale.wedge(view.heel().get().atCap());
+            double thickness = scale.wedge(view.outcome().heel().get().atCap());
             // Wood to remove lies inside the heel; wood that would be missing stands out of it.
             Shapes.place(wedge, joint, scale.baseline(), joint, cap, joint - thickness, cap);
             String style = thickness > 0 ? "wood-to-remove" : "wood-to-add";
@@ -88,7 +89,7 @@ final class NeckLayer extends Group {
         }
         fretboard.getPoints().setAll(points);
         extensionWedge.setVisible(false);
-        view.extension().filter(extension -> extension.wedge() > 0).ifPresent(extension -> {
+        view.outcome().extension().filter(extension -> extension.wedge() > 0).ifPresent(extension -> {
             extensionWedge.setVisible(true);
             double far = scale.x(view.joint() + extension.length());
             Shapes.place(
@@ -103,15 +104,15 @@ final class NeckLayer extends Group {
     }
 
     private void drawFrets(SideView view, ViewScale scale) {
-        while (frets.getChildren().size() < view.lastFret()) {
+        while (frets.getChildren().size() < view.marks().last()) {
             frets.getChildren().add(Shapes.line("fret"));
         }
-        while (frets.getChildren().size() > view.lastFret()) {
+        while (frets.getChildren().size() > view.marks().last()) {
             frets.getChildren().remove(frets.getChildren().size() - 1);
         }
         int numbered = 0;
         double thickness = view.measured().map(SideProfile::fretsOverTop).orElse(6.0);
-        for (int fret = 1; fret <= view.lastFret(); fret++) {
+        for (int fret = 1; fret <= view.marks().last(); fret++) {
             double x = view.frets().at(fret);
             double top = scale.y(crown(view, x));
             Shapes.place(
@@ -120,7 +121,10 @@ final class NeckLayer extends Group {
                     top,
                     scale.x(x),
                     top + FRET_PIXELS);
-            if (fret == 1 || fret == view.reliefFret() || fret == view.actionFret() || fret == view.jointFret()) {
+            if (fret == 1
+                    || fret == view.marks().relief()
+                    || fret == view.marks().action()
+                    || fret == view.marks().joint()) {
                 if (numbered == numbers.getChildren().size()) {
                     numbers.getChildren().add(Shapes.text("fret-number"));
                 }

@@ -48,7 +48,7 @@ record ViewScale(
      */
     static ViewScale fit(
             SideView view, List<SideProfile> candidates, double width, double height, double below, double asked) {
-        double length = view.stringEnd() + BEHIND + BEFORE_NUT;
+        double length = view.end().position() + BEHIND + BEFORE_NUT;
         double along = Math.max(0.05, (width - 2 * SIDE_MARGIN) / length);
         double left = SIDE_MARGIN + BEFORE_NUT * along;
         double room = Math.max(30, height - TOP_MARGIN - below);
@@ -66,7 +66,7 @@ record ViewScale(
         double drawn = Math.max(depth * along * heelFactor, under * factor * along);
         double baseline = TOP_MARGIN + top * factor * along + Math.max(0, room - top * factor * along - drawn) / 2;
         double heel = depth * along * heelFactor;
-        double wedge = view.heel().map(cut -> Math.abs(cut.atCap())).orElse(0.0) * along * heelFactor;
+        double wedge = view.outcome().heel().map(cut -> Math.abs(cut.atCap())).orElse(0.0) * along * heelFactor;
         double widest = Math.min(WEDGE_PIXELS, Math.max(8, heel * 0.6));
         double wedgeFactor = WEDGE_FACTORS.stream()
                 .filter(each -> wedge * each <= widest)
@@ -76,7 +76,7 @@ record ViewScale(
     }
 
     private static double highest(SideView view, List<SideProfile> candidates) {
-        double bridge = Math.max(view.stringEndHeight(), 12);
+        double bridge = Math.max(view.end().height(), 12);
         return profiles(view, candidates)
                 .flatMap(profile -> Stream.of(Side.values())
                         .flatMap(side -> Stream.of(profile.stringAt(side, 0), profile.stringAt(side, view.saddle()))))
@@ -90,7 +90,7 @@ record ViewScale(
     }
 
     private static Stream<SideProfile> profiles(SideView view, List<SideProfile> candidates) {
-        return Stream.of(view.measured().stream(), view.planned().stream(), candidates.stream())
+        return Stream.of(view.measured().stream(), view.outcome().profile().stream(), candidates.stream())
                 .flatMap(each -> each);
     }
 

@@ -55,7 +55,7 @@ public class ViewScaleTest {
     @Test(dataProvider = "views")
     public void pixelsLeadBackToMillimeters(SideView view) {
         ViewScale scale = ViewScale.fit(view, List.of(), 1200, 320, BELOW, 0);
-        for (double position = 0; position <= view.stringEnd(); position += 17.3) {
+        for (double position = 0; position <= view.end().position(); position += 17.3) {
             assertThat(scale.positionAt(scale.x(position))).isCloseTo(position, within(1e-9));
         }
         for (double height = -5; height < 40; height += 1.9) {
@@ -71,8 +71,8 @@ public class ViewScaleTest {
                 ViewScale scale = ViewScale.fit(view, List.of(), width, height, BELOW, 0);
                 String at = width + " by " + height;
                 assertThat(scale.x(0)).as(at).isGreaterThanOrEqualTo(ViewScale.SIDE_MARGIN);
-                assertThat(scale.x(view.stringEnd())).as(at).isLessThanOrEqualTo(width - ViewScale.SIDE_MARGIN);
-                for (SideProfile profile : Stream.concat(view.measured().stream(), view.planned().stream())
+                assertThat(scale.x(view.end().position())).as(at).isLessThanOrEqualTo(width - ViewScale.SIDE_MARGIN);
+                for (SideProfile profile : Stream.concat(view.measured().stream(), view.outcome().profile().stream())
                         .toList()) {
                     for (Side side : Side.values()) {
                         assertThat(scale.y(profile.stringAt(side, 0))).as(at).isGreaterThan(0);
