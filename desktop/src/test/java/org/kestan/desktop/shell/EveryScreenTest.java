@@ -168,15 +168,16 @@ public class EveryScreenTest extends WindowTest {
                 "150 %",
                 room -> {
                     textsAndNames("150 %", room, wrong);
-                    double width = onWindow(() -> stage.getScene().getWidth());
-                    for (Node node : shown()) {
-                        if (node instanceof ButtonBase && isControl(node)) {
-                            Bounds bounds = onWindow(() -> node.localToScene(node.getBoundsInLocal()));
-                            if (bounds.getMinX() < -1 || bounds.getMaxX() > width + 1) {
-                                wrong.add(room.id() + ", beside the window: " + node);
-                            }
-                        }
-                    }
+                    List<Node> all = shown();
+                    wrong.addAll(onWindow(() -> all.stream()
+                            .filter(node -> node instanceof ButtonBase && isControl(node))
+                            .filter(node -> {
+                                Bounds bounds = node.localToScene(node.getBoundsInLocal());
+                                return bounds.getMinX() < -1
+                                        || bounds.getMaxX() > stage.getScene().getWidth() + 1;
+                            })
+                            .map(node -> room.id() + ", beside the window: " + node)
+                            .toList()));
                 });
         assertThat(wrong).isEmpty();
     }
