@@ -17,7 +17,7 @@ final class CliText {
     /**
      * Returns the text of a key.
      *
-     * @param arguments what stands in for {@code {0}}, {@code {1}} and so on
+     * @param arguments the values of {@code {0}}, {@code {1}} and so on
      */
     static String text(String key, Object... arguments) {
         return Placeholders.fill(BUNDLE.getString(key), arguments);

@@ -17,7 +17,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** The job file a command works on, and the shop standards it goes by. */
+/** The job file a command works on, and the shop standards it uses. */
 final class JobArgument {
 
     /** Figures are printed in millimeters, and so are the sentences beside them. */

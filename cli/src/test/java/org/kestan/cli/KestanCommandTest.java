@@ -195,7 +195,7 @@ public class KestanCommandTest {
         assertThat(plan.at("/projection/asRead/slack").asDouble())
                 .isCloseTo(solved.at("/fretLine/asRead/slack").asDouble(), within(1e-9));
         assertThat(plan.at("/heel/corners")).isEqualTo(solved.at("/heel/corners"));
-        assertThat(plan.at("/heel/stations")).hasSize(21);
+        assertThat(plan.at("/heel/stations")).hasSize(20);
         assertThat(plan.at("/projection/slack").asDouble())
                 .isCloseTo(solved.at("/fretLine/targetSlack").asDouble(), within(1e-9));
         assertThat(plan.at("/wedge/end").asDouble())

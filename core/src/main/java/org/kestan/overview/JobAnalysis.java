@@ -154,7 +154,7 @@ public final class JobAnalysis {
         return sheetAnalysis.assumed();
     }
 
-    /** Returns what stands in for a line on which nothing is written, mm; empty for nothing. */
+    /** Returns the default used for an empty line, mm; empty where there is none. */
     public OptionalDouble standIn(LengthLine line) {
         return sheetAnalysis.standIn(line);
     }

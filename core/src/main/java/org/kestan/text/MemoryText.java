@@ -13,7 +13,7 @@ import org.kestan.repair.memory.SuggestedDefault;
 /** What a shop has learned, in sentences. */
 public final class MemoryText {
 
-    /** What was taken over was rounded: nearer than this share it is the same. */
+    /** Adopted values were rounded: within this share they count as equal. */
     private static final double SAME = 0.03;
 
     private MemoryText() {}

@@ -13,7 +13,7 @@ public final class Placeholders {
     /**
      * Fills the places of a text in one pass: braces within an argument stay as they are.
      *
-     * @param arguments what stands in for the places, by number; a place without an argument is left as it is
+     * @param arguments the values of the places, by number; a place without an argument is left as it is
      */
     public static String fill(String text, Object... arguments) {
         return PLACE.matcher(text).replaceAll(place -> {

@@ -194,7 +194,7 @@ public final class Wording {
         return TextBundle.text(key(term)) + atFret(term);
     }
 
-    /** A reading at one fret goes by the words of its reading, with the fret behind them. */
+    /** A reading at one fret has the text of its reading, followed by the fret. */
     private static String atFret(Keyed term) {
         return term instanceof AtFret at
                 ? TextBundle.text("value.at-fret").replace("{0}", Integer.toString(at.fret()))
@@ -258,7 +258,7 @@ public final class Wording {
         return numbered(key(way) + ".risk.");
     }
 
-    /** Returns what to mind with a way for the sake of skin, lungs and law, in sentences. */
+    /** Returns the cautions of a way for skin, lungs and the law, in sentences. */
     public static List<String> cautions(Way way) {
         return numbered(key(way) + ".caution.");
     }

@@ -157,7 +157,7 @@ public final class KestanApp extends Application {
 
     /**
      * Says why the ledger can't be used. Where the ledger itself is not at fault it is tried again; where it is damaged or gone
-     * its backups are offered. Nothing is written unless the user says so, and the focus lies on what changes nothing.
+     * its backups are offered. Nothing is written unless the user says so, and the focus is on the choice that changes nothing.
      */
     private void refuse(Stage stage, Settings settings, StartupData found, OpenResult.Refused refused) {
         Path file = found.file();

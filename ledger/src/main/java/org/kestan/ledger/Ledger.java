@@ -59,7 +59,7 @@ public interface Ledger extends AutoCloseable {
     /** Returns what the jobs teach, those put away included. */
     List<Lesson> lessons();
 
-    /** Returns what the shop has learned from its jobs, held against the standards it goes by. */
+    /** Returns what the shop has learned from its jobs, compared with its standards. */
     Memory memory();
 
     /**

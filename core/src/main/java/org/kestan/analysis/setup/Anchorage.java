@@ -14,7 +14,7 @@ import org.kestan.job.visits.Visit;
  * Where the strings go behind the saddle. Millimeters.
  *
  * @param pinDistance saddle crown to where the string enters the bridge
- * @param pinDistanceAssumed whether the shop's default stands in for it
+ * @param pinDistanceAssumed whether the shop's default is used for it
  * @param ramp depth of the string ramp at the pin hole
  * @param tailpieceHeight top to the string at the tailpiece; empty when not read
  * @param tailpieceDistance bridge to tailpiece along the top; empty when not read

@@ -30,7 +30,7 @@ import org.kestan.job.terms.ProjectionOver;
 import org.kestan.job.terms.StraightedgePosition;
 import org.kestan.job.visits.Visit;
 
-/** Reads the {@link Basis} out of a job: what is there, what a default stands in for, and what keeps it from being read. */
+/** Reads the {@link Basis} out of a job: what is there, where a default is used, and what keeps it from being read. */
 final class BasisReader {
 
     private static final int LOWEST = 2;

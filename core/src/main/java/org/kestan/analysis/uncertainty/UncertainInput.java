@@ -14,11 +14,11 @@ import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 
 /**
- * Something the figures rest on that is not known exactly: a reading, a default that stands in for one, the shape of the
+ * Something the figures rest on that is not known exactly: a reading, a default used for one, the shape of the
  * neck.
  *
  * @param reading which reading it is, or what would have to be read to know it
- * @param assumed whether a default stands in for it
+ * @param assumed whether a default is used for it
  * @param rectangular the share of its variance that is spread evenly between two bounds: a tool's step, a default's half-width
  * @param byOne what follows from the job with it shifted by so many standard uncertainties
  */

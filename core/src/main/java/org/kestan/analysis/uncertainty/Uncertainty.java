@@ -13,7 +13,7 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
 
 /**
- * How well each derived figure of a job is known: every {@link UncertainInput} counts, what was read and what a default stands in for.
+ * How well each derived figure of a job is known: every {@link UncertainInput} counts, what was read and where a default is used.
  *
  * @param estimates expanded uncertainty and dominating reading of each figure that was worked out
  */
@@ -26,7 +26,7 @@ public record Uncertainty(Map<DerivedFigure, Estimate> estimates) {
      *
      * @param expanded U = k·u_c, in mm or radians: about 95 %
      * @param dominating the reading that contributes most, or would if it were taken; empty when none does
-     * @param assumed whether a default stands in for that reading
+     * @param assumed whether a default is used for that reading
      * @param share its share of the variance, 0 to 1
      */
     public record Estimate(double expanded, Optional<Reading> dominating, boolean assumed, double share) {

@@ -7,7 +7,7 @@ import java.util.TreeSet;
 import org.kestan.base.notation.Length;
 
 /**
- * What a shop has taken over of what its own jobs taught.
+ * What a shop has adopted of what its own jobs taught.
  *
  * @param sinks how far the body folds, by kind of instrument: in place of the one {@link Standard#SINK} for all
  * @param values standards whose value was learned

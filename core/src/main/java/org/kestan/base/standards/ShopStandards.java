@@ -152,12 +152,12 @@ public final class ShopStandards {
                 : isSet(standard) ? Origin.SHOP : standard.origin();
     }
 
-    /** Returns what the shop has taken over of what its jobs taught. */
+    /** Returns what the shop has adopted from its jobs. */
     public AdoptedValues takenOver() {
         return takenOver;
     }
 
-    /** Returns these standards with other things taken over from the shop's jobs. */
+    /** Returns these standards with other values adopted from the shop's jobs. */
     public ShopStandards withTakenOver(AdoptedValues next) {
         return new ShopStandards(texts, schools, currency, leaves, letterhead, next);
     }
@@ -170,7 +170,7 @@ public final class ShopStandards {
                 .orElse(this);
     }
 
-    /** Returns the standards as they are for a kind of instrument: what was learned of the kind stands in for the usual. */
+    /** Returns the standards as they are for a kind of instrument: what was learned of the kind replaces the usual value. */
     public ShopStandards of(InstrumentKind kind) {
         return Optional.ofNullable(takenOver.sinks().get(kind))
                 .map(sink -> learning(Standard.SINK, sink.text()))

@@ -235,7 +235,7 @@ final class GeometryGates {
                 : Gate.of(GateId.BREAK_ANGLE, GateState.PASS, GateFinding.BEND.of(angle));
     }
 
-    /** The strings' height over the top at a pin bridge, where the shop goes by that; else empty. */
+    /** The strings' height over the top at a pin bridge, where the shop judges by it; else empty. */
     private Optional<Double> heightThatCounts() {
         return shop.holds(School.BREAK_BY_HEIGHT) && !job.floating()
                 ? measured.map(Setup::supportHeight)

@@ -143,7 +143,7 @@ public record Trend(List<Point> points, Shape shape, LeastSquares fit, OptionalD
         return fit.freedom() > 0 ? new TDistribution(fit.freedom()).inverseCumulativeProbability(HALF) : 0;
     }
 
-    /** Tells whether it moves at all: its slope is told from none with 95 %. */
+    /** Tells whether it moves at all: its slope differs from zero at 95 %. */
     public boolean moves() {
         double slope = Math.abs(fit.coefficients()[1]);
         return slope > quantile() * fit.error(1) + 1e-9;

@@ -24,7 +24,7 @@ import org.kestan.judgment.ways.WayCatalog;
  * @param learned what was learned
  * @param standard the standard it would set; empty where there is none, or where it is set by kind
  * @param usual what the standards say now; empty where they say nothing
- * @param taken whether it was taken over
+ * @param taken whether it was adopted
  */
 public record SuggestedDefault(
         What what,
@@ -105,12 +105,12 @@ public record SuggestedDefault(
         return hours.size() == 1 ? Optional.of(hours.get(0)) : Optional.empty();
     }
 
-    /** Tells whether it can be taken over. */
+    /** Tells whether it can be adopted. */
     public boolean canBeTaken() {
         return what == What.SINK || standard.isPresent();
     }
 
-    /** Returns standards with it taken over; unchanged where it can't be. */
+    /** Returns standards with it adopted; unchanged where it cannot be. */
     public ShopStandards takenBy(ShopStandards shop) {
         if (what == What.SINK) {
             return shop.withTakenOver(shop.takenOver()

@@ -23,7 +23,7 @@ public record PartCard(Keyed title, List<Row> rows, List<Finding> notes, Optiona
      *
      * @param label what it is
      * @param value one quantity, or several of a kind such as both sides
-     * @param remark what stands beside it; empty for nothing
+     * @param remark shown beside it; empty for none
      * @param figure the figure that tells how well it is known; empty where none is given
      */
     public record Row(Finding label, List<Quantity> value, List<Quantity> remark, Optional<PlanFigure> figure) {

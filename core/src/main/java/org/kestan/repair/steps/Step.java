@@ -29,7 +29,7 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
      * @param doing how it is done
      * @param check what has to be so before going on, empty for nothing
      * @param failing what to do when it is not so, empty for nothing said
-     * @param cautions what to mind for the sake of skin, lungs, eyes and law, at this step
+     * @param cautions dangers to skin, lungs and eyes, and legal limits, at this step
      * @param picture what a picture is wanted of, empty for none
      */
     public record Text(
@@ -56,7 +56,7 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
      * @param reads what is read, into the visit the step belongs to
      * @param into the visit it is read into
      * @param bags what comes off and is bagged
-     * @param tool what stands beside it; empty for nothing
+     * @param tool the tool shown beside it; empty for none
      */
     public record Work(
             int hands,
@@ -106,7 +106,7 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
             changed = Set.copyOf(changed);
         }
 
-        /** Tells whether anything is other than it ships. */
+        /** Tells whether anything differs from the step that ships. */
         public boolean any() {
             return off || added || !changed.isEmpty();
         }

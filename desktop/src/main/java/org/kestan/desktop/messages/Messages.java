@@ -16,7 +16,7 @@ public final class Messages {
     /**
      * Returns the text of a key.
      *
-     * @param arguments what stands in for {@code {0}}, {@code {1}} and so on
+     * @param arguments the values of {@code {0}}, {@code {1}} and so on
      * @throws java.util.MissingResourceException if there is no such key
      */
     public static String message(String key, Object... arguments) {

@@ -13,7 +13,7 @@ import java.util.stream.Stream;
 import org.kestan.desktop.messages.Messages;
 
 /**
- * What went wrong, where, and in which version: for whoever mends it. Only the kinds of the failures and the places in the
+ * What went wrong, where, and in which version, for the maintainers. Only the kinds of the failures and the places in the
  * program are in it; their messages may hold an owner's data and are left out.
  */
 public final class CrashReport {

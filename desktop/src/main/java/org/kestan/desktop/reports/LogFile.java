@@ -19,7 +19,7 @@ public final class LogFile {
     /**
      * Writes the log into a folder from now on; without one the work goes on. What no one caught gets a {@link CrashReport}.
      *
-     * @param reported told where a report lies
+     * @param reported receives the place of a report
      */
     public static void openIn(Path folder, Consumer<Path> reported) {
         Logger root = Logger.getLogger("");

@@ -14,7 +14,7 @@ import org.kestan.overview.Station;
  * What a room finds in the window.
  *
  * @param session the open job
- * @param store where it lies
+ * @param store where it is saved
  * @param waits the waits that are on
  * @param elevation the drawing over the stations
  * @param shower shows the room of an id

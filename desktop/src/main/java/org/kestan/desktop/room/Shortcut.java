@@ -3,7 +3,7 @@ package org.kestan.desktop.room;
 /**
  * A command and its key, as the menus show them.
  *
- * @param menu the menu it lies in
+ * @param menu the menu it is in
  * @param text what it does
  * @param keys its key, as the machine writes it
  */

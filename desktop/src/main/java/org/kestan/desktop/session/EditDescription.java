@@ -33,7 +33,7 @@ final class EditDescription {
 
     private EditDescription() {}
 
-    /** Says what is other in the second job than in the first. */
+    /** Says how the second job differs from the first. */
     static String between(Job from, Job to) {
         List<Line<?>> lines = Stream.of(
                         Stream.<Line<?>>of(Dimension.values()),

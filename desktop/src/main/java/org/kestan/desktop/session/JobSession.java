@@ -153,7 +153,7 @@ public final class JobSession {
         return focusedLine;
     }
 
-    /** Who works at the bench, empty while nobody said. */
+    /** Who works at the bench; empty if not entered. */
     public StringProperty whoProperty() {
         return who;
     }
@@ -224,7 +224,7 @@ public final class JobSession {
         show(job);
     }
 
-    /** Edits the job: one step of undo. An edit that changes nothing is none. */
+    /** Edits the job: one step of undo. An edit that changes nothing is ignored. */
     public void edit(UnaryOperator<Job> change) {
         gesture = null;
         apply(change.apply(job()));

@@ -39,7 +39,7 @@ import org.kestan.ledger.SaveResult;
 import org.kestan.text.Wording;
 
 /**
- * Where the open job lies: in the ledger, saved as one goes, shortly after each edit and away from the application thread.
+ * Keeps the open job in the ledger: saved shortly after each edit, away from the application thread.
  * A new job comes into the ledger with its first edit. Job files are taken in and written out.
  */
 public final class JobStore {
@@ -75,7 +75,7 @@ public final class JobStore {
     private volatile Slot slot = new Slot(Optional.empty(), Job.BLANK);
 
     /**
-     * Where the open job lies.
+     * Keeps the open job.
      *
      * @param entry the job as last read or saved, empty while it is in no ledger
      * @param content what was read or saved last

@@ -92,7 +92,7 @@ public final class Settings {
         return folder().resolve("steps");
     }
 
-    /** Returns who works at the bench, empty while nobody said. */
+    /** Returns who works at the bench; empty if not entered. */
     public String who() {
         return values.getProperty("who", "");
     }

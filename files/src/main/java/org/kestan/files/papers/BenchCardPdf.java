@@ -51,7 +51,7 @@ public final class BenchCardPdf {
     /**
      * Makes the card.
      *
-     * @param words in the unit of its figures; millimeters stand beside them
+     * @param words in the unit of its figures; millimeters are shown beside them
      * @return the bytes of a PDF of one page, with embedded fonts and searchable text
      * @throws IOException if the fonts that ship can't be read
      */

@@ -112,7 +112,7 @@ final class CardColumns {
         return tallest;
     }
 
-    /** What stands beside a value or under a card. */
+    /** The size of what is beside a value or under a card. */
     private static float small(float size) {
         return Math.max(TextLines.SMALLEST, size * 0.82f);
     }

@@ -16,7 +16,7 @@ final class PaperText {
     /**
      * Returns the text of a key.
      *
-     * @param arguments what stands in for {@code {0}}, {@code {1}} and so on
+     * @param arguments the values of {@code {0}}, {@code {1}} and so on
      * @throws java.util.MissingResourceException if there is no such key
      */
     static String text(String key, Object... arguments) {

@@ -129,7 +129,7 @@ public final class StandardsFile {
                 List.of());
     }
 
-    /** What was taken over from the shop's jobs: which of the values, and the sink by kind of instrument. */
+    /** What was adopted from the shop's jobs: which of the values, and the sink by kind of instrument. */
     private static AdoptedValues takenOver(TreeCursor at) {
         AdoptedValues all = AdoptedValues.NOTHING;
         for (TreeCursor value : at.at("values").elements()) {

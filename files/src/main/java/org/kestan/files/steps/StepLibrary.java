@@ -118,7 +118,7 @@ public final class StepLibrary {
         return UNREAD;
     }
 
-    /** Reads what a shop changed from a folder; a file that can't be read is said, and the one that ships stands in for it. */
+    /** Reads what a shop changed from a folder; a file that can't be read is reported, and the one that ships is used instead. */
     public static StepLibrary of(Path folder) {
         Map<String, Tree.Entries> shop = new LinkedHashMap<>();
         Map<String, List<Fault>> faults = new LinkedHashMap<>(shipped().faults);

@@ -22,7 +22,7 @@ import org.kestan.repair.memory.SuggestedDefault;
 import org.kestan.text.MemoryText;
 import org.kestan.text.Wording;
 
-/** What the shop's own jobs teach: offered, taken over with one press and given back with another, with the jobs behind it. */
+/** What the shop's own jobs teach: offered, adopted with one press and dropped with another, with the jobs behind it. */
 final class LearnedBox extends VBox {
 
     /** As many are shown before all are asked for: the schools stand below. */
@@ -42,7 +42,7 @@ final class LearnedBox extends VBox {
     private Memory memory = Memory.of(List.of(), ShopStandards.DEFAULT);
 
     /**
-     * @param changer goes by other standards
+     * @param changer puts other standards into use
      */
     LearnedBox(RoomContext context, Consumer<ShopStandards> changer) {
         this.context = context;

@@ -64,7 +64,7 @@ public final class StandardsRoom extends VBox implements Room {
     private final Deque<ShopStandards> before = new ArrayDeque<>();
     private final Deque<ShopStandards> after = new ArrayDeque<>();
 
-    /** Makes the room; changed standards are kept, and everything goes by them. */
+    /** Makes the room; changed standards are kept and used everywhere. */
     public StandardsRoom(RoomContext context) {
         session = context.session();
         keeper = context.store()::keepStandards;

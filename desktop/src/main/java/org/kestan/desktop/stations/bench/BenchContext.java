@@ -87,7 +87,7 @@ final class BenchContext {
         return steps;
     }
 
-    /** The step at hand; empty while there is none. */
+    /** The current step; empty while there is none. */
     ReadOnlyObjectProperty<Optional<Step>> shownProperty() {
         return shown.getReadOnlyProperty();
     }

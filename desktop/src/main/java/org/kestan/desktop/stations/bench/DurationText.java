@@ -1,6 +1,6 @@
 package org.kestan.desktop.stations.bench;
 
-/** Times in words, as one says them. */
+/** Durations in words. */
 final class DurationText {
 
     private static final int HOUR = 60;

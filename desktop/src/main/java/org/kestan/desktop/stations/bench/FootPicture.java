@@ -53,7 +53,7 @@ final class FootPicture extends ResizableDrawing {
         centered(foot + GAP + foot / 2, height - 4, Messages.message("foot-picture.treble-foot"), "chart-label");
     }
 
-    /** The outer end of the bass foot lies on the left, that of the treble foot on the right. */
+    /** The outer end of the bass foot is on the left, that of the treble foot on the right. */
     private void foot(Side side, double left, double width, double height) {
         double cellWide = width / ACROSS;
         double cellHigh = (height - 2 * LABEL) / 2;

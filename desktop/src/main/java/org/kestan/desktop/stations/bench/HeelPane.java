@@ -45,7 +45,7 @@ final class HeelPane extends VBox {
     /** A cap that lets no thicker leaf in is closed, mm. Common practice, no source. */
     private static final double CLOSED = 0.05;
 
-    /** Under this width, in sizes of the large letters, nothing stands beside the log. */
+    /** Under this width, in sizes of the large letters, nothing is shown beside the log. */
     private static final double NARROW = 33;
 
     private static final ExecutorService ADVISERS = Executors.newSingleThreadExecutor(task -> {

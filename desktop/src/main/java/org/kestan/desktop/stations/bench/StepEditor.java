@@ -238,7 +238,7 @@ final class StepEditor extends VBox {
                                 .orElse("none"));
     }
 
-    /** The file a step lies in. */
+    /** The file a step is in. */
     private Optional<StepFile> file(Step step) {
         return library().book().files().stream()
                 .filter(file -> file.steps().stream().anyMatch(each -> each.id().equals(step.id())))

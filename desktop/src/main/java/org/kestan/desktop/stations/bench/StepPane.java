@@ -37,7 +37,7 @@ final class StepPane extends VBox {
     private static final PseudoClass OUT = PseudoClass.getPseudoClass("out");
     private static final PseudoClass ROOMY = PseudoClass.getPseudoClass("roomy");
 
-    /** Under this width, in text sizes, nothing stands beside the step. */
+    /** Under this width, in text sizes, nothing is shown beside the step. */
     private static final double NARROW = 60;
 
     private final BenchContext desk;
@@ -209,7 +209,7 @@ final class StepPane extends VBox {
         }
     }
 
-    /** Where it is narrow what stands beside the step stands under it, and the waits over it. */
+    /** In a narrow window the column beside the step moves under it, and the waits above it. */
     private void arrange(boolean narrow) {
         if (narrow == isNarrow && arranged) {
             return;

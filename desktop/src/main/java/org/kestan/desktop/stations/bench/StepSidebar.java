@@ -13,7 +13,7 @@ import org.kestan.job.bench.DiaryEntry;
 import org.kestan.repair.steps.Step;
 import org.kestan.text.Wording;
 
-/** What stands beside a step: its tool, what goes into bags, what is pictured; the steps that come, and what was noted. */
+/** What is shown beside a step: its tool, what goes into bags, what is pictured; the steps that come, and what was noted. */
 final class StepSidebar extends VBox {
 
     private static final int COMING = 4;
@@ -54,7 +54,7 @@ final class StepSidebar extends VBox {
     }
 
     /**
-     * Shows what stands beside a step.
+     * Shows the column beside a step.
      *
      * @param at which of the steps it is
      */

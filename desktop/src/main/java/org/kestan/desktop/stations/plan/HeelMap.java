@@ -12,7 +12,7 @@ import org.kestan.text.BenchUnit;
 
 /**
  * The heel, end-on with what goes from each cheek every 5 mm, and each cheek from the side with the wood that goes. How it
- * is drawn lies in its skin and the stylesheet.
+ * is drawn is in its skin and the stylesheet.
  */
 final class HeelMap extends Control {
 

@@ -75,7 +75,7 @@ public final class ProofStation extends VBox implements Room {
     private static final double OFF_WIDTH = 300;
     private static final double OFF_LEAST = 150;
 
-    /** Under this width, in sizes of the headline, nothing stands beside what came. */
+    /** Under this width, in sizes of the headline, nothing is shown beside what came. */
     private static final double NARROW = 40;
 
     private final JobSession session;
@@ -188,7 +188,7 @@ public final class ProofStation extends VBox implements Room {
         show();
     }
 
-    /** A reading after the work: in a visit of its own, or on the sheet where the work's own visit lies there. */
+    /** A reading after the work: in a visit of its own, or on the sheet where the visit is on the sheet already. */
     private EntryField field(Reading reading, boolean ofItsOwn) {
         EntryField field = new EntryField(
                 session,

@@ -375,7 +375,7 @@ public final class EntryField extends VBox implements Explainable {
                 : session.unit();
     }
 
-    /** What stands in for a value that is not written. */
+    /** The default used for an empty value. */
     private String standIn(JobAnalysis analysis) {
         OptionalDouble standIn = entry.length()
                 .filter(line -> entry.onSheet())

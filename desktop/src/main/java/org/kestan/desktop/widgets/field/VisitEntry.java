@@ -11,7 +11,7 @@ import org.kestan.repair.steps.StepVisit;
  * An entry of the visit a step at the bench reads into.
  *
  * @param of the entry as it is on the sheet
- * @param label what stands beside the field
+ * @param label the label beside the field
  * @param into the visit
  */
 public record VisitEntry(Entry of, String label, Step.Into into) implements Entry {

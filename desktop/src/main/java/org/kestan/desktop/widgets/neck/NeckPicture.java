@@ -15,7 +15,7 @@ import org.kestan.text.BenchUnit;
 
 /**
  * The neck from the side, its dip made large: the curve laid through the gaps with its band, the readings, single frets that
- * stand proud or low, and where the curve goes with the plan. How it is drawn lies in its skin and the stylesheet.
+ * stand proud or low, and where the curve goes with the plan. How it is drawn is in its skin and the stylesheet.
  */
 public final class NeckPicture extends Control {
 
