@@ -8,6 +8,7 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.judgment.ways.WayCatalog;
 import org.testng.annotations.AfterClass;
@@ -171,6 +172,22 @@ public class KestanCommandTest {
         Run run = run("solve", "--standards", bad.toString(), file);
         assertThat(run.exit()).isEqualTo(2);
         assertThat(run.err()).startsWith("/kestanStandards: ");
+    }
+
+    /** A neck in a flat pocket is not steamed off: the plan, its steps and templates refuse it and name what fits. */
+    @Test
+    public void aWayThatDoesNotFitTheJointIsRefused() {
+        String file = folder.resolve("bolt-on-shim.kestan.json").toString();
+        for (String command : List.of("plan", "steps", "heel-log")) {
+            Run run = run(command, file, "--way", "neck-reset");
+            assertThat(run.exit()).as(command).isEqualTo(2);
+            assertThat(run.err())
+                    .as(command)
+                    .startsWith("/instrument: ")
+                    .contains("neck-reset is not for this neck joint", "pocket-shim");
+            assertThat(run.out()).as(command).isEmpty();
+        }
+        assertThat(run("plan", file, "--way", "pocket-shim").exit()).isZero();
     }
 
     /** The plan of a reset is what solve works out; its scribe line stacks from the leaves given. */

@@ -57,7 +57,7 @@ public class OtherStringsWindowTest extends WindowTest {
         keys(KeyCode.ALT, KeyCode.DIGIT4);
         assertThat(words("work-figures")).contains("The strings").contains("All strings pull");
         keys(KeyCode.ALT, KeyCode.DIGIT5);
-        press(find("bench-page-all", Node.class));
+        press(find("bench-page-steps", Node.class));
         waitFor(() -> words("step-list").contains("string"));
     }
 

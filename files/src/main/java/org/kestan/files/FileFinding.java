@@ -26,6 +26,7 @@ public enum FileFinding implements Finding.Kind {
     NO_HEEL_CUT,
     A_WAY_THAT_CUTS,
     WAY_NOT_POSSIBLE,
+    WAY_NOT_FOR_JOINT(Verbatim.class),
     NO_STEPS,
     NO_STEP_KEY,
     NO_LINE,

@@ -26,6 +26,8 @@ public enum AdviceFinding implements Finding.Kind {
     DOES_NOT_REACH,
     LOWERS_WHAT_IS_AIMED_AT,
     LEAVES_AT_STOP(Term.class),
+    STAYS_AT_STOP(Term.class),
+    STAYS_AT_STOP_MENDED_BY(Term.class, Several.class),
     MORE_INVASIVE,
     COSTS_MORE(Money.class),
     SPENDS_MORE,

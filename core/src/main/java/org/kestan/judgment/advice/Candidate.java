@@ -6,7 +6,6 @@ import java.util.Optional;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
-import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Suitability;
@@ -19,7 +18,7 @@ import org.kestan.judgment.ways.WayCatalog;
  * @param main the ways beside relief and nut that make it what it is; none where those alone are tried
  * @param combined the whole of it
  * @param refused why a step of it is not for this instrument; empty when all are
- * @param leftAtStop the first gate it leaves at stop; empty for none
+ * @param gates what it does to the gates that can stop
  * @param reaches whether the action wanted is reached
  * @param asAimed whether saddle and bridge stand as high as the job aims at
  * @param affordable whether it costs no more than the instrument is worth
@@ -30,7 +29,7 @@ record Candidate(
         List<Way> main,
         Combination combined,
         Optional<Finding> refused,
-        Optional<GateId> leftAtStop,
+        StoppedGates.Change gates,
         boolean reaches,
         boolean asAimed,
         boolean affordable,
@@ -39,7 +38,7 @@ record Candidate(
 
     /** Allowed, sound afterward, least invasive, cheapest, most left: in that order (§6). */
     static final Comparator<Candidate> BEST = Comparator.comparing((Candidate each) -> !each.allowed())
-            .thenComparing(each -> each.leftAtStop().isPresent())
+            .thenComparing(each -> !each.gates().sound())
             .thenComparing(Candidate::invasiveness)
             .thenComparing(each -> each.combined().cost())
             .thenComparing(each -> -each.left());
@@ -48,9 +47,9 @@ record Candidate(
         return refused.isEmpty() && affordable;
     }
 
-    /** Reaches what is wanted, is allowed, and leaves nothing at stop. */
+    /** Reaches what is wanted, is allowed, and makes no gate worse. */
     boolean answers() {
-        return reaches && asAimed && allowed() && leftAtStop.isEmpty();
+        return reaches && asAimed && allowed() && gates.sound();
     }
 
     List<Way> ways() {

@@ -3,18 +3,13 @@ package org.kestan.judgment.advice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Setup;
-import org.kestan.base.geometry.Angle;
-import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Sides;
-import org.kestan.base.standards.School;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.terms.Lines;
-import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Role;
@@ -29,11 +24,13 @@ final class CandidateSearch {
     private final JudgmentContext context;
     private final Setup measured;
     private final List<Way> preparations;
+    private final StoppedGates gates;
 
     private CandidateSearch(Ways ways, Setup measured) {
         this.ways = ways;
         this.context = ways.about();
         this.measured = measured;
+        this.gates = new StoppedGates(context);
         this.preparations = preparations();
     }
 
@@ -107,7 +104,7 @@ final class CandidateSearch {
                 main,
                 combined,
                 Candidate.refusal(combined),
-                leftAtStop(after),
+                gates.between(measured, after, combined.ways()),
                 combined.reaches(),
                 leavesWhatIsAimedAt(after),
                 affordable(combined),
@@ -118,27 +115,6 @@ final class CandidateSearch {
     /** Tells whether it costs no more than the instrument is worth, as far as that is known. */
     private boolean affordable(Combination combined) {
         return context.collectible() || context.job().get(Lines.VALUE).orElse(Double.MAX_VALUE) >= combined.cost();
-    }
-
-    /** The first gate a setup leaves at stop: saddle under the least or over the most, bend, a bridge that was cut. */
-    private Optional<GateId> leftAtStop(Setup after) {
-        if (after.protrusion().isPresent()) {
-            Sides<Double> out = after.protrusion().get();
-            double lowest = Math.min(out.bass(), out.treble());
-            double tallest = Math.max(out.bass(), out.treble());
-            if (lowest < context.least() - Tolerances.LEAF || tallest > context.most() + Tolerances.LEAF) {
-                return Optional.of(GateId.SADDLE);
-            }
-        }
-        Angle least = context.shop().angle(Standard.BREAK_ANGLE_LEAST);
-        if (context.shop().holds(School.BREAK_BY_ANGLE)
-                && after.leastBreakAngle().orElse(least).compareTo(least) < 0) {
-            return Optional.of(GateId.BREAK_ANGLE);
-        }
-        OptionalDouble thickness = after.bridgeThickness();
-        return thickness.isPresent() && thickness.getAsDouble() < context.shop(Standard.BRIDGE_CUT)
-                ? Optional.of(GateId.BRIDGE)
-                : Optional.empty();
     }
 
     /** A job that aims at a taller saddle or bridge is not served by lowering it. */

@@ -74,7 +74,26 @@ final class Recommender {
         if (about.looseDovetail()) {
             reasons.add(AdviceFinding.LOOSE_COMES_OFF.of());
         }
+        reasons.addAll(stillAtStop(best));
         return reasons;
+    }
+
+    /** What stays at stop though it got no worse, with the ways that would mend it. */
+    private List<Finding> stillAtStop(Candidate best) {
+        return best.gates().remaining().stream()
+                .map(gate -> {
+                    List<Quantity> mends = WayCatalog.ALL.stream()
+                            .filter(way ->
+                                    way.mends().contains(gate) && !best.ways().contains(way))
+                            .filter(way -> ways.of(way).possible())
+                            .<Quantity>map(Quantity::term)
+                            .toList();
+                    return mends.isEmpty()
+                            ? AdviceFinding.STAYS_AT_STOP.of(Quantity.term(gate))
+                            : AdviceFinding.STAYS_AT_STOP_MENDED_BY.of(
+                                    Quantity.term(gate), new Quantity.Several(mends));
+                })
+                .toList();
     }
 
     private static AdviceFinding plainReason(Candidate best) {
@@ -127,9 +146,9 @@ final class Recommender {
         if (!other.asAimed()) {
             return AdviceFinding.LOWERS_WHAT_IS_AIMED_AT.of();
         }
-        if (other.leftAtStop().isPresent()) {
+        if (other.gates().worsened().isPresent()) {
             return AdviceFinding.LEAVES_AT_STOP.of(
-                    Quantity.term(other.leftAtStop().get()));
+                    Quantity.term(other.gates().worsened().get()));
         }
         if (other.invasiveness() > best.invasiveness()) {
             return AdviceFinding.MORE_INVASIVE.of();
@@ -147,11 +166,12 @@ final class Recommender {
         double off = about.off(measured);
         double value = about.job().get(Lines.VALUE).orElse(Double.MAX_VALUE);
         Optional<Candidate> part = tried.stream()
-                .filter(each -> each.allowed() && each.leftAtStop().isEmpty())
+                .filter(each -> each.allowed() && each.gates().sound())
                 .filter(each -> each.off() <= off * (1 - about.shop(Standard.PART_WAY_GAIN)))
                 .filter(each -> each.combined().cost() <= value * about.shop(Standard.PART_WAY_SHARE))
                 .min(Comparator.comparing(Candidate::off).thenComparing(Candidate.BEST));
-        Optional<Candidate> whole = tried.stream().filter(Candidate::reaches).findFirst();
+        Optional<Candidate> whole =
+                tried.stream().filter(each -> each.reaches() && !each.leaves()).findFirst();
         List<Finding> reasons = new ArrayList<>();
         reasons.add(part.flatMap(Candidate::after)
                 .map(after -> AdviceFinding.NEAREST.of(JudgmentContext.action(after)))
@@ -159,7 +179,7 @@ final class Recommender {
         Candidate best = part.orElseGet(() -> tried.get(0));
         whole.ifPresent(each -> reasons.add(AdviceFinding.WOULD_TAKE.of(
                 new Quantity.Several(
-                        each.main().stream().<Quantity>map(Quantity::term).toList()),
+                        each.ways().stream().<Quantity>map(Quantity::term).toList()),
                 new Quantity.Said(whyNot(each, best)))));
         List<Way> taken = part.map(Candidate::ways).orElseGet(() -> WayCatalog.of(Role.NOTHING));
         return new Recommendation(taken, reasons, runnersUp(tried, best));

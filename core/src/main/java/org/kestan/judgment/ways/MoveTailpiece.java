@@ -74,7 +74,12 @@ final class MoveTailpiece extends Way {
         Setup bent = from.afterTailpiece(height, 0);
         Angle then = bent.leastBreakAngle().orElse(now);
         double press = press(then) / press(now);
-        Setup after = from.afterTailpiece(height, context.sink() * context.shop(Standard.TOP_SHARE) * (1 - press));
+        double topRise = context.sink() * context.shop(Standard.TOP_SHARE) * (1 - press);
+        // A bridge that is set anyway is set last: it takes up what the top gives.
+        boolean bridgeFollows = topRise < 0 && context.together(Effect.FITS_FLOATING_BRIDGE);
+        Setup after = bridgeFollows
+                ? bent.withSupportHeight(from.supportHeight() - topRise)
+                : from.afterTailpiece(height, topRise);
         return can(
                 after,
                 (down ? DOWN : UP)

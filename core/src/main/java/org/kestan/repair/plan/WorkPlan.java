@@ -79,12 +79,13 @@ public final class WorkPlan {
     }
 
     /**
-     * The plan of a job by some ways. A neck way that the verdict has no need of is still planned to the target: the one who
-     * asks for it has his reasons.
+     * The plan of a job by some ways. A neck way that the verdict does not call for is still planned to the target, since
+     * whoever asks for it has a reason; one that does not fit the joint is not.
      */
     public static WorkPlan of(Ways judged, List<Way> taken) {
         SheetAnalysis sheetAnalysis = judged.about().sheetAnalysis();
-        boolean byTarget = taken.isEmpty() || any(taken, Effect.CUTS_HEEL);
+        boolean fits = taken.stream().allMatch(way -> way.fitsJoint(sheetAnalysis.job()));
+        boolean byTarget = taken.isEmpty() || fits && any(taken, Effect.CUTS_HEEL);
         Optional<Setup> target = byTarget
                 ? sheetAnalysis
                         .correction()

@@ -264,6 +264,63 @@ public class AnswersTest {
         assertThat(said(answer(taller).runnersUp().get(0).reason())).contains("should be taller");
     }
 
+    /** An archtop with wheels, its tailpiece read; all at random. */
+    private static Job wheeled(Random random) {
+        double bridge = 20 + 10 * random.nextDouble();
+        Job job = Jobs.put(
+                Jobs.sound(Jobs.archtop()).with(Lines.BRIDGE, ArchtopBridge.ADJUSTABLE), Reading.BRIDGE_HEIGHT, bridge);
+        job = Jobs.put(job, Reading.FRETS_OVER_TOP, 8 + 6 * random.nextDouble());
+        job = Jobs.put(job, Reading.BRIDGE_LOWEST, bridge - 4 * random.nextDouble());
+        job = Jobs.put(job, Reading.BRIDGE_HIGHEST, bridge + 4 * random.nextDouble());
+        job = Jobs.put(job, Reading.TAILPIECE_HEIGHT, 2 + 18 * random.nextDouble());
+        job = Jobs.put(job, Reading.TAILPIECE_DISTANCE, 60 + 50 * random.nextDouble());
+        double height = 1.5 + 3 * random.nextDouble();
+        return action(job, height, 0.8 * height);
+    }
+
+    /** Where the bridge brings the action there something is done about it, whatever the break angle was before. */
+    @Test
+    public void anArchtopWhoseBridgeReachesIsNotLeft() {
+        Random random = new Random(7);
+        int resets = 0;
+        for (int i = 0; i < 200; i++) {
+            Job job = wheeled(random);
+            Ways ways = ways(job);
+            Setup measured = ways.measured().orElseThrow().setup();
+            Recommendation said = Recommendation.of(ways);
+            boolean reaches = ways.of(WayCatalog.FLOATING_BRIDGE).possible()
+                    && ways.of(WayCatalog.FLOATING_BRIDGE).reaches();
+            if (ways.about().met(measured) || !reaches) {
+                continue;
+            }
+            assertThat(said.ways()).as("%d", i).isNotEqualTo(List.of(WayCatalog.LEAVE));
+            if (said.ways().contains(WayCatalog.NECK_RESET)) {
+                resets++;
+                assertThat(said.runnersUp())
+                        .as("%d: the bridge is passed over for a gate it makes worse", i)
+                        .anySatisfy(each -> assertThat(said(each.reason())).contains("worse"));
+            } else {
+                Setup after =
+                        ways.combined(said.ways()).predicted().orElseThrow().setup();
+                assertThat(ways.about().met(after)).as("%d %s", i, said.ways()).isTrue();
+            }
+        }
+        assertThat(resets).isLessThan(25);
+    }
+
+    /** The strings bend too little and stay so: that is said, with what would mend it, and is no reason to leave the action. */
+    @Test
+    public void aStopThatStaysIsNamedWithWhatMendsIt() {
+        Job job = Jobs.sound(Jobs.archtop()).with(Lines.BRIDGE, ArchtopBridge.ADJUSTABLE);
+        job = Jobs.put(Jobs.put(job, Reading.BRIDGE_LOWEST, 22), Reading.BRIDGE_HIGHEST, 32);
+        job = Jobs.put(Jobs.put(job, Reading.TAILPIECE_HEIGHT, 24), Reading.TAILPIECE_DISTANCE, 80);
+        job = action(job, 1.2, 0.9);
+        assertThat(gate(job, GateId.BREAK_ANGLE).state()).isEqualTo(GateState.STOP);
+        Recommendation said = answer(job);
+        assertThat(said.ways()).containsExactly(WayCatalog.FLOATING_BRIDGE);
+        assertThat(said(said.reasons())).contains("no worse than now").containsIgnoringCase("move the tailpiece");
+    }
+
     /** With no rod to set it the relief stays as read: the cut is worked out for the neck as it is, and the other is shown. */
     @Test
     public void aRodThatIsNotThereSetsNothing() {

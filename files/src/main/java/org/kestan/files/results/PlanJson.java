@@ -5,12 +5,15 @@ import java.util.Optional;
 import org.kestan.base.finding.Fault;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Keyed;
+import org.kestan.base.finding.Quantity;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.FileFinding;
 import org.kestan.files.json.Json;
 import org.kestan.job.Job;
 import org.kestan.judgment.verdict.Targets;
+import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.Way;
+import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.plan.PartData;
 import org.kestan.repair.plan.PlanParts;
@@ -45,6 +48,10 @@ public final class PlanJson {
         if (!analysis.faults().isEmpty()) {
             return new Planned(analysis, Optional.empty(), analysis.faults());
         }
+        Optional<Way> misfit = ways.stream().filter(way -> !way.fitsJoint(job)).findFirst();
+        if (misfit.isPresent()) {
+            return new Planned(analysis, Optional.empty(), List.of(misfit(job, misfit.get())));
+        }
         WorkPlan plan = WorkPlan.of(analysis.ways(), ways);
         return plan.planned().isPresent()
                 ? new Planned(analysis, Optional.of(plan), List.of())
@@ -53,6 +60,21 @@ public final class PlanJson {
                         Optional.empty(),
                         List.of(new Fault(
                                 "/instrument", FileFinding.WAY_NOT_POSSIBLE.of(), FileFinding.A_POSSIBLE_WAY.of())));
+    }
+
+    /** The fault of a way that is not for the joint, with the neck ways that are. */
+    private static Fault misfit(Job job, Way way) {
+        List<Quantity> fitting = WayCatalog.ALL.stream()
+                .filter(each -> each.has(Effect.TURNS_NECK) && !each.has(Effect.LAST_RESORT))
+                .filter(each -> each.fitsJoint(job))
+                .<Quantity>map(each -> Quantity.text(each.key()))
+                .toList();
+        return new Fault(
+                "/instrument",
+                FileFinding.WAY_NOT_FOR_JOINT.of(Quantity.text(way.key())),
+                fitting.isEmpty()
+                        ? FileFinding.A_POSSIBLE_WAY.of()
+                        : FileFinding.ONE_OF.of(new Quantity.Several(fitting)));
     }
 
     /** Plans a job and prints the plan. */
