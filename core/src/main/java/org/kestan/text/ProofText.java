@@ -23,7 +23,7 @@ public final class ProofText {
     /** Says in one line how it came out. */
     public static String headline(Proof proof, Wording words) {
         if (proof.prediction().isEmpty()) {
-            return Wording.text("advice.proof-nothing-foretold");
+            return Wording.text("advice.proof-nothing-predicted");
         }
         if (proof.after().isEmpty()) {
             return Wording.text("advice.proof-read-again");
@@ -32,7 +32,7 @@ public final class ProofText {
                 .filter(Proof.Row::isMiss)
                 .map(row -> Wording.full(row.reading()).toLowerCase(Locale.ROOT))
                 .toList();
-        String most = String.join(", ", missed.subList(0, Math.min(NAMED, missed.size())))
+        String most = String.join("; ", missed.subList(0, Math.min(NAMED, missed.size())))
                 + (missed.size() > NAMED
                         ? Wording.text("advice.proof-more").replace("{0}", Integer.toString(missed.size() - NAMED))
                         : "");
@@ -66,7 +66,7 @@ public final class ProofText {
         }
         String within = words.numbers().fine(row.within());
         if (!row.isMiss()) {
-            return Wording.text("advice.proof-as-foretold").replace("{0}", within);
+            return Wording.text("advice.proof-as-predicted").replace("{0}", within);
         }
         return Wording.text("advice.proof-miss")
                 .replace("{0}", words.numbers().fine(Math.abs(miss.getAsDouble())))

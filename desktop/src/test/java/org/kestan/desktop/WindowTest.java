@@ -10,10 +10,12 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.Settings;
@@ -90,14 +92,37 @@ public abstract class WindowTest {
         return WaitForAsyncUtils.waitForAsyncFx(20_000, work);
     }
 
+    /** Presses keys together and lets them go, as one stroke; returns once the window has dealt with it. */
     protected void keys(KeyCode... codes) {
-        robot.push(codes);
+        onWindow(() -> {
+            var keyboard = new javafx.scene.robot.Robot();
+            for (KeyCode code : codes) {
+                keyboard.keyPress(physical(code));
+            }
+            for (int i = codes.length - 1; i >= 0; i--) {
+                keyboard.keyRelease(physical(codes[i]));
+            }
+            return codes;
+        });
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static KeyCode physical(KeyCode code) {
+        return code == KeyCode.SHORTCUT ? KeyCode.CONTROL : code;
     }
 
     /** Types a text into the focused field and presses Enter. */
     protected void enter(String text) {
-        robot.write(text, 0);
+        onWindow(() -> {
+            Node focused = stage.getScene().getFocusOwner();
+            text.chars()
+                    .mapToObj(Character::toString)
+                    .forEach(letter -> Event.fireEvent(
+                            focused,
+                            new KeyEvent(
+                                    KeyEvent.KEY_TYPED, letter, "", KeyCode.UNDEFINED, false, false, false, false)));
+            return focused;
+        });
         keys(KeyCode.ENTER);
     }
 

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.base.finding.Finding;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
 import org.kestan.judgment.way.Suitability;
 import org.kestan.judgment.way.Way;
 
@@ -16,9 +18,7 @@ import org.kestan.judgment.way.Way;
  * @param predicted what the instrument will be afterward; empty when the sheet does not say enough or it can't be done
  * @param reaches whether the action wanted is reached
  * @param reversible whether it can be undone
- * @param hours hours of work
- * @param parts price of the parts, in the shop's currency
- * @param cost hours at the shop's rate, and parts
+ * @param price what it costs
  * @param spent what it takes of the instrument's reserves
  */
 public record Assessment(
@@ -28,10 +28,22 @@ public record Assessment(
         Optional<StrungSetup> predicted,
         boolean reaches,
         boolean reversible,
-        double hours,
-        double parts,
-        double cost,
+        Price price,
         List<MaterialUsed> spent) {
+
+    /**
+     * What a way costs, in the shop's currency.
+     *
+     * @param hours hours of work
+     * @param parts price of the parts
+     * @param cost hours at the shop's rate, and parts
+     */
+    public record Price(double hours, double parts, double cost) {
+
+        static Price of(List<Standard> prices, ShopStandards shop) {
+            return new Price(shop.hours(prices), shop.parts(prices), shop.cost(prices));
+        }
+    }
 
     /** Takes unmodifiable copies. */
     public Assessment {

@@ -83,7 +83,9 @@ record Candidate(
 
     /** What all of its steps cost, those that are refused too. */
     double wholeCost() {
-        return combined.steps().stream().mapToDouble(Assessment::cost).sum();
+        return combined.steps().stream()
+                .mapToDouble(each -> each.price().cost())
+                .sum();
     }
 
     /** Why its first refused step is refused. */

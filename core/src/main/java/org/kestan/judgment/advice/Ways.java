@@ -94,8 +94,8 @@ public final class Ways {
                 taken,
                 after.map(setup -> strung(setup)),
                 after.map(about::met).orElse(false),
-                done.stream().mapToDouble(Assessment::hours).sum(),
-                done.stream().mapToDouble(Assessment::cost).sum());
+                done.stream().mapToDouble(each -> each.price().hours()).sum(),
+                done.stream().mapToDouble(each -> each.price().cost()).sum());
     }
 
     /** The stock pocket shims, each with the action it leaves; none unless the neck is bolted into a flat pocket. */
@@ -126,9 +126,7 @@ public final class Ways {
                 outcome.after().map(setup -> strung(setup)),
                 outcome.after().map(about::met).orElse(false),
                 outcome.reversible(),
-                about.shop().hours(outcome.prices()),
-                about.shop().parts(outcome.prices()),
-                about.shop().cost(outcome.prices()),
+                Assessment.Price.of(outcome.prices(), about.shop()),
                 spent);
     }
 

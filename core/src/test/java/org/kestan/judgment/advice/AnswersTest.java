@@ -81,8 +81,8 @@ public class AnswersTest {
         assertThat(answer(bolted).ways()).containsExactly(WayCatalog.HEEL_SANDING);
         Ways ways = ways(bolted);
         assertThat(ways.of(WayCatalog.NECK_RESET).fit()).isEqualTo(Suitability.NOT_FOR_THIS_ONE);
-        assertThat(ways.of(WayCatalog.HEEL_SANDING).cost())
-                .isLessThan(ways.of(WayCatalog.NECK_RESET).cost());
+        assertThat(ways.of(WayCatalog.HEEL_SANDING).price().cost())
+                .isLessThan(ways.of(WayCatalog.NECK_RESET).price().cost());
         assertThat(answer(bolted).runnersUp())
                 .anySatisfy(each -> assertThat(each.ways()).containsExactly(WayCatalog.NECK_RESET));
     }
@@ -152,7 +152,7 @@ public class AnswersTest {
     @Test
     public void aThickerBridgeAimedAtIsPricedWithTheReset() {
         Job job = Jobs.put(folded(), Aim.BRIDGE_THICKNESS, 9.2);
-        assertThat(ways(job).of(WayCatalog.NECK_RESET).cost())
+        assertThat(ways(job).of(WayCatalog.NECK_RESET).price().cost())
                 .isCloseTo(SHOP.cost(ShopStandards.RESET) + SHOP.cost(WayCatalog.NEW_BRIDGE.prices()), within(1e-9));
     }
 

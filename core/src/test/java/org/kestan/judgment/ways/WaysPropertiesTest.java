@@ -288,7 +288,7 @@ public class WaysPropertiesTest {
                     .isSortedAccordingTo((one, other) -> one.stage().compareTo(other.stage()));
             double hours = all.steps().stream()
                     .filter(Assessment::possible)
-                    .mapToDouble(Assessment::hours)
+                    .mapToDouble(each -> each.price().hours())
                     .sum();
             assertThat(all.hours()).isCloseTo(hours, within(1e-9));
             assertThat(all.cost()).isGreaterThanOrEqualTo(hours * SHOP.get(Standard.HOURLY_RATE) - HAIR);

@@ -166,7 +166,8 @@ public class WaysTest {
             assertThat(said(said.reasons()))
                     .containsAnyOf("costs more than it is worth", "more than the instrument is worth");
             double cost = said.ways().stream()
-                    .mapToDouble(id -> ways(worth(folded(), value)).of(id).cost())
+                    .mapToDouble(
+                            id -> ways(worth(folded(), value)).of(id).price().cost())
                     .sum();
             assertThat(cost).isLessThanOrEqualTo(value);
         }
@@ -249,7 +250,7 @@ public class WaysTest {
         Assessment wheels = ways(Jobs.put(job, Reading.BRIDGE_LOWEST, 20)).of(WayCatalog.FLOATING_BRIDGE);
         assertThat(wheels.reversible()).isTrue();
         assertThat(wheels.reaches()).isTrue();
-        assertThat(wheels.cost()).isLessThan(trimmed.cost());
+        assertThat(wheels.price().cost()).isLessThan(trimmed.price().cost());
 
         // A taller bridge that is asked for is not served by lowering it.
         assertThat(recommended(Jobs.put(low, Aim.BRIDGE_HEIGHT, 28))).containsExactly(WayCatalog.NECK_RESET);

@@ -183,7 +183,7 @@ final class BagsPane extends VBox {
                 bench.changeBag(job, at, each -> new Bag(each.part(), side.getValue(), each.place(), each.back()))));
         TextField place = new TextField(bag.place());
         place.setId("bag-place-" + at);
-        place.setPromptText("place");
+        place.setPromptText(Messages.message("bags-pane.place"));
         place.setAccessibleText(Messages.message("bags-pane.where-lies", bag.part()));
         Runnable take = () -> {
             if (!place.getText()

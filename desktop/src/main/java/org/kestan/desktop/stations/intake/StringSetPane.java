@@ -45,10 +45,10 @@ final class StringSetPane extends VBox {
     private final BiFunction<Job, List<StringSpec>, Job> with;
     private final List<Row> rows = new ArrayList<>();
     private final GridPane grid = new GridPane();
-    private final Label courseHead = head("course");
+    private final Label courseHead = head(Messages.message("string-set-pane.column-course"));
     private final Label trouble = new Label();
-    private final Button fewer = new Button("\u2212 string");
-    private final Button more = new Button("+ string");
+    private final Button fewer = new Button(Messages.message("string-set-pane.fewer"));
+    private final Button more = new Button(Messages.message("string-set-pane.more"));
     private List<StringSpec> shown = List.of();
 
     /** The set that is on. */
@@ -129,7 +129,14 @@ final class StringSetPane extends VBox {
         if (strings.isEmpty()) {
             grid.getChildren().clear();
         } else if (grid.getChildren().isEmpty()) {
-            grid.addRow(0, head(""), head("gauge"), head("wound"), head("pitch"), head("material"), courseHead);
+            grid.addRow(
+                    0,
+                    head(""),
+                    head(Messages.message("string-set-pane.column-gauge")),
+                    head(Messages.message("string-set-pane.column-wound")),
+                    head(Messages.message("string-set-pane.column-pitch")),
+                    head(Messages.message("string-set-pane.column-material")),
+                    courseHead);
         }
         // Few sets have courses: they are asked where there are more than the usual six.
         boolean courses = strings.size() > USUAL

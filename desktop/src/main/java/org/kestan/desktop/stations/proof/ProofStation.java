@@ -75,6 +75,9 @@ public final class ProofStation extends VBox implements Room {
     private static final double OFF_WIDTH = 300;
     private static final double OFF_LEAST = 150;
 
+    /** Characters of a field: a thousandth of an inch with its unit fits. */
+    private static final int VALUE_COLUMNS = 8;
+
     /** Under this width, in sizes of the headline, nothing is shown beside what came. */
     private static final double NARROW = 40;
 
@@ -199,6 +202,7 @@ public final class ProofStation extends VBox implements Room {
                 order);
         field.input().setId((ofItsOwn ? "proof-" : "proof-sheet-") + EntryField.id(reading));
         field.setMinWidth(USE_PREF_SIZE);
+        field.input().setPrefColumnCount(VALUE_COLUMNS);
         field.input().setMinWidth(USE_PREF_SIZE);
         field.input().setAccessibleText(Messages.message("proof-station.after-the-work", Wording.full(reading)));
         return field;
@@ -291,7 +295,14 @@ public final class ProofStation extends VBox implements Room {
 
     private void rows(Proof proof, Wording words) {
         grid.getChildren().clear();
-        grid.addRow(0, head(""), head("before"), head("foretold"), head("after"), head("off"), head("change"));
+        grid.addRow(
+                0,
+                head(""),
+                head(Messages.message("proof-station.column-before")),
+                head(Messages.message("proof-station.column-predicted")),
+                head(Messages.message("proof-station.column-after")),
+                head(Messages.message("proof-station.column-off")),
+                head(Messages.message("proof-station.column-change")));
         boolean sheet = session.job()
                 .visit()
                 .get(Lines.ROLE)
@@ -320,7 +331,7 @@ public final class ProofStation extends VBox implements Room {
                             row.flatMap(Proof.Row::predicted)
                                     .map(each -> print(reading, each.value()))
                                     .orElse("—"),
-                            "proof-foretold"),
+                            "proof-predicted"),
                     after,
                     off(row, words),
                     value(row.map(ProofText::percent).orElse(""), "card-remark"));

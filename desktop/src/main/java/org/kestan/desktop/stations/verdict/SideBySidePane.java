@@ -77,7 +77,11 @@ final class SideBySidePane extends ScrollPane {
                     judged.possible() ? List.of(way) : List.of(),
                     judged.predicted(),
                     judged.reaches(),
-                    remarks(judged.hours(), judged.cost(), judged.reversible(), Wording.label(judged.fit()))));
+                    remarks(
+                            judged.price().hours(),
+                            judged.price().cost(),
+                            judged.reversible(),
+                            Wording.label(judged.fit()))));
         }
         if (picked.size() > 1) {
             Combination all = ways.combined(picked);

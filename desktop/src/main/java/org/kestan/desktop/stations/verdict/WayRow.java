@@ -84,8 +84,11 @@ final class WayRow extends HBox {
                 .map(Setup::action)
                 .map(numbers::pair)
                 .orElse(Numbers.NONE));
-        hours.setText(way.hours() == 0 ? Numbers.NONE : Numbers.plain(way.hours()));
-        cost.setText(way.cost() == 0 ? Numbers.NONE : price(way.cost(), currency));
+        hours.setText(
+                way.price().hours() == 0
+                        ? Numbers.NONE
+                        : Numbers.plain(way.price().hours()));
+        cost.setText(way.price().cost() == 0 ? Numbers.NONE : price(way.price().cost(), currency));
         pick.setDisable(way.predicted().isEmpty());
         getStyleClass().removeAll(List.of("way-possible", "way-not", "way-recommended"));
         if (recommended) {

@@ -33,7 +33,7 @@ final class Legend extends HBox {
      * @param state what the full lines show: measured, or as it would be built
      */
     void show(SideView view, String state) {
-        string.setText("string, " + state);
+        string.setText(Messages.message("legend.string", state));
         planned.forEach(each -> show(each, view.outcome().profile().isPresent()));
         show(wood, view.outcome().heel().isPresent());
     }

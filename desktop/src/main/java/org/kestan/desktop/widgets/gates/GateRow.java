@@ -28,7 +28,7 @@ final class GateRow extends HBox {
     private final StateShape mark = new StateShape();
     private final Label reason = new Label();
     private final Label numbers = new Label();
-    private final Label provisional = new Label("provisional");
+    private final Label provisional = new Label(Messages.message("gate-row.provisional"));
 
     GateRow(GateId id, String prefix, boolean stacked) {
         getStyleClass().add("gate");
