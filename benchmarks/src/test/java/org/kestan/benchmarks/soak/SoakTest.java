@@ -10,8 +10,8 @@ import org.testng.annotations.Test;
 /** Some of every attack, seeded, in every build; {@code ./kestan soak} goes on for as long as one likes. */
 public class SoakTest {
 
-    private static final int SMALL = 400;
-    private static final int LARGE = 15;
+    private static final int SMALL = 200;
+    private static final int LARGE = 8;
 
     /** The machine that builds may be busy with other things; the soak itself allows two seconds. */
     private static final double PATIENT_MILLIS = 20_000;

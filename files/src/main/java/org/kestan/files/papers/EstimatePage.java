@@ -73,8 +73,8 @@ final class EstimatePage {
                             .map(each -> List.of(
                                     Wording.label(each.way()) + ". " + Wording.suits(each.way()) + " "
                                             + String.join(" ", Wording.risks(each.way())),
-                                    Numbers.plain(each.hours()),
-                                    price(each.cost(), analysis)))
+                                    Numbers.plain(each.price().hours()),
+                                    price(each.price().cost(), analysis)))
                             .toList());
         }
         page.heading(PaperText.text("owner-papers.what-may-go-wrong"));

@@ -99,8 +99,8 @@ public final class VerdictJson {
         way.predicted().ifPresent(predicted -> predicted(node.putObject("predicted"), predicted));
         node.put("reaches", way.reaches())
                 .put("reversible", way.reversible())
-                .put("hours", way.hours())
-                .put("cost", way.cost());
+                .put("hours", way.price().hours())
+                .put("cost", way.price().cost());
     }
 
     private static void predicted(ObjectNode node, StrungSetup predicted) {
