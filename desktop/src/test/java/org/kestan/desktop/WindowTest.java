@@ -161,8 +161,8 @@ public abstract class WindowTest {
 
     /** Gives a field the focus and replaces its text. */
     protected void type(String id, String text) {
+        TextInputControl field = find(id, TextInputControl.class);
         onWindow(() -> {
-            TextInputControl field = find(id, TextInputControl.class);
             field.requestFocus();
             field.selectAll();
             return field;
