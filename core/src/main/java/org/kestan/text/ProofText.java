@@ -34,27 +34,29 @@ public final class ProofText {
                 .toList();
         String most = String.join("; ", missed.subList(0, Math.min(NAMED, missed.size())))
                 + (missed.size() > NAMED
-                        ? Wording.text("advice.proof-more").replace("{0}", Integer.toString(missed.size() - NAMED))
+                        ? Placeholders.fill(Wording.text("advice.proof-more"), Integer.toString(missed.size() - NAMED))
                         : "");
         String action = proof.lines().stream()
                 .filter(row ->
                         row.reading() == Reading.ACTION_BASS && row.after().isPresent())
                 .findFirst()
-                .map(row -> Wording.text("advice.proof-action")
-                        .replace("{0}", words.numbers().length(row.after().getAsDouble()))
-                        .replace("{1}", percent(row)))
+                .map(row -> Placeholders.fill(
+                        Wording.text("advice.proof-action"),
+                        words.numbers().length(row.after().getAsDouble()),
+                        percent(row)))
                 .orElse("");
         return (missed.isEmpty()
                         ? Wording.text("advice.proof-all-within")
-                        : Wording.text("advice.proof-missed").replace("{0}", most))
+                        : Placeholders.fill(Wording.text("advice.proof-missed"), most))
                 + action;
     }
 
     /** Says when the prediction was made, and whether it is the one that was made then. */
     public static String made(Proof proof) {
         return proof.prediction()
-                .map(each -> Wording.text(proof.asMade() ? "advice.proof-kept" : "advice.proof-worked-out")
-                        .replace("{0}", each.madeOn().toString()))
+                .map(each -> Placeholders.fill(
+                        Wording.text(proof.asMade() ? "advice.proof-kept" : "advice.proof-worked-out"),
+                        each.madeOn().toString()))
                 .orElse("");
     }
 
@@ -66,12 +68,13 @@ public final class ProofText {
         }
         String within = words.numbers().fine(row.within());
         if (!row.isMiss()) {
-            return Wording.text("advice.proof-as-predicted").replace("{0}", within);
+            return Placeholders.fill(Wording.text("advice.proof-as-predicted"), within);
         }
-        return Wording.text("advice.proof-miss")
-                .replace("{0}", words.numbers().fine(Math.abs(miss.getAsDouble())))
-                .replace("{1}", Wording.text(miss.getAsDouble() > 0 ? "advice.proof-higher" : "advice.proof-lower"))
-                .replace("{2}", within);
+        return Placeholders.fill(
+                Wording.text("advice.proof-miss"),
+                words.numbers().fine(Math.abs(miss.getAsDouble())),
+                Wording.text(miss.getAsDouble() > 0 ? "advice.proof-higher" : "advice.proof-lower"),
+                within);
     }
 
     /** Says by what share a reading changed; empty where nothing changed or it can't be told. */
@@ -96,10 +99,11 @@ public final class ProofText {
                 .humidity()
                 .filter(each -> analysis.proof().misses())
                 .stream()
-                .map(each -> Wording.text("advice.cause-humidity")
-                        .replace("{0}", Numbers.whole(each.after()))
-                        .replace("{1}", Numbers.whole(each.before()))
-                        .replace("{2}", words.numbers().length(BY_HUMIDITY)));
+                .map(each -> Placeholders.fill(
+                        Wording.text("advice.cause-humidity"),
+                        Numbers.whole(each.after()),
+                        Numbers.whole(each.before()),
+                        words.numbers().length(BY_HUMIDITY)));
         Stream<String> terms = shares.stream()
                 .map(share -> Wording.label(share.cause()) + ", "
                         + signed(share.action().bass(), words) + " / "

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -145,8 +146,11 @@ public abstract class WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
-    /** The node of an id; what is built a few pictures later is waited for. */
+    /** The node of an id; what is built a few pictures later is waited for, except on the application thread, which builds it. */
     protected <N extends Node> N find(String id, Class<N> type) {
+        if (Platform.isFxApplicationThread()) {
+            return robot.lookup("#" + id).queryAs(type);
+        }
         waitFor(() -> robot.lookup("#" + id).tryQuery().isPresent());
         return robot.lookup("#" + id).queryAs(type);
     }

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.function.Predicate;
 import org.kestan.analysis.setup.Anchorage;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.uncertainty.Repeatability;
@@ -27,6 +29,9 @@ final class StoppedGates {
 
     /** Half-width of a 95 % interval, in standard uncertainties. */
     private static final double COVERAGE = 2;
+
+    /** What a neck is set to when its heel is cut. */
+    private static final Set<GateId> SET_FOR_GOOD = Set.of(GateId.SADDLE, GateId.BRIDGE);
 
     /**
      * What a change of the setup does to the gates.
@@ -61,13 +66,12 @@ final class StoppedGates {
         Map<GateId, Double> was = past(before);
         Map<GateId, Double> is = past(after);
         boolean forGood = by.stream().anyMatch(way -> way.has(Effect.CUTS_HEEL));
+        Predicate<GateId> worsened = gate -> !was.containsKey(gate)
+                || forGood && SET_FOR_GOOD.contains(gate)
+                || is.get(gate) > was.get(gate) + halfWidth(gate, before);
         return new Change(
-                is.keySet().stream()
-                        .filter(gate -> !was.containsKey(gate)
-                                || forGood && gate != GateId.BREAK_ANGLE
-                                || is.get(gate) > was.get(gate) + halfWidth(gate, before))
-                        .findFirst(),
-                is.keySet().stream().filter(was::containsKey).toList());
+                is.keySet().stream().filter(worsened).findFirst(),
+                is.keySet().stream().filter(worsened.negate()).toList());
     }
 
     /** How far each gate at stop is past its limit: mm for saddle and bridge, radians for the break angle; positive. */

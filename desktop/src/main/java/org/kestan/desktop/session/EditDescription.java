@@ -22,13 +22,13 @@ final class EditDescription {
 
     static {
         BENCH.put(Sections.STEPS, Messages.message("edit-description.a-step-at-the"));
-        BENCH.put(Sections.HEEL_LOG, Messages.message("edit-description.a-line-of-the"));
+        BENCH.put(Sections.HEEL_LOG, Messages.message("edit-description.heel-log-entry"));
         BENCH.put(Sections.WAITS, Messages.message("edit-description.a-wait"));
         BENCH.put(Sections.BAGS, Messages.message("edit-description.the-bags"));
         BENCH.put(Sections.FOOT_FIT, Messages.message("edit-description.a-fit-of-the"));
         BENCH.put(Sections.TRIMS, Messages.message("edit-description.a-trimming"));
         BENCH.put(Sections.VISITS, Messages.message("edit-description.what-was-read-at"));
-        BENCH.put(Sections.DIARY, Messages.message("edit-description.a-line-of-the-2"));
+        BENCH.put(Sections.DIARY, Messages.message("edit-description.diary-entry"));
     }
 
     private EditDescription() {}

@@ -275,7 +275,7 @@ public final class JobStore {
                 throw new IllegalStateException(failed.getCause());
             }
         } catch (TimeoutException late) {
-            session.complain(Messages.message("job-store.the-ledger-does-not-2"));
+            session.complain(Messages.message("job-store.ledger-slow"));
         }
         return Optional.empty();
     }

@@ -318,7 +318,7 @@ public final class MainWindow {
                 .map(each -> Messages.message(
                         "main-window.is-over", Wording.label(each.running().kind())))
                 .orElse("");
-        String title = Messages.message("main-window.kestan-2", over + (said.isEmpty() ? "" : said + " \u2014 "));
+        String title = Messages.message("main-window.title", over + (said.isEmpty() ? "" : said + " \u2014 "));
         if (!title.equals(stage.getTitle())) {
             stage.setTitle(title);
         }

@@ -89,11 +89,11 @@ final class Menus {
                                 () -> window.actions().chooseCsvOut(window.stage())),
                         new SeparatorMenuItem(),
                         item(
-                                Messages.message("menus.blank-sheet-to-print"),
+                                Messages.message("menus.blank-sheet-a4"),
                                 "Shortcut+P",
                                 () -> window.actions().chooseBlankSheet(window.stage(), SheetPdf.Paper.A4)),
                         item(
-                                Messages.message("menus.blank-sheet-to-print-2"),
+                                Messages.message("menus.blank-sheet-letter"),
                                 "Shortcut+Shift+P",
                                 () -> window.actions().chooseBlankSheet(window.stage(), SheetPdf.Paper.LETTER)));
         Menu tools = new Menu(Messages.message("menus.tools"));

@@ -147,7 +147,7 @@ final class StationStrip extends HBox {
         if (over) {
             RoomEntry bench = RoomRegistry.of(Station.BENCH.key());
             reasons.get(bench).setText(Messages.message("station-strip.a-wait-is-over"));
-            buttons.get(bench).setAccessibleText(Messages.message("station-strip.a-wait-is-over-2", bench.title()));
+            buttons.get(bench).setAccessibleText(Messages.message("station-strip.and-wait-over", bench.title()));
         }
     }
 

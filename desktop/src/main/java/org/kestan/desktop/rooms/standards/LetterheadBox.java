@@ -112,7 +112,7 @@ final class LetterheadBox extends VBox {
         Optional<Integer> valid = number(days, MOST_DAYS).map(Double::intValue);
         Optional<Double> percent = number(tax, MOST_TAX);
         if (valid.isEmpty()) {
-            complain.accept(Messages.message("letterhead-box.an-estimate-holds-for-2", MOST_DAYS));
+            complain.accept(Messages.message("letterhead-box.days-out-of-range", MOST_DAYS));
         } else if (percent.isEmpty()) {
             complain.accept(Messages.message("letterhead-box.tax-is-a-percentage", MOST_TAX));
         } else {

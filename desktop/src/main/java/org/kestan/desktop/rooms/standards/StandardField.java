@@ -162,7 +162,7 @@ final class StandardField extends VBox implements Explainable {
         mark.setText(Wording.label(from));
         reset.setVisible(next.isSet(standard));
         reset.setAccessibleText(
-                Messages.message("standard-field.back-to-2", Wording.label(standard), standard.startText()));
+                Messages.message("standard-field.was-reset", Wording.label(standard), standard.startText()));
         say("");
     }
 }

@@ -271,7 +271,7 @@ public final class StandardsRoom extends VBox implements Room {
         Parsed<FeelerSet> typed = FeelerSet.parse(leaves.getText());
         if (typed instanceof Parsed.Bad<FeelerSet> bad) {
             session.complain(Messages.message(
-                    "standards-room.feeler-leaves-2", session.words().correction(bad)));
+                    "standards-room.leaves-refused", session.words().correction(bad)));
             return;
         }
         change(session.standards().withLeaves(typed.optional().orElseThrow(Expect.present("valid value"))));

@@ -46,7 +46,7 @@ final class BagsPane extends VBox {
         getStyleClass().add("bench-page");
         part.setId("bag-part");
         part.setPromptText(Messages.message("bags-pane.one-more-part"));
-        part.setAccessibleText(Messages.message("bags-pane.one-more-part-2"));
+        part.setAccessibleText(Messages.message("bags-pane.another-part"));
         part.setPrefColumnCount(22);
         part.setOnAction(event -> add());
         count.setId("bag-count");
@@ -109,7 +109,7 @@ final class BagsPane extends VBox {
                 .files()
                 .save(
                         getScene().getWindow(),
-                        Messages.message("bags-pane.write-the-labels-2"),
+                        Messages.message("bags-pane.save-labels"),
                         FileChoice.Kind.PAPER,
                         PaperName.of("bag-labels", session.job(), "", ".pdf"))
                 .ifPresent(file -> desk.store()
@@ -124,7 +124,7 @@ final class BagsPane extends VBox {
         long out = bags.stream().filter(bag -> !bag.back()).count();
         count.setText(
                 bags.isEmpty()
-                        ? Messages.message("bags-pane.nothing-is-bagged-yet-2")
+                        ? Messages.message("bags-pane.empty")
                         : out == 0
                                 ? Messages.message("bags-pane.everything-is-back-on")
                                 : Messages.message("bags-pane.of-still-in-a", out, bags.size()));

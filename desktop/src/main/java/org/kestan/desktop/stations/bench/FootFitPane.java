@@ -331,7 +331,7 @@ final class FootFitPane extends VBox {
             low.clear();
             high.clear();
             low.requestFocus();
-            session.say(Messages.message("foot-fit-pane.logged-2"));
+            session.say(Messages.message("foot-fit-pane.was-logged"));
         }
     }
 }

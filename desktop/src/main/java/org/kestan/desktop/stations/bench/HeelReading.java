@@ -151,11 +151,11 @@ final class HeelReading extends FlowPane {
         read.drift()
                 .ifPresent(each -> parts.add("drift " + each.text()
                         + read.toward()
-                                .map(side -> Messages.message("heel-reading.to-the-2", Wording.lower(side)))
+                                .map(side -> Messages.message("heel-reading.toward", Wording.lower(side)))
                                 .orElse("")));
         read.gap().ifPresent(each -> parts.add("gap " + each.text()));
-        read.bassEdge().ifPresent(each -> parts.add(Messages.message("heel-reading.bass-edge-2", each.text())));
-        read.trebleEdge().ifPresent(each -> parts.add(Messages.message("heel-reading.treble-edge-2", each.text())));
+        read.bassEdge().ifPresent(each -> parts.add(Messages.message("heel-reading.bass-edge-at", each.text())));
+        read.trebleEdge().ifPresent(each -> parts.add(Messages.message("heel-reading.treble-edge-at", each.text())));
         return String.join(", ", parts);
     }
 }

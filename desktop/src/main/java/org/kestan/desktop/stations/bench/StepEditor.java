@@ -209,7 +209,7 @@ final class StepEditor extends VBox {
         }
         Optional<Step> ships = library().asShipped(step.id());
         if (!step.edits().any() || ships.isEmpty()) {
-            return Messages.message("step-editor.as-it-ships-2");
+            return Messages.message("step-editor.was-reset");
         }
         Map<String, String> said = said(ships.get());
         return step.edits().changed().stream()
@@ -398,7 +398,7 @@ final class StepEditor extends VBox {
 
     private void back() {
         edit(
-                Messages.message("step-editor.as-it-ships-2"),
+                Messages.message("step-editor.was-reset"),
                 (library, file, step) -> library.without(file.name(), step.id()));
     }
 

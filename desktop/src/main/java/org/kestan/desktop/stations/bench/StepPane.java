@@ -152,7 +152,7 @@ final class StepPane extends VBox {
 
     void askNote() {
         asking.ask(
-                Messages.message("step-pane.note-2"),
+                Messages.message("step-pane.note-title"),
                 Messages.message("step-pane.enter-keeps-it-esc"),
                 Messages.message("step-pane.nothing-is-written-there"),
                 desk::note);

@@ -260,7 +260,7 @@ public final class VerdictStation extends VBox implements Room {
             others.getChildren()
                     .add(line(
                             Messages.message(
-                                    "verdict-station.not",
+                                    "verdict-station.not-chosen",
                                     Wording.ways(each.ways()).toLowerCase(Locale.ROOT)),
                             words.say(each.reason())));
         }

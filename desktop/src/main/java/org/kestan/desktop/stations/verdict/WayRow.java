@@ -46,7 +46,7 @@ final class WayRow extends HBox {
 
     /** The heads over the columns of the rows. */
     static HBox heads() {
-        Label name = cell("way-name", Messages.message("way-row.compare-2"));
+        Label name = cell("way-name", Messages.message("way-row.compare-check"));
         name.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(name, Priority.ALWAYS);
         Region gap = new Region();
@@ -96,11 +96,7 @@ final class WayRow extends HBox {
         }
         getStyleClass().add(way.possible() ? "way-possible" : "way-not");
         setAccessibleText(Messages.message(
-                "way-row.action-then-2",
-                Wording.label(way.way()),
-                fit.getText(),
-                action.getText(),
-                words.say(way.reasons())));
+                "way-row.said", Wording.label(way.way()), fit.getText(), action.getText(), words.say(way.reasons())));
     }
 
     static String price(double cost, String currency) {

@@ -197,7 +197,7 @@ public final class EntryField extends VBox implements Explainable {
                 session.typing().begin(entry.line(), number, input.textProperty(), note.textProperty());
                 session.say(entry.hint()
                         + reading().map(this::toolHint).orElse("")
-                        + (suggestions().isEmpty() ? "" : Messages.message("entry-field.down-shows-usual-words-2")));
+                        + (suggestions().isEmpty() ? "" : Messages.message("entry-field.down-shows-entries")));
                 session.takerProperty()
                         .set(
                                 entry.length()
