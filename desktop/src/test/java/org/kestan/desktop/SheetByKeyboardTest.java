@@ -30,10 +30,9 @@ public class SheetByKeyboardTest extends WindowTest {
             enter(intake);
         }
         keys(KeyCode.ALT, KeyCode.DIGIT2);
-        onWindow(() -> {
-            find("survey-humidity", javafx.scene.control.TextField.class).requestFocus();
-            return true;
-        });
+        // What the line above the sheet asks for has the focus.
+        assertThat(label("next-hint")).startsWith("1  Humidity");
+        assertThat(onWindow(() -> stage.getScene().getFocusOwner().getId())).isEqualTo("survey-humidity");
         String[] sheet = {
             "47",
             "0",

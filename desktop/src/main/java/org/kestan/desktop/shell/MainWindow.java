@@ -141,7 +141,7 @@ public final class MainWindow {
         rest.add(() -> Menus.fill(menus, this, store, settings, samples));
         rest.add(this::readSteps);
         rest.add(this::remind);
-        rooms.setHouse(new RoomContext(
+        rooms.setContext(new RoomContext(
                 session,
                 store,
                 waits,
@@ -198,7 +198,7 @@ public final class MainWindow {
     /** Goes once through all rooms, a frame each, then does what comes after. */
     public void visitAll(Runnable after) {
         FrameTasks visits = new FrameTasks();
-        RoomRegistry.ALL.forEach(door -> visits.add(() -> show(door.id())));
+        RoomRegistry.ALL.forEach(entry -> visits.add(() -> show(entry.id())));
         visits.add(after);
         visits.begin();
     }
@@ -272,12 +272,12 @@ public final class MainWindow {
                                 ? Optional.empty()
                                 : Optional.of(PlaceholderInstrument.like(analysis.job())));
         String said = analysis.job().name();
-        RoomEntry door = rooms.shownProperty().get();
-        boolean none = door.station().isEmpty() && store.openId().isEmpty();
+        RoomEntry entry = rooms.shownProperty().get();
+        boolean none = entry.station().isEmpty() && store.openId().isEmpty();
         String unnamed = none
                 ? Messages.message("main-window.no-job-is-open")
                 : Messages.message("main-window.unnamed-instrument");
-        name.setText(door.onStrip() ? said.isEmpty() ? unnamed : said : door.title());
+        name.setText(entry.onStrip() ? said.isEmpty() ? unnamed : said : entry.title());
         showTitle();
     }
 
@@ -333,11 +333,11 @@ public final class MainWindow {
 
     /** Shows the room of an id: for a station its key. What is not of the job takes the focus as well. */
     public void show(String id) {
-        RoomEntry door = RoomRegistry.of(id);
-        if (door.station().isPresent()) {
-            rooms.show(door);
+        RoomEntry entry = RoomRegistry.of(id);
+        if (entry.station().isPresent()) {
+            rooms.show(entry);
         } else {
-            rooms.enter(door);
+            rooms.enter(entry);
         }
     }
 

@@ -36,10 +36,10 @@ final class RoomRegistry {
 
     private RoomRegistry() {}
 
-    /** Returns the door of an id, which there has to be. */
+    /** Returns the entry of an id, which there has to be. */
     static RoomEntry of(String id) {
         return ALL.stream()
-                .filter(door -> door.id().equals(id))
+                .filter(entry -> entry.id().equals(id))
                 .findFirst()
                 .orElseThrow(Expect.present("at least one"));
     }

@@ -53,30 +53,30 @@ final class RoomStack extends StackPane {
     }
 
     /** Says what the rooms find in the window. */
-    void setHouse(RoomContext next) {
+    void setContext(RoomContext next) {
         context = next;
     }
 
-    /** The door of the room that is shown; null before the first. */
+    /** The entry of the room that is shown; null before the first. */
     ReadOnlyObjectProperty<RoomEntry> shownProperty() {
         return shown.getReadOnlyProperty();
     }
 
     /** Shows a room. */
-    Room show(RoomEntry door) {
-        Room room = room(door);
+    Room show(RoomEntry entry) {
+        Room room = room(entry);
         if (shown.get() == null) {
             room.rest().begin();
-        } else if (shown.get() != door) {
+        } else if (shown.get() != entry) {
             room.rest().finish();
         }
         // The one that goes is hidden first, so that what both draw on is free for the one that comes.
-        rooms.forEach((each, other) -> hide(each, other.node(), door));
+        rooms.forEach((each, other) -> hide(each, other.node(), entry));
         boolean picture = room.picture().get();
-        door.station().ifPresent(station -> divider.show(station, picture));
-        bench.setVisible(door.station().isPresent());
+        entry.station().ifPresent(station -> divider.show(station, picture));
+        bench.setVisible(entry.station().isPresent());
         room.node().setVisible(true);
-        shown.set(door);
+        shown.set(entry);
         return room;
     }
 
@@ -85,21 +85,21 @@ final class RoomStack extends StackPane {
         rooms.get(shown.get()).rest().finish();
     }
 
-    private Room room(RoomEntry door) {
-        Room known = rooms.get(door);
+    private Room room(RoomEntry entry) {
+        Room known = rooms.get(entry);
         if (known != null) {
             return known;
         }
-        Room room = built(door);
-        rooms.put(door, room);
-        room.node().getStylesheets().setAll(Stylesheets.of(door));
+        Room room = built(entry);
+        rooms.put(entry, room);
+        room.node().getStylesheets().setAll(Stylesheets.of(entry));
         room.node().setVisible(false);
         room.picture().addListener((property, was, is) -> {
-            if (shown.get() == door) {
-                show(door);
+            if (shown.get() == entry) {
+                show(entry);
             }
         });
-        (door.station().isPresent() ? stations : this).getChildren().add(room.node());
+        (entry.station().isPresent() ? stations : this).getChildren().add(room.node());
         return room;
     }
 
@@ -110,7 +110,7 @@ final class RoomStack extends StackPane {
         scene.addEventFilter(InputEvent.ANY, busy);
         quiet.setOnFinished(done -> {
             Optional<RoomEntry> next = RoomRegistry.ALL.stream()
-                    .filter(door -> !rooms.containsKey(door))
+                    .filter(entry -> !rooms.containsKey(entry))
                     .findFirst();
             if (next.isPresent()
                     && scene.getWindow() != null
@@ -125,24 +125,24 @@ final class RoomStack extends StackPane {
     }
 
     /** A room that can't be built says so in its place; the rest of the window goes on. */
-    private Room built(RoomEntry door) {
+    private Room built(RoomEntry entry) {
         try {
-            return door.builder().apply(context);
+            return entry.builder().apply(context);
         } catch (RuntimeException failed) {
             Thread.currentThread().getUncaughtExceptionHandler().uncaughtException(Thread.currentThread(), failed);
-            return new BrokenRoom(door.title());
+            return new BrokenRoom(entry.title());
         }
     }
 
-    private static void hide(RoomEntry door, Node node, RoomEntry next) {
-        if (door != next) {
+    private static void hide(RoomEntry entry, Node node, RoomEntry next) {
+        if (entry != next) {
             node.setVisible(false);
         }
     }
 
     /** Shows a room and puts the focus into the field of a line; on the first thing to do when it has no such field. */
-    void enter(RoomEntry door, Line<?> line) {
-        Room room = show(door);
+    void enter(RoomEntry entry, Line<?> line) {
+        Room room = show(entry);
         room.unfold(line);
         applyCss();
         layout();
@@ -155,8 +155,8 @@ final class RoomStack extends StackPane {
     }
 
     /** Shows a room and puts the focus into it. */
-    void enter(RoomEntry door) {
-        Room room = show(door);
+    void enter(RoomEntry entry) {
+        Room room = show(entry);
         // A room built just now has no fields in the scene yet: what scrolls brings its content with its skin.
         applyCss();
         layout();

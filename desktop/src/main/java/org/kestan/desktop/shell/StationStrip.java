@@ -33,7 +33,7 @@ final class StationStrip extends HBox {
     private final Waits waits;
 
     /**
-     * @param shower shows what a door leads to
+     * @param shower shows what a entry leads to
      */
     StationStrip(JobSession session, JobStore store, Waits waits, Consumer<RoomEntry> shower) {
         this.store = store;
@@ -53,9 +53,9 @@ final class StationStrip extends HBox {
         showLedger();
     }
 
-    /** Shows which door was gone through; none of the strip for a room of the menu. */
-    void choose(RoomEntry door) {
-        group.selectToggle(buttons.get(door));
+    /** Shows which entry was gone through; none of the strip for a room of the menu. */
+    void choose(RoomEntry entry) {
+        group.selectToggle(buttons.get(entry));
     }
 
     /** How much of each station is written on the strip. */
@@ -70,9 +70,9 @@ final class StationStrip extends HBox {
 
     /** Shows as much as there is room for; how each stands is still said to who listens. */
     void setRoom(Room room) {
-        for (RoomEntry door : buttons.keySet()) {
-            show(reasons.get(door), room == Room.WHOLE);
-            show(icons.get(door), room != Room.TIGHTEST);
+        for (RoomEntry entry : buttons.keySet()) {
+            show(reasons.get(entry), room == Room.WHOLE);
+            show(icons.get(entry), room != Room.TIGHTEST);
         }
         pseudoClassStateChanged(TIGHT, room != Room.WHOLE);
     }
@@ -127,13 +127,14 @@ final class StationStrip extends HBox {
 
     private void show(JobSession session) {
         Wording words = session.words();
-        for (RoomEntry door : buttons.keySet()) {
-            door.station().ifPresent(station -> {
+        for (RoomEntry entry : buttons.keySet()) {
+            entry.station().ifPresent(station -> {
                 Station.Progress progress = session.analysis().progress(station);
                 String why = words.say(progress.why());
-                icons.get(door).setIconLiteral(icon(progress.stage()));
-                reasons.get(door).setText(why);
-                buttons.get(door).setAccessibleText(door.title() + ", " + Wording.label(progress.stage()) + ": " + why);
+                icons.get(entry).setIconLiteral(icon(progress.stage()));
+                reasons.get(entry).setText(why);
+                buttons.get(entry)
+                        .setAccessibleText(entry.title() + ", " + Wording.label(progress.stage()) + ": " + why);
             });
         }
         showBench(session);

@@ -26,8 +26,8 @@ public final class Stylesheets {
     }
 
     /** A room's own sheet; none where the common ones do. What only one room has is matched nowhere else. */
-    static List<String> of(RoomEntry door) {
-        return of(door.id()).stream().toList();
+    static List<String> of(RoomEntry entry) {
+        return of(entry.id()).stream().toList();
     }
 
     private static Optional<String> of(String name) {

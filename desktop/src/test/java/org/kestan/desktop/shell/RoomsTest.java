@@ -25,12 +25,12 @@ public class RoomsTest extends WindowTest {
     }
 
     @Test
-    public void everyDoorLeadsToARoomOfItsOwn() {
+    public void everyEntryLeadsToItsOwnRoom() {
         openSample(0);
         Set<Object> seen = new HashSet<>();
-        for (RoomEntry door : RoomRegistry.ALL) {
+        for (RoomEntry entry : RoomRegistry.ALL) {
             onWindow(() -> {
-                window.show(door.id());
+                window.show(entry.id());
                 return true;
             });
             Node shown = onWindow(() -> stage.getScene().getRoot().lookupAll("*").stream()
@@ -41,21 +41,21 @@ public class RoomsTest extends WindowTest {
                         throw new AssertionError("two rooms at once: " + one + ", " + other);
                     })
                     .orElseThrow());
-            assertThat(seen.add(shown)).as(door.id()).isTrue();
+            assertThat(seen.add(shown)).as(entry.id()).isTrue();
             onWindow(() -> {
                 ((org.kestan.desktop.room.Room) shown).focusFirst();
                 return true;
             });
-            waitFor(() -> focusIsWithin(shown) || door.station().isPresent());
+            waitFor(() -> focusIsWithin(shown) || entry.station().isPresent());
             assertThat(label("job-name"))
-                    .isEqualTo(door.onStrip() ? session().job().name() : door.title());
-            boolean ofJob = door.station().isPresent();
+                    .isEqualTo(entry.onStrip() ? session().job().name() : entry.title());
+            boolean ofJob = entry.station().isPresent();
             assertThat(find("elevation", Node.class).getParent().isVisible()).isEqualTo(ofJob);
             for (RoomEntry other : RoomRegistry.ALL) {
                 if (other.onStrip()) {
                     assertThat(find("station-" + other.id(), ToggleButton.class).isSelected())
-                            .as(other.id() + " while " + door.id())
-                            .isEqualTo(other == door);
+                            .as(other.id() + " while " + entry.id())
+                            .isEqualTo(other == entry);
                 }
             }
         }
@@ -66,10 +66,10 @@ public class RoomsTest extends WindowTest {
     public void keysAndIdsAreNotUsedTwice() {
         assertThat(RoomRegistry.ALL).extracting(RoomEntry::id).doesNotHaveDuplicates();
         assertThat(RoomRegistry.ALL)
-                .extracting(door -> KeyCombination.valueOf(door.keys()))
+                .extracting(entry -> KeyCombination.valueOf(entry.keys()))
                 .doesNotHaveDuplicates();
         assertThat(RoomRegistry.ALL)
-                .allSatisfy(door -> assertThat(RoomRegistry.of(door.id())).isSameAs(door));
+                .allSatisfy(entry -> assertThat(RoomRegistry.of(entry.id())).isSameAs(entry));
         assertThat(Station.values())
                 .allSatisfy(station ->
                         assertThat(RoomRegistry.of(station.key()).title()).isEqualTo(Wording.label(station)));

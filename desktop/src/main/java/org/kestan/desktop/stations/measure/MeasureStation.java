@@ -150,23 +150,13 @@ public final class MeasureStation extends VBox implements Room {
         return this;
     }
 
-    /** The first reading that is not taken yet; with all taken the first of the sheet. */
+    /** The reading that the line above asks for; with all taken the first of the sheet. */
     @Override
     public void focusFirst() {
         rest.finish();
-        Job job = session.job();
-        Optional<EntryField> next = fields.entrySet().stream()
-                .filter(each -> each.getKey().number() > 0 && each.getKey().number() < FIRST_RARE)
-                .filter(each ->
-                        taken.contains(each.getKey()) && job.get(each.getKey()).isEmpty())
-                .filter(each -> each.getValue() instanceof EntryField)
-                .map(each -> (EntryField) each.getValue())
-                .findFirst();
-        if (job.visit().readings().isEmpty() || next.isEmpty()) {
-            order.first();
-        } else {
-            next.get().input().requestFocus();
-        }
+        NextReading.next(onSheet(), session.job())
+                .flatMap(line -> Optional.ofNullable(lookup("#" + EntryField.id(line))))
+                .ifPresentOrElse(Node::requestFocus, order::first);
     }
 
     private static boolean isAtAPlace(Line<?> line) {

@@ -6,6 +6,7 @@ import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.OverrunStyle;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -53,7 +54,9 @@ final class NextReading extends HBox {
         title.setId("next-title");
         value.getStyleClass().add("next-value");
         value.setId("next-value");
-        value.setMinWidth(USE_PREF_SIZE);
+        // A long text keeps to its column, and shows the end that is being typed.
+        value.setMinWidth(0);
+        value.setTextOverrun(OverrunStyle.LEADING_ELLIPSIS);
         note.getStyleClass().add("next-note");
         note.setId("next-note");
         note.setWrapText(true);
@@ -116,7 +119,8 @@ final class NextReading extends HBox {
         progress.setText(Messages.message("next-reading.of-on-the-sheet", read, lines.size()));
     }
 
-    private static Optional<Line<?>> next(List<Line<?>> lines, Job job) {
+    /** Returns the first of some lines that is not read yet, in working order; rare ones are not asked for. */
+    static Optional<Line<?>> next(List<Line<?>> lines, Job job) {
         return lines.stream()
                 .filter(each -> each.number() > 0 && each.number() < MeasureStation.FIRST_RARE)
                 .filter(each -> job.get(each).isEmpty())

@@ -26,7 +26,7 @@ import org.kestan.text.Wording;
 /** Which survey is on the sheet, its conditions, and the way to another one. */
 final class SurveyBar extends FlowPane {
 
-    private static final int DATE_WIDTH = 9;
+    private static final int DATE_WIDTH = 11;
     private static final double CHOOSER_WIDTH = 230;
     private static final int NUMBER_WIDTH = 3;
 
