@@ -170,6 +170,20 @@ public class BenchWindowTest extends WindowTest {
         assertThat(job().section(Sections.DIARY)).hasSize(lines + 2);
     }
 
+    /** The digit of the key that shows the station is no reading. */
+    @Test
+    public void theKeyOfTheStationTypesNothing() {
+        openSample(0);
+        Job before = session().job();
+        keys(KeyCode.ALT, KeyCode.DIGIT5);
+        String read = text("bench-survey-projection-strung");
+        keys(KeyCode.ALT, KeyCode.DIGIT6);
+        keys(KeyCode.ALT, KeyCode.DIGIT5);
+        assertThat(text("bench-survey-projection-strung")).isEqualTo(read);
+        assertThat(read).isEqualTo("5.7 mm");
+        assertThat(session().job()).isEqualTo(before);
+    }
+
     /** From scribe to string-up by keyboard: every step, its readings, the heel by the advice, the bags back on. */
     @Test
     public void aWholeReset() {

@@ -31,7 +31,7 @@ public class SheetByKeyboardTest extends WindowTest {
         }
         keys(KeyCode.ALT, KeyCode.DIGIT2);
         // What the line above the sheet asks for has the focus.
-        assertThat(label("next-hint")).startsWith("1  Humidity");
+        assertThat(label("next-title")).startsWith("1  Humidity");
         assertThat(onWindow(() -> stage.getScene().getFocusOwner().getId())).isEqualTo("survey-humidity");
         String[] sheet = {
             "47",

@@ -4,11 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.Reading;
@@ -255,5 +258,23 @@ public class VerdictWindowTest extends WindowTest {
             assertThat(row.getMaxY()).isLessThanOrEqualTo(stage.getScene().getHeight());
             return row;
         });
+    }
+
+    /** However long a reason is, no number beside it is broken in two. */
+    @Test
+    public void numbersBesideALongReasonStayWhole() {
+        openSample(0);
+        keys(KeyCode.ALT, KeyCode.DIGIT3);
+        Label numbers = find("gate-action-numbers", Label.class);
+        assertThat(find("gate-action-reason", Label.class).getText()).hasSizeGreaterThan(80);
+        double widest = onWindow(() -> Stream.of(numbers.getText().split(" {3}"))
+                .mapToDouble(each -> {
+                    Text piece = new Text(each);
+                    piece.setFont(numbers.getFont());
+                    return piece.getLayoutBounds().getWidth();
+                })
+                .max()
+                .orElseThrow());
+        waitFor(() -> numbers.getWidth() >= widest);
     }
 }

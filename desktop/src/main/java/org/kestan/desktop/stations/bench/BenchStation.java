@@ -123,7 +123,9 @@ public final class BenchStation extends VBox implements Room {
                 // The letter of a key that did something is no text.
                 swallows = false;
                 key.consume();
-            } else if (key.getCharacter().matches("[0-9.]")
+            } else if (!key.isAltDown()
+                    && !key.isShortcutDown()
+                    && key.getCharacter().matches("[0-9.]")
                     && pages.page() == Page.STEP
                     && step.typed(key.getCharacter())) {
                 key.consume();

@@ -114,7 +114,8 @@ public final class ChoiceField<T> extends VBox implements Explainable {
         });
         box.addEventFilter(KeyEvent.KEY_TYPED, event -> {
             String letter = event.getCharacter().toLowerCase(Locale.ROOT);
-            if (!letter.isBlank() && Character.isLetter(letter.charAt(0))) {
+            boolean command = event.isAltDown() || event.isShortcutDown();
+            if (!command && !letter.isBlank() && Character.isLetter(letter.charAt(0))) {
                 choose(letter, word);
                 event.consume();
             }

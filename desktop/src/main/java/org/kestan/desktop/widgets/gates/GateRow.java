@@ -22,6 +22,9 @@ final class GateRow extends HBox {
 
     private static final double NUMBERS_WIDTH = 560;
 
+    /** The numbers keep this width, in text sizes, beside a long reason: none of them is broken. */
+    private static final double NUMBERS_LEAST = 20;
+
     /** Under this width, in text sizes, there is room for the reason only. */
     private static final double NARROW = 58;
 
@@ -74,6 +77,7 @@ final class GateRow extends HBox {
         boolean shown = !numbers.getText().isEmpty() && (stacked || getWidth() == 0 || getWidth() > NARROW * size);
         numbers.setVisible(shown);
         numbers.setManaged(shown);
+        numbers.setMinWidth(stacked ? 0 : Math.min(numbers.prefWidth(-1), NUMBERS_LEAST * size));
     }
 
     String reason() {
