@@ -43,7 +43,6 @@ import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepBook;
 import org.kestan.repair.steps.StepVisit;
-import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 /** The Bench station in the real window. */
@@ -61,7 +60,7 @@ public class BenchWindowTest extends WindowTest {
             window.enter(Station.BENCH.key());
             return true;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private void take() {
@@ -86,7 +85,7 @@ public class BenchWindowTest extends WindowTest {
             find("bench-page-" + page, ToggleButton.class).fire();
             return true;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private void focusCard() {
@@ -94,7 +93,7 @@ public class BenchWindowTest extends WindowTest {
             find("step-card", Node.class).requestFocus();
             return true;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private Job inLedger() {
@@ -130,7 +129,7 @@ public class BenchWindowTest extends WindowTest {
             window.store().openNamed(inLedgerName());
             return true;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(title()).isEqualTo(first);
     }
 
@@ -375,7 +374,7 @@ public class BenchWindowTest extends WindowTest {
             find("step-list", ListView.class).getSelectionModel().select(5);
             return true;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         type("edit-title", "Score it our way");
         press(find("edit-keep", Node.class));
         Path file = folder.resolve("steps/neck-reset.json");

@@ -23,7 +23,6 @@ import org.kestan.desktop.widgets.elevation.ElevationView;
 import org.kestan.job.Job;
 import org.kestan.repair.drag.Handle;
 import org.kestan.text.BenchUnit;
-import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 public class DrawingTest extends WindowTest {
@@ -50,7 +49,7 @@ public class DrawingTest extends WindowTest {
             robot.moveTo(at.add(0, down * i / 6));
         }
         robot.release(MouseButton.PRIMARY);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     @Test
@@ -189,7 +188,7 @@ public class DrawingTest extends WindowTest {
             elevation.heightFactorProperty().set(factor);
             return true;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         onWindow(() -> {
             for (String style : new String[] {".string", ".fretboard", ".bridge", ".heel"}) {
                 for (Node shape : elevation.lookupAll(style)) {

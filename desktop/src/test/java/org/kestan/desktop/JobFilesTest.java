@@ -16,7 +16,6 @@ import javafx.scene.paint.Color;
 import org.kestan.base.sheet.Reading;
 import org.kestan.files.job.JobFile;
 import org.kestan.job.Job;
-import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 public class JobFilesTest extends WindowTest {
@@ -112,7 +111,7 @@ public class JobFilesTest extends WindowTest {
         });
         keys(KeyCode.SHORTCUT, KeyCode.EQUALS);
         keys(KeyCode.SHORTCUT, KeyCode.EQUALS);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         for (String id : new String[] {
             "station-ledger", "station-measure", "station-plan", "figure-bridge", "unit-button", "saved", "elevation"
         }) {

@@ -26,7 +26,6 @@ import org.kestan.ledger.JobCard;
 import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Query;
-import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 public class LedgerWindowTest extends WindowTest {
@@ -67,7 +66,7 @@ public class LedgerWindowTest extends WindowTest {
         assertThat(names()).hasSize(ALL);
         robot.clickOn("#ledger-search");
         robot.write("harbour", 0);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         waitFor(() -> names().size() == 1);
         assertThat(names()).containsExactly("Carved archtop, bridge at the bottom");
         keys(KeyCode.ENTER);
@@ -215,7 +214,7 @@ public class LedgerWindowTest extends WindowTest {
             return true;
         });
         robot.write("s", 0);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(session().job().get(Lines.STYLE)).contains(PlayingStyle.STRUMMED);
         assertThat(session().job().strings()).hasSize(6);
         type("string-gauge-1", "0.056");
@@ -259,7 +258,7 @@ public class LedgerWindowTest extends WindowTest {
         openSample(8);
         assertThat(session().job().otherVisits()).hasSize(1);
         robot.clickOn("#survey-compare");
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         List<String> cells =
                 onWindow(() -> robot.lookup("#compare .label").queryAllAs(javafx.scene.control.Label.class).stream()
                         .map(javafx.scene.control.Label::getText)

@@ -28,7 +28,6 @@ import org.kestan.ledger.JobCard;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Query;
 import org.kestan.overview.Station;
-import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 /** What the shop has learned, its numbers at a glance, and the papers that stay with a job, in the real window. */
@@ -144,7 +143,7 @@ public class MemoryWindowTest extends WindowTest {
             return true;
         });
         waitFor(() -> Files.exists(zip) && label("notice").startsWith("1 job exported"));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** What is missing is said where the paper would be. */

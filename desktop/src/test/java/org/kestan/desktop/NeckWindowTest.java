@@ -18,7 +18,6 @@ import org.kestan.desktop.widgets.neck.NeckPicture;
 import org.kestan.desktop.widgets.neck.SwingMap;
 import org.kestan.overview.Station;
 import org.kestan.overview.StringClearances;
-import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 /** The neck's profile and the room to swing, in the real window. */
@@ -116,7 +115,7 @@ public class NeckWindowTest extends WindowTest {
         keys(KeyCode.PAGE_UP);
         assertThat(asked()).isEqualTo(4);
         robot.clickOn(find("neck-picture", NeckPicture.class));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(asked()).isBetween(6, 12).isNotEqualTo(4);
         press(find("neck-single", ToggleButton.class));
         type("survey-frets-9-rocks", "0.004 in");
@@ -141,7 +140,7 @@ public class NeckWindowTest extends WindowTest {
             map.requestFocus();
             return true;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         String first = label("swing-said");
         assertThat(first).startsWith("String ").contains("fret");
         keys(KeyCode.DOWN);

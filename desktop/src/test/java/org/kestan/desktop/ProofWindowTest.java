@@ -21,7 +21,6 @@ import org.kestan.overview.Station;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepVisit;
-import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 /** The Proof station in the real window, from the prediction to the sign-off. */
@@ -34,7 +33,7 @@ public class ProofWindowTest extends WindowTest {
             window.enter(Station.PROOF.key());
             return true;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private static String mm(double length) {
@@ -95,7 +94,7 @@ public class ProofWindowTest extends WindowTest {
             return true;
         });
         find("proof-headline", Node.class);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(session().job().section(Sections.PREDICTION)).isEmpty();
     }
 
@@ -112,7 +111,7 @@ public class ProofWindowTest extends WindowTest {
             find("proof-page-history", ToggleButton.class).fire();
             return true;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         List<String> said = robot.lookup("#history-said .label").queryAllAs(Label.class).stream()
                 .map(Label::getText)
                 .toList();

@@ -65,7 +65,7 @@ public class RefusalTest {
 
     private void start() throws TimeoutException {
         application = FxToolkit.setupApplication(KestanApp.class, "--demo", "--ledger", file.toString());
-        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitForFxEvents(2);
     }
 
     private String said() {
@@ -90,7 +90,7 @@ public class RefusalTest {
         assertThat(said()).containsIgnoringCase("damaged");
         assertThat(focused()).as("the safe answer has the focus").isEqualTo("refusal-again");
         robot.push(KeyCode.SPACE);
-        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitForFxEvents(2);
         assertThat(said()).containsIgnoringCase("damaged");
         assertThat(Files.readAllBytes(file)).as("nothing was written").isEqualTo(damaged);
         Labeled copy = robot.lookup("#refusal-backup-1").queryLabeled();

@@ -13,7 +13,6 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Lines;
 import org.kestan.text.BenchUnit;
-import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 public class SheetByKeyboardTest extends WindowTest {
@@ -162,7 +161,7 @@ public class SheetByKeyboardTest extends WindowTest {
         assertThat(kept.get(Reading.HEEL_HEIGHT).orElseThrow().text()).isEqualTo("3 1/2 in");
         openSample(0);
         assertThat(onWindow(() -> window.store().open(id))).isTrue();
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(session().job()).isEqualTo(edited);
         assertThat(text("survey-heel-height")).isEqualTo("3 1/2 in");
     }

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.scene.Node;
@@ -27,6 +28,7 @@ import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.sqlite.SqliteLedger;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
+import org.testfx.service.query.EmptyNodeQueryException;
 import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
@@ -43,7 +45,7 @@ public abstract class WindowTest {
 
     @BeforeMethod
     public void open() throws IOException, TimeoutException {
-        folder = Files.createTempDirectory("kestan-test-");
+        folder = Files.createTempDirectory(Path.of(System.getProperty("kestan.scratch")), "kestan-test-");
         samples = DemoJobs.copyInto(folder.resolve("samples"));
         ledger = ((OpenResult.Opened) SqliteLedger.open(folder.resolve("ledger.sqlite"))).ledger();
         stage = FxToolkit.registerPrimaryStage();
@@ -54,7 +56,7 @@ public abstract class WindowTest {
             stage.show();
             return stage;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** The window that is tested, whole before it is shown. */
@@ -85,7 +87,12 @@ public abstract class WindowTest {
 
     protected void openSample(int which) {
         assertThat(onWindow(() -> window.store().openFile(samples.get(which)))).isTrue();
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
+    }
+
+    /** Waits until the window has dealt with what it was given: twice, since the one may bring about the other. */
+    protected static void settle() {
+        WaitForAsyncUtils.waitForFxEvents(2);
     }
 
     /** Runs on the application thread and waits for the outcome. */
@@ -105,7 +112,7 @@ public abstract class WindowTest {
             }
             return codes;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private static KeyCode physical(KeyCode code) {
@@ -133,17 +140,23 @@ public abstract class WindowTest {
             control.requestFocus();
             return control;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         keys(KeyCode.SPACE);
     }
 
     protected void waitFor(Callable<Boolean> condition) {
         try {
-            WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, condition);
+            WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> {
+                try {
+                    return condition.call();
+                } catch (EmptyNodeQueryException gone) {
+                    return false; // the window is just building it anew
+                }
+            });
         } catch (TimeoutException late) {
             throw new AssertionError("waited too long", late);
         }
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     /** The node of an id; what is built a few pictures later is waited for, except on the application thread, which builds it. */
@@ -151,8 +164,12 @@ public abstract class WindowTest {
         if (Platform.isFxApplicationThread()) {
             return robot.lookup("#" + id).queryAs(type);
         }
-        waitFor(() -> robot.lookup("#" + id).tryQuery().isPresent());
-        return robot.lookup("#" + id).queryAs(type);
+        AtomicReference<N> found = new AtomicReference<>();
+        waitFor(() -> {
+            robot.lookup("#" + id).tryQueryAs(type).ifPresent(found::set);
+            return found.get() != null;
+        });
+        return found.get();
     }
 
     protected String label(String id) {
@@ -171,7 +188,7 @@ public abstract class WindowTest {
             field.selectAll();
             return field;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         enter(text);
     }
 }

@@ -10,8 +10,8 @@ import org.testng.annotations.Test;
 /** Some of every attack, seeded, in every build; {@code ./kestan soak} goes on for as long as one likes. */
 public class SoakTest {
 
-    private static final int SMALL = 200;
-    private static final int LARGE = 8;
+    private static final int SMALL = 100;
+    private static final int LARGE = 4;
 
     /** The machine that builds may be busy with other things; the soak itself allows two seconds. */
     private static final double PATIENT_MILLIS = 20_000;
@@ -29,7 +29,7 @@ public class SoakTest {
                 soak.attack(target, LARGE, 0);
             }
             try (OddWindow window = new OddWindow(folder, PATIENT_MILLIS)) {
-                soak.attack(window.target(), SMALL / 4, 0);
+                soak.attack(window.target(), SMALL / 8, 0);
             }
             soak.print(System.out);
             assertThat(soak.failures()).isEmpty();

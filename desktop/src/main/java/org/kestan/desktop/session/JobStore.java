@@ -46,8 +46,8 @@ public final class JobStore {
 
     private static final Duration PAUSE = Duration.millis(700);
 
-    /** The window never stands still for longer. */
-    private static final int PATIENCE_MILLIS = 1500;
+    /** The window never stands still for longer; a slow disk under a busy machine may take a few seconds. */
+    private static final int PATIENCE_MILLIS = 5000;
 
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm:ss");
 

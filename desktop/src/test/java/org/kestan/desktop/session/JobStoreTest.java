@@ -18,7 +18,6 @@ import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerFinding;
-import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 /** What the window does when the ledger does not. */
@@ -103,11 +102,11 @@ public class JobStoreTest extends WindowTest {
             hours.set(hour);
             rounds.round();
         }
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(session.noticeIsErrorProperty().get()).isFalse();
         hours.set(24);
         rounds.round();
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(session.noticeProperty().get()).contains("no backup").contains("for a day");
         broken.clear();
         ledger.insert(named("One"));

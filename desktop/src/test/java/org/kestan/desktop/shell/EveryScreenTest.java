@@ -27,7 +27,6 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgment.way.Way;
 import org.kestan.repair.plan.WorkPlan;
-import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 /** What holds on every screen, whichever job is open: texts are whole, controls have names and can be hit and reached. */
@@ -112,7 +111,7 @@ public class EveryScreenTest extends WindowTest {
                 window.finish();
                 return of;
             });
-            WaitForAsyncUtils.waitForFxEvents();
+            settle();
             check.accept(room);
         }
     }
@@ -220,7 +219,7 @@ public class EveryScreenTest extends WindowTest {
                 window.enter(room.id());
                 return room;
             });
-            WaitForAsyncUtils.waitForFxEvents();
+            settle();
             Set<Node> visited = new LinkedHashSet<>();
             Node focused = onWindow(() -> stage.getScene().getFocusOwner());
             while (visited.add(focused) && visited.size() < MOST_TABS) {

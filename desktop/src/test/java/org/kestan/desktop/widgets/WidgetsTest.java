@@ -24,7 +24,6 @@ import org.kestan.desktop.widgets.field.WorkingOrder;
 import org.kestan.desktop.widgets.layout.Columns;
 import org.kestan.desktop.widgets.layout.FrameTasks;
 import org.kestan.desktop.widgets.layout.PageTabs;
-import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 /** The pieces the stations are made of, each by itself within the real window. */
@@ -163,7 +162,7 @@ public class WidgetsTest extends WindowTest {
             order.first();
             return true;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(fields.get(0).isFocused()).isTrue();
         onWindow(() -> {
             order.next(fields.get(0));
@@ -234,7 +233,7 @@ public class WidgetsTest extends WindowTest {
             hurried.finish();
             return true;
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertThat(made).hasSize(200).isSorted();
     }
 }

@@ -1,0 +1,67 @@
+package org.kestan.analysis.inputs;
+
+import java.util.List;
+import org.kestan.base.expect.Expect;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Measurable;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Tool;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+import org.kestan.job.visits.Visit;
+
+/** How well a reading is known: the tool it was taken with, and the hand that took it (§3.17). */
+public final class Repeatability {
+
+    /** Takes that the shop's usual repeatability weighs as much as, beside those of this reading. From memory. */
+    private static final double USUAL_WEIGHS = 4;
+
+    /**
+     * Variance of the median of n readings from a normal distribution, times n: order statistics of the normal distribution,
+     * standard tables, from memory; checked against a simulation. The last is the limit, π/2.
+     */
+    private static final double[] MEDIAN = {1, 1, 1, 1.346, 1.193, 1.434, 1.288, 1.473, Math.PI / 2};
+
+    private Repeatability() {}
+
+    /**
+     * Standard uncertainty of a reading, mm: the tool's resolution as a rectangular distribution, {@code a/√3} (JCGM
+     * 100:2008, 4.3.7), and the hand, in quadrature. One take has the shop's usual repeatability of its kind; of several
+     * takes the scatter, pooled with the shop's (4.2.4), as that of their median.
+     */
+    public static double standard(Visit visit, Measurable taken, ShopStandards shop) {
+        return Math.hypot(
+                visit.tool(taken).resolution() / Math.sqrt(3),
+                hand(visit.takesOf(taken), usual(visit.tool(taken), taken.reading(), shop)));
+    }
+
+    private static double hand(List<Length> takes, double usual) {
+        int count = takes.size();
+        if (count < 2) {
+            return usual;
+        }
+        double mean =
+                takes.stream().mapToDouble(Length::millimeters).average().orElseThrow(Expect.present("at least one"));
+        double squares = takes.stream()
+                .mapToDouble(take -> (take.millimeters() - mean) * (take.millimeters() - mean))
+                .sum();
+        double pooled = (squares + USUAL_WEIGHS * usual * usual) / (count - 1 + (usual > 0 ? USUAL_WEIGHS : 0));
+        return Math.sqrt(pooled * MEDIAN[Math.min(count, MEDIAN.length - 1)] / count);
+    }
+
+    /** The shop's usual repeatability of one reading of a kind, a standard deviation, mm; 0 where the tool alone counts. */
+    private static double usual(Tool tool, Reading reading, ShopStandards shop) {
+        return switch (reading) {
+            case PROJECTION_STRUNG, PROJECTION_SLACK -> shop.get(Standard.HAND_PROJECTION);
+            case SADDLE_BASS, SADDLE_TREBLE, SADDLE_CENTRE -> shop.get(Standard.HAND_SADDLE);
+            case BRIDGE_THICKNESS, BRIDGE_HEIGHT -> shop.get(Standard.HAND_BRIDGE);
+            case FRETS_OVER_TOP -> shop.get(Standard.HAND_OVER_TOP);
+            case ACTION_BASS, ACTION_TREBLE ->
+                // The eye at a rule; a dial leaves it less to do.
+                shop.get(Standard.HAND_ACTION) * Math.min(1, tool.resolution() / Tool.RULE_64.resolution());
+            case RELIEF, RELIEF_SLACK, PROFILE_GAP, PROFILE_GAP_TREBLE -> shop.get(Standard.HAND_RELIEF);
+            case SIDE_DRIFT -> shop.get(Standard.HAND_DRIFT);
+            default -> 0;
+        };
+    }
+}
