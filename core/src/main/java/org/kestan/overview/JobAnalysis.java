@@ -21,6 +21,8 @@ import org.kestan.base.lazy.Lazy;
 import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.judgment.advice.CloseCall;
 import org.kestan.judgment.advice.DecidingCircumstance;
 import org.kestan.judgment.advice.Recommendation;
 import org.kestan.judgment.advice.SchoolPlan;
@@ -43,6 +45,7 @@ public final class JobAnalysis {
     private final Lazy<List<Gate>> gates;
     private final Ways ways;
     private final Lazy<Recommendation> recommendation;
+    private final Lazy<Optional<CloseCall>> close;
     private final Lazy<List<DecidingCircumstance>> changes;
     private final Lazy<List<SchoolPlan>> schools;
     private final Lazy<List<Question>> heldBack;
@@ -72,9 +75,11 @@ public final class JobAnalysis {
     private JobAnalysis(Job job, ShopStandards shop) {
         sheetAnalysis = SheetAnalysis.of(job, shop);
         questions = Lazy.of(sheetAnalysis::questions);
-        gates = Lazy.of(() -> Verdict.of(sheetAnalysis));
+        gates = Lazy.of(
+                () -> Verdict.of(sheetAnalysis, recommendation().sought().map(Recommendation.Sought::price)));
         ways = Ways.of(sheetAnalysis);
         recommendation = Lazy.of(() -> Recommendation.of(ways));
+        close = Lazy.of(() -> CloseCall.of(recommendation(), sheetAnalysis));
         changes = Lazy.of(() -> DecidingCircumstance.of(recommendation(), sheetAnalysis));
         schools = Lazy.of(() -> SchoolPlan.of(sheetAnalysis));
         heldBack = Lazy.of(() -> WithheldFigures.by(sheetAnalysis, questions()));
@@ -87,9 +92,7 @@ public final class JobAnalysis {
                         plan().planned(), plan().heel(), !heldBack().isEmpty())));
         sideView = Lazy.of(() -> SideView.of(plan()));
         spread = Lazy.of(() -> new Spread(
-                Uncertainty.of(job, shop, this::correctionByPlan),
-                PlanFigure.of(plan()),
-                NextGap.of(job, shop, this::correctionByPlan)));
+                Uncertainty.of(job, shop, this::correctionByPlan), PlanFigure.of(plan()), NextGap.of(job, shop)));
         rooms = Lazy.of(() -> StringClearances.of(this));
         // A visit that is not there yet has no day that matters.
         proof = Lazy.of(() -> Proof.of(job, shop, LocalDate.EPOCH));
@@ -99,7 +102,7 @@ public final class JobAnalysis {
 
     /** Opens the analysis of a job, by the standards of a shop as they are for its kind of instrument. */
     public static JobAnalysis of(Job job, ShopStandards shop) {
-        return new JobAnalysis(job, shop.of(job.kind()));
+        return new JobAnalysis(job, shop.of(job.kind()).charging(job.get(Lines.RATE)));
     }
 
     private Optional<Correction> correctionByPlan(SheetAnalysis as) {
@@ -177,6 +180,11 @@ public final class JobAnalysis {
     /** Returns what the shop would do. */
     public Recommendation recommendation() {
         return recommendation.get();
+    }
+
+    /** Returns what that turns on where it is close; empty where it is not. */
+    public Optional<CloseCall> close() {
+        return close.get();
     }
 
     /** Returns the circumstances that would change that. */

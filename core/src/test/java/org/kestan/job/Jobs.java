@@ -72,9 +72,9 @@ public final class Jobs {
         return put(job, Aim.ACTION_TREBLE, 1.8);
     }
 
-    /** A plausible flat-top drawn at random. */
+    /** A plausible flat-top drawn at random; the straightedge has nothing to say. */
     public static Job random(Random random) {
-        Job job = flatTop();
+        Job job = without(without(flatTop(), Reading.PROJECTION_STRUNG), Reading.PROJECTION_SLACK);
         job = put(job, Dimension.SCALE, between(random, 560, 700));
         job = job.with(Lines.JOINT_FRET, 12 + random.nextInt(4));
         job = put(job, Reading.RELIEF, between(random, -0.1, 0.6));

@@ -41,6 +41,28 @@ public record Correction(
         return planned.rotation();
     }
 
+    /** The cut at the cap by the strings alone (§3.4), mm; empty where action or heel were not read. */
+    public OptionalDouble heelByStrings() {
+        return trajectory.basis().actionIsRead() ? heelFrom(trajectory.impliedStrung()) : OptionalDouble.empty();
+    }
+
+    /** The cut at the cap by the straightedge alone, mm; empty where projection or heel were not read. */
+    public OptionalDouble heelByStraightedge() {
+        OptionalDouble strung = trajectory.basis().projectionStrung();
+        return strung.isPresent() ? heelFrom(strung.getAsDouble()) : strung;
+    }
+
+    /** The cut at the cap, did the fret line arrive at the saddle so high over the soundboard today, mm. */
+    private OptionalDouble heelFrom(double present) {
+        Angle more = trajectory
+                .rotation()
+                .pitch(trajectory.fretLine())
+                .minus(trajectory.rotation().pitch(present));
+        return heel.isPresent()
+                ? OptionalDouble.of(heel.get().height() * angle().plus(more).tan())
+                : OptionalDouble.empty();
+    }
+
     /** Soundboard to saddle crown afterward, mean of the sides, mm. */
     public double supportHeight() {
         return planned.supportHeight();

@@ -178,7 +178,8 @@ public final class CorrectionSolver {
                         + length.getAsDouble() * planned.rotation().tan(),
                 length.getAsDouble()
                         * now.neck().middle().steepening(planned.neck().middle()),
-                job.millimeters(Aim.FALL_AWAY).orElse(standards.get(Standard.FALL_AWAY))));
+                job.millimeters(Aim.FALL_AWAY).orElse(standards.get(Standard.FALL_AWAY)),
+                standards.get(Standard.FALL_AWAY_SHORT)));
     }
 
     /** Returns a fault for each aim that is needed and not said: the action on both sides. */

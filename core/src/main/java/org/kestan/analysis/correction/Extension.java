@@ -8,17 +8,19 @@ package org.kestan.analysis.correction;
  * @param turned what it falls away by the rotation, {@code f + ℓ·tan θ}
  * @param byRelief what the change of relief adds, {@code ℓ·Δq'(x_J)}
  * @param wanted the fall-away wanted
+ * @param allowance how much less than wanted it may fall away before wood has to go
  */
-public record Extension(double length, double fallAwayBefore, double turned, double byRelief, double wanted) {
+public record Extension(
+        double length, double fallAwayBefore, double turned, double byRelief, double wanted, double allowance) {
 
     /** How far the last fret falls away afterward with nothing under the extension; negative when it rises. */
     public double fallAwayAfter() {
         return turned + byRelief;
     }
 
-    /** Thickness at its end of the wedge under the extension: {@code max(0, f + ℓ·tan θ − wanted)}; zero at the joint. */
+    /** Thickness at its end of the wedge under the extension: what it falls away by more than wanted; zero at the joint. */
     public double wedge() {
-        return Math.max(0, turned - wanted);
+        return Math.max(0, fallAwayAfter() - wanted);
     }
 
     /** How much the frets go down for each mm past the joint afterward, the wedge under the extension. */
@@ -26,8 +28,9 @@ public record Extension(double length, double fallAwayBefore, double turned, dou
         return (fallAwayAfter() - wedge()) / length;
     }
 
-    /** How much the last fret stands higher than wanted: wood to plane there, or to bed deeper; 0 where a wedge goes. */
+    /** How much the last fret stands higher than wanted: wood to plane there, or to bed deeper; 0 within the allowance. */
     public double rises() {
-        return Math.max(0, wanted - turned);
+        double rises = wanted - fallAwayAfter();
+        return rises > allowance ? rises : 0;
     }
 }

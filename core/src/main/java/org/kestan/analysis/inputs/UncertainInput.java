@@ -22,8 +22,7 @@ import org.kestan.base.standards.Standard;
  * @param rectangular the share of its variance that is spread evenly between two bounds: a tool's step, a default's half-width
  * @param byOne the sheet with it shifted by so many standard uncertainties
  */
-public record UncertainInput(
-        Reading reading, Measurable line, boolean assumed, double rectangular, Shift byOne) {
+public record UncertainInput(Reading reading, Measurable line, boolean assumed, double rectangular, Shift byOne) {
 
     /** A sheet with an input shifted. */
     @FunctionalInterface
@@ -94,13 +93,29 @@ public record UncertainInput(
                     Reading.PROJECTION_SLACK,
                     true,
                     1,
-                    (from, by) -> from.with(sunk(from.standards(), by * standard))));
+                    (from, by) -> from.withStandards(sunk(from.standards(), by * standard))));
         }
+        shape(basis, shop, inputs);
         // However many gaps were read: they show the neck as it is, not how the rod will bend it (§3.2).
         double shape = rectangular(shop.get(Standard.ROD_SHAPE));
         if (!basis.reliefStays() && sheet.job().visit().knowsRelief()) {
             inputs.add(new UncertainInput(
                     Reading.RELIEF, Reading.RELIEF, false, 1, (from, by) -> from.withReliefEffect(1 + by * shape)));
+        }
+    }
+
+    /** What the gaps don't carry of the neck's shape; a shape that changes nothing else than what was read. */
+    private static void shape(Basis basis, ShopStandards shop, List<UncertainInput> inputs) {
+        int terms = basis.profile().terms();
+        double lean = shop.get(Standard.SHAPE_LEAN);
+        double waist = shop.get(Standard.SHAPE_WAIST);
+        if (terms == 1) {
+            inputs.add(new UncertainInput(
+                    Reading.PROFILE_GAP, Reading.PROFILE_GAP, false, 0, (from, by) -> from.withLean(by * lean)));
+        }
+        if (terms == 1 || terms == 2) {
+            inputs.add(new UncertainInput(
+                    Reading.PROFILE_GAP, Reading.PROFILE_GAP, false, 0, (from, by) -> from.withWaist(by * waist)));
         }
     }
 

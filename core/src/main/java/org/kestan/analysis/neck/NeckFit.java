@@ -111,6 +111,14 @@ public record NeckFit(NeckCurve curve, List<Gap> gaps, int terms, double[][] cov
         return Optional.of(new NeckFit(curve, gaps, terms, whole));
     }
 
+    /** The same with more lean and waist, mm, and as much less bow as keeps the gap at a place. */
+    public NeckFit shaped(double lean, double waist, NeckCurve.Place kept) {
+        NeckCurve leaning = new NeckCurve(
+                curve.from(), curve.to(), curve.bow(), curve.lean() + lean, curve.waist() + waist, curve.fall());
+        double over = leaning.gap(kept) - curve.gap(kept);
+        return new NeckFit(leaning.bent(-kept.curvature(over)), gaps, terms, covariance);
+    }
+
     /** Standard uncertainty of the curve at x, mm: the band round it; 0 past the joint and at both ends. */
     public double standardAt(double x) {
         double[] seen = new double[NeckCurve.TERMS];

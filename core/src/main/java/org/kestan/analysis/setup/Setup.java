@@ -28,6 +28,8 @@ import org.kestan.job.visits.Visit;
  * @param protrusion saddle out of the bridge each side; empty for a floating bridge
  * @param bridgeThickness bridge at the saddle; empty for a floating bridge
  * @param supportHeight soundboard to saddle crown, mean of the sides
+ * @param crownOverStrings how much higher the crown stands over the fret line than the strings say, by the one estimate from
+ *     strings and straightedge (§3.4); nothing once the neck is set
  * @param anchorage where the strings go behind the saddle
  * @param rotation how far the neck has been turned against the measured one, positive = set back
  * @param stepsDown how many half steps the strings have been tuned down against the measured ones
@@ -42,6 +44,7 @@ public record Setup(
         Optional<Sides<Double>> protrusion,
         OptionalDouble bridgeThickness,
         double supportHeight,
+        double crownOverStrings,
         Anchorage anchorage,
         Angle rotation,
         double stepsDown,
@@ -59,6 +62,7 @@ public record Setup(
                 basis.protrusion(),
                 basis.bridgeThickness(),
                 basis.supportHeight(),
+                known.impliedStrung() - known.fretLine(),
                 Anchorage.of(visit, shop),
                 Angle.ZERO,
                 0,
@@ -99,6 +103,11 @@ public record Setup(
 
     /** Strung projection of the fret line at the saddle, mm over the soundboard (§3.4). */
     public double projection() {
+        return impliedProjection() - crownOverStrings;
+    }
+
+    /** The same by the strings alone, so that the crown stands where the bridge puts it, mm over the soundboard. */
+    public double impliedProjection() {
         return supportHeight - Sides.mean(crown());
     }
 
@@ -291,12 +300,13 @@ public record Setup(
         double meanDrop = Sides.mean(drop);
         double meanCrown = Sides.mean(relieved.crown());
         return basis.rotation()
-                .angleFor(meanCrown, meanCrown - meanDrop, center + thickening)
+                .angleFor(meanCrown + crownOverStrings, meanCrown - meanDrop, center + thickening)
                 .map(angle -> relieved.with(setup -> setup.strings(wanted)
                         .protrusion(protrusion.map(
                                 now -> now.with(drop, (side, sideDrop) -> side + meanDrop - sideDrop + center)))
                         .bridgeThickness(thicker(thickening))
                         .supportHeight(supportHeight + center + thickening)
+                        .crownOverStrings(0)
                         .rotation(rotation.plus(angle))));
     }
 

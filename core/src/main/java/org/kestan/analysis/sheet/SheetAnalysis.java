@@ -6,9 +6,11 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.analysis.correction.Correction;
 import org.kestan.analysis.correction.CorrectionSolver;
+import org.kestan.analysis.inputs.SheetInputs;
 import org.kestan.analysis.questions.Question;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.trajectory.Basis;
+import org.kestan.analysis.trajectory.Reconciled;
 import org.kestan.analysis.trajectory.Trajectory;
 import org.kestan.base.finding.Fault;
 import org.kestan.base.sheet.Aim;
@@ -23,59 +25,90 @@ import org.kestan.job.Job;
 /**
  * What follows from a job before anything is judged.
  *
- * @param job the job
- * @param standards the shop's defaults and thresholds
+ * @param inputs what it is worked out from
  * @param trajectory the instrument as measured; empty when a reading it needs is missing or can't be
  * @param measured its setup as measured; empty when there is no trajectory
  * @param correction what has to change; empty when there is no trajectory or no action is aimed at
  * @param faults what keeps the trajectory or the correction from being worked out, each at its place
  */
 public record SheetAnalysis(
-        Job job,
-        ShopStandards standards,
+        SheetInputs inputs,
         Optional<Trajectory> trajectory,
         Optional<Setup> measured,
         Optional<Correction> correction,
         List<Fault> faults) {
 
-    /** Works out what follows from a job. */
+    /** Works out what follows from a job, strings and straightedge brought to one estimate (§3.4). */
     public static SheetAnalysis of(Job job, ShopStandards standards) {
-        return of(job, standards, Trajectory.of(job, standards));
+        SheetInputs inputs = SheetInputs.of(job, standards);
+        SheetAnalysis apart = apart(inputs);
+        OptionalDouble weight = Reconciliation.weightStrings(inputs, apart);
+        return weight.isPresent() ? of(inputs, weight) : apart;
     }
 
     /**
-     * The same, had a changed relief moved the saddle's crown against the fret line by another share of what constant
-     * curvature says (§3.2, §3.17).
+     * Works out what follows from shifted inputs, the weight of the strings against the straightedge left as it is.
+     *
+     * @param weightStrings 0 to 1; empty to go by the strings alone
      */
-    public SheetAnalysis withReliefEffect(double share) {
+    public static SheetAnalysis of(SheetInputs inputs, OptionalDouble weightStrings) {
+        Trajectory.Read read = inputs.trajectory();
         return of(
-                job,
-                standards,
-                new Trajectory.Read(
-                        trajectory.map(known -> Trajectory.on(known.basis().withReliefEffect(share))), List.of()));
+                inputs,
+                weightStrings.isEmpty()
+                        ? read
+                        : new Trajectory.Read(
+                                read.trajectory().map(known -> known.reconciled(weightStrings.getAsDouble())),
+                                read.faults()));
     }
 
-    private static SheetAnalysis of(Job job, ShopStandards standards, Trajectory.Read read) {
+    /** Works out what follows from inputs by the strings alone. */
+    static SheetAnalysis apart(SheetInputs inputs) {
+        return of(inputs, OptionalDouble.empty());
+    }
+
+    private static SheetAnalysis of(SheetInputs inputs, Trajectory.Read read) {
         List<Fault> faults = new ArrayList<>(read.faults());
         Optional<Correction> correction = Optional.empty();
         if (read.trajectory().isPresent()) {
             CorrectionSolver.Solution solution =
-                    CorrectionSolver.solve(job, read.trajectory().get(), standards);
+                    CorrectionSolver.solve(inputs.job(), read.trajectory().get(), inputs.standards());
             correction = solution.correction();
             faults.addAll(solution.faults());
         }
         return new SheetAnalysis(
-                job,
-                standards,
+                inputs,
                 read.trajectory(),
-                read.trajectory().map(known -> Setup.measured(known, job.visit(), standards)),
+                read.trajectory()
+                        .map(known -> Setup.measured(known, inputs.job().visit(), inputs.standards())),
                 correction,
                 List.copyOf(faults));
     }
 
+    /** Returns the job. */
+    public Job job() {
+        return inputs.job();
+    }
+
+    /** Returns the shop's defaults and thresholds. */
+    public ShopStandards standards() {
+        return inputs.standards();
+    }
+
+    /** The same with some input shifted: strings and straightedge keep their weights. */
+    public SheetAnalysis with(SheetInputs shifted) {
+        Optional<Reconciled> reconciled =
+                trajectory.flatMap(known -> known.basis().reconciled());
+        return of(
+                shifted,
+                reconciled.map(each -> OptionalDouble.of(each.weightStrings())).orElse(OptionalDouble.empty()));
+    }
+
     /** Returns the readings that look implausible. */
     public List<Question> questions() {
-        return trajectory.map(known -> Question.about(job, known, standards)).orElseGet(() -> Question.about(job));
+        return trajectory
+                .map(known -> Question.about(job(), known, standards()))
+                .orElseGet(() -> Question.about(job()));
     }
 
     /** Returns every path for which a default stood in, as far as things could be worked out. */
@@ -96,7 +129,7 @@ public record SheetAnalysis(
      * for an aim; empty when something is written or nothing stands in.
      */
     public OptionalDouble standIn(LengthLine line) {
-        if (job.get(line).isPresent()) {
+        if (job().get(line).isPresent()) {
             return OptionalDouble.empty();
         }
         return line instanceof Reading reading
@@ -110,20 +143,26 @@ public record SheetAnalysis(
         }
         Basis basis = trajectory.get().basis();
         return switch (reading) {
-            case RELIEF, SIDE_DRIFT -> OptionalDouble.of(0);
-            case NUT_BASS, NUT_TREBLE -> OptionalDouble.of(standards.get(Standard.NUT_HEIGHT, job.family()));
+            case RELIEF -> OptionalDouble.of(basis.reliefGap());
+            case ACTION_BASS -> OptionalDouble.of(basis.action().bass());
+            case ACTION_TREBLE -> OptionalDouble.of(basis.action().treble());
+            case SIDE_DRIFT -> OptionalDouble.of(0);
+            case NUT_BASS, NUT_TREBLE -> OptionalDouble.of(standards().get(Standard.NUT_HEIGHT, job().family()));
             case JOINT_TO_SADDLE -> OptionalDouble.of(basis.jointToSaddle());
             case BRIDGE_FRONT -> OptionalDouble.of(basis.straightedge().bridgeFront());
             case FRETS_OVER_TOP -> OptionalDouble.of(basis.fretsOverTop());
             case PIN_DISTANCE ->
-                job.floating() ? OptionalDouble.empty() : OptionalDouble.of(standards.get(Standard.PIN_DISTANCE));
+                job().floating()
+                        ? OptionalDouble.empty()
+                        : OptionalDouble.of(standards().get(Standard.PIN_DISTANCE));
             default -> OptionalDouble.empty();
         };
     }
 
     private OptionalDouble standIn(Aim aim) {
         return switch (aim) {
-            case FALL_AWAY -> OptionalDouble.of(standards.get(Standard.FALL_AWAY));
+            case FALL_AWAY -> OptionalDouble.of(standards().get(Standard.FALL_AWAY));
+            case CLEARANCE -> OptionalDouble.of(standards().get(Standard.CLEARANCE));
             case SADDLE ->
                 trajectory
                         .flatMap(known -> known.basis().protrusion())
@@ -134,8 +173,9 @@ public record SheetAnalysis(
             case NUT_BASS, NUT_TREBLE ->
                 correction
                         .map(plan -> OptionalDouble.of(plan.nutAfter(aim == Aim.NUT_BASS ? Side.BASS : Side.TREBLE)))
-                        .orElseGet(() -> job.millimeters(aim.measured()));
-            default -> job.get(aim.measured()).isPresent() ? job.millimeters(aim.measured()) : standIn(aim.measured());
+                        .orElseGet(() -> job().millimeters(aim.measured()));
+            default ->
+                job().get(aim.measured()).isPresent() ? job().millimeters(aim.measured()) : standIn(aim.measured());
         };
     }
 }

@@ -34,6 +34,8 @@ import org.kestan.base.sheet.Sides;
  * @param board the fretboard's radius and the strings' spread
  * @param projectionStrung fret line under the outer strings over the soundboard at the saddle, at pitch; empty when not read
  * @param projectionSlack the same with the strings slack; empty when not read
+ * @param reliefSlack relief gap with the strings slack, held and read as the other; empty when not read
+ * @param reconciled the one estimate from strings and straightedge; empty where only one of the two counts
  * @param reliefStays whether there is no rod that could set another relief
  * @param reliefEffect share of the saddle shift of a changed relief (§3.5) that comes true: 1, but where the uncertainty of
  *     the neck's shape is asked for
@@ -59,6 +61,8 @@ public record Basis(
         Board board,
         OptionalDouble projectionStrung,
         OptionalDouble projectionSlack,
+        OptionalDouble reliefSlack,
+        Optional<Reconciled> reconciled,
         boolean reliefStays,
         double reliefEffect,
         List<String> assumed)
@@ -91,14 +95,30 @@ public record Basis(
 
     /** With the fret line lowered parallel to itself against the neck, mm: the board planed. */
     public Basis planed(double by) {
-        return with(basis -> basis.fretsOverTop(fretsOverTop - by)
-                .straightedge(new Straightedge(
-                        straightedge.middleOverEdge(), straightedge.bridgeFront(), jointToSaddle, fretsOverTop - by)));
+        return with(basis -> basis.fretsOverTop(fretsOverTop - by).straightedge(straightedge.over(fretsOverTop - by)));
     }
 
     /** The relief to work to: the one wanted, or as it is where no rod can set another (§3.5), mm. */
     public double reliefFor(OptionalDouble wanted) {
         return reliefStays ? reliefGap : wanted.orElse(reliefGap);
+    }
+
+    /** The same neck with more lean and waist, mm; where its gaps were read it is as it was, as far as the bow can see to that. */
+    public Basis shaped(double lean, double waist) {
+        return lean == 0 && waist == 0
+                ? this
+                : withProfile(new NeckProfile(
+                        profile.fits().map(fit -> fit.shaped(lean, waist, reliefPlace)), profile.bothSides()));
+    }
+
+    /** Tells whether the action was read; otherwise it is what the projection implies (§3.6a). */
+    public boolean actionIsRead() {
+        return !assumes(Reading.ACTION_BASS.path()) && !assumes(Reading.ACTION_TREBLE.path());
+    }
+
+    /** Tells whether the relief was read. */
+    public boolean reliefIsRead() {
+        return !assumes(Reading.RELIEF.path());
     }
 
     /** The rotation geometry of this neck. */

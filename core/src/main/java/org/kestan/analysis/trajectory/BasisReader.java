@@ -15,6 +15,7 @@ import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.Board;
 import org.kestan.base.geometry.Frets;
 import org.kestan.base.geometry.Straightedge;
+import org.kestan.base.geometry.StringLine;
 import org.kestan.base.notation.NotationFinding;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.LengthLine;
@@ -22,6 +23,7 @@ import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.School;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
@@ -60,7 +62,7 @@ final class BasisReader {
             assumed.add(Reading.RELIEF.path());
         }
         Sides<Double> nut = nut();
-        Sides<OptionalDouble> action = new Sides<>(need(Reading.ACTION_BASS), need(Reading.ACTION_TREBLE));
+        Sides<OptionalDouble> action = Sides.of(this::action);
         int actionFret = visit.actionFret();
         if (!(actionFret >= LOWEST && actionFret <= Frets.HIGHEST)) {
             fault(Lines.ACTION_FRET, SheetFinding.NO_FRET_FOR_ACTION.of(fret(actionFret)), frets());
@@ -89,7 +91,7 @@ final class BasisReader {
                         .isPresent()
                 ? bridgeTop
                 : 0;
-        ProfileReader neck = new ProfileReader(job, frets, joint, this::fault);
+        ProfileReader neck = new ProfileReader(job, usualRelief(), frets, joint, this::fault);
         OptionalInt readAt = neck.reliefReadAt();
         double jointToSaddle = orAssumed(
                 Reading.JOINT_TO_SADDLE, frets.scale() - frets.at(joint) + standards.get(Standard.COMPENSATION));
@@ -102,12 +104,24 @@ final class BasisReader {
         if (!faults.isEmpty()) {
             return Optional.empty();
         }
-        NeckProfile profile = neck.profile(nut, action.map(OptionalDouble::getAsDouble));
+        NeckProfile profile = neck.profile(nut, action);
         if (!faults.isEmpty()) {
             return Optional.empty();
         }
         Straightedge straightedge = new Straightedge(
-                middleOverEdge(board, frets, joint, jointToSaddle - front), front, jointToSaddle, fretsOverTop);
+                middleOverEdge(board, frets, joint, jointToSaddle - front), front, jointToSaddle, fretsOverTop, 0);
+        OptionalDouble strung = carried(Reading.PROJECTION_STRUNG, overBoard, straightedge);
+        OptionalDouble slack = carried(Reading.PROJECTION_SLACK, overBoard, straightedge);
+        double crownAt = frets.at(joint) + jointToSaddle;
+        double actionAt = frets.at(actionFret);
+        Sides<Double> stands = Sides.of(side -> action.get(side).orElseGet(() -> {
+            double crown = bridgeTop
+                    + protrusion.map(out -> out.get(side)).orElse(0.0)
+                    - strung.orElseGet(() -> slack.getAsDouble() - usualSink());
+            return StringLine.through(frets.at(1), nut.get(side), crownAt, crown)
+                            .heightAt(actionAt)
+                    + profile.neck().dipAt(actionAt, side);
+        }));
         return Optional.of(new Basis(
                 frets,
                 joint,
@@ -117,7 +131,7 @@ final class BasisReader {
                 readAt.getAsInt(),
                 neck.relief(profile, readAt.getAsInt()),
                 nut,
-                action.map(OptionalDouble::getAsDouble),
+                stands,
                 jointToSaddle,
                 fretsOverTop,
                 protrusion,
@@ -125,11 +139,31 @@ final class BasisReader {
                 support,
                 straightedge,
                 board,
-                carried(Reading.PROJECTION_STRUNG, overBoard, straightedge),
-                carried(Reading.PROJECTION_SLACK, overBoard, straightedge),
+                strung,
+                slack,
+                visit.millimeters(Reading.RELIEF_SLACK),
+                Optional.empty(),
                 job.get(Lines.TRUSS_ROD).filter(rod -> !rod.canSet()).isPresent(),
                 1,
                 List.copyOf(assumed)));
+    }
+
+    private double usualRelief() {
+        return (standards.get(Standard.RELIEF_LEAST) + standards.get(Standard.RELIEF_MOST)) / 2;
+    }
+
+    private double usualSink() {
+        return standards.holds(School.IGNORE_SINK) ? 0 : standards.get(Standard.SINK);
+    }
+
+    /** The action on a side; where it was not read the projection has to imply it (§3.6a). */
+    private OptionalDouble action(Side side) {
+        Reading reading = side == Side.BASS ? Reading.ACTION_BASS : Reading.ACTION_TREBLE;
+        if (visit.knowsProjection() && visit.get(reading).isEmpty()) {
+            assumed.add(reading.path());
+            return OptionalDouble.empty();
+        }
+        return need(reading);
     }
 
     private OptionalInt jointFret() {

@@ -28,6 +28,7 @@ import org.kestan.job.visits.Visit;
 final class ProfileReader {
 
     private final Visit visit;
+    private final double usualRelief;
     private final Frets frets;
     private final int joint;
     private final Faults faults;
@@ -41,7 +42,13 @@ final class ProfileReader {
         void add(Line<?> line, Finding problem, Finding accepted);
     }
 
-    ProfileReader(Job job, Frets frets, int joint, Faults faults) {
+    /**
+     * Reads the neck of a job.
+     *
+     * @param usualRelief the shop's usual relief, mm
+     */
+    ProfileReader(Job job, double usualRelief, Frets frets, int joint, Faults faults) {
+        this.usualRelief = usualRelief;
         this.visit = job.visit();
         this.frets = frets;
         this.joint = joint;
@@ -112,20 +119,23 @@ final class ProfileReader {
         return new NeckCurve.Place(frets.at(held.low()), frets.at(held.high()), frets.at(at));
     }
 
-    /** The relief gap: as read where it is all there is, else as the fitted neck shows it. */
+    /**
+     * The relief gap: as read there, else as the fitted neck shows it (§3.5).
+     */
     double relief(NeckProfile profile, int readAt) {
-        return gapsAreRead() || profile.gaps().size() > 1
-                ? profile.neck().middle().gap(reliefPlace(readAt))
-                : visit.millimeters(Reading.RELIEF).orElse(0);
+        return reliefKnown()
+                .orElseGet(() -> gapsAreRead() || profile.gaps().size() > 1
+                        ? profile.neck().middle().gap(reliefPlace(readAt))
+                        : 0);
     }
 
     /**
      * The neck by everything that was read. Where both sides were read the relief lies between them and is left to them.
      *
      * @param nut over fret 1, each side, mm
-     * @param action over the action's fret, each side, mm
+     * @param action over the action's fret, each side, mm; empty where it was not read
      */
-    NeckProfile profile(Sides<Double> nut, Sides<Double> action) {
+    NeckProfile profile(Sides<Double> nut, Sides<OptionalDouble> action) {
         if (gapsAreRead() && held != profileHeld && !possible(profileHeld, Lines.PROFILE_HELD)) {
             return NeckProfile.even(NeckFit.of(List.of(), straight));
         }
@@ -161,8 +171,18 @@ final class ProfileReader {
                 : fit;
     }
 
-    private List<Gap> relief() {
+    /** The relief as read; without strings the slack one, or the shop's usual (§3.6a). */
+    private OptionalDouble reliefKnown() {
         OptionalDouble read = visit.millimeters(Reading.RELIEF);
+        if (read.isPresent() || gapsAreRead() || !visit.unstrung()) {
+            return read;
+        }
+        OptionalDouble slack = visit.millimeters(Reading.RELIEF_SLACK);
+        return slack.isPresent() ? slack : OptionalDouble.of(usualRelief);
+    }
+
+    private List<Gap> relief() {
+        OptionalDouble read = reliefKnown();
         OptionalInt at = read.isPresent() ? reliefReadAt() : OptionalInt.empty();
         return at.isPresent() && at.getAsInt() > held.low() && at.getAsInt() < held.high()
                 ? List.of(new Gap(
@@ -189,14 +209,14 @@ final class ProfileReader {
      * read, so that its height over a third one is a gap under a straightedge on these two. Where nut or action were not
      * read on that side, nothing can be told from it.
      */
-    private List<Gap> heights(Side side, double nut, double action) {
+    private List<Gap> heights(Side side, double nut, OptionalDouble action) {
         int actionFret = visit.actionFret();
         boolean bass = side == Side.BASS;
         Reading reading = bass ? Reading.STRING_HEIGHT_BASS : Reading.STRING_HEIGHT_TREBLE;
         Reading overNut = bass ? Reading.NUT_BASS : Reading.NUT_TREBLE;
         Reading overAction = bass ? Reading.ACTION_BASS : Reading.ACTION_TREBLE;
         List<Gap> gaps = new ArrayList<>();
-        if (visit.get(overNut).isEmpty() || actionFret > joint) {
+        if (visit.get(overNut).isEmpty() || action.isEmpty() || actionFret > joint) {
             return gaps;
         }
         visit.fretByFret(reading).forEach((at, value) -> {
@@ -211,7 +231,8 @@ final class ProfileReader {
                 double standard = Math.hypot(
                         standard(reading.at(at)),
                         Math.hypot((1 - share) * standard(overNut), share * standard(overAction)));
-                gaps.add(new Gap(reading.at(at), at, place, value - (1 - share) * nut - share * action, standard));
+                gaps.add(new Gap(
+                        reading.at(at), at, place, value - (1 - share) * nut - share * action.getAsDouble(), standard));
             }
         });
         return gaps;

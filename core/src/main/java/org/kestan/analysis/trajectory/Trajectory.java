@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import org.kestan.analysis.neck.Neck;
 import org.kestan.base.finding.Fault;
 import org.kestan.base.geometry.Angle;
+import org.kestan.base.geometry.NeckCurve;
 import org.kestan.base.geometry.NeckRotation;
 import org.kestan.base.geometry.StringLine;
 import org.kestan.base.sheet.Side;
@@ -14,6 +15,9 @@ import org.kestan.base.standards.School;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.TrussRod;
+import org.kestan.job.visits.Visit;
 
 /**
  * The strings over the fret line as measured, and what they say about the body. Millimeters and radians.
@@ -73,10 +77,36 @@ public record Trajectory(Basis basis, Neck neck, Sides<StringLine> strings) {
         return basis.supportHeight() - meanSaddleHeight();
     }
 
-    /** Measured minus implied strung projection (§3.4), mm; empty when it was not read. */
+    /** Measured minus implied strung projection (§3.4), mm; empty when not both were read. */
     public OptionalDouble disagreement() {
         OptionalDouble strung = basis.projectionStrung();
-        return strung.isPresent() ? OptionalDouble.of(strung.getAsDouble() - impliedStrung()) : strung;
+        return strung.isPresent() && basis.actionIsRead()
+                ? OptionalDouble.of(strung.getAsDouble() - impliedStrung())
+                : OptionalDouble.empty();
+    }
+
+    /** Where the fret line arrives at the saddle at pitch, by all that was read (§3.4), mm over the soundboard. */
+    public double fretLine() {
+        return basis.reconciled().map(Reconciled::value).orElseGet(this::impliedStrung);
+    }
+
+    /**
+     * The same with strings and straightedge brought to one estimate; what the straightedge will read is then told as a change
+     * of its own reading (§3.4).
+     *
+     * @param weightStrings how much the strings count, 0 to 1
+     */
+    public Trajectory reconciled(double weightStrings) {
+        OptionalDouble measured = basis.projectionStrung();
+        if (measured.isEmpty()) {
+            return this;
+        }
+        double value = weightStrings * impliedStrung() + (1 - weightStrings) * measured.getAsDouble();
+        return new Trajectory(
+                basis.with(next -> next.reconciled(Optional.of(new Reconciled(value, weightStrings)))
+                        .straightedge(basis.straightedge().tooHighBy(measured.getAsDouble() - value))),
+                neck,
+                strings);
     }
 
     /** How far the body folds up under string load: slack minus strung (mm); empty when not read both ways. */
@@ -86,6 +116,39 @@ public record Trajectory(Basis basis, Neck neck, Sides<StringLine> strings) {
         }
         return OptionalDouble.of(
                 basis.projectionSlack().getAsDouble() - basis.projectionStrung().getAsDouble());
+    }
+
+    /** The neck's own part of the sink: it straightens, or bows back, when the strings are off (§3.4), mm; empty when not read. */
+    private OptionalDouble neckSink() {
+        OptionalDouble slack = basis.reliefSlack();
+        if (slack.isEmpty() || !basis.reliefIsRead()) {
+            return OptionalDouble.empty();
+        }
+        NeckCurve strung = neck.middle();
+        NeckCurve atRest = strung.bent(basis.reliefPlace().curvature(slack.getAsDouble() - basis.reliefGap()));
+        return OptionalDouble.of(atRest.saddleShift(strung, basis.jointToSaddle()));
+    }
+
+    /** The body's own part of the sink, the neck's taken off (§3.4), mm; empty when the two can't be told apart. */
+    public OptionalDouble bodySink() {
+        return sink().isPresent() && neckSink().isPresent()
+                ? OptionalDouble.of(sink().getAsDouble() - neckSink().getAsDouble())
+                : OptionalDouble.empty();
+    }
+
+    /**
+     * The sink that loose braces are told by (§3.4), mm: the body's part; unsplit the whole, but for a neck with a rod that
+     * works, which may have bowed back by as much. Empty when it can't be told.
+     */
+    public OptionalDouble judgedSink(Visit visit) {
+        OptionalDouble body = bodySink();
+        return body.isPresent() || needsSlackRelief(visit) ? body : sink();
+    }
+
+    /** Tells whether the slack relief has to be read before the sink says anything of the body. */
+    public boolean needsSlackRelief(Visit visit) {
+        return basis.reliefSlack().isEmpty()
+                && visit.get(Lines.TRUSS_ROD).filter(TrussRod::canSet).isPresent();
     }
 
     /**
@@ -103,6 +166,6 @@ public record Trajectory(Basis basis, Neck neck, Sides<StringLine> strings) {
 
     /** Present neck pitch, positive = set back (§3.7); empty where the frets' height over the top is assumed. */
     public Optional<Angle> pitch() {
-        return basis.pitchIsKnown() ? Optional.of(rotation().pitch(impliedStrung())) : Optional.empty();
+        return basis.pitchIsKnown() ? Optional.of(rotation().pitch(fretLine())) : Optional.empty();
     }
 }

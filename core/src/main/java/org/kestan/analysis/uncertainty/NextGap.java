@@ -4,17 +4,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.function.Function;
 import org.hipparchus.linear.Array2DRowRealMatrix;
-import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.LUDecomposition;
 import org.hipparchus.linear.MatrixUtils;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
-import org.kestan.analysis.correction.Correction;
 import org.kestan.analysis.neck.Gap;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.analysis.trajectory.Basis;
+import org.kestan.analysis.trajectory.Trajectory;
 import org.kestan.base.geometry.NeckCurve;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Reading;
@@ -22,10 +20,10 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
 
 /**
- * The fret over which one more gap is worth most: the one that narrows the heel cut most.
+ * The fret over which one more gap is worth most: the one that narrows most where the strings put the fret line at the bridge.
  *
  * @param fret its number
- * @param now expanded uncertainty of the heel cut as read, mm
+ * @param now expanded uncertainty of the implied strung projection as read, mm
  * @param then the same with that gap, mm
  */
 public record NextGap(int fret, double now, double then) {
@@ -37,16 +35,15 @@ public record NextGap(int fret, double now, double then) {
     private static final double WORTH = 0.95;
 
     /**
-     * Finds it. What a changed relief moves at the saddle hangs on how steeply the neck runs into the joint: that fret is
+     * Finds it. Where the strings put the fret line hangs on how far the fret dips at which the action was read: that fret is
      * named whose gap tells most of it beside what was read, by linear Bayesian estimation (Rasmussen and Williams,
      * <i>Gaussian Processes</i>, 2.1).
      *
-     * @param work the correction of what follows from a job
      * @return empty when no gap would narrow it
      */
-    public static Optional<NextGap> of(
-            Job job, ShopStandards shop, Function<SheetAnalysis, Optional<Correction>> work) {
-        Optional<Basis> basis = SheetAnalysis.of(job, shop).trajectory().map(known -> known.basis());
+    public static Optional<NextGap> of(Job job, ShopStandards shop) {
+        Optional<Basis> basis =
+                SheetAnalysis.of(job, shop).trajectory().map(Trajectory::basis).filter(Basis::actionIsRead);
         OptionalInt fret = basis.isPresent() ? fret(basis.get()) : OptionalInt.empty();
         if (fret.isEmpty()) {
             return Optional.empty();
@@ -54,31 +51,29 @@ public record NextGap(int fret, double now, double then) {
         double gap =
                 basis.get().profile().neck().middle().dipAt(basis.get().frets().at(fret.getAsInt()));
         Job read = job.with(Reading.PROFILE_GAP.at(fret.getAsInt()), Length.exact(gap));
-        Optional<Double> now = heelCut(job, shop, work);
-        Optional<Double> then = heelCut(read, shop, work);
+        Optional<Double> now = implied(job, shop);
+        Optional<Double> then = implied(read, shop);
         return now.isPresent() && then.isPresent() && then.get() < WORTH * now.get()
                 ? Optional.of(new NextGap(fret.getAsInt(), now.get(), then.get()))
                 : Optional.empty();
     }
 
-    private static Optional<Double> heelCut(
-            Job job, ShopStandards shop, Function<SheetAnalysis, Optional<Correction>> work) {
-        Map<HeelCutOnly, Uncertainty.Estimate> known = Uncertainty.of(
+    private static Optional<Double> implied(Job job, ShopStandards shop) {
+        Map<ImpliedOnly, Uncertainty.Estimate> known = Uncertainty.of(
                 job,
                 shop,
-                HeelCutOnly.class,
-                work.andThen(plan -> plan.map(DerivedFigure.HEEL_CUT::of)
-                        .filter(cut -> cut.isPresent())
-                        .map(cut -> Map.of(HeelCutOnly.HEEL_CUT, cut.getAsDouble()))
-                        .orElse(Map.of())));
-        return Optional.ofNullable(known.get(HeelCutOnly.HEEL_CUT)).map(Uncertainty.Estimate::expanded);
+                ImpliedOnly.class,
+                as -> as.trajectory()
+                        .map(each -> Map.of(ImpliedOnly.IMPLIED, each.impliedStrung()))
+                        .orElse(Map.of()));
+        return Optional.ofNullable(known.get(ImpliedOnly.IMPLIED)).map(Uncertainty.Estimate::expanded);
     }
 
-    private enum HeelCutOnly {
-        HEEL_CUT
+    private enum ImpliedOnly {
+        IMPLIED
     }
 
-    /** The fret whose gap tells most of how the neck runs into the joint; empty when all were read. */
+    /** The fret whose gap tells most of how far the action's fret dips; empty when all were read. */
     static OptionalInt fret(Basis basis) {
         NeckCurve neck = basis.profile().neck().middle();
         List<Gap> gaps = basis.profile().gaps();
@@ -99,7 +94,7 @@ public record NextGap(int fret, double now, double then) {
             }
             NeckCurve.Place place =
                     new NeckCurve.Place(neck.from(), neck.to(), basis.frets().at(fret));
-            double left = left(known.add(told(seen(neck, place), tool)));
+            double left = left(known.add(told(seen(neck, place), tool)), terms(neck, basis.actionAt()));
             if (left < least) {
                 least = left;
                 best = OptionalInt.of(fret);
@@ -123,9 +118,16 @@ public record NextGap(int fret, double now, double then) {
         return seen.outerProduct(seen).scalarMultiply(1 / (standard * standard));
     }
 
-    /** What is left unknown of the steepness at the joint, which all three terms share alike. */
-    private static double left(RealMatrix known) {
-        RealVector steepness = new ArrayRealVector(NeckCurve.TERMS, 1);
-        return steepness.dotProduct(new LUDecomposition(known).getSolver().solve(steepness));
+    private static RealVector terms(NeckCurve neck, double at) {
+        double[] terms = new double[NeckCurve.TERMS];
+        for (int term = 0; term < NeckCurve.TERMS; term++) {
+            terms[term] = neck.term(term, at);
+        }
+        return MatrixUtils.createRealVector(terms);
+    }
+
+    /** What is left unknown of a dip that is so much of each term, mm². */
+    private static double left(RealMatrix known, RealVector terms) {
+        return terms.dotProduct(new LUDecomposition(known).getSolver().solve(terms));
     }
 }

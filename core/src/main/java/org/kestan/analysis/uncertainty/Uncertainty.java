@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.kestan.analysis.correction.Correction;
+import org.kestan.analysis.inputs.UncertainInput;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Tool;
@@ -76,12 +77,16 @@ public record Uncertainty(Map<DerivedFigure, Estimate> estimates) {
             Job job, ShopStandards standards, Class<F> type, Function<SheetAnalysis, Map<F, Double>> work) {
         SheetAnalysis as = SheetAnalysis.of(job, standards);
         Map<F, Double> center = work.apply(as);
-        List<UncertainInput> inputs = center.isEmpty() ? List.of() : UncertainInput.of(as);
+        List<UncertainInput> inputs = center.isEmpty()
+                ? List.of()
+                : as.trajectory()
+                        .map(known -> UncertainInput.of(as.inputs(), known))
+                        .orElse(List.of());
         Map<F, double[]> contributions = new EnumMap<>(type);
         center.keySet().forEach(figure -> contributions.put(figure, new double[inputs.size()]));
         for (int i = 0; i < inputs.size(); i++) {
-            Map<F, Double> above = work.apply(inputs.get(i).shifted(as, 1));
-            Map<F, Double> below = work.apply(inputs.get(i).shifted(as, -1));
+            Map<F, Double> above = work.apply(as.with(inputs.get(i).shifted(as.inputs(), 1)));
+            Map<F, Double> below = work.apply(as.with(inputs.get(i).shifted(as.inputs(), -1)));
             for (F figure : center.keySet()) {
                 if (above.containsKey(figure) && below.containsKey(figure)) {
                     contributions.get(figure)[i] = Propagation.contribution(above.get(figure), below.get(figure));

@@ -8,8 +8,10 @@ package org.kestan.base.geometry;
  * @param bridgeFront b, from where the caliper stands to the saddle; less than D
  * @param jointToSaddle D, joint to saddle along the top
  * @param fretsOverTop o, frets over the top at the joint
+ * @param tooHigh how much higher at the saddle it was found to read than the fret line that is worked from; negative for lower
  */
-public record Straightedge(double middleOverEdge, double bridgeFront, double jointToSaddle, double fretsOverTop) {
+public record Straightedge(
+        double middleOverEdge, double bridgeFront, double jointToSaddle, double fretsOverTop, double tooHigh) {
 
     /**
      * @throws IllegalArgumentException if the caliper does not stand between joint and saddle
@@ -20,15 +22,27 @@ public record Straightedge(double middleOverEdge, double bridgeFront, double joi
         }
     }
 
+    /** The same, found to read so much higher at the saddle than the fret line that is worked from, mm. */
+    public Straightedge tooHighBy(double by) {
+        return new Straightedge(middleOverEdge, bridgeFront, jointToSaddle, fretsOverTop, by);
+    }
+
+    /** The same with the frets so high over the top at the joint, mm. */
+    public Straightedge over(double frets) {
+        return new Straightedge(middleOverEdge, bridgeFront, jointToSaddle, frets, tooHigh);
+    }
+
     /** The fret line under the outer strings at the saddle: {@code o + (reading − c − o)·D/(D − b)}, mm over the top. */
     public double atSaddle(double reading) {
-        return fretsOverTop + (reading - middleOverEdge - fretsOverTop) * jointToSaddle / (jointToSaddle - bridgeFront);
+        return fretsOverTop
+                + (reading - middleOverEdge - fretsOverTop) * jointToSaddle / (jointToSaddle - bridgeFront)
+                - tooHigh;
     }
 
     /** What the straightedge reads for a fret line at the saddle, mm over the top: the inverse of {@link #atSaddle}. */
     public double asRead(double atSaddle) {
         return middleOverEdge
                 + fretsOverTop
-                + (atSaddle - fretsOverTop) * (jointToSaddle - bridgeFront) / jointToSaddle;
+                + (atSaddle + tooHigh - fretsOverTop) * (jointToSaddle - bridgeFront) / jointToSaddle;
     }
 }

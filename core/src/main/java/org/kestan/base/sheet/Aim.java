@@ -12,7 +12,9 @@ public enum Aim implements LengthLine {
     SADDLE("saddle", Reading.SADDLE_BASS, true),
     BRIDGE_THICKNESS("bridgeThickness", Reading.BRIDGE_THICKNESS, true),
     BRIDGE_HEIGHT("bridgeHeight", Reading.BRIDGE_HEIGHT, true),
-    FALL_AWAY("fallAway", Reading.EXTENSION_FALL_AWAY);
+    FALL_AWAY("fallAway", Reading.EXTENSION_FALL_AWAY),
+    /** How much the strings are to clear what lies under them by. */
+    CLEARANCE("clearance", Reading.OBSTACLE_HEIGHT);
 
     private final Reading measured;
     private final Entry entry;

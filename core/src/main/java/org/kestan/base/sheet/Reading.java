@@ -24,6 +24,11 @@ public enum Reading implements Measurable {
             .range(-0.5, 2)
             .with(Tool.FEELERS)
             .shows(upright(Spot.RELIEF_FRET, Level.CROWN, Level.FRET_LINE))),
+    /** The relief with the strings slack: held and read as the other, negative where the neck bows back. */
+    RELIEF_SLACK(on(Place.RELIEF, 3, "reliefSlack.gap")
+            .range(-1.5, 2)
+            .with(Tool.FEELERS)
+            .shows(upright(Spot.RELIEF_FRET, Level.CROWN, Level.FRET_LINE))),
     /** The gap over one fret under a straightedge on the frets, or a string held down (§3.2): the neck's profile. */
     PROFILE_GAP(on(Place.RELIEF, 3, "profile.gaps.gap")
             .range(-1, 2)

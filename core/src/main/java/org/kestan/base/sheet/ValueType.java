@@ -53,6 +53,8 @@ public record ValueType<T>(
         TEXT,
         NUMBER,
         FLAG,
+        /** True, or a text that says why. */
+        REASON,
         /** Two whole numbers in a list. */
         PAIR
     }
@@ -98,6 +100,12 @@ public record ValueType<T>(
     /** Yes or no. */
     public static final ValueType<Boolean> FLAG = new ValueType<>(
             Form.FLAG, Range.ANY, List.of(true, false), ValueType::flag, value -> Boolean.toString(value));
+
+    /** Yes, or the reason why; a yes without a reason is {@code true}. */
+    public static final ValueType<String> REASON = typed(
+            Form.REASON,
+            typed -> new Parsed.Ok<>(typed.strip().equalsIgnoreCase("yes") ? "true" : typed.strip()),
+            Function.identity());
 
     private static <T> ValueType<T> typed(Form form, Function<String, Parsed<T>> reader, Function<T, String> writer) {
         return new ValueType<>(form, Range.ANY, List.of(), reader, writer);

@@ -177,6 +177,13 @@ public final class ShopStandards {
                 .orElse(this);
     }
 
+    /** Returns these standards with another rate for an hour of work; the same where none is given. */
+    public ShopStandards charging(Optional<Double> rate) {
+        return rate.flatMap(
+                        money -> with(Standard.HOURLY_RATE, money.toString()).optional())
+                .orElse(this);
+    }
+
     /** Returns the school the shop has chosen on a question. */
     public School school(SchoolQuestion question) {
         return schools.getOrDefault(question, question.schools().get(0));

@@ -120,6 +120,8 @@ public final class SchemaDraft {
         }
         return switch (type.form()) {
             case FLAG -> new Tree.Entries(Map.of("type", Tree.text("boolean")));
+            case REASON ->
+                new Tree.Entries(Map.of("type", new Tree.Items(List.of(Tree.text("boolean"), Tree.text("string")))));
             case PAIR ->
                 new Tree.Draft()
                         .put("type", Tree.text("array"))

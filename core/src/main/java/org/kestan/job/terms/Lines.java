@@ -75,6 +75,12 @@ public final class Lines {
     /** What it means to its owner. */
     public static final Detail<String> MEANING = declared(Detail.of("instrument.meaning", ValueType.TEXT, 0));
 
+    /** Why it is to be done whatever it costs; money then refuses nothing. */
+    public static final Detail<String> DO_IT_ANYWAY = declared(Detail.of("instrument.doItAnyway", ValueType.REASON, 0));
+
+    /** Money an hour for this job, where it is not the shop's. */
+    public static final Detail<Double> RATE = declared(Detail.of("instrument.rate", ValueType.number(0, 1e6), 0));
+
     /** The kind of floating bridge. */
     public static final Detail<ArchtopBridge> BRIDGE = declared(
             Detail.of("instrument.bridge", choice(ArchtopBridge.class), 0).on(AppliesTo.FLOATING_BRIDGE));
@@ -105,6 +111,12 @@ public final class Lines {
 
     /** How many half steps below pitch the strings were. */
     public static final Detail<Integer> STEPS_DOWN = declared(Detail.of("survey.stepsDown", ValueType.whole(0, 12), 1));
+
+    /** Whether the strings are on; where nothing is said they are. */
+    public static final Detail<Stringing> STRINGS = declared(Detail.of("survey.strings", choice(Stringing.class), 1));
+
+    /** How the neck sits in its joint; where nothing is said it fits. */
+    public static final Detail<JointFit> JOINT_FIT = declared(Detail.of("survey.joint", choice(JointFit.class), 2));
 
     /** The state of the truss rod. */
     public static final Detail<TrussRod> TRUSS_ROD = declared(Detail.of("survey.trussRod", choice(TrussRod.class), 2));

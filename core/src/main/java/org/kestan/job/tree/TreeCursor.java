@@ -106,6 +106,10 @@ public final class TreeCursor {
             case TEXT -> string(accepted(type));
             case NUMBER -> number(accepted(type)).map(TreeCursor::plain);
             case FLAG -> flag().map(flag -> Boolean.toString(flag));
+            case REASON ->
+                here.orElse(null) instanceof Tree.Flag yes
+                        ? Optional.of(yes.flag() ? "true" : "")
+                        : string(accepted(type));
             case PAIR -> pair();
         };
     }
@@ -129,6 +133,7 @@ public final class TreeCursor {
                                 ? NotationFinding.A_PERCENTAGE.of()
                                 : TreeFinding.A_NUMBER.of();
             case FLAG -> TreeFinding.TRUE_OR_FALSE.of();
+            case REASON -> TreeFinding.TRUE_OR_REASON.of();
             case PAIR -> TreeFinding.TWO_WHOLE_NUMBERS.of();
         };
     }

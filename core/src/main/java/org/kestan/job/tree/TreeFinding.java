@@ -30,6 +30,7 @@ public enum TreeFinding implements Finding.Kind {
     TEXT_IN_QUOTES,
     A_NUMBER,
     TRUE_OR_FALSE,
+    TRUE_OR_REASON,
     TWO_WHOLE_NUMBERS,
     IN_QUOTES(Said.class),
     LACKS(Verbatim.class),

@@ -21,7 +21,9 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Tool;
 import org.kestan.job.section.Values;
+import org.kestan.job.terms.JointFit;
 import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.Stringing;
 import org.kestan.job.tree.UnknownKeys;
 
 /**
@@ -112,6 +114,18 @@ public record Visit(
         return get(Reading.RELIEF).isPresent()
                 || !fretByFret(Reading.PROFILE_GAP).isEmpty()
                 || !fretByFret(Reading.PROFILE_GAP_TREBLE).isEmpty();
+    }
+
+    /** Tells whether no string pulls: the strings are off, or the neck is loose or off. */
+    public boolean unstrung() {
+        return get(Lines.STRINGS).filter(Stringing.OFF::equals).isPresent()
+                || get(Lines.JOINT_FIT).filter(fit -> fit != JointFit.FITS).isPresent();
+    }
+
+    /** Tells whether it was read where the fret line arrives at the bridge, strung or slack. */
+    public boolean knowsProjection() {
+        return get(Reading.PROJECTION_STRUNG).isPresent()
+                || get(Reading.PROJECTION_SLACK).isPresent();
     }
 
     /** Returns the side toward which the center line lands; empty without a drift. A negative offset lands on the other side. */

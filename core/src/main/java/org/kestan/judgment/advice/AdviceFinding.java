@@ -3,6 +3,7 @@ package org.kestan.judgment.advice;
 import java.util.List;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity.Money;
+import org.kestan.base.finding.Quantity.Percent;
 import org.kestan.base.finding.Quantity.Said;
 import org.kestan.base.finding.Quantity.Several;
 import org.kestan.base.finding.Quantity.Term;
@@ -17,6 +18,7 @@ public enum AdviceFinding implements Finding.Kind {
     LEAST_INVASIVE,
     LOOSE_COMES_OFF,
     NOTHING_NEARER,
+    TOO_UNSURE(Percent.class, Percent.class),
     NEAREST(Said.class),
     WOULD_TAKE(Several.class, Said.class),
 

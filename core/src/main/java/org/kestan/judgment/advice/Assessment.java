@@ -2,12 +2,14 @@ package org.kestan.judgment.advice;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.judgment.way.Suitability;
 import org.kestan.judgment.way.Way;
+import org.kestan.judgment.way.WayKind;
 
 /**
  * A way judged for one instrument.
@@ -18,6 +20,8 @@ import org.kestan.judgment.way.Way;
  * @param predicted what the instrument will be afterward; empty when the sheet does not say enough or it can't be done
  * @param reaches whether the action wanted is reached
  * @param reversible whether it can be undone
+ * @param kind how heavy it is
+ * @param outOfTolerance the chance that the action ends out of tolerance, 0 to 1; empty when it is not known what comes of it
  * @param price what it costs
  * @param spent what it takes of the instrument's reserves
  */
@@ -28,6 +32,8 @@ public record Assessment(
         Optional<StrungSetup> predicted,
         boolean reaches,
         boolean reversible,
+        WayKind kind,
+        OptionalDouble outOfTolerance,
         Price price,
         List<MaterialUsed> spent) {
 

@@ -10,6 +10,7 @@ import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Suitability;
 import org.kestan.judgment.way.Way;
+import org.kestan.judgment.way.WayKind;
 import org.kestan.judgment.ways.WayCatalog;
 
 /**
@@ -20,7 +21,8 @@ import org.kestan.judgment.ways.WayCatalog;
  * @param refused why a step of it is not for this instrument; empty when all are
  * @param gates what it does to the gates that can stop
  * @param reaches whether the action wanted is reached
- * @param asAimed whether saddle and bridge stand as high as the job aims at
+ * @param asAimed whether all else that the job aims at is kept
+ * @param outOfTolerance the chance that the action ends out of tolerance, 0 to 1
  * @param affordable whether it costs no more than the instrument is worth
  * @param off how far the action then is from the one wanted, mm
  * @param left what is left of saddle and bridge over the shop's least, mm
@@ -32,6 +34,7 @@ record Candidate(
         StoppedGates.Change gates,
         boolean reaches,
         boolean asAimed,
+        double outOfTolerance,
         boolean affordable,
         double off,
         double left) {
@@ -47,9 +50,24 @@ record Candidate(
         return refused.isEmpty() && affordable;
     }
 
+    /** Is allowed and makes no gate worse, whether or not it reaches what is wanted. */
+    boolean acceptable() {
+        return allowed() && gates.sound();
+    }
+
     /** Reaches what is wanted, is allowed, and makes no gate worse. */
     boolean answers() {
-        return reaches && asAimed && allowed() && gates.sound();
+        return reaches && asAimed && acceptable();
+    }
+
+    /** The chance that what is wanted is missed, 0 to 1. */
+    double misses() {
+        return asAimed ? outOfTolerance : 1;
+    }
+
+    /** How heavy it is; empty where it leaves the instrument as it is. */
+    Optional<WayKind> kind() {
+        return leaves() ? Optional.empty() : Optional.of(combined.kind());
     }
 
     List<Way> ways() {
@@ -65,10 +83,10 @@ record Candidate(
         return combined.predicted().map(StrungSetup::setup);
     }
 
-    /** Place of its weightiest step among the ways, least invasive first; what can't be undone comes after all that can. */
+    /** Its kind, and within it the place of its weightiest step among the ways, least invasive first. */
     int invasiveness() {
         int weightiest = main.stream().mapToInt(WayCatalog.ALL::indexOf).max().orElse(0);
-        return weightiest + (combined.reversible() ? 0 : WayCatalog.ALL.size());
+        return weightiest + combined.kind().ordinal() * WayCatalog.ALL.size();
     }
 
     /** Tells whether it leaves the instrument as it is. */

@@ -6,9 +6,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Setup;
-import org.kestan.base.sheet.Aim;
-import org.kestan.base.sheet.Sides;
-import org.kestan.base.standards.Standard;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
@@ -25,12 +22,14 @@ final class CandidateSearch {
     private final Setup measured;
     private final List<Way> preparations;
     private final StoppedGates gates;
+    private final ToleranceChance chance;
 
     private CandidateSearch(Ways ways, Setup measured) {
         this.ways = ways;
         this.context = ways.about();
         this.measured = measured;
         this.gates = new StoppedGates(context);
+        this.chance = ways.chance();
         this.preparations = preparations();
     }
 
@@ -73,7 +72,7 @@ final class CandidateSearch {
         extend(List.of(), ways, found);
         return found.stream()
                 .filter(main -> main.stream().allMatch(way -> way.worthTrying(context.together(main), measured)))
-                .filter(main -> !context.looseDovetail() || main.stream().anyMatch(way -> way.has(Effect.CUTS_HEEL)))
+                .filter(main -> !context.neckComesOff() || main.stream().anyMatch(way -> way.has(Effect.CUTS_HEEL)))
                 .toList();
     }
 
@@ -106,26 +105,16 @@ final class CandidateSearch {
                 Candidate.refusal(combined),
                 gates.between(measured, after, combined.ways()),
                 combined.reaches(),
-                leavesWhatIsAimedAt(after),
+                context.keepsAims(after),
+                chance.out(after, combined.ways()),
                 affordable(combined),
                 context.off(after),
                 left(after));
     }
 
-    /** Tells whether it costs no more than the instrument is worth, as far as that is known. */
+    /** Tells whether it costs no more than the instrument is worth, as far as that is known; or whether money is not asked. */
     private boolean affordable(Combination combined) {
-        return context.collectible() || context.job().get(Lines.VALUE).orElse(Double.MAX_VALUE) >= combined.cost();
-    }
-
-    /** A job that aims at a taller saddle or bridge is not served by lowering it. */
-    private boolean leavesWhatIsAimedAt(Setup after) {
-        double stands = after.protrusion().map(Sides::mean).orElse(after.supportHeight());
-        Aim aim = after.protrusion().isPresent() ? Aim.SADDLE : Aim.BRIDGE_HEIGHT;
-        double reach = context.shop(Standard.ACTION_REACH);
-        double thickness = after.bridgeThickness().orElse(0);
-        return context.length(aim).orElse(stands) - stands <= reach
-                && (after.bridgeThickness().isEmpty()
-                        || context.length(Aim.BRIDGE_THICKNESS).orElse(thickness) - thickness <= reach);
+        return context.moneyIsNotAsked() || context.job().get(Lines.VALUE).orElse(Double.MAX_VALUE) >= combined.cost();
     }
 
     private double left(Setup after) {

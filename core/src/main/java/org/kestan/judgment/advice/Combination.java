@@ -1,9 +1,11 @@
 package org.kestan.judgment.advice;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.judgment.way.Way;
+import org.kestan.judgment.way.WayKind;
 
 /**
  * Several ways in a row, each from the setup the one before leaves: relief, then nut, saddle, bridge, neck.
@@ -30,6 +32,15 @@ public record Combination(
     /** Those of the ways that can be done and lead somewhere. */
     public List<Way> possible() {
         return steps.stream().filter(Assessment::possible).map(Assessment::way).toList();
+    }
+
+    /** How heavy the heaviest of its steps is. */
+    public WayKind kind() {
+        return steps.stream()
+                .filter(Assessment::possible)
+                .map(Assessment::kind)
+                .max(Comparator.naturalOrder())
+                .orElse(WayKind.REVERSIBLE);
     }
 
     /** Tells whether all of it can be undone. */

@@ -1,8 +1,11 @@
 package org.kestan.judgment.advice;
 
 import java.util.List;
+import java.util.Optional;
 import org.kestan.base.finding.Finding;
+import org.kestan.judgment.verdict.RepairPrice;
 import org.kestan.judgment.way.Way;
+import org.kestan.judgment.way.WayKind;
 
 /**
  * What the shop would do.
@@ -10,8 +13,25 @@ import org.kestan.judgment.way.Way;
  * @param ways the ways to take, in the order of the work; none when nothing can be said yet
  * @param reasons why
  * @param runnersUp the next best, each with the one reason it was not chosen
+ * @param odds how sure it is that lighter ways do not do
+ * @param sought what would be done if money were not asked, and its price; empty where nothing would
  */
-public record Recommendation(List<Way> ways, List<Finding> reasons, List<RunnerUp> runnersUp) {
+public record Recommendation(
+        List<Way> ways, List<Finding> reasons, List<RunnerUp> runnersUp, Odds odds, Optional<Sought> sought) {
+
+    /**
+     * What would be done if money were not asked.
+     *
+     * @param ways the ways; that leave it where nothing has to be done
+     * @param price what they cost
+     */
+    public record Sought(List<Way> ways, RepairPrice price) {
+
+        /** Takes an unmodifiable copy. */
+        public Sought {
+            ways = List.copyOf(ways);
+        }
+    }
 
     /** Takes unmodifiable copies. */
     public Recommendation {
@@ -21,7 +41,22 @@ public record Recommendation(List<Way> ways, List<Finding> reasons, List<RunnerU
     }
 
     static Recommendation of(List<Way> ways, Finding reason) {
-        return new Recommendation(ways, List.of(reason), List.of());
+        return new Recommendation(ways, List.of(reason), List.of(), Odds.NONE, Optional.empty());
+    }
+
+    /** The same with what would be done if money were not asked. */
+    Recommendation seeking(Combination combined) {
+        return new Recommendation(
+                ways,
+                reasons,
+                runnersUp,
+                odds,
+                Optional.of(new Sought(combined.ways(), new RepairPrice(combined.hours(), combined.cost()))));
+    }
+
+    /** How heavy it is; empty where it leaves the instrument as it is. */
+    Optional<WayKind> kind() {
+        return odds.kind();
     }
 
     /** Says what the shop would do about a job. */

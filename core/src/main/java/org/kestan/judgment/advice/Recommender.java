@@ -2,11 +2,15 @@ package org.kestan.judgment.advice;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.standards.Standard;
@@ -14,12 +18,16 @@ import org.kestan.job.terms.Lines;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Way;
+import org.kestan.judgment.way.WayKind;
 import org.kestan.judgment.ways.WayCatalog;
 
 /** Finds what the shop would do: of the sequences tried, the first by the rules of §6, with the reasons. */
 final class Recommender {
 
     private static final int RUNNERS_UP = 2;
+
+    /** Two chances nearer to each other are the same. */
+    private static final double SAME_CHANCE = 0.01;
 
     private final Ways ways;
     private final JudgmentContext about;
@@ -34,9 +42,9 @@ final class Recommender {
                 .filter(way -> way.comesFirst(about))
                 .toList();
         if (!first.isEmpty()) {
-            return Recommendation.of(first, AdviceFinding.BEFORE_ANYTHING.of());
+            return Recommendation.of(first, AdviceFinding.BEFORE_ANYTHING.of()).seeking(ways.combined(first));
         }
-        if (about.job().get(Lines.STEPS_DOWN).orElse(0) > 0) {
+        if (about.bearsTension() && about.job().get(Lines.STEPS_DOWN).orElse(0) > 0) {
             return Recommendation.of(List.of(), AdviceFinding.TUNE_FIRST.of());
         }
         return about.measured()
@@ -48,18 +56,108 @@ final class Recommender {
         List<Candidate> tried = CandidateSearch.of(ways, measured).stream()
                 .sorted(Candidate.BEST)
                 .toList();
-        Optional<Candidate> met = about.met(measured) && !about.looseDovetail()
-                ? tried.stream().filter(each -> each.main().isEmpty()).findFirst()
-                : Optional.empty();
-        // An action that is right stays as it is; with relief or nut to be set first, that may ask for more.
-        Optional<Candidate> answer = met.filter(each -> each.leaves())
-                .or(() -> tried.stream().filter(Candidate::answers).findFirst());
-        return answer.map(best -> new Recommendation(best.ways(), reasons(best), runnersUp(tried, best)))
-                .orElseGet(() -> partWay(tried, measured));
+        Recommendation answer = answer(tried, measured);
+        return new Choice(
+                        tried,
+                        measured,
+                        each -> each.refused().isEmpty() && each.gates().sound())
+                .best()
+                .map(best -> answer.seeking(best.combined()))
+                .orElse(answer);
     }
 
-    private List<Finding> reasons(Candidate best) {
+    private Recommendation answer(List<Candidate> tried, Setup measured) {
+        Choice choice = new Choice(tried, measured, Candidate::acceptable);
+        return choice.best()
+                .map(best -> new Recommendation(
+                        best.ways(),
+                        reasons(best, choice),
+                        runnersUp(tried, best, choice),
+                        choice.odds(best.kind()),
+                        Optional.empty()))
+                .orElseGet(() -> partWay(tried, measured, choice));
+    }
+
+    /** Of the sequences tried the one to take: lighter kinds until it is sure enough that they do not do (§6). */
+    private final class Choice {
+
+        private final List<Candidate> tried;
+        private final Predicate<Candidate> acceptable;
+        private final double leaving;
+
+        Choice(List<Candidate> tried, Setup measured, Predicate<Candidate> acceptable) {
+            this.tried = tried;
+            this.acceptable = acceptable;
+            this.leaving = about.neckComesOff()
+                    ? 1
+                    : about.keepsAims(measured) ? ways.chance().out(measured, List.of()) : 1;
+        }
+
+        /** The least chance with which something lighter than a kind misses what is wanted; leaving it included. */
+        double lighterMiss(WayKind kind) {
+            return tried.stream()
+                    .filter(acceptable)
+                    .filter(each ->
+                            each.kind().filter(own -> own.compareTo(kind) < 0).isPresent())
+                    .mapToDouble(Candidate::misses)
+                    .reduce(leaving, Math::min);
+        }
+
+        boolean justified(Candidate each) {
+            return each.kind()
+                    .map(kind -> kind == WayKind.REVERSIBLE || lighterMiss(kind) >= about.shop(kind.needs()))
+                    .orElse(true);
+        }
+
+        /** Empty where nothing that may be taken reaches what is wanted. */
+        Optional<Candidate> best() {
+            List<Candidate> reaching = tried.stream()
+                    .filter(each -> acceptable.test(each) && each.reaches() && each.asAimed())
+                    .toList();
+            // An action that is right stays as it is; with relief or nut to be set first, that may ask for more.
+            Optional<Candidate> left =
+                    reaching.stream().filter(Candidate::leaves).findFirst();
+            if (left.isPresent() && !about.neckComesOff()) {
+                return left;
+            }
+            return reaching.stream()
+                    .filter(this::justified)
+                    .findFirst()
+                    .or(() -> reaching.isEmpty() ? Optional.empty() : Optional.of(nearest()));
+        }
+
+        /** What does best of all that is light enough, though it may well miss what is wanted. */
+        private Candidate nearest() {
+            return tried.stream()
+                    .filter(acceptable.or(Candidate::leaves))
+                    .filter(this::justified)
+                    .min(Comparator.comparingDouble((Candidate each) -> Math.rint(each.misses() / SAME_CHANCE))
+                            .thenComparing(Candidate.BEST))
+                    .orElseThrow(Expect.present("leaving it"));
+        }
+
+        Finding tooUnsure(WayKind kind) {
+            return AdviceFinding.TOO_UNSURE.of(
+                    new Quantity.Percent(lighterMiss(kind) * 100),
+                    new Quantity.Percent(about.shop(kind.needs()) * 100));
+        }
+
+        Odds odds(Optional<WayKind> chosen) {
+            Map<WayKind, Double> least = new EnumMap<>(WayKind.class);
+            for (WayKind kind : WayKind.values()) {
+                least.put(kind, lighterMiss(kind));
+            }
+            return new Odds(chosen, least);
+        }
+    }
+
+    private List<Finding> reasons(Candidate best, Choice choice) {
         List<Finding> reasons = new ArrayList<>();
+        if (!best.reaches()) {
+            reasons.add(tooUnsure(choice));
+            reasons.addAll(stillAtStop(best));
+            return reasons;
+        }
         JudgmentContext together = about.together(best.ways());
         reasons.add(best.main().stream()
                 .filter(way -> way.role() == Role.MAIN)
@@ -71,11 +169,23 @@ final class Recommender {
                 .filter(way -> way.role() == Role.FINISH)
                 .flatMap(way -> way.recommendedBecause(together).stream())
                 .forEach(reasons::add);
-        if (about.looseDovetail()) {
+        if (about.neckComesOff()) {
             reasons.add(AdviceFinding.LOOSE_COMES_OFF.of());
         }
         reasons.addAll(stillAtStop(best));
         return reasons;
+    }
+
+    /** It may well be right as it is: not sure enough for what would reach it. */
+    private Finding tooUnsure(Choice choice) {
+        WayKind kind = choice.tried.stream()
+                .filter(each -> each.answers() && !choice.justified(each))
+                .flatMap(each -> each.kind().stream())
+                .min(Comparator.naturalOrder())
+                .orElse(WayKind.HEAVY);
+        return AdviceFinding.TOO_UNSURE.of(
+                new Quantity.Percent(choice.lighterMiss(kind) * 100),
+                new Quantity.Percent(about.shop(kind.needs()) * 100));
     }
 
     /** What stays at stop though it got no worse, with the ways that would mend it. */
@@ -104,7 +214,7 @@ final class Recommender {
     }
 
     /** The nearest others: those that would do as well first, each with the one reason it was not chosen. */
-    private List<RunnerUp> runnersUp(List<Candidate> tried, Candidate best) {
+    private List<RunnerUp> runnersUp(List<Candidate> tried, Candidate best, Choice choice) {
         Set<List<Way>> shown = new HashSet<>(List.of(best.core()));
         List<RunnerUp> runners = new ArrayList<>();
         tried.stream()
@@ -119,7 +229,7 @@ final class Recommender {
                 .filter(each -> each.refused().isEmpty() || anyWay(each) && !each.lastResort())
                 .forEach(each -> {
                     if (runners.size() < RUNNERS_UP && shown.add(each.core())) {
-                        runners.add(new RunnerUp(each.ways(), whyNot(each, best), each.wholeCost()));
+                        runners.add(new RunnerUp(each.ways(), whyNot(each, best, choice), each.wholeCost()));
                     }
                 });
         return runners;
@@ -130,7 +240,7 @@ final class Recommender {
         return each.main().stream().allMatch(way -> ways.of(way).predicted().isPresent());
     }
 
-    private Finding whyNot(Candidate other, Candidate best) {
+    private Finding whyNot(Candidate other, Candidate best, Choice choice) {
         if (other.refused().isPresent()) {
             return AdviceFinding.REFUSED.of(new Quantity.Said(other.refused().get()));
         }
@@ -150,6 +260,9 @@ final class Recommender {
             return AdviceFinding.LEAVES_AT_STOP.of(
                     Quantity.term(other.gates().worsened().get()));
         }
+        if (!choice.justified(other)) {
+            return choice.tooUnsure(other.combined().kind());
+        }
         if (other.invasiveness() > best.invasiveness()) {
             return AdviceFinding.MORE_INVASIVE.of();
         }
@@ -162,11 +275,11 @@ final class Recommender {
     /**
      * Nothing reaches it: what gives a good part for a small part of the value, else leave it, and say what it would take.
      */
-    private Recommendation partWay(List<Candidate> tried, Setup measured) {
+    private Recommendation partWay(List<Candidate> tried, Setup measured, Choice choice) {
         double off = about.off(measured);
         double value = about.job().get(Lines.VALUE).orElse(Double.MAX_VALUE);
         Optional<Candidate> part = tried.stream()
-                .filter(each -> each.allowed() && each.gates().sound())
+                .filter(each -> each.acceptable() && choice.justified(each))
                 .filter(each -> each.off() <= off * (1 - about.shop(Standard.PART_WAY_GAIN)))
                 .filter(each -> each.combined().cost() <= value * about.shop(Standard.PART_WAY_SHARE))
                 .min(Comparator.comparing(Candidate::off).thenComparing(Candidate.BEST));
@@ -180,8 +293,9 @@ final class Recommender {
         whole.ifPresent(each -> reasons.add(AdviceFinding.WOULD_TAKE.of(
                 new Quantity.Several(
                         each.ways().stream().<Quantity>map(Quantity::term).toList()),
-                new Quantity.Said(whyNot(each, best)))));
+                new Quantity.Said(whyNot(each, best, choice)))));
         List<Way> taken = part.map(Candidate::ways).orElseGet(() -> WayCatalog.of(Role.NOTHING));
-        return new Recommendation(taken, reasons, runnersUp(tried, best));
+        Odds odds = choice.odds(part.flatMap(Candidate::kind));
+        return new Recommendation(taken, reasons, runnersUp(tried, best, choice), odds, Optional.empty());
     }
 }

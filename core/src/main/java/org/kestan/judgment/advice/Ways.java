@@ -106,6 +106,11 @@ public final class Ways {
                 .orElse(List.of());
     }
 
+    /** The chances that an action ends out of tolerance. */
+    ToleranceChance chance() {
+        return new ToleranceChance(about, about.measured().orElseThrow(Expect.present("measured setup")));
+    }
+
     private StrungSetup strung(Setup setup) {
         return StrungSetup.of(setup, about.job(), about.shop(), loads);
     }
@@ -126,6 +131,10 @@ public final class Ways {
                 outcome.after().map(setup -> strung(setup)),
                 outcome.after().map(about::met).orElse(false),
                 outcome.reversible(),
+                way.kind(outcome.reversible()),
+                outcome.after()
+                        .map(after -> OptionalDouble.of(chance().out(after, List.of(way))))
+                        .orElse(OptionalDouble.empty()),
                 Assessment.Price.of(outcome.prices(), about.shop()),
                 spent);
     }

@@ -87,7 +87,6 @@ public record CounterCheck(
     public static CounterCheck of(Job read, ShopStandards shop) {
         List<Finding> assumed = new ArrayList<>();
         Job job = filled(read, shop, assumed);
-        List<Gate> gates = Verdict.of(SheetAnalysis.of(job, shop));
         List<Unknown> unknowns = unknowns(job, shop);
         List<Trial> trials = new ArrayList<>();
         tryAll(job, unknowns, List.of(), shop, trials);
@@ -95,7 +94,7 @@ public record CounterCheck(
         List<Trial> most = largest(byAnswer);
         Recommendation likely = shortest(most);
         return new CounterCheck(
-                gates,
+                Verdict.of(SheetAnalysis.of(job, shop), likely.sought().map(Recommendation.Sought::price)),
                 likely,
                 most.size(),
                 trials.size(),
@@ -143,7 +142,7 @@ public record CounterCheck(
         if (job.get(Lines.TRUSS_ROD).isEmpty()) {
             unknowns.add(new Unknown(CounterFinding.THE_ROD, List.of(rod(TrussRod.WORKS), rod(TrussRod.DEAD))));
         }
-        if (job.get(Lines.VALUE).isEmpty() && !job.collectible()) {
+        if (job.get(Lines.VALUE).isEmpty()) {
             double cost = shop.cost(ShopStandards.RESET);
             unknowns.add(new Unknown(CounterFinding.THE_WORTH, List.of(value(cost * 4), value(cost / 2))));
         }

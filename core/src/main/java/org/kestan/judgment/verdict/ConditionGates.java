@@ -47,7 +47,7 @@ final class ConditionGates {
                     GateFinding.MEND_FIRST.of(Quantity.term(serious.get().what())));
         } else if (sound.dryOrDamp()) {
             gate = soundness(GateState.STOP, GateFinding.CONDITION_FIRST.of(new Quantity.Percent(humidity.get())));
-        } else if (visit.observations().isEmpty() && lift.isEmpty()) {
+        } else if (visit.observations().isEmpty()) {
             gate = soundness(GateState.UNKNOWN, GateFinding.NOT_INSPECTED.of());
         } else if (humidity.isEmpty()) {
             gate = soundness(GateState.UNKNOWN, GateFinding.HUMIDITY_NOT_READ.of());
@@ -69,7 +69,15 @@ final class ConditionGates {
         return Gate.of(GateId.SOUNDNESS, state, reason);
     }
 
+    /** Tells whether it may be tuned up to be read. */
+    boolean bearsTension() {
+        return Soundness.of(visit, shop).bearsTension();
+    }
+
     Gate pitch() {
+        if (!bearsTension()) {
+            return Gate.of(GateId.PITCH, GateState.UNKNOWN, GateFinding.NOT_TUNED_UP.of());
+        }
         Optional<Integer> down = visit.get(Lines.STEPS_DOWN);
         if (down.isEmpty()) {
             return Gate.of(GateId.PITCH, GateState.UNKNOWN, GateFinding.PITCH_NOT_NOTED.of());
@@ -94,7 +102,10 @@ final class ConditionGates {
         }
         Gate gate = ReadingTakes.reliefInWindow(gap.getAsDouble(), shop)
                 ? Gate.of(GateId.RELIEF, GateState.PASS, GateFinding.RELIEF_RIGHT.of())
-                : withRod(RodAdjustment.at(gap.getAsDouble(), sheetAnalysis.job(), shop));
+                : withRod(sheetAnalysis
+                        .measured()
+                        .map(setup -> RodAdjustment.at(setup, sheetAnalysis.job(), shop))
+                        .orElseGet(() -> RodAdjustment.at(gap.getAsDouble(), sheetAnalysis.job(), shop)));
         return gate.with(GateNumber.GAP, Quantity.fine(gap.getAsDouble()))
                 .with(GateNumber.LEAST, Quantity.fine(shop.get(Standard.RELIEF_LEAST)))
                 .with(GateNumber.MOST, Quantity.fine(shop.get(Standard.RELIEF_MOST)));

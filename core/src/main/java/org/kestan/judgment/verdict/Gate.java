@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
@@ -20,6 +21,8 @@ import org.kestan.base.finding.Quantity;
  */
 public record Gate(
         GateId id, GateState state, List<Finding> reasons, Map<GateNumber, Quantity> numbers, boolean provisional) {
+
+    private static final Set<GateId> UNDER_TENSION = Set.of(GateId.RELIEF, GateId.NUT, GateId.ACTION);
 
     /** Takes unmodifiable copies. */
     public Gate {
@@ -56,6 +59,12 @@ public record Gate(
         return numbers.get(which) instanceof Quantity.Distance distance
                 ? OptionalDouble.of(distance.millimeters())
                 : OptionalDouble.empty();
+    }
+
+    /** The same, but what can only be read under tension is not asked for. */
+    Gate untilMended() {
+        boolean asks = state == GateState.UNKNOWN && UNDER_TENSION.contains(id);
+        return asks ? new Gate(id, state, List.of(GateFinding.READ_WHEN_MENDED.of()), numbers, provisional) : this;
     }
 
     Gate asProvisional() {

@@ -25,6 +25,8 @@ public enum GateFinding implements Finding.Kind {
     SLIGHT_DEFECTS(Several.class),
     SOUND,
 
+    NOT_TUNED_UP,
+    READ_WHEN_MENDED,
     PITCH_NOT_NOTED,
     BELOW_PITCH(Count.class),
     AT_PITCH,
@@ -94,6 +96,11 @@ public enum GateFinding implements Finding.Kind {
     BRIDGE_AT_BOTTOM,
     BRIDGE_CAN_COME_DOWN(Distance.class),
 
+    READ_OBSTACLE,
+    CLEARS(Distance.class, Distance.class),
+    CLEARS_TOO_LITTLE(Distance.class, Distance.class),
+    STRINGS_TOUCH(Distance.class),
+
     NECK_SET_BACK,
     NECK_LEVEL,
     NECK_FORWARD,
@@ -101,9 +108,13 @@ public enum GateFinding implements Finding.Kind {
     NECK_OVER_SET,
     PITCH_NOT_TOLD,
     SINKS_TOO_FAR(Distance.class),
+    READ_SLACK_RELIEF(Distance.class),
     READINGS_DISAGREE(Distance.class),
 
     WORTH_COLLECTIBLE,
+    WORTH_ANYWAY(Money.class),
+    WORTH_NOT_KNOWN,
+    WORTH_NOTHING_TO_PAY,
     SAY_VALUE,
     WORTH(Hours.class, Money.class, Money.class),
     WORTH_ASK(Hours.class, Money.class, Money.class),

@@ -14,6 +14,7 @@ public enum GateId implements Keyed {
     SADDLE("saddle", Reading.SADDLE_BASS),
     BREAK_ANGLE("break-angle", Reading.PIN_DISTANCE),
     BRIDGE("bridge", Reading.BRIDGE_THICKNESS),
+    CLEARANCE("clearance", Reading.OBSTACLE_HEIGHT),
     NECK_PITCH("neck-pitch", Reading.PROJECTION_STRUNG),
     WORTH("worth", Reading.HEEL_HEIGHT);
 

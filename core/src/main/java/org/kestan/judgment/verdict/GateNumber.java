@@ -25,9 +25,13 @@ public enum GateNumber implements Keyed {
     THICKNESS("thickness"),
     HEIGHT("height"),
     LOWEST("lowest"),
+    CLEARANCE("clearance"),
+    WANTED("wanted"),
     SINK("sink"),
+    SINK_BODY("sinkBody"),
     DISAGREEMENT("disagreement"),
     VALUE("value"),
+    COST("cost"),
     RESET_COST("resetCost");
 
     private final String fileKey;

@@ -2,6 +2,8 @@ package org.kestan.judgment.verdict;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import org.kestan.analysis.setup.Obstacle;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.analysis.swing.FretCrowns;
@@ -14,6 +16,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.geometry.Tolerances;
+import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.School;
@@ -301,15 +304,16 @@ final class GeometryGates {
         double over = action().number(GateNumber.OVER).orElse(0);
         Optional<Finding> body = body(trajectory);
         Gate gate;
-        if (!good && saddleStops && over > 0) {
+        if (pitch.isEmpty()) {
+            gate = Gate.of(GateId.NECK_PITCH, GateState.UNKNOWN, stands);
+        } else if (!good && saddleStops && over > 0) {
             gate = Gate.of(GateId.NECK_PITCH, GateState.STOP, stands, GateFinding.NECK_HAS_TO_GO_BACK.of());
         } else if (saddleStops && over <= 0) {
             gate = Gate.of(GateId.NECK_PITCH, GateState.WARN, stands, GateFinding.NECK_OVER_SET.of());
         } else if (body.isPresent()) {
             gate = Gate.of(GateId.NECK_PITCH, GateState.WARN, stands, body.get());
         } else {
-            GateState state = pitch.isEmpty() ? GateState.UNKNOWN : good ? GateState.PASS : GateState.WARN;
-            gate = Gate.of(GateId.NECK_PITCH, state, stands);
+            gate = Gate.of(GateId.NECK_PITCH, good ? GateState.PASS : GateState.WARN, stands);
         }
         if (gate.state() != GateState.UNKNOWN
                 && body.isPresent()
@@ -317,9 +321,14 @@ final class GeometryGates {
             gate = gate.also(body.get());
         }
         Gate told = pitch.isPresent() ? gate.with(GateNumber.DEGREES, Quantity.turn(pitch.get())) : gate;
-        Gate sunk = trajectory.sink().isPresent()
+        Gate whole = trajectory.sink().isPresent()
                 ? told.with(GateNumber.SINK, Quantity.length(trajectory.sink().getAsDouble()))
                 : told;
+        Gate sunk = trajectory.bodySink().isPresent()
+                ? whole.with(
+                        GateNumber.SINK_BODY,
+                        Quantity.length(trajectory.bodySink().getAsDouble()))
+                : whole;
         return trajectory.disagreement().isPresent()
                 ? sunk.with(
                         GateNumber.DISAGREEMENT,
@@ -337,9 +346,14 @@ final class GeometryGates {
 
     /** What the body's answer says to look at: it folds too far, or the readings don't tell one story. */
     private Optional<Finding> body(Trajectory trajectory) {
-        double sink = trajectory.sink().orElse(0);
-        if (sink > shop.get(Standard.SINK_MOST)) {
+        double most = shop.get(Standard.SINK_MOST);
+        double sink = trajectory.judgedSink(job.visit()).orElse(0);
+        if (sink > most) {
             return Optional.of(GateFinding.SINKS_TOO_FAR.of(Quantity.length(sink)));
+        }
+        double whole = trajectory.sink().orElse(0);
+        if (whole > most && trajectory.needsSlackRelief(job.visit())) {
+            return Optional.of(GateFinding.READ_SLACK_RELIEF.of(Quantity.length(whole)));
         }
         double off = Math.abs(trajectory.disagreement().orElse(0));
         return off > shop.get(Standard.DISAGREEMENT)
@@ -347,26 +361,62 @@ final class GeometryGates {
                 : Optional.empty();
     }
 
-    Gate worth() {
+    /** Whether the strings clear what lies under them (§3.19); empty where nothing does. */
+    Optional<Gate> clearance() {
+        if (Stream.of(Reading.OBSTACLE_HEIGHT, Reading.OBSTACLE_DISTANCE)
+                .allMatch(each -> job.get(each).isEmpty())) {
+            return Optional.empty();
+        }
+        Optional<Obstacle> obstacle = Obstacle.of(job, measured);
+        if (obstacle.isEmpty()) {
+            return Optional.of(Gate.of(GateId.CLEARANCE, GateState.UNKNOWN, GateFinding.READ_OBSTACLE.of()));
+        }
+        double free = obstacle.get().underStrings(measured.orElseThrow(Expect.present("measured setup")));
+        double wanted = job.millimeters(Aim.CLEARANCE).orElse(shop.get(Standard.CLEARANCE));
+        boolean clears = free >= wanted - Tolerances.SHOWN;
+        Finding how = clears
+                ? GateFinding.CLEARS.of(Quantity.length(free), Quantity.length(wanted))
+                : free > 0
+                        ? GateFinding.CLEARS_TOO_LITTLE.of(Quantity.length(free), Quantity.length(wanted))
+                        : GateFinding.STRINGS_TOUCH.of(Quantity.length(wanted));
+        return Optional.of(Gate.of(GateId.CLEARANCE, clears ? GateState.PASS : GateState.STOP, how)
+                .with(GateNumber.CLEARANCE, Quantity.length(free))
+                .with(GateNumber.WANTED, Quantity.length(wanted)));
+    }
+
+    /** Whether the repair that would be done is worth its price (§5). */
+    Gate worth(Optional<RepairPrice> repair) {
         Optional<Double> value = job.get(Lines.VALUE);
-        if (job.collectible()) {
-            return Gate.of(GateId.WORTH, GateState.WARN, GateFinding.WORTH_COLLECTIBLE.of());
-        }
         if (value.isEmpty()) {
-            return Gate.of(GateId.WORTH, GateState.UNKNOWN, GateFinding.SAY_VALUE.of());
+            return job.collectible()
+                    ? Gate.of(GateId.WORTH, GateState.WARN, GateFinding.WORTH_COLLECTIBLE.of())
+                    : Gate.of(GateId.WORTH, GateState.UNKNOWN, GateFinding.SAY_VALUE.of());
         }
-        double cost = shop.cost(ShopStandards.RESET);
-        boolean not = value.get() < cost;
-        boolean ask = value.get() < shop.get(Standard.WORTH_RATIO) * cost;
-        GateFinding kind = not ? GateFinding.WORTH_NOT : ask ? GateFinding.WORTH_ASK : GateFinding.WORTH;
-        return Gate.of(
-                        GateId.WORTH,
-                        not ? GateState.STOP : ask ? GateState.WARN : GateState.PASS,
-                        kind.of(
-                                new Quantity.Hours(shop.hours(ShopStandards.RESET)),
-                                new Quantity.Money(cost),
-                                new Quantity.Money(value.get())))
-                .with(GateNumber.VALUE, new Quantity.Money(value.get()))
-                .with(GateNumber.RESET_COST, new Quantity.Money(cost));
+        Gate judged = repair.map(price -> worth(price, value.get()))
+                .orElseGet(() -> Gate.of(GateId.WORTH, GateState.UNKNOWN, GateFinding.WORTH_NOT_KNOWN.of()));
+        Gate said = job.collectible() && judged.state() != GateState.UNKNOWN
+                ? judged.atLeastWarning().also(GateFinding.WORTH_COLLECTIBLE.of())
+                : judged;
+        return said.with(GateNumber.VALUE, new Quantity.Money(value.get()))
+                .with(GateNumber.RESET_COST, new Quantity.Money(shop.cost(ShopStandards.RESET)));
+    }
+
+    private Gate worth(RepairPrice price, double value) {
+        boolean not = value < price.cost();
+        boolean ask = value < shop.get(Standard.WORTH_RATIO) * price.cost();
+        Quantity.Money cost = new Quantity.Money(price.cost());
+        Gate gate;
+        if (price.cost() == 0) {
+            gate = Gate.of(GateId.WORTH, GateState.PASS, GateFinding.WORTH_NOTHING_TO_PAY.of());
+        } else if (job.get(Lines.DO_IT_ANYWAY).isPresent()) {
+            gate = Gate.of(GateId.WORTH, not ? GateState.WARN : GateState.PASS, GateFinding.WORTH_ANYWAY.of(cost));
+        } else {
+            GateFinding kind = not ? GateFinding.WORTH_NOT : ask ? GateFinding.WORTH_ASK : GateFinding.WORTH;
+            gate = Gate.of(
+                    GateId.WORTH,
+                    not ? GateState.STOP : ask ? GateState.WARN : GateState.PASS,
+                    kind.of(new Quantity.Hours(price.hours()), cost, new Quantity.Money(value)));
+        }
+        return gate.with(GateNumber.COST, cost);
     }
 }

@@ -20,6 +20,23 @@ import org.kestan.job.terms.TrussRod;
  */
 public record RodAdjustment(double gap, double aim, boolean inWindow, boolean asked, Optional<TrussRod> state) {
 
+    /**
+     * What the rod is asked for on an instrument as it is set up. Where the job does not say which relief, the rod goes no
+     * farther than the near edge of the shop's window if the action is right there and not in its middle (§6).
+     */
+    public static RodAdjustment at(Setup setup, Job job, ShopStandards shop) {
+        RodAdjustment middle = at(setup.reliefGap(), job, shop);
+        Targets wanted = Targets.of(job, shop);
+        if (middle.inWindow || wanted.reliefSaid() || !middle.can()) {
+            return middle;
+        }
+        double edge = shop.get(middle.tightens() ? Standard.RELIEF_MOST : Standard.RELIEF_LEAST);
+        double reach = shop.get(Standard.ACTION_REACH);
+        boolean enough = setup.afterRelief(edge).meets(wanted.action(), reach)
+                && !setup.afterRelief(middle.aim).meets(wanted.action(), reach);
+        return enough ? new RodAdjustment(middle.gap, edge, false, middle.asked, middle.state) : middle;
+    }
+
     /** What the rod is asked for on a job's instrument at a relief. */
     public static RodAdjustment at(double gap, Job job, ShopStandards shop) {
         Targets wanted = Targets.of(job, shop);
@@ -46,7 +63,7 @@ public record RodAdjustment(double gap, double aim, boolean inWindow, boolean as
 
     /** The setup once the rod has done what it is asked for and can. */
     public static Setup set(Setup from, Job job, ShopStandards shop) {
-        RodAdjustment rod = at(from.reliefGap(), job, shop);
+        RodAdjustment rod = at(from, job, shop);
         boolean read = job.visit().knowsRelief();
         return read && rod.needed() && rod.can() ? from.afterRelief(rod.aim()) : from;
     }

@@ -16,9 +16,11 @@ import org.kestan.job.visits.Visit;
  * @param liftRead whether a leaf goes farther under the bridge than the shop lets pass
  * @param liftSeen whether a lifted bridge was found serious at the inspection
  * @param broken the serious findings other than a lifted bridge
+ * @param unstrung whether no string pulls: the strings are off, or the neck is loose or off
  * @param dryOrDamp whether the air is out of the shop's window; not, where it was not read
  */
-public record Soundness(boolean liftRead, boolean liftSeen, List<Observation> broken, boolean dryOrDamp) {
+public record Soundness(
+        boolean liftRead, boolean liftSeen, List<Observation> broken, boolean unstrung, boolean dryOrDamp) {
 
     /** Reads it from a visit. */
     public static Soundness of(Visit visit, ShopStandards shop) {
@@ -32,11 +34,17 @@ public record Soundness(boolean liftRead, boolean liftSeen, List<Observation> br
                 visit.observations().stream()
                         .filter(found -> found.what() != Defect.BRIDGE_LIFT && serious(found))
                         .toList(),
+                visit.unstrung(),
                 dryOrDamp);
     }
 
     private static boolean serious(Observation finding) {
         return finding.severity() == Severity.SERIOUS;
+    }
+
+    /** Tells whether it may be tuned up: nothing is lifted, loose or cracked through, and there are strings to tune. */
+    public boolean bearsTension() {
+        return !lifted() && broken.isEmpty() && !unstrung;
     }
 
     /** Tells whether the bridge is lifted, by leaf or by eye. */

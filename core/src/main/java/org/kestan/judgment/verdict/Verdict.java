@@ -2,6 +2,7 @@ package org.kestan.judgment.verdict;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.kestan.analysis.sheet.SheetAnalysis;
 
 /** The gates of a job, all of them and in order. */
@@ -9,11 +10,20 @@ public final class Verdict {
 
     private Verdict() {}
 
-    /** Judges what follows from a job. */
+    /** Judges what follows from a job while it is not known what would be done: whether it is worth it is unknown. */
     public static List<Gate> of(SheetAnalysis sheetAnalysis) {
+        return of(sheetAnalysis, Optional.empty());
+    }
+
+    /**
+     * Judges what follows from a job.
+     *
+     * @param repair what the repair costs that would be done; empty where that is not known
+     */
+    public static List<Gate> of(SheetAnalysis sheetAnalysis, Optional<RepairPrice> repair) {
         ConditionGates condition = new ConditionGates(sheetAnalysis);
         GeometryGates geometry = new GeometryGates(sheetAnalysis);
-        List<Gate> gates = List.of(
+        List<Gate> gates = new ArrayList<>(List.of(
                 condition.soundness(),
                 condition.pitch(),
                 condition.relief(),
@@ -22,11 +32,15 @@ public final class Verdict {
                 geometry.action(),
                 geometry.saddle(),
                 geometry.breakAngle(),
-                geometry.bridge(),
-                geometry.neckPitch(),
-                geometry.worth());
+                geometry.bridge()));
+        geometry.clearance().ifPresent(gates::add);
+        gates.add(geometry.neckPitch());
+        gates.add(geometry.worth(repair));
         List<Gate> judged = new ArrayList<>();
         boolean stopped = false;
+        if (!condition.bearsTension()) {
+            gates.replaceAll(Gate::untilMended);
+        }
         for (Gate gate : gates) {
             judged.add(stopped ? gate.asProvisional() : gate);
             stopped |= gate.state() == GateState.STOP;

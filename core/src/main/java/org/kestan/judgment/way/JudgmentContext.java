@@ -4,15 +4,19 @@ import java.util.Collection;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import org.kestan.analysis.setup.Obstacle;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.finding.Quantity;
+import org.kestan.base.geometry.Tolerances;
+import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Joint;
+import org.kestan.job.terms.JointFit;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Defect;
 import org.kestan.job.visits.Observation;
@@ -100,17 +104,26 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
                 .findFirst();
     }
 
-    /** Tells whether the neck sits loose in a dovetail. */
-    public boolean looseDovetail() {
-        return joined(Joint.DOVETAIL)
-                && soundness().broken().stream().anyMatch(seen -> seen.what() == Defect.NECK_JOINT);
+    /** Tells whether the neck is off, or sits loose in a glued joint: whatever is done, it comes off first. */
+    public boolean neckComesOff() {
+        boolean bolted = joined(Joint.POCKET_BOLT, Joint.MORTISE_BOLT);
+        Optional<JointFit> fit = job().get(Lines.JOINT_FIT);
+        return fit.filter(JointFit.OFF::equals).isPresent()
+                || !bolted && fit.filter(JointFit.LOOSE::equals).isPresent()
+                || joined(Joint.DOVETAIL)
+                        && soundness().broken().stream().anyMatch(seen -> seen.what() == Defect.NECK_JOINT);
     }
 
-    /** Tells whether the body folds farther than a sound one does, and its braces were not found sound. */
+    /** Tells whether it may be tuned up. */
+    public boolean bearsTension() {
+        return soundness().bearsTension();
+    }
+
+    /** Tells whether the body itself folds farther than a sound one does (§3.4), and its braces were not found sound. */
     public boolean foldsTooFar() {
         return sheetAnalysis
                         .trajectory()
-                        .flatMap(known -> boxed(known.sink()))
+                        .flatMap(known -> boxed(known.judgedSink(job().visit())))
                         .filter(sink -> sink > shop(Standard.SINK_MOST))
                         .isPresent()
                 && job().visit()
@@ -139,6 +152,11 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
         return Soundness.of(job().visit(), shop());
     }
 
+    /** Tells whether the work is done whatever it costs, because the job says so. */
+    public boolean moneyIsNotAsked() {
+        return job().get(Lines.DO_IT_ANYWAY).isPresent();
+    }
+
     /** How the cost of a reset stands against the instrument's value. */
     public enum Worth {
         YES,
@@ -151,7 +169,7 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
     /** Returns how the cost of a reset stands against the instrument's value. */
     public Worth worth() {
         Optional<Double> value = job().get(Lines.VALUE);
-        if (collectible()) {
+        if (moneyIsNotAsked()) {
             return Worth.YES;
         }
         if (value.isEmpty()) {
@@ -159,6 +177,40 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
         }
         double cost = shop().cost(ShopStandards.RESET);
         return value.get() < cost ? Worth.NO : value.get() < cost * shop(Standard.WORTH_RATIO) ? Worth.ASK : Worth.YES;
+    }
+
+    /** Tells whether what the job says of saddle, bridge and clearance is kept: what was named binds every way (§6). */
+    public boolean keepsAims(Setup after) {
+        boolean floating = after.protrusion().isEmpty();
+        double crown = 2 * shop(Standard.ACTION_REACH);
+        return near(Aim.SADDLE, after.protrusion().map(Sides::mean), crown)
+                && near(Aim.BRIDGE_HEIGHT, floating ? Optional.of(after.supportHeight()) : Optional.empty(), crown)
+                && near(Aim.BRIDGE_THICKNESS, boxed(after.bridgeThickness()), shop(Standard.ACTION_REACH))
+                && clears(after);
+    }
+
+    private boolean near(Aim aim, Optional<Double> stands, double reach) {
+        OptionalDouble said = length(aim);
+        return said.isEmpty()
+                || stands.isEmpty()
+                || Math.abs(stands.get() - said.getAsDouble()) <= reach + Tolerances.SAME;
+    }
+
+    /** Returns what lies under the strings; empty for nothing. */
+    public Optional<Obstacle> obstacle() {
+        return Obstacle.of(job(), measured());
+    }
+
+    /** Returns how much the strings are to clear an obstacle by, mm. */
+    public double clearanceWanted() {
+        return length(Aim.CLEARANCE).orElse(shop(Standard.CLEARANCE));
+    }
+
+    /** Tells whether the strings clear what lies under them by as much as is wanted. */
+    public boolean clears(Setup setup) {
+        return obstacle()
+                .filter(each -> each.underStrings(setup) < clearanceWanted() - Tolerances.SHOWN)
+                .isEmpty();
     }
 
     /** Returns the least a saddle may stand out, mm. */

@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.School;
 import org.kestan.base.standards.SchoolQuestion;
@@ -30,7 +31,8 @@ public final class TargetReset {
                 : about.length(Aim.RELIEF).orElse(from.reliefGap());
         Sides<Double> action = about.wanted().action();
         if (from.protrusion().isEmpty()) {
-            double rise = about.length(Aim.BRIDGE_HEIGHT).orElse(from.supportHeight()) - from.supportHeight();
+            double rise = about.length(Aim.BRIDGE_HEIGHT).orElseGet(() -> withinRange(about, from.supportHeight()))
+                    - from.supportHeight();
             return from.afterReset(action, gap, nut, rise, 0);
         }
         double thickness = from.bridgeThickness().orElseThrow(Expect.present("bridge thickness"));
@@ -44,6 +46,13 @@ public final class TargetReset {
         });
     }
 
+    /** A bridge that was set beyond its wheels comes back within them; at their end the neck gives them play again. */
+    private static double withinRange(JudgmentContext about, double height) {
+        double least = about.length(Reading.BRIDGE_LOWEST).orElse(height);
+        double most = about.length(Reading.BRIDGE_HIGHEST).orElse(height);
+        return Math.max(least, Math.min(Math.max(least, most), height));
+    }
+
     /** The mean protrusion that a school leads to. A saddle worn down or too tall is never what is aimed at. */
     private static double protrusion(JudgmentContext about, School school, double now, Setup plain) {
         ShopStandards shop = about.shop();
@@ -54,8 +63,17 @@ public final class TargetReset {
             case LITTLE_ABOVE -> landing(about, plain, shop.get(Standard.ABOVE_BRIDGE_SLACK));
             case OVERSHOOT -> landing(about, plain, shop.get(Standard.OVERSHOOT_SLACK));
             case SADDLE_LEFT -> shop.get(Standard.SADDLE_LEFT);
-            default -> about.length(Aim.SADDLE).orElse(sound);
+            default -> about.length(Aim.SADDLE).orElseGet(() -> clearing(about, sound, plain));
         };
+    }
+
+    /** The mean nearest to the one wished with which neither side is too low; nor too tall, as far as both can be had. */
+    private static double clearing(JudgmentContext about, double wish, Setup plain) {
+        Sides<Double> out = plain.protrusion().orElseThrow(Expect.present("saddle protrusion"));
+        double mean = Sides.mean(out);
+        double least = about.least() + mean - Math.min(out.bass(), out.treble());
+        double most = about.most() - (Math.max(out.bass(), out.treble()) - mean);
+        return Math.max(least, Math.min(most, wish));
     }
 
     /**

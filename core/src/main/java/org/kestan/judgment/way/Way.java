@@ -98,6 +98,18 @@ public abstract class Way implements Keyed {
         return traits.prices();
     }
 
+    /**
+     * Returns how heavy it is.
+     *
+     * @param reversible whether it can be undone as it is taken here
+     */
+    public final WayKind kind(boolean reversible) {
+        if (has(Effect.CUTS_HEEL) || has(Effect.NEW_BRIDGE)) {
+            return WayKind.HEAVY;
+        }
+        return reversible ? WayKind.REVERSIBLE : WayKind.IRREVERSIBLE;
+    }
+
     /** Tells whether it does something to the instrument. */
     public final boolean has(Effect effect) {
         return traits.effects().contains(effect);

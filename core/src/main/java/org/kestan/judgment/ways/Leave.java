@@ -27,7 +27,7 @@ final class Leave extends Way {
     }
 
     private static boolean loose(JudgmentContext about) {
-        return about.lifted() || about.broken().isPresent() || about.looseDovetail();
+        return about.lifted() || about.broken().isPresent() || about.neckComesOff();
     }
 
     @Override

@@ -41,7 +41,7 @@ final class MendFirst extends WayBefore {
                             .getAsDouble())),
                     WayFinding.FIGURES_OF_TODAY.of());
         }
-        if (about.broken().isEmpty() && about.looseDovetail()) {
+        if (about.broken().isEmpty() && about.neckComesOff()) {
             return noNeed(WITH_THE_NECK.of());
         }
         return about.broken()

@@ -89,7 +89,7 @@ abstract class NeckAngleWay extends Way {
         OptionalDouble heel = about.length(Reading.HEEL_HEIGHT);
         double lever = heel.orElse(from.basis().jointToSaddle());
         boolean little = Math.abs(lever * angle.tan()) <= about.shop(Standard.CUT_NONE);
-        if (!about.looseDovetail() && (little || about.met(from) && saddleWell(about, from))) {
+        if (!about.neckComesOff() && (little || about.met(from) && saddleWell(about, from))) {
             return noNeed(from, WayFinding.NECK_STAYS.of());
         }
         if (angle.radians() < 0 && !little && !about.tooLow(from)) {

@@ -57,7 +57,7 @@ final class NeckReset extends NeckAngleWay {
         if (about.job().get(Lines.JOINT).isEmpty() || about.joined(Joint.UNKNOWN)) {
             more.add(FIND_JOINT.of());
         }
-        if (about.looseDovetail()) {
+        if (about.neckComesOff()) {
             more.add(LOOSE_COMES_OFF.of());
         } else if (about.joined(Joint.DOVETAIL)) {
             more.add(RELEASED_BY.of(Quantity.term(about.shop().school(SchoolQuestion.RELEASE))));

@@ -53,7 +53,10 @@ final class NewBridge extends Way {
 
     @Override
     public boolean worthTrying(JudgmentContext context, Setup measured) {
-        return context.together(Effect.CUTS_HEEL) || context.tooLow(measured);
+        // Taller where the strings stand too low, lower where it is more than full.
+        return context.together(Effect.CUTS_HEEL)
+                || context.tooLow(measured)
+                || measured.bridgeThickness().orElse(0) > context.shop(Standard.BRIDGE_FULL) + Tolerances.LEAF;
     }
 
     @Override

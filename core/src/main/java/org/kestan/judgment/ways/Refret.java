@@ -33,11 +33,26 @@ final class Refret extends Way {
     private static final Finding.Kind BOTH_CUTS = Finding.kind("way.refret.both-cuts", Distance.class, Distance.class);
 
     Refret() {
-        super(WayTraits.of("refret", Stage.RELIEF, Role.ALONE)
+        super(WayTraits.of("refret", Stage.RELIEF, Role.MAIN)
                 .irreversible()
                 .costs(Standard.HOURS_REFRET, Standard.PRICE_FRET_SET, Standard.HOURS_NUT, Standard.PRICE_NUT)
                 .does(Effect.PLANES_BOARD)
+                .combinesWith(
+                        Effect.SPENDS_SADDLE,
+                        Effect.SPENDS_BRIDGE,
+                        Effect.NEW_BRIDGE,
+                        Effect.FITS_FLOATING_BRIDGE,
+                        Effect.SHIMS_POCKET,
+                        Effect.TURNS_NECK,
+                        Effect.CUTS_HEEL)
                 .mends(GateId.RELIEF, GateId.FRETBOARD));
+    }
+
+    /** Where the relief has to be set and no rod can. */
+    @Override
+    public boolean worthTrying(JudgmentContext context, Setup measured) {
+        RodAdjustment rod = RodAdjustment.at(measured.reliefGap(), context.job(), context.shop());
+        return context.job().visit().knowsRelief() && rod.needed() && !rod.can();
     }
 
     @Override

@@ -40,14 +40,14 @@ final class TurnRod extends Way {
 
     @Override
     public boolean worthTrying(JudgmentContext context, Setup measured) {
-        RodAdjustment rod = RodAdjustment.at(measured.reliefGap(), context.job(), context.shop());
-        // A relief inside the window is not turned only because the target names another figure (§6).
-        return context.met(measured) ? !rod.inWindow() : rod.needed();
+        RodAdjustment rod = RodAdjustment.at(measured, context.job(), context.shop());
+        // A relief that was asked for is work to do, though the action be right (§6).
+        return rod.needed();
     }
 
     @Override
     public Outcome take(JudgmentContext about, Setup from) {
-        RodAdjustment rod = RodAdjustment.at(from.reliefGap(), about.job(), about.shop());
+        RodAdjustment rod = RodAdjustment.at(from, about.job(), about.shop());
         Distance now = Quantity.fine(from.reliefGap());
         Distance aim = Quantity.fine(rod.aim());
         if (!rod.needed()) {

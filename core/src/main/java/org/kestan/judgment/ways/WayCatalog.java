@@ -18,6 +18,7 @@ public final class WayCatalog {
     public static final Way PIN_RAMPS = new RampPins();
     public static final Way TAILPIECE = new MoveTailpiece();
     public static final Way SHAVE_BRIDGE = new ShaveBridge();
+    public static final Way THIN_BRIDGE = new ThinBridge();
     public static final Way NEW_BRIDGE = new NewBridge();
     public static final Way REGLUE_BRIDGE = new ReglueBridge();
     public static final Way FLOATING_BRIDGE = new FloatingBridge();
@@ -44,6 +45,7 @@ public final class WayCatalog {
             PIN_RAMPS,
             TAILPIECE,
             SHAVE_BRIDGE,
+            THIN_BRIDGE,
             NEW_BRIDGE,
             FLOATING_BRIDGE,
             POCKET_SHIM,

@@ -1,13 +1,8 @@
 package org.kestan.repair.plan;
 
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.stream.Stream;
-import org.kestan.analysis.setup.Setup;
-import org.kestan.base.expect.Expect;
+import org.kestan.analysis.setup.Obstacle;
 import org.kestan.base.geometry.Angle;
-import org.kestan.base.sheet.Reading;
-import org.kestan.base.sheet.Side;
 
 /**
  * What an obstacle under the strings leaves free (§3.19), mm; negative where it is in the way.
@@ -23,46 +18,14 @@ public record Clearance(
 
     /** Reads it out of a plan; empty when there is no obstacle, or nothing is planned. */
     static Optional<Clearance> of(WorkPlan plan) {
-        OptionalDouble height = plan.job().millimeters(Reading.OBSTACLE_HEIGHT);
-        OptionalDouble distance = plan.job().millimeters(Reading.OBSTACLE_DISTANCE);
-        if (height.isEmpty()
-                || distance.orElse(0) <= 0
-                || plan.planned().isEmpty()
-                || distance.getAsDouble()
-                        >= plan.measured()
-                                .orElseThrow(Expect.present("measured setup"))
-                                .basis()
-                                .jointToSaddle()) {
-            return Optional.empty();
-        }
-        return Optional.of(of(
-                plan.measured().orElseThrow(Expect.present("measured setup")),
-                plan.planned().get(),
-                height.getAsDouble(),
-                distance.getAsDouble()));
-    }
-
-    private static Clearance of(Setup before, Setup after, double height, double distance) {
-        double needed = Math.atan((height - before.basis().fretsOverTop()) / distance);
-        return new Clearance(
-                fretLine(before, distance) - height,
-                fretLine(after, distance) - height,
-                lowestString(before, distance) - height,
-                lowestString(after, distance) - height,
-                Angle.ofRadians(Math.max(0, needed - before.steepness().radians())));
-    }
-
-    private static double fretLine(Setup setup, double distance) {
-        double over = setup.basis().fretsOverTop();
-        return over + (setup.projection() - over) * distance / setup.basis().jointToSaddle();
-    }
-
-    private static double lowestString(Setup setup, double distance) {
-        double at = setup.basis().joint() + distance;
-        return fretLine(setup, distance)
-                + Stream.of(Side.values())
-                        .mapToDouble(side -> setup.strings().get(side).heightAt(at))
-                        .min()
-                        .orElseThrow(Expect.present("at least one"));
+        return plan.planned()
+                .flatMap(after -> plan.measured()
+                        .flatMap(before -> Obstacle.of(plan.job(), plan.measured())
+                                .map(each -> new Clearance(
+                                        each.underFretLine(before),
+                                        each.underFretLine(after),
+                                        each.underStrings(before),
+                                        each.underStrings(after),
+                                        each.leastRotation(before)))));
     }
 }

@@ -48,7 +48,7 @@ public record SideProfile(
                 setup.basis().joint(),
                 setup.basis().saddle(),
                 setup.basis().fretsOverTop(),
-                setup.projection(),
+                setup.impliedProjection(),
                 setup.neck().middle(),
                 fallAwayPerMm,
                 setup.strings(),

@@ -7,8 +7,10 @@ import org.kestan.base.finding.Keyed;
 import org.kestan.base.sheet.Fitting;
 import org.kestan.job.Job;
 import org.kestan.job.terms.ArchtopBridge;
+import org.kestan.job.terms.JointFit;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.TrussRod;
+import org.kestan.judgment.verdict.Soundness;
 import org.kestan.judgment.way.Effect;
 import org.kestan.repair.plan.WorkPlan;
 
@@ -16,6 +18,15 @@ import org.kestan.repair.plan.WorkPlan;
 public enum Fact implements Keyed {
     /** One of the ways works with the strings off. */
     STRINGS_OFF(plan -> !plan.ways().stream().allMatch(way -> way.has(Effect.KEEPS_STRINGS_ON))),
+    /** Nothing is lifted, loose or cracked through, and the strings are on: it may be tuned up. */
+    BEARS_TENSION(plan -> Soundness.of(plan.job().visit(), plan.shop()).bearsTension()),
+    /** It must not be tuned up. */
+    SLACK_ONLY(plan -> !Soundness.of(plan.job().visit(), plan.shop()).bearsTension()),
+    /** The neck sits in its joint, neither loose nor off. */
+    NECK_FITS(plan ->
+            plan.job().get(Lines.JOINT_FIT).filter(fit -> fit != JointFit.FITS).isEmpty()),
+    /** The neck is on, though it may be loose. */
+    NECK_ON(plan -> plan.job().get(Lines.JOINT_FIT).filter(JointFit.OFF::equals).isEmpty()),
     /** The neck is turned by one of the ways. */
     NECK_TURNS(plan -> plan.has(Effect.TURNS_NECK)),
     /** A truss rod that can set the relief. */

@@ -228,7 +228,9 @@ public class CorrectionTest {
 
     @Test
     public void ruleOfThumbStandsBesideTheExactCut() {
-        HeelCut heel = solve(Jobs.flatTop()).heel().orElseThrow();
+        HeelCut heel = solve(Jobs.without(Jobs.flatTop(), Reading.PROJECTION_STRUNG))
+                .heel()
+                .orElseThrow();
         assertThat(heel.atCap()).isCloseTo(heel.ruleOfThumb(), within(0.02 * heel.ruleOfThumb()));
     }
 
@@ -243,11 +245,14 @@ public class CorrectionTest {
         double before = plan.trajectory().neck().middle().dipAt(basis.joint() - step);
         double after = plan.neck().dipAt(basis.joint() - step);
         assertThat(extension.fallAwayAfter()).isCloseTo(turned - 104 * (after - before) / step, within(1e-6));
-        assertThat(extension.wedge()).isCloseTo(turned - 0.4, within(1e-12));
+        assertThat(extension.wedge()).isCloseTo(extension.fallAwayAfter() - 0.4, within(1e-12));
         assertThat(extension.rises()).isZero();
-        Extension rising = new Extension(100, 0, 0.1, 0, 0.4);
+        Extension rising = new Extension(100, 0, 0.1, 0, 0.4, 0.1);
         assertThat(rising.wedge()).isZero();
         assertThat(rising.rises()).isCloseTo(0.3, within(1e-12));
+        assertThat(new Extension(100, 0, 0.31, 0, 0.4, 0.1).rises()).isZero();
+        assertThat(new Extension(100, 0, 0.29, 0, 0.4, 0.1).rises()).isCloseTo(0.11, within(1e-12));
+        assertThat(new Extension(100, 0, 0.6, -0.1, 0.4, 0.1).wedge()).isCloseTo(0.1, within(1e-12));
     }
 
     @Test

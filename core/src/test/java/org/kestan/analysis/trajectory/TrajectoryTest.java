@@ -122,7 +122,12 @@ public class TrajectoryTest {
             {Jobs.put(job, Dimension.SCALE, 0), "/instrument/scale"},
             {job.without(Lines.JOINT_FRET), "/instrument/jointFret"},
             {job.with(Lines.JOINT_FRET, 40), "/instrument/jointFret"},
-            {Jobs.without(job, Reading.ACTION_TREBLE), "/survey/action/treble"},
+            {
+                Jobs.without(
+                        Jobs.without(Jobs.without(job, Reading.ACTION_TREBLE), Reading.PROJECTION_STRUNG),
+                        Reading.PROJECTION_SLACK),
+                "/survey/action/treble"
+            },
             {Jobs.without(job, Reading.SADDLE_BASS), "/survey/saddle/bass"},
             {Jobs.without(job, Reading.BRIDGE_THICKNESS), "/survey/bridgeThickness"},
             {Jobs.put(job, Reading.JOINT_TO_SADDLE, 0), "/survey/jointToSaddle"},

@@ -3,14 +3,11 @@ package org.kestan.analysis.uncertainty;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Optional;
-import org.kestan.analysis.sheet.SheetAnalysis;
-import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Tool;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.job.Jobs;
-import org.kestan.job.terms.Lines;
-import org.kestan.job.terms.TrussRod;
 import org.testng.annotations.Test;
 
 public class NextGapTest {
@@ -18,15 +15,17 @@ public class NextGapTest {
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
 
     private static Optional<NextGap> next(Job job) {
-        return NextGap.of(job, SHOP, SheetAnalysis::correction);
+        return NextGap.of(job, SHOP);
     }
 
     /** With one gap in the middle the next one belongs toward the joint, then toward the nut; then all is known well enough. */
     @Test
     public void towardTheJointFirst() {
-        Job job = Jobs.put(Jobs.flatTop(), Aim.RELIEF, 0.05);
+        Job job = Jobs.without(Jobs.flatTop(), Reading.PROJECTION_STRUNG);
+        job = job.withVisit(
+                job.visit().withTool(Reading.ACTION_BASS, Tool.DIAL).withTool(Reading.ACTION_TREBLE, Tool.DIAL));
         NextGap first = next(job).orElseThrow();
-        assertThat(first.fret()).isBetween(10, 12);
+        assertThat(first.fret()).isBetween(9, 12);
         assertThat(first.then()).isLessThan(first.now());
         Job two = Jobs.put(job, Reading.PROFILE_GAP.at(first.fret()), 0.12);
         NextGap second = next(two).orElseThrow();
@@ -36,11 +35,11 @@ public class NextGapTest {
         assertThat(next(three)).isEmpty();
     }
 
-    /** Where nothing moves the relief its shape does not touch the heel cut, and no gap is asked for. */
+    /** Without an action the strings say nothing. */
     @Test
-    public void noneWhereTheReliefStays() {
-        Job job = Jobs.put(Jobs.flatTop(), Aim.RELIEF, 0.05);
-        assertThat(next(job.withVisit(job.visit().with(Lines.TRUSS_ROD, TrussRod.NONE))))
+    public void noneWithoutAnAction() {
+        Job job = Jobs.flatTop();
+        assertThat(next(Jobs.without(Jobs.without(job, Reading.ACTION_BASS), Reading.ACTION_TREBLE)))
                 .isEmpty();
         assertThat(next(Job.BLANK)).isEmpty();
     }

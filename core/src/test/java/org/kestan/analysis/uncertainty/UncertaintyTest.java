@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import org.kestan.analysis.inputs.Repeatability;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Tool;
@@ -69,21 +70,21 @@ public class UncertaintyTest {
     /** The heel cut is about H·Δ/D, so its uncertainty follows by hand from the action's, which leverage doubles. */
     @Test
     public void heelCutIsDominatedByTheAction() {
-        Uncertainty.Estimate cut = Uncertainty.of(Jobs.flatTop(), ShopStandards.DEFAULT)
+        Job job = Jobs.without(Jobs.flatTop(), Reading.PROJECTION_STRUNG);
+        Uncertainty.Estimate cut = Uncertainty.of(job, ShopStandards.DEFAULT)
                 .of(DerivedFigure.HEEL_CUT)
                 .orElseThrow();
         assertThat(cut.dominating())
                 .hasValueSatisfying(reading -> assertThat(reading).isIn(Reading.ACTION_BASS, Reading.ACTION_TREBLE));
-        double action = Tool.RULE_64.resolution() / Math.sqrt(3);
+        double action = Repeatability.standard(job.visit(), Reading.ACTION_BASS, ShopStandards.DEFAULT);
         // Two sides, each half of the mean, each doubled by the leverage of the string: √2·u(action)·H/D at least.
-        // Two rectangular inputs alike make a triangle, which has 95 % within 1.90 of its standard uncertainties.
         double byHand = 1.9 * Math.sqrt(2) * action * 92 / 283;
         assertThat(cut.expanded()).isBetween(byHand, 1.25 * byHand);
     }
 
     @Test
     public void aDialOnTheActionMakesTheCutBetterKnown() {
-        Job job = Jobs.flatTop();
+        Job job = Jobs.without(Jobs.flatTop(), Reading.PROJECTION_STRUNG);
         Uncertainty.Estimate before = Uncertainty.of(job, ShopStandards.DEFAULT)
                 .of(DerivedFigure.HEEL_CUT)
                 .orElseThrow();

@@ -57,12 +57,12 @@ public class StraightedgeTest {
 
     @Test
     public void readingAndFretLineGoBackAndForth() {
-        Straightedge straightedge = new Straightedge(0.85, 8, 283, 6.8);
+        Straightedge straightedge = new Straightedge(0.85, 8, 283, 6.8, 0);
         assertThat(straightedge.asRead(straightedge.atSaddle(5.9))).isCloseTo(5.9, within(1e-12));
         // A line level with the frets at the joint is level everywhere: only the middle's height is off.
         assertThat(straightedge.atSaddle(6.8 + 0.85)).isCloseTo(6.8, within(1e-12));
-        assertThat(new Straightedge(0, 0, 283, 6.8).atSaddle(5)).isCloseTo(5, within(1e-12));
-        assertThatThrownBy(() -> new Straightedge(0, 300, 283, 6.8)).isInstanceOf(IllegalArgumentException.class);
+        assertThat(new Straightedge(0, 0, 283, 6.8, 0).atSaddle(5)).isCloseTo(5, within(1e-12));
+        assertThatThrownBy(() -> new Straightedge(0, 300, 283, 6.8, 0)).isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test

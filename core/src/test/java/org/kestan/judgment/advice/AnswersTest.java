@@ -175,6 +175,11 @@ public class AnswersTest {
     public void aBodyThatFoldsTooFarIsLookedAtFirst() {
         Job job = Jobs.put(folded(), Reading.PROJECTION_SLACK, 6.4);
         job = job.withVisit(job.visit().without(Defect.BRACE_LOOSE).with(seen(Defect.BELLY, Severity.SOUND)));
+        // The rod works: part of it may be the neck's own, until the slack relief says it is not.
+        assertThat(answer(job).ways()).doesNotContain(WayCatalog.MEND_FIRST);
+        assertThat(gate(job, GateId.NECK_PITCH).reasons())
+                .anySatisfy(reason -> assertThat(said(reason)).contains("relief with the strings slack"));
+        job = Jobs.put(job, Reading.RELIEF_SLACK, 0.2);
         assertThat(answer(job).ways()).containsExactly(WayCatalog.MEND_FIRST);
         assertThat(said(ways(job).of(WayCatalog.MEND_FIRST).reasons().get(0))).contains("loose braces");
         assertThat(gate(job, GateId.NECK_PITCH).reasons())
@@ -216,10 +221,12 @@ public class AnswersTest {
 
     @Test
     public void aReliefInItsWindowIsNotTurnedForAFigure() {
-        Job job = Jobs.put(action(modern(), 2.2, 1.7), Aim.RELIEF, 0.12);
+        Job job = action(modern(), 2.2, 1.7);
         assertThat(answer(job).ways()).containsExactly(WayCatalog.LEAVE);
-        // An action that is wrong anyway is a reason to turn it.
-        assertThat(answer(action(job, 2.5, 2.0)).ways()).startsWith(WayCatalog.TRUSS_ROD);
+        // What was asked for is work to do, unless it is less than a leaf.
+        assertThat(answer(Jobs.put(job, Aim.RELIEF, 0.12)).ways()).startsWith(WayCatalog.TRUSS_ROD);
+        assertThat(answer(Jobs.put(job, Aim.RELIEF, 0.2 + 0.0254)).ways()).containsExactly(WayCatalog.LEAVE);
+        assertThat(answer(Jobs.put(job, Aim.RELIEF, 0.2 + 0.0256)).ways()).startsWith(WayCatalog.TRUSS_ROD);
     }
 
     /** On random instruments: nothing is recommended that leaves the action worse than it is. */
@@ -293,7 +300,14 @@ public class AnswersTest {
             if (ways.about().met(measured) || !reaches) {
                 continue;
             }
-            assertThat(said.ways()).as("%d", i).isNotEqualTo(List.of(WayCatalog.LEAVE));
+            // What can't be undone is not done as long as it may well be right.
+            if (said.ways().equals(List.of(WayCatalog.LEAVE))) {
+                assertThat(ways.of(WayCatalog.LEAVE).outOfTolerance().orElseThrow())
+                        .as("%d", i)
+                        .isLessThan(0.9);
+                assertThat(said.reasons().get(0).is(AdviceFinding.TOO_UNSURE)).isTrue();
+                continue;
+            }
             if (said.ways().contains(WayCatalog.NECK_RESET)) {
                 resets++;
                 assertThat(said.runnersUp())

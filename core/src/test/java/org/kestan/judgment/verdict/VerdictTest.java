@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.kestan.Said.said;
 
 import java.util.List;
+import java.util.Optional;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.sheet.Aim;
@@ -19,11 +20,15 @@ import org.testng.annotations.Test;
 public class VerdictTest {
 
     private static List<Gate> judge(Job job) {
-        return Verdict.of(SheetAnalysis.of(job, ShopStandards.DEFAULT));
+        ShopStandards shop = ShopStandards.DEFAULT;
+        // As if a reset were what would be done.
+        return Verdict.of(
+                SheetAnalysis.of(job, shop),
+                Optional.of(new RepairPrice(shop.hours(ShopStandards.RESET), shop.cost(ShopStandards.RESET))));
     }
 
     private static Gate gate(Job job, GateId id) {
-        return judge(job).get(id.ordinal());
+        return judge(job).stream().filter(each -> each.id() == id).findFirst().orElseThrow();
     }
 
     private static <T> Job survey(Job job, Detail<T> detail, T value) {

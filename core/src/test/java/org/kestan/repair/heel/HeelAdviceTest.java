@@ -43,7 +43,7 @@ public class HeelAdviceTest {
                 o,
                 Optional.of(new HeelCut.Widths(56, 26)),
                 drift,
-                new Straightedge(0.6, 8, distance, o));
+                new Straightedge(0.6, 8, distance, o, 0));
     }
 
     /** A neck as it is: its rates, how its paper dulls, and whether its middle holds it off. */

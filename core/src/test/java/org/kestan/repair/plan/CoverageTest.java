@@ -7,9 +7,11 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.function.ToDoubleFunction;
 import org.kestan.analysis.correction.Correction;
+import org.kestan.analysis.inputs.SheetInputs;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.analysis.uncertainty.DerivedFigure;
 import org.kestan.analysis.uncertainty.Uncertainty;
@@ -82,7 +84,7 @@ public class CoverageTest {
             }
         }
         ShopStandards asItIs = SHOP;
-        double shape = 1 + between(-1, 1) * SHOP.get(Standard.SHAPE_ONE_GAP);
+        double shape = 1 + between(-1, 1) * SHOP.get(Standard.ROD_SHAPE);
         if (random.nextInt(3) == 0) {
             // Not read: what stands in is as far off as the shop says it may be. With no slack reading no strung one.
             double sink = SHOP.get(Standard.SINK) + between(-1, 1) * SHOP.get(Standard.SINK_SPREAD);
@@ -104,7 +106,8 @@ public class CoverageTest {
             truth = truth.with(Reading.FRETS_OVER_TOP, Length.exact(top));
             read = read.without(Reading.FRETS_OVER_TOP);
         }
-        SheetAnalysis right = SheetAnalysis.of(truth, asItIs).withReliefEffect(shape);
+        SheetAnalysis right =
+                SheetAnalysis.of(SheetInputs.of(truth, asItIs).withReliefEffect(shape), OptionalDouble.of(1));
         SheetAnalysis seen = SheetAnalysis.of(read, SHOP);
         WorkPlan told = WorkPlan.of(Ways.of(seen), RESET);
         WorkPlan wanted = WorkPlan.of(Ways.of(right), RESET);

@@ -6,12 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import org.kestan.analysis.inputs.Repeatability;
 import org.kestan.analysis.sheet.SheetAnalysis;
-import org.kestan.analysis.uncertainty.Repeatability;
+import org.kestan.analysis.uncertainty.Propagation;
 import org.kestan.analysis.uncertainty.Uncertainty;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Tool;
 import org.kestan.base.standards.School;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
@@ -112,7 +114,9 @@ public class PlanPropertiesTest {
     /** A saddle that stays as tall, with no change at all, comes to nothing everywhere. */
     @Test
     public void nothingPlannedChangesNothing() {
-        Job job = Jobs.put(Jobs.put(Jobs.flatTop(), Aim.ACTION_BASS, 3.9), Aim.ACTION_TREBLE, 3.2);
+        Job job = Jobs.without(
+                Jobs.put(Jobs.put(Jobs.flatTop(), Aim.ACTION_BASS, 3.9), Aim.ACTION_TREBLE, 3.2),
+                Reading.PROJECTION_STRUNG);
         WorkPlan plan = plan(job, ShopStandards.DEFAULT);
         assertThat(plan.planned().orElseThrow().rotation().radians()).isCloseTo(0, within(1e-12));
         SaddlePlan saddle = plan.saddle().orElseThrow();
@@ -125,8 +129,8 @@ public class PlanPropertiesTest {
     }
 
     /**
-     * What goes off the saddle depends on the action read by x_s/x_12, and hardly on anything else: U = 1.65·u·x_s/x_12 by the
-     * law of propagation for a single rectangular input (JCGM 100:2008, 5.1.2 and G.6.5).
+     * What goes off the saddle depends on the action read by x_s/x_12, and hardly on anything else: U = k·u·x_s/x_12 by the
+     * law of propagation for the step of the rule and the hand (JCGM 100:2008, 5.1.2 and G.6.5).
      */
     @Test
     public void theSaddlesSpreadIsTheActionsTimesItsLever() {
@@ -135,7 +139,9 @@ public class PlanPropertiesTest {
         Uncertainty.Estimate estimate = PlanFigure.of(plan).get(PlanFigure.OFF_BASS);
         double saddle = 632 * (1 - Math.pow(2, -14 / 12.0)) + 283;
         double standard = Repeatability.standard(job.visit(), Reading.ACTION_BASS, ShopStandards.DEFAULT);
-        assertThat(estimate.expanded()).isCloseTo(1.65 * standard * saddle / 316, within(0.01));
+        double step = Tool.RULE_64.resolution() / Math.sqrt(3) / standard;
+        double coverage = Propagation.coverage(-1.2 * Math.pow(step, 4));
+        assertThat(estimate.expanded()).isCloseTo(coverage * standard * saddle / 316, within(0.01));
         assertThat(estimate.dominating()).contains(Reading.ACTION_BASS);
         assertThat(estimate.share()).isGreaterThan(0.95);
         assertThat(text(

@@ -74,7 +74,11 @@ public class WayContractTest {
     private static Set<String> changed(Setup before, Setup after) throws ReflectiveOperationException {
         Set<String> changed = new TreeSet<>();
         for (RecordComponent each : Setup.class.getRecordComponents()) {
-            if (!each.getAccessor().invoke(before).equals(each.getAccessor().invoke(after))) {
+            // The one estimate of the fret line is nothing on the instrument.
+            if (!each.getName().equals("crownOverStrings")
+                    && !each.getAccessor()
+                            .invoke(before)
+                            .equals(each.getAccessor().invoke(after))) {
                 changed.add(each.getName());
             }
         }

@@ -23,11 +23,12 @@ public final class SolveJson {
     private SolveJson() {}
 
     /**
-     * Solves a job. Relief, which the application may take as 0, has to be there: the contract of the job file says so.
+     * Solves a job. Relief, which the application may take as 0, has to be there unless a projection tells the fret line
+     * (§3.6a): the contract of the job file says so.
      */
     public static PrintedResult solve(JobAnalysis analysis) {
         List<Fault> faults = new ArrayList<>(analysis.faults());
-        if (!analysis.job().visit().knowsRelief()) {
+        if (!analysis.job().visit().knowsRelief() && !analysis.job().visit().knowsProjection()) {
             faults.add(new Fault(Reading.RELIEF.pointer(), MissingInput.VALUE.of(), NotationFinding.A_LENGTH.of()));
         }
         if (analysis.trajectory().isEmpty()) {
@@ -60,12 +61,18 @@ public final class SolveJson {
                 .put("targetStrung", plan.targetStrung())
                 .put("sink", plan.sink())
                 .put("targetSlack", plan.targetSlack());
+        known.bodySink().ifPresent(sink -> fretLine.put("sinkBody", sink));
         known.disagreement().ifPresent(off -> fretLine.put("disagreement", off));
+        known.basis()
+                .reconciled()
+                .ifPresent(one -> fretLine.putObject("reconciled")
+                        .put("value", one.value())
+                        .put("weightStrings", one.weightStrings()));
         fretLine.putObject("asRead")
                 .put("strung", plan.strungAsRead())
                 .put("slack", plan.slackAsRead())
                 .put("middleOverEdge", known.basis().straightedge().middleOverEdge());
-        plan.heel().ifPresent(heel -> heel(root.putObject("heel"), heel));
+        plan.heel().ifPresent(heel -> heel(root.putObject("heel"), plan, heel));
         plan.extension()
                 .ifPresent(extension -> root.putObject("extension")
                         .put("fallAwayAfter", extension.fallAwayAfter())
@@ -74,8 +81,10 @@ public final class SolveJson {
         return root;
     }
 
-    private static void heel(ObjectNode node, HeelCut heel) {
+    private static void heel(ObjectNode node, Correction plan, HeelCut heel) {
         node.put("removalAtCap", heel.atCap()).put("ruleOfThumb", heel.ruleOfThumb());
+        plan.heelByStrings().ifPresent(cut -> node.put("byStrings", cut));
+        plan.heelByStraightedge().ifPresent(cut -> node.put("byStraightedge", cut));
         corners(node, heel);
     }
 

@@ -9,6 +9,7 @@ import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 import org.kestan.files.json.Json;
 import org.kestan.judgment.advice.Assessment;
+import org.kestan.judgment.advice.CloseCall;
 import org.kestan.judgment.advice.RunnerUp;
 import org.kestan.judgment.advice.SchoolPlan;
 import org.kestan.judgment.verdict.Gate;
@@ -43,6 +44,7 @@ public final class VerdictJson {
         ArrayNode recommended = root.putArray("recommended");
         analysis.recommendation().ways().forEach(way -> recommended.add(way.key()));
         root.put("recommendedBecause", words.say(analysis.recommendation().reasons()));
+        analysis.close().ifPresent(call -> close(root.putObject("close"), call));
         ArrayNode runners = root.putArray("runnersUp");
         analysis.recommendation().runnersUp().forEach(each -> runnerUp(runners.addObject(), each, words));
         ArrayNode changes = root.putArray("wouldChange");
@@ -56,6 +58,14 @@ public final class VerdictJson {
         ArrayNode assumed = root.putArray("assumed");
         analysis.assumed().forEach(assumed::add);
         return PrintedResult.of(Json.print(root));
+    }
+
+    private static void close(ObjectNode node, CloseCall call) {
+        node.put("chance", call.chance())
+                .put("needs", call.needs())
+                .put("settledBy", call.settledBy().path());
+        ArrayNode ways = node.putArray("otherwise");
+        call.otherwise().forEach(way -> ways.add(way.key()));
     }
 
     private static void runnerUp(ObjectNode node, RunnerUp runner, Wording words) {
@@ -99,8 +109,10 @@ public final class VerdictJson {
         way.predicted().ifPresent(predicted -> predicted(node.putObject("predicted"), predicted));
         node.put("reaches", way.reaches())
                 .put("reversible", way.reversible())
+                .put("kind", way.kind().key())
                 .put("hours", way.price().hours())
                 .put("cost", way.price().cost());
+        way.outOfTolerance().ifPresent(chance -> node.put("outOfTolerance", chance));
     }
 
     private static void predicted(ObjectNode node, StrungSetup predicted) {

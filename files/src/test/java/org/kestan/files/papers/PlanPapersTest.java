@@ -280,7 +280,7 @@ public class PlanPapersTest {
                     .contains("Large flat-top, 1968, second owner")
                     .contains("Neck reset")
                     .contains("Off the bass cheek at the cap", "the lighthouse keeper", "2026-10-12", "Based on")
-                    .contains("0.035 in + 0.009 in")
+                    .contains("0.035 in + 0.011 in")
                     .contains("Straightedge, slack");
             for (COSName name : pdf.getPage(0).getResources().getFontNames()) {
                 PDFont font = pdf.getPage(0).getResources().getFont(name);

@@ -35,10 +35,11 @@ public class SolveTest {
         assertThat(result.at("/neck").propertyNames()).containsExactly("correctionDeg", "presentPitchDeg");
         assertThat(result.at("/fretLine").propertyNames())
                 .containsExactlyInAnyOrder(
-                        "impliedStrung", "targetStrung", "sink", "targetSlack", "disagreement", "asRead");
+                        "impliedStrung", "targetStrung", "sink", "targetSlack", "disagreement", "reconciled", "asRead");
         assertThat(result.at("/fretLine/asRead").propertyNames())
                 .containsExactlyInAnyOrder("strung", "slack", "middleOverEdge");
-        assertThat(result.at("/heel").propertyNames()).containsExactly("removalAtCap", "ruleOfThumb", "corners");
+        assertThat(result.at("/heel").propertyNames())
+                .containsExactly("removalAtCap", "ruleOfThumb", "byStrings", "byStraightedge", "corners");
         assertThat(result.at("/heel/corners/driftSide").propertyNames()).containsExactly("top", "cap");
         assertThat(result.at("/extension").propertyNames()).containsExactly("fallAwayAfter", "wedge");
         assertThat(result.at("/assumed").valueStream().map(JsonNode::asString))
@@ -102,8 +103,13 @@ public class SolveTest {
         assertThat(solve("{\"kestan\": 1}").faults())
                 .extracting(Fault::pointer)
                 .contains("/survey/relief/gap", "/target/action/bass", "/target/action/treble", "/instrument/scale");
-        PrintedResult noRelief = solve(BadFiles.GOOD.replace("\"gap\": \"0.008 in\", ", ""));
-        assertThat(noRelief.text()).isEmpty();
-        assertThat(noRelief.faults()).extracting(Fault::pointer).containsExactly("/survey/relief/gap");
+        String noRelief = BadFiles.GOOD.replace("\"gap\": \"0.008 in\", ", "");
+        PrintedResult refused =
+                solve(noRelief.replace("\"strung\":", "\"was\":").replace("\"slack\":", "\"were\":"));
+        assertThat(refused.text()).isEmpty();
+        assertThat(refused.faults()).extracting(Fault::pointer).containsExactly("/survey/relief/gap");
+        // With a projection the fret line is known without it (§3.6a).
+        assertThat(result(noRelief).at("/assumed").valueStream().map(JsonNode::asString))
+                .contains("survey.relief.gap");
     }
 }

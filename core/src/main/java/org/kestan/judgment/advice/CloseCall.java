@@ -1,0 +1,71 @@
+package org.kestan.judgment.advice;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.kestan.analysis.inputs.UncertainInput;
+import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.base.sheet.Measurable;
+import org.kestan.judgment.way.Way;
+import org.kestan.judgment.way.WayKind;
+
+/**
+ * An answer that a reading within its half-width could turn into another one (§6).
+ *
+ * @param chance with which the best of the lighter ways misses what is wanted, 0 to 1
+ * @param needs the least chance that the heavier of the two answers asks for
+ * @param settledBy the reading that would settle it
+ * @param otherwise the ways that would be recommended then
+ */
+public record CloseCall(double chance, double needs, Measurable settledBy, List<Way> otherwise) {
+
+    /** From a part of the half-width of 95 % to the whole, in standard uncertainties. */
+    private static final double[] SHIFTS = {0.5, 1, 2};
+
+    /** Takes an unmodifiable copy. */
+    public CloseCall {
+        otherwise = List.copyOf(otherwise);
+    }
+
+    private record Turned(Measurable by, Recommendation then) {}
+
+    /**
+     * Tells what an answer turns on: each reading is shifted within its half-width, and the whole judged again.
+     *
+     * @return empty where no reading by itself turns it
+     */
+    public static Optional<CloseCall> of(Recommendation now, SheetAnalysis sheet) {
+        if (now.odds().lighterMiss().isEmpty() || sheet.trajectory().isEmpty()) {
+            return Optional.empty();
+        }
+        List<UncertainInput> inputs =
+                UncertainInput.of(sheet.inputs(), sheet.trajectory().get());
+        for (double shift : SHIFTS) {
+            for (UncertainInput input : inputs) {
+                Optional<Turned> turned = Stream.of(shift, -shift)
+                        .map(by -> Recommendation.of(Ways.of(sheet.with(input.shifted(sheet.inputs(), by)))))
+                        .filter(then -> !then.ways().equals(now.ways())
+                                && !then.odds().lighterMiss().isEmpty())
+                        .findFirst()
+                        .map(then -> new Turned(input.line(), then));
+                if (turned.isPresent()) {
+                    return turned.map(each -> of(now, each, sheet));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static CloseCall of(Recommendation now, Turned turned, SheetAnalysis sheet) {
+        WayKind heavier = Stream.of(now.kind(), turned.then().kind())
+                .flatMap(Optional::stream)
+                .max(Comparator.naturalOrder())
+                .orElse(WayKind.REVERSIBLE);
+        return new CloseCall(
+                now.odds().lighterMiss().get(heavier),
+                sheet.standards().get(heavier.needs()),
+                turned.by(),
+                turned.then().ways());
+    }
+}

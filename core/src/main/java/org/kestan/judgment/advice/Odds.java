@@ -1,0 +1,23 @@
+package org.kestan.judgment.advice;
+
+import java.util.Map;
+import java.util.Optional;
+import org.kestan.judgment.way.WayKind;
+
+/**
+ * How sure it is that lighter ways do not do (§6).
+ *
+ * @param kind how heavy the ways recommended are; empty where they leave the instrument as it is
+ * @param lighterMiss for each kind the least chance with which a lighter way misses what is wanted, 0 to 1; none where it was
+ *     not asked
+ */
+public record Odds(Optional<WayKind> kind, Map<WayKind, Double> lighterMiss) {
+
+    /** Nothing was asked. */
+    static final Odds NONE = new Odds(Optional.empty(), Map.of());
+
+    /** Takes an unmodifiable copy. */
+    public Odds {
+        lighterMiss = Map.copyOf(lighterMiss);
+    }
+}
