@@ -3,6 +3,7 @@ package org.kestan.analysis.uncertainty;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
 import org.kestan.analysis.correction.Correction;
 import org.kestan.analysis.correction.Extension;
 import org.kestan.base.geometry.Angle;
@@ -16,6 +17,8 @@ public enum DerivedFigure {
     PLANNED_PITCH(plan -> radians(plan.plannedPitch())),
     SADDLE_DROP(plan -> OptionalDouble.of(plan.meanSaddleDrop())),
     HEEL_CUT(plan -> plan.heel().map(HeelCut::atCap).map(OptionalDouble::of).orElse(OptionalDouble.empty())),
+    CAP_DRIFT_SIDE(plan -> cap(plan, HeelCut.Cheeks::driftSide)),
+    CAP_OTHER_SIDE(plan -> cap(plan, HeelCut.Cheeks::otherSide)),
     IMPLIED_STRUNG(plan -> OptionalDouble.of(plan.trajectory().impliedStrung())),
     TARGET_STRUNG(plan -> OptionalDouble.of(plan.targetStrung())),
     TARGET_SLACK(plan -> OptionalDouble.of(plan.targetSlack())),
@@ -39,13 +42,20 @@ public enum DerivedFigure {
     }
 
     /** Returns the figure of a correction, empty when it was not worked out. */
-    OptionalDouble of(Correction plan) {
+    public OptionalDouble of(Correction plan) {
         return of.apply(plan);
     }
 
     /** Tells whether the figure is an angle; otherwise it is a length. */
     public boolean isAngle() {
         return this == NECK_ANGLE || this == NECK_PITCH || this == PLANNED_PITCH;
+    }
+
+    private static OptionalDouble cap(Correction plan, ToDoubleFunction<HeelCut.Cheeks> side) {
+        return plan.heel()
+                .filter(heel -> heel.widths().isPresent())
+                .map(heel -> OptionalDouble.of(side.applyAsDouble(heel.cheeksAt(heel.height()))))
+                .orElse(OptionalDouble.empty());
     }
 
     private static OptionalDouble radians(Optional<Angle> angle) {

@@ -13,9 +13,11 @@ import java.util.function.ToDoubleFunction;
 import org.kestan.analysis.correction.Correction;
 import org.kestan.analysis.inputs.SheetInputs;
 import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.analysis.trajectory.Trajectory;
 import org.kestan.analysis.uncertainty.DerivedFigure;
 import org.kestan.analysis.uncertainty.Uncertainty;
 import org.kestan.base.geometry.HeelCut;
+import org.kestan.base.geometry.Straightedge;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Reading;
@@ -50,6 +52,11 @@ public class CoverageTest {
     private enum Told {
         HEEL_CUT,
         PROJECTION_AS_READ,
+        PROJECTION_STRUNG_AS_READ,
+        IMPLIED,
+        DRIFT_SIDE,
+        OTHER_SIDE,
+        WEDGE,
         SADDLE,
         ACTION
     }
@@ -77,37 +84,49 @@ public class CoverageTest {
             truth = truth.withVisit(
                     truth.visit().withTool(Reading.ACTION_BASS, Tool.DIAL).withTool(Reading.ACTION_TREBLE, Tool.DIAL));
         }
-        Job read = truth;
-        for (Reading reading : truth.visit().readings()) {
-            if (reading != Reading.SPACING_NUT && reading != Reading.SPACING_BRIDGE && reading != Reading.RADIUS_NUT) {
-                read = taken(read, reading, number % 3 == 0 ? 3 : 1);
-            }
-        }
         ShopStandards asItIs = SHOP;
-        double shape = 1 + between(-1, 1) * SHOP.get(Standard.ROD_SHAPE);
+        List<Reading> unread = new ArrayList<>();
         if (random.nextInt(3) == 0) {
             // Not read: what stands in is as far off as the shop says it may be. With no slack reading no strung one.
             double sink = SHOP.get(Standard.SINK) + between(-1, 1) * SHOP.get(Standard.SINK_SPREAD);
             asItIs = SHOP.with(Standard.SINK, Length.exact(sink).text())
                     .optional()
                     .orElseThrow();
-            truth = truth.without(Reading.PROJECTION_STRUNG).without(Reading.PROJECTION_SLACK);
-            read = read.without(Reading.PROJECTION_STRUNG).without(Reading.PROJECTION_SLACK);
+            unread.addAll(List.of(Reading.PROJECTION_STRUNG, Reading.PROJECTION_SLACK));
         }
         if (number % 4 < 2) {
             for (Reading reading : List.of(Reading.NUT_BASS, Reading.NUT_TREBLE)) {
                 double off = between(-1, 1) * SHOP.get(Standard.NUT_HEIGHT_SPREAD);
                 truth = truth.with(reading, Length.exact(SHOP.get(Standard.NUT_HEIGHT) + off));
-                read = read.without(reading);
+                unread.add(reading);
             }
         }
         if (number % 5 == 0) {
             double top = SHOP.get(Standard.FRETS_OVER_TOP) + between(-1, 1) * SHOP.get(Standard.FRETS_OVER_TOP_SPREAD);
             truth = truth.with(Reading.FRETS_OVER_TOP, Length.exact(top));
-            read = read.without(Reading.FRETS_OVER_TOP);
+            unread.add(Reading.FRETS_OVER_TOP);
         }
-        SheetAnalysis right =
-                SheetAnalysis.of(SheetInputs.of(truth, asItIs).withReliefEffect(shape), OptionalDouble.of(1));
+        SheetInputs inputs = SheetInputs.of(truth, asItIs)
+                .withReliefEffect(1 + between(-1, 1) * SHOP.get(Standard.ROD_SHAPE))
+                .withLean(random.nextGaussian() * SHOP.get(Standard.SHAPE_LEAN))
+                .withWaist(random.nextGaussian() * SHOP.get(Standard.SHAPE_WAIST));
+        // The straightedge shows where the strings put the fret line: one instrument, read in two ways.
+        Trajectory strings = inputs.trajectory().trajectory().orElseThrow();
+        Straightedge straightedge = strings.basis().straightedge();
+        double slack = strings.impliedStrung()
+                + (unread.contains(Reading.PROJECTION_SLACK) ? asItIs.get(Standard.SINK) : between(0.4, 1.2));
+        truth = truth.with(Reading.PROJECTION_STRUNG, Length.exact(straightedge.asRead(strings.impliedStrung())))
+                .with(Reading.PROJECTION_SLACK, Length.exact(straightedge.asRead(slack)));
+        Job read = truth;
+        for (Reading reading : truth.visit().readings()) {
+            if (reading != Reading.SPACING_NUT && reading != Reading.SPACING_BRIDGE && reading != Reading.RADIUS_NUT) {
+                read = taken(read, reading, number % 3 == 0 ? 3 : 1);
+            }
+        }
+        for (Reading reading : unread) {
+            read = read.without(reading);
+        }
+        SheetAnalysis right = SheetAnalysis.of(inputs.withJob(truth), OptionalDouble.of(1));
         SheetAnalysis seen = SheetAnalysis.of(read, SHOP);
         WorkPlan told = WorkPlan.of(Ways.of(seen), RESET);
         WorkPlan wanted = WorkPlan.of(Ways.of(right), RESET);
@@ -129,6 +148,41 @@ public class CoverageTest {
                 is,
                 Correction::slackAsRead,
                 spread.of(DerivedFigure.SLACK_AS_READ).orElseThrow());
+        count(
+                covered,
+                Told.PROJECTION_STRUNG_AS_READ,
+                was,
+                is,
+                Correction::strungAsRead,
+                spread.of(DerivedFigure.STRUNG_AS_READ).orElseThrow());
+        count(
+                covered,
+                Told.IMPLIED,
+                was,
+                is,
+                each -> each.trajectory().impliedStrung(),
+                spread.of(DerivedFigure.IMPLIED_STRUNG).orElseThrow());
+        count(
+                covered,
+                Told.DRIFT_SIDE,
+                was,
+                is,
+                each -> DerivedFigure.CAP_DRIFT_SIDE.of(each).orElseThrow(),
+                spread.of(DerivedFigure.CAP_DRIFT_SIDE).orElseThrow());
+        count(
+                covered,
+                Told.OTHER_SIDE,
+                was,
+                is,
+                each -> DerivedFigure.CAP_OTHER_SIDE.of(each).orElseThrow(),
+                spread.of(DerivedFigure.CAP_OTHER_SIDE).orElseThrow());
+        count(
+                covered,
+                Told.WEDGE,
+                was,
+                is,
+                each -> DerivedFigure.WEDGE.of(each).orElseThrow(),
+                spread.of(DerivedFigure.WEDGE).orElseThrow());
         count(
                 covered,
                 Told.SADDLE,
@@ -163,7 +217,7 @@ public class CoverageTest {
     private Job taken(Job job, Reading reading, int times) {
         double step = 2 * job.visit().tool(reading).resolution();
         // A hand is now steadier, now less steady than the shop's usual one.
-        double hand = hand(reading) * between(0.9, 1.25);
+        double hand = hand(job, reading) * between(0.9, 1.25);
         double[] values = new double[times];
         for (int i = 0; i < times; i++) {
             double value = job.millimeters(reading).orElseThrow() + hand * random.nextGaussian();
@@ -177,11 +231,17 @@ public class CoverageTest {
         return job.withVisit(job.visit().withTakes(reading, takes, Length.exact(values[times / 2])));
     }
 
-    /** How far a reading scatters where a caliper is held; a rule on a fret and a leaf are steady. */
-    private static double hand(Reading reading) {
+    /** How far a reading scatters by hand and eye. */
+    private static double hand(Job job, Reading reading) {
         return switch (reading) {
             case PROJECTION_STRUNG, PROJECTION_SLACK -> 0.15;
             case SADDLE_BASS, SADDLE_TREBLE, BRIDGE_THICKNESS, FRETS_OVER_TOP -> 0.1;
+            case ACTION_BASS, ACTION_TREBLE ->
+                job.visit().tool(reading) == Tool.DIAL
+                        ? 0.08 * Tool.DIAL.resolution() / Tool.RULE_64.resolution()
+                        : 0.08;
+            case RELIEF -> 0.01;
+            case SIDE_DRIFT -> 0.2;
             default -> 0;
         };
     }
