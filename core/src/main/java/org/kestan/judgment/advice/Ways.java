@@ -131,7 +131,7 @@ public final class Ways {
                 outcome.after().map(setup -> strung(setup)),
                 outcome.after().map(about::met).orElse(false),
                 outcome.reversible(),
-                way.kind(outcome.reversible()),
+                way.kind(outcome),
                 outcome.after()
                         .map(after -> OptionalDouble.of(chance().out(after, List.of(way))))
                         .orElse(OptionalDouble.empty()),

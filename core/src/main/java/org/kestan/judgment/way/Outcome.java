@@ -15,16 +15,28 @@ import org.kestan.base.standards.Standard;
  * @param reasons why, the weightiest first
  * @param reversible whether it can be undone
  * @param prices the shop's hours and parts for it
+ * @param makesBridge whether another bridge is made, though the old one is kept
  */
 @RecordBuilder
 public record Outcome(
-        Suitability fit, Optional<Setup> after, List<Finding> reasons, boolean reversible, List<Standard> prices)
+        Suitability fit,
+        Optional<Setup> after,
+        List<Finding> reasons,
+        boolean reversible,
+        List<Standard> prices,
+        boolean makesBridge)
         implements OutcomeBuilder.With {
 
     /** Takes unmodifiable copies. */
     public Outcome {
         reasons = List.copyOf(reasons);
         prices = List.copyOf(prices);
+    }
+
+    /** As above; no other bridge is made. */
+    public Outcome(
+            Suitability fit, Optional<Setup> after, List<Finding> reasons, boolean reversible, List<Standard> prices) {
+        this(fit, after, reasons, reversible, prices, false);
     }
 
     /** The same, wrong here for a reason. */

@@ -98,16 +98,12 @@ public abstract class Way implements Keyed {
         return traits.prices();
     }
 
-    /**
-     * Returns how heavy it is.
-     *
-     * @param reversible whether it can be undone as it is taken here
-     */
-    public final WayKind kind(boolean reversible) {
-        if (has(Effect.CUTS_HEEL) || has(Effect.NEW_BRIDGE)) {
+    /** Returns how heavy it is as it is taken here. */
+    public final WayKind kind(Outcome outcome) {
+        if (has(Effect.CUTS_HEEL) || has(Effect.NEW_BRIDGE) || outcome.makesBridge()) {
             return WayKind.HEAVY;
         }
-        return reversible ? WayKind.REVERSIBLE : WayKind.IRREVERSIBLE;
+        return outcome.reversible() ? WayKind.REVERSIBLE : WayKind.IRREVERSIBLE;
     }
 
     /** Tells whether it does something to the instrument. */

@@ -126,7 +126,9 @@ final class FloatingBridge extends Way {
         Finding then = reached > wish + Tolerances.LEAF
                 ? SHORT.of(Quantity.length(from.supportHeight() - wish))
                 : FIT_FEET.of();
-        return can(after, what, then).withPrices(List.of(Standard.HOURS_FLOATING, Standard.HOURS_LOW_BRIDGE));
+        return can(after, what, then)
+                .with(outcome -> outcome.prices(List.of(Standard.HOURS_FLOATING, Standard.HOURS_LOW_BRIDGE))
+                        .makesBridge(true));
     }
 
     private Outcome raised(JudgmentContext about, Setup from, Sides<Double> needed, double wish, double highest) {

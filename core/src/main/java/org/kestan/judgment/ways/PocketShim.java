@@ -14,12 +14,14 @@ import org.kestan.base.finding.Quantity.Said;
 import org.kestan.base.finding.Quantity.Turn;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.geometry.NeckRotation;
+import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Joint;
 import org.kestan.judgment.verdict.GateId;
+import org.kestan.judgment.verdict.SaddleReserve;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
@@ -48,7 +50,7 @@ final class PocketShim extends Way {
         super(WayTraits.of("pocket-shim", Stage.POCKET, Role.MAIN)
                 .costs(Standard.HOURS_SHIM, Standard.PRICE_SHIM)
                 .does(Effect.TURNS_NECK, Effect.SHIMS_POCKET)
-                .combinesWith(Effect.SPENDS_SADDLE, Effect.FITS_FLOATING_BRIDGE)
+                .combinesWith(Effect.SPENDS_SADDLE, Effect.FITS_FLOATING_BRIDGE, Effect.MOVES_TAILPIECE)
                 .mends(GateId.ACTION, GateId.NECK_PITCH));
     }
 
@@ -84,15 +86,37 @@ final class PocketShim extends Way {
             return not(WayFinding.OUT_OF_REACH.of());
         }
         double size = Math.abs(needed.get().degrees());
-        if (size < about.shop(Standard.SHIM_FINE) / 2) {
+        // A saddle or a bridge that is set with it takes back what the finest shim gives too much.
+        boolean takenBack = about.together(Effect.SPENDS_SADDLE) || about.together(Effect.FITS_FLOATING_BRIDGE);
+        if (size < about.shop(Standard.SHIM_FINE) / 2 && !takenBack) {
             return noNeed(from, FINER_THAN_STOCK.of());
         }
         Shim nearest = Shim.stock(from, about.shop(), pocket).stream()
-                .min(Comparator.comparingDouble(
-                        shim -> shim.angle().minus(needed.get()).abs().radians()))
+                .min(Comparator.comparingDouble((Shim shim) -> leaves(about, shim))
+                        .thenComparing(
+                                shim -> shim.angle().minus(needed.get()).abs().radians()))
                 .orElseThrow(Expect.present("value"));
         boolean coarser = size > about.shop(Standard.SHIM_COARSE) + about.shop(Standard.SHIM_FINE) / 2;
         return can(nearest.after(), reasons(about, needed.get(), nearest, coarser));
+    }
+
+    /** What saddle or bridge can't make up once a shim is in, mm; nothing where neither is set with it. */
+    private static double leaves(JudgmentContext about, Shim shim) {
+        Setup after = shim.after();
+        if (about.together(Effect.FITS_FLOATING_BRIDGE) && after.protrusion().isEmpty()) {
+            double height = after.supportHeight();
+            double wish = height + Sides.mean(after.crownRiseFor(about.wanted().action()));
+            double within = Math.max(
+                    about.length(Reading.BRIDGE_LOWEST).orElse(height),
+                    Math.min(about.length(Reading.BRIDGE_HIGHEST).orElse(height), wish));
+            return Math.max(0, Math.abs(wish - within) - Tolerances.LEAF);
+        }
+        if (!about.together(Effect.SPENDS_SADDLE) || after.protrusion().isEmpty()) {
+            return 0;
+        }
+        Sides<Double> taken = SaddleReserve.within(
+                after.crownRiseFor(about.wanted().action()), after.protrusion().get(), about.shop());
+        return Math.max(0, about.off(after.afterSaddleRaised(taken)) - Tolerances.LEAF);
     }
 
     private static List<Finding> reasons(JudgmentContext about, Angle needed, Shim nearest, boolean coarser) {

@@ -297,6 +297,7 @@ public final class JobSession {
             return;
         }
         of.spread();
+        of.close();
         Platform.runLater(() -> {
             if (of == analysis.get()) {
                 known.set(of);

@@ -133,7 +133,8 @@ public final class IntakeStation extends HBox implements Room {
         grid.addRow(1, field(Lines.VALUE), field(Lines.CURRENCY));
         grid.addRow(2, field(Lines.COLLECTIBLE), field(Lines.BRIDGE_CUT));
         grid.add(field(Lines.MEANING), 0, 3, 2, 1);
-        grid.add(field(Lines.PICKGUARD_UNDER), 0, 4);
+        grid.add(field(Lines.DO_IT_ANYWAY), 0, 4, 2, 1);
+        grid.addRow(5, field(Lines.RATE), field(Lines.PICKGUARD_UNDER));
         return grid;
     }
 

@@ -27,6 +27,7 @@ import org.kestan.desktop.widgets.gates.GatesPane;
 import org.kestan.desktop.widgets.layout.NextStepLine;
 import org.kestan.desktop.widgets.layout.PageTabs;
 import org.kestan.job.terms.Lines;
+import org.kestan.judgment.advice.CloseCall;
 import org.kestan.judgment.advice.Recommendation;
 import org.kestan.judgment.advice.RunnerUp;
 import org.kestan.judgment.advice.Ways;
@@ -35,6 +36,7 @@ import org.kestan.overview.JobAnalysis;
 import org.kestan.overview.Station;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.sideview.SideProfile;
+import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
 /** What is wrong and what can be done: the gates, the ways, the picked ones side by side, the schools. */
@@ -103,6 +105,7 @@ public final class VerdictStation extends VBox implements Room {
             }
             show();
         });
+        session.knownProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());
         visibleProperty().addListener((property, was, is) -> show());
         show();
@@ -256,6 +259,9 @@ public final class VerdictStation extends VBox implements Room {
         if (!said) {
             return;
         }
+        if (session.knownProperty().get() == analysis) {
+            analysis.close().ifPresent(call -> others.getChildren().add(close(call)));
+        }
         for (RunnerUp each : recommendation.runnersUp()) {
             others.getChildren()
                     .add(line(
@@ -269,6 +275,18 @@ public final class VerdictStation extends VBox implements Room {
                         .add(line(
                                 words.say(change.condition()),
                                 Wording.ways(change.then().ways()).toLowerCase(Locale.ROOT) + ".")));
+    }
+
+    /** By how much the answer is close, and the reading that would settle it. */
+    private static TextFlow close(CloseCall call) {
+        return line(
+                Messages.message("verdict-station.close"),
+                Messages.message(
+                        "verdict-station.close-why",
+                        Wording.full(call.settledBy()),
+                        Wording.ways(call.otherwise()).toLowerCase(Locale.ROOT),
+                        Numbers.whole(call.chance() * 100),
+                        Numbers.whole(call.needs() * 100)));
     }
 
     private static TextFlow line(String what, String why) {

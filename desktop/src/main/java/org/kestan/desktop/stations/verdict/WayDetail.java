@@ -56,6 +56,9 @@ final class WayDetail extends VBox {
                 way.reversible()
                         ? Messages.message("way-detail.it-can-be-undone")
                         : Messages.message("way-detail.it-cant-be-undone"));
+        way.outOfTolerance()
+                .ifPresent(chance -> line(
+                        Messages.message("way-detail.out-of-tolerance"), Numbers.whole(chance * 100) + " %"));
         String parts = parts(shown);
         if (!parts.isEmpty()) {
             line(Messages.message("way-detail.parts"), parts);

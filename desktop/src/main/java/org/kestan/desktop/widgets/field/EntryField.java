@@ -385,7 +385,7 @@ public final class EntryField extends VBox implements Explainable {
             return "";
         }
         String value = unit().format(standIn.getAsDouble());
-        boolean stays = entry.line() instanceof Aim && entry.line() != Aim.FALL_AWAY;
+        boolean stays = entry.line() instanceof Aim && entry.line() != Aim.FALL_AWAY && entry.line() != Aim.CLEARANCE;
         return (stays ? "stays " : Messages.message("entry-field.taken-as")) + value;
     }
 }
