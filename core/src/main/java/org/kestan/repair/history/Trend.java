@@ -4,21 +4,32 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.concurrent.ConcurrentHashMap;
 import org.hipparchus.distribution.continuous.TDistribution;
 
 /**
- * Where a number of an instrument goes: a straight line over the years, or one that slows, whichever the corrected Akaike
- * criterion prefers (Hurvich and Tsai, Regression and time series model selection in small samples, 1989). Humidity is taken out
- * where every visit has it and there are points enough.
+ * Where a number of an instrument goes: a straight line over the years; from eight points on the mean of a straight line and one
+ * that slows, weighted by the corrected Akaike criterion (Hurvich and Tsai, Regression and time series model selection in small
+ * samples, 1989; Burnham and Anderson, Model Selection and Multimodel Inference, 2002, 4.3). Fewer points can't tell the two
+ * apart. Humidity is taken out where every visit has it and there are points enough.
  *
  * @param points what was read, in the order of the days
  * @param shape straight or slowing
  * @param fit the fit
  * @param meanHumidity percent; empty where humidity is not taken out
+ * @param weight how much this shape counts, 0 to 1
+ * @param other the shape that counts for the rest; empty where there is none
  */
-public record Trend(List<Point> points, Shape shape, LeastSquares fit, OptionalDouble meanHumidity) {
+public record Trend(
+        List<Point> points,
+        Shape shape,
+        LeastSquares fit,
+        OptionalDouble meanHumidity,
+        double weight,
+        Optional<Trend> other) {
 
     /** Fewer points tell no trend with a spread. */
     private static final int LEAST = 3;
@@ -26,8 +37,15 @@ public record Trend(List<Point> points, Shape shape, LeastSquares fit, OptionalD
     /** Humidity is one number more: it needs more points than it leaves. */
     private static final int LEAST_WITH_HUMIDITY = 6;
 
+    /** Fewer points can't tell a line that slows from a straight one. */
+    private static final int LEAST_TO_CHOOSE = 8;
+
     private static final double DAYS = 365.25;
     private static final double HALF = 0.975;
+
+    /** By the degrees of freedom: the search for a crossing asks for them a thousand times. */
+    private static final Map<Integer, Double> QUANTILES = new ConcurrentHashMap<>();
+
     private static final int FARTHEST_YEARS = 60;
     private static final double MONTH = 1 / 12.0;
 
@@ -56,8 +74,8 @@ public record Trend(List<Point> points, Shape shape, LeastSquares fit, OptionalD
     /**
      * When a number passes a limit.
      *
-     * @param earliest by the prediction band, 95 %
-     * @param latest by the prediction band; empty where that is farther off than anyone looks
+     * @param earliest by the band of the line, 95 % (Fieller, Some problems in interval estimation, 1954)
+     * @param latest by the same band; empty where that is farther off than anyone looks
      */
     public record Crossing(LocalDate earliest, Optional<LocalDate> latest) {}
 
@@ -82,12 +100,17 @@ public record Trend(List<Point> points, Shape shape, LeastSquares fit, OptionalD
                         .average()
                 : OptionalDouble.empty();
         Trend straight = fitted(points, Shape.STRAIGHT, mean);
-        // With as few points as coefficients and one, the criterion has nothing to go by.
-        if (points.size() <= straight.fit().coefficients().length + 2) {
+        if (points.size() < LEAST_TO_CHOOSE) {
             return Optional.of(straight);
         }
         Trend slowing = fitted(points, Shape.SLOWING, mean);
-        return Optional.of(slowing.criterion() < straight.criterion() - 1e-9 ? slowing : straight);
+        double likelier = Math.exp((slowing.criterion() - straight.criterion()) / 2);
+        double weight = likelier / (1 + likelier);
+        return Optional.of(weight >= 0.5 ? straight.weighed(weight, slowing) : slowing.weighed(1 - weight, straight));
+    }
+
+    private Trend weighed(double own, Trend rest) {
+        return new Trend(points, shape, fit, meanHumidity, own, Optional.of(rest));
     }
 
     private static Trend fitted(List<Point> points, Shape shape, OptionalDouble mean) {
@@ -98,7 +121,7 @@ public record Trend(List<Point> points, Shape shape, LeastSquares fit, OptionalD
             design[i] = row(shape, years, mean, points.get(i).humidity());
             values[i] = points.get(i).value();
         }
-        return new Trend(points, shape, LeastSquares.fit(design, values), mean);
+        return new Trend(points, shape, LeastSquares.fit(design, values), mean, 1, Optional.empty());
     }
 
     private static double[] row(Shape shape, double years, OptionalDouble mean, OptionalDouble humidity) {
@@ -121,6 +144,11 @@ public record Trend(List<Point> points, Shape shape, LeastSquares fit, OptionalD
 
     /** Returns the fitted value on a day, at the mean humidity. */
     public double at(LocalDate day) {
+        return weight * alone(day)
+                + other.map(rest -> (1 - weight) * rest.alone(day)).orElse(0.0);
+    }
+
+    private double alone(LocalDate day) {
         return fit.at(row(shape, years(points.get(0).day(), day), meanHumidity, meanHumidity));
     }
 
@@ -134,13 +162,25 @@ public record Trend(List<Point> points, Shape shape, LeastSquares fit, OptionalD
         return half(day, 1);
     }
 
+    /** Each shape's own spread and how far it lies from their mean (Burnham and Anderson, 4.3.2). */
     private double half(LocalDate day, double reading) {
+        double mean = at(day);
+        return weight * half(day, reading, mean)
+                + other.map(rest -> (1 - weight) * rest.half(day, reading, mean))
+                        .orElse(0.0);
+    }
+
+    private double half(LocalDate day, double reading, double mean) {
         double[] row = row(shape, years(points.get(0).day(), day), meanHumidity, meanHumidity);
-        return quantile() * fit.residual() * Math.sqrt(reading + fit.leverage(row));
+        double own = quantile() * fit.residual() * Math.sqrt(reading + fit.leverage(row));
+        return Math.hypot(own, quantile() * (alone(day) - mean));
     }
 
     private double quantile() {
-        return fit.freedom() > 0 ? new TDistribution(fit.freedom()).inverseCumulativeProbability(HALF) : 0;
+        return fit.freedom() > 0
+                ? QUANTILES.computeIfAbsent(
+                        fit.freedom(), freedom -> new TDistribution(freedom).inverseCumulativeProbability(HALF))
+                : 0;
     }
 
     /** Tells whether it moves at all: its slope differs from zero at 95 %. */
@@ -169,7 +209,7 @@ public record Trend(List<Point> points, Shape shape, LeastSquares fit, OptionalD
     private Optional<LocalDate> passes(double limit, LocalDate last, boolean down, int ahead) {
         for (int month = 0; month <= FARTHEST_YEARS / MONTH; month++) {
             LocalDate day = last.plusMonths(month);
-            double edge = at(day) + (down ? -1 : 1) * ahead * prediction(day);
+            double edge = at(day) + (down ? -1 : 1) * ahead * confidence(day);
             if (down ? edge <= limit : edge >= limit) {
                 return Optional.of(day);
             }
