@@ -14,6 +14,7 @@ module org.kestan.core {
     exports org.kestan.analysis.sheet;
     exports org.kestan.analysis.swing;
     exports org.kestan.analysis.trajectory;
+    exports org.kestan.analysis.inputs;
     exports org.kestan.analysis.uncertainty;
     exports org.kestan.base.expect;
     exports org.kestan.base.finding;
@@ -44,6 +45,7 @@ module org.kestan.core {
     exports org.kestan.repair.drag;
     exports org.kestan.repair.heel;
     exports org.kestan.repair.history;
+    exports org.kestan.repair.holding;
     exports org.kestan.repair.memory;
     exports org.kestan.repair.plan;
     exports org.kestan.repair.proof;

@@ -1,6 +1,7 @@
 package org.kestan.overview;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +30,9 @@ import org.kestan.judgment.advice.SchoolPlan;
 import org.kestan.judgment.advice.Ways;
 import org.kestan.judgment.verdict.Gate;
 import org.kestan.judgment.verdict.Verdict;
+import org.kestan.judgment.way.Way;
+import org.kestan.repair.holding.Growth;
+import org.kestan.repair.holding.HoldingTime;
 import org.kestan.repair.plan.PlanFigure;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.proof.Proof;
@@ -46,6 +50,7 @@ public final class JobAnalysis {
     private final Ways ways;
     private final Lazy<Recommendation> recommendation;
     private final Lazy<Optional<CloseCall>> close;
+    private final Lazy<Growth> growth;
     private final Lazy<List<DecidingCircumstance>> changes;
     private final Lazy<List<SchoolPlan>> schools;
     private final Lazy<List<Question>> heldBack;
@@ -79,6 +84,7 @@ public final class JobAnalysis {
                 () -> Verdict.of(sheetAnalysis, recommendation().sought().map(Recommendation.Sought::price)));
         ways = Ways.of(sheetAnalysis);
         recommendation = Lazy.of(() -> Recommendation.of(ways));
+        growth = Lazy.of(() -> Growth.of(job, shop));
         close = Lazy.of(() -> CloseCall.of(recommendation(), sheetAnalysis));
         changes = Lazy.of(() -> DecidingCircumstance.of(recommendation(), sheetAnalysis));
         schools = Lazy.of(() -> SchoolPlan.of(sheetAnalysis));
@@ -185,6 +191,18 @@ public final class JobAnalysis {
     /** Returns what that turns on where it is close; empty where it is not. */
     public Optional<CloseCall> close() {
         return close.get();
+    }
+
+    /**
+     * Returns how long it holds after some ways.
+     *
+     * @param after the setup they lead to
+     * @param cost what they cost
+     * @param today the day it would be done where no day stands on the sheet
+     */
+    public HoldingTime holds(Setup after, Collection<Way> by, double cost, LocalDate today) {
+        LocalDate day = job().visit().get(Lines.TAKEN_ON).orElse(today);
+        return HoldingTime.of(job(), shop(), growth.get(), after, by, cost, day);
     }
 
     /** Returns the circumstances that would change that. */

@@ -33,6 +33,11 @@ public record Leveling(FretCrowns crowns, FretCrowns after, List<Off> off) {
      */
     public record Off(int fret, double off) {}
 
+    /** Nothing comes off. */
+    static Leveling none(FretCrowns crowns) {
+        return new Leveling(crowns, crowns, List.of());
+    }
+
     /**
      * Finds the line.
      *

@@ -29,6 +29,16 @@ public record Pluck(double force, double share, double place) {
     private static final double LEAST = 0.01;
 
     /**
+     * The same hand on a stopped string: it stays where it is over the open one (§3.22).
+     *
+     * @param open length of the open string, mm
+     * @param length sounding length, mm
+     */
+    public Pluck stopped(double open, double length) {
+        return new Pluck(force, share, Math.min(1 - LEAST, place * open / length));
+    }
+
+    /**
      * How far the string moves toward the frets where it moves most: {@code A = F·p(1 − p)·L/T}, of it the share (§3.22;
      * statics of a string under a point load, any textbook).
      *

@@ -40,8 +40,12 @@ public record StringClearance(Swing swing, Leveling leveling, Swing levelled) {
             FretCrowns crowns = FretCrowns.of(setup, as.job(), fall);
             Pluck pluck = Pluck.of(hand, shop);
             Leveling leveling = leveling(as, setup, crowns, fall);
-            return new StringClearance(
-                    Swing.of(setup, loads, crowns, pluck), leveling, Swing.of(setup, loads, leveling.after(), pluck));
+            Swing asIs = Swing.of(setup, loads, crowns, pluck);
+            Swing levelled = Swing.of(setup, loads, leveling.after(), pluck);
+            // A leveling that gives no room is none (§3.23).
+            return levelled.betters(asIs)
+                    ? new StringClearance(asIs, leveling, levelled)
+                    : new StringClearance(asIs, Leveling.none(crowns), asIs);
         });
     }
 
@@ -53,12 +57,12 @@ public record StringClearance(Swing swing, Leveling leveling, Swing levelled) {
     }
 
     /**
-     * What comes off the frets of a setup for the relief and the fall-away wanted; what is not aimed at stays as it is
-     * there (§3.23).
+     * What comes off the frets of a setup for the relief it has and the fall-away wanted (§3.23): relief is the rod's, and none
+     * is filed into the board.
      */
     public static Leveling leveling(SheetAnalysis as, Setup setup, FretCrowns crowns, double fall) {
         Job job = as.job();
-        NeckCurve wanted = setup.basis().evenly(job.millimeters(Aim.RELIEF).orElse(setup.reliefGap()));
+        NeckCurve wanted = setup.basis().evenly(setup.reliefGap());
         double length = FretCrowns.extension(job);
         double wantedFall = length > 0 && job.get(Aim.FALL_AWAY).isPresent()
                 ? job.millimeters(Aim.FALL_AWAY).orElseThrow(Expect.present("fall away")) / length

@@ -40,6 +40,16 @@ public final class StringOverFrets {
      */
     public record Meeting(int pressed, int meets, double clearance) {}
 
+    /** The least room with the string pressed at a fret below the last, mm; 0 for open. */
+    double leastPressed(int pressed) {
+        double[] room = clearance[pressed];
+        double least = Double.POSITIVE_INFINITY;
+        for (int meets = pressed + 1; meets < room.length; meets++) {
+            least = Math.min(least, room[meets]);
+        }
+        return least;
+    }
+
     /** Its number, counted from the treble side. */
     public int number() {
         return string.number();

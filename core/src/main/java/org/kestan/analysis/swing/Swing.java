@@ -45,6 +45,24 @@ public record Swing(FretCrowns crowns, List<StringOverFrets> strings, Sides<Opti
         return new Swing(crowns, strung, Sides.of(side -> lowestClean(setup, outer(strung, side), side, crowns)));
     }
 
+    /** Tells whether it is worth having instead of another: more room where there is least, and no clean note that then buzzes. */
+    boolean betters(Swing before) {
+        double most = worst().map(string -> string.least().clearance()).orElse(0.0);
+        double was = before.worst().map(string -> string.least().clearance()).orElse(0.0);
+        if (most <= was) {
+            return false;
+        }
+        for (int i = 0; i < strings.size(); i++) {
+            for (int pressed = 0; pressed < crowns.last(); pressed++) {
+                if (strings.get(i).leastPressed(pressed) < 0
+                        && before.strings.get(i).leastPressed(pressed) >= 0) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
     /** The string that has the least room; empty for no string. */
     public Optional<StringOverFrets> worst() {
         return strings.stream()
@@ -87,13 +105,14 @@ public record Swing(FretCrowns crowns, List<StringOverFrets> strings, Sides<Opti
             double from = crowns.at(pressed);
             double height = pressed == 0 ? open.atNut() : crowns.height(pressed, string.place());
             double length = saddle - from;
-            double amplitude = pluck.amplitude(length, tension);
+            Pluck note = pluck.stopped(saddle, length);
+            double amplitude = note.amplitude(length, tension);
             for (int meets = pressed + 1; meets <= last; meets++) {
                 double distance = crowns.at(meets) - from;
                 clearance[pressed][meets] = height
                         + (atSaddle - height) * distance / length
                         - crowns.height(meets, string.place())
-                        - pluck.envelope(amplitude, length, distance);
+                        - note.envelope(amplitude, length, distance);
             }
         }
         return new StringOverFrets(string, pluck.amplitude(saddle, tension), clearance);

@@ -23,6 +23,7 @@ public enum Measure implements Keyed {
     /** Half steps. */
     STEPS(12),
     DAYS(3650),
+    YEARS(200),
     /** A number of frets. */
     FRET(24),
     /** Grams per cubic centimeter. */

@@ -12,6 +12,7 @@ import static org.kestan.base.standards.Measure.MONEY;
 import static org.kestan.base.standards.Measure.PERCENT;
 import static org.kestan.base.standards.Measure.RATIO;
 import static org.kestan.base.standards.Measure.STEPS;
+import static org.kestan.base.standards.Measure.YEARS;
 import static org.kestan.base.standards.Origin.MEMORY;
 import static org.kestan.base.standards.Origin.PRACTICE;
 import static org.kestan.base.standards.Origin.PUBLISHED;
@@ -101,6 +102,10 @@ public enum Standard implements Keyed {
     FLOATING_LEAST(Group.LIMITS, "floatingLeast", LENGTH, "12 mm", MEMORY),
     SHAVE_LEAST(Group.LIMITS, "shaveLeast", LENGTH, "0.4 mm", MEMORY),
     EXTENSION_RISE(Group.LIMITS, "extensionRise", LENGTH, "0.1 mm", MEMORY),
+    GROWTH(Group.LIMITS, "growth", LENGTH, "0.05 mm", MEMORY),
+    GROWTH_LEAST(Group.LIMITS, "growthLeast", LENGTH, "0.02 mm", MEMORY),
+    GROWTH_MOST(Group.LIMITS, "growthMost", LENGTH, "0.12 mm", MEMORY),
+    GROWTH_SLOWING(Group.LIMITS, "growthSlowing", YEARS, "10", MEMORY),
     SINK_MOST(Group.LIMITS, "sinkMost", LENGTH, "1.5 mm", MEMORY),
     RISER_MOST(Group.LIMITS, "riserMost", LENGTH, "3/16 in", MEMORY),
     HUMIDITY_LEAST(Group.LIMITS, "humidityLeast", PERCENT, "40", PRACTICE),
@@ -172,6 +177,8 @@ public enum Standard implements Keyed {
     PLUCK_MEDIUM(Group.SWING, "pluckMedium", FORCE, "1.2", MEMORY),
     PLUCK_HARD(Group.SWING, "pluckHard", FORCE, "2.5", MEMORY),
     PLUCK_SHARE(Group.SWING, "pluckShare", RATIO, "0.5", MEMORY),
+    PLUCK_FORCE_SPREAD(Group.SWING, "pluckForceSpread", RATIO, "0.3", MEMORY),
+    PLUCK_SHARE_SPREAD(Group.SWING, "pluckShareSpread", RATIO, "0.3", MEMORY),
     PLUCK_PLACE(Group.SWING, "pluckPlace", RATIO, "0.2", MEMORY),
     SWING_TOUCH(Group.SWING, "swingTouch", LENGTH, "0.05 mm", MEMORY),
     FRET_LEAST(Group.SWING, "fretLeast", LENGTH, "0.6 mm", MEMORY),

@@ -183,6 +183,17 @@ public record Trend(
                 : 0;
     }
 
+    /** Returns the half-width of the 95 % band of how much it changes from the last reading to a later day. */
+    public double slopeHalfWidth(LocalDate later) {
+        LocalDate first = points.get(0).day();
+        double from = along(years(first, points.get(points.size() - 1).day()));
+        return quantile() * fit.error(1) * (along(years(first, later)) - from);
+    }
+
+    private double along(double years) {
+        return shape == Shape.STRAIGHT ? years : Math.log1p(years);
+    }
+
     /** Tells whether it moves at all: its slope differs from zero at 95 %. */
     public boolean moves() {
         double slope = Math.abs(fit.coefficients()[1]);

@@ -15,10 +15,12 @@ import org.kestan.judgment.verdict.GateState;
 import org.kestan.judgment.way.Suitability;
 import org.kestan.judgment.way.Way;
 import org.kestan.overview.JobAnalysis;
+import org.kestan.repair.holding.HoldingTime;
 import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepBook;
 import org.kestan.text.Audience;
+import org.kestan.text.HoldingText;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
@@ -137,6 +139,11 @@ final class EstimatePage {
         }
         rows.add(List.of(PaperText.text("owner-papers.together"), price(work + parts + tax, analysis)));
         page.table(List.of("", ""), rows);
+        analysis.plan().planned().ifPresent(after -> {
+            HoldingTime holds = analysis.holds(after, ways, work + parts, today);
+            page.text(PaperText.text(
+                    "owner-papers.holds-until", HoldingText.years(holds), price(holds.pricePerYear(), analysis)));
+        });
         int days = analysis.shop().letterhead().validDays();
         page.text(days > 0 ? PaperText.text("owner-papers.valid-until", today.plusDays(days)) : "");
     }

@@ -4,18 +4,22 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.analysis.swing.FretCrowns;
 import org.kestan.analysis.swing.StringClearance;
 import org.kestan.analysis.swing.StringOverFrets;
 import org.kestan.analysis.swing.Swing;
 import org.kestan.analysis.trajectory.MissingInput;
 import org.kestan.analysis.trajectory.SheetFinding;
+import org.kestan.analysis.uncertainty.LowestCleanSpread;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Fault;
 import org.kestan.base.notation.NotationFinding;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
 import org.kestan.files.json.Json;
 import org.kestan.job.terms.PlayingTouch;
 import org.kestan.overview.JobAnalysis;
@@ -42,11 +46,12 @@ public final class SwingJson {
             faults.add(new Fault("/instrument/strings", MissingInput.STRINGS.of(), SheetFinding.GAUGE_AND_NOTE.of()));
         }
         return faults.isEmpty()
-                ? PrintedResult.of(Json.print(result(room.orElseThrow(Expect.present("string clearances")), hand)))
+                ? PrintedResult.of(Json.print(
+                        result(room.orElseThrow(Expect.present("string clearances")), analysis.sheetAnalysis(), hand)))
                 : PrintedResult.faulty(faults);
     }
 
-    private static ObjectNode result(StringClearance room, PlayingTouch hand) {
+    private static ObjectNode result(StringClearance room, SheetAnalysis sheet, PlayingTouch hand) {
         ObjectNode root = JsonNodeFactory.instance.objectNode().put("hand", hand.key());
         ArrayNode strings = root.putArray("strings");
         List<StringOverFrets> fromTreble = new ArrayList<>(room.swing().strings());
@@ -59,9 +64,13 @@ public final class SwingJson {
             meeting(node.putObject("least"), string.least())
                     .put("clearance", string.least().clearance());
         }
+        Sides<OptionalDouble> spread = LowestCleanSpread.of(sheet, hand);
         ObjectNode lowest = root.putObject("lowestClean");
         for (Side side : Side.values()) {
-            room.swing().lowestClean().get(side).ifPresent(clean -> lowest(lowest.putObject(side.key()), clean));
+            room.swing()
+                    .lowestClean()
+                    .get(side)
+                    .ifPresent(clean -> lowest(lowest.putObject(side.key()), clean, spread.get(side)));
         }
         ArrayNode leveling = root.putArray("levelling");
         room.leveling()
@@ -70,8 +79,9 @@ public final class SwingJson {
         return root;
     }
 
-    private static void lowest(ObjectNode node, Swing.LowestClean clean) {
+    private static void lowest(ObjectNode node, Swing.LowestClean clean, OptionalDouble halfWidth) {
         node.put("action", clean.action());
+        halfWidth.ifPresent(half -> node.put("halfWidth", half));
         meeting(node.putObject("limitedBy"), clean.limitedBy());
     }
 

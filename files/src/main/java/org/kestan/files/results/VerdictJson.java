@@ -1,5 +1,6 @@
 package org.kestan.files.results;
 
+import java.time.LocalDate;
 import java.util.List;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Setup;
@@ -14,6 +15,7 @@ import org.kestan.judgment.advice.RunnerUp;
 import org.kestan.judgment.advice.SchoolPlan;
 import org.kestan.judgment.verdict.Gate;
 import org.kestan.overview.JobAnalysis;
+import org.kestan.repair.holding.HoldingTime;
 import org.kestan.text.Wording;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -40,7 +42,7 @@ public final class VerdictJson {
         ArrayNode gates = root.putArray("gates");
         analysis.gates().forEach(gate -> gate(gates.addObject(), gate, words));
         ArrayNode all = root.putArray("ways");
-        analysis.ways().all().forEach(way -> way(all.addObject(), way, words));
+        analysis.ways().all().forEach(way -> way(all.addObject(), way, analysis, words));
         ArrayNode recommended = root.putArray("recommended");
         analysis.recommendation().ways().forEach(way -> recommended.add(way.key()));
         root.put("recommendedBecause", words.say(analysis.recommendation().reasons()));
@@ -103,7 +105,7 @@ public final class VerdictJson {
         throw new IllegalArgumentException("no number behind a gate: " + quantity);
     }
 
-    private static void way(ObjectNode node, Assessment way, Wording words) {
+    private static void way(ObjectNode node, Assessment way, JobAnalysis analysis, Wording words) {
         node.put("id", way.way().key()).put("possible", way.possible()).put("fit", Wording.label(way.fit()));
         way.reasons().stream().map(words::say).forEach(node.putArray("reasons")::add);
         way.predicted().ifPresent(predicted -> predicted(node.putObject("predicted"), predicted));
@@ -112,6 +114,15 @@ public final class VerdictJson {
                 .put("kind", way.kind().key())
                 .put("hours", way.price().hours())
                 .put("cost", way.price().cost());
+        way.predicted().filter(after -> way.possible()).ifPresent(after -> {
+            HoldingTime holds = analysis.holds(
+                    after.setup(), List.of(way.way()), way.price().cost(), LocalDate.now());
+            node.putObject("holds")
+                    .put("until", holds.until())
+                    .put("from", holds.from())
+                    .put("to", holds.to())
+                    .put("pricePerYear", holds.pricePerYear());
+        });
         way.outOfTolerance().ifPresent(chance -> node.put("outOfTolerance", chance));
     }
 

@@ -1,5 +1,6 @@
 package org.kestan.desktop.stations.verdict;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +20,8 @@ import org.kestan.judgment.advice.Assessment;
 import org.kestan.judgment.advice.Combination;
 import org.kestan.judgment.advice.Ways;
 import org.kestan.judgment.way.Way;
+import org.kestan.repair.holding.HoldingTime;
+import org.kestan.text.HoldingText;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
@@ -69,7 +72,7 @@ final class SideBySidePane extends ScrollPane {
                 List.of(),
                 ways.measured(),
                 false,
-                List.of("", "", "", "")));
+                List.of("", "", "", "", "", "")));
         for (Way way : picked) {
             Assessment judged = ways.of(way);
             columns.add(new Column(
@@ -81,7 +84,11 @@ final class SideBySidePane extends ScrollPane {
                             judged.price().hours(),
                             judged.price().cost(),
                             judged.reversible(),
-                            Wording.label(judged.fit()))));
+                            Wording.label(judged.fit()),
+                            holds(
+                                    judged.predicted(),
+                                    judged.possible() ? List.of(way) : List.of(),
+                                    judged.price().cost()))));
         }
         if (picked.size() > 1) {
             Combination all = ways.combined(picked);
@@ -95,16 +102,28 @@ final class SideBySidePane extends ScrollPane {
                             all.hours(),
                             all.cost(),
                             all.reversible(),
-                            done.size() == picked.size()
-                                    ? "possible"
-                                    : Messages.message("side-by-side-pane.in-part"))));
+                            done.size() == picked.size() ? "possible" : Messages.message("side-by-side-pane.in-part"),
+                            holds(all.predicted(), done, all.cost()))));
         }
         return columns;
     }
 
-    private List<String> remarks(double hours, double cost, boolean reversible, String fit) {
+    private List<String> remarks(
+            double hours, double cost, boolean reversible, String fit, Optional<HoldingTime> holds) {
         String currency = session.standards().currency();
-        return List.of(fit, Numbers.plain(hours), WayRow.price(cost, currency), reversible ? "yes" : "no");
+        return List.of(
+                fit,
+                Numbers.plain(hours),
+                WayRow.price(cost, currency),
+                reversible ? "yes" : "no",
+                holds.map(HoldingText::years).orElse(Numbers.NONE),
+                holds.map(each -> WayRow.price(each.pricePerYear(), currency)).orElse(Numbers.NONE));
+    }
+
+    private Optional<HoldingTime> holds(Optional<StrungSetup> predicted, List<Way> ways, double cost) {
+        return predicted
+                .filter(after -> !ways.isEmpty())
+                .map(after -> session.analysis().holds(after.setup(), ways, cost, LocalDate.now()));
     }
 
     void show(Ways ways, List<Way> picked) {
@@ -148,7 +167,9 @@ final class SideBySidePane extends ScrollPane {
                 Messages.message("side-by-side-pane.for-this-one"),
                 Messages.message("side-by-side-pane.hours"),
                 Messages.message("side-by-side-pane.price"),
-                Messages.message("side-by-side-pane.can-be-undone"));
+                Messages.message("side-by-side-pane.can-be-undone"),
+                Messages.message("side-by-side-pane.holds-until"),
+                Messages.message("side-by-side-pane.price-a-year"));
         int row = from;
         label(0, row, Messages.message("side-by-side-pane.reaches-the-action-wanted"), "card-label");
         for (int i = 1; i < columns.size(); i++) {

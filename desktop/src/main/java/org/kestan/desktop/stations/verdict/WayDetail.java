@@ -57,8 +57,8 @@ final class WayDetail extends VBox {
                         ? Messages.message("way-detail.it-can-be-undone")
                         : Messages.message("way-detail.it-cant-be-undone"));
         way.outOfTolerance()
-                .ifPresent(chance -> line(
-                        Messages.message("way-detail.out-of-tolerance"), Numbers.whole(chance * 100) + " %"));
+                .ifPresent(chance ->
+                        line(Messages.message("way-detail.out-of-tolerance"), Numbers.whole(chance * 100) + " %"));
         String parts = parts(shown);
         if (!parts.isEmpty()) {
             line(Messages.message("way-detail.parts"), parts);
