@@ -5,7 +5,7 @@ import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Side;
 import org.kestan.job.tree.UnknownKeys;
 
-/** One line of the heel log: a set of pulls, or what was read after some. */
+/** One line of the heel log: a set of pulls, a fresh sheet of paper, or what was read after some. */
 public sealed interface HeelEntry {
 
     /** What other programs keep with it. */
@@ -26,6 +26,19 @@ public sealed interface HeelEntry {
         @Override
         public Pulls with(UnknownKeys next) {
             return new Pulls(cheek, grit, pulls, next);
+        }
+    }
+
+    /**
+     * A fresh sheet of paper.
+     *
+     * @param cheek the cheek it is for
+     */
+    record Paper(Side cheek, UnknownKeys foreign) implements HeelEntry {
+
+        @Override
+        public Paper with(UnknownKeys next) {
+            return new Paper(cheek, next);
         }
     }
 

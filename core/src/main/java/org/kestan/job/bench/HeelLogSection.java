@@ -3,6 +3,7 @@ package org.kestan.job.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.kestan.base.finding.Keyed;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Side;
@@ -20,7 +21,18 @@ public final class HeelLogSection extends Section<List<HeelEntry>> {
     private static final String PATH = "bench.heelLog";
     private static final ValueType<Side> SIDE = ValueType.choice(Side.class);
     private static final ValueType<Integer> GRIT = ValueType.whole(20, 2000);
+    private static final ValueType<SheetChange> PAPER = ValueType.choice(SheetChange.class);
     private static final ValueType<Integer> PULLS = ValueType.whole(1, 1000);
+
+    /** What is done with the paper. */
+    private enum SheetChange implements Keyed {
+        NEW;
+
+        @Override
+        public String key() {
+            return "new";
+        }
+    }
 
     /** Names the section. */
     public HeelLogSection() {
@@ -32,8 +44,9 @@ public final class HeelLogSection extends Section<List<HeelEntry>> {
         List<HeelEntry> log = new ArrayList<>();
         for (TreeCursor at : root.at(PATH).elements()) {
             at.expectObject();
-            Optional<? extends HeelEntry> entry =
-                    at.at("read").isPresent() ? Optional.of(reading(at.at("read"))) : set(at);
+            Optional<? extends HeelEntry> entry = at.at("read").isPresent()
+                    ? Optional.of(reading(at.at("read")))
+                    : at.at("paper").isPresent() ? paper(at) : set(at);
             entry.ifPresent(each -> log.add(each.with(UnknownKeys.in(at.entries(), entries(each)))));
         }
         return List.copyOf(log);
@@ -52,6 +65,19 @@ public final class HeelLogSection extends Section<List<HeelEntry>> {
         }
         return cheek.isPresent() && grit.isPresent() && pulls.isPresent()
                 ? Optional.of(new HeelEntry.Pulls(cheek.get(), grit.get(), pulls.get(), UnknownKeys.NONE))
+                : Optional.empty();
+    }
+
+    private static Optional<HeelEntry> paper(TreeCursor at) {
+        Optional<Side> cheek = at.at("cheek").value(SIDE);
+        Optional<SheetChange> change = at.at("paper").value(PAPER);
+        if (!at.at("cheek").isPresent()) {
+            at.fault(
+                    TreeFinding.LACKS.of(Quantity.text("cheek")),
+                    TreeFinding.LIKE.of(Quantity.text("{\"cheek\": \"bass\", \"paper\": \"new\"}")));
+        }
+        return cheek.isPresent() && change.isPresent()
+                ? Optional.of(new HeelEntry.Paper(cheek.get(), UnknownKeys.NONE))
                 : Optional.empty();
     }
 
@@ -78,6 +104,11 @@ public final class HeelLogSection extends Section<List<HeelEntry>> {
             return draft.put("cheek", Tree.text(set.cheek().key()))
                     .put("grit", Tree.number(set.grit()))
                     .put("pulls", Tree.number(set.pulls()))
+                    .entries();
+        }
+        if (entry instanceof HeelEntry.Paper fresh) {
+            return draft.put("cheek", Tree.text(fresh.cheek().key()))
+                    .put("paper", Tree.text(SheetChange.NEW.key()))
                     .entries();
         }
         HeelEntry.Read read = (HeelEntry.Read) entry;
@@ -110,6 +141,7 @@ public final class HeelLogSection extends Section<List<HeelEntry>> {
                         .put("cheek", SchemaDraft.of(SIDE))
                         .put("grit", SchemaDraft.of(GRIT))
                         .put("pulls", SchemaDraft.of(PULLS))
+                        .put("paper", SchemaDraft.of(PAPER))
                         .put("read", read.entries())
                         .entries()));
     }

@@ -68,6 +68,12 @@ public record HeelAdvice(
     /** Readings nearer each other than so many spreads say the same. */
     private static final double AGREE = 3;
 
+    /** From here on a reading that lies far behind the forecast is taken twice, mm. */
+    private static final double CLOSE = 1;
+
+    /** In standard deviations of reading and forecast together. */
+    private static final double FAR_BEHIND = 3;
+
     private static final double BELIEVED = 0.5;
     private static final double SLIGHT = 0.15;
     private static final double LOW = 0.1;
@@ -123,6 +129,9 @@ public record HeelAdvice(
 
         private int eased;
 
+        /** Whether the last reading told of far less progress than was forecast, near the target. */
+        private boolean behind;
+
         /** A reading nothing believes, until the next one says whether it was right. */
         private OptionalDouble doubted = OptionalDouble.empty();
 
@@ -152,13 +161,17 @@ public record HeelAdvice(
                     sticks = false;
                 }
                 doubted = OptionalDouble.empty();
+                behind = false;
                 all.pull(set.cheek(), set.grit(), set.pulls());
+            } else if (entry instanceof HeelEntry.Paper fresh) {
+                all.paper(fresh.cheek());
             } else if (entry instanceof HeelEntry.Read read) {
                 if (byReadings && index > 0) {
                     all.sand();
                 }
                 read.projection().map(Length::millimeters).ifPresent(mm -> {
                     double saddle = goal.straightedge().atSaddle(mm);
+                    behind = behind(saddle, spread);
                     all.projection(saddle, spread);
                     weighed.add(index);
                     reconcile(saddle, spread);
@@ -170,6 +183,15 @@ public record HeelAdvice(
                     weighed.add(index);
                 }
             }
+        }
+
+        /** Near the target, whether a reading tells of so much less progress than was forecast that wood might go for nothing. */
+        private boolean behind(double read, double spread) {
+            double forecast = quantile(i -> goal.projection(all.left(i)), 0.5);
+            double known = (quantile(i -> goal.projection(all.left(i)), 0.84)
+                            - quantile(i -> goal.projection(all.left(i)), 0.16))
+                    / 2;
+            return goal.target() - forecast < CLOSE && forecast - read > FAR_BEHIND * Math.hypot(spread, known);
         }
 
         /** One reading may be wrong; two that agree are not. */
@@ -208,7 +230,7 @@ public record HeelAdvice(
                             - quantile(i -> goal.projection(all.left(i)), 0.16))
                     / 2;
             boolean mayRead = readsInARow() < MOST_READS;
-            if (mayRead && doubt() > DOUBT) {
+            if (mayRead && doubt() > DOUBT || behind && readsInARow() < 2) {
                 return Word.READ_AGAIN;
             }
             if (overNow() > BELIEVED) {

@@ -48,6 +48,11 @@ final class HeelParticles {
     private final boolean[][] wrong;
     private int readings;
 
+    /** How many pulls the sheet in hand has made on each cheek, and its grit: what dulls is the sheet. */
+    private final int[] worn = new int[2];
+
+    private final int[] sheet = new int[2];
+
     /**
      * @param startSpread how well the projection before is known, standard uncertainty, mm
      * @param most the most readings that will be weighed
@@ -75,27 +80,36 @@ final class HeelParticles {
         return side == Side.BASS ? 0 : 1;
     }
 
-    /** What a pull with fresh paper takes off a cheek in one history, mm. */
+    /** What the first pull with a fresh sheet takes off a cheek in one history, mm. */
     double rate(int i, Side side, int paper) {
         return rates.usual(paper) * Math.exp(common[i] + cheek[index(side)][i] + grit[rates.nearest(paper)][i]);
+    }
+
+    /** How many pulls the sheet has made that the next set is pulled with. */
+    private int worn(Side side, int paper) {
+        return sheet[index(side)] == paper ? worn[index(side)] : 0;
     }
 
     /** What a set takes off in one history while nothing sticks, mm. */
     double set(int i, Side side, int paper, int pulls) {
         double k = dulling[i];
         double worth = k * pulls < 1e-6 ? pulls : (1 - Math.exp(-k * pulls)) / k;
-        return rate(i, side, paper) * worth;
+        return rate(i, side, paper) * Math.exp(-k * worn(side, paper)) * worth;
     }
 
     /** How many pulls take so much off in one history; many when the paper is dead before. */
     double pullsFor(int i, Side side, int paper, double wood) {
-        double share = wood / rate(i, side, paper) * dulling[i];
+        double rate = rate(i, side, paper) * Math.exp(-dulling[i] * worn(side, paper));
+        double share = wood / rate * dulling[i];
         if (wood <= 0) {
             return 0;
         }
-        return dulling[i] < 1e-9
-                ? wood / rate(i, side, paper)
-                : share >= 0.95 ? 3 / dulling[i] : -Math.log(1 - share) / dulling[i];
+        return dulling[i] < 1e-9 ? wood / rate : share >= 0.95 ? 3 / dulling[i] : -Math.log(1 - share) / dulling[i];
+    }
+
+    /** A fresh sheet was taken for a cheek. */
+    void paper(Side side) {
+        worn[index(side)] = 0;
     }
 
     /** A set was pulled. */
@@ -108,6 +122,8 @@ final class HeelParticles {
             }
             off[index(side)][i] += set(i, side, paper, pulls) * stall[i] * Math.exp(random.nextGaussian() * SET);
         }
+        worn[index(side)] = worn(side, paper) + pulls;
+        sheet[index(side)] = paper;
     }
 
     /** The turn still to come in one history, radians. */

@@ -155,8 +155,9 @@ public record Lesson(
                     mixed |= grit != 0 && grit != set.grit();
                     grit = set.grit();
                     pulls += set.pulls();
-                } else if (((HeelEntry.Read) entry).projection().isPresent()) {
-                    double read = ((HeelEntry.Read) entry).projection().get().millimeters();
+                } else if (entry instanceof HeelEntry.Read taken
+                        && taken.projection().isPresent()) {
+                    double read = taken.projection().get().millimeters();
                     if (last.isPresent() && pulls > 0 && !mixed) {
                         double off = goal.get().capFor(last.getAsDouble(), read) / (pulls / 2.0);
                         if (off > 0) {

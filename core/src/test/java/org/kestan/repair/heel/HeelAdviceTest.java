@@ -56,6 +56,7 @@ public class HeelAdviceTest {
         private final double[] off = new double[2];
         private final double dulling;
         private final int stallsAt;
+        private final int[] worn = new int[2];
         private boolean stalled;
         private int sets;
 
@@ -81,10 +82,22 @@ public class HeelAdviceTest {
             stalled |= ++sets == stallsAt;
             for (int i = 0; i < pulls; i++) {
                 off[side == Side.BASS ? 0 : 1] += rate(side, grit)
-                        * Math.exp(-dulling * i)
+                        * Math.exp(-dulling * worn[side == Side.BASS ? 0 : 1]++)
                         * (stalled ? 0.3 : 1)
                         * Math.max(0.2, 1 + random.nextGaussian() * 0.2);
             }
+        }
+
+        /** What dulls is the sheet: after a dozen pulls the hand takes a fresh one, and says so. */
+        boolean takesFreshPaper(Side side) {
+            int cheek = side == Side.BASS ? 0 : 1;
+            boolean fresh = worn[cheek] > 12;
+            worn[cheek] = fresh ? 0 : worn[cheek];
+            return fresh;
+        }
+
+        double worn(Side side) {
+            return Math.exp(-dulling * worn[side == Side.BASS ? 0 : 1]);
         }
 
         void easeTheMiddle() {
@@ -134,6 +147,11 @@ public class HeelAdviceTest {
         int banded = 0;
         int held = 0;
         for (int step = 0; step < MOST_SETS; step++) {
+            for (Side side : Side.values()) {
+                if (neck.takesFreshPaper(side)) {
+                    log.add(log.size() - 1, new HeelEntry.Paper(side, UnknownKeys.NONE));
+                }
+            }
             HeelAdvice advice = HeelAdvice.of(goal, log, SHOP);
             if (advice.word() == HeelAdvice.Word.STOP || advice.word() == HeelAdvice.Word.OVER) {
                 break;
@@ -147,7 +165,7 @@ public class HeelAdviceTest {
             }
             for (Side side : Side.values()) {
                 double k = neck.dulling;
-                double share = Math.max(0, neck.capLeft(side)) / neck.rate(side, advice.grit()) * k;
+                double share = Math.max(0, neck.capLeft(side)) / (neck.rate(side, advice.grit()) * neck.worn(side)) * k;
                 double needed = share >= 0.95 ? 3 / k : -Math.log(1 - share) / k;
                 banded++;
                 held += needed >= advice.band().get(side)[0]

@@ -112,7 +112,8 @@ final class HeelPane extends VBox {
                 HeelReading.named(Messages.message("heel-pane.grit"), grit),
                 HeelReading.named(Messages.message("heel-pane.pulls-bass"), bass),
                 HeelReading.named(Messages.message("heel-pane.pulls-treble"), treble),
-                new TextButton(Messages.message("heel-pane.log-the-set"), "heel-log-set", this::logSet));
+                new TextButton(Messages.message("heel-pane.log-the-set"), "heel-log-set", this::logSet),
+                new TextButton(Messages.message("heel-pane.fresh-paper"), "heel-fresh-paper", this::logPaper));
         sets.getStyleClass().add("heel-entry");
         log.setId("heel-log");
         log.getStyleClass().add("diary");
@@ -364,6 +365,24 @@ final class HeelPane extends VBox {
         }
     }
 
+    /** What dulls is the sheet: fresh ones were taken for both cheeks. */
+    private void logPaper() {
+        right();
+        desk.keep((bench, job) -> {
+            Job next = job;
+            for (Side side : Side.values()) {
+                next = bench.log(next, new HeelEntry.Paper(side, UnknownKeys.NONE), step(), fresh(side));
+            }
+            return next;
+        });
+        session.say(Messages.message("heel-pane.logged"));
+        grit.requestFocus();
+    }
+
+    private static String fresh(Side side) {
+        return Messages.message("heel-pane.fresh-paper-for", Wording.lower(side));
+    }
+
     private String step() {
         return desk.shown().map(each -> each.id()).orElse("");
     }
@@ -389,15 +408,19 @@ final class HeelPane extends VBox {
     private static List<String> lines(List<HeelEntry> entries, HeelAdvice found) {
         List<String> lines = new ArrayList<>();
         for (int i = entries.size() - 1; i >= 0; i--) {
-            lines.add(
-                    entries.get(i) instanceof HeelEntry.Pulls set
-                            ? "    " + set.pulls() + " pulls, " + Wording.lower(set.cheek()) + " cheek, " + set.grit()
-                                    + " grit"
-                            : HeelReading.said((HeelEntry.Read) entries.get(i))
-                                    + (found.suspect().contains(i)
-                                            ? Messages.message("heel-pane.not-believed-read-it")
-                                            : ""));
+            lines.add(line(entries.get(i), found.suspect().contains(i)));
         }
         return lines;
+    }
+
+    private static String line(HeelEntry entry, boolean suspect) {
+        if (entry instanceof HeelEntry.Pulls set) {
+            return "    " + set.pulls() + " pulls, " + Wording.lower(set.cheek()) + " cheek, " + set.grit() + " grit";
+        }
+        if (entry instanceof HeelEntry.Paper paper) {
+            return "    " + fresh(paper.cheek());
+        }
+        return HeelReading.said((HeelEntry.Read) entry)
+                + (suspect ? Messages.message("heel-pane.not-believed-read-it") : "");
     }
 }
