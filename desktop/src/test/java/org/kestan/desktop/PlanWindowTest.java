@@ -13,8 +13,10 @@ import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.School;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.judgment.way.Way;
@@ -142,7 +144,8 @@ public class PlanWindowTest extends WindowTest {
     public void aSchoolOfTheShopTellsTheTargetWhenTaken() {
         openSample(DemoJobs.NAMES.indexOf("large-flat-top-reset.kestan.json"));
         onWindow(() -> {
-            session().edit(job -> job.without(Aim.SADDLE));
+            // A bridge with nothing to give: only the neck is left.
+            session().edit(job -> job.without(Aim.SADDLE).with(Reading.BRIDGE_THICKNESS, Length.ofText("9/32 in")));
             session().standardsProperty().set(session().standards().with(School.SADDLE_LEFT));
             return "school";
         });

@@ -24,11 +24,6 @@ public enum Reading implements Measurable {
             .range(-0.5, 2)
             .with(Tool.FEELERS)
             .shows(upright(Spot.RELIEF_FRET, Level.CROWN, Level.FRET_LINE))),
-    /** The relief with the strings slack: held and read as the other, negative where the neck bows back. */
-    RELIEF_SLACK(on(Place.RELIEF, 3, "reliefSlack.gap")
-            .range(-1.5, 2)
-            .with(Tool.FEELERS)
-            .shows(upright(Spot.RELIEF_FRET, Level.CROWN, Level.FRET_LINE))),
     /** The gap over one fret under a straightedge on the frets, or a string held down (§3.2): the neck's profile. */
     PROFILE_GAP(on(Place.RELIEF, 3, "profile.gaps.gap")
             .range(-1, 2)
@@ -97,6 +92,11 @@ public enum Reading implements Measurable {
     PROJECTION_SLACK(on(Place.PROJECTION, 9, "projection.slack")
             .range(-10, 40)
             .shows(upright(Spot.BRIDGE_FRONT, Level.TOP, Level.FRET_LINE))),
+    /** The relief with the strings slack: held and read as the other, negative where the neck bows back. */
+    RELIEF_SLACK(on(Place.PROJECTION, 9, "reliefSlack.gap")
+            .range(-1.5, 2)
+            .with(Tool.FEELERS)
+            .shows(upright(Spot.RELIEF_FRET, Level.CROWN, Level.FRET_LINE))),
     /** From where the caliper stands for the projection to the saddle. */
     BRIDGE_FRONT(on(Place.PROJECTION, 9, "projection.bridgeFront")
             .range(0, 40)

@@ -19,6 +19,7 @@ public enum AdviceFinding implements Finding.Kind {
     LOOSE_COMES_OFF,
     NOTHING_NEARER,
     TOO_UNSURE(Percent.class, Percent.class),
+    NOT_SURE_IT_IS_NEEDED(Percent.class, Percent.class),
     NEAREST(Said.class),
     WOULD_TAKE(Several.class, Said.class),
 

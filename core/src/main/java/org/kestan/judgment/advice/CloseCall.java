@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.kestan.analysis.inputs.UncertainInput;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.sheet.Measurable;
+import org.kestan.base.sheet.Reading;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayKind;
 
@@ -39,8 +40,11 @@ public record CloseCall(double chance, double needs, Measurable settledBy, List<
         if (now.odds().lighterMiss().isEmpty() || sheet.trajectory().isEmpty()) {
             return Optional.empty();
         }
-        List<UncertainInput> inputs =
-                UncertainInput.of(sheet.inputs(), sheet.trajectory().get());
+        List<UncertainInput> inputs = UncertainInput.of(
+                        sheet.inputs(), sheet.trajectory().get())
+                .stream()
+                .filter(input -> input.line() != Reading.PROFILE_GAP) // the shape of the neck: no one reading
+                .toList();
         for (double shift : SHIFTS) {
             for (UncertainInput input : inputs) {
                 Optional<Turned> turned = Stream.of(shift, -shift)

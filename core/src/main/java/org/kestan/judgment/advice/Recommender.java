@@ -136,8 +136,9 @@ final class Recommender {
                     .orElseThrow(Expect.present("leaving it"));
         }
 
-        Finding tooUnsure(WayKind kind) {
-            return AdviceFinding.TOO_UNSURE.of(
+        /** How sure it is that nothing lighter than a kind does, and how sure it has to be. */
+        Finding unsure(AdviceFinding said, WayKind kind) {
+            return said.of(
                     new Quantity.Percent(lighterMiss(kind) * 100),
                     new Quantity.Percent(about.shop(kind.needs()) * 100));
         }
@@ -183,9 +184,7 @@ final class Recommender {
                 .flatMap(each -> each.kind().stream())
                 .min(Comparator.naturalOrder())
                 .orElse(WayKind.HEAVY);
-        return AdviceFinding.TOO_UNSURE.of(
-                new Quantity.Percent(choice.lighterMiss(kind) * 100),
-                new Quantity.Percent(about.shop(kind.needs()) * 100));
+        return choice.unsure(AdviceFinding.TOO_UNSURE, kind);
     }
 
     /** What stays at stop though it got no worse, with the ways that would mend it. */
@@ -261,7 +260,8 @@ final class Recommender {
                     Quantity.term(other.gates().worsened().get()));
         }
         if (!choice.justified(other)) {
-            return choice.tooUnsure(other.combined().kind());
+            return choice.unsure(
+                    AdviceFinding.NOT_SURE_IT_IS_NEEDED, other.combined().kind());
         }
         if (other.invasiveness() > best.invasiveness()) {
             return AdviceFinding.MORE_INVASIVE.of();
