@@ -1,6 +1,7 @@
 package org.kestan.repair.memory;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 
@@ -11,19 +12,20 @@ import java.util.List;
  * @param median of them
  * @param spread standard deviation, robust: 1.4826 times the median distance from the median (Rousseeuw and Croux,
  *     Alternatives to the median absolute deviation, 1993); 0 for one
- * @param offered what is offered as default: the median, shrunk toward the shop's default where it rests on few
+ * @param offered what is offered as default: the mean without strays, drawn toward the shop's default where it rests on few
  */
 public record LearnedValue(int n, double median, double spread, double offered) {
 
-    /** A median's variance against that of a mean, for normal numbers. */
-    private static final double OF_A_MEDIAN = Math.PI / 2;
+    /** A value farther from the median than so many spreads is left out of what is offered. Common practice, no source. */
+    private static final double FAR = 6;
 
     private static final double NORMAL = 1.4826;
 
     /**
-     * Learns from numbers. What is offered is the mean of a normal number whose prior is the default and whose data are the
-     * median (Gelman and others, Bayesian Data Analysis, 3rd edition, 2.5): few jobs, or jobs that differ, leave it near the
-     * default.
+     * Learns from numbers. What is offered is the mean of a normal number whose prior is the default and whose data are the mean of
+     * what was found, strays left out (Gelman and others, Bayesian Data Analysis, 3rd edition, 2.5). How far this shop may be
+     * from the default its own jobs tell: the more they are off, by more than chance, the less is left of the default (by moments,
+     * as in DerSimonian and Laird, Meta-analysis in clinical trials, 1986).
      *
      * @param values at least one
      * @param usual the default
@@ -38,10 +40,20 @@ public record LearnedValue(int n, double median, double spread, double offered) 
                         * median(values.stream()
                                 .map(each -> Math.abs(each - median))
                                 .toList());
-        double one = Math.max(spread, least);
-        double data = OF_A_MEDIAN * one * one / values.size();
-        double weight = doubt * doubt / (doubt * doubt + data);
-        return new LearnedValue(values.size(), median, spread, usual + weight * (median - usual));
+        double far = FAR * Math.max(spread, least);
+        double[] near = values.stream()
+                .mapToDouble(Double::doubleValue)
+                .filter(each -> Math.abs(each - median) <= far)
+                .toArray();
+        double mean = Arrays.stream(near).average().orElse(median);
+        double squares =
+                Arrays.stream(near).map(each -> (each - mean) * (each - mean)).sum();
+        // Few jobs tell little of how they scatter: the least spread counts as two more of them.
+        double one = (squares + 2 * least * least) / (near.length + 1);
+        double data = one / near.length;
+        double shops = Math.max(doubt * doubt, (mean - usual) * (mean - usual) - data);
+        double weight = shops / (shops + data);
+        return new LearnedValue(values.size(), median, spread, usual + weight * (mean - usual));
     }
 
     /** The median of some numbers, at least one. */
