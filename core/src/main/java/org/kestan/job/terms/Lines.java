@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.kestan.base.notation.TypedAngle;
 import org.kestan.base.sheet.Aim;
@@ -207,6 +208,9 @@ public final class Lines {
                     Stream.<Line<?>>of(Reading.values()), under("survey.").stream())
             .sorted(Comparator.comparingInt(Line::number))
             .toList();
+
+    /** Lines of a visit that are said only where something is out of the ordinary: they are offered, not asked. */
+    public static final Set<Line<?>> OUT_OF_THE_ORDINARY = Set.of(STRINGS, JOINT_FIT, Reading.RELIEF_SLACK);
 
     /** What is said once the work is done. */
     public static final List<Line<?>> OF_PROOF = under("proof.");

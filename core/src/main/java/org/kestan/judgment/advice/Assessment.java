@@ -21,7 +21,8 @@ import org.kestan.judgment.way.WayKind;
  * @param reaches whether the action wanted is reached
  * @param reversible whether it can be undone
  * @param kind how heavy it is
- * @param outOfTolerance the chance that the action ends out of tolerance, 0 to 1; empty when it is not known what comes of it
+ * @param outOfTolerance the chance that the action ends out of tolerance, 0 to 1; empty when it is not known what comes of it, or
+ *     for a step of several
  * @param price what it costs
  * @param spent what it takes of the instrument's reserves
  */
@@ -55,6 +56,11 @@ public record Assessment(
     public Assessment {
         reasons = List.copyOf(reasons);
         spent = List.copyOf(spent);
+    }
+
+    /** The same with a chance. */
+    Assessment withOutOfTolerance(OptionalDouble chance) {
+        return new Assessment(way, fit, reasons, predicted, reaches, reversible, kind, chance, price, spent);
     }
 
     /** Tells whether it can be done here and leads somewhere. */

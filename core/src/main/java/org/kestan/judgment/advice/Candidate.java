@@ -25,6 +25,7 @@ import org.kestan.judgment.ways.WayCatalog;
  * @param outOfTolerance the chance that the action ends out of tolerance, 0 to 1
  * @param affordable whether it costs no more than the instrument is worth
  * @param off how far the action then is from the one wanted, mm
+ * @param invasiveness its kind, and within it the place of its weightiest step among the ways, least invasive first
  * @param left what is left of saddle and bridge over the shop's least, mm
  */
 record Candidate(
@@ -37,6 +38,7 @@ record Candidate(
         double outOfTolerance,
         boolean affordable,
         double off,
+        int invasiveness,
         double left) {
 
     /** Allowed, sound afterward, least invasive, cheapest, most left: in that order (§6). */
@@ -83,8 +85,8 @@ record Candidate(
         return combined.predicted().map(StrungSetup::setup);
     }
 
-    /** Its kind, and within it the place of its weightiest step among the ways, least invasive first. */
-    int invasiveness() {
+    /** See above. */
+    static int invasivenessOf(List<Way> main, Combination combined) {
         int weightiest = main.stream().mapToInt(WayCatalog.ALL::indexOf).max().orElse(0);
         return weightiest + combined.kind().ordinal() * WayCatalog.ALL.size();
     }

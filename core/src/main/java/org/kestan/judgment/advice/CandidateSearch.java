@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.finding.Finding;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
@@ -71,9 +72,18 @@ final class CandidateSearch {
         List<List<Way>> found = new ArrayList<>();
         extend(List.of(), ways, found);
         return found.stream()
+                .filter(main -> main.size() < 2 || main.stream().allMatch(this::isOfThisKind))
                 .filter(main -> main.stream().allMatch(way -> way.worthTrying(context.together(main), measured)))
                 .filter(main -> !context.neckComesOff() || main.stream().anyMatch(way -> way.has(Effect.CUTS_HEEL)))
                 .toList();
+    }
+
+    /** Tells whether a way is for this kind of joint and bridge at all; one that is not is shown by itself, but never combined. */
+    private boolean isOfThisKind(Way way) {
+        Stream<Effect> others = measured.protrusion().isPresent()
+                ? Stream.of(Effect.FITS_FLOATING_BRIDGE, Effect.MOVES_TAILPIECE)
+                : Stream.of(Effect.SPENDS_SADDLE, Effect.SPENDS_BRIDGE, Effect.NEW_BRIDGE, Effect.RAMPS_PINS);
+        return way.fitsJoint(context.job()) && others.noneMatch(way::has);
     }
 
     private static void extend(List<Way> taken, List<Way> rest, List<List<Way>> found) {
@@ -99,16 +109,18 @@ final class CandidateSearch {
 
     private Candidate candidate(List<Way> main, Combination combined) {
         Setup after = combined.predicted().map(StrungSetup::setup).orElse(measured);
+        Optional<Finding> refused = Candidate.refusal(combined);
         return new Candidate(
                 main,
                 combined,
-                Candidate.refusal(combined),
+                refused,
                 gates.between(measured, after, combined.ways()),
                 combined.reaches(),
                 context.keepsAims(after),
-                chance.out(after, combined.ways()),
+                refused.isPresent() ? 1 : chance.out(after, combined.ways()),
                 affordable(combined),
                 context.off(after),
+                Candidate.invasivenessOf(main, combined),
                 left(after));
     }
 

@@ -39,7 +39,7 @@ public record DecidingCircumstance(Finding condition, Recommendation then) {
         List<DecidingCircumstance> changes = new ArrayList<>();
         for (WhatIf each : circumstances) {
             Job changed = each.change().apply(sheetAnalysis.job());
-            Recommendation then = Recommendation.of(Ways.of(SheetAnalysis.of(changed, sheetAnalysis.standards())));
+            Recommendation then = Recommendation.brief(Ways.of(SheetAnalysis.of(changed, sheetAnalysis.standards())));
             if (!then.ways().equals(now.ways())) {
                 changes.add(new DecidingCircumstance(each.condition().of(), then));
             }

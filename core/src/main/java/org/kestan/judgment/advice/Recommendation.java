@@ -59,6 +59,11 @@ public record Recommendation(
         return odds.kind();
     }
 
+    /** Says what the shop would do about a job, without the reasons. */
+    static Recommendation brief(Ways ways) {
+        return new Recommender(ways).brief();
+    }
+
     /** Says what the shop would do about a job. */
     public static Recommendation of(Ways ways) {
         return new Recommender(ways).recommend();

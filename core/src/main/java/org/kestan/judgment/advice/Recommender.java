@@ -31,10 +31,17 @@ final class Recommender {
 
     private final Ways ways;
     private final JudgmentContext about;
+    private boolean saysWhy = true;
 
     Recommender(Ways ways) {
         this.ways = ways;
         about = ways.about();
+    }
+
+    /** The same without reasons and runners-up: what turns an answer asks for it many times. */
+    Recommendation brief() {
+        saysWhy = false;
+        return recommend();
     }
 
     Recommendation recommend() {
@@ -57,6 +64,9 @@ final class Recommender {
                 .sorted(Candidate.BEST)
                 .toList();
         Recommendation answer = answer(tried, measured);
+        if (!saysWhy) {
+            return answer;
+        }
         return new Choice(
                         tried,
                         measured,
@@ -84,6 +94,7 @@ final class Recommender {
         private final List<Candidate> tried;
         private final Predicate<Candidate> acceptable;
         private final double leaving;
+        private final Map<WayKind, Double> misses = new EnumMap<>(WayKind.class);
 
         Choice(List<Candidate> tried, Setup measured, Predicate<Candidate> acceptable) {
             this.tried = tried;
@@ -95,6 +106,10 @@ final class Recommender {
 
         /** The least chance with which something lighter than a kind misses what is wanted; leaving it included. */
         double lighterMiss(WayKind kind) {
+            return misses.computeIfAbsent(kind, this::leastMiss);
+        }
+
+        private double leastMiss(WayKind kind) {
             return tried.stream()
                     .filter(acceptable)
                     .filter(each ->
@@ -154,6 +169,9 @@ final class Recommender {
 
     private List<Finding> reasons(Candidate best, Choice choice) {
         List<Finding> reasons = new ArrayList<>();
+        if (!saysWhy) {
+            return reasons;
+        }
         if (!best.reaches()) {
             reasons.add(tooUnsure(choice));
             reasons.addAll(stillAtStop(best));
@@ -214,6 +232,9 @@ final class Recommender {
 
     /** The nearest others: those that would do as well first, each with the one reason it was not chosen. */
     private List<RunnerUp> runnersUp(List<Candidate> tried, Candidate best, Choice choice) {
+        if (!saysWhy) {
+            return List.of();
+        }
         Set<List<Way>> shown = new HashSet<>(List.of(best.core()));
         List<RunnerUp> runners = new ArrayList<>();
         tried.stream()

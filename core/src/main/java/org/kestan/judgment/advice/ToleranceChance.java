@@ -22,7 +22,7 @@ final class ToleranceChance {
     private static final NormalDistribution NORMAL = new NormalDistribution(0, 1);
 
     /** Simpson's rule over ±6 standard deviations of what the sides share. */
-    private static final int STEPS = 48;
+    private static final int STEPS = 24;
 
     private static final double FAR = 6;
 

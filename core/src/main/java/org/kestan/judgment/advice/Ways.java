@@ -52,7 +52,7 @@ public final class Ways {
             Assessment known = judged.get(way);
             if (known == null) {
                 known = about.measured()
-                        .map(setup -> taken(about, way, setup))
+                        .map(setup -> withChance(taken(about, way, setup)))
                         .orElseGet(() -> assessment(way, way.takeUnmeasured(about), List.of()));
                 judged.put(way, known);
             }
@@ -106,6 +106,14 @@ public final class Ways {
                 .orElse(List.of());
     }
 
+    /** The same with the chance that it ends out of tolerance: asked of a way by itself, not of each step of a sequence. */
+    private Assessment withChance(Assessment step) {
+        return step.predicted()
+                .map(after ->
+                        step.withOutOfTolerance(OptionalDouble.of(chance().out(after.setup(), List.of(step.way())))))
+                .orElse(step);
+    }
+
     /** The chances that an action ends out of tolerance. */
     ToleranceChance chance() {
         return new ToleranceChance(about, about.measured().orElseThrow(Expect.present("measured setup")));
@@ -132,9 +140,7 @@ public final class Ways {
                 outcome.after().map(about::met).orElse(false),
                 outcome.reversible(),
                 way.kind(outcome),
-                outcome.after()
-                        .map(after -> OptionalDouble.of(chance().out(after, List.of(way))))
-                        .orElse(OptionalDouble.empty()),
+                OptionalDouble.empty(),
                 Assessment.Price.of(outcome.prices(), about.shop()),
                 spent);
     }

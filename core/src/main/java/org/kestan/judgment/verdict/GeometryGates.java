@@ -301,7 +301,9 @@ final class GeometryGates {
         boolean good = pitch.filter(angle -> angle.degrees() > shop.get(Standard.PITCH_ZERO))
                 .isPresent();
         boolean saddleStops = saddle().state() == GateState.STOP;
-        double over = action().number(GateNumber.OVER).orElse(0);
+        // As read, else as the projection implies it (§3.6a).
+        Sides<Double> high = measured.get().action().with(Targets.of(job, shop).action(), (now, aim) -> now - aim);
+        double over = Math.max(high.bass(), high.treble());
         Optional<Finding> body = body(trajectory);
         Gate gate;
         if (pitch.isEmpty()) {

@@ -3,16 +3,23 @@ package org.kestan.analysis.trajectory;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
+import org.kestan.analysis.correction.Correction;
+import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.finding.Fault;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.HeldFrets;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Tool;
 import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.Jobs;
+import org.kestan.job.terms.JointFit;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.ProjectionOver;
+import org.kestan.job.terms.Stringing;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 import org.testng.annotations.DataProvider;
@@ -165,5 +172,110 @@ public class TrajectoryTest {
                         "/survey/saddle/bass",
                         "/survey/saddle/treble",
                         "/survey/bridgeThickness");
+    }
+
+    /** A neck that is off: the straightedge alone tells where it points (§3.6a). */
+    private static Job neckOff() {
+        Job job = Jobs.flatTop().with(Lines.STRINGS, Stringing.OFF).with(Lines.JOINT_FIT, JointFit.OFF);
+        for (Reading reading : List.of(
+                Reading.ACTION_BASS,
+                Reading.ACTION_TREBLE,
+                Reading.RELIEF,
+                Reading.NUT_BASS,
+                Reading.NUT_TREBLE,
+                Reading.PROJECTION_STRUNG)) {
+            job = Jobs.without(job, reading);
+        }
+        return job;
+    }
+
+    @Test
+    public void withoutStringsTheStraightedgeTells() {
+        Trajectory known = solve(neckOff());
+        double sink = ShopStandards.DEFAULT.get(Standard.SINK);
+        assertThat(known.impliedStrung()).isCloseTo(5.1 - sink, within(1e-9));
+        assertThat(known.meanSaddleHeight()).isCloseTo(8.8 + 2.6 - (5.1 - sink), within(1e-9));
+        assertThat(known.basis().assumed())
+                .contains("survey.action.bass", "survey.action.treble", "survey.relief.gap", "survey.nut");
+        assertThat(known.disagreement()).isEmpty();
+        // The relief read slack stands in for the one at pitch; without it the shop's usual.
+        Trajectory bowed = solve(Jobs.put(neckOff(), Reading.RELIEF_SLACK, 0.05));
+        assertThat(bowed.basis().reliefGap()).isEqualTo(0.05);
+        assertThat(known.basis().reliefGap()).isBetween(0.1, 0.26);
+    }
+
+    /**
+     * Straightedge 5 mm under the crown wanted for it, heel 90 mm, joint to saddle 280 mm: about 1.6 mm. Common practice, no
+     * source.
+     */
+    @Test
+    public void fiveMillimetersUnderAreOnePointSix() {
+        Job job = Jobs.put(Jobs.put(neckOff(), Reading.HEEL_HEIGHT, 90), Reading.JOINT_TO_SADDLE, 280);
+        Correction plan =
+                SheetAnalysis.of(job, ShopStandards.DEFAULT).correction().orElseThrow();
+        double reading = 5.1;
+        for (int i = 0; i < 20; i++) {
+            plan = SheetAnalysis.of(Jobs.put(job, Reading.PROJECTION_SLACK, reading), ShopStandards.DEFAULT)
+                    .correction()
+                    .orElseThrow();
+            reading += plan.targetSlack() - reading - 5;
+        }
+        assertThat(plan.targetSlack() - reading).isCloseTo(5, within(0.01));
+        assertThat(plan.heel().orElseThrow().atCap()).isCloseTo(1.6, within(0.05));
+    }
+
+    /** The same instrument read in two ways gives one estimate between both, nearer to the one that is known better. */
+    @Test
+    public void stringsAndStraightedgeGiveOneEstimate() {
+        Trajectory strings = solve(Jobs.without(Jobs.flatTop(), Reading.PROJECTION_STRUNG));
+        double implied = strings.impliedStrung();
+        Job job = Jobs.put(Jobs.flatTop(), Reading.PROJECTION_STRUNG, implied + 0.4);
+        SheetAnalysis sheet = SheetAnalysis.of(job, ShopStandards.DEFAULT);
+        Reconciled one = sheet.trajectory().orElseThrow().basis().reconciled().orElseThrow();
+        assertThat(one.weightStrings()).isBetween(0.01, 0.99);
+        assertThat(one.value()).isCloseTo(implied + (1 - one.weightStrings()) * 0.4, within(1e-9));
+        Correction plan = sheet.correction().orElseThrow();
+        double byStrings = plan.heelByStrings().orElseThrow();
+        double byStraightedge = plan.heelByStraightedge().orElseThrow();
+        double cut = plan.heel().orElseThrow().atCap();
+        assertThat(cut)
+                .isCloseTo(one.weightStrings() * byStrings + (1 - one.weightStrings()) * byStraightedge, within(0.002));
+        // What the straightedge will read is its reading of today and the change: cut and stop are one answer.
+        double change = plan.targetStrung() - one.value();
+        assertThat(plan.strungAsRead()).isCloseTo(implied + 0.4 + change, within(1e-9));
+        // Finer tools on the strings make them count for more.
+        Job dial = job.withVisit(
+                job.visit().withTool(Reading.ACTION_BASS, Tool.DIAL).withTool(Reading.ACTION_TREBLE, Tool.DIAL));
+        assertThat(SheetAnalysis.of(dial, ShopStandards.DEFAULT)
+                        .trajectory()
+                        .orElseThrow()
+                        .basis()
+                        .reconciled()
+                        .orElseThrow()
+                        .weightStrings())
+                .isGreaterThan(one.weightStrings());
+        // Readings that contradict each other are not averaged.
+        Job apart = Jobs.put(Jobs.flatTop(), Reading.PROJECTION_STRUNG, implied + 4);
+        assertThat(SheetAnalysis.of(apart, ShopStandards.DEFAULT)
+                        .trajectory()
+                        .orElseThrow()
+                        .basis()
+                        .reconciled())
+                .isEmpty();
+    }
+
+    /** The neck's own part of the sink is taken off where the slack relief was read (§3.4). */
+    @Test
+    public void theBodysPartOfTheSink() {
+        Trajectory known = solve(Jobs.put(Jobs.flatTop(), Reading.RELIEF_SLACK, 0.05));
+        Trajectory still = solve(Jobs.put(Jobs.flatTop(), Reading.RELIEF_SLACK, 0.2));
+        assertThat(solve(Jobs.flatTop()).bodySink()).isEmpty();
+        assertThat(still.bodySink().orElseThrow()).isCloseTo(0.7, within(1e-9));
+        // Constant curvature: Δκ(x_J − x_1)·D/2 of 0.15 mm of relief.
+        double length = 632 * (Math.pow(2, -1 / 12.0) - Math.pow(2, -14 / 12.0));
+        double sixth = 632 * (1 - Math.pow(2, -6 / 12.0));
+        double first = 632 * (1 - Math.pow(2, -1 / 12.0));
+        double curvature = 2 * 0.15 / ((sixth - first) * (first + length - sixth));
+        assertThat(known.bodySink().orElseThrow()).isCloseTo(0.7 - curvature * length * 283 / 2, within(1e-6));
     }
 }

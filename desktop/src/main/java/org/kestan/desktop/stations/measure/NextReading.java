@@ -21,6 +21,7 @@ import org.kestan.desktop.session.Typing;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.job.Job;
 import org.kestan.job.takes.ReadingTakes;
+import org.kestan.job.terms.Lines;
 import org.kestan.overview.NextStep;
 import org.kestan.overview.Station;
 import org.kestan.text.Wording;
@@ -123,7 +124,7 @@ final class NextReading extends HBox {
     static Optional<Line<?>> next(List<Line<?>> lines, Job job) {
         return lines.stream()
                 .filter(each -> each.number() > 0 && each.number() < MeasureStation.FIRST_RARE)
-                .filter(each -> job.get(each).isEmpty())
+                .filter(each -> job.get(each).isEmpty() && !Lines.OUT_OF_THE_ORDINARY.contains(each))
                 .findFirst();
     }
 
