@@ -102,11 +102,20 @@ final class CorrectionCards {
                 numbers.fineBoth(heel.atCap()),
                 known(DerivedFigure.HEEL_CUT),
                 heel.atCap() < 0 ? card.words("wood-missing") : "");
+        if (plan.trajectory().basis().reconciled().isPresent()) {
+            single(card, "by-strings", plan.heelByStrings(), DerivedFigure.HEEL_BY_STRINGS);
+            single(card, "by-straightedge", plan.heelByStraightedge(), DerivedFigure.HEEL_BY_STRAIGHTEDGE);
+        }
         card.row(
                 "rule",
                 numbers.fineBoth(heel.ruleOfThumb()),
                 card.words("differs", numbers.fine(Math.abs(heel.atCap() - heel.ruleOfThumb()))));
         return card.card(card.words("cautions") + worthMeasuring(card));
+    }
+
+    /** What one of the two estimates says by itself. */
+    private void single(CardWriter card, String row, OptionalDouble cut, DerivedFigure figure) {
+        cut.ifPresent(mm -> card.known(card.words(row), numbers.fineBoth(mm), known(figure), ""));
     }
 
     /** A pitch from a board thickness that was not read is none. */

@@ -17,6 +17,8 @@ public enum DerivedFigure {
     PLANNED_PITCH(plan -> radians(plan.plannedPitch())),
     SADDLE_DROP(plan -> OptionalDouble.of(plan.meanSaddleDrop())),
     HEEL_CUT(plan -> plan.heel().map(HeelCut::atCap).map(OptionalDouble::of).orElse(OptionalDouble.empty())),
+    HEEL_BY_STRINGS(Correction::heelByStrings),
+    HEEL_BY_STRAIGHTEDGE(Correction::heelByStraightedge),
     CAP_DRIFT_SIDE(plan -> cap(plan, HeelCut.Cheeks::driftSide)),
     CAP_OTHER_SIDE(plan -> cap(plan, HeelCut.Cheeks::otherSide)),
     IMPLIED_STRUNG(plan -> OptionalDouble.of(plan.trajectory().impliedStrung())),

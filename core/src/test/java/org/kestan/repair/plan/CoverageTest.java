@@ -9,14 +9,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Random;
-import java.util.function.ToDoubleFunction;
 import org.kestan.analysis.correction.Correction;
 import org.kestan.analysis.inputs.SheetInputs;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.analysis.trajectory.Trajectory;
 import org.kestan.analysis.uncertainty.DerivedFigure;
 import org.kestan.analysis.uncertainty.Uncertainty;
-import org.kestan.base.geometry.HeelCut;
 import org.kestan.base.geometry.Straightedge;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Aim;
@@ -50,15 +48,22 @@ public class CoverageTest {
     private final Random random = new Random(20261125);
 
     private enum Told {
-        HEEL_CUT,
-        PROJECTION_AS_READ,
-        PROJECTION_STRUNG_AS_READ,
-        IMPLIED,
-        DRIFT_SIDE,
-        OTHER_SIDE,
-        WEDGE,
-        SADDLE,
-        ACTION
+        HEEL_CUT(DerivedFigure.HEEL_CUT),
+        PROJECTION_AS_READ(DerivedFigure.SLACK_AS_READ),
+        PROJECTION_STRUNG_AS_READ(DerivedFigure.STRUNG_AS_READ),
+        IMPLIED(DerivedFigure.IMPLIED_STRUNG),
+        DRIFT_SIDE(DerivedFigure.CAP_DRIFT_SIDE),
+        OTHER_SIDE(DerivedFigure.CAP_OTHER_SIDE),
+        WEDGE(DerivedFigure.WEDGE),
+        SADDLE(DerivedFigure.SADDLE_BASS),
+        /** What comes of the plan done by the letter. */
+        ACTION(null);
+
+        private final DerivedFigure figure;
+
+        Told(DerivedFigure figure) {
+            this.figure = figure;
+        }
     }
 
     private double between(double from, double to) {
@@ -134,82 +139,18 @@ public class CoverageTest {
                 Uncertainty.of(read, SHOP, as -> WorkPlan.of(Ways.of(as), RESET).correction());
         Correction was = told.correction().orElseThrow();
         Correction is = wanted.correction().orElseThrow();
-        count(
-                covered,
-                Told.HEEL_CUT,
-                was,
-                is,
-                CoverageTest::cap,
-                spread.of(DerivedFigure.HEEL_CUT).orElseThrow());
-        count(
-                covered,
-                Told.PROJECTION_AS_READ,
-                was,
-                is,
-                Correction::slackAsRead,
-                spread.of(DerivedFigure.SLACK_AS_READ).orElseThrow());
-        count(
-                covered,
-                Told.PROJECTION_STRUNG_AS_READ,
-                was,
-                is,
-                Correction::strungAsRead,
-                spread.of(DerivedFigure.STRUNG_AS_READ).orElseThrow());
-        count(
-                covered,
-                Told.IMPLIED,
-                was,
-                is,
-                each -> each.trajectory().impliedStrung(),
-                spread.of(DerivedFigure.IMPLIED_STRUNG).orElseThrow());
-        count(
-                covered,
-                Told.DRIFT_SIDE,
-                was,
-                is,
-                each -> DerivedFigure.CAP_DRIFT_SIDE.of(each).orElseThrow(),
-                spread.of(DerivedFigure.CAP_DRIFT_SIDE).orElseThrow());
-        count(
-                covered,
-                Told.OTHER_SIDE,
-                was,
-                is,
-                each -> DerivedFigure.CAP_OTHER_SIDE.of(each).orElseThrow(),
-                spread.of(DerivedFigure.CAP_OTHER_SIDE).orElseThrow());
-        count(
-                covered,
-                Told.WEDGE,
-                was,
-                is,
-                each -> DerivedFigure.WEDGE.of(each).orElseThrow(),
-                spread.of(DerivedFigure.WEDGE).orElseThrow());
-        count(
-                covered,
-                Told.SADDLE,
-                was,
-                is,
-                each -> each.protrusion().orElseThrow().bass(),
-                spread.of(DerivedFigure.SADDLE_BASS).orElseThrow());
+        for (Told figure : Told.values()) {
+            if (figure.figure != null) {
+                double off = figure.figure.of(was).orElseThrow()
+                        - figure.figure.of(is).orElseThrow();
+                double within = spread.of(figure.figure).orElseThrow().expanded();
+                covered.merge(figure, Math.abs(off) <= within ? 1 : 0, Integer::sum);
+            }
+        }
         double action = ExecutedPlan.on(told, right).action().get(Side.BASS);
         double off = Math.abs(action - was.plannedAction(Side.BASS));
         if (off <= PlanFigure.of(told).get(PlanFigure.ACTION_BASS).expanded()) {
             covered.merge(Told.ACTION, 1, Integer::sum);
-        }
-    }
-
-    private static double cap(Correction plan) {
-        return plan.heel().map(HeelCut::atCap).orElseThrow();
-    }
-
-    private static void count(
-            Map<Told, Integer> covered,
-            Told figure,
-            Correction told,
-            Correction truth,
-            ToDoubleFunction<Correction> of,
-            Uncertainty.Estimate estimate) {
-        if (Math.abs(of.applyAsDouble(told) - of.applyAsDouble(truth)) <= estimate.expanded()) {
-            covered.merge(figure, 1, Integer::sum);
         }
     }
 
