@@ -35,7 +35,7 @@ public final class Verdict {
                 geometry.bridge()));
         geometry.clearance().ifPresent(gates::add);
         gates.add(geometry.neckPitch());
-        gates.add(geometry.worth(repair));
+        gates.add(WorthGate.of(sheetAnalysis.job(), sheetAnalysis.standards(), repair));
         List<Gate> judged = new ArrayList<>();
         boolean stopped = false;
         if (!condition.bearsTension()) {

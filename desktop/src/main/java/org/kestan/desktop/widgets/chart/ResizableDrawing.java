@@ -17,6 +17,7 @@ public abstract class ResizableDrawing extends Region {
     /**
      * @param id by which it is found
      */
+    @SuppressWarnings("this-escape") // what is called here is the toolkit's own, and final
     protected ResizableDrawing(String id) {
         setId(id);
         getStyleClass().add("small-picture");
