@@ -7,9 +7,12 @@ public final class HoldingText {
 
     private HoldingText() {}
 
-    /** The year, and the years between which it falls in eight of ten cases. */
+    /** The year, and the years between which it falls in eight of ten cases; what lies too far off is only said to be later. */
     public static String years(HoldingTime holds) {
-        return Wording.text("advice.holding-years")
+        String key = holds.until() >= holds.farthest()
+                ? "advice.holding-later"
+                : holds.to() >= holds.farthest() ? "advice.holding-years-open" : "advice.holding-years";
+        return Wording.text(key)
                 .replace("{0}", Integer.toString(holds.until()))
                 .replace("{1}", Integer.toString(holds.from()))
                 .replace("{2}", Integer.toString(holds.to()));

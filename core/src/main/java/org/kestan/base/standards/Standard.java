@@ -105,7 +105,7 @@ public enum Standard implements Keyed {
     GROWTH(Group.LIMITS, "growth", LENGTH, "0.05 mm", MEMORY),
     GROWTH_LEAST(Group.LIMITS, "growthLeast", LENGTH, "0.02 mm", MEMORY),
     GROWTH_MOST(Group.LIMITS, "growthMost", LENGTH, "0.12 mm", MEMORY),
-    GROWTH_SLOWING(Group.LIMITS, "growthSlowing", YEARS, "10", MEMORY),
+    GROWTH_SLOWING(Group.LIMITS, "growthSlowing", YEARS, "30", MEMORY),
     SINK_MOST(Group.LIMITS, "sinkMost", LENGTH, "1.5 mm", MEMORY),
     RISER_MOST(Group.LIMITS, "riserMost", LENGTH, "3/16 in", MEMORY),
     HUMIDITY_LEAST(Group.LIMITS, "humidityLeast", PERCENT, "40", PRACTICE),

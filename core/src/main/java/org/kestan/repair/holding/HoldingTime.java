@@ -21,11 +21,12 @@ import org.kestan.judgment.way.Way;
  * @param from the earliest such year, 8 in 10
  * @param to the latest such year, 8 in 10
  * @param pricePerYear in the shop's currency
+ * @param farthest the year beyond which nobody looks: a year that is this one may be any later one
  */
-public record HoldingTime(int until, int from, int to, double pricePerYear) {
+public record HoldingTime(int until, int from, int to, double pricePerYear, int farthest) {
 
     /** Nobody looks farther. */
-    private static final double FARTHEST_YEARS = 100;
+    private static final double FARTHEST_YEARS = 60;
 
     /** A repair that holds for less costs its whole price. */
     private static final double LEAST_YEARS = 1;
@@ -48,7 +49,8 @@ public record HoldingTime(int until, int from, int to, double pricePerYear) {
                 year(done, years),
                 year(done, years(allowance, growth.most(), slowing)),
                 year(done, years(allowance, growth.least(), slowing)),
-                cost / Math.max(LEAST_YEARS, years));
+                cost / Math.max(LEAST_YEARS, years),
+                year(done, FARTHEST_YEARS));
     }
 
     /** How much the action may still rise at fret 12: to the limit of spec, and by what saddle or bridge can take back, mm. */

@@ -16,6 +16,7 @@ import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visit;
 import org.kestan.job.visits.Visits;
 import org.kestan.judgment.ways.WayCatalog;
+import org.kestan.text.HoldingText;
 import org.testng.annotations.Test;
 
 public class HoldingTimeTest {
@@ -62,8 +63,19 @@ public class HoldingTimeTest {
         double years = HoldingTime.years(0.3, 0.05, 10);
         assertThat(0.05 * 10 * Math.log1p(years / 10)).isCloseTo(0.3, within(1e-9));
         assertThat(HoldingTime.years(0.3, 0.05, Double.POSITIVE_INFINITY)).isCloseTo(6, within(1e-12));
-        assertThat(HoldingTime.years(1, 0, 10)).isEqualTo(100);
-        assertThat(HoldingTime.years(50, 0.05, 10)).isEqualTo(100);
+        assertThat(HoldingTime.years(1, 0, 10)).isEqualTo(60);
+        assertThat(HoldingTime.years(50, 0.05, 10)).isEqualTo(60);
+    }
+
+    /** What lies too far off is only said to be later. */
+    @Test
+    public void farYearsAreNotSaidToTheYear() {
+        assertThat(HoldingText.years(new HoldingTime(2041, 2033, 2066, 4, 2086)))
+                .isEqualTo("2041 (2033 to 2066)");
+        assertThat(HoldingText.years(new HoldingTime(2071, 2043, 2086, 4, 2086)))
+                .isEqualTo("2071 (2043 or later)");
+        assertThat(HoldingText.years(new HoldingTime(2086, 2050, 2086, 4, 2086)))
+                .isEqualTo("after 2086 (not before 2050)");
     }
 
     /** Three visits of an instrument tell its own growth; one tells nothing, and the shop's usual counts. */
