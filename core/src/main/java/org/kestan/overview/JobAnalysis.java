@@ -80,8 +80,7 @@ public final class JobAnalysis {
     private JobAnalysis(Job job, ShopStandards shop) {
         sheetAnalysis = SheetAnalysis.of(job, shop);
         questions = Lazy.of(sheetAnalysis::questions);
-        gates = Lazy.of(
-                () -> Verdict.of(sheetAnalysis, recommendation().sought().map(Recommendation.Sought::price)));
+        gates = Lazy.of(() -> Verdict.of(sheetAnalysis, recommendation().sought()));
         ways = Ways.of(sheetAnalysis);
         recommendation = Lazy.of(() -> Recommendation.of(ways));
         growth = Lazy.of(() -> Growth.of(job, shop));

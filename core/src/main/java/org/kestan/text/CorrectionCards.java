@@ -113,6 +113,10 @@ final class CorrectionCards {
         return card.card(card.words("cautions") + worthMeasuring(card));
     }
 
+    private boolean foldsTooFar() {
+        return plan.trajectory().judgedSink(job.visit()).orElse(0) > shop().get(Standard.SINK_MOST);
+    }
+
     /** What one of the two estimates says by itself. */
     private void single(CardWriter card, String row, OptionalDouble cut, DerivedFigure figure) {
         cut.ifPresent(mm -> card.known(card.words(row), numbers.fineBoth(mm), known(figure), ""));
@@ -150,7 +154,7 @@ final class CorrectionCards {
                         known(DerivedFigure.SINK),
                         card.words(assumed ? "assumed" : "slack-less-strung"))
                 .card(card.words(middle ? "read-in-middle" : "read-at-edge", numbers.length(straightedge.bridgeFront()))
-                        + card.words(plan.sink() > shop().get(Standard.SINK_MOST) ? "sinks-too-far" : "overshoot"));
+                        + card.words(foldsTooFar() ? "sinks-too-far" : "overshoot"));
     }
 
     private Card saddle(Sides<Double> after) {

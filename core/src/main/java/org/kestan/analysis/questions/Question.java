@@ -104,12 +104,12 @@ public record Question(Line<?> line, List<Finding> asked) {
                                 > standards.get(Standard.GAUGE_ANGLE)))
                 .ifPresent(pitch ->
                         questions.add(of(Lines.NECK_ANGLE, SheetQuestion.GAUGE_ANGLE_OFF.of(Quantity.turn(pitch)))));
-        if (known.sink().orElse(0) > standards.get(Standard.SINK_MOST)) {
+        double sink = known.judgedSink(job.visit()).orElse(0);
+        if (sink > standards.get(Standard.SINK_MOST)) {
             questions.add(of(
                     Reading.PROJECTION_SLACK,
                     SheetQuestion.SINKS_TOO_FAR.of(
-                            Quantity.length(known.sink().getAsDouble()),
-                            Quantity.length(standards.get(Standard.SINK_MOST)))));
+                            Quantity.length(sink), Quantity.length(standards.get(Standard.SINK_MOST)))));
         }
         CrossCheck.of(job, standards)
                 .filter(check -> Math.abs(check.disagreement()) > standards.get(Standard.DISAGREEMENT))

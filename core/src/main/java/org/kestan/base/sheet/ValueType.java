@@ -101,10 +101,13 @@ public record ValueType<T>(
     public static final ValueType<Boolean> FLAG = new ValueType<>(
             Form.FLAG, Range.ANY, List.of(true, false), ValueType::flag, value -> Boolean.toString(value));
 
-    /** Yes, or the reason why; a yes without a reason is {@code true}. */
+    /** A yes without a reason. */
+    public static final String YES = "yes";
+
+    /** Yes, or the reason why; in files a yes without a reason is {@code true}. */
     public static final ValueType<String> REASON = typed(
             Form.REASON,
-            typed -> new Parsed.Ok<>(typed.strip().equalsIgnoreCase("yes") ? "true" : typed.strip()),
+            typed -> new Parsed.Ok<>(typed.strip().matches("(?i)yes|true") ? YES : typed.strip()),
             Function.identity());
 
     private static <T> ValueType<T> typed(Form form, Function<String, Parsed<T>> reader, Function<T, String> writer) {

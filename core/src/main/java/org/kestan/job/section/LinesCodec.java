@@ -152,7 +152,7 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
             case TEXT -> Tree.text(text);
             case NUMBER -> new Tree.Num(new BigDecimal(text));
             case FLAG -> new Tree.Flag(Boolean.parseBoolean(text));
-            case REASON -> text.equals("true") ? new Tree.Flag(true) : Tree.text(text);
+            case REASON -> text.equals(ValueType.YES) ? new Tree.Flag(true) : Tree.text(text);
             case PAIR -> {
                 List<Tree> both = new ArrayList<>();
                 for (String word : text.split("[^\\d-]+")) {

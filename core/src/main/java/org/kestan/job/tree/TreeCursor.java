@@ -108,7 +108,7 @@ public final class TreeCursor {
             case FLAG -> flag().map(flag -> Boolean.toString(flag));
             case REASON ->
                 here.orElse(null) instanceof Tree.Flag yes
-                        ? Optional.of(yes.flag() ? "true" : "")
+                        ? Optional.of(yes.flag() ? ValueType.YES : "")
                         : string(accepted(type));
             case PAIR -> pair();
         };

@@ -27,7 +27,7 @@ public enum AdviceFinding implements Finding.Kind {
     MORE_THAN_WORTH(Money.class),
     FALLS_SHORT(Said.class),
     DOES_NOT_REACH,
-    LOWERS_WHAT_IS_AIMED_AT,
+    MISSES_ANOTHER_AIM,
     LEAVES_AT_STOP(Term.class),
     STAYS_AT_STOP(Term.class),
     STAYS_AT_STOP_MENDED_BY(Term.class, Several.class),

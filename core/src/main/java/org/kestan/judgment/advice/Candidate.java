@@ -85,7 +85,7 @@ record Candidate(
         return combined.predicted().map(StrungSetup::setup);
     }
 
-    /** See above. */
+    /** How invasive ways are that were taken as a combination: see the parameter of that name. */
     static int invasivenessOf(List<Way> main, Combination combined) {
         int weightiest = main.stream().mapToInt(WayCatalog.ALL::indexOf).max().orElse(0);
         return weightiest + combined.kind().ordinal() * WayCatalog.ALL.size();

@@ -14,24 +14,10 @@ import org.kestan.judgment.way.WayKind;
  * @param reasons why
  * @param runnersUp the next best, each with the one reason it was not chosen
  * @param odds how sure it is that lighter ways do not do
- * @param sought what would be done if money were not asked, and its price; empty where nothing would
+ * @param sought the price of what would be done if money were not asked; empty while that is not known
  */
 public record Recommendation(
-        List<Way> ways, List<Finding> reasons, List<RunnerUp> runnersUp, Odds odds, Optional<Sought> sought) {
-
-    /**
-     * What would be done if money were not asked.
-     *
-     * @param ways the ways; that leave it where nothing has to be done
-     * @param price what they cost
-     */
-    public record Sought(List<Way> ways, RepairPrice price) {
-
-        /** Takes an unmodifiable copy. */
-        public Sought {
-            ways = List.copyOf(ways);
-        }
-    }
+        List<Way> ways, List<Finding> reasons, List<RunnerUp> runnersUp, Odds odds, Optional<RepairPrice> sought) {
 
     /** Takes unmodifiable copies. */
     public Recommendation {
@@ -44,14 +30,10 @@ public record Recommendation(
         return new Recommendation(ways, List.of(reason), List.of(), Odds.NONE, Optional.empty());
     }
 
-    /** The same with what would be done if money were not asked. */
+    /** The same with the price of what would be done if money were not asked. */
     Recommendation seeking(Combination combined) {
         return new Recommendation(
-                ways,
-                reasons,
-                runnersUp,
-                odds,
-                Optional.of(new Sought(combined.ways(), new RepairPrice(combined.hours(), combined.cost()))));
+                ways, reasons, runnersUp, odds, Optional.of(new RepairPrice(combined.hours(), combined.cost())));
     }
 
     /** How heavy it is; empty where it leaves the instrument as it is. */
@@ -61,11 +43,11 @@ public record Recommendation(
 
     /** Says what the shop would do about a job, without the reasons. */
     static Recommendation brief(Ways ways) {
-        return new Recommender(ways).brief();
+        return new Recommender(ways, false).recommend();
     }
 
     /** Says what the shop would do about a job. */
     public static Recommendation of(Ways ways) {
-        return new Recommender(ways).recommend();
+        return new Recommender(ways, true).recommend();
     }
 }

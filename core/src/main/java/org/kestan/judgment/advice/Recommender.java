@@ -31,17 +31,15 @@ final class Recommender {
 
     private final Ways ways;
     private final JudgmentContext about;
-    private boolean saysWhy = true;
+    private final boolean saysWhy;
 
-    Recommender(Ways ways) {
+    /**
+     * @param saysWhy whether reasons, runners-up and price are worked out too: what turns an answer asks for it many times
+     */
+    Recommender(Ways ways, boolean saysWhy) {
         this.ways = ways;
+        this.saysWhy = saysWhy;
         about = ways.about();
-    }
-
-    /** The same without reasons and runners-up: what turns an answer asks for it many times. */
-    Recommendation brief() {
-        saysWhy = false;
-        return recommend();
     }
 
     Recommendation recommend() {
@@ -274,7 +272,7 @@ final class Recommender {
                     .orElseGet(AdviceFinding.DOES_NOT_REACH::of);
         }
         if (!other.asAimed()) {
-            return AdviceFinding.LOWERS_WHAT_IS_AIMED_AT.of();
+            return AdviceFinding.MISSES_ANOTHER_AIM.of();
         }
         if (other.gates().worsened().isPresent()) {
             return AdviceFinding.LEAVES_AT_STOP.of(

@@ -10,6 +10,7 @@ import java.util.function.Predicate;
 import org.kestan.analysis.inputs.Repeatability;
 import org.kestan.analysis.setup.Anchorage;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.analysis.uncertainty.Propagation;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Reading;
@@ -26,9 +27,6 @@ import org.kestan.judgment.way.Way;
  * where it makes a gate worse (§6).
  */
 final class StoppedGates {
-
-    /** Half-width of a 95 % interval, in standard uncertainties. */
-    private static final double COVERAGE = 2;
 
     /** What a neck is set to when its heel is cut. */
     private static final Set<GateId> SET_FOR_GOOD = Set.of(GateId.SADDLE, GateId.BRIDGE);
@@ -101,9 +99,9 @@ final class StoppedGates {
     /** How well a gate's value is known, in the unit of {@link #past}: the reading it rests on, at 95 %. */
     private double halfWidth(GateId gate, Setup setup) {
         return switch (gate) {
-            case BRIDGE -> COVERAGE * standard(Reading.BRIDGE_THICKNESS);
-            case BREAK_ANGLE -> COVERAGE * crown() / behind(setup.anchorage());
-            default -> COVERAGE * crown();
+            case BRIDGE -> Propagation.COVERAGE * standard(Reading.BRIDGE_THICKNESS);
+            case BREAK_ANGLE -> Propagation.COVERAGE * crown() / behind(setup.anchorage());
+            default -> Propagation.COVERAGE * crown();
         };
     }
 

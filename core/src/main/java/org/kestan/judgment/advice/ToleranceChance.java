@@ -21,8 +21,10 @@ final class ToleranceChance {
 
     private static final NormalDistribution NORMAL = new NormalDistribution(0, 1);
 
-    /** Simpson's rule over ±6 standard deviations of what the sides share. */
-    private static final int STEPS = 24;
+    /** Simpson's rule over ±6 standard deviations of what the sides share, in steps that what each has for itself is wider than. */
+    private static final int LEAST_STEPS = 24;
+
+    private static final int MOST_STEPS = 2000;
 
     private static final double FAR = 6;
 
@@ -52,15 +54,23 @@ final class ToleranceChance {
         if (shared.bass() < EXACT && shared.treble() < EXACT) {
             return 1 - within(off, own, reach);
         }
+        int steps = steps(own, shared);
         double within = 0;
-        double width = 2 * FAR / STEPS;
-        for (int i = 0; i <= STEPS; i++) {
+        double width = 2 * FAR / steps;
+        for (int i = 0; i <= steps; i++) {
             double at = -FAR + i * width;
-            double weight = i == 0 || i == STEPS ? 1 : i % 2 == 0 ? 2 : 4;
-            within +=
-                    weight * NORMAL.density(at) * within(off.with(shared, (each, by1) -> each + by1 * at), own, reach);
+            double weight = i == 0 || i == steps ? 1 : i % 2 == 0 ? 2 : 4;
+            within += weight
+                    * NORMAL.density(at)
+                    * within(off.with(shared, (each, common) -> each + common * at), own, reach);
         }
         return Math.min(1, Math.max(0, 1 - within * width / 3));
+    }
+
+    /** An even number of steps, each at most half as wide as a side's own spread. */
+    private static int steps(Sides<Double> own, Sides<Double> shared) {
+        double finest = Math.max(shared.bass() / own.bass(), shared.treble() / own.treble());
+        return Math.min(MOST_STEPS, Math.max(LEAST_STEPS, 2 * (int) Math.ceil(2 * FAR * finest)));
     }
 
     private static double within(Sides<Double> off, Sides<Double> standard, double reach) {

@@ -94,7 +94,7 @@ public record CounterCheck(
         List<Trial> most = largest(byAnswer);
         Recommendation likely = shortest(most);
         return new CounterCheck(
-                Verdict.of(SheetAnalysis.of(job, shop), likely.sought().map(Recommendation.Sought::price)),
+                Verdict.of(SheetAnalysis.of(job, shop), likely.sought()),
                 likely,
                 most.size(),
                 trials.size(),

@@ -381,7 +381,10 @@ final class GeometryGates {
                 : free > 0
                         ? GateFinding.CLEARS_TOO_LITTLE.of(Quantity.length(free), Quantity.length(wanted))
                         : GateFinding.STRINGS_TOUCH.of(Quantity.length(wanted));
-        return Optional.of(Gate.of(GateId.CLEARANCE, clears ? GateState.PASS : GateState.STOP, how)
+        // What is usual warns; what was asked for, or a string that touches, stops.
+        boolean stops = free <= 0 || job.get(Aim.CLEARANCE).isPresent();
+        GateState state = clears ? GateState.PASS : stops ? GateState.STOP : GateState.WARN;
+        return Optional.of(Gate.of(GateId.CLEARANCE, state, how)
                 .with(GateNumber.CLEARANCE, Quantity.length(free))
                 .with(GateNumber.WANTED, Quantity.length(wanted)));
     }

@@ -201,16 +201,10 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
         return Obstacle.of(job(), measured());
     }
 
-    /** Returns how much the strings are to clear an obstacle by, mm. */
-    public double clearanceWanted() {
-        return length(Aim.CLEARANCE).orElse(shop(Standard.CLEARANCE));
-    }
-
-    /** Tells whether the strings clear what lies under them by as much as is wanted. */
+    /** Tells whether the strings clear what lies under them by as much as the job asks; where it asks nothing, at all. */
     public boolean clears(Setup setup) {
-        return obstacle()
-                .filter(each -> each.underStrings(setup) < clearanceWanted() - Tolerances.SHOWN)
-                .isEmpty();
+        double least = length(Aim.CLEARANCE).orElse(0) - Tolerances.SHOWN;
+        return obstacle().filter(each -> each.underStrings(setup) < least).isEmpty();
     }
 
     /** Returns the least a saddle may stand out, mm. */

@@ -46,7 +46,7 @@ public final class TargetReset {
         });
     }
 
-    /** A bridge that was set beyond its wheels comes back within them; at their end the neck gives them play again. */
+    /** A bridge that stands beyond its wheels comes back within them. */
     private static double withinRange(JudgmentContext about, double height) {
         double least = about.length(Reading.BRIDGE_LOWEST).orElse(height);
         double most = about.length(Reading.BRIDGE_HIGHEST).orElse(height);

@@ -37,7 +37,7 @@ final class MendFirst extends WayBefore {
                     FOLDS.of(Quantity.length(about.sheetAnalysis()
                             .trajectory()
                             .orElseThrow(Expect.present("complete sheet"))
-                            .sink()
+                            .judgedSink(about.job().visit())
                             .getAsDouble())),
                     WayFinding.FIGURES_OF_TODAY.of());
         }

@@ -137,7 +137,10 @@ public final class WorkPlan {
         return planned.filter(setup -> FretCrowns.areRead(setup, job()))
                 .map(setup -> {
                     double fall = extension().map(Extension::fall).orElse(FretCrowns.fall(job()));
-                    return StringClearance.leveling(sheetAnalysis(), setup, FretCrowns.of(setup, job(), fall), fall);
+                    return StringClearance.of(sheetAnalysis(), setup, fall, StringClearance.hand(job()))
+                            .map(StringClearance::leveling)
+                            .orElseGet(() -> StringClearance.leveling(
+                                    sheetAnalysis(), setup, FretCrowns.of(setup, job(), fall), fall));
                 })
                 .filter(each -> each.off().stream().anyMatch(off -> off.off() >= Tolerances.SHOWN));
     }

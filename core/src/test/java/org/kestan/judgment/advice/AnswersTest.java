@@ -268,7 +268,7 @@ public class AnswersTest {
         Job taller = Jobs.put(job, Aim.BRIDGE_HEIGHT, 28);
         assertThat(answer(taller).ways()).containsExactly(WayCatalog.NECK_RESET);
         assertThat(answer(taller).runnersUp().get(0).ways()).containsExactly(WayCatalog.FLOATING_BRIDGE);
-        assertThat(said(answer(taller).runnersUp().get(0).reason())).contains("should be taller");
+        assertThat(said(answer(taller).runnersUp().get(0).reason())).contains("not the saddle, the bridge");
     }
 
     /** An archtop with wheels, its tailpiece read; all at random. */

@@ -116,8 +116,11 @@ final class NextReading extends HBox {
                     .map(each -> each.number() + "  " + Wording.label(each) + ": " + Wording.hint(each))
                     .orElseGet(() -> Wording.label(NextStep.of(session.analysis(), Station.MEASURE))));
         }
-        long read = lines.stream().filter(each -> job.get(each).isPresent()).count();
-        progress.setText(Messages.message("next-reading.of-on-the-sheet", read, lines.size()));
+        List<Line<?>> asked = lines.stream()
+                .filter(each -> !Lines.OUT_OF_THE_ORDINARY.contains(each))
+                .toList();
+        long read = asked.stream().filter(each -> job.get(each).isPresent()).count();
+        progress.setText(Messages.message("next-reading.of-on-the-sheet", read, asked.size()));
     }
 
     /** Returns the first of some lines that is not read yet, in working order; rare ones are not asked for. */
