@@ -57,6 +57,20 @@ public class JobWriterTest {
         assertThat(written.propertyNames()).containsExactly("shop", "kestan", "instrument", "survey", "target");
     }
 
+    /** A yes is a yes in the file, a reason is its own words, and a no is not a reason. */
+    @Test
+    public void doItAnywayIsTrueOrTheReason() {
+        for (String said : List.of("true", "\"it was his father's\"")) {
+            String text = "{\"kestan\": 1, \"instrument\": {\"doItAnyway\": " + said + "}}";
+            Job job = JobReader.read(text).job().orElseThrow();
+            assertThat(job.get(Lines.DO_IT_ANYWAY)).isPresent();
+            assertThat(tree(JobWriter.write(job)).at("/instrument/doItAnyway")).isEqualTo(tree(said));
+        }
+        assertThat(JobReader.read("{\"kestan\": 1, \"instrument\": {\"doItAnyway\": 3}}")
+                        .job())
+                .isEmpty();
+    }
+
     /** A later program may know more of a string, a picture or a finding: what this one does not know it hands on. */
     @Test
     public void unknownKeysInListsStayWithTheirEntry() {
