@@ -12,6 +12,7 @@ import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Fitting;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.Family;
 import org.kestan.base.standards.InstrumentKind;
 import org.kestan.job.pictures.Photo;
@@ -232,6 +233,15 @@ public final class Job {
             return form().map(Form::fitting).orElse(Fitting.ANY);
         }
         return pins ? Fitting.PIN_BRIDGE : Fitting.FLOATING_BRIDGE;
+    }
+
+    /** How far from the nut's face the saddle stands under each outer string, mm; empty while it was not read on both. */
+    public Optional<Sides<Double>> saddlePlaces() {
+        OptionalDouble bass = millimeters(Reading.SADDLE_PLACE_BASS);
+        OptionalDouble treble = millimeters(Reading.SADDLE_PLACE_TREBLE);
+        return bass.isPresent() && treble.isPresent()
+                ? Optional.of(new Sides<>(bass.getAsDouble(), treble.getAsDouble()))
+                : Optional.empty();
     }
 
     /** Tells whether it stands on a floating bridge. */

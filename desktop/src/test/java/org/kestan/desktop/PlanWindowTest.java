@@ -144,8 +144,12 @@ public class PlanWindowTest extends WindowTest {
     public void aSchoolOfTheShopTellsTheTargetWhenTaken() {
         openSample(DemoJobs.NAMES.indexOf("large-flat-top-reset.kestan.json"));
         onWindow(() -> {
-            // A bridge with nothing to give: only the neck is left.
-            session().edit(job -> job.without(Aim.SADDLE).with(Reading.BRIDGE_THICKNESS, Length.ofText("9/32 in")));
+            // A bridge with nothing to give: only the neck is left. The straightedge was laid on another bridge.
+            session()
+                    .edit(job -> job.without(Aim.SADDLE)
+                            .without(Reading.PROJECTION_STRUNG)
+                            .without(Reading.PROJECTION_SLACK)
+                            .with(Reading.BRIDGE_THICKNESS, Length.ofText("9/32 in")));
             session().standardsProperty().set(session().standards().with(School.SADDLE_LEFT));
             return "school";
         });

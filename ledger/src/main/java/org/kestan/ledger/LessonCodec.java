@@ -25,7 +25,8 @@ final class LessonCodec {
                 && lesson.miss().isEmpty()
                 && lesson.hours().isEmpty()
                 && lesson.rates().isEmpty()
-                && lesson.release().isEmpty();
+                && lesson.release().isEmpty()
+                && lesson.heat().isEmpty();
         return empty
                 ? ""
                 : String.join(
@@ -36,7 +37,7 @@ final class LessonCodec {
                         number(lesson.sink()),
                         number(lesson.miss()),
                         lesson.ways().replaceAll("\\p{Cntrl}+", " "),
-                        number(lesson.hours()) + " " + number(lesson.release()),
+                        number(lesson.hours()) + " " + number(lesson.release()) + " " + number(lesson.heat()),
                         lesson.rates().entrySet().stream()
                                 .map(each -> each.getKey() + "=" + String.format(Locale.ROOT, "%.5f", each.getValue()))
                                 .collect(Collectors.joining(" ")),
@@ -72,6 +73,7 @@ final class LessonCodec {
                     number(parts[8]),
                     rates,
                     number(times[1]),
+                    times.length > 2 ? number(times[2]) : OptionalDouble.empty(),
                     day(days[0]),
                     day(days[1])));
         } catch (NumberFormatException | DateTimeParseException | ArrayIndexOutOfBoundsException odd) {

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.function.Function;
 import org.kestan.analysis.figures.Figure.Kind;
 import org.kestan.analysis.figures.Figure.Standing;
+import org.kestan.analysis.setup.SaddleReserve;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.expect.Expect;
@@ -111,17 +112,13 @@ public final class DecidingFigures {
             Standing none = Standing.unknown(FigureFinding.NO_SADDLE.of());
             return new Figure(Kind.SADDLE, none, none);
         }
-        return new Figure(
-                Kind.SADDLE,
-                now(
-                        setup -> protrusion(setup.protrusion().orElseThrow(Expect.present("saddle protrusion"))),
-                        FigureFinding.READ_SADDLE),
-                planned(setup -> protrusion(setup.protrusion().orElseThrow(Expect.present("saddle protrusion")))));
+        return new Figure(Kind.SADDLE, now(this::protrusion, FigureFinding.READ_SADDLE), planned(this::protrusion));
     }
 
-    private Standing protrusion(Sides<Double> sides) {
+    private Standing protrusion(Setup setup) {
+        Sides<Double> sides = setup.protrusion().orElseThrow(Expect.present("saddle protrusion"));
         double least = Math.min(sides.bass(), sides.treble());
-        double stop = standards.get(Standard.PROTRUSION_LEAST);
+        double stop = SaddleReserve.least(setup, standards);
         double low = standards.get(Standard.PROTRUSION_FULL);
         return least < stop
                 ? new Standing(both(sides), State.STOP, Optional.of(FigureFinding.UNDER.of(Quantity.length(stop))))

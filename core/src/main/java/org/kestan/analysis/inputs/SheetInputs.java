@@ -12,7 +12,8 @@ import org.kestan.job.Job;
  *
  * @param job the job
  * @param standards the shop's defaults and thresholds
- * @param reliefEffect share of what constant curvature says that a changed relief moves the saddle's crown by (§3.2): 1
+ * @param reliefEffect share of what constant curvature says that a changed relief moves the saddle's crown by, beside what is
+ *     known of this neck's rod (§3.2): 1
  * @param lean how much more the neck leans than was read, mm: 0
  * @param waist how much more waist the neck has than was read, mm: 0
  */
@@ -33,14 +34,14 @@ public record SheetInputs(Job job, ShopStandards standards, double reliefEffect,
     /** Works out the trajectory, or what keeps it from being worked out. */
     public Trajectory.Read trajectory() {
         Trajectory.Read read = Trajectory.of(job, standards);
-        boolean asRead = reliefEffect == 1 && lean == 0 && waist == 0;
+        double effect = RodEffect.of(job, standards).share() + reliefEffect - 1;
+        boolean asRead = effect == 1 && lean == 0 && waist == 0;
         return asRead
                 ? read
                 : new Trajectory.Read(
                         read.trajectory()
-                                .map(known -> Trajectory.on(known.basis()
-                                        .withReliefEffect(reliefEffect)
-                                        .shaped(lean, waist))),
+                                .map(known -> Trajectory.on(
+                                        known.basis().withReliefEffect(effect).shaped(lean, waist))),
                         read.faults());
     }
 }

@@ -97,10 +97,14 @@ public record UncertainInput(Reading reading, Measurable line, boolean assumed, 
         }
         shape(basis, shop, inputs);
         // However many gaps were read: they show the neck as it is, not how the rod will bend it (§3.2).
-        double shape = rectangular(shop.get(Standard.ROD_SHAPE));
+        RodEffect rod = RodEffect.of(sheet.job(), shop);
         if (!basis.reliefStays() && sheet.job().visit().knowsRelief()) {
             inputs.add(new UncertainInput(
-                    Reading.RELIEF, Reading.RELIEF, false, 1, (from, by) -> from.withReliefEffect(1 + by * shape)));
+                    Reading.RELIEF,
+                    Reading.RELIEF,
+                    false,
+                    rod.seen().isPresent() ? 0 : 1,
+                    (from, by) -> from.withReliefEffect(1 + by * rod.standard())));
         }
     }
 

@@ -14,6 +14,7 @@ import org.kestan.base.standards.Standard;
 import org.kestan.base.strings.LoadedString;
 import org.kestan.base.strings.Material;
 import org.kestan.base.strings.Note;
+import org.kestan.base.strings.StringEnds;
 import org.kestan.base.strings.Wire;
 import org.kestan.job.Job;
 import org.kestan.job.strings.StringSpec;
@@ -24,8 +25,9 @@ import org.kestan.job.terms.Lines;
  *
  * @param strings those whose gauge and note are known, from the bass side
  * @param unknown how many strings of the set lack a gauge or a note
+ * @param ends what they do past their ends and under the finger
  */
-public record StringLoads(List<LoadedString> strings, int unknown) {
+public record StringLoads(List<LoadedString> strings, int unknown, StringEnds ends) {
 
     /** Takes an unmodifiable copy. */
     public StringLoads {
@@ -56,7 +58,17 @@ public record StringLoads(List<LoadedString> strings, int unknown) {
             known.add(new LoadedString(
                     specs.size() - i, spec.pitch(), wire, frequency, wire.tension(scale, frequency), places.share(i)));
         }
-        return known.isEmpty() ? Optional.empty() : Optional.of(new StringLoads(known, specs.size() - known.size()));
+        return known.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new StringLoads(known, specs.size() - known.size(), ends(job, shop)));
+    }
+
+    private static StringEnds ends(Job job, ShopStandards shop) {
+        double behind = job.floating()
+                ? job.millimeters(Reading.TAILPIECE_DISTANCE).orElse(shop.get(Standard.BEYOND_FLOATING))
+                : job.millimeters(Reading.PIN_DISTANCE).orElse(shop.get(Standard.PIN_DISTANCE))
+                        + shop.get(Standard.BEYOND_PIN);
+        return new StringEnds(shop.get(Standard.FINGER), shop.get(Standard.BEYOND_NUT) + behind);
     }
 
     /** As said, else what the family is usually strung with. */

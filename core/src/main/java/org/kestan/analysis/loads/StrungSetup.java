@@ -6,11 +6,14 @@ import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.Angle;
+import org.kestan.base.geometry.NeckCurve;
+import org.kestan.base.geometry.StringLine;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.strings.Fretted;
 import org.kestan.base.strings.LoadedString;
+import org.kestan.base.strings.StringEnds;
 import org.kestan.job.Job;
 
 /**
@@ -66,32 +69,47 @@ public record StrungSetup(Setup setup, Optional<StringLoads> strings) {
         return pressed().map(pressed -> pressed.map(Fretted::sharp));
     }
 
-    /** Set-back of the saddle that cancels the sharpening at fret 12, each outer string, mm; empty when not known. */
+    /** Set-back of the saddle that brings fret 12 to the octave, each outer string, mm; empty when not known. */
     public Optional<Sides<Double>> setBack() {
         double scale = setup.basis().frets().scale();
-        return pressed().map(pressed -> pressed.with(outer(), (each, string) -> each.setBack(scale, string.tension())));
+        return pressed().map(pressed -> pressed.map(each -> each.saddle(0, 0) - scale));
     }
 
-    private Optional<Sides<Fretted>> pressed() {
-        return strings.map(known -> Sides.of(side -> Fretted.at(
-                outer().get(side),
-                setup.strings().get(side),
-                setup.neck().curves().get(side),
-                setup.basis().frets().at(OCTAVE),
-                setup.basis().saddle())));
+    /** The outer strings pressed to fret 12; empty when the strings are not known. */
+    public Optional<Sides<Fretted>> pressed() {
+        List<LoadedString> tuned = tuned();
+        return tuned.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Sides<>(
+                        pressed(tuned.get(0), Side.BASS, OCTAVE),
+                        pressed(tuned.get(tuned.size() - 1), Side.TREBLE, OCTAVE)));
     }
 
-    /** The outer strings at the pitch they are then tuned to. */
-    private Sides<LoadedString> outer() {
-        List<LoadedString> known =
-                strings.orElseThrow(Expect.present("known strings")).strings();
-        return new Sides<>(known.get(0), known.get(known.size() - 1))
+    private Fretted pressed(LoadedString string, Side side, int fret) {
+        return pressed(string, setup.strings().get(side), setup.neck().curves().get(side), fret);
+    }
+
+    /** A known string pressed to a fret; it lies between the outer two, as high over the frets as its place says. */
+    public Fretted pressed(LoadedString string, int fret) {
+        return pressed(string, setup.line(string.place()), setup.neck().middle(), fret);
+    }
+
+    private Fretted pressed(LoadedString string, StringLine line, NeckCurve neck, int fret) {
+        StringEnds ends = strings.orElseThrow(Expect.present("known strings")).ends();
+        return Fretted.at(
+                string, line, neck, setup.basis().frets(), fret, setup.basis().saddle(), ends);
+    }
+
+    /** The known strings at the pitch they are then tuned to, from the bass side. */
+    public List<LoadedString> tuned() {
+        return strings.map(StringLoads::strings).orElse(List.of()).stream()
                 .map(string -> new LoadedString(
                         string.number(),
                         string.name(),
                         string.wire(),
                         string.frequency() * Math.pow(2, -setup.stepsDown() / 12),
                         string.tunedDown(setup.stepsDown()),
-                        string.place()));
+                        string.place()))
+                .toList();
     }
 }

@@ -21,7 +21,8 @@ import org.kestan.job.Job;
  */
 public record CrossCheck(double disagreement, List<Suspect> suspects) {
 
-    private static final List<Reading> CANDIDATES = List.of(
+    /** Every reading that could explain a contradiction alone. */
+    public static final List<Reading> CANDIDATES = List.of(
             Reading.PROJECTION_STRUNG,
             Reading.ACTION_BASS,
             Reading.ACTION_TREBLE,

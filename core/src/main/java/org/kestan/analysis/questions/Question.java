@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.kestan.analysis.neck.Gap;
+import org.kestan.analysis.neck.RodTravel;
 import org.kestan.analysis.trajectory.Trajectory;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
@@ -34,9 +35,15 @@ public record Question(Line<?> line, List<Finding> asked) {
         return new Question(line, List.of(asked));
     }
 
-    /** Tells whether what hangs on the line is to be held back until it is answered: it lies outside its plausible range. */
-    public boolean holdsBack() {
-        return asked.stream().anyMatch(each -> each.kind() == SheetQuestion.IMPLAUSIBLE);
+    /** Tells whether the line lies outside its plausible range. */
+    public boolean isImplausible() {
+        return asked.stream().anyMatch(each -> each.is(SheetQuestion.IMPLAUSIBLE));
+    }
+
+    /** Tells whether the strings and the straightedge contradict each other (§3.4). */
+    public boolean isContradiction() {
+        return asked.stream()
+                .anyMatch(each -> each.is(SheetQuestion.FRET_LINE_LOWER) || each.is(SheetQuestion.FRET_LINE_HIGHER));
     }
 
     /** Asks about every line outside its plausible range, and about lines that contradict each other. */
@@ -55,6 +62,10 @@ public record Question(Line<?> line, List<Finding> asked) {
         if (job.millimeters(Reading.SPACING_NUT).orElse(0)
                 > job.millimeters(Reading.SPACING_BRIDGE).orElse(Double.MAX_VALUE)) {
             questions.add(of(Reading.SPACING_NUT, SheetQuestion.SPACING_NARROWS.of()));
+        }
+        if (job.get(Lines.TRUSS_ROD).filter(rod -> !rod.canSet()).isEmpty()
+                && RodTravel.of(job.visit()).filter(RodTravel::atEnd).isPresent()) {
+            questions.add(of(Lines.ROD_TURNS, SheetQuestion.ROD_AT_END.of()));
         }
         return List.copyOf(questions);
     }
@@ -104,6 +115,7 @@ public record Question(Line<?> line, List<Finding> asked) {
                                 > standards.get(Standard.GAUGE_ANGLE)))
                 .ifPresent(pitch ->
                         questions.add(of(Lines.NECK_ANGLE, SheetQuestion.GAUGE_ANGLE_OFF.of(Quantity.turn(pitch)))));
+        job.saddlePlaces().ifPresent(places -> askAboutSaddle(places, known, standards, questions));
         double sink = known.judgedSink(job.visit()).orElse(0);
         if (sink > standards.get(Standard.SINK_MOST)) {
             questions.add(of(
@@ -111,10 +123,32 @@ public record Question(Line<?> line, List<Finding> asked) {
                     SheetQuestion.SINKS_TOO_FAR.of(
                             Quantity.length(sink), Quantity.length(standards.get(Standard.SINK_MOST)))));
         }
+        // What is brought to one estimate does not contradict itself.
         CrossCheck.of(job, standards)
+                .filter(check -> known.basis().reconciled().isEmpty())
                 .filter(check -> Math.abs(check.disagreement()) > standards.get(Standard.DISAGREEMENT))
                 .ifPresent(check -> questions.add(
                         new Question(Reading.PROJECTION_STRUNG, disagreement(known.impliedStrung(), check))));
+    }
+
+    /** A string's saddle stands behind twice nut to fret 12, further on the bass side, at no great slant (§3.20). */
+    private static void askAboutSaddle(
+            Sides<Double> places, Trajectory known, ShopStandards standards, List<Question> questions) {
+        double slant = places.bass() - places.treble();
+        double most = standards.get(Standard.SADDLE_SLANT);
+        double scale = known.basis().frets().scale();
+        if (slant < 0) {
+            questions.add(of(Reading.SADDLE_PLACE_TREBLE, SheetQuestion.SADDLE_PLACE_REVERSED.of()));
+        } else if (slant > most) {
+            questions.add(of(
+                    Reading.SADDLE_PLACE_BASS,
+                    SheetQuestion.SADDLE_PLACE_SLANTS.of(Quantity.length(slant), Quantity.length(most))));
+        }
+        if (places.treble() < scale) {
+            questions.add(of(
+                    Reading.SADDLE_PLACE_TREBLE,
+                    SheetQuestion.SADDLE_PLACE_SHORT.of(Quantity.length(scale - places.treble()))));
+        }
     }
 
     private static Quantity offTheOthers(Trajectory known, Gap gap) {

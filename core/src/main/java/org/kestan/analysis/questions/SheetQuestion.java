@@ -23,6 +23,10 @@ public enum SheetQuestion implements Finding.Kind {
     CROWN_LOWER_THAN_SIDES,
     FRET_LINE_LOWER(Distance.class, Distance.class),
     FRET_LINE_HIGHER(Distance.class, Distance.class),
+    SADDLE_PLACE_REVERSED,
+    SADDLE_PLACE_SLANTS(Distance.class, Distance.class),
+    SADDLE_PLACE_SHORT(Distance.class),
+    ROD_AT_END,
     ONE_WRONG_READING(Several.class),
     SUSPECT(Term.class, Distance.class);
 

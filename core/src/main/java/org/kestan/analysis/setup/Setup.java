@@ -128,13 +128,25 @@ public record Setup(
 
     /** Break angle on a side; empty when a tailpiece was not read (§3.14). */
     public Optional<Angle> breakAngle(Side side) {
-        double overJoint = Sides.mean(strings.map(line -> line.heightAt(basis.joint())));
-        // The string over the top at the joint: the fret line there lies o over the top.
-        Angle front = BreakAngle.inFront(supportHeight, basis.fretsOverTop() + overJoint, basis.jointToSaddle());
         Optional<Angle> behind = protrusion.isPresent()
                 ? Optional.of(anchorage.behindPins(protrusion.get().get(side)))
                 : anchorage.behindTailpiece(supportHeight);
-        return behind.map(front::plus);
+        return behind.map(inFront()::plus);
+    }
+
+    /**
+     * How far the saddle of a pin bridge has to stand out for a break angle, the strings as high over the top as they are.
+     *
+     * @return mm; negative where ramps alone give it
+     */
+    public double protrusionFor(Angle breakAngle) {
+        return anchorage.pinDistance() * breakAngle.minus(inFront()).tan() - anchorage.ramp();
+    }
+
+    /** How steeply the strings climb over the top: over the joint the fret line lies o over it. */
+    private Angle inFront() {
+        double overJoint = Sides.mean(strings.map(line -> line.heightAt(basis.joint())));
+        return BreakAngle.inFront(supportHeight, basis.fretsOverTop() + overJoint, basis.jointToSaddle());
     }
 
     /** The lesser of both sides' break angles; empty when a tailpiece was not read. */
@@ -311,6 +323,15 @@ public record Setup(
     }
 
     /** The string on a side for an action: about the nut's slot, or over fret 1 as given. */
+    /** The line of a string that lies so far across, 0 bass to 1 treble: between the outer two, as the crown follows the board. */
+    public StringLine line(double share) {
+        StringLine bass = strings.bass();
+        StringLine treble = strings.treble();
+        return new StringLine(
+                bass.atNut() + (treble.atNut() - bass.atNut()) * share,
+                bass.slope() + (treble.slope() - bass.slope()) * share);
+    }
+
     private StringLine turnedTo(Side side, double action, OptionalDouble overFirst) {
         double at = basis.actionAt();
         double height = action - neck.dipAt(at, side);

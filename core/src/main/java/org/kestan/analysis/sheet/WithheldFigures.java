@@ -3,6 +3,7 @@ package org.kestan.analysis.sheet;
 import java.util.List;
 import java.util.Optional;
 import org.kestan.analysis.correction.Correction;
+import org.kestan.analysis.questions.CrossCheck;
 import org.kestan.analysis.questions.Question;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.LengthLine;
@@ -17,14 +18,22 @@ public final class WithheldFigures {
 
     private WithheldFigures() {}
 
-    /** The questions by which the plan of a job is held back. A reading that was taken more than once is what it is. */
+    /** The questions by which the plan of a job is held back. */
     public static List<Question> by(SheetAnalysis sheetAnalysis, List<Question> questions) {
         return questions.stream()
-                .filter(Question::holdsBack)
-                .filter(each -> !(each.line() instanceof Measurable taken
-                        && sheetAnalysis.job().visit().takesOf(taken).size() > 1))
-                .filter(each -> each.line() instanceof LengthLine line && hangsOn(sheetAnalysis, line))
+                .filter(each -> each.isContradiction()
+                        ? CrossCheck.CANDIDATES.stream().noneMatch(reading -> takenAgain(sheetAnalysis, reading))
+                        : each.isImplausible()
+                                && each.line() instanceof LengthLine line
+                                && !takenAgain(sheetAnalysis, line)
+                                && hangsOn(sheetAnalysis, line))
                 .toList();
+    }
+
+    /** A reading that was taken more than once is what it is. */
+    private static boolean takenAgain(SheetAnalysis sheetAnalysis, LengthLine line) {
+        return line instanceof Measurable taken
+                && sheetAnalysis.job().visit().takesOf(taken).size() > 1;
     }
 
     private static boolean hangsOn(SheetAnalysis sheetAnalysis, LengthLine line) {

@@ -1,12 +1,14 @@
 package org.kestan.analysis.swing;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import org.kestan.base.geometry.NeckCurve;
 
 /**
- * What comes off which fret so that the crowns lie in one smooth line of the wanted relief, with the least taken off in all
- * (§3.23). A fret past the joint may lie below the line: it falls away more than it has to, and nothing is taken for its
+ * What comes off which fret so that the crowns lie in one smooth line of the wanted relief, with the least taken off: on
+ * average over the frets and at the worst of them, both alike (§3.23). A fret past the joint may lie below the line: it falls away more than it has to, and nothing is taken for its
  * sake.
  *
  * @param crowns the frets before
@@ -18,7 +20,8 @@ public record Leveling(FretCrowns crowns, FretCrowns after, List<Off> off) {
     /** Less than this comes off nothing, mm. */
     private static final double NOTHING = 1e-3;
 
-    private static final double ROUNDING = 1e-12;
+    /** How often the range of slopes is cut to two thirds: down to 1e-15 of it. */
+    private static final int TURNS = 85;
 
     /** Takes an unmodifiable copy. */
     public Leveling {
@@ -62,6 +65,14 @@ public record Leveling(FretCrowns crowns, FretCrowns after, List<Off> off) {
         return new Leveling(crowns, crowns.less(least), off);
     }
 
+    /** What comes off fret 1, mm: as much deeper the nut's slots have to be to stay as high over it. */
+    public double offFirst() {
+        return off.stream()
+                .filter(each -> each.fret() == 1)
+                .mapToDouble(Off::off)
+                .sum();
+    }
+
     /**
      * The frets of which too little is left.
      *
@@ -82,30 +93,44 @@ public record Leveling(FretCrowns crowns, FretCrowns after, List<Off> off) {
     }
 
     /**
-     * With the wanted shape taken out the line is straight, and of all straight lines that pass over no fret up to the joint
-     * the one that takes off least goes through two of the crowns: all pairs are tried.
+     * With the wanted shape taken out the line is straight. For a slope the best line is the highest that passes over no
+     * fret up to the joint; what it costs, {@code mean + most}, is convex in the slope, so that thirds of the range of slopes
+     * close in on the least.
      */
     private static double[] least(FretCrowns crowns, double[] over, double joint) {
-        double[] best = new double[over.length];
-        double total = Double.POSITIVE_INFINITY;
-        for (int one = 1; one < over.length; one++) {
-            for (int two = one + 1; two < over.length; two++) {
-                double slope = (over[two] - over[one]) / (crowns.at(two) - crowns.at(one));
-                double[] off = new double[over.length];
-                double sum = 0;
-                boolean possible = true;
-                for (int fret = 1; fret < over.length && possible && sum < total; fret++) {
-                    double above = over[fret] - over[one] - slope * (crowns.at(fret) - crowns.at(one));
-                    possible = above >= -ROUNDING || crowns.at(fret) > joint;
-                    off[fret] = Math.max(0, above);
-                    sum += off[fret];
-                }
-                if (possible && sum < total) {
-                    total = sum;
-                    best = off;
-                }
+        double steepest = 0;
+        for (int fret = 2; fret < over.length; fret++) {
+            double slope = (over[fret] - over[fret - 1]) / (crowns.at(fret) - crowns.at(fret - 1));
+            steepest = Math.max(steepest, Math.abs(slope));
+        }
+        double from = -steepest;
+        double to = steepest;
+        for (int turn = 0; turn < TURNS; turn++) {
+            double third = (to - from) / 3;
+            if (cost(off(crowns, over, joint, from + third)) <= cost(off(crowns, over, joint, to - third))) {
+                to -= third;
+            } else {
+                from += third;
             }
         }
-        return best;
+        return off(crowns, over, joint, (from + to) / 2);
+    }
+
+    /** What comes off each fret down to the highest line of a slope that passes over no fret up to the joint. */
+    private static double[] off(FretCrowns crowns, double[] over, double joint, double slope) {
+        double height = Double.POSITIVE_INFINITY;
+        for (int fret = 1; fret < over.length && crowns.at(fret) <= joint; fret++) {
+            height = Math.min(height, over[fret] - slope * crowns.at(fret));
+        }
+        double[] off = new double[over.length];
+        for (int fret = 1; fret < over.length; fret++) {
+            off[fret] = Math.max(0, over[fret] - height - slope * crowns.at(fret));
+        }
+        return off;
+    }
+
+    private static double cost(double[] off) {
+        DoubleSummaryStatistics frets = Arrays.stream(off).skip(1).summaryStatistics();
+        return frets.getAverage() + frets.getMax();
     }
 }

@@ -1,7 +1,10 @@
 package org.kestan.analysis.swing;
 
+import org.kestan.base.expect.Expect;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.PlayingTouch;
 
 /**
@@ -12,6 +15,17 @@ import org.kestan.job.terms.PlayingTouch;
  * @param place where, as a part of the sounding length from the saddle, between 0 and 1
  */
 public record Pluck(double force, double share, double place) {
+
+    /** The pluck of a hand: as found for this player where it is the player's own, else by the shop's standards. */
+    public static Pluck of(Job job, PlayingTouch hand, ShopStandards shop) {
+        Pluck usual = of(hand, shop);
+        return isFound(job, hand) ? usual.with(job.get(Lines.PLUCK_FORCE).orElseThrow(Expect.present("force"))) : usual;
+    }
+
+    /** Tells whether the force of a hand was found by what it just makes buzz. */
+    public static boolean isFound(Job job, PlayingTouch hand) {
+        return job.get(Lines.PLUCK_FORCE).isPresent() && hand == StringClearance.hand(job);
+    }
 
     /** The pluck of a hand, by the shop's standards. */
     public static Pluck of(PlayingTouch hand, ShopStandards shop) {
@@ -27,6 +41,11 @@ public record Pluck(double force, double share, double place) {
     }
 
     private static final double LEAST = 0.01;
+
+    /** The same hand with another force, N. */
+    public Pluck with(double otherForce) {
+        return new Pluck(otherForce, share, place);
+    }
 
     /**
      * The same hand on a stopped string: it stays where it is over the open one (§3.22).
@@ -57,12 +76,29 @@ public record Pluck(double force, double share, double place) {
      * @param amplitude mm
      * @param length sounding length, mm
      * @param distance from the fretted end, 0 to the length, mm
+     * @param end how far the string's stiffness moves its end in, mm: 0 for the ideal string
      * @return mm
      */
-    public double envelope(double amplitude, double length, double distance) {
+    public double envelope(double amplitude, double length, double distance, double end) {
+        if (distance <= 0) {
+            return 0;
+        }
         double deepest = place * length;
-        return distance <= deepest
+        double ideal = distance <= deepest
                 ? amplitude * distance / deepest
                 : amplitude * (length - distance) / (length - deepest);
+        return ideal * (1 + stiffness(length, distance, end));
+    }
+
+    private static final double ALONG = 9;
+    private static final double NEAR_THE_END = 1.45;
+
+    /**
+     * What stiffness adds to the envelope, as a share of it: its partials run apart, so that they meet elsewhere than the
+     * ideal string's. A fit to the motion of a stiff string between hinges (its modes: Fletcher &amp; Rossing), within three
+     * hundredths but at the mirror place, where stiffness rounds the corner off and this says too much.
+     */
+    private static double stiffness(double length, double distance, double end) {
+        return Math.max(ALONG * end / length, NEAR_THE_END * end / distance);
     }
 }

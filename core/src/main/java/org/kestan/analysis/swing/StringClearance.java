@@ -1,6 +1,7 @@
 package org.kestan.analysis.swing;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.kestan.analysis.loads.StringLoads;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
@@ -38,7 +39,7 @@ public record StringClearance(Swing swing, Leveling leveling, Swing levelled) {
         ShopStandards shop = as.standards();
         return StringLoads.of(as.job(), shop).map(loads -> {
             FretCrowns crowns = FretCrowns.of(setup, as.job(), fall);
-            Pluck pluck = Pluck.of(hand, shop);
+            Pluck pluck = Pluck.of(as.job(), hand, shop);
             Leveling leveling = leveling(as, setup, crowns, fall);
             Swing asIs = Swing.of(setup, loads, crowns, pluck);
             Swing levelled = Swing.of(setup, loads, leveling.after(), pluck);
@@ -51,9 +52,40 @@ public record StringClearance(Swing swing, Leveling leveling, Swing levelled) {
 
     /** What the strings of a setup meet, its frets as they are; empty while no string's gauge and note are known. */
     public static Optional<Swing> swing(SheetAnalysis as, Setup setup, double fall, PlayingTouch hand) {
-        ShopStandards shop = as.standards();
-        return StringLoads.of(as.job(), shop)
-                .map(loads -> Swing.of(setup, loads, FretCrowns.of(setup, as.job(), fall), Pluck.of(hand, shop)));
+        return swing(as, setup, fall, Pluck.of(as.job(), hand, as.standards()));
+    }
+
+    /** The same for a pluck. */
+    public static Optional<Swing> swing(SheetAnalysis as, Setup setup, double fall, Pluck pluck) {
+        return StringLoads.of(as.job(), as.standards())
+                .map(loads -> Swing.of(setup, loads, FretCrowns.of(setup, as.job(), fall), pluck));
+    }
+
+    /**
+     * The force of a hand by a note that it just makes buzz on the instrument as measured (§3.22): room shrinks with the
+     * force, so that two forces tell the one that leaves none.
+     *
+     * @param string number of the string, counted from the treble side
+     * @param pressed where it is pressed, 0 for open
+     * @return N; empty where the string is not known, or touches a fret at rest
+     */
+    public static OptionalDouble force(SheetAnalysis as, int string, int pressed) {
+        Pluck one = Pluck.of(hand(as.job()), as.standards()).with(1);
+        double fall = FretCrowns.fall(as.job());
+        Optional<StringOverFrets> by1 =
+                as.measured().flatMap(setup -> swing(as, setup, fall, one)).flatMap(swing -> swing.string(string));
+        Optional<StringOverFrets> by2 = as.measured()
+                .flatMap(setup -> swing(as, setup, fall, one.with(2)))
+                .flatMap(swing -> swing.string(string));
+        if (by1.isEmpty() || by2.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double force = Double.POSITIVE_INFINITY;
+        for (int meets = pressed + 1; meets <= by1.get().last(); meets++) {
+            double each = by1.get().clearance(pressed, meets) - by2.get().clearance(pressed, meets);
+            force = Math.min(force, by1.get().clearance(pressed, meets) / each + 1);
+        }
+        return force > 0 && Double.isFinite(force) ? OptionalDouble.of(force) : OptionalDouble.empty();
     }
 
     /**

@@ -63,6 +63,11 @@ public record Swing(FretCrowns crowns, List<StringOverFrets> strings, Sides<Opti
         return true;
     }
 
+    /** The string of a number, counted from the treble side; empty where it is not known. */
+    public Optional<StringOverFrets> string(int number) {
+        return strings.stream().filter(each -> each.number() == number).findFirst();
+    }
+
     /** The string that has the least room; empty for no string. */
     public Optional<StringOverFrets> worst() {
         return strings.stream()
@@ -85,21 +90,13 @@ public record Swing(FretCrowns crowns, List<StringOverFrets> strings, Sides<Opti
         return strung.stream().filter(each -> each.string().place() == place).findFirst();
     }
 
-    /** The line of a string that lies so far across: between the outer two, as the crown of the saddle follows the board. */
-    private static StringLine line(Setup setup, double share) {
-        StringLine bass = setup.strings().bass();
-        StringLine treble = setup.strings().treble();
-        return new StringLine(
-                bass.atNut() + (treble.atNut() - bass.atNut()) * share,
-                bass.slope() + (treble.slope() - bass.slope()) * share);
-    }
-
     private static StringOverFrets strung(Setup setup, LoadedString string, FretCrowns crowns, Pluck pluck) {
         double saddle = setup.basis().saddle();
         double tension = string.tunedDown(setup.stepsDown());
-        StringLine open = line(setup, string.place());
+        StringLine open = setup.line(string.place());
         double atSaddle = open.heightAt(saddle);
         int last = crowns.last();
+        double end = string.end();
         double[][] clearance = new double[last + 1][last + 1];
         for (int pressed = 0; pressed < last; pressed++) {
             double from = crowns.at(pressed);
@@ -112,7 +109,7 @@ public record Swing(FretCrowns crowns, List<StringOverFrets> strings, Sides<Opti
                 clearance[pressed][meets] = height
                         + (atSaddle - height) * distance / length
                         - crowns.height(meets, string.place())
-                        - note.envelope(amplitude, length, distance);
+                        - note.envelope(amplitude, length, distance, end);
             }
         }
         return new StringOverFrets(string, pluck.amplitude(saddle, tension), clearance);

@@ -1,16 +1,16 @@
 package org.kestan.analysis.uncertainty;
 
 import java.util.EnumMap;
-import java.util.Locale;
+import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.analysis.swing.FretCrowns;
+import org.kestan.analysis.swing.Pluck;
 import org.kestan.analysis.swing.StringClearance;
 import org.kestan.analysis.swing.Swing;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
-import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.terms.PlayingTouch;
 
@@ -27,14 +27,17 @@ public final class LowestCleanSpread {
      */
     public static Sides<OptionalDouble> of(SheetAnalysis sheet, PlayingTouch hand) {
         Map<Side, Double> variance = new EnumMap<>(Side.class);
-        Uncertainty.of(sheet.job(), sheet.standards(), Side.class, as -> lowest(as, hand))
+        Uncertainty.of(
+                        sheet.job(),
+                        sheet.standards(),
+                        Side.class,
+                        as -> lowest(as, Pluck.of(as.job(), hand, as.standards())))
                 .forEach((side, known) -> variance.merge(side, square(known.expanded()), Double::sum));
-        for (Standard standard : new Standard[] {force(hand), Standard.PLUCK_SHARE}) {
-            double spread = sheet.standards()
-                    .get(standard == Standard.PLUCK_SHARE ? Standard.PLUCK_SHARE_SPREAD : Standard.PLUCK_FORCE_SPREAD);
-            double step = spread / Math.sqrt(3);
-            Map<Side, Double> above = lowest(sheet, standard, 1 + step, hand);
-            Map<Side, Double> below = lowest(sheet, standard, 1 - step, hand);
+        Pluck pluck = Pluck.of(sheet.job(), hand, sheet.standards());
+        for (Standard spread : spreads(sheet, hand)) {
+            double step = sheet.standards().get(spread) / Math.sqrt(3);
+            Map<Side, Double> above = lowest(sheet, pluck.with(pluck.force() * (1 + step)));
+            Map<Side, Double> below = lowest(sheet, pluck.with(pluck.force() * (1 - step)));
             variance.replaceAll(
                     (side, so) -> so + square(Propagation.COVERAGE * (above.get(side) - below.get(side)) / 2));
         }
@@ -46,27 +49,17 @@ public final class LowestCleanSpread {
         return value * value;
     }
 
-    private static Standard force(PlayingTouch hand) {
-        return switch (hand) {
-            case LIGHT -> Standard.PLUCK_LIGHT;
-            case MEDIUM -> Standard.PLUCK_MEDIUM;
-            case HARD -> Standard.PLUCK_HARD;
-        };
+    /** Force and share only count as their product: a force that was found has its share in it. */
+    private static List<Standard> spreads(SheetAnalysis sheet, PlayingTouch hand) {
+        return Pluck.isFound(sheet.job(), hand)
+                ? List.of(Standard.PLUCK_FOUND_SPREAD)
+                : List.of(Standard.PLUCK_FORCE_SPREAD, Standard.PLUCK_SHARE_SPREAD);
     }
 
-    private static Map<Side, Double> lowest(SheetAnalysis sheet, Standard changed, double factor, PlayingTouch hand) {
-        double value = sheet.standards().get(changed) * factor;
-        ShopStandards shop = sheet.standards()
-                .with(changed, String.format(Locale.ROOT, "%.6f", value))
-                .optional()
-                .orElse(sheet.standards());
-        return lowest(sheet.with(sheet.inputs().withStandards(shop)), hand);
-    }
-
-    private static Map<Side, Double> lowest(SheetAnalysis sheet, PlayingTouch hand) {
+    private static Map<Side, Double> lowest(SheetAnalysis sheet, Pluck pluck) {
         Map<Side, Double> lowest = new EnumMap<>(Side.class);
         sheet.measured()
-                .flatMap(setup -> StringClearance.swing(sheet, setup, FretCrowns.fall(sheet.job()), hand))
+                .flatMap(setup -> StringClearance.swing(sheet, setup, FretCrowns.fall(sheet.job()), pluck))
                 .map(Swing::lowestClean)
                 .ifPresent(sides -> {
                     for (Side side : Side.values()) {

@@ -52,6 +52,18 @@ public sealed interface Quantity {
     /** An amount in the shop's currency. */
     record Money(double amount) implements Quantity {}
 
+    /** Minutes of waiting. */
+    record Minutes(double minutes) implements Quantity {
+
+        /** Whole minutes, one at least. */
+        public int whole() {
+            return (int) Math.max(1, Math.round(minutes));
+        }
+    }
+
+    /** Degrees Celsius. */
+    record Temperature(double celsius) implements Quantity {}
+
     /** Hours of work. */
     record Hours(double hours) implements Quantity {}
 

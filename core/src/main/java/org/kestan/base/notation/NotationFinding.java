@@ -27,6 +27,7 @@ public enum NotationFinding implements Finding.Kind {
     NOT_A_FRET(Verbatim.class),
     NOT_A_PERCENTAGE(Verbatim.class),
     TWO_FRETS_NEEDED,
+    NOT_A_ROW(Verbatim.class),
     NO_LEAVES,
     NO_LEAF(Verbatim.class),
     NOT_ABOVE_ZERO,
@@ -47,6 +48,7 @@ public enum NotationFinding implements Finding.Kind {
     LENGTH_UP_TO(Plain.class),
     ANGLE_UP_TO(Plain.class),
     ONE_OF(Several.class),
+    ROW_OF(Several.class),
     SOME_LEAVES,
     EACH_LEAF(Said.class),
     THICKNESS_ABOVE_ZERO;

@@ -77,6 +77,17 @@ public enum Reading implements Measurable {
             .range(4, 14)
             .only(AppliesTo.PIN_BRIDGE)
             .shows(upright(Spot.SADDLE, Level.TOP, Level.BRIDGE_TOP))),
+    /** From the nut's face along the string to the saddle's crown. */
+    SADDLE_PLACE_BASS(on(Place.TAIL, 18, "saddlePlace.bass")
+            .range(250, 900)
+            .positive()
+            .with(Tool.RULE_HALF_MM)
+            .shows(along(Spot.NUT_END, Spot.SADDLE, Level.BASS_STRING))),
+    SADDLE_PLACE_TREBLE(on(Place.TAIL, 18, "saddlePlace.treble")
+            .range(250, 900)
+            .positive()
+            .with(Tool.RULE_HALF_MM)
+            .shows(along(Spot.NUT_END, Spot.SADDLE, Level.TREBLE_STRING))),
     PIN_DISTANCE(on(Place.TAIL, 8, "pinDistance")
             .range(3, 20)
             .only(AppliesTo.PIN_BRIDGE)

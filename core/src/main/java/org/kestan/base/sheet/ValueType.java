@@ -6,10 +6,16 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.format.DateTimeParseException;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Keyed;
@@ -26,11 +32,17 @@ import org.kestan.base.notation.TypedAngle;
  * @param form how it stands in a structured file
  * @param range the numbers there may be, for a number
  * @param choices what there is to choose from; none when it is typed freely
+ * @param parts what each row of a list is made of; none for a single value
  * @param reader reads the value from its text
  * @param writer writes it as the reader reads it
  */
 public record ValueType<T>(
-        Form form, Range range, List<T> choices, Function<String, Parsed<T>> reader, Function<T, String> writer) {
+        Form form,
+        Range range,
+        List<T> choices,
+        List<Part> parts,
+        Function<String, Parsed<T>> reader,
+        Function<T, String> writer) {
 
     /**
      * The numbers there may be.
@@ -56,7 +68,9 @@ public record ValueType<T>(
         /** True, or a text that says why. */
         REASON,
         /** Two whole numbers in a list. */
-        PAIR
+        PAIR,
+        /** A list of objects that are all made of the same parts. */
+        ROWS
     }
 
     private static final int LONGEST_TEXT = 100_000;
@@ -88,18 +102,23 @@ public record ValueType<T>(
 
     /** The number of a fret. */
     public static final ValueType<Integer> FRET = new ValueType<>(
-            Form.NUMBER, Range.of(true, 0, MOST_FRETS), List.of(), ValueType::fret, value -> Integer.toString(value));
+            Form.NUMBER,
+            Range.of(true, 0, MOST_FRETS),
+            List.of(),
+            List.of(),
+            ValueType::fret,
+            value -> Integer.toString(value));
 
     /** Two frets, the lower one first. */
     public static final ValueType<HeldFrets> HELD = typed(Form.PAIR, ValueType::held, HeldFrets::text);
 
     /** A percentage. */
-    public static final ValueType<Double> PERCENT =
-            new ValueType<>(Form.NUMBER, Range.of(false, 0, 100), List.of(), ValueType::percent, ValueType::plain);
+    public static final ValueType<Double> PERCENT = new ValueType<>(
+            Form.NUMBER, Range.of(false, 0, 100), List.of(), List.of(), ValueType::percent, ValueType::plain);
 
     /** Yes or no. */
     public static final ValueType<Boolean> FLAG = new ValueType<>(
-            Form.FLAG, Range.ANY, List.of(true, false), ValueType::flag, value -> Boolean.toString(value));
+            Form.FLAG, Range.ANY, List.of(true, false), List.of(), ValueType::flag, value -> Boolean.toString(value));
 
     /** A yes without a reason. */
     public static final String YES = "yes";
@@ -111,7 +130,7 @@ public record ValueType<T>(
             Function.identity());
 
     private static <T> ValueType<T> typed(Form form, Function<String, Parsed<T>> reader, Function<T, String> writer) {
-        return new ValueType<>(form, Range.ANY, List.of(), reader, writer);
+        return new ValueType<>(form, Range.ANY, List.of(), List.of(), reader, writer);
     }
 
     /** A whole number within bounds. */
@@ -119,6 +138,7 @@ public record ValueType<T>(
         return new ValueType<>(
                 Form.NUMBER,
                 Range.of(true, least, greatest),
+                List.of(),
                 List.of(),
                 typed -> {
                     String text = typed.strip().replace('\u2212', '-');
@@ -141,6 +161,7 @@ public record ValueType<T>(
         return new ValueType<>(
                 Form.NUMBER,
                 Range.of(false, least, greatest),
+                List.of(),
                 List.of(),
                 typed -> {
                     String text = typed.strip().replace('\u2212', '-');
@@ -165,6 +186,7 @@ public record ValueType<T>(
                 Form.TEXT,
                 Range.ANY,
                 all,
+                List.of(),
                 typed -> {
                     Optional<E> found = Keyed.find(type, typed.strip());
                     return found.isPresent()
@@ -175,6 +197,52 @@ public record ValueType<T>(
                                     oneOf(all.stream().map(Keyed::key)));
                 },
                 Keyed::key);
+    }
+
+    private static final String BETWEEN = "\\s*[:=]?\\s*";
+    private static final int MOST_ROWS = 100;
+
+    /** A list of rows in one line: {@code 1/4: 15 thou; 1/2: 12 thou}. */
+    public static ValueType<List<Row>> rows(Part... parts) {
+        List<Part> all = List.of(parts);
+        Pattern row = Pattern.compile(all.stream()
+                .map(part -> "(" + part.pattern() + ")")
+                .collect(Collectors.joining(BETWEEN, "\\s*", "\\s*")));
+        return new ValueType<>(
+                Form.ROWS,
+                Range.ANY,
+                List.of(),
+                all,
+                typed -> rows(typed, all, row),
+                rows -> rows.stream()
+                        .map(each -> String.join(" ", each.texts().values()).replaceFirst(" ", ": "))
+                        .collect(Collectors.joining("; ")));
+    }
+
+    private static Parsed<List<Row>> rows(String typed, List<Part> parts, Pattern pattern) {
+        List<Row> rows = new ArrayList<>();
+        for (String text : typed.strip().split("\\s*[;,]\\s*")) {
+            Matcher found = pattern.matcher(text);
+            if (!found.matches() || rows.size() == MOST_ROWS) {
+                return bad(NotationFinding.NOT_A_ROW, text, rowLike(parts));
+            }
+            Map<String, String> texts = new LinkedHashMap<>();
+            for (int i = 0; i < parts.size(); i++) {
+                Part part = parts.get(i);
+                String plain = part.plain(found.group(i + 1));
+                if (part.type().parse(plain) instanceof Parsed.Bad<?> bad) {
+                    return new Parsed.Bad<>(bad.problem(), bad.accepted());
+                }
+                texts.put(part.name(), plain);
+            }
+            rows.add(new Row(texts));
+        }
+        return new Parsed.Ok<>(List.copyOf(rows));
+    }
+
+    /** Says what a row is made of. */
+    public static Finding rowLike(List<Part> parts) {
+        return NotationFinding.ROW_OF.of(Quantity.texts(parts.stream().map(Part::name)));
     }
 
     /** Says which of some keys would be accepted. */

@@ -32,6 +32,10 @@ public enum Measure implements Keyed {
     MODULUS(1000),
     /** Newtons. */
     FORCE(50),
+    /** Degrees Celsius. */
+    TEMPERATURE(300),
+    /** Square millimeters per second. */
+    DIFFUSIVITY(10),
     RATIO(10);
 
     private final double greatest;

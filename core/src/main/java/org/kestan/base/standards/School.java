@@ -35,8 +35,18 @@ public enum School implements Keyed {
     BREAK_BY_ANGLE(SchoolQuestion.BREAK_ANGLE, "angle"),
     BREAK_BY_HEIGHT(SchoolQuestion.BREAK_ANGLE, "height"),
 
+    SADDLE_BY_RULE(SchoolQuestion.LEAST_SADDLE, "rule"),
+    SADDLE_BY_BREAK_ANGLE(SchoolQuestion.LEAST_SADDLE, "break-angle"),
+
+    BRIDGE_AS_IT_IS(SchoolQuestion.BRIDGE_REFERENCE, "as-it-is"),
+    BRIDGE_AS_MADE(SchoolQuestion.BRIDGE_REFERENCE, "as-made"),
+
+    CLEAN_STAYS(SchoolQuestion.STRAIGHT_NECK, "clean-stays"),
+    RELIEF_ALWAYS(SchoolQuestion.STRAIGHT_NECK, "relief-always"),
+
     STEAM(SchoolQuestion.RELEASE, "steam"),
     DRY_HEAT(SchoolQuestion.RELEASE, "dry-heat"),
+    VINEGAR(SchoolQuestion.RELEASE, "vinegar"),
 
     DROP_IN(SchoolQuestion.SADDLE_FIT, "drop-in"),
     THROUGH_GLUED(SchoolQuestion.SADDLE_FIT, "hide-glue");

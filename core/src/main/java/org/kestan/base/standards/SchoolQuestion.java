@@ -10,8 +10,11 @@ public enum SchoolQuestion implements Keyed {
     PROJECTION("projection"),
     SINK("sink"),
     RELIEF("relief"),
+    STRAIGHT_NECK("straight-neck"),
     ROD("rod"),
     SHAVING("shaving"),
+    LEAST_SADDLE("least-saddle"),
+    BRIDGE_REFERENCE("bridge-reference"),
     BREAK_ANGLE("break-angle"),
     RELEASE("release"),
     SADDLE_FIT("saddle-fit");

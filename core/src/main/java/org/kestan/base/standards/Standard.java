@@ -3,6 +3,7 @@ package org.kestan.base.standards;
 import static org.kestan.base.standards.Measure.ANGLE;
 import static org.kestan.base.standards.Measure.DAYS;
 import static org.kestan.base.standards.Measure.DENSITY;
+import static org.kestan.base.standards.Measure.DIFFUSIVITY;
 import static org.kestan.base.standards.Measure.FORCE;
 import static org.kestan.base.standards.Measure.FRET;
 import static org.kestan.base.standards.Measure.HOURS;
@@ -12,6 +13,7 @@ import static org.kestan.base.standards.Measure.MONEY;
 import static org.kestan.base.standards.Measure.PERCENT;
 import static org.kestan.base.standards.Measure.RATIO;
 import static org.kestan.base.standards.Measure.STEPS;
+import static org.kestan.base.standards.Measure.TEMPERATURE;
 import static org.kestan.base.standards.Measure.YEARS;
 import static org.kestan.base.standards.Origin.MEMORY;
 import static org.kestan.base.standards.Origin.PRACTICE;
@@ -54,6 +56,7 @@ public enum Standard implements Keyed {
     HAND_ACTION(Group.HAND, "handAction", LENGTH, "0.08 mm", MEMORY),
     HAND_RELIEF(Group.HAND, "handRelief", LENGTH, "0.01 mm", MEMORY),
     HAND_DRIFT(Group.HAND, "handDrift", LENGTH, "0.2 mm", MEMORY),
+    ROD_EFFECT(Group.HAND, "rodEffect", RATIO, "1", MEMORY),
     ROD_SHAPE(Group.HAND, "rodShape", RATIO, "0.6", MEMORY),
     SHAPE_LEAN(Group.HAND, "shapeLean", LENGTH, "0.15 mm", MEMORY),
     SHAPE_WAIST(Group.HAND, "shapeWaist", LENGTH, "0.15 mm", MEMORY),
@@ -84,6 +87,7 @@ public enum Standard implements Keyed {
     NUT_HIGH(Group.LIMITS, "nutHigh", LENGTH, "0.7 mm", MEMORY),
     FALL_AWAY_MOST(Group.LIMITS, "fallAwayMost", LENGTH, "1 mm", MEMORY),
     PROTRUSION_LEAST(Group.LIMITS, "protrusionLeast", LENGTH, "1/16 in", MEMORY),
+    PROTRUSION_PLAYED(Group.LIMITS, "protrusionPlayed", LENGTH, "0.008 in", PRACTICE),
     PROTRUSION_FULL(Group.LIMITS, "protrusionFull", LENGTH, "2.5 mm", PRACTICE),
     PROTRUSION_MOST(Group.LIMITS, "protrusionMost", LENGTH, "0.220 in", MEMORY),
     BREAK_ANGLE_LEAST(Group.LIMITS, "breakAngleLeast", ANGLE, "10 deg", PRACTICE),
@@ -173,15 +177,33 @@ public enum Standard implements Keyed {
     CORE_BASE(Group.STRINGS, "coreBase", LENGTH, "0.2 mm", MEMORY),
     CORE_SHARE(Group.STRINGS, "coreShare", RATIO, "0.25", MEMORY),
 
+    FINGER(Group.STRINGS, "finger", LENGTH, "0.25 mm", MEMORY),
+    BEYOND_NUT(Group.STRINGS, "beyondNut", LENGTH, "90 mm", MEMORY),
+    BEYOND_PIN(Group.STRINGS, "beyondPin", LENGTH, "12 mm", MEMORY),
+    BEYOND_FLOATING(Group.STRINGS, "beyondFloating", LENGTH, "120 mm", MEMORY),
+    SADDLE_SLANT(Group.STRINGS, "saddleSlant", LENGTH, "6 mm", MEMORY),
+
     PLUCK_LIGHT(Group.SWING, "pluckLight", FORCE, "0.6", MEMORY),
     PLUCK_MEDIUM(Group.SWING, "pluckMedium", FORCE, "1.2", MEMORY),
     PLUCK_HARD(Group.SWING, "pluckHard", FORCE, "2.5", MEMORY),
     PLUCK_SHARE(Group.SWING, "pluckShare", RATIO, "0.5", MEMORY),
     PLUCK_FORCE_SPREAD(Group.SWING, "pluckForceSpread", RATIO, "0.3", MEMORY),
     PLUCK_SHARE_SPREAD(Group.SWING, "pluckShareSpread", RATIO, "0.3", MEMORY),
+    PLUCK_FOUND_SPREAD(Group.SWING, "pluckFoundSpread", RATIO, "0.15", MEMORY),
     PLUCK_PLACE(Group.SWING, "pluckPlace", RATIO, "0.2", MEMORY),
     SWING_TOUCH(Group.SWING, "swingTouch", LENGTH, "0.05 mm", MEMORY),
     FRET_LEAST(Group.SWING, "fretLeast", LENGTH, "0.6 mm", MEMORY),
+
+    HEAT_SURFACE(Group.HEAT, "heatSurface", TEMPERATURE, "78", MEMORY),
+    ROOM_TEMPERATURE(Group.HEAT, "roomTemperature", TEMPERATURE, "20", MEMORY),
+    GLUE_SOFTENS(Group.HEAT, "glueSoftens", TEMPERATURE, "63", MEMORY),
+    GLUE_SOFTENS_SPREAD(Group.HEAT, "glueSoftensSpread", TEMPERATURE, "3", MEMORY),
+    DIFFUSIVITY_LEAST(Group.HEAT, "diffusivityLeast", DIFFUSIVITY, "0.13", PUBLISHED),
+    DIFFUSIVITY_MOST(Group.HEAT, "diffusivityMost", DIFFUSIVITY, "0.18", PUBLISHED),
+    HEAT_FACTOR(Group.HEAT, "heatFactor", RATIO, "1", MEMORY),
+    CROWN_HEIGHT(Group.HEAT, "crownHeight", LENGTH, "1.1 mm", MEMORY),
+    FINISH_BEARS(Group.HEAT, "finishBears", TEMPERATURE, "60", MEMORY),
+    INLAY_BEARS(Group.HEAT, "inlayBears", TEMPERATURE, "80", MEMORY),
 
     HOURLY_RATE(Group.PRICES, "hourlyRate", MONEY, "60", MEMORY),
     WORTH_RATIO(Group.PRICES, "worthRatio", RATIO, "2", MEMORY),
@@ -239,6 +261,7 @@ public enum Standard implements Keyed {
         WORK,
         STRINGS,
         SWING,
+        HEAT,
         PRICES,
         COUNTER,
         LEDGER;

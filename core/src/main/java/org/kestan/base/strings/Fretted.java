@@ -1,19 +1,31 @@
 package org.kestan.base.strings;
 
+import org.kestan.base.geometry.Frets;
 import org.kestan.base.geometry.NeckCurve;
 import org.kestan.base.geometry.StringLine;
 
 /**
- * A string pressed to a fret (§3.16): it takes the way over the fret's crown, is longer than open, and so tighter. The
- * string is taken as a spring without bending stiffness, pressed right at the crown.
+ * A string pressed to a fret (§3.16, §3.20): it takes the way under the finger and over the fret's crown, is longer than
+ * open, and so tighter. Its stiffness keeps its ends from bending: each end sounds as if it stood further in by
+ * {@code e = √(EI/T)}, half of it where the end is a fret (stiff-string theory: Fletcher &amp; Rossing, <i>The Physics of
+ * Musical Instruments</i>). Positions in mm from the nut end.
  *
+ * @param fret its number
+ * @param at position of the fret
  * @param stretch how much longer it is than open, mm
- * @param tension its tension then, N
- * @param sharp how much the stretch alone sharpens it, cents
+ * @param openTension its tension open, N
+ * @param tension its tension pressed, N
+ * @param openEnd e of the open string, mm
  */
-public record Fretted(double stretch, double tension, double sharp) {
+public record Fretted(int fret, double at, double stretch, double openTension, double tension, double openEnd) {
 
     private static final double CENTS_PER_OCTAVE = 1200;
+    private static final double FRETS_PER_OCTAVE = 12;
+
+    /** An end at a fret moves in by half of e; both ends of a stopped string together by this many. */
+    private static final double STOPPED_ENDS = 1.5;
+
+    private static final double OPEN_ENDS = 2;
 
     /**
      * Presses a string.
@@ -21,29 +33,86 @@ public record Fretted(double stretch, double tension, double sharp) {
      * @param string the string
      * @param line its open line over the fret line
      * @param neck the frets below the fret line, under this string
-     * @param fret position of the fret, mm from the nut end
-     * @param saddle position of the saddle, mm from the nut end
+     * @param fret the number of the fret, from 1
+     * @param saddle position of the saddle
+     * @param ends what it does past its ends and under the finger
      */
-    public static Fretted at(LoadedString string, StringLine line, NeckCurve neck, double fret, double saddle) {
-        double crown = -neck.dipAt(fret);
+    public static Fretted at(
+            LoadedString string,
+            StringLine line,
+            NeckCurve neck,
+            Frets frets,
+            int fret,
+            double saddle,
+            StringEnds ends) {
+        double at = frets.at(fret);
+        double crown = -neck.dipAt(at);
         double open = Math.hypot(saddle, line.heightAt(saddle) - line.atNut());
-        double pressed =
-                Math.hypot(fret, line.atNut() - crown) + Math.hypot(saddle - fret, line.heightAt(saddle) - crown);
-        double tension = string.tension() + string.wire().stiffness() * (pressed - open) / open;
-        return new Fretted(pressed - open, tension, CENTS_PER_OCTAVE / 2 * log2(tension / string.tension()));
+        double pressed = toTheCrown(line.atNut(), neck, frets, fret, ends.finger())
+                + Math.hypot(saddle - at, line.heightAt(saddle) - crown);
+        double tension = string.tension() + string.wire().stiffness() * (pressed - open) / (open + ends.beyond());
+        return new Fretted(fret, at, pressed - open, string.tension(), tension, string.end());
+    }
+
+    /** A string of which nothing is known: it neither stretches nor resists bending. */
+    public static Fretted byLengths(Frets frets, int fret) {
+        return new Fretted(fret, frets.at(fret), 0, 1, 1, 0);
+    }
+
+    /** From the nut over the crown of the fret before, where the string would pass under it, to the finger and the crown. */
+    private static double toTheCrown(double nut, NeckCurve neck, Frets frets, int fret, double finger) {
+        double at = frets.at(fret);
+        double before = frets.at(fret - 1);
+        double crown = -neck.dipAt(at);
+        double pressedAt = (before + at) / 2;
+        double low = crown - finger;
+        double to = Math.hypot(at - pressedAt, crown - low);
+        double passes = nut + (low - nut) * before / pressedAt;
+        double rests = fret == 1 ? nut : Math.max(passes, -neck.dipAt(before));
+        return Math.hypot(before, rests - nut) + Math.hypot(pressedAt - before, low - rests) + to;
+    }
+
+    /** How much the stretch alone sharpens it, cents. */
+    public double sharp() {
+        return CENTS_PER_OCTAVE * log2(growth());
+    }
+
+    /** How many times higher the tension alone makes it. */
+    private double growth() {
+        return Math.sqrt(tension / openTension);
+    }
+
+    /** What the ends of the stopped string take from its length: e goes with the root of the tension. */
+    private double stoppedEnds() {
+        return STOPPED_ENDS * openEnd / growth();
+    }
+
+    private double interval() {
+        return Math.pow(2, fret / FRETS_PER_OCTAVE);
     }
 
     /**
-     * How far back of the scale length the saddle has to stand for fret 12 to sound the octave: from
-     * {@code (L + Δ)·s = L + 2Δ} with s the square root of the tension's growth, {@code Δ = L(s − 1)/(2 − s)} (§3.20).
+     * How sharp the note is against equal temperament from the open string.
      *
-     * @param scale L, mm
-     * @param openTension tension of the open string, N
-     * @return mm
+     * @param saddle position of the saddle
+     * @param forward how far the nut stands nearer to the frets than the nut end
+     * @return cents
      */
-    public double setBack(double scale, double openTension) {
-        double growth = Math.sqrt(tension / openTension);
-        return scale * (growth - 1) / (2 - growth);
+    public double cents(double saddle, double forward) {
+        double open = saddle - forward - OPEN_ENDS * openEnd;
+        double stopped = saddle - at - stoppedEnds();
+        return CENTS_PER_OCTAVE * log2(growth() * open / stopped / interval());
+    }
+
+    /**
+     * Where the saddle has to stand for the note to be right.
+     *
+     * @param sharper cents by which it is sharper than this model says
+     * @param forward how far the nut stands nearer to the frets than the nut end
+     */
+    public double saddle(double sharper, double forward) {
+        double grown = growth() * Math.pow(2, sharper / CENTS_PER_OCTAVE);
+        return (interval() * (at + stoppedEnds()) - grown * (forward + OPEN_ENDS * openEnd)) / (interval() - grown);
     }
 
     private static double log2(double ratio) {

@@ -24,6 +24,11 @@ public record LoadedString(int number, String name, Wire wire, double frequency,
         return 2 * tension * Math.sin(breakAngle.radians() / 2);
     }
 
+    /** How far each end moves in by the string's stiffness, {@code e = √(EI/T)}, mm (§3.20). */
+    public double end() {
+        return Math.sqrt(wire.bending() / tension);
+    }
+
     /** Tension once it is tuned down by half steps, N: tension goes with the square of the frequency. */
     public double tunedDown(double halfSteps) {
         return tension * Math.pow(2, -halfSteps / 6);

@@ -8,9 +8,10 @@ import org.kestan.base.standards.Standard;
  *
  * @param mass μ, mass per length, kg/m
  * @param stiffness EA, axial stiffness, N
+ * @param bending EI, bending stiffness of what resists it, N·mm²
  * @param wound whether it is wound: its mass and stiffness are then approximate
  */
-public record Wire(double mass, double stiffness, boolean wound) {
+public record Wire(double mass, double stiffness, double bending, boolean wound) {
 
     private static final double GRAMS_PER_CM3 = 1000;
     private static final double GIGAPASCAL = 1e9;
@@ -18,7 +19,7 @@ public record Wire(double mass, double stiffness, boolean wound) {
 
     /**
      * The wire of a gauge. Plain from its material's density; wound from a core of {@code base + share × gauge} and one layer
-     * of round wrap, its turns touching. Only the core of a wound string resists stretching: steel, or threads of the soft
+     * of round wrap, its turns touching. Only the core of a wound string resists stretching and bending: steel, or threads of the soft
      * material it is said to be of.
      *
      * @param gauge diameter over all, mm, positive
@@ -30,7 +31,7 @@ public record Wire(double mass, double stiffness, boolean wound) {
         double modulus = shop.get(material.soft() ? Standard.SOFT_MODULUS : Standard.STEEL_MODULUS) * GIGAPASCAL;
         double diameter = gauge * METRE;
         if (!wound) {
-            return new Wire(density * area(diameter), modulus * area(diameter), false);
+            return new Wire(density * area(diameter), modulus * area(diameter), bending(modulus, diameter), false);
         }
         double core =
                 Math.min(diameter, shop.get(Standard.CORE_BASE) * METRE + shop.get(Standard.CORE_SHARE) * diameter);
@@ -38,7 +39,7 @@ public record Wire(double mass, double stiffness, boolean wound) {
         // One turn takes a length of wrap π(core + wrap) and covers one wrap diameter of the string.
         double turns = wrap > 0 ? Math.PI * (core + wrap) / wrap * area(wrap) : 0;
         double mass = density * area(core) + shop.get(Standard.WRAP_DENSITY) * GRAMS_PER_CM3 * turns;
-        return new Wire(mass, modulus * area(core), true);
+        return new Wire(mass, modulus * area(core), bending(modulus, core), true);
     }
 
     private static Standard density(Material material) {
@@ -48,6 +49,11 @@ public record Wire(double mass, double stiffness, boolean wound) {
             case FLUOROCARBON -> Standard.FLUOROCARBON_DENSITY;
             case GUT -> Standard.GUT_DENSITY;
         };
+    }
+
+    /** EI of a round core, {@code E·π·d⁴/64} (any mechanics textbook): d in m, in N·mm². */
+    private static double bending(double modulus, double core) {
+        return modulus * area(core) * core * core / (16 * METRE * METRE);
     }
 
     private static double area(double diameter) {

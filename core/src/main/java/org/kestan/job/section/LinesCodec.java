@@ -16,7 +16,9 @@ import org.kestan.base.finding.Quantity;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.AtFret;
 import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Part;
 import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Row;
 import org.kestan.base.sheet.ValueType;
 import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
@@ -117,8 +119,7 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
             if (!fretByFret(line)) {
                 values.text(line)
                         .filter(text -> !text.isEmpty())
-                        .ifPresent(text ->
-                                draft.put(path.apply(line), tree(line.type().form(), text)));
+                        .ifPresent(text -> draft.put(path.apply(line), tree(line.type(), text)));
             }
         }
         lists().forEach((list, readings) -> writePerFret(values, list, readings, draft));
@@ -147,8 +148,8 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
         }
     }
 
-    private static Tree tree(ValueType.Form form, String text) {
-        return switch (form) {
+    private static <T> Tree tree(ValueType<T> type, String text) {
+        return switch (type.form()) {
             case TEXT -> Tree.text(text);
             case NUMBER -> new Tree.Num(new BigDecimal(text));
             case FLAG -> new Tree.Flag(Boolean.parseBoolean(text));
@@ -160,7 +161,22 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
                 }
                 yield new Tree.Items(both);
             }
+            case ROWS ->
+                new Tree.Items(rows(type.parse(text).optional().orElseThrow(Expect.present("rows"))).stream()
+                        .map(row -> row(type.parts(), row))
+                        .toList());
         };
+    }
+
+    private static List<Row> rows(Object value) {
+        return ((List<?>) value).stream().map(Row.class::cast).toList();
+    }
+
+    private static Tree row(List<Part> parts, Row row) {
+        Tree.Draft draft = new Tree.Draft();
+        parts.forEach(part ->
+                draft.put(part.name(), tree(part.type(), row.texts().get(part.name()))));
+        return draft.entries();
     }
 
     /** Says what may stand in place of the lines. */

@@ -9,6 +9,7 @@ import java.util.function.Function;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Part;
 import org.kestan.base.sheet.ValueType;
 import org.kestan.job.tree.Tree;
 
@@ -129,12 +130,19 @@ public final class SchemaDraft {
                         .put("minItems", Tree.number(2))
                         .put("maxItems", Tree.number(2))
                         .entries();
+            case ROWS -> list(row(type.parts()));
             case NUMBER -> number(type);
             case TEXT ->
                 type.choices().isEmpty()
                         ? new Tree.Entries(Map.of("type", Tree.text("string")))
                         : oneOf(type.choices().stream().map(type::write).toList());
         };
+    }
+
+    private static Tree.Entries row(List<Part> parts) {
+        SchemaDraft row = object(parts.stream().map(Part::name).toArray(String[]::new));
+        parts.forEach(part -> row.put(part.name(), of(part.type())));
+        return row.entries();
     }
 
     private static Tree.Entries number(ValueType<?> type) {

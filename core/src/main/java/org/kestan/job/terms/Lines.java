@@ -15,8 +15,10 @@ import org.kestan.base.sheet.Detail;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.HeldFrets;
 import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Part;
 import org.kestan.base.sheet.Place;
 import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Row;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.ValueType;
 import org.kestan.base.standards.Family;
@@ -98,6 +100,10 @@ public final class Lines {
     /** How hard it is played. */
     public static final Detail<PlayingTouch> TOUCH = declared(Detail.of("intake.touch", choice(PlayingTouch.class), 0));
 
+    /** How hard it is played where a note that just buzzes has told it, N. */
+    public static final Detail<Double> PLUCK_FORCE =
+            declared(Detail.of("intake.pluckForce", ValueType.number(0.05, 20), 0));
+
     /** Earlier repairs seen. */
     public static final Detail<String> REPAIRS = declared(Detail.of("intake.repairs", ValueType.TEXT, 0));
 
@@ -132,6 +138,13 @@ public final class Lines {
     /** The fret at which the relief's gap is read. */
     public static final Detail<Integer> RELIEF_READ_AT =
             declared(Detail.at(Place.RELIEF, 3, "survey.relief.readAt", ValueType.FRET));
+
+    /** Turns of the rod from where it was found, tighter is positive, and the gap each gave, in the order they were made. */
+    public static final Detail<List<Row>> ROD_TURNS = declared(Detail.at(
+            Place.RELIEF,
+            3,
+            "survey.rodTurns",
+            ValueType.rows(new Part("turns", ValueType.number(-20, 20)), new Part("gap", ValueType.LENGTH))));
 
     /** The two frets the straightedge lies on, or the string is held at, for the neck's profile. */
     public static final Detail<HeldFrets> PROFILE_HELD =
@@ -210,7 +223,7 @@ public final class Lines {
             .toList();
 
     /** Lines of a visit that are said only where something is out of the ordinary: they are offered, not asked. */
-    public static final Set<Line<?>> OUT_OF_THE_ORDINARY = Set.of(STRINGS, JOINT_FIT, Reading.RELIEF_SLACK);
+    public static final Set<Line<?>> OUT_OF_THE_ORDINARY = Set.of(STRINGS, JOINT_FIT, Reading.RELIEF_SLACK, ROD_TURNS);
 
     /** What is said once the work is done. */
     public static final List<Line<?>> OF_PROOF = under("proof.");

@@ -15,6 +15,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.notation.NotationFinding;
 import org.kestan.base.notation.Parsed;
+import org.kestan.base.sheet.Part;
 import org.kestan.base.sheet.ValueType;
 
 /**
@@ -111,6 +112,7 @@ public final class TreeCursor {
                         ? Optional.of(yes.flag() ? ValueType.YES : "")
                         : string(accepted(type));
             case PAIR -> pair();
+            case ROWS -> rows(type);
         };
     }
 
@@ -135,6 +137,7 @@ public final class TreeCursor {
             case FLAG -> TreeFinding.TRUE_OR_FALSE.of();
             case REASON -> TreeFinding.TRUE_OR_REASON.of();
             case PAIR -> TreeFinding.TWO_WHOLE_NUMBERS.of();
+            case ROWS -> TreeFinding.LIST_IN_BRACKETS.of();
         };
     }
 
@@ -208,6 +211,30 @@ public final class TreeCursor {
                                 .map(number -> plain(((Tree.Num) number).number()))
                                 .reduce((low, high) -> low + " and " + high)
                                 .orElseThrow(Expect.present("reduce")));
+    }
+
+    /** Rows with a fault in any part are no rows; each fault stands at its part. */
+    private Optional<String> rows(ValueType<?> type) {
+        List<String> rows = new ArrayList<>();
+        boolean whole = true;
+        for (TreeCursor each : elements()) {
+            each.expectObject();
+            List<String> parts = new ArrayList<>();
+            for (Part part : type.parts()) {
+                TreeCursor at = each.at(part.name());
+                if (!at.isPresent() && each.here.orElse(null) instanceof Tree.Entries) {
+                    at.fault(TreeFinding.LACKS.of(Quantity.text(part.name())), ValueType.rowLike(type.parts()));
+                }
+                at.writtenValue(part.type()).ifPresent(parts::add);
+            }
+            whole &= parts.size() == type.parts().size();
+            rows.add(String.join(" ", parts).replaceFirst(" ", ": "));
+        }
+        return whole && !rows.isEmpty() ? Optional.of(String.join("; ", rows)) : Optional.empty();
+    }
+
+    private <T> Optional<String> writtenValue(ValueType<T> type) {
+        return value(type).map(type::write);
     }
 
     private static boolean isWhole(Tree value) {

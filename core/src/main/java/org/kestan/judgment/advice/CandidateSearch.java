@@ -132,7 +132,7 @@ final class CandidateSearch {
     private double left(Setup after) {
         return after.protrusion()
                 .map(out -> Math.min(out.bass(), out.treble())
-                        - context.least()
+                        - context.least(after)
                         + after.bridgeThickness().orElse(0)
                         - context.thin())
                 .orElse(0.0);

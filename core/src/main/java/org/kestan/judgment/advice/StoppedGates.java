@@ -77,7 +77,7 @@ final class StoppedGates {
         Map<GateId, Double> past = new EnumMap<>(GateId.class);
         if (setup.protrusion().isPresent()) {
             Sides<Double> out = setup.protrusion().get();
-            double under = context.least() - Math.min(out.bass(), out.treble());
+            double under = context.least(setup) - Math.min(out.bass(), out.treble());
             double over = Math.max(out.bass(), out.treble()) - context.most();
             if (Math.max(under, over) > Tolerances.LEAF) {
                 past.put(GateId.SADDLE, Math.max(under, over));

@@ -3,6 +3,7 @@ package org.kestan.judgment.advice;
 import java.util.Collection;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 import org.kestan.analysis.inputs.Repeatability;
+import org.kestan.analysis.inputs.RodEffect;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
@@ -114,7 +115,8 @@ final class ToleranceChance {
     /** Standard uncertainty of what the ways change on both sides alike, mm. */
     private Sides<Double> shared(Setup after, Collection<Way> by) {
         boolean planed = by.stream().anyMatch(way -> way.has(Effect.PLANES_BOARD));
-        double share = context.shop(Standard.ROD_SHAPE) / Math.sqrt(3);
+        RodEffect rod = RodEffect.of(context.job(), context.shop());
+        double share = rod.standard() / rod.share();
         Sides<Double> bent = planed || after.reliefGap() == measured.reliefGap()
                 ? new Sides<>(0.0, 0.0)
                 : measured.afterRelief(after.reliefGap())

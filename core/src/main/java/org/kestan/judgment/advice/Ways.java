@@ -151,7 +151,7 @@ public final class Ways {
             Sides<Double> then = after.protrusion().get();
             double taken =
                     Sides.mean(before.protrusion().orElseThrow(Expect.present("saddle protrusion"))) - Sides.mean(then);
-            double left = Math.min(then.bass(), then.treble()) - about.least();
+            double left = Math.min(then.bass(), then.treble()) - about.least(after);
             if (Math.abs(taken) > Tolerances.SAME) {
                 spent.add(new MaterialUsed(MaterialUsed.Reserve.SADDLE, taken, OptionalDouble.of(left)));
             }

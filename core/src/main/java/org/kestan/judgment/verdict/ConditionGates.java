@@ -120,6 +120,9 @@ final class ConditionGates {
 
     /** What the rod can do about it, and the action that would come of it: a high action may be a slack rod. */
     private Gate withRod(RodAdjustment rod) {
+        if (!rod.needed()) {
+            return Gate.of(GateId.RELIEF, GateState.WARN, GateFinding.STRAIGHT_BUT_CLEAN.of(Quantity.fine(rod.gap())));
+        }
         boolean slack = rod.tightens();
         Finding what = (!rod.can()
                         ? slack ? GateFinding.SLACK_NO_ROD : GateFinding.STRAIGHT_NO_ROD

@@ -34,6 +34,7 @@ public enum GateFinding implements Finding.Kind {
 
     WANTED_BUZZES(Count.class, Fret.class, Fret.class, Distance.class, Term.class, Distance.class, Distance.class),
     WANTED_BUZZES_OPEN(Count.class, Fret.class, Distance.class, Term.class, Distance.class, Distance.class),
+    STRAIGHT_BUT_CLEAN(Distance.class),
     LEVELLING_ALLOWS(Distance.class, Distance.class),
     READ_RELIEF,
     RELIEF_RIGHT,

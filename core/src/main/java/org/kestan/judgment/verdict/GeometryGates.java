@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import org.kestan.analysis.setup.Obstacle;
+import org.kestan.analysis.setup.SaddleReserve;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.analysis.swing.FretCrowns;
@@ -162,7 +163,7 @@ final class GeometryGates {
             Setup setup, Sides<Double> rise, Sides<Double> protrusion, double left, double drop, double remaining) {
         Sides<Double> wanted = Targets.of(job, shop).action();
         double reach = shop.get(Standard.ACTION_REACH);
-        double least = shop.get(Standard.PROTRUSION_LEAST);
+        double least = SaddleReserve.least(setup, shop);
         double most = shop.get(Standard.PROTRUSION_MOST);
         double tallest = Math.max(protrusion.bass(), protrusion.treble());
         boolean met = setup.meets(wanted, reach);
@@ -196,8 +197,7 @@ final class GeometryGates {
                     GateState.PASS,
                     GateFinding.SADDLE_CAN.of(Quantity.length(drop), Quantity.length(remaining)));
         }
-        return setup.afterSaddleRaised(SaddleReserve.within(rise, protrusion, shop))
-                        .meets(wanted, reach)
+        return setup.afterSaddleRaised(SaddleReserve.within(rise, setup, shop)).meets(wanted, reach)
                 ? Gate.of(GateId.SADDLE, GateState.WARN, GateFinding.SADDLE_JUST_CAN.of(Quantity.length(least)))
                 : Gate.of(
                         GateId.SADDLE,

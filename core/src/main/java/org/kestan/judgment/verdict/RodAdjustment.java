@@ -1,8 +1,14 @@
 package org.kestan.judgment.verdict;
 
 import java.util.Optional;
+import org.kestan.analysis.loads.StringLoads;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.analysis.swing.FretCrowns;
+import org.kestan.analysis.swing.Pluck;
+import org.kestan.analysis.swing.StringClearance;
+import org.kestan.analysis.swing.Swing;
 import org.kestan.base.geometry.Tolerances;
+import org.kestan.base.standards.School;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
@@ -15,10 +21,12 @@ import org.kestan.job.terms.TrussRod;
  * @param gap the relief, mm
  * @param aim the relief to set, mm
  * @param inWindow whether the relief lies in the shop's window
+ * @param clean whether it plays clean without the least relief of that window, and the shop leaves such a neck
  * @param asked whether the job asks for another relief than this
  * @param state the rod as far as it was tried
  */
-public record RodAdjustment(double gap, double aim, boolean inWindow, boolean asked, Optional<TrussRod> state) {
+public record RodAdjustment(
+        double gap, double aim, boolean inWindow, boolean clean, boolean asked, Optional<TrussRod> state) {
 
     /**
      * What the rod is asked for on an instrument as it is set up. Where the job does not say which relief, the rod goes no
@@ -27,14 +35,35 @@ public record RodAdjustment(double gap, double aim, boolean inWindow, boolean as
     public static RodAdjustment at(Setup setup, Job job, ShopStandards shop) {
         RodAdjustment middle = at(setup.reliefGap(), job, shop);
         Targets wanted = Targets.of(job, shop);
-        if (middle.inWindow || wanted.reliefSaid() || !middle.can()) {
+        if (middle.inWindow || wanted.reliefSaid()) {
+            return middle;
+        }
+        if (!middle.tightens() && shop.holds(School.CLEAN_STAYS) && playsClean(setup, wanted, job, shop)) {
+            return new RodAdjustment(middle.gap, middle.aim, false, true, false, middle.state);
+        }
+        if (!middle.can()) {
             return middle;
         }
         double edge = shop.get(middle.tightens() ? Standard.RELIEF_MOST : Standard.RELIEF_LEAST);
         double reach = shop.get(Standard.ACTION_REACH);
         boolean enough = setup.afterRelief(edge).meets(wanted.action(), reach)
                 && !setup.afterRelief(middle.aim).meets(wanted.action(), reach);
-        return enough ? new RodAdjustment(middle.gap, edge, false, middle.asked, middle.state) : middle;
+        return enough ? new RodAdjustment(middle.gap, edge, false, false, middle.asked, middle.state) : middle;
+    }
+
+    /** Whether nothing buzzes at the action wanted, the relief as it is (§3.22); not told without both outer strings. */
+    private static boolean playsClean(Setup setup, Targets wanted, Job job, ShopStandards shop) {
+        Setup there = setup.afterSaddleRaised(setup.crownRiseFor(wanted.action()));
+        return StringLoads.of(job, shop)
+                .map(loads -> Swing.of(
+                        there,
+                        loads,
+                        FretCrowns.of(there, job, FretCrowns.fall(job)),
+                        Pluck.of(job, StringClearance.hand(job), shop)))
+                .filter(Swing::knowsBothSides)
+                .flatMap(Swing::worst)
+                .filter(worst -> worst.least().clearance() >= -shop.get(Standard.SWING_TOUCH))
+                .isPresent();
     }
 
     /** What the rod is asked for on a job's instrument at a relief. */
@@ -43,12 +72,12 @@ public record RodAdjustment(double gap, double aim, boolean inWindow, boolean as
         boolean inWindow = gap >= shop.get(Standard.RELIEF_LEAST) - Tolerances.ARITHMETIC
                 && gap <= shop.get(Standard.RELIEF_MOST) + Tolerances.ARITHMETIC;
         boolean asked = wanted.reliefSaid() && Math.abs(gap - wanted.relief()) > Tolerances.LEAF;
-        return new RodAdjustment(gap, wanted.relief(), inWindow, asked, job.get(Lines.TRUSS_ROD));
+        return new RodAdjustment(gap, wanted.relief(), inWindow, false, asked, job.get(Lines.TRUSS_ROD));
     }
 
     /** Tells whether the relief is to be changed at all. */
     public boolean needed() {
-        return !inWindow || asked;
+        return !inWindow && !clean || asked;
     }
 
     /** Tells whether relief has to come out of the neck. */

@@ -5,11 +5,13 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.kestan.analysis.setup.Obstacle;
+import org.kestan.analysis.setup.SaddleReserve;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.ShopStandards;
@@ -207,9 +209,14 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
         return obstacle().filter(each -> each.underStrings(setup) < least).isEmpty();
     }
 
-    /** Returns the least a saddle may stand out, mm. */
-    public double least() {
-        return shop(Standard.PROTRUSION_LEAST);
+    /** Returns the least the saddle of a setup may stand out, mm. */
+    public double least(Setup setup) {
+        return SaddleReserve.least(setup, shop());
+    }
+
+    /** Returns how thick the bridge was made, before anyone cut it, mm; empty where that is not known. */
+    public OptionalDouble bridgeAsMade() {
+        return length(Dimension.BRIDGE_AS_MADE);
     }
 
     /** Returns the most a saddle may stand out, mm. */

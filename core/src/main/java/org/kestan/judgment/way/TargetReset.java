@@ -71,7 +71,7 @@ public final class TargetReset {
     private static double clearing(JudgmentContext about, double wish, Setup plain) {
         Sides<Double> out = plain.protrusion().orElseThrow(Expect.present("saddle protrusion"));
         double mean = Sides.mean(out);
-        double least = about.least() + mean - Math.min(out.bass(), out.treble());
+        double least = about.least(plain) + mean - Math.min(out.bass(), out.treble());
         double most = about.most() - (Math.max(out.bass(), out.treble()) - mean);
         return Math.max(least, Math.min(most, wish));
     }
@@ -82,7 +82,11 @@ public final class TargetReset {
      */
     private static double landing(JudgmentContext about, Setup plain, double overBridge) {
         double top = plain.bridgeTop();
-        double strung = plain.basis().straightedge().atSaddle(top + overBridge) - sink(about);
+        // A bridge that was cut before counts at its old height where the shop holds with that.
+        double reference = about.shop().holds(School.BRIDGE_AS_MADE)
+                ? Math.max(top, about.bridgeAsMade().orElse(top))
+                : top;
+        double strung = plain.basis().straightedge().atSaddle(reference + overBridge) - sink(about);
         return strung - top + Sides.mean(plain.crown());
     }
 

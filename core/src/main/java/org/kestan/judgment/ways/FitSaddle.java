@@ -1,5 +1,6 @@
 package org.kestan.judgment.ways;
 
+import org.kestan.analysis.setup.SaddleReserve;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
@@ -11,7 +12,6 @@ import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.School;
 import org.kestan.base.standards.Standard;
 import org.kestan.judgment.verdict.GateId;
-import org.kestan.judgment.verdict.SaddleReserve;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
@@ -53,11 +53,11 @@ final class FitSaddle extends Way {
         }
         Sides<Double> needed = from.crownRiseFor(about.wanted().action());
         Sides<Double> out = from.protrusion().get();
-        Sides<Double> taken = SaddleReserve.within(needed, out, about.shop());
+        Sides<Double> taken = SaddleReserve.within(needed, from, about.shop());
         Setup after = from.afterSaddleRaised(taken);
         double drop = -Math.min(needed.bass(), needed.treble());
         Distance left = Quantity.length(Math.min(out.bass(), out.treble()));
-        Distance needs = Quantity.length(drop + about.least());
+        Distance needs = Quantity.length(drop + about.least(from));
         if (Math.abs(taken.bass()) < Tolerances.LEAF && Math.abs(taken.treble()) < Tolerances.LEAF) {
             return not(drop > 0 ? CANNOT.of(left, needs) : TALLEST.of());
         }

@@ -101,7 +101,7 @@ abstract class NeckAngleWay extends Way {
         reliefStays(about, after).ifPresent(reasons::add);
         after.protrusion().ifPresent(out -> {
             double least = Math.min(out.bass(), out.treble());
-            if (least < about.least()) {
+            if (least < about.least(after)) {
                 reasons.add(LEAVES_SADDLE_LOW.of(
                         Quantity.length(least), Quantity.length(about.shop(Standard.PROTRUSION_FULL))));
             }
@@ -158,7 +158,7 @@ abstract class NeckAngleWay extends Way {
         return about.length(Aim.SADDLE).isEmpty()
                 && about.length(Aim.BRIDGE_THICKNESS).isEmpty()
                 && from.protrusion()
-                        .map(out -> Math.min(out.bass(), out.treble()) >= about.least())
+                        .map(out -> Math.min(out.bass(), out.treble()) >= about.least(from))
                         .orElse(true);
     }
 }

@@ -68,7 +68,8 @@ final class NewBridge extends Way {
         boolean cut = thickness < about.shop(Standard.BRIDGE_CUT);
         OptionalDouble said = about.length(Aim.BRIDGE_THICKNESS);
         if (about.together(Effect.CUTS_HEEL)) {
-            return underTheReset(about, from, cut, said.orElse(about.shop(Standard.BRIDGE_FULL)));
+            return underTheReset(
+                    about, from, cut, said.orElse(about.bridgeAsMade().orElse(about.shop(Standard.BRIDGE_FULL))));
         }
         boolean met = about.met(from);
         if (met && !cut && said.isEmpty()) {
@@ -80,8 +81,7 @@ final class NewBridge extends Way {
         double stands = about.length(Aim.SADDLE).orElse(about.shop(Standard.PROTRUSION_FULL));
         double next = said.orElse(usual(about, support, stands));
         Setup fitted = from.afterBridgeShaved(thickness - next);
-        Setup after = fitted.afterSaddleRaised(
-                fittedSaddle(about, needed, fitted.protrusion().orElseThrow(Expect.present("saddle protrusion"))));
+        Setup after = fitted.afterSaddleRaised(fittedSaddle(about, needed, fitted));
         Outcome can = can(
                 after,
                 IN_PLACE.of(
@@ -122,8 +122,9 @@ final class NewBridge extends Way {
     }
 
     /** The change that brings the crown where it is needed, held within what a new saddle may stand out. */
-    private static Sides<Double> fittedSaddle(JudgmentContext about, Sides<Double> needed, Sides<Double> out) {
-        double least = about.least();
+    private static Sides<Double> fittedSaddle(JudgmentContext about, Sides<Double> needed, Setup fitted) {
+        Sides<Double> out = fitted.protrusion().orElseThrow(Expect.present("saddle protrusion"));
+        double least = about.least(fitted);
         double most = about.shop(Standard.PROTRUSION_MOST);
         return needed.with(out, (change, stands) -> Math.min(most, Math.max(least, stands + change)) - stands);
     }

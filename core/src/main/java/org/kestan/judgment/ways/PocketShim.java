@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.kestan.analysis.setup.SaddleReserve;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
@@ -21,7 +22,6 @@ import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Joint;
 import org.kestan.judgment.verdict.GateId;
-import org.kestan.judgment.verdict.SaddleReserve;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
@@ -114,8 +114,8 @@ final class PocketShim extends Way {
         if (!about.together(Effect.SPENDS_SADDLE) || after.protrusion().isEmpty()) {
             return 0;
         }
-        Sides<Double> taken = SaddleReserve.within(
-                after.crownRiseFor(about.wanted().action()), after.protrusion().get(), about.shop());
+        Sides<Double> taken =
+                SaddleReserve.within(after.crownRiseFor(about.wanted().action()), after, about.shop());
         return Math.max(0, about.off(after.afterSaddleRaised(taken)) - Tolerances.LEAF);
     }
 

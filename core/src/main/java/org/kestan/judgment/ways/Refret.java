@@ -51,13 +51,13 @@ final class Refret extends Way {
     /** Where the relief has to be set and no rod can. */
     @Override
     public boolean worthTrying(JudgmentContext context, Setup measured) {
-        RodAdjustment rod = RodAdjustment.at(measured.reliefGap(), context.job(), context.shop());
+        RodAdjustment rod = RodAdjustment.at(measured, context.job(), context.shop());
         return context.job().visit().knowsRelief() && rod.needed() && !rod.can();
     }
 
     @Override
     public Outcome take(JudgmentContext about, Setup from) {
-        RodAdjustment rod = RodAdjustment.at(from.reliefGap(), about.job(), about.shop());
+        RodAdjustment rod = RodAdjustment.at(from, about.job(), about.shop());
         Distance now = Quantity.fine(from.reliefGap());
         if (!rod.needed()) {
             return noNeed(from, RIGHT.of(now));

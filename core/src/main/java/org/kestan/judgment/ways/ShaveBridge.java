@@ -3,6 +3,7 @@ package org.kestan.judgment.ways;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.kestan.analysis.setup.SaddleReserve;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
@@ -16,7 +17,6 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgment.verdict.GateId;
-import org.kestan.judgment.verdict.SaddleReserve;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
@@ -65,10 +65,10 @@ final class ShaveBridge extends Way {
         }
         Sides<Double> needed = from.crownRiseFor(about.wanted().action());
         Sides<Double> out = from.protrusion().get();
-        Sides<Double> lacking = needed.with(out, (drop, stands) -> about.least() - (stands + drop));
+        Sides<Double> lacking = needed.with(out, (drop, stands) -> about.least(from) - (stands + drop));
         double wish = Math.max(lacking.bass(), lacking.treble());
         if (wish <= Tolerances.LEAF
-                || about.met(from.afterSaddleRaised(SaddleReserve.within(needed, out, about.shop())))) {
+                || about.met(from.afterSaddleRaised(SaddleReserve.within(needed, from, about.shop())))) {
             return noNeed(from, SADDLE_ALONE.of());
         }
         if (wish < about.shop(Standard.SHAVE_LEAST)) {
@@ -80,8 +80,7 @@ final class ShaveBridge extends Way {
             return not(NOTHING_TO_GIVE.of(Quantity.length(thickness), Quantity.length(about.thin())));
         }
         Setup shaved = from.afterBridgeShaved(depth);
-        Setup after = shaved.afterSaddleRaised(SaddleReserve.within(
-                needed, shaved.protrusion().orElseThrow(Expect.present("saddle protrusion")), about.shop()));
+        Setup after = shaved.afterSaddleRaised(SaddleReserve.within(needed, shaved, about.shop()));
         return allowed(about, can(after, reasons(about, after, depth, thickness, wish)));
     }
 

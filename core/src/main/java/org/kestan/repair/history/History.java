@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.kestan.analysis.setup.SaddleReserve;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.expect.Expect;
@@ -97,7 +98,10 @@ public record History(
         Map<Quantity, Trend> trends = new EnumMap<>(Quantity.class);
         series.forEach((quantity, points) -> Trend.of(points).ifPresent(trend -> trends.put(quantity, trend)));
         Optional<Trend.Crossing> saddle = Optional.ofNullable(trends.get(Quantity.SADDLE))
-                .flatMap(trend -> trend.crossing(shop.get(Standard.PROTRUSION_LEAST, job.family())));
+                .flatMap(trend -> trend.crossing(SheetAnalysis.of(job, shop)
+                        .measured()
+                        .map(setup -> SaddleReserve.least(setup, shop))
+                        .orElse(shop.get(Standard.PROTRUSION_LEAST))));
         return new History(series, trends, saddle);
     }
 }

@@ -3,6 +3,7 @@ package org.kestan.repair.holding;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.OptionalDouble;
+import org.kestan.analysis.setup.SaddleReserve;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Reading;
@@ -59,7 +60,7 @@ public record HoldingTime(int until, int from, int to, double pricePerYear, int 
         Sides<Double> action = after.action();
         double room = limit - Math.max(action.bass(), action.treble());
         double reserve = after.protrusion()
-                .map(out -> Math.min(out.bass(), out.treble()) - shop.get(Standard.PROTRUSION_LEAST))
+                .map(out -> Math.min(out.bass(), out.treble()) - SaddleReserve.least(after, shop))
                 .orElseGet(() -> {
                     OptionalDouble lowest = job.millimeters(Reading.BRIDGE_LOWEST);
                     return lowest.isPresent() ? after.supportHeight() - lowest.getAsDouble() : 0;

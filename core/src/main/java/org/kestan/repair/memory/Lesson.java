@@ -9,20 +9,24 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.BiFunction;
 import java.util.stream.Stream;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.InstrumentKind;
 import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.DiaryEntry;
 import org.kestan.job.bench.HeelEntry;
 import org.kestan.job.bench.StepMark;
+import org.kestan.job.bench.WaitKind;
 import org.kestan.job.proof.Prediction;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.VisitRole;
 import org.kestan.job.visits.Visit;
 import org.kestan.judgment.ways.WayCatalog;
+import org.kestan.repair.heat.FirstKnife;
 import org.kestan.repair.heel.HeelGoal;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.proof.Proof;
@@ -37,6 +41,7 @@ import org.kestan.repair.proof.Proof;
  * @param hours hours at the bench; empty where no diary tells
  * @param estimated hours by the shop's standards for these ways; empty for none
  * @param rates what a pull took off the cap by grit, mm
+ * @param heat how many times the computed minutes the glue under a heated board took to let go; empty where none was heated
  * @param finished the day it was signed off, else that of the proof; empty while the work is not done
  * @param back the day of the first visit after that; empty for none
  * @param release hours from the first heat to the drawn neck; empty where no joint was released
@@ -50,13 +55,24 @@ public record Lesson(
         OptionalDouble estimated,
         Map<Integer, Double> rates,
         OptionalDouble release,
+        OptionalDouble heat,
         Optional<LocalDate> finished,
         Optional<LocalDate> back) {
 
     /** Two lines of the diary farther apart than this have a break between them. Common practice, no source. */
     private static final Duration BREAK = Duration.ofMinutes(90);
 
-    private static final List<String> RELEASING = List.of("reset-steam", "reset-dry-heat");
+    private static final List<String> RELEASING = List.of("reset-steam", "reset-dry-heat", "reset-vinegar");
+    private static final Map<String, BiFunction<Job, ShopStandards, Optional<FirstKnife>>> HEATED = Map.of(
+            "reset-extension", FirstKnife::underFretboard,
+            "bolt-off", FirstKnife::underFretboard,
+            "reglue-off", FirstKnife::underBridge);
+
+    private static final double SECONDS = 60;
+
+    /** A wait that took less than this share of what was computed, or so many times it, was not ended when the glue let go. */
+    private static final double LEAST_SHARE = 0.2;
+
     private static final String DRAWN = "reset-jig";
 
     /** Takes an unmodifiable copy. */
@@ -78,6 +94,7 @@ public record Lesson(
                 estimated(ways, shop),
                 rates(job, plan),
                 release(job),
+                heat(job, plan),
                 finished(job, proof),
                 finished(job, proof).flatMap(day -> back(job, day)));
     }
@@ -174,6 +191,28 @@ public record Lesson(
         Map<Integer, Double> rates = new LinkedHashMap<>();
         all.forEach((paper, each) -> rates.put(paper, LearnedValue.median(each)));
         return rates;
+    }
+
+    /** By the waits that someone ended, at the steps that heat a board: mean of what they took against what was computed. */
+    private static OptionalDouble heat(Job job, WorkPlan plan) {
+        double factor = plan.shop().get(Standard.HEAT_FACTOR);
+        return job.section(Sections.WAITS).stream()
+                .filter(wait -> wait.kind() == WaitKind.HEAT && wait.ended().isPresent())
+                .flatMap(wait -> HEATED.containsKey(wait.step())
+                        ? HEATED
+                                .get(wait.step())
+                                .apply(job, plan.shop())
+                                .map(knife -> factor
+                                        * Duration.between(
+                                                        wait.from(),
+                                                        wait.ended().get())
+                                                .toSeconds()
+                                        / (knife.minutes() * SECONDS))
+                                .stream()
+                        : Stream.empty())
+                .filter(share -> share > LEAST_SHARE && share < 1 / LEAST_SHARE)
+                .mapToDouble(share -> share)
+                .average();
     }
 
     private static OptionalDouble release(Job job) {

@@ -20,13 +20,15 @@ import org.kestan.repair.heel.HeelRates;
  * @param hours hours at the bench, by ways
  * @param rates what a pull takes off the cap, mm, by grit
  * @param release hours to release a joint, one figure; none where no joint was released
+ * @param heat how many times the computed minutes heat takes, one figure; none where no board was heated
  */
 public record Memory(
         Map<InstrumentKind, LearnedValue> sink,
         Map<InstrumentKind, LearnedValue> error,
         Map<String, LearnedValue> hours,
         Map<Integer, LearnedValue> rates,
-        List<LearnedValue> release) {
+        List<LearnedValue> release,
+        List<LearnedValue> heat) {
 
     /** How far a shop's bodies may fold otherwise than the default says, and one body from the next, mm. From memory. */
     private static final double SINK_DOUBT = 0.25;
@@ -48,6 +50,7 @@ public record Memory(
         Map<String, List<Double>> hours = new TreeMap<>();
         Map<Integer, List<Double>> rates = new TreeMap<>();
         List<Double> release = new ArrayList<>();
+        List<Double> heat = new ArrayList<>();
         for (Lesson lesson : lessons) {
             lesson.sink().ifPresent(mm -> put(sinks, lesson.kind(), mm));
             lesson.miss().ifPresent(mm -> put(errors, lesson.kind(), mm));
@@ -56,6 +59,7 @@ public record Memory(
             }
             lesson.rates().forEach((grit, mm) -> put(rates, grit, mm));
             lesson.release().ifPresent(release::add);
+            lesson.heat().ifPresent(heat::add);
         }
         Map<InstrumentKind, LearnedValue> sink = new LinkedHashMap<>();
         sinks.forEach(
@@ -71,7 +75,8 @@ public record Memory(
                 error,
                 taken,
                 pulls,
-                release.isEmpty() ? List.of() : List.of(share(release, LearnedValue.median(release))));
+                release.isEmpty() ? List.of() : List.of(share(release, LearnedValue.median(release))),
+                heat.isEmpty() ? List.of() : List.of(share(heat, 1)));
     }
 
     private static LearnedValue share(List<Double> values, double usual) {

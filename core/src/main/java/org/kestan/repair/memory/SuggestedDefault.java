@@ -44,7 +44,8 @@ public record SuggestedDefault(
         RATE,
         HOURS,
         ERROR,
-        RELEASE;
+        RELEASE,
+        HEAT;
 
         @Override
         public String key() {
@@ -74,6 +75,8 @@ public record SuggestedDefault(
                 .forEach((kind, learned) -> all.add(new SuggestedDefault(
                         What.ERROR, Optional.of(kind), "", learned, Optional.empty(), OptionalDouble.empty(), false)));
         memory.release().forEach(learned -> all.add(standing(What.RELEASE, "", learned, Optional.empty(), shop)));
+        memory.heat()
+                .forEach(learned -> all.add(standing(What.HEAT, "", learned, Optional.of(Standard.HEAT_FACTOR), shop)));
         all.sort((one, other) -> one.what != other.what
                 ? one.what.compareTo(other.what)
                 : Integer.compare(other.learned.n(), one.learned.n()));
@@ -116,7 +119,7 @@ public record SuggestedDefault(
             return shop.withTakenOver(shop.takenOver()
                     .with(kind.orElseThrow(Expect.present("kind of instrument")), Length.ofText(text("%.2f mm"))));
         }
-        return standard.map(each -> shop.learning(each, text(what == What.HOURS ? "%.2f" : "%.3f mm")))
+        return standard.map(each -> shop.learning(each, text(what == What.RATE ? "%.3f mm" : "%.2f")))
                 .orElse(shop);
     }
 
@@ -141,6 +144,7 @@ public record SuggestedDefault(
                     case HOURS -> lesson.ways().equals(key) && lesson.hours().isPresent();
                     case RATE -> lesson.rates().containsKey(Integer.parseInt(key));
                     case RELEASE -> lesson.release().isPresent();
+                    case HEAT -> lesson.heat().isPresent();
                 };
     }
 }

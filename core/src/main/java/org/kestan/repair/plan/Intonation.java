@@ -2,30 +2,37 @@ package org.kestan.repair.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.kestan.analysis.correction.Drift;
 import org.kestan.analysis.loads.StringLoads;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.expect.Expect;
-import org.kestan.base.geometry.StringLine;
+import org.kestan.base.geometry.Frets;
 import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.Standard;
 import org.kestan.base.strings.Fretted;
+import org.kestan.base.strings.LoadedString;
+import org.kestan.base.strings.NutCompensation;
+import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgment.way.Effect;
 
 /**
- * What the work does to the strings' length and to fret 12 against the octave (§3.16, §3.20).
+ * What the work does to the strings' length and to fret 12 against the octave, and where the saddle belongs (§3.16, §3.20).
  *
  * @param lengthBefore open string, mean of the outer two, mm
  * @param lengthAfter the same afterward, the saddle where it is now
  * @param centsChange how much sharper fret 12 becomes against the octave, each outer string, cents; without known strings by
  *     the lengths alone
- * @param stringsKnown whether the strings' stretch is in it
+ * @param stringsKnown whether the strings' stretch and stiffness are in it
  * @param setBack how far back the saddle has to move afterward for fret 12 to sound the octave, each outer string, mm; empty
  *     when fret 12 was not read against the octave
- * @param compensation how far behind twice nut to fret 12 each known string's own saddle belongs, from the bass side
+ * @param compensation what each known string asks of saddle and nut, from the bass side
  * @param line where a new saddle line belongs, from the nut end, each outer string, mm: by the cents where they were read,
- *     else twice nut to fret 12 and what the strings' stretch asks, which is the least; empty where neither is known
+ *     else by the strings' stretch and stiffness; empty where neither is known
+ * @param oddLine whether that line stands further back on the treble than on the bass side, or runs at more of a slant than
+ *     any that is cut
  */
 public record Intonation(
         double lengthBefore,
@@ -34,15 +41,17 @@ public record Intonation(
         boolean stringsKnown,
         Optional<Sides<Double>> setBack,
         List<Compensation> compensation,
-        Optional<Sides<Double>> line) {
+        Optional<Sides<Double>> line,
+        boolean oddLine) {
 
     /**
-     * What one string asks of its saddle.
+     * What one string asks of its ends.
      *
      * @param string its note
-     * @param back mm behind twice nut to fret 12
+     * @param back mm behind twice nut to fret 12 where its own saddle belongs
+     * @param nut what it asks of the nut
      */
-    public record Compensation(String string, double back) {}
+    public record Compensation(String string, double back, NutCompensation nut) {}
 
     /** Takes an unmodifiable copy. */
     public Intonation {
@@ -50,7 +59,7 @@ public record Intonation(
     }
 
     private static final int OCTAVE = 12;
-    private static final double CENTS = 1200;
+    private static final int FIRST_FRETS = 4;
 
     /** How much longer the open string becomes, mm. */
     public double lengthChange() {
@@ -67,60 +76,87 @@ public record Intonation(
         Optional<StringLoads> loads = plan.loads();
         double saddle = before.basis().saddle();
         double moved = saddleAfter(plan, before, after);
-        double twelfth = before.basis().frets().at(OCTAVE);
-        Sides<Double> stretchBefore = stretch(plan.strung(before));
-        Sides<Double> stretchAfter = stretch(plan.strung(after));
-        double lengths = CENTS * log2(moved / (moved - twelfth) * (saddle - twelfth) / saddle);
-        Sides<Double> change = stretchAfter.with(stretchBefore, (then, now) -> then - now + lengths);
-        Optional<Sides<Double>> back = setBack(plan, change, moved, twelfth);
+        Sides<Double> now = places(plan.job(), saddle);
+        Sides<Double> then = now.map(each -> each + moved - saddle);
+        Sides<Double> centsNow = pressed(plan, before).with(now, (string, place) -> string.cents(place, 0));
+        Sides<Fretted> pressed = pressed(plan, after);
+        Sides<Double> change = pressed.with(then, (string, place) -> string.cents(place, 0))
+                .with(centsNow, (later, earlier) -> later - earlier);
+        Optional<Sides<Double>> byCents = cents(plan.job())
+                .map(read -> pressed.with(
+                        read.with(centsNow, (cents, model) -> cents - model),
+                        (string, sharper) -> string.saddle(sharper, 0)));
+        Optional<Sides<Double>> line = byCents.or(() -> loads.map(known -> pressed.map(string -> string.saddle(0, 0))));
         return new Intonation(
                 length(before, saddle),
                 length(after, moved),
                 change,
                 loads.isPresent(),
-                back,
-                loads.map(known -> compensation(after, known, back.map(each -> each.map(by -> moved + by))))
-                        .orElse(List.of()),
-                back.map(each -> each.map(by -> moved + by))
-                        .or(() -> plan.strung(after)
-                                .setBack()
-                                .map(each ->
-                                        each.map(by -> before.basis().frets().scale() + by))));
+                byCents.map(place -> place.with(then, (wanted, each) -> wanted - each)),
+                compensation(plan.strung(after), byCents),
+                line,
+                line.filter(each -> isOdd(each, plan)).isPresent());
+    }
+
+    /** Where the saddle stands under each outer string: as read along it, else as the joint to saddle says. */
+    private static Sides<Double> places(Job job, double saddle) {
+        return job.saddlePlaces().orElse(new Sides<>(saddle, saddle));
+    }
+
+    private static boolean isOdd(Sides<Double> line, WorkPlan plan) {
+        double slant = line.bass() - line.treble();
+        return slant < 0 || slant > plan.shop().get(Standard.SADDLE_SLANT);
+    }
+
+    private static Optional<Sides<Double>> cents(Job job) {
+        return job.get(Lines.CENTS_BASS)
+                .flatMap(bass -> job.get(Lines.CENTS_TREBLE).map(treble -> new Sides<>(bass, treble)));
+    }
+
+    /** The outer strings pressed to fret 12; where they are not known by the lengths alone. */
+    private static Sides<Fretted> pressed(WorkPlan plan, Setup setup) {
+        return plan.strung(setup)
+                .pressed()
+                .orElseGet(
+                        () -> Sides.of(side -> Fretted.byLengths(setup.basis().frets(), OCTAVE)));
     }
 
     /**
-     * Each string lies between the outer two, as high over the frets as its place says. What the cents read say beyond the
-     * stretch of the outer strings the inner ones get by their place.
+     * Each string's own ends by its own core and tension. What was read beyond the model at the outer strings goes with the
+     * length by which stiffness moves a string's end in: it is mostly the core that was taken wrong.
      */
-    private static List<Compensation> compensation(Setup setup, StringLoads loads, Optional<Sides<Double>> byCents) {
-        double scale = setup.basis().frets().scale();
-        double twelfth = setup.basis().frets().at(OCTAVE);
-        Sides<Double> beyond = byCents.flatMap(read -> new StrungSetup(setup, Optional.of(loads))
-                        .setBack()
-                        .map(stretch -> read.with(stretch, (place, by) -> place - scale - by)))
-                .orElse(new Sides<>(0.0, 0.0));
-        StringLine bass = setup.strings().bass();
-        StringLine treble = setup.strings().treble();
-        return loads.strings().stream()
-                .map(string -> {
-                    StringLine line = new StringLine(
-                            bass.atNut() + (treble.atNut() - bass.atNut()) * string.place(),
-                            bass.slope() + (treble.slope() - bass.slope()) * string.place());
-                    Fretted pressed = Fretted.at(
-                            string,
-                            line,
-                            setup.neck().middle(),
-                            twelfth,
-                            setup.basis().saddle());
-                    double more = beyond.bass() + (beyond.treble() - beyond.bass()) * string.place();
-                    return new Compensation(string.name(), pressed.setBack(scale, string.tension()) + more);
+    private static List<Compensation> compensation(StrungSetup strung, Optional<Sides<Double>> byCents) {
+        Frets frets = strung.setup().basis().frets();
+        List<LoadedString> strings = strung.tuned();
+        double share = strung.pressed()
+                .flatMap(outer -> byCents.map(read -> surplus(outer, read)))
+                .orElse(0.0);
+        return IntStream.range(0, strings.size())
+                .mapToObj(i -> {
+                    LoadedString string = strings.get(i);
+                    Fretted octave = strung.pressed(string, OCTAVE);
+                    double own = octave.saddle(0, 0) + share * string.end();
+                    double saddle = i == 0
+                            ? byCents.map(Sides::bass).orElse(own)
+                            : i == strings.size() - 1
+                                    ? byCents.map(Sides::treble).orElse(own)
+                                    : own;
+                    List<Fretted> first = IntStream.rangeClosed(1, FIRST_FRETS)
+                            .mapToObj(fret -> strung.pressed(string, fret))
+                            .toList();
+                    return new Compensation(
+                            string.name(),
+                            saddle - frets.scale(),
+                            NutCompensation.of(first, octave, -octave.cents(saddle, 0)));
                 })
                 .toList();
     }
 
-    /** Sharpening at fret 12 from pressing alone, cents; none without known strings. */
-    private static Sides<Double> stretch(StrungSetup prediction) {
-        return prediction.sharpAtOctave().orElse(new Sides<>(0.0, 0.0));
+    /** How many times a string's end length what was read stands beyond the model, least squares over both outer strings. */
+    private static double surplus(Sides<Fretted> outer, Sides<Double> read) {
+        Sides<Double> products = outer.with(read, (string, place) -> (place - string.saddle(0, 0)) * string.openEnd());
+        Sides<Double> squares = outer.map(string -> string.openEnd() * string.openEnd());
+        return (products.bass() + products.treble()) / (squares.bass() + squares.treble());
     }
 
     /**
@@ -144,23 +180,5 @@ public record Intonation(
             double crown = line.heightAt(setup.basis().saddle());
             return Math.hypot(saddle, crown - line.atNut());
         }));
-    }
-
-    /** From what was read at fret 12: {@code s(x + Δ) = 2(x + Δ − x₁₂)}, s what all but the lengths does to the pitch. */
-    private static Optional<Sides<Double>> setBack(WorkPlan plan, Sides<Double> change, double saddle, double twelfth) {
-        Optional<Double> bass = plan.job().get(Lines.CENTS_BASS);
-        Optional<Double> treble = plan.job().get(Lines.CENTS_TREBLE);
-        if (bass.isEmpty() || treble.isEmpty()) {
-            return Optional.empty();
-        }
-        return Optional.of(new Sides<>(bass.get(), treble.get()).with(change, (cents, more) -> {
-            double ratio = 2 * Math.pow(2, (cents + more) / CENTS);
-            double stretch = ratio * (saddle - twelfth) / saddle;
-            return 2 * twelfth / (2 - stretch) - saddle;
-        }));
-    }
-
-    private static double log2(double ratio) {
-        return Math.log(ratio) / Math.log(2);
     }
 }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
+import org.kestan.base.strings.NutCompensation;
 import org.kestan.repair.plan.PlanNumber.Amount;
 
 /** What the work does to the strings' length and to fret 12 against the octave. */
@@ -35,6 +36,20 @@ final class IntonationPart implements PlanPart {
                             .toList(),
                     List.of(card.said("bass-to-treble")),
                     Optional.empty());
+            card.row(
+                    card.words("first-frets"),
+                    intonation.compensation().stream()
+                            .<Quantity>map(each -> new Quantity.Cents(mean(each.nut())))
+                            .toList(),
+                    List.of(card.said("mean-of-four")),
+                    Optional.empty());
+            card.row(
+                    card.words("nut-forward"),
+                    intonation.compensation().stream()
+                            .<Quantity>map(each -> Quantity.fine(each.nut().forward()))
+                            .toList(),
+                    List.of(card.said("evens-them")),
+                    Optional.empty());
         }
         intonation
                 .line()
@@ -43,8 +58,15 @@ final class IntonationPart implements PlanPart {
                         List.of(Quantity.far(line.bass()), Quantity.far(line.treble())),
                         List.of(card.said(intonation.setBack().isPresent() ? "by-the-cents" : "the-least")),
                         Optional.empty()));
+        if (intonation.oddLine()) {
+            card.note("odd-line");
+        }
         return card.note(intonation.setBack().isPresent() ? "plugged" : "read-octave")
                 .card();
+    }
+
+    private static double mean(NutCompensation nut) {
+        return nut.sharp().stream().mapToDouble(each -> each).average().orElseThrow();
     }
 
     @Override
@@ -70,11 +92,15 @@ final class IntonationPart implements PlanPart {
                     .put("cents", Sides.mean(intonation.centsChange()))
                     .sides("centsBySide", intonation.centsChange());
             intonation.setBack().ifPresent(back -> node.sides("setBack", back));
-            intonation
-                    .compensation()
-                    .forEach(each -> node.item("compensation")
-                            .put("string", each.string())
-                            .put("back", each.back()));
+            intonation.compensation().forEach(each -> {
+                node.item("compensation").put("string", each.string()).put("back", each.back());
+                node.item("nut")
+                        .put("string", each.string())
+                        .put("forward", each.nut().forward())
+                        .put("saddle", each.nut().saddle())
+                        .list("sharp")
+                        .addAll(each.nut().sharp());
+            });
             intonation.line().ifPresent(line -> node.sides("saddleLine", line));
         });
     }

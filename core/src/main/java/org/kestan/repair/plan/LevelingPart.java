@@ -27,6 +27,9 @@ final class LevelingPart implements PlanPart {
                         List.of(Quantity.fine(each.off())),
                         List.of(),
                         Optional.empty()));
+        if (leveling.offFirst() >= Tolerances.SHOWN) {
+            card.note("nut-follows", Quantity.fine(leveling.offFirst()));
+        }
         OptionalDouble height = plan.job().millimeters(Reading.FRET_HEIGHT);
         if (height.isEmpty()) {
             return card.note("read-height").card();

@@ -2,6 +2,7 @@ package org.kestan.repair.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /** The parts a work plan has, in working order. A new one is a class beside these, a line here, and its words. */
 public final class PlanParts {
@@ -19,13 +20,19 @@ public final class PlanParts {
             new IntonationPart(),
             new WedgePart(),
             new NutPart(),
-            new LevelingPart());
+            new LevelingPart(),
+            new HeatPart());
 
     /** The numbers that steps may show, of all parts. */
     public static final List<PlanNumber> NUMBERS =
             ALL.stream().flatMap(part -> part.numbers().stream()).toList();
 
     private PlanParts() {}
+
+    /** Whole minutes until the glue under a heated board lets go, where one of a step's numbers tells it in a plan. */
+    public static OptionalInt heatMinutes(List<PlanNumber> numbers, WorkPlan plan) {
+        return HeatPart.minutes(numbers, plan);
+    }
 
     /** Returns the cards of a plan, in working order. */
     public static List<PartCard> cards(WorkPlan plan) {

@@ -3,8 +3,10 @@ package org.kestan.repair.plan;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.kestan.analysis.neck.RodTravel;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.expect.Expect;
+import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.geometry.Tolerances;
@@ -16,6 +18,11 @@ final class SetupPart implements PlanPart {
 
     /** Half of the last digit an angle is shown to, degrees. */
     private static final double ANGLE_SHOWN = 0.005;
+
+    private static final double EIGHTHS = 8;
+    private static final double LEAST_TURN = 1 / 16.0;
+    private static final Finding.Kind TIGHTER = Finding.kind("rod.tighter", Quantity.Plain.class);
+    private static final Finding.Kind LOOSER = Finding.kind("rod.looser", Quantity.Plain.class);
 
     @Override
     public Optional<PartCard> card(WorkPlan plan) {
@@ -53,9 +60,26 @@ final class SetupPart implements PlanPart {
         return card.card();
     }
 
+    /** How far the rod has to be turned from where it was read, by what its turns did before. */
+    private static Optional<Quantity> turns(WorkPlan plan) {
+        return RodTravel.of(plan.job().visit())
+                .filter(rod -> !rod.atEnd())
+                .flatMap(rod -> plan.planned()
+                        .flatMap(after ->
+                                plan.measured().map(before -> rod.turns(before.reliefGap(), after.reliefGap()))))
+                .filter(turns -> Math.abs(turns) >= LEAST_TURN)
+                .map(turns -> new Quantity.Said((turns > 0 ? TIGHTER : LOOSER).of(new Quantity.Plain(eighths(turns)))));
+    }
+
+    /** Nobody turns a rod more finely than by eighths. */
+    private static double eighths(double turns) {
+        return Math.max(1, Math.round(Math.abs(turns) * EIGHTHS)) / EIGHTHS;
+    }
+
     @Override
     public List<PlanNumber> numbers() {
         return List.of(
+                PlanNumber.one("rod-turns", SetupPart::turns),
                 PlanNumber.one("relief", plan -> plan.planned().map(each -> Quantity.fine(each.reliefGap()))),
                 new PlanNumber(
                         "action",

@@ -7,6 +7,7 @@ import org.kestan.base.finding.Keyed;
 import org.kestan.base.sheet.Line;
 import org.kestan.job.bench.WaitKind;
 import org.kestan.repair.plan.PlanNumber;
+import org.kestan.repair.plan.PlanParts;
 import org.kestan.repair.plan.WorkPlan;
 
 /**
@@ -78,7 +79,7 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
         private Work in(WorkPlan plan) {
             return new Work(
                     hands,
-                    pause,
+                    pause.map(each -> each.in(numbers, plan)),
                     numbers.stream()
                             .filter(number -> !number.amounts(plan).isEmpty())
                             .toList(),
@@ -123,7 +124,15 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
      * @param kind what is waited for
      * @param minutes how long, above zero
      */
-    public record Pause(WaitKind kind, int minutes) {}
+    public record Pause(WaitKind kind, int minutes) {
+
+        /** Heat takes as long as this board does where the step's numbers tell it. */
+        private Pause in(List<PlanNumber> numbers, WorkPlan plan) {
+            return kind == WaitKind.HEAT
+                    ? new Pause(kind, PlanParts.heatMinutes(numbers, plan).orElse(minutes))
+                    : this;
+        }
+    }
 
     /** The visit that what is read at a step belongs to. */
     public enum Into implements Keyed {

@@ -3,11 +3,14 @@ package org.kestan.analysis.swing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Collectors;
 import org.kestan.analysis.loads.StringLoads;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
+import org.kestan.analysis.uncertainty.LowestCleanSpread;
 import org.kestan.base.geometry.NeckCurve;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Aim;
@@ -18,6 +21,7 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.job.Jobs;
 import org.kestan.job.strings.StringSpec;
+import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.PlayingTouch;
 import org.testng.annotations.Test;
 
@@ -78,9 +82,90 @@ public class SwingTest {
             }
             Pluck law = new Pluck(1, 1, place);
             for (int i = 0; i <= cells; i++) {
-                assertThat(law.envelope(1, cells, i)).isCloseTo(deepest[i], within(0.02));
+                assertThat(law.envelope(1, cells, i, 0)).isCloseTo(deepest[i], within(0.02));
             }
         }
+    }
+
+    /**
+     * The envelope of a stiff string against its motion: the sum of its modes between hinges, {@code f_n = n·f₀√(1 + Bn²)}
+     * with {@code B = (πe/L)²} (Fletcher &amp; Rossing), let go from where a pluck holds it, over its first period. Nowhere
+     * is the envelope taken less than a share of 0.035 too small.
+     */
+    @Test
+    public void stiffStringsComeNearerToTheFrets() {
+        int modes = 300;
+        double worst = 0;
+        for (double length : new double[] {648, 486, 324}) {
+            for (double end : new double[] {0.5, 1, 2, 2.8}) {
+                double pluck = 648.0 / 5;
+                double place = pluck / length;
+                double inharmonic = Math.pow(Math.PI * end / length, 2);
+                double[] share = new double[modes + 1];
+                double[] frequency = new double[modes + 1];
+                double scale = 0;
+                for (int n = 1; n <= modes; n++) {
+                    double shape = Math.sin(n * Math.PI * (1 - place)) / (n * n);
+                    scale += Math.sin(n * Math.PI * (1 - place)) * shape;
+                    share[n] = shape / (1 + inharmonic * n * n);
+                    frequency[n] = n * Math.sqrt(1 + inharmonic * n * n);
+                }
+                for (int fret : new int[] {1, 2, 3, 5, 7, 9, 12}) {
+                    double distance = length * (1 - Math.pow(2, -fret / 12.0));
+                    double deepest = 0;
+                    for (int step = 0; step < 1500; step++) {
+                        double y = 0;
+                        for (int n = 1; n <= modes; n++) {
+                            y += share[n]
+                                    * Math.sin(n * Math.PI * distance / length)
+                                    * Math.cos(2 * Math.PI * step / 1500 * frequency[n]);
+                        }
+                        deepest = Math.max(deepest, -y / scale);
+                    }
+                    double said = new Pluck(1, 1, place).envelope(1, length, distance, end);
+                    worst = Math.max(worst, deepest / said - 1);
+                    assertThat(said).isBetween(deepest * 0.965, deepest * 1.12);
+                }
+            }
+        }
+        assertThat(worst).isPositive();
+    }
+
+    /** A note that just buzzes gives the force back: played with it, that note just clears. */
+    @Test
+    public void whatJustBuzzesTellsTheHand() {
+        Job job = strung(Jobs.flatTop());
+        SheetAnalysis as = SheetAnalysis.of(job, SHOP);
+        for (int pressed : new int[] {0, 3, 7}) {
+            double force = StringClearance.force(as, 2, pressed).orElseThrow();
+            Job found = job.with(Lines.PLUCK_FORCE, force);
+            SheetAnalysis played = SheetAnalysis.of(found, SHOP);
+            Swing swing = StringClearance.swing(
+                            played, played.measured().orElseThrow(), FretCrowns.fall(found), PlayingTouch.MEDIUM)
+                    .orElseThrow();
+            assertThat(swing.string(2).orElseThrow().least(pressed).clearance()).isCloseTo(0, within(1e-9));
+            // Another hand is not this player's.
+            assertThat(Pluck.of(found, PlayingTouch.HARD, SHOP)).isEqualTo(Pluck.of(PlayingTouch.HARD, SHOP));
+        }
+        assertThat(StringClearance.force(as, 9, 0)).isEmpty();
+        Job touching = Jobs.put(job, Reading.FRET_PROUD.at(9), 3);
+        assertThat(StringClearance.force(SheetAnalysis.of(touching, SHOP), 2, 0))
+                .isEmpty();
+    }
+
+    /** A force that was found narrows what is known of the lowest clean action. */
+    @Test
+    public void aFoundForceIsKnownBetter() {
+        Job job = strung(Jobs.flatTop());
+        double usual = LowestCleanSpread.of(SheetAnalysis.of(job, SHOP), PlayingTouch.MEDIUM)
+                .bass()
+                .orElseThrow();
+        Job found = job.with(Lines.PLUCK_FORCE, 1.2);
+        assertThat(LowestCleanSpread.of(SheetAnalysis.of(found, SHOP), PlayingTouch.MEDIUM)
+                        .bass()
+                        .orElseThrow())
+                .isPositive()
+                .isLessThan(usual);
     }
 
     /** A string pulled aside by a force at a point: A = F·p(1 − p)·L/T (statics), here by its two components. */
@@ -196,22 +281,23 @@ public class SwingTest {
             SheetAnalysis as = sheetAnalysis(job);
             FretCrowns crowns = FretCrowns.of(as.measured().orElseThrow(), job, FretCrowns.fall(job));
             NeckCurve wanted = as.measured().orElseThrow().basis().evenly(0.15);
-            double total = Leveling.of(crowns, wanted, 0.002).off().stream()
-                    .mapToDouble(Leveling.Off::off)
-                    .sum();
+            DoubleSummaryStatistics off = Leveling.of(crowns, wanted, 0.002).off().stream()
+                    .collect(Collectors.summarizingDouble(Leveling.Off::off));
+            double cost = off.getSum() / crowns.last() + Math.max(0, off.getMax());
             double best = Double.POSITIVE_INFINITY;
             for (double start = -0.4; start <= 0.4; start += 0.004) {
                 for (double end = -0.4; end <= 0.4; end += 0.004) {
                     best = Math.min(best, taken(crowns, wanted, start, end));
                 }
             }
-            assertThat(total).isLessThanOrEqualTo(best + 0.02).isGreaterThan(best - 0.12);
+            assertThat(cost).isLessThanOrEqualTo(best + 0.002).isGreaterThan(best - 0.012);
         }
     }
 
-    /** What a line from one height at fret 1 to another at the joint takes off in all; endless where it passes over a fret. */
+    /** What a line from one height at fret 1 to another at the joint takes off, mean and most; endless where it passes over a fret. */
     private static double taken(FretCrowns crowns, NeckCurve wanted, double start, double end) {
         double sum = 0;
+        double most = 0;
         for (int fret = 1; fret <= crowns.last(); fret++) {
             double x = crowns.at(fret);
             double share = (x - wanted.from()) / (wanted.to() - wanted.from());
@@ -221,8 +307,30 @@ public class SwingTest {
                 return Double.POSITIVE_INFINITY;
             }
             sum += Math.max(0, off);
+            most = Math.max(most, off);
         }
-        return sum;
+        return sum / crowns.last() + most;
+    }
+
+    /**
+     * One fret low in the middle: the least in all would tilt the line about it until the far frets stay, and take three
+     * times as much off fret 1. The worst fret counts as much as the mean.
+     */
+    @Test
+    public void noFretLosesMoreThanNeeded() {
+        Job job = Jobs.put(Jobs.without(Jobs.flatTop(), Aim.FALL_AWAY), Reading.FRET_PROUD.at(7), -0.06);
+        SheetAnalysis as = sheetAnalysis(job);
+        FretCrowns crowns = FretCrowns.of(as.measured().orElseThrow(), job, 0);
+        NeckCurve wanted = as.measured()
+                .orElseThrow()
+                .basis()
+                .evenly(as.measured().orElseThrow().reliefGap());
+        Leveling leveling = Leveling.of(crowns, wanted, 0);
+        double most =
+                leveling.off().stream().mapToDouble(Leveling.Off::off).max().orElseThrow();
+        assertThat(most).isCloseTo(0.06, within(0.003));
+        assertThat(leveling.offFirst()).isPositive().isLessThanOrEqualTo(most);
+        assertThat(Leveling.none(crowns).offFirst()).isZero();
     }
 
     /** A neck in its wanted curve with one proud fret: only that one is filed; levelled it plays as low as without it. */

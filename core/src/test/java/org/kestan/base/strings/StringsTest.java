@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import org.hipparchus.geometry.euclidean.twod.Vector2D;
 import org.kestan.analysis.loads.StringLoads;
@@ -125,9 +126,9 @@ public class StringsTest {
         }
     }
 
-    /** The stretch from distances of a geometry library; the set-back against a root finder on the two frequencies. */
+    /** The stretch from distances of a geometry library; the saddle's place against a root finder on the two frequencies. */
     @Test
-    public void pressingSharpensAndTheSetBackCancelsIt() {
+    public void pressingSharpensAndTheSaddleStandsBackForIt() {
         double scale = 648;
         Frets frets = new Frets(scale);
         double saddle = scale + 2;
@@ -137,21 +138,89 @@ public class StringsTest {
         Wire wire = Wire.of(0.012 * INCH, false, Material.STEEL, SHOP);
         double tension = wire.tension(scale, 329.63);
         LoadedString string = new LoadedString(1, "E4", wire, 329.63, tension, 1);
-        Fretted fretted = Fretted.at(string, line, relief, frets.at(12), saddle);
+        StringEnds ends = new StringEnds(0.25, 110);
+        Fretted fretted = Fretted.at(string, line, relief, frets, 12, saddle, ends);
 
         Vector2D nut = new Vector2D(0, 0.9);
         Vector2D crown = new Vector2D(saddle, 5.5);
         Vector2D fret = new Vector2D(frets.at(12), -relief.dipAt(frets.at(12)));
+        Vector2D before = new Vector2D(frets.at(11), -relief.dipAt(frets.at(11)));
+        Vector2D finger = new Vector2D((frets.at(11) + frets.at(12)) / 2, fret.getY() - 0.25);
         double open = nut.distance(crown);
-        double stretch = nut.distance(fret) + fret.distance(crown) - open;
+        double stretch =
+                nut.distance(before) + before.distance(finger) + finger.distance(fret) + fret.distance(crown) - open;
         assertThat(fretted.stretch()).isCloseTo(stretch, within(1e-9));
-        double grown = tension + wire.stiffness() * stretch / open;
+        double grown = tension + wire.stiffness() * stretch / (open + 110);
         assertThat(fretted.sharp()).isCloseTo(1200 * Math.log(Math.sqrt(grown / tension)) / Math.log(2), within(1e-9));
         assertThat(fretted.sharp()).isBetween(1.0, 15.0);
 
+        double end = Math.sqrt(203000 * Math.PI * Math.pow(0.012 * INCH, 4) / 64 / tension);
+        double pressedEnd = end * Math.sqrt(tension / grown);
+        assertThat(fretted.openEnd()).isCloseTo(end, within(1e-9));
         double searched = new BrentSolver(1e-12)
-                .solve(200, back -> Math.sqrt(grown / tension) / (scale / 2 + back) - 2 / (scale + back), 0, 10);
-        assertThat(fretted.setBack(scale, tension)).isCloseTo(searched, within(1e-8));
+                .solve(
+                        200,
+                        place -> Math.sqrt(grown / tension) * (place - 2 * end)
+                                - 2 * (place - frets.at(12) - 1.5 * pressedEnd),
+                        scale - 5,
+                        scale + 15);
+        assertThat(fretted.saddle(0, 0)).isCloseTo(searched, within(1e-8));
+        assertThat(fretted.cents(searched, 0)).isCloseTo(0, within(1e-8));
+        assertThat(fretted.cents(fretted.saddle(7, 0), 0)).isCloseTo(-7, within(1e-8));
+    }
+
+    /**
+     * A stiff string clamped at both ends sounds like an ideal one shorter by e at each: against the exact root of its
+     * characteristic equation, {@code α·tan(αL/2) + β·tanh(βL/2) = 0} with {@code β² = α² + T/EI} (Fletcher &amp; Rossing).
+     */
+    @Test
+    public void stiffnessShortensTheString() {
+        double length = 650;
+        double tension = 150;
+        double bending = 203000 * Math.PI * Math.pow(0.5, 4) / 64;
+        double root = new BrentSolver(1e-14)
+                .solve(
+                        200,
+                        wave -> {
+                            double decay = Math.sqrt(wave * wave + tension / bending);
+                            return wave * Math.tan(wave * length / 2) + decay * Math.tanh(decay * length / 2);
+                        },
+                        1.0001 * Math.PI / length,
+                        1.9 * Math.PI / length);
+        double decay = Math.sqrt(root * root + tension / bending);
+        double higher = root * decay * Math.sqrt(bending / tension) * length / Math.PI;
+        double end = new LoadedString(1, "", Wire.of(0.5, false, Material.STEEL, SHOP), 200, tension, 1).end();
+        assertThat(length / (length - 2 * end)).isCloseTo(higher, within(0.03 * (higher - 1)));
+    }
+
+    /** What is left of the first frets is least: moved a little either way its squares grow; fret 12 stays right. */
+    @Test
+    public void theNutEvensTheFirstFrets() {
+        Frets frets = new Frets(648);
+        NeckCurve flat = NeckCurve.straight(frets.at(1), frets.at(14));
+        StringLine line = StringLine.through(0, 0.9, 650, 5.5);
+        LoadedString string = new LoadedString(1, "E4", Wire.of(0.3, false, Material.STEEL, SHOP), 329.63, 104, 1);
+        StringEnds ends = new StringEnds(0.25, 110);
+        List<Fretted> first = IntStream.rangeClosed(1, 4)
+                .mapToObj(fret -> Fretted.at(string, line, flat, frets, fret, 650, ends))
+                .toList();
+        Fretted octave = Fretted.at(string, line, flat, frets, 12, 650, ends);
+        NutCompensation nut = NutCompensation.of(first, octave, 3);
+        assertThat(nut.forward()).isPositive().isLessThan(3);
+        assertThat(octave.cents(nut.saddle(), nut.forward())).isCloseTo(-3, within(1e-9));
+        double least = squares(nut.left());
+        assertThat(least).isLessThan(squares(nut.sharp()));
+        for (double step : new double[] {-0.05, 0.05}) {
+            double saddle = octave.saddle(3, nut.forward() + step);
+            assertThat(squares(first.stream()
+                            .map(each -> each.cents(saddle, nut.forward() + step))
+                            .toList()))
+                    .isGreaterThan(least);
+        }
+    }
+
+    private static double squares(List<Double> values) {
+        return values.stream().mapToDouble(each -> each * each).sum();
     }
 
     @Test
@@ -162,7 +231,8 @@ public class StringsTest {
         double before = -1;
         for (double crown = 2; crown < 9; crown++) {
             StringLine line = StringLine.through(0, 0.8, 650, crown);
-            double sharp = Fretted.at(string, line, flat, frets.at(12), 650).sharp();
+            double sharp = Fretted.at(string, line, flat, frets, 12, 650, StringEnds.NONE)
+                    .sharp();
             assertThat(sharp).isGreaterThan(before);
             before = sharp;
         }

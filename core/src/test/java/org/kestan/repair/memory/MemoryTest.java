@@ -29,6 +29,7 @@ public class MemoryTest {
                 OptionalDouble.empty(),
                 Map.of(),
                 OptionalDouble.empty(),
+                OptionalDouble.empty(),
                 Optional.empty(),
                 Optional.empty());
     }

@@ -34,6 +34,7 @@ public class SuggestedDefaultTest {
                 OptionalDouble.of(9),
                 Map.of(80, 0.045),
                 OptionalDouble.empty(),
+                OptionalDouble.empty(),
                 Optional.of(finished),
                 Optional.ofNullable(back));
     }

@@ -22,6 +22,8 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.strings.Fretted;
+import org.kestan.base.strings.LoadedString;
 import org.kestan.job.Job;
 import org.kestan.job.Jobs;
 import org.kestan.job.strings.StringSpec;
@@ -282,11 +284,78 @@ public class PlanPartsTest {
             double back = intonation.setBack().orElseThrow().bass();
             double saddle = plan(read).measured().orElseThrow().basis().saddle();
             double twelfth = 316;
-            double stretch = 2 * Math.pow(2, cents / 1200) * (saddle - twelfth) / saddle;
-            double ratio = (saddle + back) / (saddle + back - twelfth) * stretch;
+            double pressed = 2 * Math.pow(2, cents / 1200) * (saddle - twelfth) / saddle;
+            double ratio = (saddle + back) / (saddle + back - twelfth) * pressed;
             assertThat(1200 * Math.log(ratio / 2) / Math.log(2)).isCloseTo(0, within(1e-9));
             assertThat(Math.signum(back)).isEqualTo(Math.signum(cents));
         }
+    }
+
+    private static Job strung() {
+        return Jobs.flatTop()
+                .withStrings(List.of(
+                        StringSpec.of(Length.ofText("0.053 in"), true, "E2"),
+                        StringSpec.of(Length.ofText("0.024 in"), true, "G3"),
+                        StringSpec.of(Length.ofText("0.012 in"), false, "E4")));
+    }
+
+    /** Where the cents read are the model's own, reading and model give one place; a surplus goes with the core. */
+    @Test
+    public void centsAndModelGiveOnePlace() {
+        WorkPlan plan = plan(strung(), WayCatalog.LEAVE);
+        Sides<Fretted> pressed =
+                plan.strung(plan.measured().orElseThrow()).pressed().orElseThrow();
+        double saddle = plan.measured().orElseThrow().basis().saddle();
+        Sides<Double> model = pressed.map(each -> each.cents(saddle, 0));
+        Intonation byModel = plan.intonation().orElseThrow();
+        Intonation read = plan(
+                        strung().with(Lines.CENTS_BASS, model.bass()).with(Lines.CENTS_TREBLE, model.treble()),
+                        WayCatalog.LEAVE)
+                .intonation()
+                .orElseThrow();
+        for (int i = 0; i < 3; i++) {
+            assertThat(read.compensation().get(i).back())
+                    .isCloseTo(byModel.compensation().get(i).back(), within(1e-6));
+        }
+        Intonation sharper = plan(
+                        strung().with(Lines.CENTS_BASS, model.bass() + 5).with(Lines.CENTS_TREBLE, model.treble() + 5),
+                        WayCatalog.LEAVE)
+                .intonation()
+                .orElseThrow();
+        double more = sharper.compensation().get(1).back()
+                - byModel.compensation().get(1).back();
+        LoadedString inner = plan.loads().orElseThrow().strings().get(1);
+        Sides<Double> surplus = pressed.map(each -> each.saddle(5, 0) - each.saddle(0, 0));
+        Sides<Double> end = pressed.map(Fretted::openEnd);
+        double share = (surplus.bass() * end.bass() + surplus.treble() * end.treble())
+                / (end.bass() * end.bass() + end.treble() * end.treble());
+        assertThat(more).isCloseTo(share * inner.end(), within(1e-6));
+    }
+
+    /** A place read along the strings stands in for the one the joint to saddle says. */
+    @Test
+    public void thePlaceReadAlongTheStringsCounts() {
+        Job job = strung().with(Lines.CENTS_BASS, 0.0).with(Lines.CENTS_TREBLE, 0.0);
+        job = Jobs.put(Jobs.put(job, Reading.SADDLE_PLACE_BASS, 637), Reading.SADDLE_PLACE_TREBLE, 634.5);
+        Intonation intonation = plan(job, WayCatalog.LEAVE).intonation().orElseThrow();
+        assertThat(intonation.line().orElseThrow().bass()).isCloseTo(637, within(0.05));
+        assertThat(intonation.line().orElseThrow().treble()).isCloseTo(634.5, within(0.05));
+        assertThat(intonation.oddLine()).isFalse();
+    }
+
+    /** Longer on the treble side, or at a greater slant than is cut: nobody cuts such a line unasked. */
+    @Test
+    public void anOddSaddleLineIsQuestioned() {
+        assertThat(line(0, 0)).isFalse();
+        assertThat(line(0, 12)).isTrue();
+        assertThat(line(15, -8)).isTrue();
+    }
+
+    private static boolean line(double bass, double treble) {
+        return plan(strung().with(Lines.CENTS_BASS, bass).with(Lines.CENTS_TREBLE, treble), WayCatalog.LEAVE)
+                .intonation()
+                .orElseThrow()
+                .oddLine();
     }
 
     @Test

@@ -26,6 +26,8 @@ public final class MemoryJson {
         memory.rates().forEach((grit, each) -> learned(rate.addObject().put("grit", grit), each));
         ArrayNode release = root.putArray("release");
         memory.release().forEach(each -> learned(release.addObject(), each));
+        ArrayNode heat = root.putArray("heat");
+        memory.heat().forEach(each -> learned(heat.addObject(), each));
         return Json.print(root);
     }
 

@@ -104,7 +104,7 @@ public final class PlanStation extends ScrollPane implements Room {
         session = context.session();
         papers = new PapersPane(session, context.store());
         ladder = new FretLadder(session);
-        swing = new SwingPane(session);
+        swing = new SwingPane(session, context.store());
         map = new HeelMap();
         cheeks = new CheekTable(session);
         targets.getStyleClass().add("targets");

@@ -12,6 +12,7 @@ import org.kestan.base.sheet.Side;
 import org.kestan.base.standards.Standard;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.widgets.field.ChoiceField;
 import org.kestan.desktop.widgets.field.WorkingOrder;
 import org.kestan.desktop.widgets.layout.PageTabs;
@@ -29,11 +30,13 @@ final class SwingPane extends VBox {
             new PageTabs<>(StringClearances.Stage.NOW, "swing-", stage -> Wording.label(stage));
     private final Label said = new Label();
     private final Label none = new Label();
+    private final HandPane hand;
     private final SwingMap map;
     private final NumberTable lowest = new NumberTable("swing-lowest", 5);
 
-    SwingPane(JobSession session) {
+    SwingPane(JobSession session, JobStore store) {
         this.session = session;
+        hand = new HandPane(session, store);
         setId("swing");
         getStyleClass().add("swing");
         map = new SwingMap(words -> {
@@ -50,7 +53,7 @@ final class SwingPane extends VBox {
         FlowPane head =
                 new FlowPane(title, stages, ChoiceField.of(session, new WorkingOrder(), Lines.TOUCH, "swing-hand"));
         head.getStyleClass().add("plan-head");
-        getChildren().addAll(head, none, lowest, map, said);
+        getChildren().addAll(head, hand, none, lowest, map, said);
         stages.pageProperty().addListener((property, old, next) -> refresh());
     }
 
@@ -71,6 +74,8 @@ final class SwingPane extends VBox {
         show(map, shown.isPresent());
         show(said, shown.isPresent());
         show(lowest, known);
+        show(hand, known);
+        room.at(StringClearances.Stage.NOW).ifPresent(hand::show);
         BenchUnit fine = session.unit().fine();
         map.show(shown, fine, session.standards().get(Standard.SWING_TOUCH));
         if (known) {

@@ -1,0 +1,81 @@
+package org.kestan.repair.heat;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
+import org.kestan.job.Job;
+
+/**
+ * When the glue under a board has let go far enough for the first knife (§3.25).
+ *
+ * @param minutes from the moment the surface is warm
+ * @param from the soonest: glue that softens early under wood that passes the heat on well
+ * @param to the latest
+ * @param surface the temperature the surface is held at, °C
+ * @param glueLine the temperature the glue line has then, and with it the finish beside the board, °C
+ * @param sparesFinish whether old lacquer bears the glue line's warmth
+ * @param sparesInlay whether plastic inlays bear the surface's
+ */
+public record FirstKnife(
+        double minutes,
+        double from,
+        double to,
+        double surface,
+        double glueLine,
+        boolean sparesFinish,
+        boolean sparesInlay) {
+
+    /** Under the fretboard: as thick as the frets stand over the top, less the fret; empty where that was not read. */
+    public static Optional<FirstKnife> underFretboard(Job job, ShopStandards shop) {
+        OptionalDouble over = job.millimeters(Reading.FRETS_OVER_TOP);
+        if (over.isEmpty()) {
+            return Optional.empty();
+        }
+        double crown = job.millimeters(Reading.FRET_HEIGHT).orElse(shop.get(Standard.CROWN_HEIGHT));
+        return through(over.getAsDouble() - crown, shop);
+    }
+
+    /** Under a pin bridge; empty where its thickness was not read. */
+    public static Optional<FirstKnife> underBridge(Job job, ShopStandards shop) {
+        OptionalDouble thickness = job.millimeters(Reading.BRIDGE_THICKNESS);
+        return thickness.isPresent() ? through(thickness.getAsDouble(), shop) : Optional.empty();
+    }
+
+    /**
+     * Under any board.
+     *
+     * @param thickness mm
+     * @return empty for no board, and for a surface that does not get the glue warm enough
+     */
+    public static Optional<FirstKnife> through(double thickness, ShopStandards shop) {
+        if (thickness <= 0) {
+            return Optional.empty();
+        }
+        double softens = shop.get(Standard.GLUE_SOFTENS);
+        double spread = shop.get(Standard.GLUE_SOFTENS_SPREAD);
+        double slow = shop.get(Standard.DIFFUSIVITY_LEAST);
+        double quick = shop.get(Standard.DIFFUSIVITY_MOST);
+        HeatThroughBoard usual = through(thickness, shop, Math.sqrt(slow * quick));
+        double factor = shop.get(Standard.HEAT_FACTOR);
+        double minutes = factor * usual.minutes(softens);
+        double to = factor * through(thickness, shop, slow).minutes(softens + spread);
+        if (Double.isInfinite(to)) {
+            return Optional.empty();
+        }
+        return Optional.of(new FirstKnife(
+                minutes,
+                factor * through(thickness, shop, quick).minutes(softens - spread),
+                to,
+                usual.surface(),
+                softens,
+                softens <= shop.get(Standard.FINISH_BEARS),
+                usual.surface() <= shop.get(Standard.INLAY_BEARS)));
+    }
+
+    private static HeatThroughBoard through(double thickness, ShopStandards shop, double diffusivity) {
+        return new HeatThroughBoard(
+                thickness, shop.get(Standard.HEAT_SURFACE), shop.get(Standard.ROOM_TEMPERATURE), diffusivity);
+    }
+}

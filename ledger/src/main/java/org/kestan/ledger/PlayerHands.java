@@ -1,0 +1,38 @@
+package org.kestan.ledger;
+
+import java.util.Locale;
+import java.util.Optional;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+
+/** The hands of the shop's players: what was found on one instrument holds for the next of the same owner. */
+public final class PlayerHands {
+
+    /** How many of an owner's jobs are looked through at most. */
+    private static final int MOST = 20;
+
+    private PlayerHands() {}
+
+    /**
+     * The last job of an owner on which the force of the hand was found.
+     *
+     * @param owner as it is written in the job; letter case does not count
+     * @throws LedgerException if the ledger cannot be read
+     */
+    public static Optional<Job> latest(Ledger ledger, String owner) {
+        if (owner.isBlank()) {
+            return Optional.empty();
+        }
+        Query ofOwner = new Query(owner, Query.ALL.station(), Query.ALL.shelf(), Query.ALL.order());
+        return ledger.list(ofOwner, MOST).stream()
+                .filter(card -> same(card.owner(), owner))
+                .flatMap(card -> ledger.read(card.id()).stream())
+                .map(LedgerJob::job)
+                .filter(job -> job.get(Lines.PLUCK_FORCE).isPresent())
+                .findFirst();
+    }
+
+    private static boolean same(String one, String other) {
+        return one.strip().toLowerCase(Locale.ROOT).equals(other.strip().toLowerCase(Locale.ROOT));
+    }
+}
