@@ -29,6 +29,12 @@ public class HeelAdviceTest {
     private static final double READING = 0.15;
     private static final int MOST_SETS = 40;
 
+    /** What a pull takes off the harder cheek, as a share. */
+    private static final double HARD = 0.7;
+
+    /** How far the bias of the readings goes from one to the next, mm. */
+    private static final double DRIFT = 0.02;
+
     private static HeelGoal goal(double cut, double drift) {
         double height = 92;
         double distance = 283;
@@ -46,7 +52,7 @@ public class HeelAdviceTest {
                 new Straightedge(0.6, 8, distance, o, 0));
     }
 
-    /** A neck as it is: its rates, how its paper dulls, and whether its middle holds it off. */
+    /** A neck as it is: its rates, one cheek harder than the other, how its paper dulls, and whether its middle holds it off. */
     private static final class VirtualNeck {
 
         private final HeelGoal goal;
@@ -58,6 +64,7 @@ public class HeelAdviceTest {
         private final int stallsAt;
         private final int[] worn = new int[2];
         private boolean stalled;
+        private double bias;
         private int sets;
 
         VirtualNeck(HeelGoal goal, Random random) {
@@ -69,6 +76,7 @@ public class HeelAdviceTest {
             }
             hand[0] = Math.exp(random.nextGaussian() * 0.15);
             hand[1] = Math.exp(random.nextGaussian() * 0.15);
+            hand[random.nextInt(2)] *= HARD;
             dulling = random.nextDouble() * 0.02;
             stallsAt = random.nextInt(5) == 0 ? 1 + random.nextInt(6) : Integer.MAX_VALUE;
         }
@@ -116,9 +124,11 @@ public class HeelAdviceTest {
             return goal.cap(side, goal.turn().radians(), goal.drift()) - off[side == Side.BASS ? 0 : 1];
         }
 
+        /** A straightedge that creeps, a hand that tires: what is read drifts from what is, and now and then is grossly wrong. */
         HeelEntry read() {
+            bias += random.nextGaussian() * DRIFT;
             double gross = random.nextInt(100) < 3 ? (random.nextBoolean() ? 1 : -1) * (1 + random.nextDouble()) : 0;
-            double z = goal.straightedge().asRead(projection()) + random.nextGaussian() * READING + gross;
+            double z = goal.straightedge().asRead(projection()) + bias + random.nextGaussian() * READING + gross;
             double d = drift() + random.nextGaussian() * READING;
             return new HeelEntry.Read(
                     Optional.of(length(z)),

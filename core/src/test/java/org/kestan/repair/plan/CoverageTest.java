@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -18,6 +19,7 @@ import org.kestan.analysis.uncertainty.Uncertainty;
 import org.kestan.base.geometry.Straightedge;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Tool;
@@ -25,6 +27,7 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.Jobs;
+import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Joint;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.StraightedgePosition;
@@ -32,6 +35,7 @@ import org.kestan.job.terms.TrussRod;
 import org.kestan.judgment.advice.Ways;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
+import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 /**
@@ -41,7 +45,7 @@ import org.testng.annotations.Test;
  */
 public class CoverageTest {
 
-    private static final int INSTRUMENTS = 2000;
+    private static final int INSTRUMENTS = Integer.getInteger("kestan.instruments", 2000);
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
     private static final List<Way> RESET = List.of(WayCatalog.NECK_RESET);
 
@@ -70,21 +74,32 @@ public class CoverageTest {
         return from + (to - from) * random.nextDouble();
     }
 
-    @Test(groups = "slow")
-    public void theStatedSpreadCoversTheTruth() {
-        Map<Told, Integer> covered = new EnumMap<>(Told.class);
-        for (int i = 0; i < INSTRUMENTS; i++) {
-            one(i, covered);
-        }
-        for (Told figure : Told.values()) {
-            double share = (double) covered.getOrDefault(figure, 0) / INSTRUMENTS;
-            System.out.printf("coverage of %s: %.3f of %d%n", figure, share, INSTRUMENTS);
-            assertThat(share).as(figure.name()).isBetween(0.93, 0.97);
-        }
+    @DataProvider
+    public Object[][] forms() {
+        return new Object[][] {{Form.FLAT_TOP}, {Form.ARCHTOP}};
     }
 
-    private void one(int number, Map<Told, Integer> covered) {
-        Job truth = truth();
+    @Test(groups = "slow", dataProvider = "forms")
+    public void theStatedSpreadCoversTheTruth(Form form) {
+        Map<Told, Integer> covered = new EnumMap<>(Told.class);
+        Map<Told, Integer> told = new EnumMap<>(Told.class);
+        for (int i = 0; i < INSTRUMENTS; i++) {
+            one(form, i, covered, told);
+        }
+        for (Told figure : told.keySet()) {
+            double share = (double) covered.getOrDefault(figure, 0) / told.get(figure);
+            System.out.printf("coverage of %s, %s: %.3f of %d%n", figure, form, share, told.get(figure));
+            assertThat(share).as(form + " " + figure.name()).isBetween(0.93, 0.97);
+        }
+        assertThat(told.keySet())
+                .containsAll(
+                        form == Form.FLAT_TOP
+                                ? EnumSet.allOf(Told.class)
+                                : EnumSet.complementOf(EnumSet.of(Told.SADDLE)));
+    }
+
+    private void one(Form form, int number, Map<Told, Integer> covered, Map<Told, Integer> counted) {
+        Job truth = truth(form);
         if (random.nextInt(3) == 0) {
             truth = truth.withVisit(
                     truth.visit().withTool(Reading.ACTION_BASS, Tool.DIAL).withTool(Reading.ACTION_TREBLE, Tool.DIAL));
@@ -107,7 +122,8 @@ public class CoverageTest {
             }
         }
         if (number % 5 == 0) {
-            double top = SHOP.get(Standard.FRETS_OVER_TOP) + between(-1, 1) * SHOP.get(Standard.FRETS_OVER_TOP_SPREAD);
+            double top = SHOP.get(SHOP.fretsOverTop(truth.floating()))
+                    + between(-1, 1) * SHOP.get(Standard.FRETS_OVER_TOP_SPREAD);
             truth = truth.with(Reading.FRETS_OVER_TOP, Length.exact(top));
             unread.add(Reading.FRETS_OVER_TOP);
         }
@@ -140,13 +156,15 @@ public class CoverageTest {
         Correction was = told.correction().orElseThrow();
         Correction is = wanted.correction().orElseThrow();
         for (Told figure : Told.values()) {
-            if (figure.figure != null) {
+            if (figure.figure != null && figure.figure.of(was).isPresent()) {
+                counted.merge(figure, 1, Integer::sum);
                 double off = figure.figure.of(was).orElseThrow()
                         - figure.figure.of(is).orElseThrow();
                 double within = spread.of(figure.figure).orElseThrow().expanded();
                 covered.merge(figure, Math.abs(off) <= within ? 1 : 0, Integer::sum);
             }
         }
+        counted.merge(Told.ACTION, 1, Integer::sum);
         double action = ExecutedPlan.on(told, right).action().get(Side.BASS);
         double off = Math.abs(action - was.plannedAction(Side.BASS));
         if (off <= PlanFigure.of(told).get(PlanFigure.ACTION_BASS).expanded()) {
@@ -176,7 +194,7 @@ public class CoverageTest {
     private static double hand(Job job, Reading reading) {
         return switch (reading) {
             case PROJECTION_STRUNG, PROJECTION_SLACK -> 0.15;
-            case SADDLE_BASS, SADDLE_TREBLE, BRIDGE_THICKNESS, FRETS_OVER_TOP -> 0.1;
+            case SADDLE_BASS, SADDLE_TREBLE, BRIDGE_THICKNESS, BRIDGE_HEIGHT, FRETS_OVER_TOP -> 0.1;
             case ACTION_BASS, ACTION_TREBLE ->
                 job.visit().tool(reading) == Tool.DIAL
                         ? 0.08 * Tool.DIAL.resolution() / Tool.RULE_64.resolution()
@@ -187,7 +205,22 @@ public class CoverageTest {
         };
     }
 
-    private Job truth() {
+    /** A floating bridge carries the strings of the same neck; its board stands higher over the top. */
+    private Job truth(Form form) {
+        Job job = flatTop();
+        if (form == Form.FLAT_TOP) {
+            return job;
+        }
+        for (LengthLine line :
+                List.of(Reading.SADDLE_BASS, Reading.SADDLE_TREBLE, Reading.BRIDGE_THICKNESS, Aim.SADDLE)) {
+            job = job.without(line);
+        }
+        job = Jobs.put(job.with(Lines.FORM, Form.ARCHTOP), Reading.BRIDGE_HEIGHT, between(20, 28));
+        job = Jobs.put(job, Reading.EXTENSION_LENGTH, between(80, 110));
+        return Jobs.put(job, Reading.FRETS_OVER_TOP, between(11, 17));
+    }
+
+    private Job flatTop() {
         Job job = Jobs.flatTop()
                 .with(Lines.JOINT, Joint.DOVETAIL)
                 .with(Lines.TRUSS_ROD, TrussRod.WORKS)

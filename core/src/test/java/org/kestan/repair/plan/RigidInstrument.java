@@ -70,6 +70,10 @@ final class RigidInstrument {
         seat = new Vector3D(build.fret(build.joint()), 0, -build.overTop());
     }
 
+    Build build() {
+        return build;
+    }
+
     private Vector3D onBody(Vector3D neck) {
         return turned.applyTo(neck.subtract(seat));
     }

@@ -15,12 +15,15 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.ShopStandards;
+import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.terms.ArchtopBridge;
 import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Joint;
+import org.kestan.job.terms.JointFit;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.StraightedgePosition;
+import org.kestan.job.terms.Stringing;
 import org.kestan.job.terms.TrussRod;
 import org.kestan.judgment.advice.Ways;
 import org.kestan.judgment.way.Way;
@@ -63,8 +66,7 @@ public class RigidInstrumentTest {
         assertThat(reset).isEqualTo(INSTRUMENTS);
     }
 
-    private boolean one(int number) {
-        boolean archtop = number % 4 == 3;
+    private RigidInstrument instrument(int number, boolean archtop) {
         int joint = number % 3 == 0 ? 12 : 14;
         double scale = between(600, 660);
         double radius = number % 7 == 0 ? 1e7 : between(10, 20) * INCH;
@@ -92,16 +94,23 @@ public class RigidInstrumentTest {
         // here.
         double roll = Math.toRadians(between(-0.2, 0.2));
         double line = build.overTop() + build.jointToSaddle() * Math.tan(pitch);
-        double thickness = between(8, 10.5);
         // Strings that stand too high for their target by enough that the neck has to go back.
         Sides<Double> crowns = new Sides<>(line + between(5.6, 7), line + between(4.6, 5.8));
-        RigidInstrument instrument = new RigidInstrument(
+        return new RigidInstrument(
                 build,
                 new Sides<>(between(0.45, 0.7), between(0.35, 0.6)),
                 pitch,
                 Math.atan(drift / build.jointToSaddle()),
                 roll,
                 crowns);
+    }
+
+    private boolean one(int number) {
+        boolean archtop = number % 4 == 3;
+        RigidInstrument instrument = instrument(number, archtop);
+        RigidInstrument.Build build = instrument.build();
+        double extension = between(85, 120);
+        double thickness = between(8, 10.5);
         double sink = between(0.2, 1.2);
         Job job = sheet(instrument, build, archtop, thickness, extension, sink);
         Way way = archtop || number % 2 == 0 ? WayCatalog.NECK_RESET : WayCatalog.HEEL_SANDING;
@@ -126,6 +135,59 @@ public class RigidInstrumentTest {
         worstDrift = Math.max(worstDrift, Math.abs(instrument.drift()));
         assertThat(instrument.drift()).as("drift of %d", number).isCloseTo(0, within(CLOSE));
         return true;
+    }
+
+    /**
+     * No strings to read by: the neck is off, and only the straightedge on the dry-fitted neck says where it points (§3.6a).
+     * Set by that, strung again and read, the action is as wanted, the body having folded by what was taken for it.
+     */
+    @Test
+    public void landsAsToldWithoutStrings() {
+        double sink = ShopStandards.DEFAULT.get(Standard.SINK);
+        for (int i = 0; i < INSTRUMENTS / 3; i++) {
+            boolean archtop = i % 3 == 2;
+            RigidInstrument instrument = instrument(i, archtop);
+            Job job = sheet(instrument, instrument.build(), archtop, 9, 100, sink)
+                    .with(Lines.STRINGS, Stringing.OFF)
+                    .with(Lines.JOINT_FIT, JointFit.OFF)
+                    .with(Lines.JOINT, Joint.DOVETAIL);
+            for (Reading read : List.of(Reading.ACTION_BASS, Reading.ACTION_TREBLE, Reading.PROJECTION_STRUNG)) {
+                job = job.without(read);
+            }
+            WorkPlan plan =
+                    WorkPlan.of(Ways.of(SheetAnalysis.of(job, ShopStandards.DEFAULT)), List.of(WayCatalog.NECK_RESET));
+            assertThat(plan.heel()).as("of " + i).isPresent();
+            carryOut(instrument, plan, archtop);
+            double mean = (instrument.over(12, Side.BASS) + instrument.over(12, Side.TREBLE)) / 2;
+            assertThat(mean).as("action of " + i).isCloseTo((2.1 + 1.7) / 2, within(CLOSE));
+        }
+    }
+
+    /** The saddle or the floating bridge alone: cut as told, the action is as wanted on both sides. */
+    @Test
+    public void theSaddleAloneLandsAsTold() {
+        for (int i = 0; i < INSTRUMENTS / 3; i++) {
+            boolean archtop = i % 3 == 2;
+            RigidInstrument instrument = instrument(i, archtop);
+            Job job = sheet(instrument, instrument.build(), archtop, 5, 100, 0.5);
+            job = job.without(Aim.SADDLE).without(Aim.BRIDGE_HEIGHT);
+            double bass = instrument.over(12, Side.BASS);
+            double treble = instrument.over(12, Side.TREBLE);
+            job = put(put(job, Aim.ACTION_BASS, bass - 0.5), Aim.ACTION_TREBLE, treble - 0.4);
+            // A pull at the wheels moves both sides alike; a solid bridge is trimmed at its feet.
+            WorkPlan plan = WorkPlan.of(
+                    Ways.of(SheetAnalysis.of(job, ShopStandards.DEFAULT)),
+                    List.of(archtop ? WayCatalog.FLOATING_BRIDGE : WayCatalog.SADDLE));
+            Sides<Double> rise = archtop
+                    ? plan.bridge().orElseThrow().sides()
+                    : plan.saddle().orElseThrow().off().map(off -> -off);
+            instrument.crowns(instrument.crowns().with(rise, Double::sum));
+            double mean = (instrument.over(12, Side.BASS) + instrument.over(12, Side.TREBLE)) / 2;
+            assertThat(mean).as("action of " + i).isCloseTo((bass + treble) / 2 - 0.45, within(CLOSE));
+            if (!archtop) {
+                assertThat(instrument.over(12, Side.BASS)).isCloseTo(bass - 0.5, within(CLOSE));
+            }
+        }
     }
 
     private static void carryOut(RigidInstrument instrument, WorkPlan plan, boolean floating) {
