@@ -72,6 +72,7 @@ public final class Instruments {
         all.put(
                 "bolted pocket",
                 Jobs.put(low(flatTop, 2.9, 2.4).with(Lines.JOINT, Joint.POCKET_BOLT), Reading.POCKET_LENGTH, 62));
+        all.put("neck tilted by a screw", low(flatTop, 2.9, 2.4).with(Lines.JOINT, Joint.TILT_SCREW));
         Job archtop = Jobs.sound(Jobs.archtop()).withStrings(ON);
         archtop = Jobs.put(Jobs.put(archtop, Reading.BRIDGE_LOWEST, 22), Reading.BRIDGE_HIGHEST, 30);
         archtop = Jobs.put(Jobs.put(archtop, Reading.TAILPIECE_HEIGHT, 24), Reading.TAILPIECE_DISTANCE, 130);

@@ -2,10 +2,13 @@ package org.kestan.analysis.loads;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.kestan.analysis.setup.Setup;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.Angle;
+import org.kestan.base.geometry.StringLine;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.Family;
@@ -26,12 +29,24 @@ import org.kestan.job.terms.Lines;
  * @param strings those whose gauge and note are known, from the bass side
  * @param unknown how many strings of the set lack a gauge or a note
  * @param ends what they do past their ends and under the finger
+ * @param offsets how much higher inner strings stand than between the outer two, by their numbers
  */
-public record StringLoads(List<LoadedString> strings, int unknown, StringEnds ends) {
+public record StringLoads(
+        List<LoadedString> strings, int unknown, StringEnds ends, Map<Integer, StringOffset> offsets) {
 
     /** Takes an unmodifiable copy. */
     public StringLoads {
         strings = List.copyOf(strings);
+        offsets = Map.copyOf(offsets);
+    }
+
+    /** The line of a string of a setup: between the outer two, but where it was read by itself. */
+    public StringLine line(Setup setup, LoadedString string) {
+        return offsets.getOrDefault(string.number(), StringOffset.NONE)
+                .on(
+                        setup.line(string.place()),
+                        setup.basis().frets().at(1),
+                        setup.basis().actionAt());
     }
 
     /** Loads the strings of a job, at the pitch its survey was taken at; empty without a scale or any known string. */
@@ -60,7 +75,8 @@ public record StringLoads(List<LoadedString> strings, int unknown, StringEnds en
         }
         return known.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new StringLoads(known, specs.size() - known.size(), ends(job, shop)));
+                : Optional.of(new StringLoads(
+                        known, specs.size() - known.size(), ends(job, shop), StringOffset.of(job, shop)));
     }
 
     private static StringEnds ends(Job job, ShopStandards shop) {

@@ -91,7 +91,8 @@ public record StrungSetup(Setup setup, Optional<StringLoads> strings) {
 
     /** A known string pressed to a fret; it lies between the outer two, as high over the frets as its place says. */
     public Fretted pressed(LoadedString string, int fret) {
-        return pressed(string, setup.line(string.place()), setup.neck().middle(), fret);
+        StringLoads known = strings.orElseThrow(Expect.present("known strings"));
+        return pressed(string, known.line(setup, string), setup.neck().middle(), fret);
     }
 
     private Fretted pressed(LoadedString string, StringLine line, NeckCurve neck, int fret) {

@@ -282,6 +282,11 @@ public record Setup(
                 .afterCrownsMoved(topRise);
     }
 
+    /** After the body folds further under the same strings, by so much at the saddle, mm: the strings stand higher. */
+    public Setup afterBodyFolds(double further) {
+        return afterCrownsMoved(further);
+    }
+
     private Setup afterCrownsMoved(double rise) {
         return withStrings(crownShifted(new Sides<>(rise, rise)));
     }

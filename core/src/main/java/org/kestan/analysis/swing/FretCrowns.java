@@ -1,6 +1,8 @@
 package org.kestan.analysis.swing;
 
 import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.function.IntToDoubleFunction;
@@ -8,6 +10,7 @@ import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.trajectory.Basis;
 import org.kestan.base.geometry.Frets;
 import org.kestan.base.geometry.NeckCurve;
+import org.kestan.base.sheet.Across;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
@@ -23,11 +26,31 @@ public final class FretCrowns {
     private final double[] at;
     private final double[] bass;
     private final double[] treble;
+    private final double[] middle;
+    private final double[] proud;
+    private final Map<Across, double[]> lines;
+    private final Map<Across, double[]> each;
 
-    private FretCrowns(double[] at, double[] bass, double[] treble) {
+    /**
+     * Crowns.
+     *
+     * @param bass without what stands proud
+     * @param treble without what stands proud
+     * @param proud what stands proud under the bass string, in the middle and under the treble string, each fret
+     */
+    private FretCrowns(double[] at, double[] bass, double[] treble, Map<Across, double[]> proud) {
         this.at = at;
-        this.bass = bass;
-        this.treble = treble;
+        this.bass = each(at, fret -> bass[fret] + proud.get(Across.BASS)[fret]);
+        this.treble = each(at, fret -> treble[fret] + proud.get(Across.TREBLE)[fret]);
+        this.middle = each(at, fret -> (bass[fret] + treble[fret]) / 2 + proud.get(Across.MIDDLE)[fret]);
+        this.proud = each(at, fret -> highest(proud, fret));
+        this.lines = Map.of(Across.BASS, bass, Across.TREBLE, treble);
+        this.each = proud;
+    }
+
+    /** What stands proud most, or is low least, anywhere along a fret. */
+    private static double highest(Map<Across, double[]> proud, int fret) {
+        return proud.values().stream().mapToDouble(each -> each[fret]).max().orElse(0);
     }
 
     /**
@@ -40,16 +63,25 @@ public final class FretCrowns {
         Basis basis = setup.basis();
         SortedMap<Integer, Double> proud = proud(job, basis.frets());
         double[] at = positions(basis, last(job, basis));
-        Sides<double[]> heights = Sides.of(side -> {
+        Sides<double[]> lines = Sides.of(side -> {
             NeckCurve curve = setup.neck().curves().get(side);
             double past = curve.fall() != 0 ? curve.fall() : fall;
             return each(
-                    at,
-                    fret -> at[fret] > basis.joint()
-                            ? proud.getOrDefault(fret, 0.0) - past * (at[fret] - basis.joint())
-                            : proud.getOrDefault(fret, 0.0) - curve.dipAt(at[fret]));
+                    at, fret -> at[fret] > basis.joint() ? -past * (at[fret] - basis.joint()) : -curve.dipAt(at[fret]));
         });
-        return new FretCrowns(at, heights.bass(), heights.treble());
+        Map<Across, double[]> stands = new EnumMap<>(Across.class);
+        for (Across place : Across.values()) {
+            stands.put(
+                    place,
+                    each(
+                            at,
+                            fret -> job.get(Across.at(fret))
+                                            .filter(said -> said != place)
+                                            .isPresent()
+                                    ? 0
+                                    : proud.getOrDefault(fret, 0.0)));
+        }
+        return new FretCrowns(at, lines.bass(), lines.treble(), stands);
     }
 
     /** How much the frets of an instrument as read go down for each mm past the joint; 0 when that was not read. */
@@ -130,16 +162,28 @@ public final class FretCrowns {
 
     /** Height of a fret's crown over the fret line under a string that lies so far across: 0 bass, 1 treble. */
     public double height(int fret, double share) {
-        return bass[fret] + (treble[fret] - bass[fret]) * share;
+        return share < MIDDLE
+                ? bass[fret] + (middle[fret] - bass[fret]) * share / MIDDLE
+                : middle[fret] + (treble[fret] - middle[fret]) * (share - MIDDLE) / MIDDLE;
     }
+
+    /** Height of a fret over the fret line in the middle of the board, where it stands proud only elsewhere with that. */
+    double filed(int fret) {
+        return (lines.get(Across.BASS)[fret] + lines.get(Across.TREBLE)[fret]) / 2 + proud[fret];
+    }
+
+    private static final double MIDDLE = 0.5;
 
     /** The height of a fret's crown under an outer string. */
     public double height(int fret, Side side) {
         return (side == Side.BASS ? bass : treble)[fret];
     }
 
-    /** The crowns with so much taken off each fret. */
+    /** The crowns with so much taken off each fret where it stands highest; what lies lower loses as much less. */
     FretCrowns less(double[] off) {
-        return new FretCrowns(at, each(at, fret -> bass[fret] - off[fret]), each(at, fret -> treble[fret] - off[fret]));
+        Map<Across, double[]> left = new EnumMap<>(Across.class);
+        each.forEach((place, stands) -> left.put(
+                place, each(at, fret -> stands[fret] - Math.max(0, off[fret] - (proud[fret] - stands[fret])))));
+        return new FretCrowns(at, lines.get(Across.BASS), lines.get(Across.TREBLE), left);
     }
 }

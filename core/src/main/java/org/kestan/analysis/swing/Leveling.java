@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
+import java.util.function.DoubleUnaryOperator;
 import org.kestan.base.geometry.NeckCurve;
 
 /**
@@ -49,11 +50,21 @@ public record Leveling(FretCrowns crowns, FretCrowns after, List<Off> off) {
      * @param fall how much the frets are to go down for each mm past the joint
      */
     public static Leveling of(FretCrowns crowns, NeckCurve wanted, double fall) {
+        return of(crowns, wanted::dipAt, wanted.to(), fall);
+    }
+
+    /**
+     * The same for any shape.
+     *
+     * @param wanted how far the board is wanted below the fret line up to the joint, by the position
+     * @param joint position of the joint fret
+     */
+    public static Leveling of(FretCrowns crowns, DoubleUnaryOperator wanted, double joint, double fall) {
         double[] over = new double[crowns.last() + 1];
         for (int fret = 1; fret <= crowns.last(); fret++) {
-            over[fret] = crowns.height(fret, MIDDLE) + dip(crowns.at(fret), wanted, fall);
+            over[fret] = crowns.filed(fret) + dip(crowns.at(fret), wanted, joint, fall);
         }
-        double[] least = least(crowns, over, wanted.to());
+        double[] least = least(crowns, over, joint);
         List<Off> off = new ArrayList<>();
         for (int fret = 1; fret < least.length; fret++) {
             if (least[fret] > NOTHING) {
@@ -86,10 +97,8 @@ public record Leveling(FretCrowns crowns, FretCrowns after, List<Off> off) {
                 .toList();
     }
 
-    private static final double MIDDLE = 0.5;
-
-    private static double dip(double x, NeckCurve wanted, double fall) {
-        return x > wanted.to() ? fall * (x - wanted.to()) : wanted.dipAt(x);
+    private static double dip(double x, DoubleUnaryOperator wanted, double joint, double fall) {
+        return x > joint ? fall * (x - joint) : wanted.applyAsDouble(x);
     }
 
     /**

@@ -3,6 +3,7 @@ package org.kestan.analysis.swing;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.analysis.loads.StringLoads;
+import org.kestan.analysis.neck.ReliefZones;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.expect.Expect;
@@ -43,8 +44,8 @@ public record StringClearance(Swing swing, Leveling leveling, Swing levelled) {
             Leveling leveling = leveling(as, setup, crowns, fall);
             Swing asIs = Swing.of(setup, loads, crowns, pluck);
             Swing levelled = Swing.of(setup, loads, leveling.after(), pluck);
-            // A leveling that gives no room is none (§3.23).
-            return levelled.betters(asIs)
+            // A leveling that gives no room is none (§3.23), but where a shape was asked for.
+            return levelled.betters(asIs) || as.job().get(Lines.RELIEF_ZONES).isPresent()
                     ? new StringClearance(asIs, leveling, levelled)
                     : new StringClearance(asIs, Leveling.none(crowns), asIs);
         });
@@ -99,6 +100,8 @@ public record StringClearance(Swing swing, Leveling leveling, Swing levelled) {
         double wantedFall = length > 0 && job.get(Aim.FALL_AWAY).isPresent()
                 ? job.millimeters(Aim.FALL_AWAY).orElseThrow(Expect.present("fall away")) / length
                 : fall;
-        return Leveling.of(crowns, wanted, wantedFall);
+        return ReliefZones.of(job, setup.basis().frets())
+                .map(zones -> Leveling.of(crowns, zones::dipAt, setup.basis().joint(), wantedFall))
+                .orElseGet(() -> Leveling.of(crowns, wanted, wantedFall));
     }
 }

@@ -40,7 +40,7 @@ public record Swing(FretCrowns crowns, List<StringOverFrets> strings, Sides<Opti
     public static Swing of(Setup setup, StringLoads loads, FretCrowns crowns, Pluck pluck) {
         List<StringOverFrets> strung = new ArrayList<>();
         for (LoadedString string : loads.strings()) {
-            strung.add(strung(setup, string, crowns, pluck));
+            strung.add(strung(setup, loads, string, crowns, pluck));
         }
         return new Swing(crowns, strung, Sides.of(side -> lowestClean(setup, outer(strung, side), side, crowns)));
     }
@@ -90,10 +90,11 @@ public record Swing(FretCrowns crowns, List<StringOverFrets> strings, Sides<Opti
         return strung.stream().filter(each -> each.string().place() == place).findFirst();
     }
 
-    private static StringOverFrets strung(Setup setup, LoadedString string, FretCrowns crowns, Pluck pluck) {
+    private static StringOverFrets strung(
+            Setup setup, StringLoads loads, LoadedString string, FretCrowns crowns, Pluck pluck) {
         double saddle = setup.basis().saddle();
         double tension = string.tunedDown(setup.stepsDown());
-        StringLine open = setup.line(string.place());
+        StringLine open = loads.line(setup, string);
         double atSaddle = open.heightAt(saddle);
         int last = crowns.last();
         double end = string.end();

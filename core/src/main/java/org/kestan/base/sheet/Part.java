@@ -5,8 +5,14 @@ package org.kestan.base.sheet;
  *
  * @param name its key in a file
  * @param type what it holds: a number, a length or a choice
+ * @param needed whether every row has it; one that may be missing is the last
  */
-public record Part(String name, ValueType<?> type) {
+public record Part(String name, ValueType<?> type, boolean needed) {
+
+    /** A part that every row has. */
+    public Part(String name, ValueType<?> type) {
+        this(name, type, true);
+    }
 
     private static final String NUMBER = "[+\u2212-]?(?:(?:\\d+ )?\\d+/\\d+|\\d+(?:\\.\\d+)?|\\.\\d+)";
     private static final String LENGTH = "[+\u2212-]?[\\d./ ]+?\\s*[a-zA-Z\"\u2033\u201d]+";

@@ -153,6 +153,11 @@ public enum Reading implements Measurable {
             .positive()
             .with(Tool.RULE_HALF_MM)
             .shows(along(Spot.POCKET_START, Spot.JOINT, Level.UNDER_TOP))),
+    POCKET_RADIUS(on(Place.HEEL, 12, "pocketRadius")
+            .range(0, 30)
+            .only(AppliesTo.FLAT_POCKET)
+            .with(Tool.RULE_HALF_MM)
+            .shows(along(Spot.POCKET_START, Spot.JOINT, Level.UNDER_TOP))),
     SIDE_DRIFT(on(Place.PROJECTION, 14, "sideDrift.offset")
             .range(-8, 8)
             .with(Tool.RULE_HALF_MM)
@@ -202,6 +207,39 @@ public enum Reading implements Measurable {
             .positive()
             .with(Tool.RULE_HALF_MM)
             .shows(upright(Spot.SADDLE, Level.SLOT_FLOOR, Level.BRIDGE_TOP))),
+    /** The bridge that is on, or the scar it left. */
+    BRIDGE_LENGTH(on(Place.BRIDGE, 19, "bridgeLength")
+            .range(60, 220)
+            .only(AppliesTo.PIN_BRIDGE)
+            .positive()
+            .with(Tool.RULE_HALF_MM)
+            .shows(upright(Spot.SADDLE, Level.TOP, Level.BRIDGE_TOP))),
+    NEW_BRIDGE_LENGTH(on(Place.BRIDGE, 19, "newBridge.length")
+            .range(60, 220)
+            .only(AppliesTo.PIN_BRIDGE)
+            .positive()
+            .with(Tool.RULE_HALF_MM)
+            .shows(upright(Spot.SADDLE, Level.TOP, Level.BRIDGE_TOP))),
+    NEW_BRIDGE_THICKNESS(on(Place.BRIDGE, 19, "newBridge.thickness")
+            .range(4, 20)
+            .only(AppliesTo.PIN_BRIDGE)
+            .positive()
+            .shows(upright(Spot.SADDLE, Level.TOP, Level.BRIDGE_TOP))),
+    NEW_BRIDGE_SLOT_WIDTH(on(Place.BRIDGE, 19, "newBridge.slotWidth")
+            .range(1.5, 8)
+            .only(AppliesTo.PIN_BRIDGE)
+            .positive()
+            .shows(upright(Spot.SADDLE, Level.SLOT_FLOOR, Level.BRIDGE_TOP))),
+    /** Its slot's front edge against the old one's, positive toward the tail. */
+    NEW_BRIDGE_SLOT_FRONT(on(Place.BRIDGE, 19, "newBridge.slotFront")
+            .range(-10, 10)
+            .only(AppliesTo.PIN_BRIDGE)
+            .shows(along(Spot.BRIDGE_FRONT, Spot.SADDLE, Level.UNDER_TOP))),
+    NEW_BRIDGE_SPACING(on(Place.BRIDGE, 19, "newBridge.spacing")
+            .range(20, 90)
+            .only(AppliesTo.PIN_BRIDGE)
+            .positive()
+            .shows(upright(Spot.SADDLE, Level.TOP, Level.BRIDGE_TOP))),
     SPACING_NUT(on(Place.NUT, 19, "stringSpacing.nut")
             .range(15, 70)
             .positive()

@@ -28,6 +28,11 @@ public record Row(Map<String, String> texts) {
                 .millimeters();
     }
 
+    /** Tells whether it has a part. */
+    public boolean has(String part) {
+        return texts.containsKey(part);
+    }
+
     /** A number in it. */
     public double number(String part) {
         return Double.parseDouble(texts.get(part));

@@ -206,8 +206,10 @@ public record ValueType<T>(
     public static ValueType<List<Row>> rows(Part... parts) {
         List<Part> all = List.of(parts);
         Pattern row = Pattern.compile(all.stream()
-                .map(part -> "(" + part.pattern() + ")")
-                .collect(Collectors.joining(BETWEEN, "\\s*", "\\s*")));
+                .map(part -> part == all.get(0)
+                        ? "(" + part.pattern() + ")"
+                        : "(?:" + BETWEEN + "(" + part.pattern() + "))" + (part.needed() ? "" : "?"))
+                .collect(Collectors.joining("", "\\s*", "\\s*")));
         return new ValueType<>(
                 Form.ROWS,
                 Range.ANY,
@@ -229,6 +231,9 @@ public record ValueType<T>(
             Map<String, String> texts = new LinkedHashMap<>();
             for (int i = 0; i < parts.size(); i++) {
                 Part part = parts.get(i);
+                if (found.group(i + 1) == null) {
+                    continue;
+                }
                 String plain = part.plain(found.group(i + 1));
                 if (part.type().parse(plain) instanceof Parsed.Bad<?> bad) {
                     return new Parsed.Bad<>(bad.problem(), bad.accepted());

@@ -48,6 +48,9 @@ public enum School implements Keyed {
     DRY_HEAT(SchoolQuestion.RELEASE, "dry-heat"),
     VINEGAR(SchoolQuestion.RELEASE, "vinegar"),
 
+    KIT_BY_ACTION(SchoolQuestion.KIT, "by-action"),
+    KIT_TOUCHING(SchoolQuestion.KIT, "touching"),
+
     DROP_IN(SchoolQuestion.SADDLE_FIT, "drop-in"),
     THROUGH_GLUED(SchoolQuestion.SADDLE_FIT, "hide-glue");
 

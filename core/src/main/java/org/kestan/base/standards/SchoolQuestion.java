@@ -17,6 +17,7 @@ public enum SchoolQuestion implements Keyed {
     BRIDGE_REFERENCE("bridge-reference"),
     BREAK_ANGLE("break-angle"),
     RELEASE("release"),
+    KIT("kit"),
     SADDLE_FIT("saddle-fit");
 
     private final String key;

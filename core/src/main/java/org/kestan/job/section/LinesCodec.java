@@ -14,7 +14,9 @@ import java.util.function.Function;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Across;
 import org.kestan.base.sheet.AtFret;
+import org.kestan.base.sheet.Detail;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Part;
 import org.kestan.base.sheet.Reading;
@@ -101,6 +103,11 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
                 Optional<Length> length = each.at(member(reading)).value(ValueType.LENGTH);
                 read = length.isPresent() ? read.with(reading.at(fret.get()), length.get()) : read;
             }
+            if (readings.contains(Reading.FRET_PROUD)) {
+                Detail<Across> line = Across.at(fret.get());
+                Optional<Across> across = each.at(Across.KEY).value(line.type());
+                read = across.isPresent() ? read.with(line, across.get()) : read;
+            }
         }
         return read;
     }
@@ -139,6 +146,10 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
                 }
             }
         }
+        if (readings.contains(Reading.FRET_PROUD)) {
+            items.forEach((fret, item) ->
+                    values.get(Across.at(fret)).ifPresent(across -> item.put(Across.KEY, Tree.text(across.key()))));
+        }
         if (!items.isEmpty()) {
             draft.put(
                     list,
@@ -174,8 +185,10 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
 
     private static Tree row(List<Part> parts, Row row) {
         Tree.Draft draft = new Tree.Draft();
-        parts.forEach(part ->
-                draft.put(part.name(), tree(part.type(), row.texts().get(part.name()))));
+        parts.stream()
+                .filter(part -> row.texts().containsKey(part.name()))
+                .forEach(part ->
+                        draft.put(part.name(), tree(part.type(), row.texts().get(part.name()))));
         return draft.entries();
     }
 
@@ -189,6 +202,9 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
         lists().forEach((list, readings) -> {
             SchemaDraft item = SchemaDraft.object(FRET).put(FRET, SchemaDraft.of(ValueType.FRET));
             readings.forEach(reading -> item.put(member(reading), SchemaDraft.of(ValueType.LENGTH)));
+            if (readings.contains(Reading.FRET_PROUD)) {
+                item.put(Across.KEY, SchemaDraft.of(Across.at(1).type()));
+            }
             draft.put(list, SchemaDraft.list(item.entries()));
         });
     }

@@ -140,7 +140,8 @@ public final class SchemaDraft {
     }
 
     private static Tree.Entries row(List<Part> parts) {
-        SchemaDraft row = object(parts.stream().map(Part::name).toArray(String[]::new));
+        SchemaDraft row =
+                object(parts.stream().filter(Part::needed).map(Part::name).toArray(String[]::new));
         parts.forEach(part -> row.put(part.name(), of(part.type())));
         return row.entries();
     }

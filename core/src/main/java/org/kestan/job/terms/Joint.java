@@ -7,6 +7,7 @@ public enum Joint implements Keyed {
     DOVETAIL("dovetail"),
     MORTISE_BOLT("mortise-bolt"),
     POCKET_BOLT("pocket-bolt"),
+    TILT_SCREW("tilt-screw"),
     THROUGH("through"),
     UNKNOWN("unknown");
 

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.kestan.base.notation.TypedAngle;
 import org.kestan.base.sheet.Aim;
@@ -65,6 +66,9 @@ public final class Lines {
     /** Whether a pickguard reaches under the extension. */
     public static final Detail<Boolean> PICKGUARD_UNDER =
             declared(Detail.of("instrument.pickguardUnder", ValueType.FLAG, 0));
+
+    /** Kind and color of the finish. */
+    public static final Detail<String> FINISH = declared(Detail.of("instrument.finish", ValueType.TEXT, 0));
 
     /** Year or age in words. */
     public static final Detail<String> AGE = declared(Detail.of("instrument.age", ValueType.TEXT, 0));
@@ -150,6 +154,47 @@ public final class Lines {
     public static final Detail<HeldFrets> PROFILE_HELD =
             declared(Detail.at(Place.RELIEF, 3, "survey.profile.heldAt", ValueType.HELD));
 
+    /** Strings over fret 1, one by one, counted from the treble. */
+    public static final Detail<List<Row>> NUT_EACH = declared(Detail.at(Place.NUT, 4, "survey.nutEach", perString()));
+
+    /** Strings over the fret of the action, one by one, counted from the treble. */
+    public static final Detail<List<Row>> ACTION_EACH =
+            declared(Detail.at(Place.ACTION, 5, "survey.actionEach", perString()));
+
+    /** Where a leaf goes under the bridge, the thickest that goes, and how deep. */
+    public static final Detail<List<Row>> BRIDGE_LIFT_AT = declared(Detail.at(
+                    Place.BRIDGE,
+                    2,
+                    "survey.bridgeLiftAt",
+                    ValueType.rows(
+                            new Part("where", choice(LiftPlace.class)),
+                            new Part("leaf", ValueType.LENGTH),
+                            new Part("depth", ValueType.LENGTH, false)))
+            .on(AppliesTo.PIN_BRIDGE));
+
+    /** Thickness of the fretboard without its frets, along the neck. */
+    public static final Detail<List<Row>> BOARD_THICKNESS = declared(Detail.at(
+            Place.EXTENSION,
+            19,
+            "survey.boardThickness",
+            ValueType.rows(
+                    new Part("fret", ValueType.FRET),
+                    new Part("bass", ValueType.LENGTH),
+                    new Part("treble", ValueType.LENGTH))));
+
+    /** Relief wanted by zone: a dip from one fret to another, straight elsewhere. */
+    public static final Detail<List<Row>> RELIEF_ZONES = declared(Detail.of(
+            "target.reliefZones",
+            ValueType.rows(
+                    new Part("from", ValueType.FRET),
+                    new Part("to", ValueType.FRET),
+                    new Part("gap", ValueType.LENGTH)),
+            0));
+
+    private static ValueType<List<Row>> perString() {
+        return ValueType.rows(new Part("string", ValueType.whole(1, 12)), new Part("height", ValueType.LENGTH));
+    }
+
     /** The fret at which the action is read. */
     public static final Detail<Integer> ACTION_FRET =
             declared(Detail.at(Place.ACTION, 5, "survey.action.fret", ValueType.FRET));
@@ -214,7 +259,9 @@ public final class Lines {
     public static final List<Line<?>> OF_INTAKE = under("intake.");
 
     /** What a job is worked toward. */
-    public static final List<Line<?>> OF_TARGET = List.of(Aim.values());
+    public static final List<Line<?>> OF_TARGET = Stream.concat(
+                    Stream.<Line<?>>of(Aim.values()), under("target.").stream())
+            .toList();
 
     /** Every line of a visit, in working order. */
     public static final List<Line<?>> OF_VISIT = Stream.concat(
@@ -222,8 +269,27 @@ public final class Lines {
             .sorted(Comparator.comparingInt(Line::number))
             .toList();
 
+    /** Lines of a visit that few sheets need: they are offered where something asks for them. */
+    public static final Set<Line<?>> RARE = Set.of(
+            ROD_TURNS,
+            NUT_EACH,
+            ACTION_EACH,
+            BRIDGE_LIFT_AT,
+            BOARD_THICKNESS,
+            Reading.SADDLE_PLACE_BASS,
+            Reading.SADDLE_PLACE_TREBLE,
+            Reading.POCKET_RADIUS,
+            Reading.BRIDGE_LENGTH,
+            Reading.NEW_BRIDGE_LENGTH,
+            Reading.NEW_BRIDGE_THICKNESS,
+            Reading.NEW_BRIDGE_SLOT_WIDTH,
+            Reading.NEW_BRIDGE_SLOT_FRONT,
+            Reading.NEW_BRIDGE_SPACING);
+
     /** Lines of a visit that are said only where something is out of the ordinary: they are offered, not asked. */
-    public static final Set<Line<?>> OUT_OF_THE_ORDINARY = Set.of(STRINGS, JOINT_FIT, Reading.RELIEF_SLACK, ROD_TURNS);
+    public static final Set<Line<?>> OUT_OF_THE_ORDINARY = Stream.concat(
+                    Stream.<Line<?>>of(STRINGS, JOINT_FIT, Reading.RELIEF_SLACK), RARE.stream())
+            .collect(Collectors.toUnmodifiableSet());
 
     /** What is said once the work is done. */
     public static final List<Line<?>> OF_PROOF = under("proof.");

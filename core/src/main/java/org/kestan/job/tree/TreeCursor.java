@@ -222,12 +222,15 @@ public final class TreeCursor {
             List<String> parts = new ArrayList<>();
             for (Part part : type.parts()) {
                 TreeCursor at = each.at(part.name());
-                if (!at.isPresent() && each.here.orElse(null) instanceof Tree.Entries) {
+                boolean lacks = !at.isPresent() && part.needed();
+                whole &= !lacks;
+                if (lacks && each.here.orElse(null) instanceof Tree.Entries) {
                     at.fault(TreeFinding.LACKS.of(Quantity.text(part.name())), ValueType.rowLike(type.parts()));
                 }
-                at.writtenValue(part.type()).ifPresent(parts::add);
+                Optional<String> written = at.writtenValue(part.type());
+                whole &= written.isPresent() == at.isPresent();
+                written.ifPresent(parts::add);
             }
-            whole &= parts.size() == type.parts().size();
             rows.add(String.join(" ", parts).replaceFirst(" ", ": "));
         }
         return whole && !rows.isEmpty() ? Optional.of(String.join("; ", rows)) : Optional.empty();

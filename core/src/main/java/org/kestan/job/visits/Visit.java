@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.stream.DoubleStream;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.AtFret;
@@ -76,6 +77,15 @@ public record Visit(
     /** Returns a reading in mm, empty when it was not taken. */
     public OptionalDouble millimeters(Line<Length> reading) {
         return values.millimeters(reading);
+    }
+
+    /** Returns the thickest leaf that goes under the bridge anywhere, mm; empty when nothing was tried. */
+    public OptionalDouble bridgeLift() {
+        return DoubleStream.concat(
+                        millimeters(Reading.BRIDGE_LIFT).stream(),
+                        get(Lines.BRIDGE_LIFT_AT).orElse(List.of()).stream()
+                                .mapToDouble(row -> row.millimeters("leaf")))
+                .max();
     }
 
     /** Returns the readings that were taken, in working order. */

@@ -27,6 +27,7 @@ import org.kestan.job.terms.Lines;
  * @param build what is to be built
  * @param crown height of the strings' crown over the fret line at the bridge, for the action wanted with a straight neck
  * @param atLowest with the bridge at its lowest
+ * @param touching with the bridge at its lowest and the strings just touching the last fret: the other school
  * @param inMiddle with the bridge in the middle of its range
  * @param atHighest with the bridge at its highest
  * @param flatHeight height the bridge has to stand at with the neck flat
@@ -39,6 +40,7 @@ public record NeckFromNothing(
         Build build,
         double crown,
         Setting atLowest,
+        Setting touching,
         Setting inMiddle,
         Setting atHighest,
         double flatHeight,
@@ -78,6 +80,7 @@ public record NeckFromNothing(
      * @param highest highest, not under the lowest
      * @param tailHeight top to the string behind the bridge; empty when not known
      * @param tailDistance bridge to there along the top; empty when not known
+     * @param pinned thickness of a pin bridge and saddle to pins; empty for a floating bridge
      */
     public record Build(
             double scale,
@@ -88,7 +91,11 @@ public record NeckFromNothing(
             double lowest,
             double highest,
             OptionalDouble tailHeight,
-            OptionalDouble tailDistance) {}
+            OptionalDouble tailDistance,
+            Optional<Pins> pinned) {}
+
+    /** A pin bridge: its thickness at the saddle, and from the saddle to the pins, mm. */
+    public record Pins(double thickness, double distance) {}
 
     /**
      * A height of the bridge and what it asks for.
@@ -123,6 +130,9 @@ public record NeckFromNothing(
                 .heightAt(joint + distance);
         double middle = (build.lowest() + build.highest()) / 2;
         Setting lowest = setting(build, build.lowest(), crown, distance);
+        double last = frets.at(Math.max(build.jointFret() + 1, Frets.USUAL_LAST));
+        double touches = StringLine.through(frets.at(1), build.nut(), last, 0).heightAt(joint + distance);
+        Setting touching = setting(build, build.lowest(), touches, distance);
         Setting inMiddle = setting(build, middle, crown, distance);
         Setting highest = setting(build, build.highest(), crown, distance);
         double flat = build.fretsOverTop() + crown;
@@ -133,6 +143,7 @@ public record NeckFromNothing(
                 build,
                 crown,
                 lowest,
+                touching,
                 inMiddle,
                 highest,
                 flat,
@@ -143,15 +154,16 @@ public record NeckFromNothing(
 
     private static Setting setting(Build build, double height, double crown, double distance) {
         Angle angle = new NeckRotation(distance, build.fretsOverTop()).pitch(height - crown);
-        Optional<Angle> bend =
-                build.tailHeight().isPresent() && build.tailDistance().orElse(0) > 0
+        Optional<Angle> behind = build.pinned()
+                .map(pins -> BreakAngle.behindPins(height - pins.thickness(), 0, pins.distance()))
+                .or(() -> build.tailHeight().isPresent() && build.tailDistance().orElse(0) > 0
                         ? Optional.of(BreakAngle.behindTailpiece(
-                                        height,
-                                        build.tailHeight().getAsDouble(),
-                                        build.tailDistance().getAsDouble())
-                                .plus(BreakAngle.inFront(height, build.fretsOverTop(), distance)))
-                        : Optional.empty();
-        return new Setting(height, angle, bend);
+                                height,
+                                build.tailHeight().getAsDouble(),
+                                build.tailDistance().getAsDouble()))
+                        : Optional.empty());
+        Angle front = BreakAngle.inFront(height, build.fretsOverTop(), distance);
+        return new Setting(height, angle, behind.map(front::plus));
     }
 
     private static List<Finding> problems(
@@ -176,14 +188,21 @@ public record NeckFromNothing(
     }
 
     /**
-     * Reads what is to be built out of a job: its lengths as on the sheet, of the floating kind, with the shop's usual ones
-     * where nothing is written.
+     * Reads what is to be built out of a job: its lengths as on the sheet, with the shop's usual ones where nothing is
+     * written. A pin bridge stands from the least saddle to the tallest sound one.
      *
-     * @return empty while scale, joint fret or the bridge at its lowest are missing
+     * @return empty while scale, joint fret or the bridge are missing
      */
     public static Optional<Build> build(Job job, ShopStandards shop) {
         OptionalDouble scale = job.millimeters(Dimension.SCALE);
-        OptionalDouble lowest = job.millimeters(Reading.BRIDGE_LOWEST);
+        OptionalDouble thickness = job.form().filter(Form.FLAT_TOP::equals).isPresent()
+                ? job.millimeters(Reading.BRIDGE_THICKNESS)
+                : OptionalDouble.empty();
+        OptionalDouble lowest = thickness.isPresent()
+                ? OptionalDouble.of(thickness.getAsDouble() + shop.get(Standard.PROTRUSION_LEAST))
+                : job.form().filter(Form.FLAT_TOP::equals).isPresent()
+                        ? thickness
+                        : job.millimeters(Reading.BRIDGE_LOWEST);
         if (scale.isEmpty() || lowest.isEmpty() || job.jointFret().isEmpty()) {
             return Optional.empty();
         }
@@ -194,9 +213,16 @@ public record NeckFromNothing(
                 job.millimeters(Reading.ACTION_BASS).orElse(shop.get(Standard.ACTION_WANTED_BASS)),
                 job.millimeters(Reading.NUT_BASS).orElse(shop.get(Standard.NUT_HEIGHT)),
                 lowest.getAsDouble(),
-                job.millimeters(Reading.BRIDGE_HIGHEST).orElse(lowest.getAsDouble()),
+                thickness.isPresent()
+                        ? thickness.getAsDouble() + shop.get(Standard.SADDLE_LEFT)
+                        : job.millimeters(Reading.BRIDGE_HIGHEST).orElse(lowest.getAsDouble()),
                 job.millimeters(Reading.TAILPIECE_HEIGHT),
-                job.millimeters(Reading.TAILPIECE_DISTANCE)));
+                job.millimeters(Reading.TAILPIECE_DISTANCE),
+                thickness.isPresent()
+                        ? Optional.of(new Pins(
+                                thickness.getAsDouble(),
+                                job.millimeters(Reading.PIN_DISTANCE).orElse(shop.get(Standard.PIN_DISTANCE))))
+                        : Optional.empty()));
     }
 
     /** A job for a build, of the floating kind, with what the shop usually takes written in to be seen and changed. */
@@ -218,8 +244,12 @@ public record NeckFromNothing(
         for (Reading reading : List.of(Reading.NUT_BASS, Reading.NUT_TREBLE)) {
             finished = finished.with(reading, rounded(build.nut()));
         }
-        return finished.with(Reading.FRETS_OVER_TOP, rounded(build.fretsOverTop()))
-                .with(Reading.BRIDGE_HEIGHT, rounded(inMiddle.height()));
+        Job standing = finished.with(Reading.FRETS_OVER_TOP, rounded(build.fretsOverTop()));
+        return build.pinned()
+                .map(pins -> standing.with(Reading.BRIDGE_THICKNESS, rounded(pins.thickness()))
+                        .with(Reading.SADDLE_BASS, rounded(inMiddle.height() - pins.thickness()))
+                        .with(Reading.SADDLE_TREBLE, rounded(inMiddle.height() - pins.thickness())))
+                .orElseGet(() -> standing.with(Reading.BRIDGE_HEIGHT, rounded(inMiddle.height())));
     }
 
     private static Length rounded(double millimeters) {

@@ -1,5 +1,6 @@
 package org.kestan.judgment.verdict;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -7,6 +8,7 @@ import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Row;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
@@ -33,7 +35,7 @@ final class ConditionGates {
         List<Observation> bad = visit.observations().stream()
                 .filter(seen -> seen.severity() != Severity.SOUND)
                 .toList();
-        OptionalDouble lift = visit.millimeters(Reading.BRIDGE_LIFT);
+        OptionalDouble lift = visit.bridgeLift();
         Optional<Double> humidity = visit.get(Lines.HUMIDITY);
         Soundness sound = Soundness.of(visit, shop);
         Optional<Observation> serious =
@@ -152,13 +154,33 @@ final class ConditionGates {
         }
         double low = Math.min(bass.getAsDouble(), treble.getAsDouble());
         double high = Math.max(bass.getAsDouble(), treble.getAsDouble());
-        Gate gate = low < shop.get(Standard.NUT_LOW, sheetAnalysis.job().family())
-                ? Gate.of(GateId.NUT, GateState.STOP, GateFinding.NUT_LOW.of(Quantity.fine(low)))
-                : high > shop.get(Standard.NUT_HIGH, sheetAnalysis.job().family())
-                        ? Gate.of(GateId.NUT, GateState.WARN, GateFinding.NUT_HIGH.of(Quantity.fine(high)))
-                        : Gate.of(GateId.NUT, GateState.PASS, GateFinding.NUT_RIGHT.of());
+        double least = shop.get(Standard.NUT_LOW, sheetAnalysis.job().family());
+        double most = shop.get(Standard.NUT_HIGH, sheetAnalysis.job().family());
+        List<Row> slots = visit.get(Lines.NUT_EACH).orElse(List.of());
+        Optional<Row> lowest = slots.stream()
+                .filter(each -> each.millimeters("height") < Math.min(least, low))
+                .min(Comparator.comparingDouble(each -> each.millimeters("height")));
+        Optional<Row> highest = slots.stream()
+                .filter(each -> each.millimeters("height") > Math.max(most, high))
+                .max(Comparator.comparingDouble(each -> each.millimeters("height")));
+        Gate gate = lowest.isPresent()
+                ? Gate.of(GateId.NUT, GateState.STOP, slot(GateFinding.SLOT_LOW, lowest.get()))
+                : low < least
+                        ? Gate.of(GateId.NUT, GateState.STOP, GateFinding.NUT_LOW.of(Quantity.fine(low)))
+                        : highest.isPresent()
+                                ? Gate.of(GateId.NUT, GateState.WARN, slot(GateFinding.SLOT_HIGH, highest.get()))
+                                : high > most
+                                        ? Gate.of(
+                                                GateId.NUT,
+                                                GateState.WARN,
+                                                GateFinding.NUT_HIGH.of(Quantity.fine(high)))
+                                        : Gate.of(GateId.NUT, GateState.PASS, GateFinding.NUT_RIGHT.of());
         return gate.with(GateNumber.BASS, Quantity.length(bass.getAsDouble()))
                 .with(GateNumber.TREBLE, Quantity.length(treble.getAsDouble()));
+    }
+
+    private static Finding slot(GateFinding what, Row slot) {
+        return what.of(Quantity.count(slot.whole("string")), Quantity.fine(slot.millimeters("height")));
     }
 
     Gate fretboard() {

@@ -35,6 +35,8 @@ public enum GateFinding implements Finding.Kind {
     WANTED_BUZZES(Count.class, Fret.class, Fret.class, Distance.class, Term.class, Distance.class, Distance.class),
     WANTED_BUZZES_OPEN(Count.class, Fret.class, Distance.class, Term.class, Distance.class, Distance.class),
     STRAIGHT_BUT_CLEAN(Distance.class),
+    SLOT_LOW(Count.class, Distance.class),
+    SLOT_HIGH(Count.class, Distance.class),
     LEVELLING_ALLOWS(Distance.class, Distance.class),
     READ_RELIEF,
     RELIEF_RIGHT,

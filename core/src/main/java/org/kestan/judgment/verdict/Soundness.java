@@ -1,7 +1,6 @@
 package org.kestan.judgment.verdict;
 
 import java.util.List;
-import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.terms.Lines;
@@ -29,7 +28,7 @@ public record Soundness(
                         humidity < shop.get(Standard.HUMIDITY_LEAST) || humidity > shop.get(Standard.HUMIDITY_MOST))
                 .isPresent();
         return new Soundness(
-                visit.millimeters(Reading.BRIDGE_LIFT).orElse(0) > shop.get(Standard.BRIDGE_LIFT),
+                visit.bridgeLift().orElse(0) > shop.get(Standard.BRIDGE_LIFT),
                 visit.observation(Defect.BRIDGE_LIFT).filter(Soundness::serious).isPresent(),
                 visit.observations().stream()
                         .filter(found -> found.what() != Defect.BRIDGE_LIFT && serious(found))

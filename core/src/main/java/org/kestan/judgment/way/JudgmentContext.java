@@ -108,7 +108,7 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
 
     /** Tells whether the neck is off, or sits loose in a glued joint: whatever is done, it comes off first. */
     public boolean neckComesOff() {
-        boolean bolted = joined(Joint.POCKET_BOLT, Joint.MORTISE_BOLT);
+        boolean bolted = joined(Joint.POCKET_BOLT, Joint.MORTISE_BOLT, Joint.TILT_SCREW);
         Optional<JointFit> fit = job().get(Lines.JOINT_FIT);
         return fit.filter(JointFit.OFF::equals).isPresent()
                 || !bolted && fit.filter(JointFit.LOOSE::equals).isPresent()

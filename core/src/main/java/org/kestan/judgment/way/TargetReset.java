@@ -2,8 +2,11 @@ package org.kestan.judgment.way;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.DoubleFunction;
+import org.kestan.analysis.setup.Obstacle;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.expect.Expect;
+import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Sides;
@@ -14,6 +17,8 @@ import org.kestan.base.standards.Standard;
 
 /** The neck turned for the whole target of a job, the saddle as a school of projection would have it (§4). */
 public final class TargetReset {
+
+    private static final int SECANTS = 4;
 
     private TargetReset() {}
 
@@ -33,7 +38,13 @@ public final class TargetReset {
         if (from.protrusion().isEmpty()) {
             double rise = about.length(Aim.BRIDGE_HEIGHT).orElseGet(() -> withinRange(about, from.supportHeight()))
                     - from.supportHeight();
-            return from.afterReset(action, gap, nut, rise, 0);
+            double most = about.length(Aim.BRIDGE_HEIGHT).isPresent()
+                    ? rise
+                    : Math.max(
+                            rise,
+                            about.length(Reading.BRIDGE_HIGHEST).orElse(from.supportHeight() + rise)
+                                    - from.supportHeight());
+            return clearing(about, rise, most, each -> from.afterReset(action, gap, nut, each, 0));
         }
         double thickness = from.bridgeThickness().orElseThrow(Expect.present("bridge thickness"));
         double thickening = about.length(Aim.BRIDGE_THICKNESS).orElse(thickness) - thickness;
@@ -42,8 +53,51 @@ public final class TargetReset {
         // without.
         return from.afterReset(action, gap, nut, 0, thickening).flatMap(plain -> {
             double stands = protrusion(about, school, mean, plain);
-            return from.afterReset(action, gap, nut, stands - mean, thickening);
+            double most = about.length(Aim.SADDLE).isPresent() ? stands : Math.max(stands, tallest(about, plain));
+            return clearing(
+                    about, stands - mean, most - mean, each -> from.afterReset(action, gap, nut, each, thickening));
         });
+    }
+
+    /**
+     * A bridge or saddle as tall as the clearance asked for needs, the neck following it, up to the most there may be: the
+     * strings over an obstacle rise in a straight line with it, near enough for a few secants (§3.19).
+     *
+     * @param rise what it would rise by without the obstacle, mm
+     * @param most the most it may rise by, mm
+     */
+    private static Optional<Setup> clearing(
+            JudgmentContext about, double rise, double most, DoubleFunction<Optional<Setup>> reset) {
+        OptionalDouble asked = about.length(Aim.CLEARANCE);
+        Optional<Obstacle> obstacle = about.obstacle();
+        if (asked.isEmpty() || obstacle.isEmpty() || most <= rise) {
+            return reset.apply(rise);
+        }
+        double at = rise;
+        for (int turn = 0; turn < SECANTS; turn++) {
+            Optional<Setup> here = reset.apply(at);
+            Optional<Setup> there = reset.apply(most);
+            if (here.isEmpty() || there.isEmpty()) {
+                return reset.apply(rise);
+            }
+            double clears = obstacle.get().underStrings(here.get());
+            double lacking = asked.getAsDouble() - clears;
+            double gain = (obstacle.get().underStrings(there.get()) - clears) / (most - at);
+            if (lacking <= Tolerances.ARITHMETIC || gain <= 0) {
+                break;
+            }
+            at = Math.min(most, at + lacking / gain);
+            if (at == most) {
+                break;
+            }
+        }
+        return reset.apply(at);
+    }
+
+    /** The mean protrusion with which the taller side is as tall as it may be, mm. */
+    private static double tallest(JudgmentContext about, Setup plain) {
+        Sides<Double> out = plain.protrusion().orElseThrow(Expect.present("saddle protrusion"));
+        return about.most() - (Math.max(out.bass(), out.treble()) - Sides.mean(out));
     }
 
     /** A bridge that stands beyond its wheels comes back within them. */

@@ -32,12 +32,12 @@ abstract class LastResortNeckWay extends NeckAngleWay {
 
     @Override
     public boolean fitsJoint(Job job) {
-        return !job.joined(Joint.POCKET_BOLT, Joint.MORTISE_BOLT);
+        return !job.joined(Joint.POCKET_BOLT, Joint.MORTISE_BOLT, Joint.TILT_SCREW);
     }
 
     @Override
     public Outcome take(JudgmentContext about, Setup from) {
-        if (about.joined(Joint.POCKET_BOLT, Joint.MORTISE_BOLT)) {
+        if (about.joined(Joint.POCKET_BOLT, Joint.MORTISE_BOLT, Joint.TILT_SCREW)) {
             return not(BOLTED.of());
         }
         Outcome turned = turned(about, from);

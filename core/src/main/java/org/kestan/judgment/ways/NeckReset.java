@@ -22,6 +22,7 @@ final class NeckReset extends NeckAngleWay {
 
     private static final Finding.Kind THROUGH = Finding.kind("way.neck-reset.through");
     private static final Finding.Kind FLAT_POCKET = Finding.kind("way.neck-reset.flat-pocket");
+    private static final Finding.Kind HAS_SCREW = Finding.kind("way.neck-reset.has-screw");
     private static final Finding.Kind BOLTED = Finding.kind("way.neck-reset.bolted");
     private static final Finding.Kind LOOSE_COMES_OFF = Finding.kind("way.neck-reset.loose-comes-off");
     private static final Finding.Kind FIND_JOINT = Finding.kind("way.neck-reset.find-joint");
@@ -36,7 +37,7 @@ final class NeckReset extends NeckAngleWay {
 
     @Override
     public boolean fitsJoint(Job job) {
-        return !job.joined(Joint.THROUGH, Joint.POCKET_BOLT, Joint.MORTISE_BOLT);
+        return !job.joined(Joint.THROUGH, Joint.POCKET_BOLT, Joint.MORTISE_BOLT, Joint.TILT_SCREW);
     }
 
     @Override
@@ -45,9 +46,12 @@ final class NeckReset extends NeckAngleWay {
             return not(THROUGH.of());
         }
         Outcome turned = turned(about, from);
-        boolean bolted = about.joined(Joint.MORTISE_BOLT, Joint.POCKET_BOLT);
+        boolean bolted = about.joined(Joint.MORTISE_BOLT, Joint.POCKET_BOLT, Joint.TILT_SCREW);
         return bolted && turned.fit() != Suitability.NO_NEED
-                ? turned.asNot((about.joined(Joint.MORTISE_BOLT) ? BOLTED : FLAT_POCKET).of())
+                ? turned.asNot((about.joined(Joint.TILT_SCREW)
+                                ? HAS_SCREW
+                                : about.joined(Joint.MORTISE_BOLT) ? BOLTED : FLAT_POCKET)
+                        .of())
                 : turned;
     }
 

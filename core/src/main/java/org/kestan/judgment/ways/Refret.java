@@ -11,6 +11,7 @@ import org.kestan.base.finding.Quantity.Distance;
 import org.kestan.base.finding.Quantity.Said;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.Standard;
+import org.kestan.job.terms.Lines;
 import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.verdict.RodAdjustment;
 import org.kestan.judgment.way.Effect;
@@ -30,6 +31,8 @@ final class Refret extends Way {
     private static final Finding.Kind ROD_CAN = Finding.kind("way.refret.rod-can");
     private static final Finding.Kind SETS =
             Finding.kind("way.refret.sets", Distance.class, Distance.class, Distance.class, Said.class);
+    private static final Finding.Kind BOARD_LEFT = Finding.kind("way.refret.board-left", Distance.class);
+    private static final Finding.Kind TOO_THIN = Finding.kind("way.refret.too-thin", Distance.class);
     private static final Finding.Kind BOTH_CUTS = Finding.kind("way.refret.both-cuts", Distance.class, Distance.class);
 
     Refret() {
@@ -69,9 +72,18 @@ final class Refret extends Way {
         double planed = from.basis().fretsOverTop() - after.basis().fretsOverTop();
         List<Finding> reasons = new ArrayList<>();
         reasons.add(SETS.of(now, Quantity.fine(rod.aim()), Quantity.fine(planed), JudgmentContext.action(after)));
+        thinnest(about, planed).ifPresent(reasons::add);
         bothCuts(about, from, after).ifPresent(reasons::add);
         Outcome can = can(after, reasons);
         return about.collectible() ? can.asNot(WayFinding.COLLECTIBLE_NOTHING_CUT.of()) : can;
+    }
+
+    /** What planing leaves of the board where it is thinnest. */
+    private static Optional<Finding> thinnest(JudgmentContext about, double planed) {
+        return about.job().get(Lines.BOARD_THICKNESS).orElse(List.of()).stream()
+                .map(row -> Math.min(row.millimeters("bass"), row.millimeters("treble")) - planed)
+                .min(Double::compare)
+                .map(left -> (left < about.shop(Standard.BOARD_LEAST) ? TOO_THIN : BOARD_LEFT).of(Quantity.fine(left)));
     }
 
     /** What the heel then loses, and what it loses with the relief as it is. */

@@ -23,11 +23,14 @@ public final class WayCatalog {
     public static final Way REGLUE_BRIDGE = new ReglueBridge();
     public static final Way FLOATING_BRIDGE = new FloatingBridge();
     public static final Way POCKET_SHIM = new PocketShim();
+    public static final Way NECK_TILT = new TiltNeck();
     public static final Way HEEL_SANDING = new HeelSanding();
     public static final Way NECK_RESET = new NeckReset();
     public static final Way BACK_SLIP = new BackSlip();
     public static final Way SAW_AND_BOLT = new SawAndBolt();
     public static final Way REFRET = new Refret();
+    public static final Way NEW_ROD = new NewRod();
+    public static final Way SHAVE_BRACE = new ShaveBrace();
     public static final Way MEND_FIRST = new MendFirst();
     public static final Way SLIDE = new SlideSetUp();
 
@@ -48,12 +51,15 @@ public final class WayCatalog {
             THIN_BRIDGE,
             NEW_BRIDGE,
             FLOATING_BRIDGE,
+            NECK_TILT,
             POCKET_SHIM,
             HEEL_SANDING,
             NECK_RESET,
             BACK_SLIP,
             SAW_AND_BOLT,
             REFRET,
+            NEW_ROD,
+            SHAVE_BRACE,
             SLIDE);
 
     private WayCatalog() {}

@@ -1,11 +1,14 @@
 package org.kestan.repair.heat;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
 
 /**
  * When the glue under a board has let go far enough for the first knife (§3.25).
@@ -27,8 +30,19 @@ public record FirstKnife(
         boolean sparesFinish,
         boolean sparesInlay) {
 
-    /** Under the fretboard: as thick as the frets stand over the top, less the fret; empty where that was not read. */
+    /**
+     * Under the fretboard: as thick as it was read past the joint, else as the frets stand over the top less the fret; empty
+     * where neither was read.
+     */
     public static Optional<FirstKnife> underFretboard(Job job, ShopStandards shop) {
+        OptionalDouble read = job.get(Lines.BOARD_THICKNESS).orElse(List.of()).stream()
+                .max(Comparator.comparingInt(row -> row.whole("fret")))
+                .stream()
+                .mapToDouble(row -> (row.millimeters("bass") + row.millimeters("treble")) / 2)
+                .findFirst();
+        if (read.isPresent()) {
+            return through(read.getAsDouble(), shop);
+        }
         OptionalDouble over = job.millimeters(Reading.FRETS_OVER_TOP);
         if (over.isEmpty()) {
             return Optional.empty();

@@ -1,8 +1,11 @@
 package org.kestan.repair.plan;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.kestan.analysis.loads.StringLoads;
+import org.kestan.analysis.loads.StringOffset;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
@@ -11,6 +14,7 @@ import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.standards.Standard;
 import org.kestan.judgment.way.Effect;
+import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.repair.plan.PlanNumber.Amount;
 
 /** The strings over fret 1 afterward, and what the frets past the joint ask. */
@@ -32,6 +36,7 @@ final class NutPart implements PlanPart {
                     List.of(Quantity.difference(height - before.nut().get(side))),
                     Optional.empty());
         }
+        slots(plan, after, card);
         double low = Math.min(after.nut().bass(), after.nut().treble());
         double least = plan.shop().get(Standard.NUT_LOW, plan.job().family());
         return card.note(
@@ -40,6 +45,30 @@ final class NutPart implements PlanPart {
                                 : card.words("nut-again"))
                 .note(frets(plan, card))
                 .card();
+    }
+
+    /** What each slot that was read by itself has to lose, or to gain, to stand in line with the outer two. */
+    private static void slots(WorkPlan plan, Setup after, PartCard.Writer card) {
+        plan.loads().map(loads -> StringOffset.of(plan.job(), plan.shop())).orElse(Map.of()).entrySet().stream()
+                .filter(each -> Math.abs(each.getValue().first()) > Tolerances.SHOWN)
+                .sorted(Map.Entry.comparingByKey())
+                .forEach(each -> card.row(
+                        card.words(
+                                each.getValue().first() > 0 ? "slot-deeper" : "slot-fill",
+                                Quantity.count(each.getKey())),
+                        List.of(Quantity.fine(Math.abs(each.getValue().first()))),
+                        List.of(),
+                        Optional.empty()));
+        List<Quantity> files = plan.strung(after).strings().map(StringLoads::strings).orElse(List.of()).stream()
+                .flatMap(string ->
+                        plan.job().strings().get(plan.job().strings().size() - string.number()).gauge().stream())
+                .<Quantity>map(
+                        gauge -> Quantity.fine(gauge.millimeters() + plan.shop().get(Standard.NUT_FILE_ROOM)))
+                .toList();
+        boolean cut = plan.ways().contains(WayCatalog.NUT);
+        if (cut && !files.isEmpty()) {
+            card.row(card.words("files"), files, List.of(card.said("bass-to-treble")), Optional.empty());
+        }
     }
 
     private static Finding frets(WorkPlan plan, PartCard.Writer card) {

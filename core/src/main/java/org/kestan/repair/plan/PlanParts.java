@@ -14,6 +14,7 @@ public final class PlanParts {
             new JointPart(),
             new SaddlePart(),
             new BridgePart(),
+            new ReplacementPart(),
             new AnchoragePart(),
             new StringSetPart(),
             new ClearancePart(),

@@ -48,6 +48,7 @@ public final class WorkPlan {
     private final Lazy<Optional<ProjectionPlan>> projection = Lazy.of(() -> ProjectionPlan.of(this));
     private final Lazy<Optional<Clearance>> clearance = Lazy.of(() -> Clearance.of(this));
     private final Lazy<Optional<Intonation>> intonation = Lazy.of(() -> Intonation.of(this));
+    private final Lazy<Optional<ReplacementBridge>> replacement = Lazy.of(() -> ReplacementBridge.of(this));
     private final Lazy<Optional<StringLoads>> loads = Lazy.of(() -> StringLoads.of(job(), shop()));
 
     private WorkPlan(
@@ -242,6 +243,11 @@ public final class WorkPlan {
     /** Returns what the work does to intonation; empty while nothing is planned. */
     public Optional<Intonation> intonation() {
         return intonation.get();
+    }
+
+    /** Returns another bridge held against the one that is on; empty while none was read. */
+    public Optional<ReplacementBridge> replacement() {
+        return replacement.get();
     }
 
     /** Returns the strings at their pitch; empty when none is known. */

@@ -4,14 +4,19 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.kestan.base.finding.Keyed;
+import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Fitting;
 import org.kestan.job.Job;
 import org.kestan.job.terms.ArchtopBridge;
 import org.kestan.job.terms.JointFit;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.TrussRod;
+import org.kestan.job.visits.Defect;
+import org.kestan.job.visits.Severity;
 import org.kestan.judgment.verdict.Soundness;
 import org.kestan.judgment.way.Effect;
+import org.kestan.judgment.ways.WayCatalog;
+import org.kestan.repair.plan.ReplacementBridge;
 import org.kestan.repair.plan.WorkPlan;
 
 /** Something about an instrument and what is planned for it, on which it depends whether a step is taken. */
@@ -49,6 +54,33 @@ public enum Fact implements Keyed {
     NEW_SADDLE(plan -> plan.saddle()
             .filter(each -> Math.min(each.off().bass(), each.off().treble()) < 0)
             .isPresent()),
+    /** The nut has to rise for a string to stand over fret 1 as planned. */
+    NUT_RISES(plan -> plan.planned()
+            .flatMap(after -> plan.measured()
+                    .map(before -> Math.max(
+                            after.nut().bass() - before.nut().bass(),
+                            after.nut().treble() - before.nut().treble())))
+            .filter(rise -> rise > Tolerances.LEAF && plan.ways().contains(WayCatalog.NUT))
+            .isPresent()),
+    /** The neck is off already. */
+    NECK_OFF(
+            plan -> plan.job().get(Lines.JOINT_FIT).filter(JointFit.OFF::equals).isPresent()),
+    /** The neck sits loose in its joint. */
+    NECK_LOOSE(plan ->
+            plan.job().get(Lines.JOINT_FIT).filter(JointFit.LOOSE::equals).isPresent()),
+    /** The plate under the bridge is worn. */
+    PLATE_WORN(plan -> found(plan.job(), Defect.BRIDGE_PLATE)),
+    /** The back, or braces on it, came loose. */
+    BACK_LOOSE(plan -> found(plan.job(), Defect.BACK_LOOSE)),
+    /** Pin holes of another bridge lie beside the old ones. */
+    REDRILLS(plan -> plan.replacement().filter(ReplacementBridge::redrill).isPresent()),
+    /** The saddle slot of another bridge has to be widened or cut again. */
+    SLOT_MOVES(plan -> plan.replacement()
+            .filter(each ->
+                    each.plug() || Math.max(each.widen().bass(), each.widen().treble()) > Tolerances.SHOWN)
+            .isPresent()),
+    /** What the finish is was noted. */
+    FINISH_NOTED(plan -> plan.job().get(Lines.FINISH).isPresent()),
     /** The bridge changes its height. */
     BRIDGE_CHANGES(plan -> plan.bridge().filter(each -> each.changes()).isPresent());
 
@@ -56,6 +88,13 @@ public enum Fact implements Keyed {
 
     Fact(Predicate<WorkPlan> holds) {
         this.holds = holds;
+    }
+
+    private static boolean found(Job job, Defect defect) {
+        return job.visit()
+                .observation(defect)
+                .filter(seen -> seen.severity() != Severity.SOUND)
+                .isPresent();
     }
 
     private static Optional<TrussRod> rod(Job job) {

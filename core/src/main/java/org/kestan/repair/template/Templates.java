@@ -13,6 +13,7 @@ import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.standards.Standard;
+import org.kestan.judgment.way.Effect;
 import org.kestan.repair.plan.BridgePlan;
 import org.kestan.repair.plan.Crown;
 import org.kestan.repair.plan.JointPlan;
@@ -78,6 +79,38 @@ public final class Templates {
         plan.leveling().map(LevelingStrip::of).ifPresent(all::add);
         return List.copyOf(all);
     }
+
+    /** What has to be read for templates a plan has a use for and can't draw yet; none where all are there. */
+    public static List<Missing> missing(WorkPlan plan) {
+        List<Missing> all = new ArrayList<>();
+        boolean shim = plan.joint().pocketShim().isPresent();
+        for (Reading reading : shim ? List.of(Reading.POCKET_LENGTH, Reading.HEEL_WIDTH_TOP) : List.<Reading>of()) {
+            if (plan.job().get(reading).isEmpty()) {
+                all.add(new Missing("pocket-shim", reading));
+            }
+        }
+        if (plan.has(Effect.CUTS_HEEL) && plan.job().get(Reading.HEEL_HEIGHT).isEmpty()) {
+            all.add(new Missing("heel-cheeks", Reading.HEEL_HEIGHT));
+        }
+        boolean wedge = plan.has(Effect.TURNS_NECK) && plan.planned().isPresent();
+        if (wedge && plan.job().get(Reading.EXTENSION_LENGTH).isEmpty()) {
+            all.add(new Missing("wedge", Reading.EXTENSION_LENGTH));
+        }
+        if (plan.wedge()
+                .filter(each -> each.end() > Tolerances.SHOWN && each.width().isEmpty())
+                .isPresent()) {
+            all.add(new Missing("wedge", Reading.EXTENSION_WIDTH));
+        }
+        return List.copyOf(all);
+    }
+
+    /**
+     * A reading that a template can't be drawn without, or not whole.
+     *
+     * @param template its key
+     * @param reading what has to be read
+     */
+    public record Missing(String template, Reading reading) {}
 
     /**
      * Both cheeks, each as it is seen from its own side, the joint's edge straight and the line to cut to beside it: bass to
@@ -306,7 +339,9 @@ public final class Templates {
         double length = pocket.getAsDouble();
         double width = across.getAsDouble();
         double top = LETTERS + 3;
-        double radius = Math.min(plan.shop().get(Standard.POCKET_CORNER), width / 2);
+        double radius = Math.min(
+                plan.job().millimeters(Reading.POCKET_RADIUS).orElse(plan.shop().get(Standard.POCKET_CORNER)),
+                width / 2);
         double inset = plan.shop().get(Standard.SCREW_INSET);
         double hole = plan.shop().get(Standard.SCREW_HOLE) / 2;
         List<TemplateElement> marks = new ArrayList<>();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.kestan.Said.said;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.sheet.Dimension;
@@ -23,7 +24,17 @@ public class NeckFromNothingTest {
     private static final double INCH = 25.4;
 
     private static Build build(double over, double lowest, double highest) {
-        return new Build(628, 16, over, 1.8, 0.4, lowest, highest, OptionalDouble.empty(), OptionalDouble.empty());
+        return new Build(
+                628,
+                16,
+                over,
+                1.8,
+                0.4,
+                lowest,
+                highest,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                Optional.empty());
     }
 
     private static NeckFromNothing worked(Build build) {
@@ -82,7 +93,8 @@ public class NeckFromNothingTest {
                 .anySatisfy(text -> assertThat(said(text)).contains("lean forward"));
         assertThat(worked(build(4, 60, 62)).problems())
                 .anySatisfy(text -> assertThat(said(text)).contains("too steep"));
-        Build slack = new Build(628, 16, 7, 1.8, 0.4, 13, 18, OptionalDouble.of(13), OptionalDouble.of(90));
+        Build slack =
+                new Build(628, 16, 7, 1.8, 0.4, 13, 18, OptionalDouble.of(13), OptionalDouble.of(90), Optional.empty());
         assertThat(worked(slack).problems())
                 .anySatisfy(text -> assertThat(said(text)).contains("too flat"));
         assertThat(worked(slack).atHighest().breakAngle()).isPresent();

@@ -96,12 +96,15 @@ public class WaysTest {
                         "thin-bridge",
                         "new-bridge",
                         "floating-bridge",
+                        "neck-tilt",
                         "pocket-shim",
                         "heel-sanding",
                         "neck-reset",
                         "back-slip",
                         "saw-and-bolt",
                         "refret",
+                        "new-rod",
+                        "shave-brace",
                         "slide");
         assertThat(ways(Job.BLANK).all()).allSatisfy(way -> {
             assertThat(way.reasons()).isNotEmpty();

@@ -32,6 +32,9 @@ public class HeelAdviceTest {
     /** What a pull takes off the harder cheek, as a share. */
     private static final double HARD = 0.7;
 
+    /** How far a gross reading is off, mm. */
+    private static final double BLUNDER = 1;
+
     /** How far the bias of the readings goes from one to the next, mm. */
     private static final double DRIFT = 0.02;
 
@@ -127,7 +130,7 @@ public class HeelAdviceTest {
         /** A straightedge that creeps, a hand that tires: what is read drifts from what is, and now and then is grossly wrong. */
         HeelEntry read() {
             bias += random.nextGaussian() * DRIFT;
-            double gross = random.nextInt(100) < 3 ? (random.nextBoolean() ? 1 : -1) * (1 + random.nextDouble()) : 0;
+            double gross = random.nextInt(100) < 3 ? (random.nextBoolean() ? BLUNDER : -BLUNDER) : 0;
             double z = goal.straightedge().asRead(projection()) + bias + random.nextGaussian() * READING + gross;
             double d = drift() + random.nextGaussian() * READING;
             return new HeelEntry.Read(

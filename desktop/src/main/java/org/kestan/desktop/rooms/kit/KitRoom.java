@@ -1,8 +1,10 @@
 package org.kestan.desktop.rooms.kit;
 
-import java.util.List;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -14,11 +16,13 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Reading;
+import org.kestan.base.standards.School;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.desktop.widgets.field.ChoiceField;
 import org.kestan.desktop.widgets.field.Entry;
 import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.field.JobEntries;
@@ -94,7 +98,13 @@ public final class KitRoom extends VBox implements Room {
                 length(Reading.ACTION_BASS, Messages.message("kit-room.action-wanted")),
                 length(Reading.NUT_BASS, Messages.message("kit-room.over-fret-1")),
                 length(Reading.TAILPIECE_HEIGHT, Messages.message("kit-room.tailpiece-height")));
-        grid.addRow(3, length(Reading.TAILPIECE_DISTANCE, Messages.message("kit-room.bridge-to-tailpiece")));
+        grid.addRow(
+                3,
+                length(Reading.TAILPIECE_DISTANCE, Messages.message("kit-room.bridge-to-tailpiece")),
+                length(Reading.BRIDGE_THICKNESS, Messages.message("kit-room.bridge-thickness")),
+                length(Reading.PIN_DISTANCE, Messages.message("kit-room.saddle-to-pins")));
+        Node form = ChoiceField.of(session, order, Lines.FORM, "kit-form");
+        grid.add(form, 0, 4, 2, 1);
         Label title = new Label(Messages.message("kit-room.what-is-to-be"));
         title.getStyleClass().add("place-title");
         ScrollPane scroll = new ScrollPane(new VBox(title, grid));
@@ -160,15 +170,19 @@ public final class KitRoom extends VBox implements Room {
                 Messages.message("kit-room.neck-angle"),
                 Messages.message("kit-room.break-angle"));
         int row = 1;
-        for (var setting : List.of(neck.atLowest(), neck.inMiddle(), neck.atHighest())) {
+        boolean touching = session.standards().holds(School.KIT_TOUCHING);
+        String chosen = Messages.message("kit-room.this-shop");
+        Map<String, NeckFromNothing.Setting> settings = new LinkedHashMap<>();
+        settings.put(Messages.message("kit-room.touching") + (touching ? chosen : ""), neck.touching());
+        settings.put(Messages.message("kit-room.at-its-lowest") + (touching ? "" : chosen), neck.atLowest());
+        settings.put(Messages.message("kit-room.in-the-middle"), neck.inMiddle());
+        settings.put(Messages.message("kit-room.at-its-highest"), neck.atHighest());
+        for (Map.Entry<String, NeckFromNothing.Setting> each : settings.entrySet()) {
+            NeckFromNothing.Setting setting = each.getValue();
             row(
                     row,
                     "number-cell",
-                    row == 1
-                            ? Messages.message("kit-room.at-its-lowest")
-                            : row == 2
-                                    ? Messages.message("kit-room.in-the-middle")
-                                    : Messages.message("kit-room.at-its-highest"),
+                    each.getKey(),
                     unit.format(setting.height()),
                     Numbers.angle(setting.angle()),
                     setting.breakAngle().map(Numbers::angle).orElse(Numbers.NONE));

@@ -36,6 +36,7 @@ import org.kestan.desktop.widgets.field.WorkingOrder;
 import org.kestan.desktop.widgets.layout.FrameTasks;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
+import org.kestan.overview.AskedLines;
 import org.kestan.overview.Station;
 
 /**
@@ -65,6 +66,7 @@ public final class MeasureStation extends VBox implements Room {
     private final ToggleButton rare = new ToggleButton();
     private final Map<Line<?>, Node> fields = new LinkedHashMap<>();
     private Set<Line<?>> taken = Set.of();
+    private Set<Line<?>> asked = Set.of();
 
     /** Makes the station; the leaders of the drawing over it end at its columns. */
     public MeasureStation(RoomContext context) {
@@ -91,6 +93,12 @@ public final class MeasureStation extends VBox implements Room {
         show(Page.SHEET);
         layOut();
         session.analysisProperty().addListener((property, old, now) -> show(now.job()));
+        session.knownProperty().addListener((property, old, now) -> {
+            if (whole) {
+                asked = AskedLines.of(now);
+                fold();
+            }
+        });
         visibleProperty().addListener((property, old, next) -> Platform.runLater(this::tellAnchors));
         order.setAfterLast(() -> context.enter(Station.VERDICT));
     }
@@ -247,7 +255,7 @@ public final class MeasureStation extends VBox implements Room {
         if (line == Lines.NOTES) {
             inspection.open(true);
         }
-        if (line.number() >= FIRST_RARE) {
+        if (isRare(line)) {
             rare.setSelected(true);
             fold();
         }
@@ -262,11 +270,16 @@ public final class MeasureStation extends VBox implements Room {
     private boolean needed(Line<?> line, Node field) {
         return taken.contains(line)
                 && (rare.isSelected()
-                        || line.number() < FIRST_RARE
+                        || !isRare(line)
                         || session.job().get(line).isPresent()
                         || field.isFocusWithin()
+                        || asked.contains(line)
                         || session.analysis().questions().stream()
                                 .anyMatch(question -> question.line().equals(line)));
+    }
+
+    private static boolean isRare(Line<?> line) {
+        return line.number() >= FIRST_RARE || Lines.RARE.contains(line);
     }
 
     private boolean isUsed(Place place) {

@@ -1,0 +1,26 @@
+package org.kestan.base.sheet;
+
+import java.util.Locale;
+import org.kestan.base.finding.Keyed;
+
+/** Where along a fret, seen across the board. */
+public enum Across implements Keyed {
+    BASS,
+    MIDDLE,
+    TREBLE;
+
+    private static final ValueType<Across> TYPE = ValueType.choice(Across.class);
+
+    /** Where along it a fret stands proud or low; where nothing is said, all along. */
+    public static Detail<Across> at(int fret) {
+        return Detail.of("survey.frets[" + fret + "]." + KEY, TYPE, 0);
+    }
+
+    /** Its key beside the readings of a fret. */
+    public static final String KEY = "across";
+
+    @Override
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}
