@@ -10,6 +10,7 @@ import org.kestan.job.terms.Lines;
 import org.kestan.judgment.verdict.Soundness;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
+import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.template.Templates;
 
 /** Which of the lines that few sheets need something asks for now: a way, a finding or a template that lacks a reading. */
@@ -30,14 +31,17 @@ public final class AskedLines {
 
     private AskedLines() {}
 
-    /** What a job as it stands asks for, by the ways taken, or those recommended while none is. */
+    /** What a job as it stands asks for, by the ways that were taken. */
     public static Set<Line<?>> of(JobAnalysis analysis) {
         Set<Line<?>> asked = new HashSet<>();
         analysis.questions().stream().map(Question::line).forEach(asked::add);
         if (Soundness.of(analysis.job().visit(), analysis.shop()).lifted()) {
             asked.add(Lines.BRIDGE_LIFT_AT);
         }
-        List<Way> ways = analysis.plan().ways();
+        List<Way> ways = WorkPlan.taken(analysis.job());
+        if (ways.isEmpty()) {
+            return Set.copyOf(asked);
+        }
         if (ways.contains(WayCatalog.NEW_BRIDGE)) {
             asked.addAll(NEW_BRIDGE);
         }

@@ -135,18 +135,18 @@ final class CorrectionCards {
         CardWriter card = card(Card.Id.PROJECTION);
         return card.known(
                         card.words("slack"),
-                        numbers.lengthBoth(plan.slackAsRead()),
+                        numbers.fineBoth(plan.slackAsRead()),
                         known(DerivedFigure.SLACK_AS_READ),
                         card.words("dry-fit"))
                 .row("over-bridge", numbers.signedBoth(plan.slackAsRead() - bridge), "")
                 .known(
                         card.words("strung"),
-                        numbers.lengthBoth(plan.strungAsRead()),
+                        numbers.fineBoth(plan.strungAsRead()),
                         known(DerivedFigure.STRUNG_AS_READ),
                         card.words("at-pitch"))
                 .row(
                         "at-saddle",
-                        numbers.length(plan.targetSlack()) + " / " + numbers.length(plan.targetStrung()),
+                        numbers.fine(plan.targetSlack()) + " / " + numbers.fine(plan.targetStrung()),
                         card.words("under-outer-strings"))
                 .known(
                         card.words("sink"),

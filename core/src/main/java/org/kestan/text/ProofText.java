@@ -4,10 +4,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.kestan.base.sheet.Reading;
+import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.job.bench.StepMark;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.proof.Proof;
+import org.kestan.repair.steps.StepBook;
 
 /** The proof in words. */
 public final class ProofText {
@@ -49,6 +54,17 @@ public final class ProofText {
                         ? Wording.text("advice.proof-all-within")
                         : Placeholders.fill(Wording.text("advice.proof-missed"), most))
                 + action;
+    }
+
+    /** Says which steps were passed unread, and what each lacked; empty for none. */
+    public static String unread(Job job, StepBook book, Wording words) {
+        String all = job.section(Sections.STEPS).stream()
+                .filter(mark -> mark.state() == StepMark.State.UNREAD)
+                .map(mark ->
+                        book.step(mark.step()).map(step -> step.text().title()).orElse(mark.step())
+                                + (mark.reason().isEmpty() ? "" : " (" + mark.reason() + ")"))
+                .collect(Collectors.joining("; "));
+        return all.isEmpty() ? "" : Placeholders.fill(Wording.text("advice.proof-unread"), all);
     }
 
     /** Says when the prediction was made, and whether it is the one that was made then. */

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Labeled;
@@ -43,6 +44,7 @@ import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepBook;
 import org.kestan.repair.steps.StepVisit;
+import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 /** The Bench station in the real window. */
@@ -96,6 +98,11 @@ public class BenchWindowTest extends WindowTest {
         settle();
     }
 
+    /** Longer than two presses that count as one. */
+    private static void sleep() {
+        WaitForAsyncUtils.sleep(550, TimeUnit.MILLISECONDS);
+    }
+
     private Job inLedger() {
         return onWindow(() -> ledger.read(window.store().openId().orElseThrow()).orElseThrow())
                 .job();
@@ -112,11 +119,32 @@ public class BenchWindowTest extends WindowTest {
         String first = title();
         keys(KeyCode.SPACE);
         assertThat(marks()).extracting(StepMark::step).containsExactly("open-sheet");
+        // A second press within half a second is the same one.
+        keys(KeyCode.SPACE);
+        assertThat(marks()).hasSize(1);
+        sleep();
         assertThat(inLedger().section(Sections.STEPS)).isEqualTo(marks());
         assertThat(title()).isNotEqualTo(first);
+        onWindow(() -> {
+            session().edit(job -> job.without(Reading.PROJECTION_SLACK));
+            return true;
+        });
+        settle();
         // A foot switch types Page down, wherever the focus is; Page up looks back.
         keys(KeyCode.PAGE_DOWN);
+        // What the step asks for is not read: it stays, until another key passes it unread.
+        assertThat(marks()).hasSize(1);
+        assertThat(session().noticeProperty().get()).contains("ot read").contains("U to pass");
+        sleep();
+        focusCard();
+        keys(KeyCode.U);
         assertThat(marks()).hasSize(2);
+        assertThat(marks().get(1).state()).isEqualTo(StepMark.State.UNREAD);
+        assertThat(marks().get(1).reason()).contains("not read");
+        assertThat(inLedger().section(Sections.DIARY))
+                .last()
+                .extracting(DiaryEntry::what)
+                .isEqualTo(DiaryEntry.What.UNREAD);
         keys(KeyCode.PAGE_UP);
         keys(KeyCode.PAGE_UP);
         assertThat(title()).isEqualTo(first);
@@ -221,7 +249,13 @@ public class BenchWindowTest extends WindowTest {
                 assertThat(job().section(Sections.WAITS)).hasSize(1).allMatch(Wait::isOpen);
             }
             focusCard();
+            int before = marks().size();
+            sleep();
             keys(KeyCode.SPACE);
+            if (marks().size() == before) {
+                sleep();
+                keys(KeyCode.U);
+            }
         }
         assertThat(sanded).isTrue();
         assertThat(marks())

@@ -39,7 +39,6 @@ public class SheetByKeyboardTest extends WindowTest {
             "",
             "",
             "w",
-            "0 mm",
             "0.008 in",
             "1 14",
             "7",
@@ -48,6 +47,7 @@ public class SheetByKeyboardTest extends WindowTest {
             "3.9 mm",
             "3.2 mm",
             "",
+            "0 mm",
             "3.0 mm",
             "2.2 mm",
             "",
@@ -60,17 +60,17 @@ public class SheetByKeyboardTest extends WindowTest {
             "0 mm",
             "",
             "",
+            "1 mm",
+            "t",
             "283 mm",
-            "6.8 mm",
-            "92 mm",
-            "56 mm",
-            "26 mm",
             "104 mm",
             "0.2 mm",
             "",
             "",
-            "1 mm",
-            "t"
+            "6.8 mm",
+            "92 mm",
+            "56 mm",
+            "26 mm"
         };
         for (String value : sheet) {
             enter(value);

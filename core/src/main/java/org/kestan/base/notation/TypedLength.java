@@ -11,6 +11,7 @@ public final class TypedLength {
     private static final Pattern LONG_INCH =
             Pattern.compile("(?i)(?<=[\\d\\s\u00bc-\u00be\u215b-\u215e])(inch(es)?|in\\.)$");
     private static final Pattern LONG_MILLIMETER = Pattern.compile("(?i)(?<=[\\d\\s])(millimet(re|er)s?|mm\\.)$");
+    private static final Pattern NOTHING = Pattern.compile("0+(\\.0*)?");
     private static final Pattern BARE =
             Pattern.compile("[+-]?((\\d+[ -])?\\d+/\\d+|\\d+(\\.\\d*)?|\\.\\d+|\\d*[\u00bc-\u00be\u215b-\u215e])");
 
@@ -18,7 +19,7 @@ public final class TypedLength {
 
     /**
      * Puts what was typed into the notation of {@link Length#parse}: a decimal comma becomes a point, a unit that is written
-     * out becomes its symbol, and a number without a unit gets the usual one.
+     * out becomes its symbol, and a number without a unit gets the usual one; a bare 0 needs none.
      *
      * @param usual the symbol of the unit that is meant where none is typed; empty for none
      * @return the text, as typed where nothing of that applies
@@ -28,6 +29,10 @@ public final class TypedLength {
         text = COMMA.matcher(text).replaceAll("$1.$2");
         text = LONG_INCH.matcher(text).replaceAll("in");
         text = LONG_MILLIMETER.matcher(text).replaceAll("mm");
+        if (usual.isEmpty() && NOTHING.matcher(text).matches()) {
+            // Nothing is nothing in any unit.
+            return text + " " + LengthUnit.MILLIMETRE.symbol();
+        }
         if (!usual.isEmpty() && BARE.matcher(text).matches()) {
             boolean fraction = text.indexOf('/') >= 0 || text.chars().anyMatch(each -> each >= '\u00bc');
             // A fraction is always one of an inch, whatever else is usual.

@@ -20,6 +20,7 @@ public record DiaryEntry(Instant at, String who, What what, String step, String 
     public enum What implements Keyed {
         DONE,
         SKIPPED,
+        UNREAD,
         REOPENED,
         NOTE,
         PICTURE,

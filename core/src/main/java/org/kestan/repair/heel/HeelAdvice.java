@@ -65,6 +65,9 @@ public record HeelAdvice(
     /** Once the projection is reached the neck is turned by a few pulls at a time only. */
     private static final int MOST_TURNING = 3;
 
+    /** A larger set than this so near the target rests on two readings that agree. From memory. */
+    private static final int LARGE = 8;
+
     /** Readings nearer each other than so many spreads say the same. */
     private static final double AGREE = 3;
 
@@ -132,6 +135,15 @@ public record HeelAdvice(
         /** Whether the last reading told of far less progress than was forecast, near the target. */
         private boolean behind;
 
+        /** The last reading at the saddle, mm: at first where it stood before any wood went. */
+        private double before;
+
+        /** Whether the last two readings in a row part. */
+        private boolean parted;
+
+        /** Whether the last set seems to have done less than half of what was forecast. */
+        private boolean slow;
+
         /** A reading nothing believes, until the next one says whether it was right. */
         private OptionalDouble doubted = OptionalDouble.empty();
 
@@ -140,6 +152,7 @@ public record HeelAdvice(
         Advisor(HeelGoal goal, List<HeelEntry> log, ShopStandards shop) {
             this.goal = goal;
             this.log = log;
+            before = goal.projection(goal.turn().radians());
             byReadings = log.stream().noneMatch(HeelEntry.Pulls.class::isInstance);
             double projection = shop.get(Standard.HAND_PROJECTION);
             double lever = goal.jointToSaddle()
@@ -172,6 +185,10 @@ public record HeelAdvice(
                 read.projection().map(Length::millimeters).ifPresent(mm -> {
                     double saddle = goal.straightedge().atSaddle(mm);
                     behind = behind(saddle, spread);
+                    boolean again = index > 0 && log.get(index - 1) instanceof HeelEntry.Read;
+                    parted = again && Math.abs(saddle - before) > AGREE * Math.sqrt(2) * spread;
+                    slow = again ? slow && !parted : isSlow(saddle);
+                    before = saddle;
                     all.projection(saddle, spread);
                     weighed.add(index);
                     reconcile(saddle, spread);
@@ -192,6 +209,12 @@ public record HeelAdvice(
                             - quantile(i -> goal.projection(all.left(i)), 0.16))
                     / 2;
             return goal.target() - forecast < CLOSE && forecast - read > FAR_BEHIND * Math.hypot(spread, known);
+        }
+
+        /** Whether a set did less than half of what it should have: a slow heel or a wrong reading, and only another tells. */
+        private boolean isSlow(double read) {
+            double forecast = quantile(i -> goal.projection(all.left(i)), 0.5) - before;
+            return forecast > NEAR && read - before < forecast / 2;
         }
 
         /** One reading may be wrong; two that agree are not. */
@@ -230,7 +253,8 @@ public record HeelAdvice(
                             - quantile(i -> goal.projection(all.left(i)), 0.16))
                     / 2;
             boolean mayRead = readsInARow() < MOST_READS;
-            if (mayRead && doubt() > DOUBT || behind && readsInARow() < 2) {
+            boolean large = (left < CLOSE || slow) && pulls.bass() + pulls.treble() > LARGE && readsInARow() < 2;
+            if (mayRead && (doubt() > DOUBT || parted) || behind && readsInARow() < 2 || large) {
                 return Word.READ_AGAIN;
             }
             if (overNow() > BELIEVED) {

@@ -221,7 +221,7 @@ public record Lesson(
                 .map(DiaryEntry::at)
                 .findFirst();
         Optional<Instant> drawn = job.section(Sections.STEPS).stream()
-                .filter(mark -> mark.step().equals(DRAWN) && mark.state() == StepMark.State.DONE)
+                .filter(mark -> mark.step().equals(DRAWN) && mark.state() != StepMark.State.SKIPPED)
                 .map(StepMark::at)
                 .findFirst();
         return heated.isPresent() && drawn.isPresent() && drawn.get().isAfter(heated.get())

@@ -22,12 +22,11 @@ final class NeckPart implements PlanPart {
                                 .filter(each -> plan.turnsNeck())
                                 .map(each -> Quantity.turn(each.angle().radians()))),
                 PlanNumber.one(
-                        "straightedge-slack",
-                        plan -> plan.projection().map(each -> Quantity.length(each.slackAsRead()))),
+                        "straightedge-slack", plan -> plan.projection().map(each -> Quantity.fine(each.slackAsRead()))),
                 PlanNumber.one(
                         "straightedge-strung",
-                        plan -> plan.projection().map(each -> Quantity.length(each.strungAsRead()))),
-                PlanNumber.one("sink", plan -> plan.projection().map(each -> Quantity.length(each.sink()))));
+                        plan -> plan.projection().map(each -> Quantity.fine(each.strungAsRead()))),
+                PlanNumber.one("sink", plan -> plan.projection().map(each -> Quantity.fine(each.sink()))));
     }
 
     @Override

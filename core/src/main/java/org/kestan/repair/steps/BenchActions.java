@@ -28,7 +28,12 @@ public record BenchActions(Instant now, String who) {
         List<StepMark> marks = new ArrayList<>(job.section(Sections.STEPS));
         marks.removeIf(mark -> mark.step().equals(step));
         marks.add(new StepMark(step, state, now, reason));
-        DiaryEntry.What what = state == StepMark.State.DONE ? DiaryEntry.What.DONE : DiaryEntry.What.SKIPPED;
+        DiaryEntry.What what =
+                switch (state) {
+                    case DONE -> DiaryEntry.What.DONE;
+                    case SKIPPED -> DiaryEntry.What.SKIPPED;
+                    case UNREAD -> DiaryEntry.What.UNREAD;
+                };
         return write(job.with(Sections.STEPS, List.copyOf(marks)), what, step, reason);
     }
 

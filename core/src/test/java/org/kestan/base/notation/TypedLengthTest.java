@@ -23,6 +23,9 @@ public class TypedLengthTest {
             {"2.4", "mm", 2.4},
             {"12", "thou", 0.3048},
             {"-0.4", "mm", -0.4},
+            {"0", "", 0.0},
+            {"0.0", "", 0.0},
+            {"0", "thou", 0.0},
             {"2.4 millimeters", "", 2.4},
             {"9/64 in.", "", 9 * 25.4 / 64},
         };
@@ -40,7 +43,7 @@ public class TypedLengthTest {
     @DataProvider
     public Object[][] refused() {
         return new Object[][] {
-            {"1,234 mm", ""}, {"2,4,5 mm", ""}, {"9/64", ""}, {"2.4", ""}, {"about 3", "mm"}, {"", "mm"}
+            {"1,234 mm", ""}, {"2,4,5 mm", ""}, {"9/64", ""}, {"2.4", ""}, {"08", ""}, {"about 3", "mm"}, {"", "mm"}
         };
     }
 

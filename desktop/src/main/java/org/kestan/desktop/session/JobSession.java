@@ -19,10 +19,15 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableMap;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Line;
+import org.kestan.base.sheet.Measurable;
+import org.kestan.base.sheet.Tool;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.files.steps.StepLibrary;
@@ -54,6 +59,7 @@ public final class JobSession {
     private final ObjectProperty<Line<?>> focusedLine = new SimpleObjectProperty<>(this, "focusedLine");
     private final Typing typing = new Typing();
     private final ObjectProperty<Consumer<String>> taker = new SimpleObjectProperty<>(this, "taker");
+    private final ObservableMap<Tool, String> bareUnits = FXCollections.observableHashMap();
     private final StringProperty bareUnit = new SimpleStringProperty(this, "bareUnit", "");
     private final StringProperty who = new SimpleStringProperty(this, "who", "");
     private final ObjectProperty<StepLibrary> steps = new SimpleObjectProperty<>(this, "steps", StepLibrary.unread());
@@ -181,6 +187,20 @@ public final class JobSession {
     /** The unit a typed number without one is given, for calipers that type numbers only; empty to refuse such a number. */
     public StringProperty bareUnitProperty() {
         return bareUnit;
+    }
+
+    /** The same by the tool that is read with, where it is another. */
+    public ObservableMap<Tool, String> bareUnits() {
+        return bareUnits;
+    }
+
+    /** Returns the symbol of the unit that a number without one is in on a line; empty where it is refused. */
+    public String bareUnit(LengthLine line) {
+        Tool tool = line instanceof Measurable reading
+                ? job().visit().tool(reading)
+                : line.entry().tool();
+        String own = bareUnits.getOrDefault(tool, "");
+        return own.isEmpty() ? bareUnit.get() : own;
     }
 
     /** What the status line has to say, empty for nothing. */

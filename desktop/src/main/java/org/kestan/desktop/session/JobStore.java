@@ -57,6 +57,7 @@ public final class JobStore {
     private final Ledger ledger;
     private final ReadOnlyStringWrapper saved =
             new ReadOnlyStringWrapper(this, "saved", Messages.message("job-store.nothing-to-save-yet"));
+    private final ReadOnlyIntegerWrapper opened = new ReadOnlyIntegerWrapper(this, "opened");
     private final ReadOnlyIntegerWrapper changes = new ReadOnlyIntegerWrapper(this, "changes");
     private final PauseTransition pause = new PauseTransition(PAUSE);
     private final ExecutorService writer = worker("ledger");
@@ -188,6 +189,11 @@ public final class JobStore {
     /** The ledger the jobs lie in. */
     public Ledger ledger() {
         return ledger;
+    }
+
+    /** How many jobs were opened so far: each time it changes another one is shown. */
+    public ReadOnlyIntegerProperty openedProperty() {
+        return opened.getReadOnlyProperty();
     }
 
     /** Counts what was written to the ledger, so that lists know when to look again. */
@@ -420,6 +426,7 @@ public final class JobStore {
     }
 
     private void show(Slot next, String notice, String state) {
+        opened.set(opened.get() + 1);
         slot = next;
         session.open(next.content());
         session.say(notice);

@@ -14,6 +14,7 @@ import java.util.OptionalDouble;
 import java.util.Properties;
 import java.util.stream.Stream;
 import org.kestan.base.notation.LengthUnit;
+import org.kestan.base.sheet.Tool;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.standards.StandardsFile;
 import org.kestan.text.BenchUnit;
@@ -126,6 +127,18 @@ public final class Settings {
     /** Chooses the text size in percent. */
     public void setTextSize(int percent) {
         values.setProperty("textSize", Integer.toString(percent));
+        store();
+    }
+
+    /** Returns the symbol of the unit that a number without one is in when it is read with a tool; empty for the general one. */
+    public String bareUnit(Tool tool) {
+        String said = values.getProperty("bareUnit." + tool.key(), "");
+        return LengthUnit.ofSymbol(said).isPresent() ? said : "";
+    }
+
+    /** Keeps the unit that a number without one is in when it is read with a tool. */
+    public void setBareUnit(Tool tool, String unit) {
+        values.setProperty("bareUnit." + tool.key(), unit);
         store();
     }
 

@@ -26,6 +26,7 @@ import javafx.stage.Stage;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Measurable;
+import org.kestan.base.sheet.Tool;
 import org.kestan.desktop.gauge.GaugeListener;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.RoomContext;
@@ -111,6 +112,9 @@ public final class MainWindow {
         this.settings = settings;
         session.unitProperty().set(settings.unit());
         session.bareUnitProperty().set(settings.bareUnit());
+        for (Tool tool : Tool.values()) {
+            session.bareUnits().put(tool, settings.bareUnit(tool));
+        }
         StandardsFile.Outcome kept = settings.standards();
         session.standardsProperty().set(kept.standards());
         name.setId("job-name");
@@ -251,6 +255,8 @@ public final class MainWindow {
             show(session.analysis());
         });
         scene.getAccelerators().put(KeyCombination.valueOf("Shortcut+Y"), session::redo);
+        ShortcutGuard.on(scene);
+        CaretRest.on(scene);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.F1 && scene.getFocusOwner() != null) {
                 if (!HelpCard.about(scene.getFocusOwner())) {

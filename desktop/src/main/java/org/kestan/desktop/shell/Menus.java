@@ -11,11 +11,13 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCombination;
 import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Tool;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Shortcut;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
 import org.kestan.files.papers.SheetPdf;
+import org.kestan.text.Wording;
 
 /** The menu bar; each command shows its key. */
 final class Menus {
@@ -166,6 +168,28 @@ final class Menus {
             choice.setOnAction(event -> {
                 settings.setBareUnit(unit);
                 window.session().bareUnitProperty().set(unit);
+            });
+            menu.getItems().add(choice);
+        }
+        menu.getItems().add(new SeparatorMenuItem());
+        for (Tool tool : Tool.values()) {
+            menu.getItems().add(bareUnits(tool, window, settings));
+        }
+        return menu;
+    }
+
+    /** The same for what is read with one tool. */
+    private static Menu bareUnits(Tool tool, MainWindow window, Settings settings) {
+        Menu menu = new Menu(Messages.message("menus.read-with", Wording.label(tool)));
+        ToggleGroup group = new ToggleGroup();
+        for (String unit : List.of("", "mm", "in", "thou")) {
+            RadioMenuItem choice = new RadioMenuItem(
+                    unit.isEmpty() ? Messages.message("menus.as-usual") : Messages.message("menus.is-in", unit));
+            choice.setToggleGroup(group);
+            choice.setSelected(unit.equals(settings.bareUnit(tool)));
+            choice.setOnAction(event -> {
+                settings.setBareUnit(tool, unit);
+                window.session().bareUnits().put(tool, unit);
             });
             menu.getItems().add(choice);
         }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.kestan.desktop.messages.Messages;
@@ -23,6 +24,7 @@ import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.proof.PredictionMaker;
 import org.kestan.repair.steps.BenchActions;
 import org.kestan.repair.steps.Step;
+import org.kestan.repair.steps.StepLack;
 import org.kestan.text.Wording;
 
 /**
@@ -141,10 +143,49 @@ final class BenchContext {
         store.flush();
     }
 
-    /** Says that the step at hand is done and goes on to the next; what it takes off is bagged. */
+    /**
+     * Says that the step at hand is done and goes on to the next; what it takes off is bagged. A step that lacks a reading or a
+     * wait stays, and another key has to pass it.
+     */
     void done() {
-        mark(StepMark.State.DONE, "");
+        if (shown().isEmpty() || previews() || again()) {
+            return;
+        }
+        String lacks = lacks();
+        if (lacks.isEmpty()) {
+            mark(StepMark.State.DONE, "");
+        } else {
+            session.complain(Messages.message("bench-context.lacks", Wording.capital(lacks)));
+        }
     }
+
+    /** Passes the step at hand though it lacks something: that is written down. */
+    void passUnread() {
+        if (shown().isEmpty() || previews() || again()) {
+            return;
+        }
+        String lacks = lacks();
+        mark(lacks.isEmpty() ? StepMark.State.DONE : StepMark.State.UNREAD, lacks);
+    }
+
+    /** What the step at hand lacks, in words; empty for nothing. */
+    private String lacks() {
+        return shown().stream()
+                .flatMap(step -> StepLack.of(step, session.analysis().plan(), LocalDate.now(), waits.moment()).stream())
+                .map(session.words()::say)
+                .collect(Collectors.joining("; "));
+    }
+
+    /** Two presses within half a second are one: a foot switch bounces, a thumb twitches. */
+    private boolean again() {
+        long now = System.nanoTime();
+        boolean twice = now - passed < TWICE;
+        passed = now;
+        return twice;
+    }
+
+    private static final long TWICE = 500_000_000L;
+    private long passed = System.nanoTime() - TWICE;
 
     /** Passes the step at hand over, with a reason. */
     void skip(String reason) {
@@ -158,7 +199,7 @@ final class BenchContext {
         Step step = shown().get();
         keep((bench, job) -> {
             Job marked = bench.mark(predicted(job), step.id(), state, reason);
-            if (state == StepMark.State.DONE) {
+            if (state != StepMark.State.SKIPPED) {
                 for (String part : step.work().bags()) {
                     marked = bench.bag(marked, part, Optional.empty(), step.id());
                 }

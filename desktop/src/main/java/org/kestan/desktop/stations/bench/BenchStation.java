@@ -168,6 +168,7 @@ public final class BenchStation extends VBox implements Room {
             case P -> choosePicture();
             case W -> desk.beginWait();
             case O -> desk.reopen();
+            case U -> desk.passUnread();
             default -> known = false;
         }
         if (known) {

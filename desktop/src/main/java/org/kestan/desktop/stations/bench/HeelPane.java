@@ -13,6 +13,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -60,6 +62,7 @@ final class HeelPane extends VBox {
     private final Label set = new Label();
     private final Label because = new Label();
     private final Label left = new Label();
+    private final Label more = new Label();
     private final Label chance = new Label();
     private final TextField grit = HeelReading.field("heel-grit", 4);
     private final TextField bass = HeelReading.field("heel-bass", 4);
@@ -89,6 +92,8 @@ final class HeelPane extends VBox {
         because.getStyleClass().add("step-why");
         left.setId("heel-left");
         left.getStyleClass().add("heel-left");
+        more.setId("heel-more");
+        more.getStyleClass().add("step-why");
         chance.setId("heel-chance");
         chance.getStyleClass().add("heel-chance");
         watch.setId("heel-watch");
@@ -96,14 +101,22 @@ final class HeelPane extends VBox {
         trouble.setId("heel-trouble");
         trouble.getStyleClass().add("entry-note-error");
         word.setMinWidth(USE_PREF_SIZE);
-        for (Label each : List.of(set, because, left, chance, watch, trouble)) {
+        for (Label each : List.of(set, because, left, more, chance, watch, trouble)) {
             each.setWrapText(true);
             each.setMinWidth(0);
             each.setMinHeight(USE_PREF_SIZE);
         }
         for (TextField each : List.of(grit, bass, treble)) {
             setOrder.add(each);
-            each.setOnAction(event -> setOrder.next(each));
+            each.setOnAction(event -> {
+                // Enter logs once something is typed: what is left empty is as advised.
+                if (Stream.of(grit, bass, treble)
+                        .allMatch(field -> field.getText().isBlank())) {
+                    setOrder.next(each);
+                } else {
+                    logSet();
+                }
+            });
             each.textProperty().addListener((property, old, next) -> foresee());
         }
         setOrder.setAfterLast(this::logSet);
@@ -122,7 +135,7 @@ final class HeelPane extends VBox {
         log.setPlaceholder(empty);
         told.getChildren().addAll(word, set);
         told.getStyleClass().add("heel-told");
-        VBox advised = new VBox(because, sets, chance, reading, trouble, left, log);
+        VBox advised = new VBox(left, because, sets, chance, reading, trouble, more, log);
         advised.getStyleClass().add("heel-advised");
         VBox.setVgrow(log, Priority.ALWAYS);
         VBox pictures = new VBox(watch, picture, chart);
@@ -149,6 +162,12 @@ final class HeelPane extends VBox {
             }
         };
         VBox.setVgrow(beside, Priority.ALWAYS);
+        addEventFilter(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.F12) {
+                logPaper();
+                key.consume();
+            }
+        });
         widthProperty().addListener((property, old, next) -> arrange.run());
         arrange.run();
         waiting.getStyleClass().add("waiting");
@@ -206,16 +225,26 @@ final class HeelPane extends VBox {
     private void advise(HeelAdvice found, HeelGoal to, List<HeelEntry> entries) {
         advice = Optional.of(found);
         Wording words = session.words();
-        word.setText(Wording.label(found.word()));
-        because.setText(Wording.more(found.word(), "say") + givenBack(found));
-        boolean pulls = found.pulls().bass() + found.pulls().treble() > 0;
-        set.setText(pulls ? said(found.grit(), found.pulls()) : Messages.message("heel-pane.no-wood-now"));
-        left.setText(Messages.message(
+        // After a set there is one thing to do: read. What comes then hangs on it.
+        boolean toRead = isToRead(entries);
+        word.setText(toRead ? Messages.message("heel-pane.read") : Wording.label(found.word()));
+        because.setText(
+                toRead
+                        ? Messages.message("heel-pane.read-before-wood-goes")
+                        : Wording.more(found.word(), "say") + givenBack(found));
+        boolean pulls = !toRead && found.pulls().bass() + found.pulls().treble() > 0;
+        set.setText(
+                pulls
+                        ? said(found.grit(), found.pulls())
+                        : toRead
+                                ? Messages.message("heel-pane.projection-as-before")
+                                : Messages.message("heel-pane.no-wood-now"));
+        left.setText((found.projectionLeft() >= 0
+                        ? Messages.message("heel-pane.still-to-rise")
+                        : Messages.message("heel-pane.past-the-target-by"))
+                + words.numbers().fine(Math.abs(found.projectionLeft())));
+        more.setText(Messages.message(
                 "heel-pane.off-the-cap-bass",
-                (found.projectionLeft() >= 0
-                                ? Messages.message("heel-pane.still-to-rise")
-                                : Messages.message("heel-pane.past-the-target-by"))
-                        + words.numbers().length(Math.abs(found.projectionLeft())),
                 words.numbers().fineSides(found.capLeft()),
                 band(found, Side.BASS),
                 band(found, Side.TREBLE)));
@@ -244,6 +273,15 @@ final class HeelPane extends VBox {
         log.getItems().setAll(lines(entries, found));
     }
 
+    /** Tells whether wood went since the last reading. */
+    private static boolean isToRead(List<HeelEntry> entries) {
+        return entries.stream()
+                .filter(each -> !(each instanceof HeelEntry.Paper))
+                .reduce((one, other) -> other)
+                .filter(HeelEntry.Pulls.class::isInstance)
+                .isPresent();
+    }
+
     /** A joint that is not home tells nothing of the rest. */
     private String gap(List<HeelEntry> entries) {
         return entries.stream()
@@ -265,7 +303,7 @@ final class HeelPane extends VBox {
         return Messages.message(
                 "heel-pane.a-shim-of-at",
                 session.words().numbers().fineSides(shim),
-                session.words().numbers().length(Math.max(0, -found.projectionLeft())));
+                session.words().numbers().fine(Math.max(0, -found.projectionLeft())));
     }
 
     private static String band(HeelAdvice found, Side side) {
@@ -286,7 +324,7 @@ final class HeelPane extends VBox {
                 shown
                         ? Messages.message(
                                 "heel-pane.chance-to-pass-the",
-                                session.words().numbers().length(HeelAdvice.OVER),
+                                session.words().numbers().fine(HeelAdvice.OVER),
                                 Numbers.decimals(over * 100, over < 0.1 ? 1 : 0),
                                 (warned ? Messages.message("heel-pane.fewer-pulls") : ""))
                         : "");

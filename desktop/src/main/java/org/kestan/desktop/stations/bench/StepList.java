@@ -122,10 +122,15 @@ final class StepList extends HBox {
             FontIcon icon = new FontIcon(
                     mark == null
                             ? "fth-circle"
-                            : mark.state() == StepMark.State.DONE ? "fth-check-circle" : "fth-minus-circle");
+                            : switch (mark.state()) {
+                                case DONE -> "fth-check-circle";
+                                case SKIPPED -> "fth-minus-circle";
+                                case UNREAD -> "fth-alert-circle";
+                            });
             icon.getStyleClass().add("station-icon");
             setGraphic(icon);
-            setText(step.text().title()
+            setText((mark != null && mark.state() == StepMark.State.UNREAD ? Wording.label(mark.state()) + ": " : "")
+                    + step.text().title()
                     + (step.work().hands() > 0 ? "   " + step.work().hands() + " min" : "")
                     + step.work()
                             .pause()

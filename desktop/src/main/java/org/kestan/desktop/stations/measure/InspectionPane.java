@@ -25,6 +25,7 @@ import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Defect;
 import org.kestan.job.visits.Observation;
 import org.kestan.job.visits.Severity;
+import org.kestan.job.visits.Visit;
 import org.kestan.text.Wording;
 
 /**
@@ -53,7 +54,14 @@ final class InspectionPane extends VBox {
         summary.setMaxWidth(Double.MAX_VALUE);
         summary.setOnAction(event -> open(!isVisible()));
         summary.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
-            if (key.getCode() == KeyCode.ENTER) {
+            if (key.isShortcutDown() || key.isAltDown() || key.isMetaDown()) {
+                return;
+            }
+            if (key.getCode() == KeyCode.A) {
+                allSound();
+                order.next(summary);
+                key.consume();
+            } else if (key.getCode() == KeyCode.ENTER) {
                 order.next(summary);
                 key.consume();
             } else if (key.getCode().isDigitKey() || key.getCode() == KeyCode.SPACE) {
@@ -112,6 +120,20 @@ final class InspectionPane extends VBox {
         afterLast = notes.input()::requestFocus;
         getChildren().addAll(title, grid, notes);
         show(session.job());
+    }
+
+    /** Everything that was not looked at yet, looked at and found sound. */
+    private void allSound() {
+        session.edit(job -> {
+            Visit visit = job.visit();
+            for (Defect what : Defect.values()) {
+                if (visit.observation(what).isEmpty()) {
+                    visit = visit.with(new Observation(what, Severity.SOUND, ""));
+                }
+            }
+            return job.withVisit(visit);
+        });
+        session.say(Messages.message("inspection-pane.all-said-sound"));
     }
 
     /** Shows or folds the lines. */
@@ -182,6 +204,9 @@ final class InspectionPane extends VBox {
                 choices.getChildren().add(button);
             }
             choices.setOnKeyPressed(key -> {
+                if (key.isShortcutDown() || key.isAltDown() || key.isMetaDown()) {
+                    return;
+                }
                 switch (key.getCode()) {
                     case DIGIT0, NUMPAD0 -> take(Optional.of(Severity.SOUND));
                     case DIGIT1, NUMPAD1 -> take(Optional.of(Severity.SLIGHT));

@@ -1,5 +1,6 @@
 package org.kestan.desktop.stations.measure;
 
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -15,6 +16,8 @@ import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -49,6 +52,9 @@ public final class MeasureStation extends VBox implements Room {
     static final int FIRST_RARE = 16;
 
     private static final int FIELDS_A_FRAME = 3;
+
+    /** The number of the lines that say what state it is in. */
+    private static final int CONDITION = 2;
 
     private final JobSession session;
     private final ElevationView elevation;
@@ -101,6 +107,14 @@ public final class MeasureStation extends VBox implements Room {
         });
         visibleProperty().addListener((property, old, next) -> Platform.runLater(this::tellAnchors));
         order.setAfterLast(() -> context.enter(Station.VERDICT));
+        neckSheet.addEventHandler(KeyEvent.KEY_PRESSED, key -> {
+            if (key.getCode() == KeyCode.ESCAPE || key.getCode() == KeyCode.F2) {
+                show(Page.SHEET);
+                focusFirst();
+                key.consume();
+            }
+        });
+        context.store().openedProperty().addListener((property, old, next) -> show(Page.SHEET));
     }
 
     private static ScrollPane scroll() {
@@ -198,8 +212,7 @@ public final class MeasureStation extends VBox implements Room {
             bar.getChildren().add(new VBox(new Label(""), rare));
             written.getChildren().setAll(bar, inspection, readings);
         });
-        List<Line<?>> lines =
-                Lines.OF_VISIT.stream().filter(MeasureStation::isAtAPlace).toList();
+        List<Line<?>> lines = inColumns();
         for (int from = 0; from < lines.size(); from += FIELDS_A_FRAME) {
             List<Line<?>> some = lines.subList(from, Math.min(lines.size(), from + FIELDS_A_FRAME));
             rest.add(() -> some.forEach(this::add));
@@ -212,6 +225,20 @@ public final class MeasureStation extends VBox implements Room {
             fold();
             tellAnchors();
         });
+    }
+
+    /** Down one column after the other, as the eye goes: the columns in the order in which their heights are read. */
+    private static List<Line<?>> inColumns() {
+        List<Line<?>> lines =
+                Lines.OF_VISIT.stream().filter(MeasureStation::isAtAPlace).toList();
+        List<Place> places = lines.stream()
+                .filter(line -> line.number() > CONDITION)
+                .flatMap(line -> line.place().stream())
+                .distinct()
+                .toList();
+        return lines.stream()
+                .sorted(Comparator.comparing(line -> places.indexOf(line.place().orElseThrow(Expect.present("place")))))
+                .toList();
     }
 
     private void add(Line<?> line) {

@@ -93,6 +93,7 @@ public final class ProofStation extends VBox implements Room {
     private HistoryPane history;
     private final Label headline = new Label();
     private final Label made = new Label();
+    private final Label unread = new Label();
     private final GridPane grid = new GridPane();
     private final VBox causes = new VBox();
     private final Map<Reading, EntryField> beside = new LinkedHashMap<>();
@@ -108,7 +109,10 @@ public final class ProofStation extends VBox implements Room {
         headline.getStyleClass().add("proof-head");
         made.setId("proof-made");
         made.getStyleClass().add("card-remark");
-        for (Label each : List.of(headline, made)) {
+        unread.setId("proof-unread");
+        unread.getStyleClass().add("notice-error");
+        unread.managedProperty().bind(unread.textProperty().isNotEmpty());
+        for (Label each : List.of(headline, made, unread)) {
             each.setWrapText(true);
             each.setMinWidth(0);
             each.setMinHeight(USE_PREF_SIZE);
@@ -141,7 +145,7 @@ public final class ProofStation extends VBox implements Room {
                 new TextButton(Messages.message("proof-station.sign-off-today"), "proof-sign", this::sign));
         side.getStyleClass().add("proof-side");
         closing.setAfterLast(order::first);
-        VBox told = new VBox(made, grid);
+        VBox told = new VBox(made, unread, grid);
         told.getStyleClass().add("proof");
         HBox.setHgrow(told, Priority.ALWAYS);
         HBox wide = new HBox();
@@ -274,6 +278,8 @@ public final class ProofStation extends VBox implements Room {
         Wording words = session.words();
         headline.setText(ProofText.headline(proof, words));
         made.setText(ProofText.made(proof));
+        unread.setText(
+                ProofText.unread(session.job(), session.stepsProperty().get().book(), words));
         rows(proof, words);
         causes.getChildren().clear();
         if (proof.misses() || !analysis.shares().isEmpty()) {

@@ -92,6 +92,9 @@ final class WaysPane extends HBox {
     }
 
     private void pressed(Way way, KeyEvent key) {
+        if (key.isShortcutDown() || key.isAltDown() || key.isMetaDown()) {
+            return;
+        }
         int at = order.indexOf(way);
         switch (key.getCode()) {
             case DOWN -> focus(at + 1);

@@ -3,6 +3,7 @@ package org.kestan.desktop.widgets.field;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import javafx.collections.MapChangeListener;
 import javafx.geometry.Pos;
 import javafx.geometry.Side;
 import javafx.scene.control.ContextMenu;
@@ -14,6 +15,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.kestan.analysis.questions.Question;
+import org.kestan.base.notation.Length;
 import org.kestan.base.notation.Parsed;
 import org.kestan.base.notation.TypedLength;
 import org.kestan.base.sheet.Aim;
@@ -45,6 +47,9 @@ public final class EntryField extends VBox implements Explainable {
     private String shown = "";
     private String error = "";
     private String noteKind = "";
+
+    /** The odd value that was asked about last. */
+    private String asked = "";
 
     /**
      * @param number the line's number on the sheet, empty for none
@@ -90,6 +95,7 @@ public final class EntryField extends VBox implements Explainable {
         }
         order.add(input);
         listen();
+        showUnit();
         show(session.analysis());
     }
 
@@ -155,7 +161,7 @@ public final class EntryField extends VBox implements Explainable {
 
     private void listen() {
         input.setOnAction(action -> {
-            if (take()) {
+            if (take() && isSure()) {
                 order.next(input);
             }
         });
@@ -214,6 +220,8 @@ public final class EntryField extends VBox implements Explainable {
         });
         session.analysisProperty().addListener((property, old, next) -> show(next));
         session.unitProperty().addListener((property, old, next) -> showNote(session.analysis()));
+        session.bareUnitProperty().addListener((property, old, next) -> showUnit());
+        session.bareUnits().addListener((MapChangeListener<Tool, String>) change -> showUnit());
     }
 
     /** Takes and tools are kept of what is on the sheet. */
@@ -229,16 +237,22 @@ public final class EntryField extends VBox implements Explainable {
         return Messages.message("entry-field.tool-f4", Wording.label(tool));
     }
 
+    /** The unit that a bare number is in here stands in the empty field. */
+    private void showUnit() {
+        input.setPromptText(entry.length().map(session::bareUnit).orElse(""));
+    }
+
     private void nextTool(Measurable reading) {
         Tool next = session.job().visit().tool(reading).next();
         session.edit(job -> job.withVisit(job.visit().withTool(reading, next)));
+        showUnit();
         session.say(entry.hint() + toolHint(reading));
     }
 
     /** What is typed of a length, in the notation of the sheet: the shop's usual unit stands in where none is typed. */
     private String withUnit(String typed) {
         return entry.length().isPresent()
-                ? TypedLength.tidy(typed, session.bareUnitProperty().get())
+                ? TypedLength.tidy(typed, session.bareUnit(entry.length().get()))
                 : typed;
     }
 
@@ -277,6 +291,8 @@ public final class EntryField extends VBox implements Explainable {
         if (written instanceof Parsed.Bad<Job> bad) {
             error = session.words().correction(bad);
             showNote(session.analysis());
+            // What is typed next takes its place.
+            input.selectAll();
             return false;
         }
         error = "";
@@ -284,6 +300,30 @@ public final class EntryField extends VBox implements Explainable {
         session.edit(job -> entry.write(job, typed).optional().orElse(job));
         show(session.analysis());
         return true;
+    }
+
+    /** A value that can hardly be is asked about before Enter goes on; the second Enter says that it is meant. */
+    private boolean isSure() {
+        Optional<LengthLine> length = entry.length();
+        Optional<Length> said = length.flatMap(entry.sheet(session.job())::get);
+        boolean odd = said.isPresent() && isOdd(length.get(), said.get().millimeters());
+        if (!odd || shown.equals(asked)) {
+            return true;
+        }
+        asked = shown;
+        input.selectAll();
+        session.complain(Messages.message(
+                "entry-field.is-that-right",
+                shown,
+                unit().format(length.get().entry().least()),
+                unit().format(length.get().entry().greatest())));
+        return false;
+    }
+
+    /** Negative where nothing is, or far past what is plausible: a slip of the unit or of the decimal point. */
+    private static boolean isOdd(LengthLine line, double millimeters) {
+        return millimeters < Math.min(0, line.entry().least())
+                || millimeters > 2 * line.entry().greatest();
     }
 
     private void show(JobAnalysis analysis) {

@@ -1,0 +1,59 @@
+package org.kestan.desktop.shell;
+
+import java.util.Set;
+import javafx.scene.Scene;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+
+/**
+ * Keys pressed with Ctrl, Alt or Meta are commands: the letters they type reach no field, not even the one that a command
+ * moved the focus to between the press and the letter; nor do the letters that a toolkit edits text by.
+ */
+final class ShortcutGuard {
+
+    /** What edits text everywhere. */
+    private static final Set<KeyCode> EDITING =
+            Set.of(KeyCode.A, KeyCode.C, KeyCode.V, KeyCode.X, KeyCode.Y, KeyCode.Z);
+
+    private final Scene scene;
+    private boolean command;
+
+    private ShortcutGuard(Scene scene) {
+        this.scene = scene;
+    }
+
+    /** Guards all fields of a scene. */
+    static void on(Scene scene) {
+        ShortcutGuard guard = new ShortcutGuard(scene);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, guard::pressed);
+        scene.addEventFilter(KeyEvent.KEY_RELEASED, key -> guard.command = false);
+        scene.addEventFilter(KeyEvent.KEY_TYPED, key -> {
+            if (guard.command || isCommand(key)) {
+                key.consume();
+            }
+        });
+    }
+
+    /** Ctrl and Alt together write a letter on some keyboards. */
+    private static boolean isCommand(KeyEvent key) {
+        return key.isMetaDown() || key.isControlDown() != key.isAltDown();
+    }
+
+    private void pressed(KeyEvent key) {
+        command = isCommand(key);
+        boolean letter = key.getCode().isLetterKey() || key.getCode().isDigitKey();
+        if (!command
+                || !letter
+                || EDITING.contains(key.getCode())
+                || !(scene.getFocusOwner() instanceof TextInputControl)) {
+            return;
+        }
+        // The field never sees it; the command it stands for is run from here.
+        scene.getAccelerators().entrySet().stream()
+                .filter(each -> each.getKey().match(key))
+                .findFirst()
+                .ifPresent(each -> each.getValue().run());
+        key.consume();
+    }
+}

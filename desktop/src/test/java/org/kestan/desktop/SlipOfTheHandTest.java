@@ -1,0 +1,172 @@
+package org.kestan.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import javafx.event.Event;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import org.kestan.base.sheet.Reading;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.testng.annotations.Test;
+
+/** Keys that miss what they were meant for write nothing. */
+public class SlipOfTheHandTest extends WindowTest {
+
+    private static final List<KeyCode> LETTERS =
+            List.of(KeyCode.B, KeyCode.H, KeyCode.I, KeyCode.K, KeyCode.L, KeyCode.M, KeyCode.R, KeyCode.T, KeyCode.U);
+
+    /** A stroke as the platform sends it: what is typed goes to whatever has the focus by then. */
+    private void stroke(KeyCode code, String letter, boolean control, boolean alt) {
+        send(KeyEvent.KEY_PRESSED, code, "", control, alt);
+        send(KeyEvent.KEY_TYPED, KeyCode.UNDEFINED, letter, control, alt);
+        send(KeyEvent.KEY_RELEASED, code, "", control, alt);
+    }
+
+    private void send(
+            javafx.event.EventType<KeyEvent> type, KeyCode code, String letter, boolean control, boolean alt) {
+        Node focus = stage.getScene().getFocusOwner();
+        Event.fireEvent(
+                focus == null ? stage.getScene().getRoot() : focus,
+                new KeyEvent(type, letter, letter, code, false, control, alt, false));
+    }
+
+    private List<Node> fields() {
+        List<Node> all = new ArrayList<>();
+        for (Node node : stage.getScene().getRoot().lookupAll("*")) {
+            boolean field = node instanceof TextInputControl
+                    || node instanceof ComboBoxBase
+                    || node instanceof ToggleButton toggle
+                            && toggle.getStyleClass().contains("severity");
+            if (field && node.isFocusTraversable() && node.getId() != null && isSeen(node) && !node.isDisabled()) {
+                all.add(node);
+            }
+        }
+        return all;
+    }
+
+    private static boolean isSeen(Node node) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (!at.isVisible()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Every shortcut that goes somewhere, in the fields of every room: the job is as it was. */
+    @Test
+    public void noShortcutWritesAReading() {
+        openSample(0);
+        Random random = new Random(24);
+        int pressed = 0;
+        for (int room = 1; room <= 9; room++) {
+            int station = room;
+            Job before = session().job();
+            List<Node> fields = onWindow(() -> {
+                stroke(KeyCode.valueOf("DIGIT" + station), Integer.toString(station), false, true);
+                return fields();
+            });
+            settle();
+            for (Node field : fields) {
+                int digit = 1 + random.nextInt(6);
+                KeyCode letter = LETTERS.get(random.nextInt(LETTERS.size()));
+                onWindow(() -> {
+                    field.requestFocus();
+                    stroke(KeyCode.valueOf("DIGIT" + digit), Integer.toString(digit), false, true);
+                    field.requestFocus();
+                    stroke(letter, letter.getChar().toLowerCase(java.util.Locale.ROOT), true, false);
+                    stroke(KeyCode.valueOf("DIGIT" + station), Integer.toString(station), false, true);
+                    return field;
+                });
+                pressed += 3;
+                assertThat(session().job().equals(before))
+                        .as("room %d, field %s", station, field.getId())
+                        .isTrue();
+            }
+        }
+        assertThat(pressed).isGreaterThan(150);
+    }
+
+    /** Alt and a digit on the structure is a way to another station, not a finding. */
+    @Test
+    public void aShortcutInTheInspectionIsNoFinding() {
+        openSample(0);
+        keys(KeyCode.ALT, KeyCode.DIGIT2);
+        Job before = session().job();
+        onWindow(() -> {
+            find("structure", Node.class).requestFocus();
+            stroke(KeyCode.DIGIT1, "1", false, true);
+            return before;
+        });
+        assertThat(session().job()).isEqualTo(before);
+    }
+
+    /** What is refused is selected: what is typed next takes its place. A bare 0 needs no unit. */
+    @Test
+    public void whatIsRefusedIsTypedOver() {
+        openSample(0);
+        keys(KeyCode.ALT, KeyCode.DIGIT2);
+        type("survey-relief-gap", "8");
+        assertThat(find("survey-relief-gap", TextInputControl.class).getSelectedText())
+                .isEqualTo("8");
+        enter("8 thou");
+        assertThat(session().job().get(Reading.RELIEF).orElseThrow().text()).isEqualTo("8 thou");
+        type("survey-relief-gap", "0");
+        assertThat(session().job().millimeters(Reading.RELIEF)).hasValue(0);
+    }
+
+    /** A tenfold slip does not go by with one Enter: it is asked about in words, and a second Enter says that it is meant. */
+    @Test
+    public void aTenfoldSlipIsAskedAbout() {
+        openSample(0);
+        keys(KeyCode.ALT, KeyCode.DIGIT2);
+        type("survey-action-bass", "39 mm");
+        assertThat(find("survey-action-bass", TextInputControl.class).isFocused())
+                .isTrue();
+        assertThat(session().noticeProperty().get()).contains("Is 39 mm right?").contains("Usual is");
+        keys(KeyCode.ENTER);
+        assertThat(find("survey-action-bass", TextInputControl.class).isFocused())
+                .isFalse();
+        type("survey-action-bass", "3.9 mm");
+        assertThat(find("survey-action-bass", TextInputControl.class).isFocused())
+                .isFalse();
+    }
+
+    /** Ten minutes of a clumsy hand, as keys: what changes was typed into its own field and taken with Enter. */
+    @Test
+    public void aClumsyHandChangesOnlyWhatItTook() {
+        openSample(0);
+        Random random = new Random(7);
+        Job before = session().job();
+        List<KeyCode> harmless = List.of(
+                KeyCode.LEFT, KeyCode.RIGHT, KeyCode.HOME, KeyCode.END, KeyCode.ESCAPE, KeyCode.SHIFT, KeyCode.F6);
+        for (int i = 0; i < 600; i++) {
+            int kind = random.nextInt(3);
+            int digit = 1 + random.nextInt(6);
+            KeyCode code = harmless.get(random.nextInt(harmless.size()));
+            onWindow(() -> {
+                if (kind == 0) {
+                    stroke(KeyCode.valueOf("DIGIT" + digit), Integer.toString(digit), false, true);
+                } else if (kind == 1) {
+                    stroke(code, "", false, false);
+                } else if (stage.getScene().getFocusOwner() instanceof TextInputControl) {
+                    // A digit that is not taken: Esc takes it back.
+                    stroke(KeyCode.valueOf("DIGIT" + digit), Integer.toString(digit), false, false);
+                    stroke(KeyCode.ESCAPE, "", false, false);
+                }
+                return code;
+            });
+        }
+        settle();
+        assertThat(session().job().get(Lines.OWNER)).isEqualTo(before.get(Lines.OWNER));
+        assertThat(session().job().visit()).isEqualTo(before.visit());
+    }
+}
