@@ -1,6 +1,7 @@
 package org.kestan.desktop.rooms.kit;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -28,6 +29,7 @@ import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.field.JobEntries;
 import org.kestan.desktop.widgets.field.WorkingOrder;
 import org.kestan.job.Job;
+import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgment.kit.NeckFromNothing;
 import org.kestan.overview.JobAnalysis;
@@ -85,32 +87,47 @@ public final class KitRoom extends VBox implements Room {
         grid.getStyleClass().add("intake-grid");
         grid.addRow(
                 0,
+                ChoiceField.of(session, order, Lines.FORM, "kit-form"),
                 length(Dimension.SCALE, Messages.message("kit-room.scale-length")),
-                field(JobEntries.nutToTwelfth(), "kit-nut-to-twelfth"),
-                field(JobEntries.of(Lines.JOINT_FRET, session::standards), "kit-joint-fret"));
+                field(JobEntries.nutToTwelfth(), "kit-nut-to-twelfth"));
         grid.addRow(
                 1,
-                length(Reading.FRETS_OVER_TOP, Messages.message("kit-room.frets-over-top-flat")),
-                length(Reading.BRIDGE_LOWEST, Messages.message("kit-room.bridge-lowest")),
-                length(Reading.BRIDGE_HIGHEST, Messages.message("kit-room.bridge-highest")));
-        grid.addRow(
-                2,
+                field(JobEntries.of(Lines.JOINT_FRET, session::standards), "kit-joint-fret"),
                 length(Reading.ACTION_BASS, Messages.message("kit-room.action-wanted")),
-                length(Reading.NUT_BASS, Messages.message("kit-room.over-fret-1")),
-                length(Reading.TAILPIECE_HEIGHT, Messages.message("kit-room.tailpiece-height")));
-        grid.addRow(
-                3,
-                length(Reading.TAILPIECE_DISTANCE, Messages.message("kit-room.bridge-to-tailpiece")),
+                length(Reading.NUT_BASS, Messages.message("kit-room.over-fret-1")));
+        List<Node> floating = List.of(
+                length(Reading.BRIDGE_LOWEST, Messages.message("kit-room.bridge-lowest")),
+                length(Reading.BRIDGE_HIGHEST, Messages.message("kit-room.bridge-highest")),
+                length(Reading.TAILPIECE_HEIGHT, Messages.message("kit-room.tailpiece-height")),
+                length(Reading.TAILPIECE_DISTANCE, Messages.message("kit-room.bridge-to-tailpiece")));
+        List<Node> pinned = List.of(
                 length(Reading.BRIDGE_THICKNESS, Messages.message("kit-room.bridge-thickness")),
                 length(Reading.PIN_DISTANCE, Messages.message("kit-room.saddle-to-pins")));
-        Node form = ChoiceField.of(session, order, Lines.FORM, "kit-form");
-        grid.add(form, 0, 4, 2, 1);
+        grid.add(length(Reading.FRETS_OVER_TOP, Messages.message("kit-room.frets-over-top-flat")), 0, 2);
+        grid.add(floating.get(0), 1, 2);
+        grid.add(floating.get(1), 2, 2);
+        grid.add(floating.get(2), 0, 3);
+        grid.add(floating.get(3), 1, 3);
+        grid.add(pinned.get(0), 1, 2);
+        grid.add(pinned.get(1), 2, 2);
+        Runnable fitting = () -> {
+            boolean pins = session.job().form().filter(Form.FLAT_TOP::equals).isPresent();
+            floating.forEach(each -> shown(each, !pins));
+            pinned.forEach(each -> shown(each, pins));
+        };
+        session.analysisProperty().addListener((property, old, next) -> fitting.run());
+        fitting.run();
         Label title = new Label(Messages.message("kit-room.what-is-to-be"));
         title.getStyleClass().add("place-title");
         ScrollPane scroll = new ScrollPane(new VBox(title, grid));
         scroll.setFitToWidth(true);
         scroll.getStyleClass().addAll("station-scroll", "kit-fields");
         return scroll;
+    }
+
+    private static void shown(Node node, boolean shown) {
+        node.setVisible(shown);
+        node.setManaged(shown);
     }
 
     private EntryField length(LengthLine line, String label) {

@@ -55,7 +55,7 @@ final class HeelChart extends ResizableDrawing {
         setAccessibleText(Messages.message(
                 "heel-chart.projection-set-by-set",
                 readings.size(),
-                words.numbers().length(shown.get().target())));
+                words.numbers().fine(shown.get().target())));
         changed();
     }
 
@@ -81,7 +81,7 @@ final class HeelChart extends ResizableDrawing {
         box(LEFT, target - band, width - LEFT - RIGHT, 2 * band, "chart-band");
         line(LEFT, target, width - RIGHT, target, "chart-target");
         text(width - RIGHT + 8, target - 4, "target", "chart-label");
-        text(width - RIGHT + 8, target + 14, now.words().numbers().length(now.target()), "chart-value");
+        text(width - RIGHT + 8, target + 14, now.words().numbers().fine(now.target()), "chart-value");
         line(LEFT, height - BOTTOM, width - RIGHT, height - BOTTOM, "chart-axis");
         for (int i = 0; i <= sets; i++) {
             centered(LEFT + i * step, height - 8, Integer.toString(i), "chart-label");
@@ -101,7 +101,7 @@ final class HeelChart extends ResizableDrawing {
             double y = height - BOTTOM - (each.read() - low) * scale;
             dot(x, y, DOT, each.believed() ? "chart-dot" : "chart-doubted");
             if (i == now.readings().size() - 1) {
-                text(x + 8, y - 7, now.words().numbers().length(each.read()), "chart-value");
+                text(x + 8, y - 7, now.words().numbers().fine(each.read()), "chart-value");
             }
         }
         text(LEFT, 16, Messages.message("heel-chart.slack-projection-as-read"), "chart-label");

@@ -18,12 +18,15 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.Frets;
+import org.kestan.base.sheet.Across;
 import org.kestan.base.sheet.AtFret;
+import org.kestan.base.sheet.Detail;
 import org.kestan.base.sheet.HeldFrets;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Reading;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.widgets.field.ChoiceField;
 import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.field.Fields;
 import org.kestan.desktop.widgets.field.JobEntries;
@@ -35,6 +38,7 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.text.NeckText;
+import org.kestan.text.Wording;
 
 /**
  * The neck, fret by fret: gaps under the straightedge, the strings over any fret, single frets that stand proud. Enter goes
@@ -77,6 +81,7 @@ final class NeckPane extends VBox {
     private final Map<AtFret, EntryField> fields = new LinkedHashMap<>();
     private final Sweep order = new Sweep();
     private final WorkingOrder head = new WorkingOrder();
+    private final Map<Integer, ChoiceField<Across>> across = new LinkedHashMap<>();
     private List<AtFret> asked = List.of();
 
     /** Enter goes to the next fret offered that is not read, then along the neck to those not read. */
@@ -214,6 +219,9 @@ final class NeckPane extends VBox {
             asked = next;
             arrange();
         }
+        across.forEach((fret, where) ->
+                where.setVisible(session.job().get(Reading.FRET_PROUD.at(fret)).isPresent()
+                        || session.job().get(Reading.FRET_ROCKS.at(fret)).isPresent()));
         picture.show(session);
         JobAnalysis analysis = session.analysis();
         shape.setText(NeckText.shape(analysis, session.words()));
@@ -266,7 +274,35 @@ final class NeckPane extends VBox {
             });
             column.getChildren().add(field(at));
         }
+        if (tabs.page() == What.SINGLE) {
+            columns.forEach((fret, column) -> {
+                ChoiceField<Across> where = across.computeIfAbsent(fret, this::across);
+                boolean stands = session.job().get(Reading.FRET_PROUD.at(fret)).isPresent()
+                        || session.job().get(Reading.FRET_ROCKS.at(fret)).isPresent();
+                where.setVisible(stands);
+                column.getChildren().add(where);
+            });
+        }
         sweep.getChildren().setAll(columns.values());
+    }
+
+    /** Where along a fret it stands proud or low. */
+    private ChoiceField<Across> across(int fret) {
+        Detail<Across> line = Across.at(fret);
+        return new ChoiceField<>(
+                session,
+                new WorkingOrder(),
+                new ChoiceField.Choice<>(
+                        "across-" + fret,
+                        new ChoiceField.Texts(
+                                "",
+                                Messages.message("neck-pane.where-along-it"),
+                                Messages.message("neck-pane.all-along")),
+                        List.of(Across.values()),
+                        Wording::label,
+                        job -> job.get(line),
+                        (job, choice) ->
+                                choice.map(value -> job.with(line, value)).orElseGet(() -> job.without(line))));
     }
 
     private EntryField field(AtFret at) {

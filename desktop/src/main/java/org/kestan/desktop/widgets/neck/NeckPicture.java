@@ -7,6 +7,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.control.Control;
 import javafx.scene.control.Skin;
 import org.kestan.analysis.neck.NeckProfile;
+import org.kestan.analysis.neck.ReliefZones;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.swing.FretCrowns;
 import org.kestan.base.sheet.AtFret;
@@ -30,6 +31,7 @@ public final class NeckPicture extends Control {
      * @param crowns the frets as they were read
      * @param fall how much the frets go down for each mm past the joint
      * @param planned the setup after the work
+     * @param zones the relief wanted by zone
      * @param asked the fret that is asked for, 0 for none
      * @param unit the unit of its scale
      */
@@ -39,6 +41,7 @@ public final class NeckPicture extends Control {
             FretCrowns crowns,
             double fall,
             Optional<Setup> planned,
+            Optional<ReliefZones> zones,
             int asked,
             BenchUnit unit) {}
 
@@ -73,6 +76,7 @@ public final class NeckPicture extends Control {
                         FretCrowns.of(measured, session.job(), FretCrowns.fall(session.job())),
                         FretCrowns.fall(session.job()),
                         session.analysis().plan().planned(),
+                        ReliefZones.of(session.job(), measured.basis().frets()),
                         asked,
                         session.unit().fine())));
     }

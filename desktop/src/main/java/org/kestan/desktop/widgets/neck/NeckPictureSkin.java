@@ -109,6 +109,9 @@ final class NeckPictureSkin extends SkinBase<NeckPicture> {
                     lowest = Math.min(lowest, -dip);
                 }
             }
+            for (int fret = 1; shown.zones().isPresent() && fret <= crowns.last(); fret++) {
+                lowest = Math.min(lowest, -shown.zones().get().dipAt(crowns.at(fret)));
+            }
             for (Gap gap : shown.profile().gaps()) {
                 highest = Math.max(highest, -read(gap));
                 lowest = Math.min(lowest, -read(gap));
@@ -156,7 +159,12 @@ final class NeckPictureSkin extends SkinBase<NeckPicture> {
                     add(new Line(x(crowns.at(1)), y(0), x(crowns.at(crowns.last())), y(0)), "fret-line", "measured");
             line.setStrokeWidth(1);
             frets();
-            shown.planned().ifPresent(this::planned);
+            if (shown.zones().isPresent()) {
+                // What is asked for by zone is what the frets are leveled to.
+                curve(shown.zones().get()::dipAt, shown.measured().basis().joint(), "neck-curve", "planned");
+            } else {
+                shown.planned().ifPresent(this::planned);
+            }
             boolean treble = false;
             for (NeckFit fit : shown.profile().laid()) {
                 curve(fit.curve()::dipAt, fit.curve().to(), "neck-curve", treble ? "treble" : "bass");
