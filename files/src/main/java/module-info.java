@@ -1,6 +1,7 @@
 /** Jobs, standards, results and papers as files. */
 @SuppressWarnings({"requires-automatic", "requires-transitive-automatic"})
 module org.kestan.files {
+    requires com.google.zxing;
     requires java.desktop;
     requires java.logging;
     requires org.apache.commons.csv;

@@ -95,6 +95,18 @@ public final class Lines {
     /** Who it belongs to. */
     public static final Detail<String> OWNER = declared(Detail.of("intake.owner", ValueType.TEXT, 0));
 
+    /** The number under which the shop has the job. */
+    public static final Detail<String> JOB_NUMBER = declared(Detail.of("intake.jobNumber", ValueType.TEXT, 0));
+
+    /** The owner's telephone. */
+    public static final Detail<String> PHONE = declared(Detail.of("intake.phone", ValueType.TEXT, 0));
+
+    /** The owner's mail address. */
+    public static final Detail<String> MAIL = declared(Detail.of("intake.mail", ValueType.TEXT, 0));
+
+    /** What the owner paid ahead. */
+    public static final Detail<Double> DEPOSIT = declared(Detail.of("intake.deposit", ValueType.number(0, 1e6), 0));
+
     /** What the owner complains of. */
     public static final Detail<String> COMPLAINT = declared(Detail.of("intake.complaint", ValueType.TEXT, 0));
 

@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
+import org.kestan.base.finding.Keyed;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.HeelCut;
 import org.kestan.base.geometry.Tolerances;
@@ -107,10 +108,16 @@ public final class Templates {
     /**
      * A reading that a template can't be drawn without, or not whole.
      *
-     * @param template its key
+     * @param key of the template
      * @param reading what has to be read
      */
-    public record Missing(String template, Reading reading) {}
+    public record Missing(String key, Reading reading) implements Keyed {
+
+        @Override
+        public String family() {
+            return "template";
+        }
+    }
 
     /**
      * Both cheeks, each as it is seen from its own side, the joint's edge straight and the line to cut to beside it: bass to

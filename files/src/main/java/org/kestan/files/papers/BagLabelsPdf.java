@@ -7,7 +7,6 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.Bag;
@@ -118,49 +117,22 @@ public final class BagLabelsPdf {
         }
         float room = layout.width - 2 * PADDING;
         float line = y - PADDING - LARGE;
-        text(out, fonts, fonts.bold(), LARGE, x + PADDING, line, room, bag.part());
+        fonts.line(out, fonts.bold(), LARGE, x + PADDING, line, room, bag.part());
         String where = bag.side()
                         .map(side -> Wording.capital(Wording.label(side)) + " side")
                         .orElse("")
                 + (bag.side().isPresent() && !bag.place().isEmpty() ? ", " : "")
                 + bag.place();
-        text(out, fonts, fonts.bold(), SMALL + 1, x + PADDING, line - 14, room, where);
-        text(out, fonts, fonts.regular(), SMALL, x + PADDING, line - 27, room, job.name());
+        fonts.line(out, fonts.bold(), SMALL + 1, x + PADDING, line - 14, room, where);
+        fonts.line(out, fonts.regular(), SMALL, x + PADDING, line - 27, room, job.name());
         String owner = job.text(Lines.OWNER);
-        text(
+        fonts.line(
                 out,
-                fonts,
                 fonts.regular(),
                 SMALL,
                 x + PADDING,
                 line - 38,
                 room,
                 number.isEmpty() ? owner : owner.isEmpty() ? number : number + " \u00b7 " + owner);
-    }
-
-    /** One line; where it would not fit it is made smaller, and what is left over then is cut at the end. */
-    private static void text(
-            PDPageContentStream out,
-            PdfFonts fonts,
-            PDType0Font font,
-            float size,
-            float x,
-            float y,
-            float room,
-            String text)
-            throws IOException {
-        String printable = fonts.printable(text);
-        float wide = PdfFonts.width(font, size, printable);
-        float fitting = wide > room ? Math.max(7, size * room / wide) : size;
-        while (!printable.isEmpty() && PdfFonts.width(font, fitting, printable) > room) {
-            printable = printable.substring(0, printable.length() - 1).stripTrailing();
-        }
-        if (!printable.isEmpty()) {
-            out.beginText();
-            out.setFont(font, fitting);
-            out.newLineAtOffset(x, y);
-            out.showText(printable);
-            out.endText();
-        }
     }
 }

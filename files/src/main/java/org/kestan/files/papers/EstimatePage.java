@@ -138,6 +138,10 @@ final class EstimatePage {
                     price(tax, analysis)));
         }
         rows.add(List.of(PaperText.text("owner-papers.together"), price(work + parts + tax, analysis)));
+        analysis.job().get(Lines.DEPOSIT).filter(paid -> paid > 0).ifPresent(paid -> {
+            rows.add(List.of(PaperText.text("owner-papers.deposit"), price(-paid, analysis)));
+            rows.add(List.of(PaperText.text("owner-papers.left-to-pay"), price(work + parts + tax - paid, analysis)));
+        });
         page.table(List.of("", ""), rows);
         analysis.plan().planned().ifPresent(after -> {
             HoldingTime holds = analysis.holds(after, ways, work + parts, today);

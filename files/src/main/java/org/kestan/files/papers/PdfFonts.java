@@ -3,10 +3,13 @@ package org.kestan.files.papers;
 import java.io.IOException;
 import java.io.InputStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /** The fonts that ship, embedded in a document. */
 record PdfFonts(PDType0Font regular, PDType0Font bold) {
+
+    private static final float SMALLEST = 7;
 
     /**
      * Embeds the fonts.
@@ -43,5 +46,25 @@ record PdfFonts(PDType0Font regular, PDType0Font bold) {
     /** Width of a text, points. */
     static float width(PDType0Font font, float size, String text) throws IOException {
         return font.getStringWidth(text) / 1000 * size;
+    }
+
+    /** Draws one line; where it would not fit it is made smaller, and what is left over then is cut at the end. */
+    void line(PDPageContentStream out, PDType0Font font, float size, float x, float y, float room, String text)
+            throws IOException {
+        String printable = printable(text);
+        float wide = width(font, size, printable);
+        float fitting = wide > room ? Math.max(SMALLEST, size * room / wide) : size;
+        while (!printable.isEmpty() && width(font, fitting, printable) > room) {
+            printable = printable
+                    .substring(0, printable.offsetByCodePoints(printable.length(), -1))
+                    .stripTrailing();
+        }
+        if (!printable.isEmpty()) {
+            out.beginText();
+            out.setFont(font, fitting);
+            out.newLineAtOffset(x, y);
+            out.showText(printable);
+            out.endText();
+        }
     }
 }

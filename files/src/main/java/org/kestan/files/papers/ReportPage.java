@@ -11,6 +11,7 @@ import org.kestan.job.Sections;
 import org.kestan.job.bench.DiaryEntry;
 import org.kestan.job.proof.Prediction;
 import org.kestan.job.terms.Lines;
+import org.kestan.judgment.verdict.GateState;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.overview.JobAnalysis;
@@ -39,10 +40,19 @@ final class ReportPage {
         OwnerSections.about(page, job);
         List<Way> ways = (proof.prediction().map(Prediction::ways).orElse(List.of()))
                 .stream().flatMap(key -> WayCatalog.find(key).stream()).toList();
+        JobAnalysis before = JobAnalysis.of(job.withVisit(proof.before()), analysis.shop());
+        List<String> wrong = before.gates().stream()
+                .filter(gate -> gate.state() == GateState.STOP)
+                .map(gate -> words.say(gate.reasons()))
+                .toList();
+        if (!wrong.isEmpty()) {
+            page.heading(PaperText.text("owner-papers.what-was-wrong"));
+            page.list(wrong);
+        }
         page.heading(PaperText.text("owner-papers.what-was-done"));
         page.large(ways.isEmpty() ? PaperText.text("owner-papers.the-work-agreed-on") : Wording.ways(ways));
-        page.heading(PaperText.text("owner-papers.before-and-after"));
-        JobAnalysis before = JobAnalysis.of(job.withVisit(proof.before()), analysis.shop());
+        ways.forEach(way -> page.text(Wording.label(way) + ": " + Wording.suits(way)));
+        page.heading(PaperText.text("owner-papers.plays-like-now"));
         OwnerSections.drawing(
                 page,
                 before.sideView(),
@@ -68,7 +78,7 @@ final class ReportPage {
                         PaperText.text("owner-papers.change"),
                         PaperText.text("owner-papers.what-it-means")),
                 rows);
-        page.text(ProofText.headline(proof, words) + ".");
+        page.text(PaperText.text(proof.misses() ? "owner-papers.came-otherwise" : "owner-papers.came-as-planned"));
         if (proof.misses()) {
             page.heading(PaperText.text("owner-papers.what-came-otherwise-than"));
             page.list(ProofText.causes(analysis, words));

@@ -17,8 +17,8 @@ import org.testng.annotations.Test;
 /** The papers' texts lie in their bundle, and each of them is printed somewhere. */
 public class PaperTextTest {
 
-    private static final Pattern KEY =
-            Pattern.compile("\"((?:bag-labels|bench-card|owner-papers|sheet|template)[a-z-]*\\.[a-z0-9-]+)\"");
+    private static final Pattern KEY = Pattern.compile(
+            "\"((?:bag-labels|bench-card|claim-tag|owner-papers|sheet|template)[a-z-]*\\.[a-z0-9-]+)\"");
     private static final Pattern SENTENCE = Pattern.compile("\"[^\"<>{;]*\\p{L}+ \\p{Ll}+ \\p{Ll}+[^\"<>{;]*\"");
 
     @Test

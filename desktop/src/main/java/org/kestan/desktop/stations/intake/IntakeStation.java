@@ -1,5 +1,6 @@
 package org.kestan.desktop.stations.intake;
 
+import java.nio.file.Files;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -16,14 +17,19 @@ import org.kestan.base.standards.Family;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
+import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.widgets.field.ChoiceField;
 import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.field.Fields;
 import org.kestan.desktop.widgets.field.JobEntries;
 import org.kestan.desktop.widgets.field.LinesField;
+import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.desktop.widgets.field.WorkingOrder;
 import org.kestan.desktop.widgets.layout.NextStepLine;
+import org.kestan.files.papers.ClaimTagPdf;
+import org.kestan.files.papers.PaperName;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Lines;
@@ -33,11 +39,13 @@ import org.kestan.text.Wording;
 /** What is asked when an instrument comes in. */
 public final class IntakeStation extends HBox implements Room {
 
+    private final JobStore store;
     private final JobSession session;
     private final WorkingOrder order = new WorkingOrder();
 
     /** Makes the station; pictures are copied to where the ledger keeps them. */
     public IntakeStation(RoomContext context) {
+        store = context.store();
         session = context.session();
         getStyleClass().add("intake");
         VBox instrument = block(Messages.message("intake-station.instrument"), instrument());
@@ -135,6 +143,7 @@ public final class IntakeStation extends HBox implements Room {
         grid.add(field(Lines.MEANING), 0, 3, 2, 1);
         grid.add(field(Lines.DO_IT_ANYWAY), 0, 4, 2, 1);
         grid.addRow(5, field(Lines.RATE), field(Lines.PICKGUARD_UNDER));
+        grid.addRow(6, field(Lines.FINISH), field(Dimension.BRIDGE_AS_MADE));
         return grid;
     }
 
@@ -144,7 +153,22 @@ public final class IntakeStation extends HBox implements Room {
         grid.add(new LinesField(session, order, Lines.COMPLAINT, 3), 0, 1, 2, 1);
         grid.addRow(2, field(Lines.STYLE), field(Lines.TOUCH));
         grid.add(field(Lines.REPAIRS), 0, 3, 2, 1);
+        grid.addRow(4, field(Lines.PHONE), field(Lines.MAIL));
+        grid.addRow(5, field(Lines.JOB_NUMBER), field(Lines.DEPOSIT));
+        grid.add(new TextButton(Messages.message("intake-station.claim-tag"), "claim-tag", this::claimTag), 0, 6, 2, 1);
         return grid;
+    }
+
+    /** The tag that goes on the case, and the half of it that the owner takes home. */
+    private void claimTag() {
+        Job job = session.job();
+        store.files()
+                .save(
+                        getScene().getWindow(),
+                        Messages.message("intake-station.claim-tag"),
+                        FileChoice.Kind.PAPER,
+                        PaperName.of("claim-tag", job, "", ".pdf"))
+                .ifPresent(to -> store.files().write(to, file -> Files.write(file, ClaimTagPdf.write(job))));
     }
 
     private Node field(Line<?> line) {

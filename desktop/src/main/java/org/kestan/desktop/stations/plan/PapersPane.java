@@ -20,6 +20,7 @@ import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.desktop.widgets.layout.OwnerPaperExport;
+import org.kestan.desktop.widgets.layout.PaperPrinter;
 import org.kestan.desktop.widgets.layout.PaperView;
 import org.kestan.files.papers.BenchCardPdf;
 import org.kestan.files.papers.OwnerPaper;
@@ -71,6 +72,7 @@ final class PapersPane extends HBox {
                 list,
                 head(Messages.message("papers-pane.paper")),
                 size,
+                new TextButton(Messages.message("papers-pane.print"), "paper-print", this::printShown),
                 new TextButton(Messages.message("papers-pane.write-this-one"), "paper-write", this::writeShown),
                 new TextButton(Messages.message("papers-pane.all-of-them-into"), "papers-all", this::chooseFolder));
         left.getStyleClass().add("papers-list");
@@ -122,6 +124,15 @@ final class PapersPane extends HBox {
         for (Template template : templates) {
             choice(group, template.key(), Messages.message("papers-pane.true-size", Wording.label(template)));
         }
+        for (Templates.Missing missing : Templates.missing(session.analysis().plan())) {
+            Label lacks = new Label(Messages.message(
+                    "papers-pane.lacks",
+                    Wording.label(missing),
+                    Wording.full(missing.reading()).toLowerCase(Locale.ROOT)));
+            lacks.setWrapText(true);
+            lacks.getStyleClass().add("entry-note-question");
+            list.getChildren().add(lacks);
+        }
         JobAnalysis analysis = session.analysis();
         SheetPdf.Paper paper = paper();
         if (shown.equals(ESTIMATE)) {
@@ -168,6 +179,28 @@ final class PapersPane extends HBox {
             return false;
         }
         return true;
+    }
+
+    private void printShown() {
+        if (!isPlanned()) {
+            return;
+        }
+        JobAnalysis analysis = session.analysis();
+        SheetPdf.Paper paper = paper();
+        Optional<Template> template = Templates.of(analysis.plan()).stream()
+                .filter(each -> each.key().equals(shown))
+                .findFirst();
+        try {
+            byte[] pdf = shown.equals(ESTIMATE) ? owner.pdf(owner.estimate(), paper) : bytes(analysis, template, paper);
+            PaperPrinter.print(
+                    pdf,
+                    template.map(Wording::label).orElse(Messages.message("papers-pane.bench-card")),
+                    getScene().getWindow(),
+                    session::say,
+                    session::complain);
+        } catch (Exception failed) {
+            session.complain(Messages.message("papers-pane.the-papers-could-not", failed.getMessage()));
+        }
     }
 
     private void writeShown() {

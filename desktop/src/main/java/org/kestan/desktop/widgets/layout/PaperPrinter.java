@@ -1,0 +1,61 @@
+package org.kestan.desktop.widgets.layout;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.print.PageLayout;
+import javafx.print.PrinterJob;
+import javafx.scene.Group;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
+import javafx.stage.Window;
+import org.kestan.desktop.messages.Messages;
+import org.kestan.files.papers.PdfPictures;
+
+/** Prints a paper through the platform's own dialog, as large as it is: a template printed smaller would be no template. */
+public final class PaperPrinter {
+
+    private static final float DPI = 300;
+    private static final double POINTS = 72;
+
+    private PaperPrinter() {}
+
+    /**
+     * Asks which printer, and prints.
+     *
+     * @param pdf the paper
+     * @param title what it is, for what is said
+     * @param say told that it went out
+     * @param complain told why it did not
+     * @throws IOException if the paper can't be drawn
+     */
+    public static void print(byte[] pdf, String title, Window owner, Consumer<String> say, Consumer<String> complain)
+            throws IOException {
+        PrinterJob job = PrinterJob.createPrinterJob();
+        if (job == null) {
+            complain.accept(Messages.message("paper-printer.no-printer"));
+            return;
+        }
+        if (!job.showPrintDialog(owner)) {
+            return;
+        }
+        List<byte[]> pages = PdfPictures.pages(pdf, DPI);
+        boolean sent = true;
+        for (byte[] page : pages) {
+            PageLayout layout = job.getJobSettings().getPageLayout();
+            ImageView view = new ImageView(new Image(new ByteArrayInputStream(page)));
+            view.setPreserveRatio(true);
+            view.setFitWidth(view.getImage().getWidth() * POINTS / DPI);
+            // The printer counts from where it can print; the paper is meant from its edge.
+            view.setTranslateX(-layout.getLeftMargin());
+            view.setTranslateY(-layout.getTopMargin());
+            sent &= job.printPage(new Group(view));
+        }
+        if (sent && job.endJob()) {
+            say.accept(Messages.message("paper-printer.sent", title));
+        } else {
+            complain.accept(Messages.message("paper-printer.failed"));
+        }
+    }
+}
