@@ -25,8 +25,8 @@ import java.util.stream.Stream;
 import org.kestan.ledger.Backups;
 
 /**
- * Copies of a ledger, ten deep, in a folder beside it. Their names carry a running number, so that their order does not hang on
- * a clock.
+ * Copies of a ledger, ten deep, in a folder beside it. Their names start with the ledger's, so that ledgers that lie in one
+ * folder keep theirs apart, and carry a running number, so that their order does not hang on a clock.
  *
  * @param ledger the database file
  * @param folder where the copies lie
@@ -38,8 +38,10 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
 
     private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("uuuuMMdd-HHmmss-SSS");
 
-    /** With a running number; copies of older programs have none. */
-    private static final Pattern NAME = Pattern.compile("ledger-(?:n(\\d{1,9})-)?([\\d-]+)\\.sqlite");
+    private static final String ENDING = ".sqlite";
+
+    /** What follows the ledger's name: a running number, which copies of older programs lack, and a moment. */
+    private static final Pattern REST = Pattern.compile("-(?:n(\\d{1,9})-)?([\\d-]+)\\.sqlite");
 
     private static final List<String> PARTS = List.of("", "-wal", "-shm");
 
@@ -54,9 +56,8 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
             return List.of();
         }
         try (Stream<Path> files = Files.list(folder)) {
-            return files.filter(
-                            file -> NAME.matcher(file.getFileName().toString()).matches())
-                    .sorted(Comparator.comparingInt(SqliteBackups::number)
+            return files.filter(this::isCopy)
+                    .sorted(Comparator.comparingInt(this::number)
                             .thenComparing(Comparator.naturalOrder())
                             .reversed())
                     .toList();
@@ -65,10 +66,21 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
         }
     }
 
+    private String stem() {
+        String name = ledger.getFileName().toString();
+        return name.endsWith(ENDING) ? name.substring(0, name.length() - ENDING.length()) : name;
+    }
+
+    private boolean isCopy(Path file) {
+        String name = file.getFileName().toString();
+        return name.startsWith(stem())
+                && REST.matcher(name.substring(stem().length())).matches();
+    }
+
     /** Running number of a copy; 0 for one of an older program. */
-    private static int number(Path copy) {
-        Matcher name = NAME.matcher(copy.getFileName().toString());
-        return name.matches() && name.group(1) != null ? Integer.parseInt(name.group(1)) : 0;
+    private int number(Path copy) {
+        Matcher rest = REST.matcher(copy.getFileName().toString().substring(stem().length()));
+        return rest.matches() && rest.group(1) != null ? Integer.parseInt(rest.group(1)) : 0;
     }
 
     @Override
@@ -99,8 +111,9 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
         try {
             copyTo(unfinished);
             Path made = folder.resolve(String.format(
-                    "ledger-n%06d-%s.sqlite",
-                    newest.map(SqliteBackups::number).orElse(0) + 1,
+                    "%s-n%06d-%s.sqlite",
+                    stem(),
+                    newest.map(this::number).orElse(0) + 1,
                     LocalDateTime.now().format(STAMP)));
             Files.move(unfinished, made, StandardCopyOption.ATOMIC_MOVE);
             rotate();

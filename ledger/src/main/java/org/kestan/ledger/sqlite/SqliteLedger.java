@@ -385,7 +385,9 @@ public final class SqliteLedger implements Ledger {
         if (!ids.isEmpty()) {
             with(SqliteLedger::rewritten);
         }
-        pictures.stream().filter(picture -> !shown(picture)).forEach(pictures()::remove);
+        pictures.stream()
+                .filter(picture -> !shown(picture) && !LedgersBeside.show(file, picture))
+                .forEach(pictures()::remove);
         ids.forEach(papers()::remove);
         return ids.size();
     }

@@ -3,7 +3,9 @@ package org.kestan.ledger.sqlite;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.awt.image.BufferedImage;
 import java.io.BufferedReader;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
@@ -18,8 +20,10 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import javax.imageio.ImageIO;
 import org.flywaydb.core.Flyway;
 import org.jdbi.v3.core.Handle;
+import org.kestan.base.notation.Parsed;
 import org.kestan.base.sheet.Reading;
 import org.kestan.files.job.JobWriter;
 import org.kestan.job.Job;
@@ -248,6 +252,50 @@ public class SqliteLedgerTest extends LedgerContract {
         assertThat(ledger.backups().whole()).extracting(Backups.Copy::file).containsExactly(fromTheFuture, old);
         // Something changed since the newest whole one counts, not times: the broken copy is not taken for up to date.
         assertThat(ledger.backups().make()).isPresent();
+    }
+
+    /** A new ledger beside an old one is a new one, and neither's copies push out or stand in for the other's. */
+    @Test
+    public void ledgersInOneFolderKeepTheirBackupsApart() throws IOException {
+        ledger.insert(demo(0));
+        Path first = ledger.backups().make().orElseThrow();
+        for (String name : List.of("ledger-2.sqlite", "ledgerbook.sqlite", "ledger.db")) {
+            Ledger beside = opened(folder.resolve(name));
+            try {
+                assertThat(beside.backups().all()).as(name).isEmpty();
+                for (int i = 0; i <= SqliteBackups.DEPTH; i++) {
+                    beside.insert(demo(i % 3));
+                    beside.backups().make().orElseThrow();
+                }
+                assertThat(beside.backups().all()).as(name).hasSize(SqliteBackups.DEPTH);
+            } finally {
+                beside.close();
+            }
+        }
+        assertThat(ledger.backups().all()).containsExactly(first);
+    }
+
+    /** A picture that a ledger beside this one shows stays; once nobody shows it, it goes. */
+    @Test
+    public void aPictureOfALedgerBesideStays() throws IOException {
+        BufferedImage picture = new BufferedImage(8, 6, BufferedImage.TYPE_INT_RGB);
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(picture, "png", bytes);
+        String name = ((Parsed.Ok<String>) ledger.pictures().add(bytes.toByteArray())).value();
+        Job shows = demo(0).withPhotos(List.of(new Photo(name, "heel")));
+        String here = ledger.insert(shows).id();
+        Ledger beside = opened(folder.resolve("beside.sqlite"));
+        try {
+            String there = beside.insert(shows).id();
+            ledger.delete(here);
+            ledger.erase(here);
+            assertThat(ledger.pictures().file(name)).exists();
+            beside.delete(there);
+            beside.erase(there);
+            assertThat(ledger.pictures().file(name)).doesNotExist();
+        } finally {
+            beside.close();
+        }
     }
 
     /** A fuller copy is not pushed out by emptier ones: jobs deleted by mistake can be had back. */
