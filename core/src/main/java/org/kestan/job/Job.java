@@ -87,12 +87,16 @@ public final class Job {
     }
 
     private Values values(Line<?> line) {
+        return line.section().equals("survey") ? visit().values() : section(section(line));
+    }
+
+    private static Section<Values> section(Line<?> line) {
         return switch (line.section()) {
-            case "instrument" -> section(Sections.INSTRUMENT);
-            case "intake" -> section(Sections.INTAKE);
-            case "target" -> section(Sections.TARGET);
-            case "proof" -> section(Sections.PROOF);
-            case "survey" -> visit().values();
+            case "instrument" -> Sections.INSTRUMENT;
+            case "intake" -> Sections.INTAKE;
+            case "promised" -> Sections.PROMISE;
+            case "target" -> Sections.TARGET;
+            case "proof" -> Sections.PROOF;
             default -> throw new IllegalArgumentException("no such line: " + line.path());
         };
     }
@@ -112,14 +116,7 @@ public final class Job {
     }
 
     private Job withValues(Line<?> line, UnaryOperator<Values> change) {
-        Section<Values> section =
-                switch (line.section()) {
-                    case "instrument" -> Sections.INSTRUMENT;
-                    case "intake" -> Sections.INTAKE;
-                    case "target" -> Sections.TARGET;
-                    case "proof" -> Sections.PROOF;
-                    default -> throw new IllegalArgumentException("no such line: " + line.path());
-                };
+        Section<Values> section = section(line);
         return with(section, change.apply(section(section)));
     }
 

@@ -42,6 +42,9 @@ public final class Sections {
     /** What is asked when it comes in. */
     public static final Section<Values> INTAKE = new LinesSection("intake", Lines.OF_INTAKE);
 
+    /** What was promised to the owner. */
+    public static final Section<Values> PROMISE = new LinesSection("promised", Lines.OF_PROMISE);
+
     /** The visits. */
     public static final Section<Visits> VISITS = new VisitsSection();
 
@@ -90,6 +93,7 @@ public final class Sections {
             INSTRUMENT,
             STRINGS,
             INTAKE,
+            PROMISE,
             VISITS,
             TARGET,
             WANTED_STRINGS,

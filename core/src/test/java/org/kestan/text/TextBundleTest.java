@@ -111,7 +111,8 @@ public class TextBundleTest {
 
     @Test
     public void everyLineAndWayHasItsName() {
-        List<Line<?>> lines = Stream.of(Lines.OF_INSTRUMENT, Lines.OF_INTAKE, Lines.OF_TARGET, Lines.OF_VISIT)
+        List<Line<?>> lines = Stream.of(
+                        Lines.OF_INSTRUMENT, Lines.OF_INTAKE, Lines.OF_PROMISE, Lines.OF_TARGET, Lines.OF_VISIT)
                 .flatMap(List::stream)
                 .collect(Collectors.toList());
         lines.addAll(List.of(Dimension.values()));
@@ -131,7 +132,12 @@ public class TextBundleTest {
     @Test
     public void everyLineStandsInOneList() throws IllegalAccessException {
         List<Line<?>> all = Stream.of(
-                        Lines.OF_INSTRUMENT, Lines.OF_INTAKE, Lines.OF_TARGET, Lines.OF_VISIT, Lines.OF_PROOF)
+                        Lines.OF_INSTRUMENT,
+                        Lines.OF_INTAKE,
+                        Lines.OF_PROMISE,
+                        Lines.OF_TARGET,
+                        Lines.OF_VISIT,
+                        Lines.OF_PROOF)
                 .flatMap(List::stream)
                 .collect(Collectors.toList());
         assertThat(all).doesNotHaveDuplicates();
@@ -151,7 +157,7 @@ public class TextBundleTest {
     public void nothingInTheBundleIsLeftOver() {
         Set<String> used = new TreeSet<>(kinds.keySet());
         terms.forEach(term -> used.add(term.family() + "." + term.key()));
-        Stream.of(Lines.OF_INSTRUMENT, Lines.OF_INTAKE, Lines.OF_TARGET, Lines.OF_VISIT)
+        Stream.of(Lines.OF_INSTRUMENT, Lines.OF_INTAKE, Lines.OF_PROMISE, Lines.OF_TARGET, Lines.OF_VISIT)
                 .flatMap(List::stream)
                 .forEach(line -> used.add(line.family() + "." + line.key()));
         Set<String> own =

@@ -259,6 +259,12 @@ public final class Lines {
     /** The day it should be looked at again. */
     public static final Detail<LocalDate> COME_BACK = declared(Detail.of("proof.comeBack", ValueType.DAY, 0));
 
+    /** The day it was promised for. */
+    public static final Detail<LocalDate> PROMISED_ON = declared(Detail.of("promised.on", ValueType.DAY, 0));
+
+    /** Whether that day is fixed: somebody counts on it. */
+    public static final Detail<Boolean> PROMISED_FIRM = declared(Detail.of("promised.firm", ValueType.FLAG, 0));
+
     /** What is lasting about the instrument, in the order it is asked: its lengths stand behind the joint. */
     public static final List<Line<?>> OF_INSTRUMENT = DECLARED.stream()
             .filter(line -> line.path().startsWith("instrument."))
@@ -269,6 +275,9 @@ public final class Lines {
 
     /** What is asked when an instrument comes in, in the order it is asked. */
     public static final List<Line<?>> OF_INTAKE = under("intake.");
+
+    /** What was promised to the owner. */
+    public static final List<Line<?>> OF_PROMISE = under("promised.");
 
     /** What a job is worked toward. */
     public static final List<Line<?>> OF_TARGET = Stream.concat(

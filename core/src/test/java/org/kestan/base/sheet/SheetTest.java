@@ -37,7 +37,7 @@ public class SheetTest {
                 assertThat(item.pointer()).startsWith("/").doesNotContain(".");
             }
         }
-        Stream.of(Lines.OF_INSTRUMENT, Lines.OF_INTAKE, Lines.OF_VISIT)
+        Stream.of(Lines.OF_INSTRUMENT, Lines.OF_INTAKE, Lines.OF_PROMISE, Lines.OF_VISIT)
                 .flatMap(List::stream)
                 .filter(Detail.class::isInstance)
                 .forEach(detail ->

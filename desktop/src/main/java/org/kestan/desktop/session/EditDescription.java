@@ -39,6 +39,7 @@ final class EditDescription {
                         Stream.<Line<?>>of(Dimension.values()),
                         Lines.OF_INSTRUMENT.stream(),
                         Lines.OF_INTAKE.stream(),
+                        Lines.OF_PROMISE.stream(),
                         Lines.OF_VISIT.stream(),
                         Lines.OF_TARGET.stream())
                 .flatMap(each -> each)

@@ -75,6 +75,9 @@ public final class ClaimTagPdf {
             job.text(Lines.OWNER),
             job.text(Lines.PHONE),
             job.text(Lines.TAKEN_ON),
+            job.get(Lines.PROMISED_ON)
+                    .map(day -> PaperText.text("claim-tag.promised", day))
+                    .orElse(""),
             job.get(Lines.DEPOSIT)
                     .map(paid -> PaperText.text("claim-tag.deposit", Numbers.plain(paid)))
                     .orElse("")

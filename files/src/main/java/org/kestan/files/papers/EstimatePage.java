@@ -143,6 +143,13 @@ final class EstimatePage {
             rows.add(List.of(PaperText.text("owner-papers.left-to-pay"), price(work + parts + tax - paid, analysis)));
         });
         page.table(List.of("", ""), rows);
+        analysis.job()
+                .get(Lines.PROMISED_ON)
+                .ifPresent(day -> page.text(PaperText.text(
+                        analysis.job().get(Lines.PROMISED_FIRM).orElse(false)
+                                ? "owner-papers.promised"
+                                : "owner-papers.promised-softly",
+                        day)));
         analysis.plan().planned().ifPresent(after -> {
             HoldingTime holds = analysis.holds(after, ways, work + parts, today);
             page.text(PaperText.text(

@@ -8,6 +8,7 @@ import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.time.LocalDate;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -25,6 +26,7 @@ public class ClaimTagPdfTest {
                 .with(Lines.OWNER, "the ferryman")
                 .with(Lines.PHONE, "0100 200300")
                 .with(Lines.DEPOSIT, 50.0)
+                .with(Lines.PROMISED_ON, LocalDate.of(2027, 3, 2))
                 .with(Lines.JOB_NUMBER, number);
     }
 
@@ -53,7 +55,11 @@ public class ClaimTagPdfTest {
             assertThat(document.getNumberOfPages()).isEqualTo(1);
             String text = new PDFTextStripper().getText(document);
             assertThat(text.split("the ferryman", -1)).hasSize(3);
-            assertThat(text).contains("0100 200300").contains("Deposit 50").contains("On the case");
+            assertThat(text)
+                    .contains("0100 200300")
+                    .contains("Deposit 50")
+                    .contains("Promised for 2027-03-02")
+                    .contains("On the case");
         }
     }
 }

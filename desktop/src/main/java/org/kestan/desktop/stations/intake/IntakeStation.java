@@ -155,7 +155,8 @@ public final class IntakeStation extends HBox implements Room {
         grid.add(field(Lines.REPAIRS), 0, 3, 2, 1);
         grid.addRow(4, field(Lines.PHONE), field(Lines.MAIL));
         grid.addRow(5, field(Lines.JOB_NUMBER), field(Lines.DEPOSIT));
-        grid.add(new TextButton(Messages.message("intake-station.claim-tag"), "claim-tag", this::claimTag), 0, 6, 2, 1);
+        grid.addRow(6, field(Lines.PROMISED_ON), field(Lines.PROMISED_FIRM));
+        grid.add(new TextButton(Messages.message("intake-station.claim-tag"), "claim-tag", this::claimTag), 0, 7, 2, 1);
         return grid;
     }
 
