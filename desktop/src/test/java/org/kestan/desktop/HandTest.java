@@ -303,12 +303,12 @@ public class HandTest extends WindowTest {
             {"survey-projection-strung", "4.4 mm"},
             {"survey-projection-slack", "5.1 mm"},
             {"survey-jointToSaddle", "283 mm"},
+            {"survey-extension-length", "104 mm"},
+            {"survey-extension-fallAway", ".2 mm"},
             {"survey-fretsOverTop", "6.8 mm"},
             {"survey-heel-height", "92 mm"},
             {"survey-heel-widthTop", "56 mm"},
-            {"survey-heel-widthCap", "26 mm"},
-            {"survey-extension-length", "104 mm"},
-            {"survey-extension-fallAway", ".2 mm"}
+            {"survey-heel-widthCap", "26 mm"}
         };
         for (String[] line : sheet) {
             for (int i = 0; i < 40 && !line[0].equals(focused()); i++) {

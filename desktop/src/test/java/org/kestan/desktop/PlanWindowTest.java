@@ -162,6 +162,8 @@ public class PlanWindowTest extends WindowTest {
     @Test
     public void aNeckFromNothing() {
         keys(KeyCode.CONTROL, KeyCode.J);
+        waitFor(() -> find("kit-form", Node.class).isFocused());
+        keys(KeyCode.TAB);
         waitFor(() -> find("kit-instrument-scale", Node.class).isFocused());
         enter("24 3/4 in");
         type("kit-survey-bridgeRange-lowest", "0.5 in");

@@ -3,6 +3,7 @@ package org.kestan.repair.plan;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
@@ -29,27 +30,14 @@ final class IntonationPart implements PlanPart {
                 Optional.empty());
         intonation.setBack().ifPresent(back -> card.row("back", PartCard.fines(back), card.said("to-sound-octave")));
         if (!intonation.compensation().isEmpty()) {
-            card.row(
-                    card.words("compensation"),
-                    intonation.compensation().stream()
-                            .<Quantity>map(each -> Quantity.fine(each.back()))
-                            .toList(),
-                    List.of(card.said("bass-to-treble")),
-                    Optional.empty());
-            card.row(
-                    card.words("first-frets"),
-                    intonation.compensation().stream()
-                            .<Quantity>map(each -> new Quantity.Cents(mean(each.nut())))
-                            .toList(),
-                    List.of(card.said("mean-of-four")),
-                    Optional.empty());
-            card.row(
-                    card.words("nut-forward"),
-                    intonation.compensation().stream()
-                            .<Quantity>map(each -> Quantity.fine(each.nut().forward()))
-                            .toList(),
-                    List.of(card.said("evens-them")),
-                    Optional.empty());
+            perString(card, intonation, "compensation", "bass-to-treble", each -> Quantity.fine(each.back()));
+            perString(card, intonation, "first-frets", "mean-of-four", each -> new Quantity.Cents(mean(each.nut())));
+            perString(
+                    card,
+                    intonation,
+                    "nut-forward",
+                    "evens-them",
+                    each -> Quantity.fine(each.nut().forward()));
         }
         intonation
                 .line()
@@ -63,6 +51,19 @@ final class IntonationPart implements PlanPart {
         }
         return card.note(intonation.setBack().isPresent() ? "plugged" : "read-octave")
                 .card();
+    }
+
+    private static void perString(
+            PartCard.Writer card,
+            Intonation intonation,
+            String row,
+            String note,
+            Function<Intonation.Compensation, Quantity> figure) {
+        card.row(
+                card.words(row),
+                intonation.compensation().stream().map(figure).toList(),
+                List.of(card.said(note)),
+                Optional.empty());
     }
 
     private static double mean(NutCompensation nut) {

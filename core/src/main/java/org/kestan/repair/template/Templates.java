@@ -93,7 +93,8 @@ public final class Templates {
         if (plan.has(Effect.CUTS_HEEL) && plan.job().get(Reading.HEEL_HEIGHT).isEmpty()) {
             all.add(new Missing("heel-cheeks", Reading.HEEL_HEIGHT));
         }
-        boolean wedge = plan.has(Effect.TURNS_NECK) && plan.planned().isPresent();
+        // In a pocket the board's end rests on the neck, unless one was read.
+        boolean wedge = !shim && plan.has(Effect.TURNS_NECK) && plan.planned().isPresent();
         if (wedge && plan.job().get(Reading.EXTENSION_LENGTH).isEmpty()) {
             all.add(new Missing("wedge", Reading.EXTENSION_LENGTH));
         }

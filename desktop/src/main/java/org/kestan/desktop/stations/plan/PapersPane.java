@@ -144,8 +144,7 @@ final class PapersPane extends HBox {
                     () -> owner.pdf(maker, paper));
             return;
         }
-        Optional<Template> template =
-                templates.stream().filter(each -> each.key().equals(shown)).findFirst();
+        Optional<Template> template = shown(templates);
         how.setText(template.map(each -> Wording.more(each, "how"))
                 .orElse(Messages.message("papers-pane.the-numbers-that-decide")));
         view.show(
@@ -173,6 +172,10 @@ final class PapersPane extends HBox {
         list.getChildren().add(choice);
     }
 
+    private Optional<Template> shown(List<Template> templates) {
+        return templates.stream().filter(each -> each.key().equals(shown)).findFirst();
+    }
+
     private boolean isPlanned() {
         if (session.analysis().plan().planned().isEmpty()) {
             session.complain(Messages.message("papers-pane.nothing-is-planned-yet"));
@@ -187,9 +190,7 @@ final class PapersPane extends HBox {
         }
         JobAnalysis analysis = session.analysis();
         SheetPdf.Paper paper = paper();
-        Optional<Template> template = Templates.of(analysis.plan()).stream()
-                .filter(each -> each.key().equals(shown))
-                .findFirst();
+        Optional<Template> template = shown(Templates.of(analysis.plan()));
         try {
             byte[] pdf = shown.equals(ESTIMATE) ? owner.pdf(owner.estimate(), paper) : bytes(analysis, template, paper);
             PaperPrinter.print(
@@ -213,9 +214,7 @@ final class PapersPane extends HBox {
         }
         JobAnalysis analysis = session.analysis();
         SheetPdf.Paper paper = paper();
-        Optional<Template> template = Templates.of(analysis.plan()).stream()
-                .filter(each -> each.key().equals(shown))
-                .findFirst();
+        Optional<Template> template = shown(Templates.of(analysis.plan()));
         files.save(
                         getScene().getWindow(),
                         Messages.message("papers-pane.write-this-paper"),
