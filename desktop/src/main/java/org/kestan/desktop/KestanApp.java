@@ -1,7 +1,6 @@
 package org.kestan.desktop;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -15,7 +14,6 @@ import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.kestan.desktop.messages.Messages;
@@ -25,6 +23,7 @@ import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.Appearance;
 import org.kestan.desktop.shell.MainWindow;
+import org.kestan.desktop.shell.WindowPlacement;
 import org.kestan.ledger.Backups;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerFinding;
@@ -54,27 +53,13 @@ public final class KestanApp extends Application {
     @Override
     public void start(Stage stage) throws IOException {
         List<String> arguments = getParameters().getRaw();
-        // The frame is there at once; what goes into it needs the disk.
         stage.setTitle(Messages.message("kestan-app.kestan"));
-        stage.setScene(new Scene(
-                new StackPane(),
-                MainWindow.WIDTH,
-                MainWindow.HEIGHT,
-                Appearance.ground(!arguments.contains("--demo"))));
-        stage.show();
-        told(arguments, "window shown");
-        Platform.runLater(() -> {
-            try {
-                // While the ledger is being opened.
-                MainWindow.warm();
-                StartupData found = StartupData.of(arguments);
-                scratch = found.demo() ? Optional.of(found.folder()) : Optional.empty();
-                LogFile.openIn(found.folder(), this::crashed);
-                open(stage, Settings.in(found.folder()), found, found.opening());
-            } catch (IOException failed) {
-                throw new UncheckedIOException(failed);
-            }
-        });
+        // While the ledger is being opened. The window is shown once it is whole: an empty frame would only jump.
+        MainWindow.warm();
+        StartupData found = StartupData.of(arguments);
+        scratch = found.demo() ? Optional.of(found.folder()) : Optional.empty();
+        LogFile.openIn(found.folder(), this::crashed);
+        open(stage, Settings.in(found.folder()), found, found.opening());
     }
 
     private void open(Stage stage, Settings settings, StartupData found, OpenResult opening) {
@@ -108,7 +93,9 @@ public final class KestanApp extends Application {
         if (found.demo() && job.isEmpty()) {
             session.say(Messages.message("kestan-app.sample-jobs-your-own"));
         }
+        WindowPlacement.restore(stage, settings);
         stage.show();
+        told(arguments, "window shown");
         BackupSchedule.start(ledger, window.session());
         afterNextFrame(stage.getScene(), () -> told(arguments, "usable"));
         if (arguments.contains("--rehearse")) {

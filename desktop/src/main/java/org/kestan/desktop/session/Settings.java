@@ -12,7 +12,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Properties;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.geometry.Rectangle2D;
 import org.kestan.base.notation.LengthUnit;
 import org.kestan.base.sheet.Tool;
 import org.kestan.base.standards.ShopStandards;
@@ -207,6 +209,38 @@ public final class Settings {
     /** Keeps how high the drawing is over a station, in pixels; 0 when it is folded. */
     public void setDrawingHeight(String station, double pixels) {
         values.setProperty("drawing." + station, Long.toString(Math.round(pixels)));
+        store();
+    }
+
+    /** Returns where the window stood, pixels; empty where that was never kept or can't be read. */
+    public Optional<Rectangle2D> window() {
+        String[] said = values.getProperty("window", "").split(" ");
+        try {
+            return said.length == 4
+                    ? Optional.of(new Rectangle2D(
+                            Double.parseDouble(said[0]),
+                            Double.parseDouble(said[1]),
+                            Double.parseDouble(said[2]),
+                            Double.parseDouble(said[3])))
+                    : Optional.empty();
+        } catch (IllegalArgumentException unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    /** Tells whether the window filled the screen. */
+    public boolean maximized() {
+        return Boolean.parseBoolean(values.getProperty("maximized"));
+    }
+
+    /** Keeps where the window stands, pixels, and whether it fills the screen. */
+    public void setWindow(Optional<Rectangle2D> place, boolean maximized) {
+        place.ifPresent(at -> values.setProperty(
+                "window",
+                Stream.of(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight())
+                        .map(each -> Long.toString(Math.round(each)))
+                        .collect(Collectors.joining(" "))));
+        values.setProperty("maximized", Boolean.toString(maximized));
         store();
     }
 

@@ -7,7 +7,6 @@ import javafx.collections.ListChangeListener;
 import javafx.css.PseudoClass;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
-import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.stage.PopupWindow;
 import javafx.stage.Window;
@@ -29,11 +28,6 @@ public final class Appearance {
     private static final PseudoClass DARK = PseudoClass.getPseudoClass("lamplight");
     private static final Map<Integer, PseudoClass> SIZES = Settings.TEXT_SIZES.stream()
             .collect(Collectors.toMap(size -> size, size -> PseudoClass.getPseudoClass("text-" + size)));
-
-    /** The ground of both themes, for the frame that is there before any stylesheet is read. */
-    private static final Color PAPER = Color.web("#f8f4ea");
-
-    private static final Color LAMPLIGHT = Color.web("#121c25");
 
     private static boolean fontsLoaded;
 
@@ -69,15 +63,6 @@ public final class Appearance {
             }
             fontsLoaded = true;
         }
-    }
-
-    /**
-     * The ground of the theme in use.
-     *
-     * @param kept whether there is a kept choice to go by
-     */
-    public static Color ground(boolean kept) {
-        return kept && Settings.in(Settings.usualFolder()).dark() ? LAMPLIGHT : PAPER;
     }
 
     /** Changes between paper and ink by day and the same by lamplight. */

@@ -7,7 +7,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
+import java.util.Optional;
 import java.util.stream.Stream;
+import javafx.geometry.Rectangle2D;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.text.BenchUnit;
@@ -46,7 +48,11 @@ public class SettingsTest {
         settings.setDrawingHeight("measure", 211.6);
         settings.setDrawingHeight("plan", 0);
         settings.setLastFolder("papers", folder);
+        settings.setWindow(Optional.of(new Rectangle2D(-40, 12, 1400, 900)), true);
+        settings.setWindow(Optional.empty(), false);
         Settings again = Settings.in(folder);
+        assertThat(again.window()).contains(new Rectangle2D(-40, 12, 1400, 900));
+        assertThat(again.maximized()).isFalse();
         assertThat(again.dark()).isTrue();
         assertThat(again.textSize()).isEqualTo(150);
         assertThat(again.unit()).isEqualTo(BenchUnit.MILLIMETERS);
@@ -75,8 +81,8 @@ public class SettingsTest {
     @DataProvider
     public Object[][] odd() {
         return new Object[][] {
-            {"textSize=9000\nunit=FURLONG\nbareUnit=ell\ndrawing.measure=tall\nfolder.papers=\\u0000"},
-            {"textSize=\ndark=perhaps\ndrawing.measure=-40\nrecent.0=/nowhere/at/all.json"},
+            {"textSize=9000\nunit=FURLONG\nbareUnit=ell\ndrawing.measure=tall\nfolder.papers=\\u0000\nwindow=1 2 -3 4"},
+            {"textSize=\ndark=perhaps\ndrawing.measure=-40\nrecent.0=/nowhere/at/all.json\nwindow=here 0 9 9"},
             {"\\u00zz"},
             {"\u0000\u0001\u0002=\n===\n"},
         };
@@ -93,6 +99,7 @@ public class SettingsTest {
         assertThat(settings.drawingHeight("measure").orElse(0)).isZero();
         assertThat(settings.lastFolder("papers")).isEmpty();
         assertThat(settings.recentFiles()).isEmpty();
+        assertThat(settings.window()).isEmpty();
         settings.setDark(true);
         assertThat(Settings.in(folder).dark()).as("and can be written anew").isTrue();
     }
