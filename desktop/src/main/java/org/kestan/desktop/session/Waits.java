@@ -1,5 +1,6 @@
 package org.kestan.desktop.session;
 
+import java.lang.ref.WeakReference;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -9,9 +10,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import javafx.animation.Animation;
-import javafx.animation.KeyFrame;
-import javafx.animation.Timeline;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.kestan.desktop.messages.Messages;
@@ -25,6 +27,12 @@ import org.kestan.text.Wording;
  * on; a wait that comes to its end is said once, with a tone. To be used on the application thread.
  */
 public final class Waits {
+
+    private static final ScheduledExecutorService SECONDS = Executors.newSingleThreadScheduledExecutor(task -> {
+        Thread thread = new Thread(task, "seconds");
+        thread.setDaemon(true);
+        return thread;
+    });
 
     private final JobSession session;
     private final JobStore store;
@@ -50,10 +58,22 @@ public final class Waits {
         now = new ReadOnlyObjectWrapper<>(clock.instant());
         session.analysisProperty().addListener((property, old, next) -> tick());
         store.changesProperty().addListener((property, old, next) -> ask());
-        Timeline ticks = new Timeline(new KeyFrame(javafx.util.Duration.seconds(1), event -> tick()));
-        ticks.setCycleCount(Animation.INDEFINITE);
-        ticks.play();
+        everySecond(new WeakReference<>(this));
         ask();
+    }
+
+    /** Looks at the clock as long as somebody uses these waits. A timeline would have the window redrawn at every frame. */
+    private static void everySecond(WeakReference<Waits> held) {
+        SECONDS.schedule(
+                () -> {
+                    Waits waits = held.get();
+                    if (waits != null) {
+                        Platform.runLater(waits::tick);
+                        everySecond(held);
+                    }
+                },
+                1,
+                TimeUnit.SECONDS);
     }
 
     private void ask() {
@@ -65,7 +85,6 @@ public final class Waits {
 
     /** Looks at the clock. */
     public void tick() {
-        now.set(clock.instant());
         Optional<String> open = store.openId();
         List<JobWait> next = new ArrayList<>();
         session.job().section(Sections.WAITS).stream()
@@ -73,6 +92,9 @@ public final class Waits {
                 .forEach(wait ->
                         next.add(new JobWait(open.orElse(""), session.job().name(), wait)));
         others.stream().filter(each -> !open.equals(Optional.of(each.id()))).forEach(next::add);
+        if (!next.isEmpty()) {
+            now.set(clock.instant());
+        }
         if (!next.equals(running.get())) {
             running.set(List.copyOf(next));
         }
@@ -101,7 +123,7 @@ public final class Waits {
         return running.getReadOnlyProperty();
     }
 
-    /** The moment, renewed every second. */
+    /** The moment, renewed every second while a wait is on. */
     public ReadOnlyObjectProperty<Instant> nowProperty() {
         return now.getReadOnlyProperty();
     }
