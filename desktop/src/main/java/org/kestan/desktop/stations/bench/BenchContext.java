@@ -5,6 +5,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.concurrent.TimeUnit;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -33,6 +35,9 @@ import org.kestan.text.Wording;
  */
 final class BenchContext {
 
+    /** Names how far apart two presses have to be to count as two, milliseconds. */
+    private static final String SECOND_PRESS = "kestan.secondPress";
+
     private final JobSession session;
     private final JobStore store;
     private final Waits waits;
@@ -40,6 +45,7 @@ final class BenchContext {
     private List<Step> steps = List.of();
     private JobAnalysis composedOf;
     private Object composedBy;
+    private OptionalLong passed = OptionalLong.empty();
 
     BenchContext(RoomContext context) {
         session = context.session();
@@ -179,13 +185,11 @@ final class BenchContext {
     /** Two presses within half a second are one: a foot switch bounces, a thumb twitches. */
     private boolean again() {
         long now = System.nanoTime();
-        boolean twice = now - passed < TWICE;
-        passed = now;
+        long apart = TimeUnit.MILLISECONDS.toNanos(Integer.getInteger(SECOND_PRESS, 500));
+        boolean twice = passed.isPresent() && now - passed.getAsLong() < apart;
+        passed = OptionalLong.of(now);
         return twice;
     }
-
-    private static final long TWICE = 500_000_000L;
-    private long passed = System.nanoTime() - TWICE;
 
     /** Passes the step at hand over, with a reason. */
     void skip(String reason) {

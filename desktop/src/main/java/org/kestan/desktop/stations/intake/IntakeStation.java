@@ -52,13 +52,15 @@ public final class IntakeStation extends HBox implements Room {
         // Built in the order of the screen: Enter goes that way.
         VBox playing = block(Messages.message("intake-station.owner-and-playing"), playing());
         VBox worth = block(Messages.message("intake-station.worth-and-meaning"), worth());
+        VBox promise = block(Messages.message("intake-station.job-and-promise"), promise());
         VBox strings = block(Messages.message("intake-station.string-set"), StringSetPane.present(session, order));
         VBox wanted =
                 block(Messages.message("intake-station.other-strings-wanted"), StringSetPane.wanted(session, order));
         VBox photos = block(Messages.message("intake-station.pictures"), new PhotoPane(session, context.store()));
         // As wide as what stands over it, however many pictures there are.
         photos.setPrefWidth(0);
-        FlowPane columns = new FlowPane(instrument, playing, new VBox(worth, photos), new VBox(strings, wanted));
+        FlowPane columns =
+                new FlowPane(instrument, playing, new VBox(worth, photos), promise, new VBox(strings, wanted));
         columns.getStyleClass().add("intake-columns");
         ScrollPane scroll = new ScrollPane(columns);
         scroll.setFitToWidth(true);
@@ -153,10 +155,17 @@ public final class IntakeStation extends HBox implements Room {
         grid.add(new LinesField(session, order, Lines.COMPLAINT, 3), 0, 1, 2, 1);
         grid.addRow(2, field(Lines.STYLE), field(Lines.TOUCH));
         grid.add(field(Lines.REPAIRS), 0, 3, 2, 1);
-        grid.addRow(4, field(Lines.PHONE), field(Lines.MAIL));
-        grid.addRow(5, field(Lines.JOB_NUMBER), field(Lines.DEPOSIT));
-        grid.addRow(6, field(Lines.PROMISED_ON), field(Lines.PROMISED_FIRM));
-        grid.add(new TextButton(Messages.message("intake-station.claim-tag"), "claim-tag", this::claimTag), 0, 7, 2, 1);
+        return grid;
+    }
+
+    private GridPane promise() {
+        GridPane grid = grid();
+        grid.add(field(Lines.PHONE), 0, 0, 2, 1);
+        grid.add(field(Lines.MAIL), 0, 1, 2, 1);
+        grid.add(field(Lines.JOB_NUMBER), 0, 2, 2, 1);
+        grid.add(field(Lines.PROMISED_ON), 0, 3, 2, 1);
+        grid.addRow(4, field(Lines.PROMISED_FIRM), field(Lines.DEPOSIT));
+        grid.add(new TextButton(Messages.message("intake-station.claim-tag"), "claim-tag", this::claimTag), 0, 5, 2, 1);
         return grid;
     }
 
