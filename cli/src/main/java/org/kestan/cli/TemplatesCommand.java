@@ -13,11 +13,14 @@ import org.kestan.files.papers.PlanPapers;
 import org.kestan.files.results.PlanJson;
 import org.kestan.files.results.PrintedResult;
 import org.kestan.job.Job;
+import org.kestan.repair.template.Templates;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
 
 /** {@code kestan templates FILE --way ID --out DIR}: writes bench card and templates. */
 @Command(
@@ -39,17 +42,27 @@ final class TemplatesCommand implements Callable<Integer> {
             description = "${bundle:templates-command.the-folder-to}")
     private Path folder;
 
+    @Spec
+    private CommandSpec spec;
+
     @Override
     public Integer call() {
         return input.print(analysis -> write(analysis.job(), way.withLeaves(analysis.shop())));
     }
 
-    /** Writes the papers; what is printed are the names of the files, one a line. */
+    /** Writes the papers; what is printed are the names of the files, one a line. What a template lacks goes to standard error. */
     private PrintedResult write(Job job, ShopStandards shop) {
         PlanJson.Planned planned = PlanJson.plan(job, way.ways(), shop);
         if (planned.plan().isEmpty()) {
             return PrintedResult.faulty(planned.faults());
         }
+        Templates.missing(planned.plan().get())
+                .forEach(missing -> spec.commandLine()
+                        .getErr()
+                        .println(CliText.text(
+                                "templates-command.needs-a-reading",
+                                Wording.label(missing),
+                                missing.reading().pointer())));
         try {
             List<Path> written = PlanPapers.write(
                     planned.analysis(), planned.plan().get(), Wording.in(BenchUnit.SIXTY_FOURTHS), folder);

@@ -9,7 +9,9 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import org.kestan.base.sheet.Reading;
 import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.job.JobFile;
 import org.kestan.judgment.ways.WayCatalog;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
@@ -267,6 +269,24 @@ public class KestanCommandTest {
             Files.delete(Path.of(line));
         }
         Files.delete(papers);
+    }
+
+    /** A template that can't be drawn says which reading it needs; the others are written. */
+    @Test
+    public void namesTheReadingATemplateNeeds() throws IOException {
+        Path whole = folder.resolve("large-flat-top-reset.kestan.json");
+        Path lacking = folder.resolve("no-extension.kestan.json");
+        JobFile.write(JobFile.read(whole).job().orElseThrow().without(Reading.EXTENSION_LENGTH), lacking);
+        Path papers = Files.createTempDirectory("kestan-papers-");
+        Run run = run("templates", lacking.toString(), "--way", "neck-reset", "--out", papers.toString());
+        assertThat(run.exit()).isZero();
+        assertThat(run.err()).contains("needs a reading: /survey/extension/length");
+        assertThat(run.out().lines()).noneMatch(line -> line.contains("wedge"));
+        for (String line : run.out().lines().toList()) {
+            Files.delete(Path.of(line));
+        }
+        Files.delete(papers);
+        Files.delete(lacking);
     }
 
     /** The schema is the general one of draft 2020-12, and names every section of a job file. */
