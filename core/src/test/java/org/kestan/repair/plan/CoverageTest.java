@@ -45,7 +45,7 @@ import org.testng.annotations.Test;
  */
 public class CoverageTest {
 
-    private static final int INSTRUMENTS = Integer.getInteger("kestan.instruments", 1200);
+    private static final int INSTRUMENTS = Integer.getInteger("kestan.instruments", 900);
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
     private static final List<Way> RESET = List.of(WayCatalog.NECK_RESET);
 
