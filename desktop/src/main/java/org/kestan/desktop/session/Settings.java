@@ -233,13 +233,18 @@ public final class Settings {
         return Boolean.parseBoolean(values.getProperty("maximized"));
     }
 
-    /** Keeps where the window stands, pixels, and whether it fills the screen. */
-    public void setWindow(Optional<Rectangle2D> place, boolean maximized) {
-        place.ifPresent(at -> values.setProperty(
+    /** Keeps where the window stands, pixels. */
+    public void setWindow(Rectangle2D place) {
+        values.setProperty(
                 "window",
-                Stream.of(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight())
+                Stream.of(place.getMinX(), place.getMinY(), place.getWidth(), place.getHeight())
                         .map(each -> Long.toString(Math.round(each)))
-                        .collect(Collectors.joining(" "))));
+                        .collect(Collectors.joining(" ")));
+        store();
+    }
+
+    /** Keeps whether the window fills the screen. */
+    public void setMaximized(boolean maximized) {
         values.setProperty("maximized", Boolean.toString(maximized));
         store();
     }

@@ -37,10 +37,11 @@ public final class WindowPlacement {
     }
 
     private static void keep(Stage stage, Settings settings) {
+        settings.setMaximized(stage.isMaximized());
         // A window that fills the screen says nothing of how large it is when it does not.
-        Rectangle2D now = new Rectangle2D(
-                stage.getX(), stage.getY(), Math.max(0, stage.getWidth()), Math.max(0, stage.getHeight()));
-        settings.setWindow(stage.isMaximized() ? settings.window() : Optional.of(now), stage.isMaximized());
+        if (!stage.isMaximized()) {
+            settings.setWindow(new Rectangle2D(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight()));
+        }
     }
 
     /**
