@@ -12,7 +12,6 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.Reading;
 import org.kestan.desktop.rooms.ledger.LedgerRoom;
@@ -24,7 +23,6 @@ import org.kestan.job.visits.Defect;
 import org.kestan.job.visits.Severity;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.JobLocation;
-import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Query;
 import org.testng.annotations.Test;
 
@@ -173,32 +171,6 @@ public class LedgerWindowTest extends WindowTest {
         });
         waitFor(() -> label("notice").startsWith("1 job imported, " + (ALL - 1) + " already there"));
         waitFor(() -> names().size() == ALL);
-    }
-
-    @Test
-    public void twoWindowsOnOneJobKeepBoth() {
-        openSample(0);
-        String id = window.store().openId().orElseThrow();
-        LedgerJob theirs = ledger.read(id).orElseThrow();
-        ledger.save(id, theirs.revision(), theirs.job().with(Reading.HEEL_HEIGHT, Length.ofText("90 mm")));
-        type("survey-heel-height", "91 mm");
-        waitFor(() -> label("notice").contains("changed in another window"));
-        assertThat(ledger.read(id)
-                        .orElseThrow()
-                        .job()
-                        .get(Reading.HEEL_HEIGHT)
-                        .orElseThrow()
-                        .text())
-                .isEqualTo("90 mm");
-        String mine = window.store().openId().orElseThrow();
-        assertThat(mine).isNotEqualTo(id);
-        assertThat(ledger.read(mine)
-                        .orElseThrow()
-                        .job()
-                        .get(Reading.HEEL_HEIGHT)
-                        .orElseThrow()
-                        .text())
-                .isEqualTo("91 mm");
     }
 
     @Test

@@ -3,6 +3,7 @@ package org.kestan.ledger;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Predicate;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
@@ -72,6 +73,12 @@ public interface Ledger extends AutoCloseable {
 
     /** Reads a job; empty when there is none of that id, it is deleted, or its text can't be read. */
     Optional<LedgerJob> read(String id);
+
+    /** Returns the revision a job is at; empty when there is no such job, or it is deleted. */
+    OptionalInt revision(String id);
+
+    /** Returns what changes whenever another program, or another window, has written to the ledger. */
+    String writtenElsewhere();
 
     /** Returns the text of a job's file as it lies in the ledger; empty when there is no such job. */
     Optional<String> text(String id);

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -210,6 +211,16 @@ final class MemoryLedger implements Ledger {
     @Override
     public Optional<LedgerJob> read(String id) {
         return row(id).map(Row::entry);
+    }
+
+    @Override
+    public OptionalInt revision(String id) {
+        return read(id).map(entry -> OptionalInt.of(entry.revision())).orElseGet(OptionalInt::empty);
+    }
+
+    @Override
+    public String writtenElsewhere() {
+        return "";
     }
 
     @Override

@@ -1,6 +1,8 @@
 package org.kestan.job.bench;
 
 import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import org.kestan.base.sheet.ValueType;
 import org.kestan.job.section.ListSection;
@@ -39,6 +41,11 @@ public final class DiarySection extends ListSection<DiaryEntry> {
         put(draft, "step", entry.step());
         put(draft, "text", entry.text());
         return draft.entries();
+    }
+
+    @Override
+    protected List<DiaryEntry> inOrder(List<DiaryEntry> all) {
+        return all.stream().sorted(Comparator.comparing(DiaryEntry::at)).toList();
     }
 
     private static void put(Tree.Draft draft, String key, String text) {

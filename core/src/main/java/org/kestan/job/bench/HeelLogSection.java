@@ -8,6 +8,7 @@ import org.kestan.base.finding.Quantity;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.ValueType;
+import org.kestan.job.section.ListSection;
 import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.section.Section;
 import org.kestan.job.tree.Tree;
@@ -50,6 +51,11 @@ public final class HeelLogSection extends Section<List<HeelEntry>> {
             entry.ifPresent(each -> log.add(each.with(UnknownKeys.in(at.entries(), entries(each)))));
         }
         return List.copyOf(log);
+    }
+
+    @Override
+    public Optional<List<HeelEntry>> merged(List<HeelEntry> base, List<HeelEntry> mine, List<HeelEntry> theirs) {
+        return ListSection.mergedEntries(base, mine, theirs, (one, other) -> false);
     }
 
     private static Optional<HeelEntry> set(TreeCursor at) {

@@ -41,6 +41,11 @@ public final class StepMarkSection extends ListSection<StepMark> {
     }
 
     @Override
+    protected boolean collide(StepMark one, StepMark other) {
+        return one.step().equals(other.step());
+    }
+
+    @Override
     protected Tree.Entries entrySchema() {
         return SchemaDraft.object("step", "state", "at")
                 .put("step", SchemaDraft.of(ValueType.TEXT))

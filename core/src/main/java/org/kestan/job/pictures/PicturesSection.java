@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.sheet.ValueType;
+import org.kestan.job.section.ListSection;
 import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.section.Section;
 import org.kestan.job.tree.Tree;
@@ -35,6 +36,11 @@ public final class PicturesSection extends Section<List<Photo>> {
             photos.add(new Photo(photo.file(), photo.caption(), UnknownKeys.in(at.entries(), entries(photo))));
         }
         return List.copyOf(photos);
+    }
+
+    @Override
+    public Optional<List<Photo>> merged(List<Photo> base, List<Photo> mine, List<Photo> theirs) {
+        return ListSection.mergedEntries(base, mine, theirs, (one, other) -> false);
     }
 
     /** The name of a file in the folder of pictures, and nowhere else. */

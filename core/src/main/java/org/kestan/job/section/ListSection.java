@@ -3,6 +3,8 @@ package org.kestan.job.section;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiPredicate;
+import java.util.stream.Stream;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.sheet.ValueType;
 import org.kestan.job.tree.Tree;
@@ -44,6 +46,46 @@ public abstract class ListSection<T> extends Section<List<T>> {
     @Override
     public final void schema(SchemaDraft root) {
         root.put(path, SchemaDraft.list(entrySchema()));
+    }
+
+    @Override
+    public final Optional<List<T>> merged(List<T> base, List<T> mine, List<T> theirs) {
+        return mergedEntries(base, mine, theirs, this::collide).map(this::inOrder);
+    }
+
+    /**
+     * Brings together two lists that grew out of one: where both only added entries all are kept, theirs first.
+     *
+     * @param collide tells whether only one of two new entries can hold
+     * @return empty where both changed the same
+     */
+    public static <E> Optional<List<E>> mergedEntries(
+            List<E> base, List<E> mine, List<E> theirs, BiPredicate<E, E> collide) {
+        return either(base, mine, theirs).or(() -> {
+            int kept = base.size();
+            boolean added = Stream.of(mine, theirs)
+                    .allMatch(
+                            list -> list.size() > kept && list.subList(0, kept).equals(base));
+            if (!added) {
+                return Optional.empty();
+            }
+            List<E> fresh = mine.subList(kept, mine.size());
+            boolean clash = theirs.subList(kept, theirs.size()).stream()
+                    .anyMatch(one -> fresh.stream().anyMatch(other -> collide.test(one, other)));
+            return clash
+                    ? Optional.empty()
+                    : Optional.of(Stream.concat(theirs.stream(), fresh.stream()).toList());
+        });
+    }
+
+    /** Tells whether two new entries say something of one and the same thing, so that only one of them can hold. */
+    protected boolean collide(T one, T other) {
+        return false;
+    }
+
+    /** Puts the entries of two in the order they are kept in. */
+    protected List<T> inOrder(List<T> all) {
+        return List.copyOf(all);
     }
 
     /** Reads an entry; empty, with a fault at its place, where it is none. */

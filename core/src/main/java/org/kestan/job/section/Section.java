@@ -1,6 +1,7 @@
 package org.kestan.job.section;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
@@ -43,6 +44,24 @@ public abstract class Section<T> {
 
     /** Says what may stand in its place in a job's data. */
     public abstract void schema(SchemaDraft root);
+
+    /**
+     * Brings together two values that grew out of one.
+     *
+     * @param base what both grew out of
+     * @return the value with the changes of both; empty where both changed the same
+     */
+    public Optional<T> merged(T base, T mine, T theirs) {
+        return either(base, mine, theirs);
+    }
+
+    /** Returns the one of two that is not as it was; empty where neither is, and they differ. */
+    public static <V> Optional<V> either(V base, V mine, V theirs) {
+        if (mine.equals(base)) {
+            return Optional.of(theirs);
+        }
+        return mine.equals(theirs) || theirs.equals(base) ? Optional.of(mine) : Optional.empty();
+    }
 
     /** Puts a list at a path, unless it is empty. */
     protected static void items(Tree.Draft root, String path, Stream<? extends Tree> items) {

@@ -4,6 +4,8 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
@@ -32,6 +34,8 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.files.steps.StepLibrary;
 import org.kestan.job.Job;
+import org.kestan.job.JobMerge;
+import org.kestan.job.Sections;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.steps.BenchActions;
 import org.kestan.text.BenchUnit;
@@ -242,6 +246,39 @@ public final class JobSession {
         after.clear();
         gesture = null;
         show(job);
+    }
+
+    /**
+     * Takes over what another window changed in the open job. Undo takes back only what was done here.
+     *
+     * @param base the job before that change
+     * @param next the job with it
+     * @return whether it could be taken over; not where both changed the same section
+     */
+    public boolean receive(Job base, Job next) {
+        Optional<Job> both = JobMerge.merge(base, job(), next);
+        both.ifPresent(merged -> {
+            gesture = null;
+            receive(before, base, next);
+            receive(after, base, next);
+            show(merged);
+        });
+        return both.isPresent();
+    }
+
+    /** Those that can't have it are given up, with all that lie below them. */
+    private static void receive(Deque<Job> steps, Job base, Job next) {
+        List<Job> all = List.copyOf(steps);
+        steps.clear();
+        for (Job step : all) {
+            // The diary is never taken back.
+            Job asked = step.with(Sections.DIARY, base.section(Sections.DIARY));
+            Optional<Job> both = JobMerge.merge(base, asked, next);
+            if (both.isEmpty()) {
+                return;
+            }
+            steps.addLast(both.get());
+        }
     }
 
     /** Edits the job: one step of undo. An edit that changes nothing is ignored. */

@@ -29,13 +29,13 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.files.job.JobFile;
 import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
+import org.kestan.job.JobMerge;
 import org.kestan.job.JobTree;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Query;
-import org.kestan.ledger.SaveResult;
 import org.kestan.text.Wording;
 
 /**
@@ -72,29 +72,29 @@ public final class JobStore {
     /** The job as it was last written to a file of its own: kept, though not in the ledger. */
     private Job elsewhere = Job.BLANK;
 
-    /** The job as the ledger has it; only touched by the writer's thread once it is handed over. */
-    private volatile Slot slot = new Slot(Optional.empty(), Job.BLANK);
+    /** The open job as the ledger has it. */
+    private volatile OpenJob open;
 
-    /**
-     * Keeps the open job.
-     *
-     * @param entry the job as last read or saved, empty while it is in no ledger
-     * @param content what was read or saved last
-     */
-    private record Slot(Optional<LedgerJob> entry, Job content) {}
+    /** How many changes of others the session's job has in it. */
+    private int seen;
+
+    /** What the ledger last said of that; empty before it was asked. Only touched by the writer's thread. */
+    private String writtenElsewhere = "";
 
     /** Saves the session's job into a ledger from now on. */
     public JobStore(JobSession session, Settings settings, Ledger ledger) {
         this.session = session;
         this.settings = settings;
         this.ledger = ledger;
+        open = OpenJob.fresh(ledger, Job.BLANK);
         files = new FileChoice(session, settings);
         pause.setOnFinished(done -> saveNow());
         session.standardsProperty().addListener((property, old, next) -> goBy(next));
         // Once the window is there: it has the first use of the machine.
         Platform.runLater(() -> goBy(session.standards()));
+        EverySecond.call(this, JobStore::follow);
         session.analysisProperty().addListener((property, old, next) -> {
-            if (!next.job().equals(slot.content())) {
+            if (!next.job().equals(open.content())) {
                 saved.set(Messages.message("job-store.saving"));
                 // Not started again while it runs: a long drag is saved on the way, too.
                 if (pause.getStatus() != Animation.Status.RUNNING) {
@@ -208,7 +208,7 @@ public final class JobStore {
 
     /** Returns the id of the open job in the ledger; empty while it is in none. */
     public Optional<String> openId() {
-        return slot.entry().map(LedgerJob::id);
+        return open.id();
     }
 
     /**
@@ -221,7 +221,8 @@ public final class JobStore {
         if (kept) {
             Job today = Job.BLANK.withVisit(Job.BLANK.visit().with(Lines.TAKEN_ON, LocalDate.now()));
             show(
-                    new Slot(Optional.empty(), today),
+                    OpenJob.fresh(ledger, today),
+                    today,
                     Messages.message("job-store.a-new-job"),
                     Messages.message("job-store.nothing-to-save-yet"));
         }
@@ -263,7 +264,8 @@ public final class JobStore {
     /** Opens a job that was read just now. */
     public void open(LedgerJob entry) {
         show(
-                new Slot(Optional.of(entry), entry.job()),
+                OpenJob.of(ledger, entry),
+                entry.job(),
                 Messages.message("job-store.opened", named(entry.job())),
                 Messages.message("job-store.as-in-the-ledger"));
     }
@@ -293,7 +295,7 @@ public final class JobStore {
         }
         Optional<LedgerJob> entry = answer(() -> ledger.insert(job));
         entry.ifPresent(taken -> {
-            show(new Slot(entry, job), notice, Messages.message("job-store.in-the-ledger"));
+            show(OpenJob.of(ledger, taken), job, notice, Messages.message("job-store.in-the-ledger"));
             changed();
         });
         return entry.isPresent();
@@ -346,8 +348,10 @@ public final class JobStore {
     public void saveNow() {
         pause.stop();
         Job job = session.job();
-        if (!job.equals(slot.content())) {
-            writer.execute(() -> write(job));
+        if (!job.equals(open.content())) {
+            OpenJob target = open;
+            int known = seen;
+            writer.execute(() -> write(target, job, known));
         }
     }
 
@@ -358,23 +362,22 @@ public final class JobStore {
     }
 
     /** Runs on the writer's thread. */
-    private void write(Job job) {
-        Slot before = slot;
+    private void write(OpenJob target, Job job, int known) {
+        if (job.equals(target.content())) {
+            return;
+        }
         try {
-            if (before.entry().isEmpty()) {
-                slot = new Slot(Optional.of(ledger.insert(job)), job);
-                Platform.runLater(() -> wrote(job, ""));
-                return;
-            }
-            LedgerJob entry = before.entry().get();
-            SaveResult outcome = ledger.save(entry.id(), entry.revision(), job);
-            if (outcome instanceof SaveResult.Done done) {
-                slot = new Slot(Optional.of(new LedgerJob(entry.id(), done.revision(), job)), job);
-                Platform.runLater(() -> wrote(job, ""));
-            } else {
-                slot = new Slot(Optional.of(ledger.insert(job)), job);
-                Platform.runLater(() -> wrote(job, Messages.message("job-store.this-job-was-changed")));
-            }
+            OpenJob.Outcome outcome = target.save(job, known);
+            Platform.runLater(() -> {
+                if (outcome instanceof OpenJob.Outcome.Merged merged) {
+                    receive(target, merged.change());
+                }
+                wrote(
+                        job,
+                        outcome instanceof OpenJob.Outcome.Beside
+                                ? Messages.message("job-store.this-job-was-changed")
+                                : "");
+            });
         } catch (LedgerException failed) {
             Platform.runLater(() -> {
                 saved.set(Messages.message("job-store.not-saved"));
@@ -382,6 +385,44 @@ public final class JobStore {
                         "job-store.could-not-save-the", session.words().say(failed.why())));
             });
         }
+    }
+
+    /** Looks whether other windows wrote to the ledger, and follows them. */
+    public void follow() {
+        OpenJob target = open;
+        writer.execute(() -> {
+            try {
+                String now = ledger.writtenElsewhere();
+                boolean others = !writtenElsewhere.isEmpty() && !now.equals(writtenElsewhere);
+                writtenElsewhere = now;
+                Optional<OpenJob.Change> change = target.look();
+                if (others || change.isPresent()) {
+                    Platform.runLater(() -> {
+                        change.ifPresent(each -> receive(target, each));
+                        changed();
+                    });
+                }
+            } catch (LedgerException unanswered) {
+                // What can't be read now is looked for again in a second; saving says what is wrong.
+            }
+        });
+    }
+
+    /** Shows what another window changed in the open job. Where it is of what was changed here, saving keeps both. */
+    private void receive(OpenJob target, OpenJob.Change change) {
+        if (target != open) {
+            return;
+        }
+        if (session.receive(change.base(), change.next())) {
+            seen++;
+            session.say(Messages.message(
+                    "job-store.changed-in-another-window",
+                    JobMerge.differing(change.base(), change.next()).stream()
+                            .map(section -> Messages.message("section." + section))
+                            .distinct()
+                            .collect(Collectors.joining(", "))));
+        }
+        saveNow();
     }
 
     private void wrote(Job job, String warning) {
@@ -410,7 +451,7 @@ public final class JobStore {
         }
         warned = Set.of();
         flush();
-        if (!session.job().equals(slot.content()) && !session.job().equals(elsewhere)) {
+        if (!session.job().equals(open.content()) && !session.job().equals(elsewhere)) {
             session.complain(Messages.message("job-store.the-open-job-could"));
             return false;
         }
@@ -425,10 +466,11 @@ public final class JobStore {
         return isKept();
     }
 
-    private void show(Slot next, String notice, String state) {
+    private void show(OpenJob next, Job job, String notice, String state) {
         opened.set(opened.get() + 1);
-        slot = next;
-        session.open(next.content());
+        open = next;
+        seen = 0;
+        session.open(job);
         session.say(notice);
         saved.set(state);
     }

@@ -1,6 +1,5 @@
 package org.kestan.desktop.session;
 
-import java.lang.ref.WeakReference;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -10,10 +9,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
-import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.kestan.desktop.messages.Messages;
@@ -27,12 +22,6 @@ import org.kestan.text.Wording;
  * on; a wait that comes to its end is said once, with a tone. To be used on the application thread.
  */
 public final class Waits {
-
-    private static final ScheduledExecutorService SECONDS = Executors.newSingleThreadScheduledExecutor(task -> {
-        Thread thread = new Thread(task, "seconds");
-        thread.setDaemon(true);
-        return thread;
-    });
 
     private final JobSession session;
     private final JobStore store;
@@ -58,22 +47,8 @@ public final class Waits {
         now = new ReadOnlyObjectWrapper<>(clock.instant());
         session.analysisProperty().addListener((property, old, next) -> tick());
         store.changesProperty().addListener((property, old, next) -> ask());
-        everySecond(new WeakReference<>(this));
+        EverySecond.call(this, Waits::tick);
         ask();
-    }
-
-    /** Looks at the clock as long as somebody uses these waits. A timeline would have the window redrawn at every frame. */
-    private static void everySecond(WeakReference<Waits> held) {
-        SECONDS.schedule(
-                () -> {
-                    Waits waits = held.get();
-                    if (waits != null) {
-                        Platform.runLater(waits::tick);
-                        everySecond(held);
-                    }
-                },
-                1,
-                TimeUnit.SECONDS);
     }
 
     private void ask() {

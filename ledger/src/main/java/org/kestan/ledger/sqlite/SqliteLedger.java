@@ -8,6 +8,7 @@ import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -258,6 +259,22 @@ public final class SqliteLedger implements Ledger {
                         .findOne())
                 .flatMap(found ->
                         JobReader.read(found.body()).job().map(job -> new LedgerJob(id, found.revision(), job)));
+    }
+
+    @Override
+    public OptionalInt revision(String id) {
+        return with(ledger -> ledger.createQuery("SELECT revision FROM jobs WHERE id = ? AND deleted_at IS NULL")
+                .bind(0, id)
+                .mapTo(Integer.class)
+                .findOne()
+                .map(OptionalInt::of)
+                .orElseGet(OptionalInt::empty));
+    }
+
+    @Override
+    public String writtenElsewhere() {
+        return with(ledger ->
+                ledger.createQuery("PRAGMA data_version").mapTo(String.class).one());
     }
 
     @Override

@@ -1,0 +1,157 @@
+package org.kestan.desktop.session;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import org.kestan.job.Job;
+import org.kestan.job.JobMerge;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerJob;
+import org.kestan.ledger.SaveResult;
+
+/**
+ * The open job as the ledger has it, shared with other windows: what they save is taken over, what is saved here is merged
+ * with it section by section, and where both changed the same section both are kept as jobs of their own.
+ *
+ * <p>To be used on the ledger's thread; only {@link #id} and {@link #content} may be asked anywhere.
+ */
+final class OpenJob {
+
+    private static final int TRIES = 5;
+
+    private final Ledger ledger;
+    private final List<Change> changes = new ArrayList<>();
+    private volatile State state;
+    private int firstOfThisJob;
+
+    /**
+     * The job as last read or saved.
+     *
+     * @param entry empty while it is in no ledger
+     */
+    private record State(Optional<LedgerJob> entry, Job content) {}
+
+    /**
+     * What another window did to the job.
+     *
+     * @param base the job before
+     * @param next the job with it
+     */
+    record Change(Job base, Job next) {}
+
+    /** What came of saving. */
+    sealed interface Outcome {
+
+        /** It is saved. */
+        record Saved() implements Outcome {}
+
+        /** It is saved together with what another window saved. */
+        record Merged(Change change) implements Outcome {}
+
+        /** Both changed the same: it is saved as a job of its own. */
+        record Beside() implements Outcome {}
+    }
+
+    private OpenJob(Ledger ledger, State state) {
+        this.ledger = ledger;
+        this.state = state;
+    }
+
+    /** A job that is in no ledger yet. */
+    static OpenJob fresh(Ledger ledger, Job job) {
+        return new OpenJob(ledger, new State(Optional.empty(), job));
+    }
+
+    /** A job that was read just now. */
+    static OpenJob of(Ledger ledger, LedgerJob entry) {
+        return new OpenJob(ledger, new State(Optional.of(entry), entry.job()));
+    }
+
+    /** Returns its id in the ledger; empty while it is in none. */
+    Optional<String> id() {
+        return state.entry().map(LedgerJob::id);
+    }
+
+    /** Returns what was read or saved last. */
+    Job content() {
+        return state.content();
+    }
+
+    /**
+     * Saves the job.
+     *
+     * @param job as the window shows it
+     * @param seen how many of the changes of others it has in it
+     * @throws LedgerException if it can't be written
+     */
+    Outcome save(Job job, int seen) {
+        Optional<Job> mine = Optional.of(job);
+        for (Change change : changes.subList(Math.max(seen, firstOfThisJob), changes.size())) {
+            mine = mine.flatMap(each -> JobMerge.merge(change.base(), each, change.next()));
+        }
+        if (mine.isEmpty()) {
+            return beside(job);
+        }
+        if (state.entry().isEmpty()) {
+            state = new State(Optional.of(ledger.insert(mine.get())), mine.get());
+            return new Outcome.Saved();
+        }
+        LedgerJob entry = state.entry().get();
+        return ledger.save(entry.id(), entry.revision(), mine.get()) instanceof SaveResult.Done done
+                ? saved(entry.id(), done, mine.get())
+                : merge(entry.id(), mine.get());
+    }
+
+    private Outcome saved(String id, SaveResult.Done done, Job job) {
+        state = new State(Optional.of(new LedgerJob(id, done.revision(), job)), job);
+        return new Outcome.Saved();
+    }
+
+    private Outcome merge(String id, Job mine) {
+        for (int i = 0; i < TRIES; i++) {
+            Optional<LedgerJob> theirs = ledger.read(id);
+            Optional<Job> both = theirs.flatMap(each -> JobMerge.merge(content(), mine, each.job()));
+            if (both.isEmpty()) {
+                break;
+            }
+            if (ledger.save(id, theirs.get().revision(), both.get()) instanceof SaveResult.Done done) {
+                saved(id, done, both.get());
+                return new Outcome.Merged(noted(mine, both.get()));
+            }
+        }
+        return beside(mine);
+    }
+
+    private Outcome beside(Job job) {
+        state = new State(Optional.of(ledger.insert(job)), job);
+        firstOfThisJob = changes.size();
+        return new Outcome.Beside();
+    }
+
+    private Change noted(Job base, Job next) {
+        Change change = new Change(base, next);
+        changes.add(change);
+        return change;
+    }
+
+    /**
+     * Looks whether another window saved the job.
+     *
+     * @return what it changed, which counts as one more to be seen
+     * @throws LedgerException if the ledger does not answer
+     */
+    Optional<Change> look() {
+        Optional<LedgerJob> entry = state.entry();
+        OptionalInt newest = entry.isPresent() ? ledger.revision(entry.get().id()) : OptionalInt.empty();
+        if (newest.isEmpty() || newest.getAsInt() <= entry.get().revision()) {
+            return Optional.empty();
+        }
+        return ledger.read(entry.get().id()).map(theirs -> {
+            Job base = content();
+            state = new State(Optional.of(theirs), theirs.job());
+            return noted(base, theirs.job());
+        });
+    }
+}
