@@ -26,6 +26,7 @@ module org.kestan.core {
     exports org.kestan.base.strings;
     exports org.kestan.job.bench;
     exports org.kestan.job.gauge;
+    exports org.kestan.job.parts;
     exports org.kestan.job.pictures;
     exports org.kestan.job.proof;
     exports org.kestan.job.section;

@@ -16,6 +16,8 @@ import org.kestan.job.bench.Trim;
 import org.kestan.job.bench.TrimSection;
 import org.kestan.job.bench.Wait;
 import org.kestan.job.bench.WaitSection;
+import org.kestan.job.parts.Part;
+import org.kestan.job.parts.PartsSection;
 import org.kestan.job.pictures.Photo;
 import org.kestan.job.pictures.PicturesSection;
 import org.kestan.job.proof.Prediction;
@@ -44,6 +46,9 @@ public final class Sections {
 
     /** What was promised to the owner. */
     public static final Section<Values> PROMISE = new LinesSection("promised", Lines.OF_PROMISE);
+
+    /** The parts it needs. */
+    public static final Section<List<Part>> PARTS = new PartsSection();
 
     /** The visits. */
     public static final Section<Visits> VISITS = new VisitsSection();
@@ -94,6 +99,7 @@ public final class Sections {
             STRINGS,
             INTAKE,
             PROMISE,
+            PARTS,
             VISITS,
             TARGET,
             WANTED_STRINGS,

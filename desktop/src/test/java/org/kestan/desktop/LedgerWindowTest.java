@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -17,6 +19,8 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.desktop.rooms.ledger.LedgerRoom;
 import org.kestan.desktop.stations.intake.PhotoPane;
 import org.kestan.files.demo.DemoJobs;
+import org.kestan.job.Sections;
+import org.kestan.job.parts.Part;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.PlayingStyle;
 import org.kestan.job.visits.Defect;
@@ -171,6 +175,29 @@ public class LedgerWindowTest extends WindowTest {
         });
         waitFor(() -> label("notice").startsWith("1 job imported, " + (ALL - 1) + " already there"));
         waitFor(() -> names().size() == ALL);
+    }
+
+    /** Parts are added by name; price and day are typed, and what can't be a day stays and is said. */
+    @Test
+    public void partsAreTyped() {
+        openSample(1);
+        keys(KeyCode.ALT, KeyCode.DIGIT1);
+        type("part-new", "bridge pins");
+        waitFor(() -> robot.lookup("#part-price-1").tryQuery().isPresent());
+        type("part-price-1", "1.50");
+        type("part-need-1", "6");
+        type("part-arrives-1", "friday");
+        assertThat(label("parts-note")).startsWith("Part 1: ");
+        type("part-arrives-1", "2026-12-04");
+        assertThat(label("parts-note")).isEmpty();
+        assertThat(session().job().section(Sections.PARTS))
+                .containsExactly(Part.of("bridge pins")
+                        .withNeed(6)
+                        .withPrice(Optional.of(1.5))
+                        .withArrives(Optional.of(LocalDate.of(2026, 12, 4))));
+        keys(KeyCode.CONTROL, KeyCode.Z);
+        assertThat(session().job().section(Sections.PARTS).get(0).arrives()).isEmpty();
+        waitFor(() -> find("part-arrives-1", TextField.class).getText().isEmpty());
     }
 
     @Test

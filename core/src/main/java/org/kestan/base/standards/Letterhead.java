@@ -7,11 +7,11 @@ package org.kestan.base.standards;
  * @param address where it is, a line each
  * @param terms what an estimate is under
  * @param validDays for how many days an estimate holds, 0 or more
- * @param tax what comes on top of the prices, percent, 0 or more
+ * @param tax what comes on top of the prices
  * @param logo a PNG as base64 text; empty for none
  */
-public record Letterhead(String name, String address, String terms, int validDays, double tax, String logo) {
+public record Letterhead(String name, String address, String terms, int validDays, SalesTax tax, String logo) {
 
     /** Nothing said; an estimate holds for a month. */
-    public static final Letterhead BLANK = new Letterhead("", "", "", 30, 0, "");
+    public static final Letterhead BLANK = new Letterhead("", "", "", 30, SalesTax.NONE, "");
 }

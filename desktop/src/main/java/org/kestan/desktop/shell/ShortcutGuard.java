@@ -8,7 +8,8 @@ import javafx.scene.input.KeyEvent;
 
 /**
  * Keys pressed with Ctrl, Alt or Meta are commands: the letters they type reach no field, not even the one that a command
- * moved the focus to between the press and the letter; nor do the letters that a toolkit edits text by.
+ * moved the focus to between the press and the letter; nor do the letters that a toolkit edits text by. Undo in a field takes
+ * back typing as long as something was typed since the focus came, and otherwise what was done last.
  */
 final class ShortcutGuard {
 
@@ -16,8 +17,12 @@ final class ShortcutGuard {
     private static final Set<KeyCode> EDITING =
             Set.of(KeyCode.A, KeyCode.C, KeyCode.V, KeyCode.X, KeyCode.Y, KeyCode.Z);
 
+    /** Marks a field that is listened to. */
+    private static final Object HEARD = new Object();
+
     private final Scene scene;
     private boolean command;
+    private boolean typed;
 
     private ShortcutGuard(Scene scene) {
         this.scene = scene;
@@ -31,8 +36,24 @@ final class ShortcutGuard {
         scene.addEventFilter(KeyEvent.KEY_TYPED, key -> {
             if (guard.command || isCommand(key)) {
                 key.consume();
+            } else {
+                // Enter, Tab and Escape reach the field the focus went to, and write nothing.
+                guard.typed |= !key.getCharacter().matches("[\\r\\n\\t\\x1b]?");
             }
         });
+        scene.focusOwnerProperty().addListener((property, old, next) -> {
+            guard.typed = false;
+            if (next instanceof TextInputControl field && field.getProperties().put(HEARD, true) == null) {
+                // After the filters of the rooms around it, some of which have an undo of their own.
+                field.addEventFilter(KeyEvent.KEY_PRESSED, guard::undo);
+            }
+        });
+    }
+
+    private void undo(KeyEvent key) {
+        if (key.getCode() == KeyCode.Z && key.isShortcutDown() && !typed && !key.isConsumed()) {
+            run(key);
+        }
     }
 
     /** Ctrl and Alt together write a letter on some keyboards. */
@@ -49,7 +70,11 @@ final class ShortcutGuard {
                 || !(scene.getFocusOwner() instanceof TextInputControl)) {
             return;
         }
-        // The field never sees it; the command it stands for is run from here.
+        run(key);
+    }
+
+    /** The field never sees it; the command it stands for is run from here. */
+    private void run(KeyEvent key) {
         scene.getAccelerators().entrySet().stream()
                 .filter(each -> each.getKey().match(key))
                 .findFirst()

@@ -58,8 +58,7 @@ public class TwoWindowsTest extends WindowTest {
         edit(seats[0], job -> job.with(Lines.OWNER, "R. Fell"));
         flush(seats[0]);
         waitFor(() -> job(seats[1]).text(Lines.OWNER).equals("R. Fell"));
-        waitFor(() ->
-                seats[1].session().noticeProperty().get().startsWith("Changed in another window: intake."));
+        waitFor(() -> seats[1].session().noticeProperty().get().startsWith("Changed in another window: intake."));
         // Nothing was done here, so there is nothing to take back.
         assertThat(onWindow(() -> seats[1].session().canUndoProperty().get())).isFalse();
     }

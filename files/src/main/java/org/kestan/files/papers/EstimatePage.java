@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.standards.Letterhead;
@@ -14,6 +13,7 @@ import org.kestan.judgment.verdict.Gate;
 import org.kestan.judgment.verdict.GateState;
 import org.kestan.judgment.way.Suitability;
 import org.kestan.judgment.way.Way;
+import org.kestan.overview.Bill;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.holding.HoldingTime;
 import org.kestan.repair.sideview.SideProfile;
@@ -59,7 +59,11 @@ final class EstimatePage {
         page.text(words.say(analysis.recommendation().reasons()));
         ways.forEach(way -> page.text(Wording.label(way) + ": " + Wording.suits(way)));
         analysis.plan().planned().ifPresent(planned -> page.text(change(analysis, planned, words)));
-        money(page, analysis, ways, today);
+        Bill bill = Bill.of(analysis.job(), analysis.shop(), ways);
+        page.heading(PaperText.text("owner-papers.what-it-costs"));
+        BillTable.add(page, bill, analysis);
+        promise(page, analysis);
+        holds(page, analysis, ways, bill, today);
         time(page, analysis, book);
         List<Assessment> others = analysis.ways().all().stream()
                 .filter(each -> each.fit() == Suitability.POSSIBLE && !ways.contains(each.way()))
@@ -76,7 +80,7 @@ final class EstimatePage {
                                     Wording.label(each.way()) + ". " + Wording.suits(each.way()) + " "
                                             + String.join(" ", Wording.risks(each.way())),
                                     Numbers.plain(each.price().hours()),
-                                    price(each.price().cost(), analysis)))
+                                    BillTable.price(each.price().cost(), analysis)))
                             .toList());
         }
         page.heading(PaperText.text("owner-papers.what-may-go-wrong"));
@@ -114,35 +118,7 @@ final class EstimatePage {
                 (percent == 0 ? ", as now." : ", " + percent + " % " + (then < now ? "lower" : "higher") + "."));
     }
 
-    private static void money(OwnerPage page, JobAnalysis analysis, List<Way> ways, LocalDate today) {
-        double hours = ways.stream()
-                .mapToDouble(way -> analysis.shop().hours(way.prices()))
-                .sum();
-        double parts = ways.stream()
-                .mapToDouble(way -> analysis.shop().parts(way.prices()))
-                .sum();
-        double work = ways.stream()
-                        .mapToDouble(way -> analysis.shop().cost(way.prices()))
-                        .sum()
-                - parts;
-        double tax = (work + parts) * analysis.shop().letterhead().tax() / 100;
-        page.heading(PaperText.text("owner-papers.what-it-costs"));
-        List<List<String>> rows = new ArrayList<>();
-        rows.add(List.of(PaperText.text("owner-papers.work-h", Numbers.plain(hours)), price(work, analysis)));
-        rows.add(List.of(PaperText.text("owner-papers.parts"), price(parts, analysis)));
-        if (tax > 0) {
-            rows.add(List.of(
-                    PaperText.text(
-                            "owner-papers.tax",
-                            Numbers.plain(analysis.shop().letterhead().tax())),
-                    price(tax, analysis)));
-        }
-        rows.add(List.of(PaperText.text("owner-papers.together"), price(work + parts + tax, analysis)));
-        analysis.job().get(Lines.DEPOSIT).filter(paid -> paid > 0).ifPresent(paid -> {
-            rows.add(List.of(PaperText.text("owner-papers.deposit"), price(-paid, analysis)));
-            rows.add(List.of(PaperText.text("owner-papers.left-to-pay"), price(work + parts + tax - paid, analysis)));
-        });
-        page.table(List.of("", ""), rows);
+    private static void promise(OwnerPage page, JobAnalysis analysis) {
         analysis.job()
                 .get(Lines.PROMISED_ON)
                 .ifPresent(day -> page.text(PaperText.text(
@@ -150,19 +126,18 @@ final class EstimatePage {
                                 ? "owner-papers.promised"
                                 : "owner-papers.promised-softly",
                         day)));
+    }
+
+    private static void holds(OwnerPage page, JobAnalysis analysis, List<Way> ways, Bill bill, LocalDate today) {
         analysis.plan().planned().ifPresent(after -> {
-            HoldingTime holds = analysis.holds(after, ways, work + parts, today);
+            HoldingTime holds = analysis.holds(after, ways, bill.net(), today);
             page.text(PaperText.text(
-                    "owner-papers.holds-until", HoldingText.years(holds), price(holds.pricePerYear(), analysis)));
+                    "owner-papers.holds-until",
+                    HoldingText.years(holds),
+                    BillTable.price(holds.pricePerYear(), analysis)));
         });
         int days = analysis.shop().letterhead().validDays();
         page.text(days > 0 ? PaperText.text("owner-papers.valid-until", today.plusDays(days)) : "");
-    }
-
-    private static String price(double amount, JobAnalysis analysis) {
-        String shop = analysis.shop().currency();
-        String currency = shop.isEmpty() ? analysis.job().text(Lines.CURRENCY) : shop;
-        return String.format(Locale.ROOT, "%.2f", amount) + (currency.isEmpty() ? "" : " " + currency);
     }
 
     private static void time(OwnerPage page, JobAnalysis analysis, StepBook book) {

@@ -14,6 +14,7 @@ import org.kestan.job.terms.Lines;
 import org.kestan.judgment.verdict.GateState;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
+import org.kestan.overview.Bill;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.history.History;
 import org.kestan.repair.proof.Proof;
@@ -96,6 +97,10 @@ final class ReportPage {
         if (!history.trends().isEmpty()) {
             page.heading(PaperText.text("owner-papers.over-the-years-2"));
             OwnerSections.history(page, history, words);
+        }
+        if (!ways.isEmpty()) {
+            page.heading(PaperText.text("owner-papers.what-it-comes-to"));
+            BillTable.add(page, Bill.of(job, analysis.shop(), ways), analysis);
         }
         if (!job.text(Lines.STILL_TO_DO).isEmpty()) {
             page.heading(PaperText.text("owner-papers.still-to-do"));

@@ -22,6 +22,7 @@ import org.kestan.base.standards.AdoptedValues;
 import org.kestan.base.standards.FeelerSet;
 import org.kestan.base.standards.InstrumentKind;
 import org.kestan.base.standards.Letterhead;
+import org.kestan.base.standards.SalesTax;
 import org.kestan.base.standards.School;
 import org.kestan.base.standards.SchoolQuestion;
 import org.kestan.base.standards.ShopStandards;
@@ -163,7 +164,13 @@ public final class StandardsFile {
                 at.at("address").text().orElse(blank.address()),
                 at.at("terms").text().orElse(blank.terms()),
                 at.at("validDays").value(ValueType.whole(0, 3650)).orElse(blank.validDays()),
-                at.at("tax").value(ValueType.number(0, 100)).orElse(blank.tax()),
+                new SalesTax(
+                        at.at("tax")
+                                .value(ValueType.number(0, 100))
+                                .orElse(blank.tax().percent()),
+                        at.at("taxName").text().orElse(""),
+                        at.at("taxNumber").text().orElse(""),
+                        at.at("taxOnPartsOnly").flag().orElse(false)),
                 at.at("logo").text().orElse(blank.logo()));
     }
 
@@ -260,7 +267,10 @@ public final class StandardsFile {
                     .put("address", letterhead.address())
                     .put("terms", letterhead.terms())
                     .put("validDays", letterhead.validDays())
-                    .put("tax", letterhead.tax())
+                    .put("tax", letterhead.tax().percent())
+                    .put("taxName", letterhead.tax().name())
+                    .put("taxNumber", letterhead.tax().number())
+                    .put("taxOnPartsOnly", letterhead.tax().partsOnly())
                     .put("logo", letterhead.logo());
         }
         writeTakenOver(root, standards.takenOver());

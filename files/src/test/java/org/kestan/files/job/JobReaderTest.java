@@ -6,7 +6,9 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.kestan.base.finding.Fault;
 import org.kestan.base.sheet.Aim;
@@ -15,6 +17,8 @@ import org.kestan.base.sheet.Side;
 import org.kestan.files.text.TextFile;
 import org.kestan.job.Job;
 import org.kestan.job.JobTree;
+import org.kestan.job.Sections;
+import org.kestan.job.parts.Part;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.tree.UnknownKeys;
 import org.kestan.text.BenchUnit;
@@ -23,6 +27,28 @@ import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
 public class JobReaderTest {
+
+    @Test
+    public void partsKeepWhatIsSaidOfThem() {
+        String text = """
+                {"kestan": 1, "instrument": {}, "survey": {}, "target": {}, "parts": [
+                {"what": "bone blank", "ordered": "2026-11-20", "arrives": "2026-12-04", "shelf": "B2"},
+                {"what": "bridge pins", "need": 6, "price": 1.5, "ordered": true, "there": true}]}""";
+        Job job = JobReader.read(text).job().orElseThrow();
+        assertThat(job.section(Sections.PARTS))
+                .containsExactly(
+                        Part.of("bone blank")
+                                .withOrdered(true, Optional.of(LocalDate.of(2026, 11, 20)))
+                                .withArrives(Optional.of(LocalDate.of(2026, 12, 4))),
+                        new Part("bridge pins", 6, Optional.of(1.5), true, Optional.empty(), Optional.empty(), true));
+        String again = JobWriter.write(job);
+        assertThat(JobReader.read(again).job()).contains(job);
+        assertThat(again).contains("\"shelf\": \"B2\"");
+        String odd = text.replace("\"need\": 6", "\"need\": 0").replace("2026-12-04", "soon");
+        assertThat(JobReader.read(odd).faults())
+                .extracting(Fault::pointer)
+                .containsExactlyInAnyOrder("/parts/0/arrives", "/parts/1/need");
+    }
 
     @Test
     public void readsEveryKeyOfTheContract() {

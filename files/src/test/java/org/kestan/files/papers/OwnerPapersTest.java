@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
@@ -19,6 +20,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.kestan.base.standards.Letterhead;
+import org.kestan.base.standards.SalesTax;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.files.job.JobFile;
@@ -27,6 +29,8 @@ import org.kestan.files.results.PrintedResult;
 import org.kestan.files.standards.StandardsFile;
 import org.kestan.files.steps.StepLibrary;
 import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.job.parts.Part;
 import org.kestan.job.terms.Lines;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.text.BenchUnit;
@@ -43,7 +47,12 @@ public class OwnerPapersTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
     private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETERS);
     private static final ShopStandards SHOP = ShopStandards.DEFAULT.withLetterhead(new Letterhead(
-            "Harbour <Workshop> & Sons", "Quay 7\nHaven", "Half beforehand.\nPick up within a month.", 14, 20, ""));
+            "Harbour <Workshop> & Sons",
+            "Quay 7\nHaven",
+            "Half beforehand.\nPick up within a month.",
+            14,
+            new SalesTax(20, "Sales tax", "T-19", false),
+            ""));
 
     private Path folder;
 
@@ -96,6 +105,28 @@ public class OwnerPapersTest {
         DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
         factory.setFeature("http://apache.org/xml/features/nonvalidating/load-external-dtd", false);
         return factory.newDocumentBuilder().parse(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    /** Line by line, so that an invoice can be written from it. */
+    @Test
+    public void partsTaxAndDepositStandOnTheEstimate() throws Exception {
+        Job job = JobReader.read(DemoJobs.bytes("large-flat-top-reset" + JobFile.EXTENSION))
+                .job()
+                .orElseThrow()
+                .with(
+                        Sections.PARTS,
+                        List.of(
+                                Part.of("bridge pins").withNeed(6).withPrice(Optional.of(1.5)),
+                                Part.of("bone blank").withPrice(Optional.of(11.0))))
+                .with(Lines.DEPOSIT, 50.0);
+        ShopStandards shop = SHOP.withLetterhead(
+                new Letterhead("Harbour Workshop", "", "", 14, new SalesTax(8, "Parts tax", "T-19", true), ""));
+        JobAnalysis analysis = JobAnalysis.of(job, shop);
+        OwnerPapers.write(
+                OwnerPapers.estimate(analysis, WORDS, StepLibrary.shipped().book(), TODAY), SheetPdf.Paper.A4, folder);
+        assertThat(pdf(new ArrayList<>()))
+                .contains("6 × bridge pins at 1.50 EUR 9.00 EUR", "bone blank 11.00 EUR")
+                .contains("Parts tax on parts, 8 % 1.60 EUR", "Deposit paid -50.00 EUR", "Tax number: T-19");
     }
 
     @Test

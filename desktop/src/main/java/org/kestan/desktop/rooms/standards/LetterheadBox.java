@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
@@ -18,6 +19,7 @@ import javafx.scene.image.Image;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.kestan.base.standards.Letterhead;
+import org.kestan.base.standards.SalesTax;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.text.Numbers;
@@ -34,6 +36,9 @@ final class LetterheadBox extends VBox {
     private final TextArea terms = new TextArea();
     private final TextField days = new TextField();
     private final TextField tax = new TextField();
+    private final TextField taxName = new TextField();
+    private final TextField taxNumber = new TextField();
+    private final CheckBox partsOnly = new CheckBox(Messages.message("letterhead-box.tax-on-parts-only"));
     private final Label logo = new Label();
     private final Supplier<Letterhead> now;
     private final Consumer<Letterhead> change;
@@ -62,6 +67,11 @@ final class LetterheadBox extends VBox {
         put(Messages.message("letterhead-box.terms-of-an-estimate"), "letterhead-terms", terms);
         put(Messages.message("letterhead-box.an-estimate-holds-for"), "letterhead-days", days);
         put(Messages.message("letterhead-box.tax-on-top-percent"), "letterhead-tax", tax);
+        put(Messages.message("letterhead-box.tax-name"), "letterhead-tax-name", taxName);
+        put(Messages.message("letterhead-box.tax-number"), "letterhead-tax-number", taxNumber);
+        partsOnly.setId("letterhead-tax-parts");
+        partsOnly.setOnAction(event -> keep(now.get().logo()));
+        getChildren().add(partsOnly);
         for (TextArea each : new TextArea[] {address, terms}) {
             each.setPrefRowCount(3);
             each.setWrapText(true);
@@ -121,7 +131,11 @@ final class LetterheadBox extends VBox {
                     address.getText().strip(),
                     terms.getText().strip(),
                     valid.get(),
-                    percent.get(),
+                    new SalesTax(
+                            percent.get(),
+                            taxName.getText().strip(),
+                            taxNumber.getText().strip(),
+                            partsOnly.isSelected()),
                     picture);
             if (!next.equals(now.get())) {
                 change.accept(next);
@@ -142,7 +156,10 @@ final class LetterheadBox extends VBox {
         set(address, kept.address());
         set(terms, kept.terms());
         set(days, Integer.toString(kept.validDays()));
-        set(tax, Numbers.plain(kept.tax()));
+        set(tax, Numbers.plain(kept.tax().percent()));
+        set(taxName, kept.tax().name());
+        set(taxNumber, kept.tax().number());
+        partsOnly.setSelected(kept.tax().partsOnly());
         logo.setText(
                 kept.logo().isEmpty()
                         ? Messages.message("letterhead-box.no-logo")

@@ -53,6 +53,7 @@ public final class IntakeStation extends HBox implements Room {
         VBox playing = block(Messages.message("intake-station.owner-and-playing"), playing());
         VBox worth = block(Messages.message("intake-station.worth-and-meaning"), worth());
         VBox promise = block(Messages.message("intake-station.job-and-promise"), promise());
+        VBox parts = block(Messages.message("intake-station.parts"), new PartsPane(session, order));
         VBox strings = block(Messages.message("intake-station.string-set"), StringSetPane.present(session, order));
         VBox wanted =
                 block(Messages.message("intake-station.other-strings-wanted"), StringSetPane.wanted(session, order));
@@ -60,7 +61,7 @@ public final class IntakeStation extends HBox implements Room {
         // As wide as what stands over it, however many pictures there are.
         photos.setPrefWidth(0);
         FlowPane columns =
-                new FlowPane(instrument, playing, new VBox(worth, photos), promise, new VBox(strings, wanted));
+                new FlowPane(instrument, playing, new VBox(worth, photos), promise, parts, new VBox(strings, wanted));
         columns.getStyleClass().add("intake-columns");
         ScrollPane scroll = new ScrollPane(columns);
         scroll.setFitToWidth(true);
