@@ -13,6 +13,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
+import javafx.scene.control.MenuButton;
 import javafx.scene.input.KeyCode;
 import javax.imageio.ImageIO;
 import org.kestan.base.notation.Parsed;
@@ -134,6 +135,21 @@ public class MemoryWindowTest extends WindowTest {
         assertThat(ledger.papers().of(entry.id()))
                 .hasSize(2)
                 .containsKey(page.getFileName().toString());
+        // The copy is seen from the job, and can be made larger.
+        MenuButton kept = find("papers-kept", MenuButton.class);
+        waitFor(() -> kept.getText().equals("Copies handed out: 1"));
+        onWindow(() -> {
+            kept.getItems().get(0).fire();
+            return true;
+        });
+        waitFor(() -> find("paper-page-1", Node.class).getAccessibleText().startsWith("Copy of "));
+        press(find("paper-page-1", Node.class));
+        waitFor(() -> robot.lookup("#large-picture").tryQuery().isPresent());
+        keys(KeyCode.EQUALS);
+        waitFor(() -> label("large-zoom").equals("125 %"));
+        keys(KeyCode.DIGIT0);
+        waitFor(() -> label("large-zoom").equals("100 %"));
+        keys(KeyCode.ESCAPE);
         keys(KeyCode.ALT, KeyCode.DIGIT0);
         JobCard card = ledger.list(Query.ALL).get(0);
         LedgerRoom room = (LedgerRoom) find("ledger-list", Node.class).getParent();

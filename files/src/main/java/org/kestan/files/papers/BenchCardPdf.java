@@ -21,8 +21,9 @@ import org.kestan.text.PlanCards;
 import org.kestan.text.Wording;
 
 /**
- * A work plan on one page for the wall: the numbers that decide at 30 points, the heel with its depths, then everything else
- * small below, the readings it rests on last. Nothing is smaller than 8 points.
+ * A work plan for the wall: on the first page the numbers that decide at 30 points, the heel with its depths and, below, as
+ * much of everything else as can be read at arm's length, the readings it rests on last; the rest on pages behind it. Nothing
+ * is smaller than 8 points, and nothing is left out or cut.
  */
 public final class BenchCardPdf {
 
@@ -52,7 +53,7 @@ public final class BenchCardPdf {
      * Makes the card.
      *
      * @param words in the unit of its figures; millimeters are shown beside them
-     * @return the bytes of a PDF of one page, with embedded fonts and searchable text
+     * @return the bytes of a PDF with embedded fonts and searchable text
      * @throws IOException if the fonts that ship can't be read
      */
     public static byte[] write(JobAnalysis analysis, WorkPlan plan, Wording words, SheetPdf.Paper paper)
@@ -68,39 +69,65 @@ public final class BenchCardPdf {
     }
 
     private void draw(JobAnalysis analysis, WorkPlan plan, Wording words) throws IOException {
-        PDPage sheet = new PDPage(paper.size());
-        document.addPage(sheet);
         float width = paper.size().getWidth() - 2 * MARGIN;
-        try (PDPageContentStream page = new PDPageContentStream(document, sheet)) {
+        List<Card> cards = PlanCards.of(analysis, plan, spread(analysis, plan), words);
+        try (PDPageContentStream page = page()) {
             TextLines text = new TextLines(page, fonts);
             float y = head(text, plan, width);
             y = numbers(text, BenchNumbers.of(plan, words), y, width);
             if (plan.heel().filter(cut -> cut.atCap() > 0).isPresent()) {
                 y = heel(text, plan.heel().get(), plan, words, y, width);
             }
-            below(text, analysis, plan, words, y - 8, (width - GAP) / 2);
+            float foot = readings(text, plan.job(), width);
+            cards = columns(text, cards, y - 8, foot);
+        }
+        while (!cards.isEmpty()) {
+            try (PDPageContentStream page = page()) {
+                TextLines text = new TextLines(page, fonts);
+                float y = name(text, plan, width);
+                int before = cards.size();
+                cards = columns(text, cards, y - 8, MARGIN);
+                if (cards.size() == before) {
+                    throw new IOException("a card is taller than a page");
+                }
+            }
         }
     }
 
+    private List<Card> columns(TextLines text, List<Card> cards, float top, float foot) throws IOException {
+        float column = (paper.size().getWidth() - 2 * MARGIN - GAP) / 2;
+        return new CardColumns(text, column).draw(cards, MARGIN, GAP, top, foot);
+    }
+
+    private PDPageContentStream page() throws IOException {
+        PDPage sheet = new PDPage(paper.size());
+        document.addPage(sheet);
+        return new PDPageContentStream(document, sheet);
+    }
+
     private float head(TextLines text, WorkPlan plan, float width) throws IOException {
-        String name = plan.job().name();
-        float y = paper.size().getHeight() - MARGIN - 18;
-        text.line(
-                fonts.bold(),
-                22,
-                MARGIN,
-                y,
-                name.isEmpty() ? PaperText.text("bench-card-pdf.bench-card") : name,
-                width);
-        text.line(fonts.regular(), 10, MARGIN, y - 15, PaperName.ownerAndDay(plan.job()), width);
-        text.line(
+        float y = name(text, plan, width);
+        y = text.paragraph(
                 fonts.bold(),
                 13,
                 MARGIN,
-                y - 32,
+                y - 17,
                 plan.ways().isEmpty() ? PaperText.text("bench-card-pdf.by-the-target-neck") : Wording.ways(plan.ways()),
                 width);
-        return y - 40;
+        return y - 8;
+    }
+
+    /** Which instrument it is, whose, and of which day. */
+    private float name(TextLines text, WorkPlan plan, float width) throws IOException {
+        String name = plan.job().name();
+        float y = text.paragraph(
+                fonts.bold(),
+                22,
+                MARGIN,
+                paper.size().getHeight() - MARGIN - 18,
+                name.isEmpty() ? PaperText.text("bench-card-pdf.bench-card") : name,
+                width);
+        return text.paragraph(fonts.regular(), 10, MARGIN, y - 15, PaperName.ownerAndDay(plan.job()), width);
     }
 
     /** The numbers that decide, two beside each other; what needs the width has a line of its own. */
@@ -115,8 +142,8 @@ public final class BenchCardPdf {
                 column = 0;
             }
             float x = MARGIN + column * (half + GAP);
-            text.line(fonts.regular(), LABEL, x, y + LARGE * 0.82f, each.label(), wide ? width : half);
-            text.line(fonts.bold(), LARGE, x, y, each.value(), wide ? width : half);
+            text.paragraph(fonts.regular(), LABEL, x, y + LARGE * 0.82f, each.label(), wide ? width : half);
+            text.paragraph(fonts.bold(), LARGE, x, y, each.value(), wide ? width : half);
             column = wide ? 0 : (column + 1) % 2;
         }
         return y - 8;
@@ -133,7 +160,7 @@ public final class BenchCardPdf {
         float tall = Math.max(rows * step + 14, 84);
         float top = from - 14;
         Optional<Side> toward = plan.job().visit().driftSide();
-        text.line(
+        text.paragraph(
                 fonts.bold(),
                 LABEL + 1,
                 MARGIN,
@@ -166,7 +193,7 @@ public final class BenchCardPdf {
             HeelCut.Cheeks at = stations.get(i);
             float x = table + i / rows * column;
             float y = up - 4 - (i % rows + 1) * step + 4;
-            text.line(
+            text.paragraph(
                     fonts.regular(),
                     LABEL,
                     x,
@@ -179,25 +206,9 @@ public final class BenchCardPdf {
                     ? words.numbers().fine(cut.centerAt(at.depth()))
                     : Numbers.bare(words.numbers().fine(bass)) + " / "
                             + words.numbers().fine(treble);
-            text.line(fonts.bold(), LABEL + 1, x + 52, y, value, column - 56);
+            text.paragraph(fonts.bold(), LABEL + 1, x + 52, y, value, column - 56);
         }
         return from - tall - 14;
-    }
-
-    /** Everything else in two columns, down to the readings it rests on. */
-    private void below(TextLines text, JobAnalysis analysis, WorkPlan plan, Wording words, float top, float column)
-            throws IOException {
-        float foot = readings(text, plan.job(), 2 * column + GAP);
-        List<Card> cards = PlanCards.of(analysis, plan, spread(analysis, plan), words);
-        if (new CardColumns(text, column).draw(cards, MARGIN, GAP, top, foot)) {
-            text.line(
-                    fonts.regular(),
-                    TextLines.SMALLEST,
-                    MARGIN,
-                    MARGIN - 14,
-                    PaperText.text("bench-card-pdf.more-on-the-screen"),
-                    column);
-        }
     }
 
     /** What the plan rests on, as it was typed, along the lower edge; returns how high that is. */
@@ -210,10 +221,11 @@ public final class BenchCardPdf {
         if (all.isEmpty()) {
             return MARGIN;
         }
-        List<String> lines = text.wrapped(PaperText.text("bench-card-pdf.it-rests-on", all), TextLines.SMALLEST, width);
+        List<String> lines = text.wrapped(
+                fonts.regular(), PaperText.text("bench-card-pdf.it-rests-on", all), TextLines.SMALLEST, width);
         float y = MARGIN;
         for (int i = lines.size() - 1; i >= 0; i--) {
-            text.line(fonts.regular(), TextLines.SMALLEST, MARGIN, y, lines.get(i), width);
+            text.write(fonts.regular(), TextLines.SMALLEST, MARGIN, y, lines.get(i));
             y += TextLines.SMALLEST * 1.3f;
         }
         return y + TextLines.SMALLEST;

@@ -11,6 +11,9 @@ final class CardColumns {
     /** The largest that the letters grow to, where there is room. */
     private static final float COMFORTABLE = 12;
 
+    /** The smallest they are made before a card goes to the next page. */
+    private static final float LEAST = 9;
+
     /** Share of a column that values and remarks take. */
     private static final float VALUE = 0.64f;
 
@@ -36,31 +39,29 @@ final class CardColumns {
     }
 
     /**
-     * Draws cards side by side, as large as they fit down to the smallest letter; then notes give way, then cards.
+     * Draws cards side by side, as large as they all fit down to letters that are read at arm's length; from there on as many
+     * as there is room for.
      *
      * @param x left edge of the first column
      * @param gap between the columns
      * @param top upper edge
      * @param foot lower edge
-     * @return whether cards were left out
+     * @return the cards there was no room for, in their order
      */
-    boolean draw(List<Card> cards, float x, float gap, float top, float foot) throws IOException {
+    List<Card> draw(List<Card> cards, float x, float gap, float top, float foot) throws IOException {
         List<List<Row>> groups = new ArrayList<>();
         for (Card each : cards) {
             groups.add(rows(each));
         }
         float size = COMFORTABLE;
-        while (size > TextLines.SMALLEST && tallest(columns(groups, size), size) > top - foot) {
+        while (size > LEAST && tallest(columns(groups, size), size) > top - foot) {
             size -= 0.25f;
         }
-        if (tallest(columns(groups, size), size) > top - foot) {
-            groups.replaceAll(group ->
-                    group.stream().filter(row -> row.kind() != Row.Kind.NOTE).toList());
-        }
-        boolean cut = false;
-        while (groups.size() > 1 && tallest(columns(groups, size), size) > top - foot - size * 1.5f) {
+        while (groups.size() > 1 && tallest(columns(groups, size), size) > top - foot) {
             groups.remove(groups.size() - 1);
-            cut = true;
+        }
+        if (!groups.isEmpty() && tallest(columns(groups, size), size) > top - foot) {
+            groups.clear();
         }
         List<List<List<Row>>> laid = columns(groups, size);
         for (int i = 0; i < laid.size(); i++) {
@@ -69,7 +70,7 @@ final class CardColumns {
                 y = draw(group, x + i * (column + gap), y, size);
             }
         }
-        return cut;
+        return cards.subList(groups.size(), cards.size());
     }
 
     private static List<Row> rows(Card group) {
@@ -112,6 +113,66 @@ final class CardColumns {
         return tallest;
     }
 
+    private Figure figure(Row row, float size) throws IOException {
+        return new Figure(row, size);
+    }
+
+    /** A figure: its label on the left, its value with what is said of it on the right, each on as many lines as it takes. */
+    private final class Figure {
+
+        private final float size;
+        private final List<String> label;
+        private final List<String> value;
+        private final List<String> remark;
+        private final boolean beside;
+
+        Figure(Row row, float size) throws IOException {
+            this.size = size;
+            float room = column * VALUE;
+            label = text.wrapped(text.fonts().regular(), row.label(), small(size), column * (1 - VALUE) - 4);
+            value = text.wrapped(text.fonts().bold(), row.value(), size, room);
+            beside = value.size() == 1
+                    && PdfFonts.width(text.fonts().bold(), size, value.get(0)) + remarkWidth(row.remark()) <= room;
+            remark = row.remark().isEmpty()
+                    ? List.of()
+                    : beside
+                            ? List.of(text.fonts().printable(row.remark()))
+                            : text.wrapped(text.fonts().regular(), row.remark(), small(size), room);
+        }
+
+        private float remarkWidth(String words) throws IOException {
+            return PdfFonts.width(
+                    text.fonts().regular(), small(size), text.fonts().printable("  " + words));
+        }
+
+        float height() {
+            float right = value.size() * size * 1.3f + (beside ? 0 : remark.size() * small(size) * 1.2f);
+            return Math.max(right, size * 1.3f + (label.size() - 1) * small(size) * 1.2f);
+        }
+
+        void draw(float x, float top) throws IOException {
+            float after = x + column * (1 - VALUE);
+            float y = top - size * 1.1f;
+            for (int i = 0; i < label.size(); i++) {
+                text.write(text.fonts().regular(), small(size), x, y - i * small(size) * 1.2f, label.get(i));
+            }
+            for (String line : value) {
+                text.write(text.fonts().bold(), size, after, y, line);
+                y -= size * 1.3f;
+            }
+            if (beside && !remark.isEmpty()) {
+                float wide = PdfFonts.width(text.fonts().bold(), size, value.get(0) + "  ");
+                text.write(text.fonts().regular(), small(size), after + wide, y + size * 1.3f, remark.get(0));
+            } else {
+                y += size * 1.3f - small(size) * 1.2f;
+                for (String line : remark) {
+                    text.write(text.fonts().regular(), small(size), after, y, line);
+                    y -= small(size) * 1.2f;
+                }
+            }
+        }
+    }
+
     /** The size of what is beside a value or under a card. */
     private static float small(float size) {
         return Math.max(TextLines.SMALLEST, size * 0.82f);
@@ -122,8 +183,12 @@ final class CardColumns {
         for (Row row : group) {
             height += switch (row.kind()) {
                 case HEAD -> size * 1.5f;
-                case FIGURE -> size * 1.3f;
-                case NOTE -> text.wrapped(row.label(), small(size), column).size() * small(size) * 1.2f;
+                case FIGURE -> figure(row, size).height();
+                case NOTE ->
+                    text.wrapped(text.fonts().regular(), row.label(), small(size), column)
+                                    .size()
+                            * small(size)
+                            * 1.2f;
             };
         }
         return height;
@@ -135,7 +200,7 @@ final class CardColumns {
             switch (row.kind()) {
                 case HEAD -> {
                     y -= size * 1.1f;
-                    text.line(text.fonts().bold(), size, x, y, row.label(), column);
+                    text.paragraph(text.fonts().bold(), size, x, y, row.label(), column);
                     text.page().setLineWidth(0.6f);
                     text.page().moveTo(x, y - size * 0.25f);
                     text.page().lineTo(x + column, y - size * 0.25f);
@@ -143,21 +208,13 @@ final class CardColumns {
                     y -= size * 0.4f;
                 }
                 case FIGURE -> {
-                    y -= size * 1.1f;
-                    String remark = row.remark().isEmpty() ? "" : "  " + row.remark();
-                    text.line(text.fonts().regular(), small(size), x, y, row.label(), column * (1 - VALUE) - 4);
-                    float after = x + column * (1 - VALUE);
-                    float room = column * VALUE;
-                    String value = text.fonts().printable(row.value());
-                    float wide = Math.min(room, PdfFonts.width(text.fonts().bold(), size, value));
-                    text.line(text.fonts().bold(), size, after, y, value, room);
-                    text.line(text.fonts().regular(), small(size), after + wide, y, remark, room - wide);
-                    y -= size * 0.2f;
+                    figure(row, size).draw(x, y);
+                    y -= figure(row, size).height();
                 }
                 case NOTE -> {
-                    for (String words : text.wrapped(row.label(), small(size), column)) {
+                    for (String words : text.wrapped(text.fonts().regular(), row.label(), small(size), column)) {
                         y -= small(size) * 1.2f;
-                        text.line(text.fonts().regular(), small(size), x, y, words, column);
+                        text.write(text.fonts().regular(), small(size), x, y, words);
                     }
                 }
             }

@@ -33,14 +33,31 @@ public final class PdfPictures {
     public static List<byte[]> pages(byte[] pdf, float dpi) throws IOException {
         List<byte[]> pages = new ArrayList<>();
         try (PDDocument document = Loader.loadPDF(pdf)) {
-            PDFRenderer renderer = new PDFRenderer(document);
             for (int i = 0; i < document.getNumberOfPages(); i++) {
-                BufferedImage picture = renderer.renderImageWithDPI(i, dpi, ImageType.RGB);
-                ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-                ImageIO.write(picture, "png", bytes);
-                pages.add(bytes.toByteArray());
+                pages.add(picture(document, i, dpi));
             }
         }
         return List.copyOf(pages);
+    }
+
+    /**
+     * Draws a page of a paper.
+     *
+     * @param page from 0
+     * @param dpi dots per inch, over 0
+     * @return the bytes of a PNG
+     * @throws IOException if it is no PDF
+     */
+    public static byte[] page(byte[] pdf, int page, float dpi) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return picture(document, page, dpi);
+        }
+    }
+
+    private static byte[] picture(PDDocument document, int page, float dpi) throws IOException {
+        BufferedImage picture = new PDFRenderer(document).renderImageWithDPI(page, dpi, ImageType.RGB);
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(picture, "png", bytes);
+        return bytes.toByteArray();
     }
 }

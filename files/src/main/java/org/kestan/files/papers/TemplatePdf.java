@@ -24,6 +24,7 @@ public final class TemplatePdf {
     private static final double MARGIN = 15;
     private static final double TITLE = 6;
     private static final double TEXT = 3.6;
+    private static final double LINE = 5;
     private static final double DRAWING_TOP = 44;
 
     private static final Wording SAID = Wording.in(BenchUnit.MILLIMETERS);
@@ -33,6 +34,7 @@ public final class TemplatePdf {
     private final SheetPdf.Paper paper;
     private PDPageContentStream page;
     private double tall;
+    private double across;
 
     private TemplatePdf(SheetPdf.Paper paper) throws IOException {
         this.paper = paper;
@@ -65,19 +67,28 @@ public final class TemplatePdf {
         boolean lying = template.width() > upright.getWidth() / POINTS - 2 * MARGIN;
         PDRectangle size = lying ? new PDRectangle(upright.getHeight(), upright.getWidth()) : upright;
         tall = size.getHeight() / POINTS;
+        across = size.getWidth() / POINTS;
         PDPage next = new PDPage(size);
         document.addPage(next);
         try (PDPageContentStream stream = new PDPageContentStream(document, next)) {
             page = stream;
             words(fonts.bold(), TITLE, new Point(MARGIN, MARGIN + 4), Wording.label(template));
             words(fonts.regular(), TEXT, new Point(MARGIN, MARGIN + 10), whose);
-            words(fonts.regular(), TEXT, new Point(MARGIN, MARGIN + 15), Wording.more(template, "how"));
-            words(fonts.bold(), TEXT, new Point(MARGIN, MARGIN + 20), Wording.templateCheck());
-            for (TemplateElement ink : ScaleBars.at(0, 0)) {
-                ink.draw(new Pen(MARGIN, MARGIN + 22));
+            double below = MARGIN + 15;
+            List<String> how = new TextLines(stream, fonts)
+                    .wrapped(fonts.regular(), Wording.more(template, "how"), (float) (TEXT * POINTS), (float)
+                            ((across - 2 * MARGIN) * POINTS));
+            for (String line : how) {
+                words(fonts.regular(), TEXT, new Point(MARGIN, below), line);
+                below += LINE;
             }
+            words(fonts.bold(), TEXT, new Point(MARGIN, below), Wording.templateCheck());
+            for (TemplateElement ink : ScaleBars.at(0, 0)) {
+                ink.draw(new Pen(MARGIN, below + 2));
+            }
+            double top = DRAWING_TOP + below - LINE - 15;
             for (TemplateElement ink : template.inks()) {
-                ink.draw(new Pen(MARGIN, MARGIN + DRAWING_TOP));
+                ink.draw(new Pen(MARGIN, top));
             }
         }
     }
@@ -149,10 +160,10 @@ public final class TemplatePdf {
     private void words(PDType0Font font, double millimeters, Point at, String text) throws IOException {
         String printable = fonts.printable(text);
         float size = (float) (millimeters * POINTS);
-        float room = (float) ((page == null ? 0 : paper.size().getHeight()) - 2 * MARGIN * POINTS);
+        float room = (float) ((across - MARGIN - at.x()) * POINTS);
         float wide = PdfFonts.width(font, size, printable);
         page.beginText();
-        page.setFont(font, wide > room && room > 0 ? size * room / wide : size);
+        page.setFont(font, wide > room ? size * room / wide : size);
         page.newLineAtOffset(x(at.x()), y(at.y()));
         page.showText(printable);
         page.endText();

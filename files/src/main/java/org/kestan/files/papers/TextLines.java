@@ -30,41 +30,58 @@ final class TextLines {
         return fonts;
     }
 
-    /** Breaks a text into lines no wider than a column. */
-    List<String> wrapped(String text, float size, float column) throws IOException {
+    /** Breaks a text into lines no wider than a column; a word that is wider is broken, too. */
+    List<String> wrapped(PDType0Font font, String text, float size, float column) throws IOException {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
         for (String word : fonts.printable(text).split(" ")) {
             String longer = line.length() == 0 ? word : line + " " + word;
-            if (PdfFonts.width(fonts.regular(), size, longer) > column && line.length() > 0) {
+            if (PdfFonts.width(font, size, longer) > column && line.length() > 0) {
                 lines.add(line.toString());
-                line = new StringBuilder(word);
-            } else {
-                line = new StringBuilder(longer);
+                line = new StringBuilder();
+                longer = word;
             }
+            while (PdfFonts.width(font, size, longer) > column && longer.codePointCount(0, longer.length()) > 1) {
+                int fits = longer.offsetByCodePoints(0, 1);
+                while (PdfFonts.width(font, size, longer.substring(0, longer.offsetByCodePoints(fits, 1))) <= column) {
+                    fits = longer.offsetByCodePoints(fits, 1);
+                }
+                lines.add(longer.substring(0, fits));
+                longer = longer.substring(fits);
+            }
+            line = new StringBuilder(longer);
         }
         lines.add(line.toString());
         return lines;
     }
 
-    /** One line of text; where it would not fit it is made smaller, and what then is left over is cut at a word. */
-    void line(PDType0Font font, float size, float x, float y, String text, float room) throws IOException {
+    /**
+     * Writes a text on one line where it fits, made smaller down to the smallest letter, and on several where it does not.
+     *
+     * @return the baseline of the last line
+     */
+    float paragraph(PDType0Font font, float size, float x, float y, String text, float room) throws IOException {
         String printable = fonts.printable(text);
-        if (printable.isBlank() || room <= SMALLEST) {
-            return;
-        }
         float wide = PdfFonts.width(font, size, printable);
-        float fitting = wide > room ? Math.max(SMALLEST, size * room / wide) : size;
-        while (PdfFonts.width(font, fitting, printable) > room && printable.indexOf(' ') > 0) {
-            printable = printable.substring(0, printable.lastIndexOf(' ')).stripTrailing();
+        float fitting = wide > room ? Math.max(Math.min(size, SMALLEST), size * room / wide) : size;
+        float at = y;
+        List<String> lines = wrapped(font, text, fitting, room);
+        for (int i = 0; i < lines.size(); i++) {
+            at = y - i * fitting * 1.2f;
+            write(font, fitting, x, at, lines.get(i));
         }
-        if (fitting == SMALLEST && PdfFonts.width(font, fitting, printable) > room * 1.05f) {
-            return;
+        return at;
+    }
+
+    /** Writes a line as it is. */
+    void write(PDType0Font font, float size, float x, float y, String line) throws IOException {
+        String printable = fonts.printable(line);
+        if (!printable.isBlank()) {
+            page.beginText();
+            page.setFont(font, size);
+            page.newLineAtOffset(x, y);
+            page.showText(printable);
+            page.endText();
         }
-        page.beginText();
-        page.setFont(font, fitting);
-        page.newLineAtOffset(x, y);
-        page.showText(printable);
-        page.endText();
     }
 }

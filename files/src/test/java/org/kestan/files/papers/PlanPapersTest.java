@@ -22,6 +22,7 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
 import org.kestan.base.geometry.HeelCut;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.standards.ShopStandards;
@@ -38,6 +39,8 @@ import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.template.Template;
 import org.kestan.repair.template.Templates;
 import org.kestan.text.BenchUnit;
+import org.kestan.text.Card;
+import org.kestan.text.PlanCards;
 import org.kestan.text.Wording;
 import org.testng.annotations.Test;
 import org.w3c.dom.Document;
@@ -269,12 +272,70 @@ public class PlanPapersTest {
         }
     }
 
+    /** Every word of every card of every sample with a plan, on both sizes of paper, and all of it within the page. */
+    @Test
+    public void nothingIsCutOnCardOrTemplates() throws IOException {
+        int cards = 0;
+        for (String name : DemoJobs.NAMES) {
+            Job job = JobReader.read(DemoJobs.bytes(name)).job().orElseThrow();
+            JobAnalysis analysis = JobAnalysis.of(
+                    job.with(
+                            org.kestan.job.terms.Lines.NAME,
+                            "A parlor guitar with a name so long that it has to go over to another line, "
+                                    + "and on, and on, until nobody reads it any more"),
+                    ShopStandards.DEFAULT);
+            if (analysis.plan().planned().isEmpty()) {
+                continue;
+            }
+            for (SheetPdf.Paper paper : SheetPdf.Paper.values()) {
+                Wording words = Wording.in(BenchUnit.SIXTY_FOURTHS);
+                String text = inside(BenchCardPdf.write(analysis, analysis.plan(), words, paper));
+                for (Card card : PlanCards.of(analysis, analysis.plan(), analysis.spread(), words)) {
+                    for (Card.Row row : card.rows()) {
+                        assertThat(text).as(name).contains(squeezed(row.label()), squeezed(row.value()));
+                        assertThat(text).as(name).contains(squeezed(row.remark()));
+                    }
+                    assertThat(text).as(name).contains(squeezed(card.note()));
+                    cards++;
+                }
+                List<Template> templates = Templates.of(analysis.plan());
+                String drawn = inside(TemplatePdf.write(templates, analysis.job(), paper));
+                templates.forEach(
+                        template -> assertThat(drawn).as(name).contains(squeezed(Wording.more(template, "how"))));
+            }
+        }
+        assertThat(cards).isGreaterThan(50);
+    }
+
+    /** Letters only: where a line was broken tells nothing. */
+    private static String squeezed(String text) {
+        return text.replaceAll("\\s+", "");
+    }
+
+    /** Returns the text of a paper, all of which has to lie within its pages. */
+    private static String inside(byte[] bytes) throws IOException {
+        StringBuilder text = new StringBuilder();
+        PDFTextStripper stripper = new PDFTextStripper() {
+            @Override
+            protected void processTextPosition(TextPosition at) {
+                assertThat(at.getXDirAdj()).isGreaterThanOrEqualTo(0);
+                assertThat(at.getXDirAdj() + at.getWidthDirAdj()).isLessThanOrEqualTo(at.getPageWidth());
+                assertThat(at.getYDirAdj()).isBetween(0f, at.getPageHeight());
+                text.append(at.getUnicode());
+            }
+        };
+        try (PDDocument pdf = Loader.loadPDF(bytes)) {
+            stripper.getText(pdf);
+        }
+        return squeezed(text.toString());
+    }
+
     @Test
     public void textIsSearchableAndFontsAreEmbedded() throws IOException {
         byte[] card =
                 BenchCardPdf.write(analysis(reset()), reset(), Wording.in(BenchUnit.SIXTY_FOURTHS), SheetPdf.Paper.A4);
         try (PDDocument pdf = Loader.loadPDF(card)) {
-            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            assertThat(pdf.getNumberOfPages()).isLessThanOrEqualTo(2);
             String text = new PDFTextStripper().getText(pdf);
             assertThat(text)
                     .contains("Large flat-top, 1968, second owner")

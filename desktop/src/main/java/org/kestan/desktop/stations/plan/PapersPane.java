@@ -19,6 +19,7 @@ import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.desktop.widgets.layout.KeptPapers;
 import org.kestan.desktop.widgets.layout.OwnerPaperExport;
 import org.kestan.desktop.widgets.layout.PaperPrinter;
 import org.kestan.desktop.widgets.layout.PaperView;
@@ -74,7 +75,8 @@ final class PapersPane extends HBox {
                 size,
                 new TextButton(Messages.message("papers-pane.print"), "paper-print", this::printShown),
                 new TextButton(Messages.message("papers-pane.write-this-one"), "paper-write", this::writeShown),
-                new TextButton(Messages.message("papers-pane.all-of-them-into"), "papers-all", this::chooseFolder));
+                new TextButton(Messages.message("papers-pane.all-of-them-into"), "papers-all", this::chooseFolder),
+                new KeptPapers(session, store, view));
         left.getStyleClass().add("papers-list");
         ScrollPane choices = new ScrollPane(left);
         choices.setFitToWidth(true);

@@ -65,6 +65,10 @@ public final class OwnerPane extends VBox {
                         Messages.message("owner-pane.write-it"),
                         what + "-write",
                         () -> writing.write(what, this.maker.get(), getScene().getWindow(), paper)));
+        hand.getChildren()
+                .addAll(
+                        new TextButton(Messages.message("papers-pane.print"), what + "-print", this::print),
+                        new KeptPapers(session, store, view));
         VBox.setVgrow(view, Priority.ALWAYS);
         setMinSize(0, 0);
         getChildren().addAll(hand, view);
@@ -77,6 +81,15 @@ public final class OwnerPane extends VBox {
                 List.of(session.analysis().job(), session.standards(), session.unit(), paper),
                 what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1),
                 () -> writing.pdf(made, paper));
+    }
+
+    private void print() {
+        Callable<OwnerPaper.Made> made = maker.get();
+        try {
+            PaperPrinter.print(writing.pdf(made, paper), what, getScene().getWindow(), session::say, session::complain);
+        } catch (Exception failed) {
+            session.complain(Messages.message("papers-pane.the-papers-could-not", failed.getMessage()));
+        }
     }
 
     /** Writes the paper into a folder. */

@@ -1,7 +1,10 @@
 package org.kestan.desktop.widgets.layout;
 
 import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
@@ -20,10 +23,11 @@ import javafx.scene.layout.StackPane;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.files.papers.PdfPictures;
 
-/** The pages of a paper made to fit, drawn away from the window; a press on one opens it large. */
+/** The pages of a paper made to fit, drawn away from the window; a press on one opens it large, to be made larger still. */
 public final class PaperView extends StackPane {
 
     private static final float DPI = 120;
+    private static final float FINE_DPI = 300;
     private static final double MARGIN = 10;
 
     private final ExecutorService drawer = Executors.newSingleThreadExecutor(task -> {
@@ -87,7 +91,8 @@ public final class PaperView extends StackPane {
         CompletableFuture.supplyAsync(
                         () -> {
                             try {
-                                return PdfPictures.pages(pdf.call(), DPI);
+                                byte[] bytes = pdf.call();
+                                return new Drawn(bytes, PdfPictures.pages(bytes, DPI));
                             } catch (Exception failed) {
                                 throw new CompletionException(failed);
                             }
@@ -112,6 +117,13 @@ public final class PaperView extends StackPane {
                 }));
     }
 
+    /**
+     * A paper and its pages as pictures.
+     *
+     * @param pages the bytes of a PNG each
+     */
+    private record Drawn(byte[] pdf, List<byte[]> pages) {}
+
     /** The height at which all pages stand side by side within the view. */
     private double fit(Image page, int pages) {
         double wide = (getWidth() - (pages + 1) * (MARGIN + 4)) / pages;
@@ -119,23 +131,33 @@ public final class PaperView extends StackPane {
         return Math.max(1, Math.min(high, wide * page.getHeight() / page.getWidth()));
     }
 
-    private void put(String title, List<byte[]> drawn) {
+    private void put(String title, Drawn drawn) {
         trouble.setText("");
         pages.getChildren().clear();
-        for (int i = 0; i < drawn.size(); i++) {
-            Image image = new Image(new ByteArrayInputStream(drawn.get(i)));
+        int count = drawn.pages().size();
+        for (int i = 0; i < count; i++) {
+            int at = i;
+            Image image = new Image(new ByteArrayInputStream(drawn.pages().get(i)));
             ImageView view = new ImageView(image);
             view.setPreserveRatio(true);
             view.fitHeightProperty()
-                    .bind(Bindings.createDoubleBinding(
-                            () -> fit(image, drawn.size()), widthProperty(), heightProperty()));
+                    .bind(Bindings.createDoubleBinding(() -> fit(image, count), widthProperty(), heightProperty()));
             Button page = new Button(null, view);
             page.getStyleClass().setAll("paper-page");
             page.setId("paper-page-" + (i + 1));
-            String name = title + (drawn.size() > 1 ? ", page " + (i + 1) : "");
+            String name = title + (count > 1 ? ", page " + (i + 1) : "");
             page.setAccessibleText(Messages.message("paper-view.opens-large", name));
-            page.setOnAction(event -> LargePicture.open(getScene().getWindow(), name, image));
+            page.setOnAction(event ->
+                    LargePicture.open(getScene().getWindow(), name, image, Optional.of(() -> finer(drawn.pdf(), at))));
             pages.getChildren().add(page);
+        }
+    }
+
+    private static Image finer(byte[] pdf, int page) {
+        try {
+            return new Image(new ByteArrayInputStream(PdfPictures.page(pdf, page, FINE_DPI)));
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
         }
     }
 }
