@@ -1,8 +1,10 @@
 package org.kestan.desktop.shell;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import javafx.animation.PauseTransition;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -29,6 +31,7 @@ final class RoomStack extends StackPane {
 
     private final ReadOnlyObjectWrapper<RoomEntry> shown = new ReadOnlyObjectWrapper<>(this, "shown");
     private final Map<RoomEntry, Room> rooms = new HashMap<>();
+    private final Set<RoomEntry> entered = new HashSet<>();
     private final StackPane stations = new StackPane();
     private final DrawingDivider divider;
     private final VBox bench;
@@ -144,8 +147,7 @@ final class RoomStack extends StackPane {
     void enter(RoomEntry entry, Line<?> line) {
         Room room = show(entry);
         room.unfold(line);
-        applyCss();
-        layout();
+        settle(room);
         Node field = room.node().lookup("#" + EntryField.id(line));
         if (field == null) {
             room.focusFirst();
@@ -157,9 +159,15 @@ final class RoomStack extends StackPane {
     /** Shows a room and puts the focus into it. */
     void enter(RoomEntry entry) {
         Room room = show(entry);
-        // A room built just now has no fields in the scene yet: what scrolls brings its content with its skin.
-        applyCss();
-        layout();
+        if (entered.add(entry) || !room.rest().isFinished()) {
+            settle(room);
+        }
         room.focusFirst();
+    }
+
+    /** A room that was never shown has no fields in the scene yet: what scrolls brings its content with its skin. */
+    private void settle(Room room) {
+        room.node().applyCss();
+        layout();
     }
 }

@@ -33,6 +33,11 @@ public final class FrameTasks {
         }
     }
 
+    /** Tells whether nothing is left to be made. */
+    public boolean isFinished() {
+        return pieces.isEmpty();
+    }
+
     /** Makes at once what is left. */
     public void finish() {
         while (!pieces.isEmpty()) {
