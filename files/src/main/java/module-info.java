@@ -12,6 +12,7 @@ module org.kestan.files {
     requires tools.jackson.databind;
 
     exports org.kestan.files.demo;
+    exports org.kestan.files.disk;
     exports org.kestan.files;
     exports org.kestan.files.job;
     exports org.kestan.files.results;

@@ -8,6 +8,7 @@ module org.kestan.ledger {
     requires transitive org.kestan.core;
     requires org.kestan.files;
     requires org.xerial.sqlitejdbc;
+    requires tools.jackson.databind;
 
     exports org.kestan.ledger;
     exports org.kestan.ledger.sqlite;

@@ -31,14 +31,14 @@ public final class JobMerge {
                 .map(value -> mine.with(section, value));
     }
 
-    /** Returns the names of the sections in which two jobs differ, in the order they are written. */
-    public static List<String> differing(Job one, Job other) {
-        List<String> names = new ArrayList<>();
+    /** Returns the sections in which two jobs differ, in the order they are written. */
+    public static List<Section<?>> differing(Job one, Job other) {
+        List<Section<?>> all = new ArrayList<>();
         for (Section<?> section : Sections.ALL) {
             if (!one.section(section).equals(other.section(section))) {
-                names.add(section.name());
+                all.add(section);
             }
         }
-        return names;
+        return all;
     }
 }

@@ -47,7 +47,7 @@ public class JobMergeTest {
         assertThat(both.text(Reading.HEEL_HEIGHT)).isEqualTo("91 mm");
         assertThat(both.text(Lines.OWNER)).isEqualTo("R. Fell");
         assertThat(JobMerge.merge(BASE, named, measured).orElseThrow()).isEqualTo(both);
-        assertThat(JobMerge.differing(BASE, both)).containsExactly("intake", "visits");
+        assertThat(JobMerge.differing(BASE, both)).containsExactly(Sections.INTAKE, Sections.VISITS);
     }
 
     @Test

@@ -6,7 +6,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 
-/** Copies of a ledger. */
+/** Copies of a ledger, with its pictures and papers. */
 public interface Backups {
 
     /**
@@ -39,14 +39,7 @@ public interface Backups {
     Optional<Path> make() throws IOException;
 
     /**
-     * Removes jobs from every copy for good.
-     *
-     * @return the copies that could not be rewritten and have them still
-     */
-    List<Path> erase(List<String> ids);
-
-    /**
-     * Puts a copy in the place of a ledger that can't be used, or is not there. The copy is looked at before anything is
+     * Puts a copy, with its pictures and papers, in the place of a ledger that can't be used, or is not there. The copy is looked at before anything is
      * moved; the unusable one is kept beside it under another name; on a failure everything is as it was.
      *
      * @return where the unusable one went; empty where there was none

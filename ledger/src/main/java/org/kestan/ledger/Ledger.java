@@ -1,5 +1,6 @@
 package org.kestan.ledger;
 
+import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -86,14 +87,15 @@ public interface Ledger extends AutoCloseable {
     /** Takes a job into the ledger. */
     LedgerJob insert(Job job);
 
+    /** Returns a job as it lies here, wherever that is; empty when there is none of that id. */
+    Optional<JobRecord> record(String id);
+
     /**
-     * Puts a new job in under the id it had in another ledger.
+     * Puts a job in as it lies in another ledger, in place of what is here under its id.
      *
-     * @param id the id; where it is taken, if only by a job in the bin, the job gets one of its own
-     * @return the job as it lies there
      * @throws LedgerException if it can't be written
      */
-    LedgerJob insert(Job job, String id);
+    void put(JobRecord record);
 
     /**
      * Saves a job over the revision it builds on.
@@ -117,19 +119,27 @@ public interface Ledger extends AutoCloseable {
     void restore(String id);
 
     /**
-     * Removes a job in the bin for good, with the pictures no other job shows. Its backups have it until they are rotated out,
-     * unless it is erased from them too.
+     * Removes a job in the bin for good, with its papers and the pictures no other job shows. Traces are left until
+     * {@link #cleanse}.
      *
      * @return whether there was such a job in the bin
      */
     boolean erase(String id);
 
     /**
-     * Erases what has lain in the bin since before a time.
+     * Erases what has lain in the bin since before a time, in the same way.
      *
      * @return how many jobs
      */
     int emptyBin(Instant before);
+
+    /**
+     * Writes anew whatever may have traces of what was erased: the ledger itself, its backups, copies put aside. Takes as long
+     * as that takes; quick where nothing was erased.
+     *
+     * @return the files that could not be written anew and may have traces still
+     */
+    List<Path> cleanse();
 
     /** Does work in one transaction: all of it is kept, or none. */
     void together(Runnable work);

@@ -3,13 +3,13 @@ package org.kestan.ledger;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.kestan.files.disk.Disk;
 
 /**
  * The papers that were made for jobs, as they were handed out: beside the ledger, in a folder for each job.
@@ -46,14 +46,12 @@ public record Papers(Path folder) {
         if (!isName(name) || !isId(id)) {
             return false;
         }
-        Path place = Files.createDirectories(folder.resolve(id));
+        Path place = Disk.ownFolder(Disk.ownFolder(folder).resolve(id));
         int dot = name.lastIndexOf('.');
         for (int i = 1; i < MOST; i++) {
             Path to = place.resolve(i == 1 ? name : name.substring(0, dot) + " (" + i + ")" + name.substring(dot));
             if (!Files.exists(to)) {
-                Path beside = Files.createTempFile(place, "new-", ".tmp");
-                Files.write(beside, bytes);
-                Files.move(beside, to, StandardCopyOption.REPLACE_EXISTING);
+                Disk.write(to, bytes);
                 return true;
             }
             if (Arrays.equals(Files.readAllBytes(to), bytes)) {

@@ -17,6 +17,7 @@ import javax.imageio.stream.ImageInputStream;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.notation.Parsed;
+import org.kestan.files.disk.Disk;
 
 /**
  * Copies of pictures beside the ledger, each under a name made from its content: the same picture lies there once, and
@@ -54,13 +55,11 @@ public record Pictures(Path folder) {
             return bad(PictureFinding.NO_PICTURE.of());
         }
         try {
-            Files.createDirectories(folder);
+            Disk.ownFolder(folder);
             String name = hash(bytes) + "." + kind;
             Path target = folder.resolve(name);
             if (!Files.exists(target)) {
-                Path beside = Files.createTempFile(folder, "new-", ".tmp");
-                Files.write(beside, bytes);
-                Files.move(beside, target, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+                Disk.write(target, bytes);
             }
             return new Parsed.Ok<>(name);
         } catch (IOException failed) {

@@ -35,11 +35,10 @@ public record Query(String words, Optional<Station> station, JobLocation shelf, 
         }
     }
 
-    /** Returns the patterns that all have to be found in a job's search text. */
-    public List<String> patterns() {
+    /** Returns the words, in small letters, that all have to be found in a job's search text, if only as parts of words. */
+    public List<String> terms() {
         return Stream.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+"))
                 .filter(word -> !word.isEmpty())
-                .map(word -> "%" + word.replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%")
                 .toList();
     }
 }

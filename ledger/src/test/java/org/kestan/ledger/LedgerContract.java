@@ -317,37 +317,87 @@ public abstract class LedgerContract {
             Archive.read(other, zip, Progress.UNTOLD);
             Archive.Outcome again = Archive.read(other, zip, Progress.UNTOLD);
             assertThat(again.done()).isZero();
-            assertThat(again.met()).isEqualTo(new Archive.Met(3, 0, 0));
-            wait(other, theirs.id());
+            assertThat(again.met()).isEqualTo(new Archive.Met(3, 0, 0, 0));
             other.save(theirs.id(), 1, demo(2).with(Lines.OWNER, "changed there"));
             Archive.write(other, later, Progress.UNTOLD);
         }
-        wait(ledger, ours.id());
         ledger.save(ours.id(), 1, demo(1).with(Lines.OWNER, "changed here"));
         Archive.Outcome outcome = Archive.read(ledger, later, Progress.UNTOLD);
-        assertThat(outcome).isEqualTo(new Archive.Outcome(0, new Archive.Met(1, 1, 1), false, List.of()));
+        assertThat(outcome).isEqualTo(new Archive.Outcome(0, new Archive.Met(1, 1, 1, 0), false, List.of()));
         assertThat(ledger.read(same.id()).orElseThrow().job()).isEqualTo(demo(0));
         assertThat(ledger.read(ours.id()).orElseThrow().job().text(Lines.OWNER)).isEqualTo("changed here");
         assertThat(ledger.read(theirs.id()).orElseThrow().job().text(Lines.OWNER))
                 .isEqualTo("changed there");
-        assertThat(ledger.list(new Query("", Optional.empty(), JobLocation.BIN, Query.Order.NAME)))
-                .as("what was replaced lies in the bin")
-                .extracting(JobCard::name)
-                .containsExactly(demo(2).name());
         assertThat(ledger.count()).isEqualTo(3);
     }
 
-    /** A zip knows whole seconds. */
-    private static void wait(Ledger ledger, String id) {
-        long came = ledger.list(Query.ALL).stream()
-                .filter(card -> card.id().equals(id))
-                .findFirst()
-                .orElseThrow()
-                .changedAt()
-                .getEpochSecond();
-        while (Instant.now().getEpochSecond() <= came + 1) {
-            Thread.onSpinWait();
+    /** Changed here and there, each without the other: both are kept, and both ledgers come to the same. */
+    @Test
+    public void whatPartedIsKeptTwice() throws IOException {
+        LedgerJob entry = ledger.insert(demo(1));
+        Path zip = folder.resolve("all.zip");
+        Archive.write(ledger, zip, Progress.UNTOLD);
+        try (Ledger other = open(folder.resolve("elsewhere"))) {
+            Archive.read(other, zip, Progress.UNTOLD);
+            ledger.save(entry.id(), 1, demo(1).with(Lines.OWNER, "changed here"));
+            other.save(entry.id(), 1, demo(1).with(Lines.OWNER, "changed there"));
+            Path there = folder.resolve("there.zip");
+            Archive.write(ledger, zip, Progress.UNTOLD);
+            Archive.write(other, there, Progress.UNTOLD);
+            assertThat(Archive.read(ledger, there, Progress.UNTOLD).met().parted())
+                    .isEqualTo(1);
+            assertThat(Archive.read(other, zip, Progress.UNTOLD).met().parted()).isEqualTo(1);
+            assertThat(owners(ledger)).containsExactlyInAnyOrder("changed here", "changed there");
+            assertThat(owners(other)).isEqualTo(owners(ledger));
+            Archive.write(ledger, zip, Progress.UNTOLD);
+            assertThat(Archive.read(other, zip, Progress.UNTOLD).met()).isEqualTo(new Archive.Met(2, 0, 0, 0));
         }
+    }
+
+    private static List<String> owners(Ledger ledger) {
+        return ledger.list(new Query("", Optional.empty(), JobLocation.BENCH, Query.Order.OWNER)).stream()
+                .map(JobCard::owner)
+                .toList();
+    }
+
+    /** The bin goes along, with its papers; what was deleted since stays deleted. */
+    @Test
+    public void theBinGoesAlong() throws IOException {
+        LedgerJob gone = ledger.insert(demo(1));
+        ledger.papers().keep(gone.id(), "report.pdf", new byte[] {1, 2});
+        Path before = folder.resolve("before.zip");
+        Archive.write(ledger, before, Progress.UNTOLD);
+        ledger.delete(gone.id());
+        Path after = folder.resolve("after.zip");
+        Archive.write(ledger, after, Progress.UNTOLD);
+        assertThat(Archive.read(ledger, before, Progress.UNTOLD).met().older()).isEqualTo(1);
+        assertThat(ledger.count()).isZero();
+        try (Ledger other = open(folder.resolve("elsewhere"))) {
+            Archive.read(other, before, Progress.UNTOLD);
+            assertThat(other.count()).isEqualTo(1);
+            assertThat(Archive.read(other, after, Progress.UNTOLD).met().newer())
+                    .isEqualTo(1);
+            assertThat(other.count()).isZero();
+            assertThat(other.record(gone.id())).isEqualTo(ledger.record(gone.id()));
+            other.restore(gone.id());
+            assertThat(other.papers().of(gone.id())).containsKey("report.pdf");
+        }
+    }
+
+    @Test
+    public void papersOfNoJobAreRefusedWithATotal() throws IOException {
+        Path zip = folder.resolve("papers.zip");
+        try (ZipOutputStream out = new ZipOutputStream(Files.newOutputStream(zip))) {
+            for (int i = 0; i < 30; i++) {
+                out.putNextEntry(new ZipEntry("papers/00000000-0000-0000-0000-0000000000" + (10 + i) + "/a.pdf"));
+                out.write(i);
+                out.closeEntry();
+            }
+        }
+        List<String> refused = Archive.read(ledger, zip, Progress.UNTOLD).refused();
+        assertThat(refused).hasSize(21);
+        assertThat(refused.get(20)).isEqualTo("and 10 more, 30 in all");
+        assertThat(folder.resolve("papers")).doesNotExist();
     }
 
     @Test

@@ -15,6 +15,7 @@ import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.kestan.base.standards.ShopStandards;
+import org.kestan.files.job.JobReader;
 import org.kestan.files.job.JobWriter;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
@@ -31,40 +32,66 @@ final class MemoryLedger implements Ledger {
     private final Map<String, Row> rows;
     private ShopStandards shop = ShopStandards.DEFAULT;
 
-    private record Row(
-            LedgerJob entry,
-            JobProjection shown,
-            Instant createdAt,
-            Instant changedAt,
-            boolean archived,
-            boolean deleted) {
+    private record Row(JobRecord record, Job job, JobProjection shown) {
 
-        Row with(LedgerJob next, JobProjection projection) {
-            return new Row(next, projection, createdAt, Instant.now(), archived, deleted);
+        LedgerJob entry() {
+            return new LedgerJob(record.id(), record.revision(), job);
         }
 
-        Row put(boolean away, boolean binned) {
-            return new Row(entry, shown, createdAt, changedAt, away, binned);
+        Instant createdAt() {
+            return record.created();
+        }
+
+        Instant changedAt() {
+            return record.changed();
+        }
+
+        boolean archived() {
+            return record.shelf() == JobLocation.AWAY;
+        }
+
+        boolean deleted() {
+            return record.shelf() == JobLocation.BIN;
+        }
+
+        Row put(String replica, JobLocation shelf) {
+            return new Row(
+                    new JobRecord(
+                            record.id(),
+                            record.revision(),
+                            record.versions().changedBy(replica),
+                            record.created(),
+                            record.changed(),
+                            shelf,
+                            shelf == JobLocation.BIN ? Instant.now() : null,
+                            record.text()),
+                    job,
+                    shown);
         }
 
         JobCard card() {
             return new JobCard(
-                    entry.id(),
+                    record.id(),
                     shown.name(),
                     shown.owner(),
                     shown.station(),
                     shown.waitsFor(),
                     shown.due(),
                     shown.line(),
-                    createdAt,
-                    changedAt,
-                    deleted ? JobLocation.BIN : archived ? JobLocation.AWAY : JobLocation.BENCH);
+                    record.created(),
+                    record.changed(),
+                    record.shelf());
         }
     }
 
     MemoryLedger(Path folder) {
         this.folder = folder;
         rows = ALL.computeIfAbsent(folder, each -> new LinkedHashMap<>());
+    }
+
+    /** What tells this ledger from another. */
+    private String replica() {
+        return "m" + Integer.toHexString(folder.hashCode());
     }
 
     @Override
@@ -149,33 +176,19 @@ final class MemoryLedger implements Ledger {
                 return done;
             }
             Row row = rows.get(id);
-            rows.put(
-                    id,
-                    new Row(
-                            row.entry(),
-                            shown(row.entry().job()),
-                            row.createdAt(),
-                            row.changedAt(),
-                            row.archived(),
-                            row.deleted()));
+            rows.put(id, new Row(row.record(), row.job(), shown(row.job())));
             done++;
         }
         return done;
     }
 
     private Stream<Row> matching(Query query) {
-        List<String> words = query.patterns().stream()
-                .map(pattern -> pattern.substring(1, pattern.length() - 1)
-                        .replace("!%", "%")
-                        .replace("!_", "_")
-                        .replace("!!", "!"))
-                .toList();
         return rows.values().stream()
                 .filter(row -> row.card().shelf() == query.shelf())
                 .filter(row -> query.station()
                         .map(station -> station == row.shown().station())
                         .orElse(true))
-                .filter(row -> words.stream().allMatch(row.shown().search()::contains));
+                .filter(row -> query.terms().stream().allMatch(row.shown().search()::contains));
     }
 
     private static Comparator<Row> by(Query.Order order) {
@@ -230,20 +243,48 @@ final class MemoryLedger implements Ledger {
 
     @Override
     public LedgerJob insert(Job job) {
-        return insert(job, UUID.randomUUID().toString());
+        Instant now = Instant.now();
+        JobRecord record = new JobRecord(
+                UUID.randomUUID().toString(),
+                1,
+                Versions.NONE.changedBy(replica()),
+                now,
+                now,
+                JobLocation.BENCH,
+                null,
+                JobWriter.write(job));
+        put(record);
+        return new LedgerJob(record.id(), 1, job);
     }
 
     @Override
-    public LedgerJob insert(Job job, String id) {
-        LedgerJob entry = new LedgerJob(rows.containsKey(id) ? UUID.randomUUID().toString() : id, 1, job);
-        rows.put(entry.id(), new Row(entry, shown(job), Instant.now(), Instant.now(), false, false));
-        return entry;
+    public Optional<JobRecord> record(String id) {
+        return Optional.ofNullable(rows.get(id)).map(Row::record);
+    }
+
+    @Override
+    public void put(JobRecord record) {
+        Job job = JobReader.read(record.text()).job().orElseThrow();
+        rows.put(record.id(), new Row(record, job, shown(job)));
+    }
+
+    @Override
+    public List<Path> cleanse() {
+        return List.of();
     }
 
     @Override
     public SaveResult save(String id, int revision, Job job) {
-        Optional<Row> row = row(id).filter(each -> each.entry().revision() == revision);
-        row.ifPresent(each -> rows.put(id, each.with(new LedgerJob(id, revision + 1, job), shown(job))));
+        Optional<Row> row = row(id).filter(each -> each.record().revision() == revision);
+        row.ifPresent(each -> put(new JobRecord(
+                id,
+                revision + 1,
+                each.record().versions().changedBy(replica()),
+                each.createdAt(),
+                Instant.now(),
+                each.record().shelf(),
+                null,
+                JobWriter.write(job))));
         return row.isPresent() ? new SaveResult.Done(revision + 1) : new SaveResult.Conflict();
     }
 
@@ -258,17 +299,17 @@ final class MemoryLedger implements Ledger {
 
     @Override
     public void archive(String id, boolean away) {
-        change(id, row -> row.put(away, row.deleted()));
+        change(id, row -> row.put(replica(), away ? JobLocation.AWAY : JobLocation.BENCH));
     }
 
     @Override
     public void delete(String id) {
-        change(id, row -> row.put(row.archived(), true));
+        change(id, row -> row.put(replica(), JobLocation.BIN));
     }
 
     @Override
     public void restore(String id) {
-        change(id, row -> row.put(row.archived(), false));
+        change(id, row -> row.put(replica(), JobLocation.BENCH));
     }
 
     @Override

@@ -3,6 +3,7 @@ package org.kestan.job.section;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.kestan.base.finding.Keyed;
 import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 
@@ -12,7 +13,7 @@ import org.kestan.job.tree.TreeCursor;
  *
  * @param <T> its value, immutable
  */
-public abstract class Section<T> {
+public abstract class Section<T> implements Keyed {
 
     private final String name;
     private final T blank;
@@ -27,8 +28,14 @@ public abstract class Section<T> {
     }
 
     /** Returns what tells it from the other sections. */
-    public final String name() {
+    @Override
+    public final String key() {
         return name;
+    }
+
+    @Override
+    public final String family() {
+        return "section";
     }
 
     /** Returns its value while nothing is said. */

@@ -1,12 +1,12 @@
 package org.kestan.desktop.reports;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.function.Consumer;
 import java.util.logging.FileHandler;
 import java.util.logging.Logger;
 import java.util.logging.SimpleFormatter;
+import org.kestan.files.disk.Disk;
 
 /** What went wrong behind the window, kept in the data folder: three files of half a megabyte, the newest first. */
 public final class LogFile {
@@ -24,7 +24,7 @@ public final class LogFile {
     public static void openIn(Path folder, Consumer<Path> reported) {
         Logger root = Logger.getLogger("");
         try {
-            Files.createDirectories(folder);
+            Disk.ownFolder(folder);
             FileHandler file =
                     new FileHandler(folder.resolve("kestan-%g.log").toString().replace('\\', '/'), SIZE, FILES, true);
             file.setFormatter(new SimpleFormatter());

@@ -69,6 +69,8 @@ public final class BackupSchedule {
         try {
             ledger.backups().make();
             emptyBin();
+            // Also what a run that was ended before left to do.
+            ledger.cleanse();
             madeAt = clock.getAsLong();
             failing = false;
         } catch (IOException | LedgerException failed) {

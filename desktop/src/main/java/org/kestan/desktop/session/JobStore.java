@@ -418,7 +418,7 @@ public final class JobStore {
             session.say(Messages.message(
                     "job-store.changed-in-another-window",
                     JobMerge.differing(change.base(), change.next()).stream()
-                            .map(section -> Messages.message("section." + section))
+                            .map(Wording::label)
                             .distinct()
                             .collect(Collectors.joining(", "))));
         }

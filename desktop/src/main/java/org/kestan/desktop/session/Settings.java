@@ -2,7 +2,7 @@ package org.kestan.desktop.session;
 
 import java.io.IOException;
 import java.io.Reader;
-import java.io.Writer;
+import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
@@ -18,6 +18,7 @@ import javafx.geometry.Rectangle2D;
 import org.kestan.base.notation.LengthUnit;
 import org.kestan.base.sheet.Tool;
 import org.kestan.base.standards.ShopStandards;
+import org.kestan.files.disk.Disk;
 import org.kestan.files.standards.StandardsFile;
 import org.kestan.text.BenchUnit;
 
@@ -86,7 +87,7 @@ public final class Settings {
      * @throws IOException if they can't be written; the old ones are then untouched
      */
     public void keepStandards(ShopStandards standards) throws IOException {
-        Files.createDirectories(folder());
+        Disk.ownFolder(folder());
         StandardsFile.write(standards, standardsFile());
     }
 
@@ -276,10 +277,10 @@ public final class Settings {
     /** Settings are a convenience: when they can't be written the work goes on without. */
     private void store() {
         try {
-            Files.createDirectories(folder());
-            try (Writer out = Files.newBufferedWriter(file, StandardCharsets.UTF_8)) {
-                values.store(out, "Kestan settings");
-            }
+            Disk.ownFolder(folder());
+            StringWriter text = new StringWriter();
+            values.store(text, "Kestan settings");
+            Disk.write(file, text.toString().getBytes(StandardCharsets.UTF_8));
         } catch (IOException notKept) {
             System.getLogger(Settings.class.getName()).log(System.Logger.Level.WARNING, "settings not kept", notKept);
         }

@@ -5,10 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Reading;
 import org.kestan.desktop.WindowTest;
-import org.kestan.desktop.messages.Messages;
 import org.kestan.job.Job;
-import org.kestan.job.Sections;
-import org.kestan.job.section.Section;
 import org.kestan.job.terms.Lines;
 import org.testng.annotations.Test;
 
@@ -105,12 +102,5 @@ public class TwoWindowsTest extends WindowTest {
         flush(seats[1]);
         assertThat(ledger.read(second).orElseThrow().job().text(Lines.OWNER)).endsWith("Fallow Street");
         assertThat(ledger.count()).isEqualTo(before + 1);
-    }
-
-    @Test
-    public void eachSectionHasAName() {
-        for (Section<?> section : Sections.ALL) {
-            assertThat(Messages.message("section." + section.name())).doesNotContain("section.");
-        }
     }
 }

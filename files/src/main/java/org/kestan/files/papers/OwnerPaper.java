@@ -1,12 +1,12 @@
 package org.kestan.files.papers;
 
 import java.io.IOException;
-import java.nio.file.Files;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import org.kestan.base.finding.Fault;
-import org.kestan.files.text.TextFile;
+import org.kestan.files.disk.Disk;
 import org.kestan.job.Job;
 
 /** A paper for an owner: one self-contained HTML page, and a PDF made of it. */
@@ -75,11 +75,14 @@ public final class OwnerPaper {
      * @throws IOException if they can't be written
      */
     public List<Path> writeInto(Path folder, SheetPdf.Paper paper) throws IOException {
-        Files.createDirectories(folder);
+        // Both are made before either is written: a paper that can't be made leaves no half of it.
+        byte[] shown = html(paper).getBytes(StandardCharsets.UTF_8);
+        byte[] printed = pdf(paper);
+        Disk.folder(folder);
         Path html = folder.resolve(PaperName.of(what, job, "", ".html"));
         Path pdf = folder.resolve(PaperName.of(what, job, "", ".pdf"));
-        TextFile.write(html(paper), html);
-        Files.write(pdf, pdf(paper));
+        Disk.write(html, shown);
+        Disk.write(pdf, printed);
         return List.of(html, pdf);
     }
 }

@@ -1,11 +1,14 @@
 package org.kestan.files.papers;
 
 import java.io.IOException;
-import java.nio.file.Files;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import org.kestan.files.disk.Disk;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.template.Template;
@@ -25,23 +28,31 @@ public final class PlanPapers {
      * @throws IOException if a file can't be written
      */
     public static List<Path> write(JobAnalysis analysis, WorkPlan plan, Wording words, Path folder) throws IOException {
-        Files.createDirectories(folder);
         List<Template> templates = Templates.of(plan);
-        List<Path> written = new ArrayList<>();
+        Map<String, byte[]> made = new LinkedHashMap<>();
         for (SheetPdf.Paper paper : SheetPdf.Paper.values()) {
             String size = paper.name().toLowerCase(Locale.ROOT);
-            written.add(Files.write(
-                    folder.resolve(PaperName.of("bench-card", plan.job(), size, ".pdf")),
-                    BenchCardPdf.write(analysis, plan, words, paper)));
+            made.put(
+                    PaperName.of("bench-card", plan.job(), size, ".pdf"),
+                    BenchCardPdf.write(analysis, plan, words, paper));
             if (!templates.isEmpty()) {
-                written.add(Files.write(
-                        folder.resolve(PaperName.of("templates", plan.job(), size, ".pdf")),
-                        TemplatePdf.write(templates, plan.job(), paper)));
+                made.put(
+                        PaperName.of("templates", plan.job(), size, ".pdf"),
+                        TemplatePdf.write(templates, plan.job(), paper));
             }
         }
         for (Template template : templates) {
-            written.add(Files.writeString(
-                    folder.resolve(PaperName.of(template.key(), plan.job(), "", ".svg")), TemplateSvg.write(template)));
+            made.put(
+                    PaperName.of(template.key(), plan.job(), "", ".svg"),
+                    TemplateSvg.write(template).getBytes(StandardCharsets.UTF_8));
+        }
+        // All are made before any is written.
+        Disk.folder(folder);
+        List<Path> written = new ArrayList<>();
+        for (Map.Entry<String, byte[]> each : made.entrySet()) {
+            Path file = folder.resolve(each.getKey());
+            Disk.write(file, each.getValue());
+            written.add(file);
         }
         return List.copyOf(written);
     }

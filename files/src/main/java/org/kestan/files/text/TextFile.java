@@ -2,17 +2,12 @@ package org.kestan.files.text;
 
 import java.io.IOException;
 import java.nio.ByteBuffer;
-import java.nio.channels.FileChannel;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
-import java.nio.file.attribute.PosixFileAttributeView;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -20,6 +15,7 @@ import org.kestan.base.finding.Fault;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.files.FileFinding;
+import org.kestan.files.disk.Disk;
 
 /** Text files in UTF-8, read with every failure as a fault and written whole or not at all. */
 public final class TextFile {
@@ -73,14 +69,6 @@ public final class TextFile {
         }
     }
 
-    /** Gives a new file the mode of the one it is to stand for; where there was none it is its owner's only. */
-    private static void mode(Path of, Path to) throws IOException {
-        PosixFileAttributeView view = Files.getFileAttributeView(to, PosixFileAttributeView.class);
-        if (view != null && Files.exists(of)) {
-            view.setPermissions(Files.getPosixFilePermissions(of));
-        }
-    }
-
     /**
      * Writes a text so that, whatever happens meanwhile, the file holds either the old text or the new one. A file that was
      * there keeps its mode, a link leads where it did.
@@ -88,22 +76,6 @@ public final class TextFile {
      * @throws IOException if the file can't be written; the old one is then untouched
      */
     public static void write(String text, Path file) throws IOException {
-        // A link stays one: what it leads to is written.
-        Path target = Files.exists(file) ? file.toRealPath() : file.toAbsolutePath();
-        Path beside = Files.createTempFile(target.getParent(), ".kestan-", ".tmp");
-        try {
-            Files.writeString(beside, text, StandardCharsets.UTF_8);
-            mode(target, beside);
-            try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE)) {
-                channel.force(true);
-            }
-            try {
-                Files.move(beside, target, StandardCopyOption.ATOMIC_MOVE);
-            } catch (AtomicMoveNotSupportedException plainDisk) {
-                Files.move(beside, target, StandardCopyOption.REPLACE_EXISTING);
-            }
-        } finally {
-            Files.deleteIfExists(beside);
-        }
+        Disk.write(file, text.getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -1,11 +1,19 @@
 package org.kestan.ledger.sqlite;
 
+import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import javax.sql.DataSource;
+import org.kestan.files.disk.Disk;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
 
@@ -14,30 +22,95 @@ import org.sqlite.SQLiteException;
  *
  * @param version its newest migration; 0 for a database with nothing in it
  * @param jobs how many jobs are in it, those deleted left out
+ * @param saves how many saves those that are in it have had, those deleted included
  * @param state what changes with every change of a job, whatever the clock says
  */
-record LedgerFileStatus(int version, int jobs, String state) {
+record LedgerFileStatus(int version, int jobs, long saves, String state) {
+
+    private static final int TRIES = 5;
 
     /**
-     * Reads a file and checks that it is whole.
+     * Looks at a file that may be anything, and checks that it is whole. Nothing in its folder is changed by that: without a log
+     * it is opened as a file that nobody writes, with one a copy is looked at, for closing would write the log into it.
      *
-     * @throws SQLException if it is not, or can't be read
+     * @throws SQLException if it is not whole, or can't be read
      */
-    static LedgerFileStatus read(Path file) throws SQLException {
+    static LedgerFileStatus look(Path file) throws SQLException, IOException {
         if (!Files.exists(file)) {
             throw new SQLiteException("there is no such file", SQLiteErrorCode.SQLITE_CANTOPEN);
         }
-        try (Connection connection = LedgerOpener.source(file).getConnection();
+        for (int i = 0; i < TRIES; i++) {
+            List<Path> logs = logs(file);
+            if (logs.isEmpty()) {
+                return whole(LedgerOpener.immutable(file));
+            }
+            Path scratch = Disk.scratch(file.toAbsolutePath().getParent());
+            try {
+                String before = stamp(file, logs);
+                Path copy = Files.copy(file, scratch.resolve(file.getFileName()));
+                for (Path log : logs) {
+                    Files.copy(log, scratch.resolve(log.getFileName()));
+                }
+                if (stamp(file, logs(file)).equals(before)) {
+                    return whole(LedgerOpener.source(copy));
+                }
+            } catch (NoSuchFileException justClosed) {
+                continue;
+            } finally {
+                Disk.deleteAll(scratch);
+            }
+        }
+        // It changes all the time: another program works with it, which closes it when it is done.
+        return inUse(file);
+    }
+
+    /** Reads a file that this program has open. */
+    static LedgerFileStatus inUse(Path file) throws SQLException {
+        try (Connection connection = LedgerOpener.readOnly(file).getConnection();
+                Statement statement = connection.createStatement()) {
+            return read(statement);
+        }
+    }
+
+    /** What was written and is not in the file yet. */
+    private static List<Path> logs(Path file) throws IOException {
+        List<Path> logs = new ArrayList<>();
+        for (String ending : List.of("-wal", "-journal")) {
+            Path log = file.resolveSibling(file.getFileName() + ending);
+            if (Files.exists(log) && Files.size(log) > 0) {
+                logs.add(log);
+            }
+        }
+        return logs;
+    }
+
+    private static String stamp(Path file, List<Path> logs) throws IOException {
+        StringBuilder stamp = new StringBuilder();
+        for (Path each : Stream.concat(Stream.of(file), logs.stream()).toList()) {
+            stamp.append(Files.getLastModifiedTime(each).to(TimeUnit.NANOSECONDS))
+                    .append(' ')
+                    .append(Files.size(each))
+                    .append(' ');
+        }
+        return stamp.toString();
+    }
+
+    private static LedgerFileStatus whole(DataSource source) throws SQLException {
+        try (Connection connection = source.getConnection();
                 Statement statement = connection.createStatement()) {
             try (ResultSet check = statement.executeQuery("PRAGMA quick_check(1)")) {
                 if (!check.next() || !"ok".equals(check.getString(1))) {
                     throw new SQLiteException("the check found: " + check.getString(1), SQLiteErrorCode.SQLITE_CORRUPT);
                 }
             }
-            return has(statement, "jobs")
-                    ? of(version(statement), statement)
-                    : new LedgerFileStatus(version(statement), 0, "");
+            return read(statement);
         }
+    }
+
+    private static LedgerFileStatus read(Statement statement) throws SQLException {
+        return has(statement, "jobs")
+                ? of(version(statement), statement)
+                : new LedgerFileStatus(version(statement), 0, 0, "");
     }
 
     private static boolean has(Statement statement, String table) throws SQLException {
@@ -47,7 +120,7 @@ record LedgerFileStatus(int version, int jobs, String state) {
         }
     }
 
-    private static int version(Statement statement) throws SQLException {
+    static int version(Statement statement) throws SQLException {
         if (!has(statement, "flyway_schema_history")) {
             return 0;
         }
@@ -64,6 +137,7 @@ record LedgerFileStatus(int version, int jobs, String state) {
             return new LedgerFileStatus(
                     version,
                     row.getInt(1),
+                    row.getLong(3),
                     row.getInt(1) + " " + row.getInt(2) + " " + row.getLong(3) + " " + row.getInt(4));
         }
     }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
+import java.time.Clock;
 import java.util.List;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
@@ -11,6 +12,7 @@ import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.JdbiException;
 import org.kestan.base.finding.Finding;
+import org.kestan.files.disk.Disk;
 import org.kestan.ledger.Backups;
 import org.kestan.ledger.LedgerFinding;
 import org.kestan.ledger.OpenResult;
@@ -21,7 +23,10 @@ import org.sqlite.SQLiteDataSource;
 final class LedgerOpener {
 
     /** The newest migration that this program knows. */
-    static final int LATEST = 3;
+    static final int LATEST = 4;
+
+    /** From this migration on there is an index to search by. */
+    static final int SEARCH_SINCE = 4;
 
     private static final int PATIENCE_MILLIS = 5000;
 
@@ -30,11 +35,11 @@ final class LedgerOpener {
     /**
      * Opens a ledger.
      *
-     * @param again whether to make one where there is none although backups of one lie there
+     * @param anew whether to make one where there is none although backups of one lie there
      */
-    static OpenResult open(Path file, boolean anew) {
+    static OpenResult open(Path file, boolean anew, Clock clock) {
         try {
-            OwnerOnlyFiles.folder(file.toAbsolutePath().getParent());
+            Disk.folder(file.toAbsolutePath().getParent());
         } catch (IOException failed) {
             return refused(DatabaseErrors.of(failed));
         }
@@ -49,15 +54,15 @@ final class LedgerOpener {
             if (there && !(Files.isReadable(file) && Files.isWritable(file))) {
                 return refused(LedgerFinding.FORBIDDEN.of());
             }
-            int version = there ? LedgerFileStatus.read(file).version() : 0;
+            int version = there ? LedgerFileStatus.look(file).version() : 0;
             if (version > LATEST) {
                 return refused(LedgerFinding.NEWER.of());
             }
             if (version < LATEST) {
                 migrate(file);
             }
-            OwnerOnlyFiles.file(file);
-            return new OpenResult.Opened(new SqliteLedger(file, handle(file)));
+            Disk.keepPrivate(file);
+            return new OpenResult.Opened(new SqliteLedger(file, handle(file), clock));
         } catch (SQLException | JdbiException | FlywayException | IOException failed) {
             Finding why = DatabaseErrors.of(failed);
             return why.kind() == LedgerFinding.DAMAGED
@@ -71,8 +76,8 @@ final class LedgerOpener {
         Handle handle = Jdbi.create(source(file)).open();
         handle.execute("PRAGMA journal_mode = WAL");
         handle.execute("PRAGMA synchronous = FULL");
-        // Search texts and patterns are both in lower case; comparing them as they are is much faster.
-        handle.execute("PRAGMA case_sensitive_like = ON");
+        // What is deleted is written over; only pieces that were moved within a page stay, until it is written anew.
+        handle.execute("PRAGMA secure_delete = ON");
         return handle;
     }
 
@@ -90,6 +95,15 @@ final class LedgerOpener {
 
     static SQLiteDataSource source(Path file) {
         return source(file, new SQLiteConfig());
+    }
+
+    /** A source for a file that nobody writes: its folder stays as it is. */
+    static SQLiteDataSource immutable(Path file) {
+        SQLiteConfig config = new SQLiteConfig();
+        config.setReadOnly(true);
+        SQLiteDataSource source = new SQLiteDataSource(config);
+        source.setUrl("jdbc:sqlite:" + file.toAbsolutePath().toUri() + "?immutable=1");
+        return source;
     }
 
     /** A source that makes no file where there is none and writes nothing. */

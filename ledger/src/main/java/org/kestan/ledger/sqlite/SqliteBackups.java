@@ -1,13 +1,12 @@
 package org.kestan.ledger.sqlite;
 
 import java.io.IOException;
-import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.LocalDateTime;
@@ -15,17 +14,20 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.kestan.files.disk.Disk;
 import org.kestan.ledger.Backups;
 
 /**
- * Copies of a ledger, ten deep, in a folder beside it. Their names start with the ledger's, so that ledgers that lie in one
+ * Copies of a ledger with its pictures and papers, ten deep, in a folder beside it. Their names start with the ledger's, so that ledgers that lie in one
  * folder keep theirs apart, and carry a running number, so that their order does not hang on a clock.
  *
  * @param ledger the database file
@@ -43,7 +45,10 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
     /** What follows the ledger's name: a running number, which copies of older programs lack, and a moment. */
     private static final Pattern REST = Pattern.compile("-(?:n(\\d{1,9})-)?([\\d-]+)\\.sqlite");
 
-    private static final List<String> PARTS = List.of("", "-wal", "-shm");
+    /** The files a database is made of. */
+    static final List<String> PARTS = List.of("", "-wal", "-shm", "-journal");
+
+    private static final String ASIDE = ".unusable-";
 
     /** The copies that lie beside a ledger. */
     public static SqliteBackups of(Path ledger) {
@@ -92,34 +97,65 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
         try {
             return Optional.of(new Copy(
                     file,
-                    LedgerFileStatus.read(file).jobs(),
+                    LedgerFileStatus.look(file).jobs(),
                     Files.getLastModifiedTime(file).toInstant()));
         } catch (SQLException | IOException unusable) {
             return Optional.empty();
         }
     }
 
+    private BackupFiles files() {
+        return new BackupFiles(folder, ledger.toAbsolutePath().getParent());
+    }
+
     @Override
     public Optional<Path> make() throws IOException {
-        Optional<Path> newest = newest();
-        if (newest.isPresent() && same(newest.get())) {
-            return Optional.empty();
-        }
-        OwnerOnlyFiles.folder(folder);
-        // Of its own, so that two programs do not write into one another's.
-        Path unfinished = Files.createTempFile(folder, "unfinished-", ".tmp");
+        Disk.ownFolder(folder);
+        BackupFiles.Held held = files().hold();
         try {
-            copyTo(unfinished);
-            Path made = folder.resolve(String.format(
-                    "%s-n%06d-%s.sqlite",
-                    stem(),
-                    newest.map(this::number).orElse(0) + 1,
-                    LocalDateTime.now().format(STAMP)));
-            Files.move(unfinished, made, StandardCopyOption.ATOMIC_MOVE);
-            rotate();
-            return Optional.of(made);
+            Disk.sweep(folder);
+            Optional<Path> newest = newest();
+            BackupFiles.Listing before = newest.isPresent() ? files().read(newest.get()) : BackupFiles.Listing.NONE;
+            BackupFiles.Listing now = files().look(before, jobs());
+            if (newest.isPresent() && now.equals(before) && same(newest.get())) {
+                return Optional.empty();
+            }
+            Path unfinished = Disk.unfinished(folder);
+            try {
+                copyTo(unfinished);
+                Path made = folder.resolve(String.format(
+                        "%s-n%06d-%s.sqlite",
+                        stem(),
+                        newest.map(this::number).orElse(0) + 1,
+                        LocalDateTime.now().format(STAMP)));
+                // What belongs to it is there before it is.
+                files().write(made, now);
+                Disk.finish(unfinished, made);
+                rotate();
+                files().collect();
+                return Optional.of(made);
+            } finally {
+                for (String part : PARTS) {
+                    Disk.delete(unfinished.resolveSibling(unfinished.getFileName() + part));
+                }
+            }
         } finally {
-            Files.deleteIfExists(unfinished);
+            held.close();
+        }
+    }
+
+    /** The ids of all jobs, those in the bin too. */
+    private Set<String> jobs() throws IOException {
+        try (Connection connection = LedgerOpener.readOnly(ledger).getConnection();
+                Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("SELECT id FROM jobs")) {
+            Set<String> ids = new HashSet<>();
+            while (row.next()) {
+                ids.add(row.getString(1));
+            }
+            return ids;
+        } catch (SQLException failed) {
+            throw new IOException("no backup could be made: " + failed.getMessage(), failed);
         }
     }
 
@@ -128,17 +164,14 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
                 PreparedStatement copy = connection.prepareStatement("VACUUM INTO ?")) {
             copy.setString(1, unfinished.toString());
             copy.execute();
-            LedgerFileStatus made = LedgerFileStatus.read(unfinished);
+            LedgerFileStatus made = LedgerFileStatus.look(unfinished);
             if (made.version() == 0) {
                 throw new SQLException("the copy is not whole");
             }
         } catch (SQLException failed) {
             throw new IOException("no backup could be made: " + failed.getMessage(), failed);
         }
-        OwnerOnlyFiles.file(unfinished);
-        try (FileChannel channel = FileChannel.open(unfinished, StandardOpenOption.WRITE)) {
-            channel.force(true);
-        }
+        Disk.keepPrivate(unfinished);
     }
 
     /** Takes away the oldest that are too many, and leaves the fullest: one that can't be taken away stays. */
@@ -157,7 +190,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
             if (tooMany > 0 && !fullest.filter(old::equals).isPresent()) {
                 tooMany--;
                 try {
-                    Files.delete(old);
+                    Disk.delete(old);
                 } catch (IOException stays) {
                     // One copy too many harms nothing; it is tried again with the next.
                     continue;
@@ -166,57 +199,84 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
         }
     }
 
-    @Override
-    public List<Path> erase(List<String> ids) {
+    /**
+     * Removes jobs from every copy for good, with their papers and the pictures that only they showed.
+     *
+     * @return the copies that could not be rewritten and have them still
+     */
+    List<Path> erase(List<String> ids, List<String> pictures) {
         List<Path> stay = new ArrayList<>();
-        for (Path copy : all()) {
-            try (Connection connection = LedgerOpener.source(copy).getConnection();
-                    PreparedStatement text = connection.prepareStatement("DELETE FROM job_files WHERE job_id = ?");
-                    PreparedStatement job = connection.prepareStatement("DELETE FROM jobs WHERE id = ?");
-                    Statement rewrite = connection.createStatement()) {
-                for (String id : ids) {
-                    text.setString(1, id);
-                    text.execute();
-                    job.setString(1, id);
-                    job.execute();
-                }
-                rewrite.execute("VACUUM");
-            } catch (SQLException unusable) {
-                stay.add(copy);
+        if (!Files.isDirectory(folder)) {
+            return stay;
+        }
+        try {
+            BackupFiles.Held held = files().hold();
+            try {
+                eraseHeld(ids, pictures, stay);
+            } finally {
+                held.close();
             }
+        } catch (IOException failed) {
+            stay.add(folder);
         }
         return stay;
     }
 
+    private void eraseHeld(List<String> ids, List<String> pictures, List<Path> stay) throws IOException {
+        Disk.sweep(folder);
+        for (Path copy : all()) {
+            if (!SqliteErasure.rewritten(copy, ids)) {
+                stay.add(copy);
+            }
+            files().erase(copy, ids, pictures);
+        }
+        files().collect();
+    }
+
+    /** Returns the ledgers that were put aside because they could not be used. */
+    List<Path> aside() throws IOException {
+        String start = ledger.getFileName() + ASIDE;
+        try (Stream<Path> files = Files.list(ledger.toAbsolutePath().getParent())) {
+            return files.filter(file -> file.getFileName().toString().startsWith(start))
+                    .filter(file -> PARTS.stream()
+                            .noneMatch(part -> !part.isEmpty()
+                                    && file.getFileName().toString().endsWith(part)))
+                    .toList();
+        }
+    }
+
     @Override
     public Optional<Path> putBack(Path copy) throws IOException {
-        Path ready = Files.createTempFile(ledger.toAbsolutePath().getParent(), ".kestan-back-", ".tmp");
+        Path ready = Disk.unfinished(ledger.toAbsolutePath().getParent());
         Map<Path, Path> moved = new LinkedHashMap<>();
         try {
             Files.copy(copy, ready, StandardCopyOption.REPLACE_EXISTING);
-            if (LedgerFileStatus.read(ready).version() == 0) {
+            if (LedgerFileStatus.look(ready).version() == 0) {
                 throw new IOException("this backup has no ledger in it");
             }
-            OwnerOnlyFiles.file(ready);
+            Disk.keepPrivate(ready);
             Path aside = ledger.resolveSibling(
-                    ledger.getFileName() + ".unusable-" + LocalDateTime.now().format(STAMP));
+                    ledger.getFileName() + ASIDE + LocalDateTime.now().format(STAMP));
             for (String part : PARTS) {
                 Path from = ledger.resolveSibling(ledger.getFileName() + part);
                 if (Files.exists(from)) {
                     Path to = aside.resolveSibling(aside.getFileName() + part);
-                    Files.move(from, to);
+                    Disk.move(from, to);
                     moved.put(from, to);
                 }
             }
-            Files.move(ready, ledger, StandardCopyOption.ATOMIC_MOVE);
+            Disk.finish(ready, ledger);
+            files().putBack(copy);
             return Optional.ofNullable(moved.get(ledger));
         } catch (SQLException notWhole) {
             throw new IOException("this backup is not whole: " + notWhole.getMessage(), notWhole);
         } catch (IOException failed) {
-            undo(moved, failed);
+            if (!Files.exists(ledger)) {
+                undo(moved, failed);
+            }
             throw failed;
         } finally {
-            Files.deleteIfExists(ready);
+            Disk.delete(ready);
         }
     }
 
@@ -233,10 +293,10 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
     /** Tells whether a copy has all that the ledger has; one that can't be read has not. */
     private boolean same(Path copy) {
         try {
-            return LedgerFileStatus.read(copy)
+            return LedgerFileStatus.look(copy)
                     .state()
-                    .equals(LedgerFileStatus.read(ledger).state());
-        } catch (SQLException unusable) {
+                    .equals(LedgerFileStatus.inUse(ledger).state());
+        } catch (SQLException | IOException unusable) {
             return false;
         }
     }

@@ -1,11 +1,13 @@
 package org.kestan.ledger.sqlite;
 
 import java.nio.file.Path;
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -20,13 +22,13 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.job.JobReader;
 import org.kestan.files.job.JobWriter;
 import org.kestan.job.Job;
-import org.kestan.job.pictures.Photo;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Backups;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.JobLesson;
 import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.JobProjection;
+import org.kestan.ledger.JobRecord;
 import org.kestan.ledger.JobWait;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
@@ -38,6 +40,7 @@ import org.kestan.ledger.Pictures;
 import org.kestan.ledger.Progress;
 import org.kestan.ledger.Query;
 import org.kestan.ledger.SaveResult;
+import org.kestan.ledger.Versions;
 import org.kestan.overview.Station;
 import org.kestan.overview.StationFinding;
 import org.kestan.repair.memory.Lesson;
@@ -52,12 +55,20 @@ public final class SqliteLedger implements Ledger {
     private final Handle handle;
     private final FileIdentity presence;
     private final SqliteLessons lessons = new SqliteLessons(this::with);
+    private final SqliteErasure erasure;
+    private final String replica;
+    private final Clock clock;
     private volatile ShopStandards shop = ShopStandards.DEFAULT;
 
-    SqliteLedger(Path file, Handle handle) {
+    SqliteLedger(Path file, Handle handle, Clock clock) {
         this.file = file;
         this.handle = handle;
+        this.clock = clock;
         this.presence = FileIdentity.of(file);
+        this.erasure = new SqliteErasure(file, this::with);
+        this.replica = with(ledger -> ledger.createQuery("SELECT value FROM meta WHERE name = 'replica'")
+                .mapTo(String.class)
+                .one());
     }
 
     /**
@@ -65,12 +76,17 @@ public final class SqliteLedger implements Ledger {
      * not written to.
      */
     public static OpenResult open(Path file) {
-        return LedgerOpener.open(file, false);
+        return LedgerOpener.open(file, false, Clock.systemUTC());
+    }
+
+    /** Opens a ledger in the same way, by another clock. */
+    public static OpenResult open(Path file, Clock clock) {
+        return LedgerOpener.open(file, false, clock);
     }
 
     /** Opens a ledger, making it when there is none even where backups of one lie. */
     public static OpenResult openAnew(Path file) {
-        return LedgerOpener.open(file, true);
+        return LedgerOpener.open(file, true, Clock.systemUTC());
     }
 
     @Override
@@ -101,10 +117,11 @@ public final class SqliteLedger implements Ledger {
     @Override
     public int deriveAnew(Progress progress) {
         String by = JobProjection.by(shop);
-        List<String> stale = with(ledger -> ledger.createQuery("SELECT id FROM jobs WHERE derived_by <> ?")
-                .bind(0, by)
-                .mapTo(String.class)
-                .list());
+        List<String> stale =
+                with(ledger -> ledger.createQuery("SELECT id FROM jobs WHERE derived_by <> ? ORDER BY changed_at DESC")
+                        .bind(0, by)
+                        .mapTo(String.class)
+                        .list());
         int done = 0;
         for (String id : stale) {
             if (!progress.step(done, stale.size())) {
@@ -112,10 +129,12 @@ public final class SqliteLedger implements Ledger {
             }
             text(id).flatMap(text -> JobReader.read(text).job())
                     .flatMap(this::rowIfAny)
-                    .ifPresent(row -> with(
-                            ledger -> row.bind(ledger.createUpdate("UPDATE jobs SET " + Row.SETS + " WHERE id = ?"))
-                                    .bind(Row.COLUMNS, id)
-                                    .execute()));
+                    .ifPresent(row -> inTransaction(ledger -> {
+                        row.bind(ledger.createUpdate("UPDATE jobs SET " + Row.SETS + " WHERE id = ?"))
+                                .bind(Row.COLUMNS, id)
+                                .execute();
+                        return SqliteSearch.put(ledger, id, row.projection().search());
+                    }));
             done++;
         }
         return done;
@@ -137,12 +156,12 @@ public final class SqliteLedger implements Ledger {
 
     @Override
     public List<JobCard> list(Query query, int most) {
-        return with(ledger -> matching(
+        return with(ledger -> SqliteSearch.matching(
                         ledger,
                         "SELECT id, name, owner, station, waits_for, line, created_at, changed_at, archived, deleted_at,"
                                 + " due",
                         query,
-                        " ORDER BY " + order(query.order()) + " LIMIT " + most)
+                        " ORDER BY " + SqliteSearch.order(query.order()) + " LIMIT " + most)
                 .map((row, context) -> new JobCard(
                         row.getString(1),
                         row.getString(2),
@@ -154,9 +173,7 @@ public final class SqliteLedger implements Ledger {
                         LineSketch.read(row.getString(6)),
                         instant(row.getString(7)),
                         instant(row.getString(8)),
-                        row.getString(10) != null
-                                ? JobLocation.BIN
-                                : row.getInt(9) != 0 ? JobLocation.AWAY : JobLocation.BENCH))
+                        shelf(row.getInt(9), row.getString(10))))
                 .list());
     }
 
@@ -177,43 +194,11 @@ public final class SqliteLedger implements Ledger {
         }
     }
 
-    private static String order(Query.Order order) {
-        return switch (order) {
-            case CHANGED -> "changed_at DESC, id";
-            case CREATED -> "created_at DESC, id";
-            case NAME -> "lower(name), id";
-            case OWNER -> "lower(owner), lower(name), id";
-            case WAITING -> "station, waits_for, changed_at DESC, id";
-            case DUE -> "CASE WHEN due = '' THEN 1 ELSE 0 END, due, changed_at DESC, id";
-        };
-    }
-
     @Override
     public int count(Query query) {
-        return with(ledger -> matching(ledger, "SELECT count(*)", query, "")
+        return with(ledger -> SqliteSearch.matching(ledger, "SELECT count(*)", query, "")
                 .mapTo(Integer.class)
                 .one());
-    }
-
-    private static org.jdbi.v3.core.statement.Query matching(Handle ledger, String select, Query query, String rest) {
-        List<String> patterns = query.patterns();
-        var statement = ledger.createQuery(select
-                + " FROM jobs WHERE "
-                + (query.shelf() == JobLocation.BIN ? "deleted_at IS NOT NULL" : "deleted_at IS NULL AND archived = ?")
-                + (query.station().isPresent() ? " AND station = ?" : "")
-                + " AND search LIKE ? ESCAPE '!'".repeat(patterns.size())
-                + rest);
-        int next = 0;
-        if (query.shelf() != JobLocation.BIN) {
-            statement.bind(next++, query.shelf() == JobLocation.AWAY ? 1 : 0);
-        }
-        if (query.station().isPresent()) {
-            statement.bind(next++, query.station().get().key());
-        }
-        for (String pattern : patterns) {
-            statement.bind(next++, pattern);
-        }
-        return statement;
     }
 
     @Override
@@ -288,36 +273,70 @@ public final class SqliteLedger implements Ledger {
 
     @Override
     public LedgerJob insert(Job job) {
-        return insertAs(job, UUID.randomUUID().toString());
+        String id = UUID.randomUUID().toString();
+        Instant now = clock.instant();
+        put(
+                new JobRecord(
+                        id,
+                        1,
+                        Versions.NONE.changedBy(replica),
+                        now,
+                        now,
+                        JobLocation.BENCH,
+                        null,
+                        JobWriter.write(job)),
+                job);
+        return new LedgerJob(id, 1, job);
     }
 
     @Override
-    public LedgerJob insert(Job job, String id) {
-        boolean taken = with(ledger -> ledger.createQuery("SELECT count(*) FROM jobs WHERE id = ?")
-                        .bind(0, id)
-                        .mapTo(Integer.class)
-                        .one())
-                > 0;
-        return taken ? insert(job) : insertAs(job, id);
+    public Optional<JobRecord> record(String id) {
+        return with(ledger -> ledger.createQuery("SELECT id, revision, versions, created_at, changed_at, archived,"
+                        + " deleted_at, body FROM jobs JOIN job_files ON job_id = id WHERE id = ?")
+                .bind(0, id)
+                .map((row, context) -> new JobRecord(
+                        row.getString(1),
+                        row.getInt(2),
+                        Versions.read(row.getString(3)),
+                        instant(row.getString(4)),
+                        instant(row.getString(5)),
+                        shelf(row.getInt(6), row.getString(7)),
+                        row.getString(7) == null ? null : instant(row.getString(7)),
+                        row.getString(8)))
+                .findOne());
     }
 
-    private LedgerJob insertAs(Job job, String id) {
-        String now = now();
+    private static JobLocation shelf(int archived, String deleted) {
+        return deleted != null ? JobLocation.BIN : archived != 0 ? JobLocation.AWAY : JobLocation.BENCH;
+    }
+
+    @Override
+    public void put(JobRecord record) {
+        put(record, JobReader.read(record.text()).job().orElseThrow());
+    }
+
+    private void put(JobRecord record, Job job) {
         Row row = row(job);
-        LedgerJob inserted = inTransaction(ledger -> {
+        inTransaction(ledger -> {
+            SqliteSearch.remove(ledger, record.id());
+            ledger.execute("DELETE FROM job_files WHERE job_id = ?", record.id());
+            ledger.execute("DELETE FROM jobs WHERE id = ?", record.id());
             row.bind(ledger.createUpdate(
-                            "INSERT INTO jobs (name, owner, station, waits_for, line, search, derived_by, waits, due, lesson, id,"
-                                    + " revision, created_at, changed_at, archived)"
-                                    + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, 1, ?, ?, 0)"))
-                    .bind(Row.COLUMNS, id)
-                    .bind(Row.COLUMNS + 1, now)
-                    .bind(Row.COLUMNS + 2, now)
+                            "INSERT INTO jobs (name, owner, station, waits_for, line, derived_by, waits, due,"
+                                    + " lesson, id, revision, versions, created_at, changed_at, archived, deleted_at)"
+                                    + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"))
+                    .bind(Row.COLUMNS, record.id())
+                    .bind(Row.COLUMNS + 1, record.revision())
+                    .bind(Row.COLUMNS + 2, record.versions().text())
+                    .bind(Row.COLUMNS + 3, text(record.created()))
+                    .bind(Row.COLUMNS + 4, text(record.changed()))
+                    .bind(Row.COLUMNS + 5, record.shelf() == JobLocation.AWAY ? 1 : 0)
+                    .bind(Row.COLUMNS + 6, record.deleted() == null ? null : text(record.deleted()))
                     .execute();
-            ledger.execute("INSERT INTO job_files (job_id, body) VALUES (?, ?)", id, JobWriter.write(job));
-            return new LedgerJob(id, 1, job);
+            ledger.execute("INSERT INTO job_files (job_id, body) VALUES (?, ?)", record.id(), record.text());
+            return SqliteSearch.put(ledger, record.id(), row.projection().search());
         });
-        readBack(id, 1);
-        return inserted;
+        readBack(record.id(), record.revision());
     }
 
     @Override
@@ -327,7 +346,7 @@ public final class SqliteLedger implements Ledger {
             int changed = row.bind(ledger.createUpdate("UPDATE jobs SET " + Row.SETS
                             + ", revision = revision + 1, changed_at = ?"
                             + " WHERE id = ? AND revision = ? AND deleted_at IS NULL"))
-                    .bind(Row.COLUMNS, now())
+                    .bind(Row.COLUMNS, text(clock.instant()))
                     .bind(Row.COLUMNS + 1, id)
                     .bind(Row.COLUMNS + 2, revision)
                     .execute();
@@ -335,12 +354,27 @@ public final class SqliteLedger implements Ledger {
                 return new SaveResult.Conflict();
             }
             ledger.execute("UPDATE job_files SET body = ? WHERE job_id = ?", JobWriter.write(job), id);
+            SqliteSearch.put(ledger, id, row.projection().search());
+            counted(ledger, id);
             return new SaveResult.Done(revision + 1);
         });
         if (saved instanceof SaveResult.Done) {
             readBack(id, revision + 1);
         }
         return saved;
+    }
+
+    /** Counts a change of a job by this ledger. */
+    private void counted(Handle ledger, String id) {
+        ledger.createQuery("SELECT versions FROM jobs WHERE id = ?")
+                .bind(0, id)
+                .mapTo(String.class)
+                .findOne()
+                .map(Versions::read)
+                .ifPresent(before -> ledger.execute(
+                        "UPDATE jobs SET versions = ? WHERE id = ?",
+                        before.changedBy(replica).text(),
+                        id));
     }
 
     /** Looks whether what was written is there; within a transaction nothing can be seen from outside yet. */
@@ -358,17 +392,26 @@ public final class SqliteLedger implements Ledger {
 
     @Override
     public void archive(String id, boolean away) {
-        with(ledger -> ledger.execute("UPDATE jobs SET archived = ? WHERE id = ?", away ? 1 : 0, id));
+        placed(id, "UPDATE jobs SET archived = ? WHERE id = ?", away ? 1 : 0);
     }
 
     @Override
     public void delete(String id) {
-        with(ledger -> ledger.execute("UPDATE jobs SET deleted_at = ? WHERE id = ?", now(), id));
+        placed(id, "UPDATE jobs SET deleted_at = ? WHERE id = ?", text(clock.instant()));
     }
 
     @Override
     public void restore(String id) {
-        with(ledger -> ledger.execute("UPDATE jobs SET deleted_at = NULL WHERE id = ?", id));
+        placed(id, "UPDATE jobs SET deleted_at = ? WHERE id = ?", null);
+    }
+
+    /** Puts a job somewhere else, which counts as a change: another ledger is to follow. */
+    private void placed(String id, String change, Object value) {
+        inTransaction(ledger -> {
+            ledger.execute(change, value, id);
+            counted(ledger, id);
+            return id;
+        });
     }
 
     @Override
@@ -378,63 +421,19 @@ public final class SqliteLedger implements Ledger {
 
     @Override
     public int emptyBin(Instant before) {
-        return erased(
-                "SELECT id FROM jobs WHERE deleted_at < ?",
-                before.atOffset(ZoneOffset.UTC).format(TIME));
+        return erased("SELECT id FROM jobs WHERE deleted_at < ?", text(before));
     }
 
-    /** Removes jobs so that nothing of them is left in the file, and the pictures that only they showed. */
     private int erased(String which, String bound) {
         List<String> ids = with(ledger ->
                 ledger.createQuery(which).bind(0, bound).mapTo(String.class).list());
-        List<String> pictures = ids.stream()
-                .flatMap(id -> body(id).flatMap(text -> JobReader.read(text).job()).stream())
-                .flatMap(job -> job.photos().stream().map(Photo::file))
-                .distinct()
-                .toList();
-        inTransaction(ledger -> {
-            for (String id : ids) {
-                ledger.execute("DELETE FROM job_files WHERE job_id = ?", id);
-                ledger.execute("DELETE FROM jobs WHERE id = ?", id);
-            }
-            return ids;
-        });
-        if (!ids.isEmpty()) {
-            with(SqliteLedger::rewritten);
-        }
-        pictures.stream()
-                .filter(picture -> !shown(picture) && !LedgersBeside.show(file, picture))
-                .forEach(pictures()::remove);
-        ids.forEach(papers()::remove);
+        erasure.erase(ids, pictures(), papers());
         return ids.size();
     }
 
-    /**
-     * Writes the file again from what is in it: pages keep pieces of rows that were moved within them or rewritten long
-     * ago, and only a rewritten file is free of them.
-     */
-    private static int rewritten(Handle ledger) {
-        ledger.execute("VACUUM");
-        return ledger.createQuery("PRAGMA wal_checkpoint(TRUNCATE)")
-                .mapToMap()
-                .list()
-                .size();
-    }
-
-    private Optional<String> body(String id) {
-        return with(ledger -> ledger.createQuery("SELECT body FROM job_files WHERE job_id = ?")
-                .bind(0, id)
-                .mapTo(String.class)
-                .findOne());
-    }
-
-    /** Tells whether a job that is left shows a picture. */
-    private boolean shown(String picture) {
-        return with(ledger -> ledger.createQuery("SELECT count(*) FROM job_files WHERE instr(body, ?) > 0")
-                        .bind(0, picture)
-                        .mapTo(Integer.class)
-                        .one())
-                > 0;
+    @Override
+    public List<Path> cleanse() {
+        return erasure.cleanse();
     }
 
     @Override
@@ -472,19 +471,17 @@ public final class SqliteLedger implements Ledger {
     }
 
     /** To the millisecond and always as long, so that texts sort as times do. */
-    private static String now() {
-        return Instant.ofEpochMilli(System.currentTimeMillis())
-                .atOffset(ZoneOffset.UTC)
-                .format(TIME);
+    private static String text(Instant moment) {
+        return moment.truncatedTo(ChronoUnit.MILLIS).atOffset(ZoneOffset.UTC).format(TIME);
     }
 
     /** What is stored of a job beside its text. */
     private record Row(JobProjection projection) {
 
         private static final String SETS =
-                "name = ?, owner = ?, station = ?, waits_for = ?, line = ?, search = ?, derived_by = ?, waits = ?,"
-                        + " due = ?, lesson = ?";
-        private static final int COLUMNS = 10;
+                "name = ?, owner = ?, station = ?, waits_for = ?, line = ?, derived_by = ?, waits = ?, due = ?,"
+                        + " lesson = ?";
+        private static final int COLUMNS = 9;
 
         private <S extends SqlStatement<S>> S bind(S statement) {
             return statement
@@ -493,11 +490,10 @@ public final class SqliteLedger implements Ledger {
                     .bind(2, projection.station().key())
                     .bind(3, StationFinding.write(projection.waitsFor()))
                     .bind(4, projection.line().map(LineSketch::text).orElse(""))
-                    .bind(5, projection.search())
-                    .bind(6, projection.derivedBy())
-                    .bind(7, projection.waits())
-                    .bind(8, projection.due().map(LocalDate::toString).orElse(""))
-                    .bind(9, projection.lesson());
+                    .bind(5, projection.derivedBy())
+                    .bind(6, projection.waits())
+                    .bind(7, projection.due().map(LocalDate::toString).orElse(""))
+                    .bind(8, projection.lesson());
         }
     }
 }

@@ -116,7 +116,7 @@ public class ManyFinishedTest {
                 Statement statement = connection.createStatement()) {
             connection.setAutoCommit(false);
             String columns =
-                    "name, owner, station, waits_for, line, search, derived_by, waits, due, lesson, created_at,"
+                    "name, owner, station, waits_for, line, versions, derived_by, waits, due, lesson, created_at,"
                             + " changed_at, revision, archived, deleted_at";
             // No two teach the very same: their hours were estimated a little otherwise.
             String lesson =

@@ -16,6 +16,7 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Clock;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -165,7 +166,7 @@ public class SqliteLedgerTest extends LedgerContract {
         Handle handle = LedgerOpener.handle(file);
         int pages = handle.createQuery("PRAGMA page_count").mapTo(Integer.class).one();
         handle.execute("PRAGMA max_page_count = " + pages);
-        try (SqliteLedger full = new SqliteLedger(file, handle)) {
+        try (SqliteLedger full = new SqliteLedger(file, handle, Clock.systemUTC())) {
             Job large = job.job().with(Lines.NOTES, "x".repeat(90_000));
             assertThatThrownBy(() -> full.save(job.id(), 1, large))
                     .isInstanceOfSatisfying(
@@ -344,7 +345,7 @@ public class SqliteLedgerTest extends LedgerContract {
         ledger.backups().make();
         ledger.delete(job.id());
         assertThat(ledger.erase(job.id())).isTrue();
-        assertThat(ledger.backups().erase(List.of(job.id()))).isEmpty();
+        assertThat(ledger.cleanse()).isEmpty();
         assertThat(ledger.pictures().file(picture)).doesNotExist();
         ledger.close();
         try (var files = Files.walk(folder)) {

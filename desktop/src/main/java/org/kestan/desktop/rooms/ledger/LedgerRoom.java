@@ -362,23 +362,24 @@ public final class LedgerRoom extends VBox implements Room {
             return;
         }
         sure = Optional.empty();
-        store.ask(
-                () -> {
-                    store.ledger().erase(card.id());
-                    return store.ledger().backups().erase(List.of(card.id()));
-                },
-                stay -> {
-                    if (stay.isEmpty()) {
-                        session.say(Messages.message("ledger-room.erased-from-the-backups"));
-                    } else {
-                        session.complain(Messages.message(
-                                "ledger-room.erased-these-backups-could",
-                                stay.stream()
-                                        .map(copy -> copy.getFileName().toString())
-                                        .collect(Collectors.joining(", "))));
-                    }
-                    refresh();
-                });
+        store.ask(() -> store.ledger().erase(card.id()), done -> {
+            session.say(Messages.message("ledger-room.erasing"));
+            refresh();
+            cleanse();
+        });
+    }
+
+    /** Writes anew what has traces, which takes its time, and says when none are left. */
+    private void cleanse() {
+        store.ask(() -> store.ledger().cleanse(), stay -> {
+            if (stay.isEmpty()) {
+                session.say(Messages.message("ledger-room.erased-from-the-backups"));
+            } else {
+                session.complain(Messages.message(
+                        "ledger-room.erased-these-backups-could",
+                        stay.stream().map(copy -> copy.getFileName().toString()).collect(Collectors.joining(", "))));
+            }
+        });
     }
 
     private void delete() {

@@ -8,6 +8,7 @@ import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -28,6 +29,24 @@ import org.kestan.text.Numbers;
 
 /** The parts a job needs: how many, at what price, ordered, and when they come. Enter in a new line's name adds it. */
 final class PartsPane extends VBox {
+
+    /** What is asked of a part. */
+    private enum Column {
+        WHAT("what", Messages.message("parts-pane.what")),
+        NEED("need", Messages.message("parts-pane.need")),
+        PRICE("price", Messages.message("parts-pane.price")),
+        ARRIVES("arrives", Messages.message("parts-pane.arrives")),
+        ORDERED("ordered", Messages.message("parts-pane.ordered")),
+        THERE("there", Messages.message("parts-pane.there"));
+
+        private final String id;
+        private final String title;
+
+        Column(String id, String title) {
+            this.id = id;
+            this.title = title;
+        }
+    }
 
     private final JobSession session;
     private final GridPane grid = new GridPane();
@@ -62,7 +81,7 @@ final class PartsPane extends VBox {
         String what = added.getText().strip();
         added.clear();
         change(parts -> parts.add(Part.of(what)));
-        node("price", shown.size()).requestFocus();
+        node(Column.PRICE, shown.size()).requestFocus();
     }
 
     private void change(Consumer<List<Part>> by) {
@@ -98,26 +117,26 @@ final class PartsPane extends VBox {
         if (shown.isEmpty()) {
             return;
         }
-        grid.addRow(0, head("what"), head("need"), head("price"), head("arrives"), head("ordered"), head("there"));
+        grid.addRow(0, Stream.of(Column.values()).map(PartsPane::head).toArray(Node[]::new));
         for (int i = 0; i < shown.size(); i++) {
             int at = i;
             grid.addRow(
                     i + 1,
-                    field("what", at, 18, this::takeWhat),
-                    field("need", at, 3, this::takeNeed),
-                    field("price", at, 5, this::takePrice),
-                    field("arrives", at, 10, this::takeArrives),
+                    field(Column.WHAT, at, 18, this::takeWhat),
+                    field(Column.NEED, at, 3, this::takeNeed),
+                    field(Column.PRICE, at, 5, this::takePrice),
+                    field(Column.ARRIVES, at, 10, this::takeArrives),
                     box(
-                            "ordered",
+                            Column.ORDERED,
                             at,
                             on -> part -> part.withOrdered(on, on ? Optional.of(LocalDate.now()) : Optional.empty())),
-                    box("there", at, on -> part -> part.withThere(on)),
+                    box(Column.THERE, at, on -> part -> part.withThere(on)),
                     remove(at));
         }
     }
 
-    private static Label head(String column) {
-        Label head = new Label(Messages.message("parts-pane." + column));
+    private static Label head(Column column) {
+        Label head = new Label(column.title);
         head.getStyleClass().add("string-head");
         return head;
     }
@@ -135,12 +154,12 @@ final class PartsPane extends VBox {
         return button;
     }
 
-    private TextField field(String column, int at, int columns, BiFunction<Integer, String, Boolean> take) {
+    private TextField field(Column column, int at, int columns, BiFunction<Integer, String, Boolean> take) {
         TextField field = new TextField();
-        field.setId("part-" + column + "-" + (at + 1));
+        field.setId("part-" + column.id + "-" + (at + 1));
         field.setPrefColumnCount(columns);
         field.setMinWidth(USE_PREF_SIZE);
-        field.setAccessibleText(Messages.message("parts-pane.of", Messages.message("parts-pane." + column), at + 1));
+        field.setAccessibleText(Messages.message("parts-pane.of", column.title, at + 1));
         field.setOnAction(event -> {
             if (take.apply(at, field.getText().strip())) {
                 added.requestFocus();
@@ -156,10 +175,10 @@ final class PartsPane extends VBox {
         return field;
     }
 
-    private CheckBox box(String column, int at, Function<Boolean, UnaryOperator<Part>> take) {
+    private CheckBox box(Column column, int at, Function<Boolean, UnaryOperator<Part>> take) {
         CheckBox box = new CheckBox();
-        box.setId("part-" + column + "-" + (at + 1));
-        box.setAccessibleText(Messages.message("parts-pane.of", Messages.message("parts-pane." + column), at + 1));
+        box.setId("part-" + column.id + "-" + (at + 1));
+        box.setAccessibleText(Messages.message("parts-pane.of", column.title, at + 1));
         box.setOnAction(event -> change(at, take.apply(box.isSelected())));
         return box;
     }
@@ -207,15 +226,15 @@ final class PartsPane extends VBox {
     }
 
     private void fill(int row, Part part) {
-        put("what", row, part.what());
-        put("need", row, Integer.toString(part.need()));
-        put("price", row, part.price().map(Numbers::plain).orElse(""));
-        put("arrives", row, part.arrives().map(LocalDate::toString).orElse(""));
-        box("ordered", row).setSelected(part.ordered());
-        box("there", row).setSelected(part.there());
+        put(Column.WHAT, row, part.what());
+        put(Column.NEED, row, Integer.toString(part.need()));
+        put(Column.PRICE, row, part.price().map(Numbers::plain).orElse(""));
+        put(Column.ARRIVES, row, part.arrives().map(LocalDate::toString).orElse(""));
+        box(Column.ORDERED, row).setSelected(part.ordered());
+        box(Column.THERE, row).setSelected(part.there());
     }
 
-    private void put(String column, int row, String text) {
+    private void put(Column column, int row, String text) {
         TextField field = (TextField) node(column, row);
         if (!field.isFocused() || trouble.getText().isEmpty()) {
             if (!field.getText().equals(text)) {
@@ -224,12 +243,12 @@ final class PartsPane extends VBox {
         }
     }
 
-    private CheckBox box(String column, int row) {
+    private CheckBox box(Column column, int row) {
         return (CheckBox) node(column, row);
     }
 
-    private Node node(String column, int row) {
-        String id = "part-" + column + "-" + row;
+    private Node node(Column column, int row) {
+        String id = "part-" + column.id + "-" + row;
         return grid.getChildren().stream()
                 .filter(each -> id.equals(each.getId()))
                 .findFirst()

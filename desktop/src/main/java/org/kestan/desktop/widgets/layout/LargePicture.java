@@ -114,17 +114,17 @@ public final class LargePicture {
         share.textProperty().bind(zoom.multiply(100).asString(java.util.Locale.ROOT, "%.0f %%"));
         HBox bar = new HBox(
                 8,
-                button("large-smaller", () -> by(1 / STEP)),
-                button("large-fit", () -> zoom.set(1)),
-                button("large-larger", () -> by(STEP)),
+                button("large-smaller", Messages.message("large-picture.smaller"), () -> by(1 / STEP)),
+                button("large-fit", Messages.message("large-picture.fit"), () -> zoom.set(1)),
+                button("large-larger", Messages.message("large-picture.larger"), () -> by(STEP)),
                 share);
         bar.setAlignment(Pos.CENTER_LEFT);
         bar.getStyleClass().add("step-bar");
         return bar;
     }
 
-    private static TextButton button(String id, Runnable action) {
-        TextButton button = new TextButton(Messages.message("large-picture." + id), id, action);
+    private static TextButton button(String id, String text, Runnable action) {
+        TextButton button = new TextButton(text, id, action);
         // The space bar closes the picture, wherever the focus is.
         button.setFocusTraversable(false);
         return button;

@@ -1,0 +1,36 @@
+package org.kestan.ledger;
+
+import java.time.Instant;
+
+/**
+ * A job as it lies in a ledger, with all that goes with it from one ledger to another.
+ *
+ * @param id by which it is known in every ledger
+ * @param revision how often it was saved, 1 or more
+ * @param versions which ledgers changed it
+ * @param created when it came into the first ledger, by the clock there
+ * @param changed when it was saved last, by the clock there
+ * @param shelf where it lies
+ * @param deleted when it came into the bin; null where it is not there
+ * @param text its job file
+ */
+public record JobRecord(
+        String id,
+        int revision,
+        Versions versions,
+        Instant created,
+        Instant changed,
+        JobLocation shelf,
+        Instant deleted,
+        String text) {
+
+    /** Returns the same under other versions and another revision. */
+    public JobRecord with(Versions next, int nextRevision) {
+        return new JobRecord(id, nextRevision, next, created, changed, shelf, deleted, text);
+    }
+
+    /** Returns the same under another id. */
+    public JobRecord withId(String next) {
+        return new JobRecord(next, revision, versions, created, changed, shelf, deleted, text);
+    }
+}

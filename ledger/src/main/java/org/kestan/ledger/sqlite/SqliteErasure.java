@@ -1,0 +1,167 @@
+package org.kestan.ledger.sqlite;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import org.jdbi.v3.core.Handle;
+import org.kestan.files.disk.Disk;
+import org.kestan.files.job.JobReader;
+import org.kestan.job.pictures.Photo;
+import org.kestan.ledger.Papers;
+import org.kestan.ledger.Pictures;
+
+/**
+ * Erases jobs. At once they are gone from the tables, with their papers and the pictures that only they showed; what keeps traces
+ * of them, the file's own pages, backups and copies put aside, is written anew after that, also by another run if this one ends
+ * before.
+ */
+final class SqliteErasure {
+
+    private static final String PENDING = "erased";
+    private static final String PICTURES = "erased-pictures";
+    private static final List<String> TABLES = List.of(
+            "DELETE FROM job_search WHERE rowid = (SELECT n FROM jobs WHERE id = ?)",
+            "DELETE FROM job_files WHERE job_id = ?",
+            "DELETE FROM jobs WHERE id = ?");
+
+    private final Path file;
+    private final SqliteLessons.Asking ledger;
+
+    SqliteErasure(Path file, SqliteLessons.Asking ledger) {
+        this.file = file;
+        this.ledger = ledger;
+    }
+
+    void erase(List<String> ids, Pictures pictures, Papers papers) {
+        if (ids.isEmpty()) {
+            return;
+        }
+        List<String> shown = ids.stream()
+                .flatMap(id -> body(id).stream())
+                .flatMap(text -> JobReader.read(text).job().stream())
+                .flatMap(job -> job.photos().stream().map(Photo::file))
+                .distinct()
+                .toList();
+        ledger.ask(handle -> handle.inTransaction(inside -> {
+            for (String id : ids) {
+                for (String table : TABLES) {
+                    inside.execute(table, id);
+                }
+            }
+            return add(inside, PENDING, ids);
+        }));
+        List<String> gone = shown.stream()
+                .filter(picture -> !isShown(picture) && !LedgersBeside.show(file, picture))
+                .toList();
+        ledger.ask(handle -> add(handle, PICTURES, gone));
+        gone.forEach(pictures::remove);
+        ids.forEach(papers::remove);
+    }
+
+    private static int add(Handle handle, String name, List<String> more) {
+        List<String> all = new ArrayList<>(pending(handle, name));
+        all.addAll(more);
+        return all.isEmpty()
+                ? 0
+                : handle.execute(
+                        "INSERT OR REPLACE INTO meta (name, value) VALUES (?, ?)", name, String.join(" ", all));
+    }
+
+    private List<String> body(String id) {
+        return ledger.ask(handle -> handle.createQuery("SELECT body FROM job_files WHERE job_id = ?")
+                .bind(0, id)
+                .mapTo(String.class)
+                .list());
+    }
+
+    private boolean isShown(String picture) {
+        return ledger.ask(handle -> handle.createQuery("SELECT count(*) FROM job_files WHERE instr(body, ?) > 0")
+                        .bind(0, picture)
+                        .mapTo(Integer.class)
+                        .one())
+                > 0;
+    }
+
+    private static List<String> pending(Handle handle, String name) {
+        return handle.createQuery("SELECT value FROM meta WHERE name = ?")
+                .bind(0, name)
+                .mapTo(String.class)
+                .findOne()
+                .map(ids -> List.of(ids.split(" ")))
+                .orElse(List.of());
+    }
+
+    /**
+     * Takes away what runs that were killed left unfinished, and writes anew all that may have traces of what was erased; nothing
+     * where nothing was.
+     *
+     * @return the files that could not be written anew and may have traces still
+     */
+    List<Path> cleanse() {
+        List<String> ids = ledger.ask(handle -> pending(handle, PENDING));
+        List<String> pictures = ledger.ask(handle -> pending(handle, PICTURES));
+        if (ids.isEmpty()) {
+            try {
+                Disk.sweep(file.toAbsolutePath().getParent());
+            } catch (IOException stays) {
+                return List.of(file.toAbsolutePath().getParent());
+            }
+            return List.of();
+        }
+        List<Path> stay = new ArrayList<>(SqliteBackups.of(file).erase(ids, pictures));
+        try {
+            for (Path aside : SqliteBackups.of(file).aside()) {
+                if (!rewritten(aside, ids)) {
+                    // Nobody can say what is in it.
+                    for (String part : SqliteBackups.PARTS) {
+                        Disk.delete(aside.resolveSibling(aside.getFileName() + part));
+                    }
+                }
+            }
+            Disk.sweep(file.toAbsolutePath().getParent());
+        } catch (IOException stays) {
+            stay.add(file.toAbsolutePath().getParent());
+        }
+        // Pages keep pieces of rows that were moved within them: only a file that is written anew is free of them.
+        ledger.ask(handle -> handle.execute("VACUUM"));
+        ledger.ask(handle ->
+                handle.createQuery("PRAGMA wal_checkpoint(TRUNCATE)").mapToMap().list());
+        if (stay.isEmpty()) {
+            ledger.ask(handle -> handle.execute("DELETE FROM meta WHERE name IN (?, ?)", PENDING, PICTURES));
+        }
+        return stay;
+    }
+
+    /**
+     * Removes jobs from a database that nobody has open, and writes it anew.
+     *
+     * @return whether it could be
+     */
+    static boolean rewritten(Path database, List<String> ids) {
+        try (Connection connection = LedgerOpener.source(database).getConnection();
+                Statement statement = connection.createStatement()) {
+            statement.execute("PRAGMA secure_delete = ON");
+            for (String table : TABLES) {
+                if (table.contains("job_search") && LedgerFileStatus.version(statement) < LedgerOpener.SEARCH_SINCE) {
+                    continue;
+                }
+                try (PreparedStatement delete = connection.prepareStatement(table)) {
+                    for (String id : ids) {
+                        delete.setString(1, id);
+                        delete.execute();
+                    }
+                }
+            }
+            statement.execute("VACUUM");
+            statement.execute("PRAGMA wal_checkpoint(TRUNCATE)");
+            return true;
+        } catch (SQLException unusable) {
+            return false;
+        }
+    }
+}
