@@ -126,6 +126,18 @@ final class LedgerCommand implements Runnable {
         });
     }
 
+    @Command(
+            name = "restore",
+            description = "${bundle:ledger-command.restore-a-backup}",
+            mixinStandardHelpOptions = true)
+    int restore(
+            @Mixin LedgerOption option,
+            @Option(names = "--from", paramLabel = "COPY", description = "${bundle:ledger-command.which-copy}")
+                    Path from,
+            @Option(names = "--to", paramLabel = "DIR", description = "${bundle:ledger-command.restore-to}") Path to) {
+        return option.restore(Optional.ofNullable(from), Optional.ofNullable(to));
+    }
+
     /** A name nothing lies under yet. */
     private static Path free(Path folder, String name) {
         String stem =

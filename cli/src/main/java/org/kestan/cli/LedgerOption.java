@@ -1,13 +1,18 @@
 package org.kestan.cli;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.ToIntFunction;
 import org.kestan.base.finding.Fault;
+import org.kestan.ledger.Backups;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerJson;
 import org.kestan.ledger.OpenResult;
+import org.kestan.ledger.sqlite.SqliteBackups;
 import org.kestan.ledger.sqlite.SqliteLedger;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -43,6 +48,32 @@ final class LedgerOption {
             return work.applyAsInt(ledger);
         } catch (LedgerException failed) {
             return faulty(CliText.text("ledger.failed", JobArgument.WORDS.say(failed.why())));
+        }
+    }
+
+    /**
+     * Puts a backup in the ledger's place, or into another folder, with its pictures and papers.
+     *
+     * @param from the copy; the newest whole one where none is named
+     * @param to the folder of a drill; the ledger's own where none is named
+     */
+    int restore(Optional<Path> from, Optional<Path> to) {
+        SqliteBackups backups = SqliteBackups.of(file.toAbsolutePath());
+        Optional<Backups.Copy> copy = backups.whole().stream()
+                .filter(each -> from.isEmpty()
+                        || each.file().toAbsolutePath().equals(from.get().toAbsolutePath()))
+                .findFirst();
+        if (copy.isEmpty()) {
+            return faulty(CliText.text("ledger.no-such-copy"));
+        }
+        try {
+            Optional<Path> aside = to.isPresent()
+                    ? backups.putInto(copy.get().file(), to.get())
+                    : backups.putBack(copy.get().file());
+            print(LedgerJson.restored(copy.get(), aside));
+            return 0;
+        } catch (IOException failed) {
+            return faulty(CliText.text("ledger.not-restored", String.valueOf(failed.getMessage())));
         }
     }
 

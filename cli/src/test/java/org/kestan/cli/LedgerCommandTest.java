@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.files.job.JobFile;
+import org.kestan.ledger.sqlite.SqliteBackups;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -84,6 +85,33 @@ public class LedgerCommandTest {
         try (var files = Files.list(outFolder)) {
             assertThat(files.count()).isEqualTo(jobs.size() + 1L);
         }
+    }
+
+    /** A drill: the newest backup in another folder, then in the ledger's place. */
+    @Test
+    public void aBackupIsRestored() throws IOException {
+        List<Path> jobs = DemoJobs.copyInto(folder.resolve("jobs"));
+        run("ledger", "import", "--ledger", ledger, jobs.get(0).toString());
+        assertThat(run("ledger", "restore", "--ledger", ledger)).isEqualTo(2);
+        assertThat(err.toString()).contains("there is no such undamaged backup");
+        SqliteBackups.of(Path.of(ledger)).make();
+        run("ledger", "import", "--ledger", ledger, jobs.get(1).toString());
+        Path drill = folder.resolve("drill");
+        JsonNode restored = json("ledger", "restore", "--ledger", ledger, "--to", drill.toString());
+        assertThat(restored.get("jobs").asInt()).isEqualTo(1);
+        assertThat(restored.has("putAside")).isFalse();
+        assertThat(json(
+                        "ledger",
+                        "list",
+                        "--ledger",
+                        drill.resolve("ledger.sqlite").toString()))
+                .hasSize(1);
+        assertThat(run("ledger", "restore", "--ledger", ledger, "--to", drill.toString()))
+                .as("there is one there")
+                .isEqualTo(2);
+        assertThat(json("ledger", "restore", "--ledger", ledger).get("putAside").asString())
+                .startsWith("ledger.sqlite.unusable-");
+        assertThat(json("ledger", "list", "--ledger", ledger)).hasSize(1);
     }
 
     /** One bad file keeps all of them out; a ledger that is none is said. */

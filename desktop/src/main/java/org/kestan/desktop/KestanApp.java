@@ -93,6 +93,10 @@ public final class KestanApp extends Application {
         if (found.demo() && job.isEmpty()) {
             session.say(Messages.message("kestan-app.sample-jobs-your-own"));
         }
+        ((OpenResult.Opened) opening)
+                .doubt()
+                .ifPresent(doubt -> session.complain(
+                        Messages.message("kestan-app.doubt", session.words().say(doubt))));
         WindowPlacement.restore(stage, settings);
         stage.show();
         told(arguments, "window shown");

@@ -22,6 +22,7 @@ public enum FileFinding implements Finding.Kind {
     NO_STANDARD,
     NO_QUESTION,
     NO_LEAF,
+    NO_LOGO,
     OUT_OF_ORDER,
     NO_HEEL_CUT,
     A_WAY_THAT_CUTS,
@@ -35,6 +36,7 @@ public enum FileFinding implements Finding.Kind {
     PAPERS_NOT_WRITTEN(Verbatim.class),
     NOTHING_AFTER,
 
+    A_LOGO,
     A_JOB_FILE(Verbatim.class),
     A_STANDARDS_FILE,
     A_STEP_FILE,

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.sheet.Line;
+import org.kestan.base.standards.Letterhead;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.standards.StandardsFile;
 import org.kestan.job.Job;
@@ -19,6 +20,7 @@ import org.kestan.job.visits.Visit;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.overview.Station;
 import org.kestan.repair.memory.Lesson;
+import org.kestan.text.PlainText;
 import org.kestan.text.Wording;
 
 /**
@@ -49,7 +51,7 @@ public record JobProjection(
         String derivedBy) {
 
     /** Counts the ways in which this has been derived; raised whenever a job may come out otherwise. */
-    private static final int DERIVATION = 4;
+    private static final int DERIVATION = 5;
 
     private static final int LONGEST_NAME = 400;
     private static final int LONGEST_LESSON = 1000;
@@ -73,9 +75,11 @@ public record JobProjection(
 
     /** Tells which standards, and which program, a projection was derived by. */
     public static String by(ShopStandards shop) {
+        // What only stands on papers changes nothing that the list shows.
+        ShopStandards shown = shop.withLetterhead(Letterhead.BLANK).withCurrency("");
         try {
             byte[] digest = MessageDigest.getInstance("SHA-256")
-                    .digest(StandardsFile.write(shop).getBytes(StandardCharsets.UTF_8));
+                    .digest(StandardsFile.write(shown).getBytes(StandardCharsets.UTF_8));
             return DERIVATION + "-" + HexFormat.of().formatHex(digest, 0, 8);
         } catch (NoSuchAlgorithmException impossible) {
             throw new IllegalStateException("every Java has SHA-256", impossible);
@@ -83,7 +87,8 @@ public record JobProjection(
     }
 
     private static String cut(String text) {
-        return text.length() <= LONGEST_NAME ? text : text.substring(0, LONGEST_NAME);
+        String line = PlainText.line(text);
+        return line.length() <= LONGEST_NAME ? line : line.substring(0, LONGEST_NAME);
     }
 
     private static String lesson(JobAnalysis analysis) {

@@ -16,6 +16,8 @@ public enum LedgerFinding implements Finding.Kind {
     GONE,
     /** There is no ledger, or an empty file, where backups of one lie. */
     MISSING,
+    /** There is less in it than in its newest backup: its log is gone, or an older file was put in its place. */
+    BEHIND,
     /** Written by a newer program. */
     NEWER,
     /** What is there can't be a whole ledger. */

@@ -1,6 +1,8 @@
 package org.kestan.ledger;
 
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import org.kestan.files.results.JsonText;
 import org.kestan.job.tree.Tree;
 import org.kestan.text.BenchUnit;
@@ -34,5 +36,19 @@ public final class LedgerJson {
     /** Prints names in a row. */
     public static String names(List<String> names) {
         return JsonText.print(new Tree.Items(names.stream().map(Tree::text).toList()));
+    }
+
+    /**
+     * Prints what was restored.
+     *
+     * @param aside where what was there before went, empty where nothing was
+     */
+    public static String restored(Backups.Copy copy, Optional<Path> aside) {
+        Tree.Draft draft = new Tree.Draft()
+                .put("copy", Tree.text(copy.file().getFileName().toString()))
+                .put("jobs", Tree.number(copy.jobs()));
+        aside.ifPresent(
+                file -> draft.put("putAside", Tree.text(file.getFileName().toString())));
+        return JsonText.print(draft.entries());
     }
 }

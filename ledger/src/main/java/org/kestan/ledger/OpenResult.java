@@ -1,13 +1,18 @@
 package org.kestan.ledger;
 
 import java.util.List;
+import java.util.Optional;
 import org.kestan.base.finding.Finding;
 
 /** What came of opening a ledger. */
 public sealed interface OpenResult {
 
-    /** It is open. */
-    record Opened(Ledger ledger) implements OpenResult {}
+    /**
+     * It is open.
+     *
+     * @param doubt what is to be said of it, empty mostly
+     */
+    record Opened(Ledger ledger, Optional<Finding> doubt) implements OpenResult {}
 
     /**
      * It can't be used, and nothing was written to it.

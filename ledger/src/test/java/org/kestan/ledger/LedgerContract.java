@@ -26,6 +26,8 @@ import org.kestan.base.notation.Length;
 import org.kestan.base.notation.Parsed;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Reading;
+import org.kestan.base.standards.Letterhead;
+import org.kestan.base.standards.SalesTax;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.files.demo.DemoJobs;
@@ -329,6 +331,16 @@ public abstract class LedgerContract {
         assertThat(ledger.read(theirs.id()).orElseThrow().job().text(Lines.OWNER))
                 .isEqualTo("changed there");
         assertThat(ledger.count()).isEqualTo(3);
+    }
+
+    /** What only stands on papers changes nothing that the list shows; what decides does. */
+    @Test
+    public void anotherLetterheadDerivesNothingAnew() {
+        ledger.insert(demo(0));
+        ledger.goBy(ShopStandards.DEFAULT
+                .withLetterhead(new Letterhead("Another", "", "", 10, SalesTax.NONE, ""))
+                .withCurrency("CHF"));
+        assertThat(ledger.deriveAnew(Progress.UNTOLD)).isZero();
     }
 
     /** Changed here and there, each without the other: both are kept, and both ledgers come to the same. */

@@ -46,7 +46,7 @@ public final class PartsSection extends ListSection<Part> {
         if (part.need() > 1) {
             draft.put("need", Tree.number(part.need()));
         }
-        part.price().ifPresent(price -> draft.put("price", new Tree.Num(BigDecimal.valueOf(price))));
+        part.price().ifPresent(price -> draft.put("price", new Tree.Num(new BigDecimal(PRICE.write(price)))));
         if (part.orderedOn().isPresent()) {
             draft.put(ORDERED, Tree.text(part.orderedOn().get().toString()));
         } else if (part.ordered()) {

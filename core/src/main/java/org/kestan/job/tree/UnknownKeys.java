@@ -133,4 +133,30 @@ public record UnknownKeys(Tree.Entries skeleton) {
         Map.Entry<String, Tree> first = fresh.all().entrySet().iterator().next();
         return first.getValue().equals(kept.all().get(first.getKey()));
     }
+
+    /** The same where the same is foreign: where it stands among what is known only keeps the order of a file. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof UnknownKeys that && foreign(skeleton).equals(foreign(that.skeleton));
+    }
+
+    @Override
+    public int hashCode() {
+        return foreign(skeleton).hashCode();
+    }
+
+    private static Tree.Entries foreign(Tree.Entries skeleton) {
+        Map<String, Tree> all = new LinkedHashMap<>();
+        skeleton.all().forEach((key, kept) -> {
+            if (kept instanceof Tree.Entries object && !object.all().isEmpty()) {
+                Tree.Entries part = foreign(object);
+                if (!part.all().isEmpty()) {
+                    all.put(key, part);
+                }
+            } else if (!kept.equals(KNOWN)) {
+                all.put(key, kept);
+            }
+        });
+        return new Tree.Entries(all);
+    }
 }

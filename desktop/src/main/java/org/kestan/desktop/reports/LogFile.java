@@ -5,7 +5,6 @@ import java.nio.file.Path;
 import java.util.function.Consumer;
 import java.util.logging.FileHandler;
 import java.util.logging.Logger;
-import java.util.logging.SimpleFormatter;
 import org.kestan.files.disk.Disk;
 
 /** What went wrong behind the window, kept in the data folder: three files of half a megabyte, the newest first. */
@@ -27,7 +26,7 @@ public final class LogFile {
             Disk.ownFolder(folder);
             FileHandler file =
                     new FileHandler(folder.resolve("kestan-%g.log").toString().replace('\\', '/'), SIZE, FILES, true);
-            file.setFormatter(new SimpleFormatter());
+            file.setFormatter(new LogFormat());
             root.addHandler(file);
         } catch (IOException notWritten) {
             root.log(java.util.logging.Level.WARNING, "no log file", notWritten);

@@ -9,15 +9,21 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Base64;
+import java.util.Iterator;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
 
 /** Pictures within a page: as data URIs, so that the page needs no other file. */
 final class DataUriImage {
 
     /** No picture on a page is wider or higher, pixels. */
     private static final int LARGEST = 1400;
+
+    private static final int LARGEST_LOGO = 600;
 
     private DataUriImage() {}
 
@@ -38,12 +44,52 @@ final class DataUriImage {
     }
 
     /** A photograph, made smaller where it is larger than a page shows; empty where it can't be read. */
-    static Optional<String> photograph(byte[] bytes) throws IOException {
-        BufferedImage read = ImageIO.read(new ByteArrayInputStream(bytes));
-        if (read == null) {
+    static Optional<String> photograph(OwnerPaper.Source source) {
+        try {
+            Optional<BufferedImage> read = read(source.read(), LARGEST);
+            return read.isPresent() ? Optional.of(uri(fitting(read.get(), LARGEST), "jpeg")) : Optional.empty();
+        } catch (IOException unreadable) {
             return Optional.empty();
         }
-        double scale = Math.min(1, LARGEST / (double) Math.max(read.getWidth(), read.getHeight()));
+    }
+
+    /** A shop's logo; empty where there is none, or it can't be read. */
+    static Optional<String> logo(String base64) {
+        try {
+            Optional<BufferedImage> read = base64.isEmpty()
+                    ? Optional.empty()
+                    : read(Base64.getDecoder().decode(base64), LARGEST_LOGO);
+            return read.isPresent() ? Optional.of(uri(fitting(read.get(), LARGEST_LOGO), "png")) : Optional.empty();
+        } catch (IllegalArgumentException | IOException unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    /** Decodes no more of a picture than is drawn: of a large one each second, third, fourth pixel. */
+    private static Optional<BufferedImage> read(byte[] bytes, int largest) throws IOException {
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                return Optional.empty();
+            }
+            ImageReader reader = readers.next();
+            try {
+                reader.setInput(in, true, true);
+                int side = Math.max(reader.getWidth(0), reader.getHeight(0));
+                ImageReadParam coarse = reader.getDefaultReadParam();
+                int step = Math.max(1, side / (2 * largest));
+                coarse.setSourceSubsampling(step, step, 0, 0);
+                return Optional.of(reader.read(0, coarse));
+            } catch (RuntimeException damaged) {
+                throw new IOException(damaged);
+            } finally {
+                reader.dispose();
+            }
+        }
+    }
+
+    private static BufferedImage fitting(BufferedImage read, int largest) {
+        double scale = Math.min(1, largest / (double) Math.max(read.getWidth(), read.getHeight()));
         int width = (int) Math.max(1, Math.round(read.getWidth() * scale));
         int height = (int) Math.max(1, Math.round(read.getHeight() * scale));
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
@@ -56,7 +102,7 @@ final class DataUriImage {
         } finally {
             page.dispose();
         }
-        return Optional.of(uri(image, "jpeg"));
+        return image;
     }
 
     private static String uri(BufferedImage image, String kind) throws IOException {

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import org.kestan.base.standards.Letterhead;
+import org.kestan.text.PlainText;
 
 /** A page for an owner in plain words: one self-contained HTML page, and a PDF made of the same. */
 final class OwnerPage {
@@ -33,13 +34,12 @@ final class OwnerPage {
     OwnerPage(String title, Letterhead letterhead, LocalDate today) {
         this.title = title;
         body.append("<div class=\"head\">");
-        if (!letterhead.logo().isEmpty()) {
-            body.append("<img class=\"logo\" alt=\"")
-                    .append(escaped(letterhead.name()))
-                    .append("\" src=\"data:image/png;base64,")
-                    .append(escaped(letterhead.logo()))
-                    .append("\"/>");
-        }
+        DataUriImage.logo(letterhead.logo())
+                .ifPresent(logo -> body.append("<img class=\"logo\" alt=\"")
+                        .append(escaped(letterhead.name()))
+                        .append("\" src=\"")
+                        .append(logo)
+                        .append("\"/>"));
         body.append("<p class=\"shop\">").append(escaped(letterhead.name())).append("</p>");
         letterhead
                 .address()
@@ -53,7 +53,7 @@ final class OwnerPage {
 
     /** Makes text safe within HTML. */
     static String escaped(String text) {
-        return text.replaceAll("[\\p{Cntrl}&&[^\n]]", " ")
+        return PlainText.lines(text)
                 .replace("&", "&amp;")
                 .replace("<", "&lt;")
                 .replace(">", "&gt;")

@@ -42,20 +42,17 @@ public final class OwnerPaper {
     /**
      * A photograph on a paper.
      *
-     * @param bytes a JPEG or PNG
+     * @param source of a JPEG or PNG; read when it is drawn, so that no more than one lies in memory
      * @param caption what it shows, empty for nothing said
      */
-    public record Photograph(byte[] bytes, String caption) {
+    public record Photograph(Source source, String caption) {}
 
-        /** Takes a copy. */
-        public Photograph {
-            bytes = bytes.clone();
-        }
+    /** Where bytes come from. */
+    @FunctionalInterface
+    public interface Source {
 
-        @Override
-        public byte[] bytes() {
-            return bytes.clone();
-        }
+        /** Reads them all. */
+        byte[] read() throws IOException;
     }
 
     /** Returns the page for a browser. */

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.kestan.text.PlainText;
 
 /** The fonts that ship, embedded in a document. */
 record PdfFonts(PDType0Font regular, PDType0Font bold) {
@@ -31,7 +32,7 @@ record PdfFonts(PDType0Font regular, PDType0Font bold) {
     /** Characters that the shipped fonts do not have become a question mark rather than failing the paper. */
     String printable(String text) {
         StringBuilder kept = new StringBuilder();
-        text.codePoints().forEach(point -> {
+        PlainText.line(text).codePoints().forEach(point -> {
             String one = Character.toString(point);
             try {
                 regular.encode(one);

@@ -133,7 +133,7 @@ final class ReportPage {
     private static void pictures(OwnerPage page, List<OwnerPaper.Photograph> photographs) throws IOException {
         boolean headed = false;
         for (OwnerPaper.Photograph each : photographs) {
-            Optional<String> source = DataUriImage.photograph(each.bytes());
+            Optional<String> source = DataUriImage.photograph(each.source());
             if (source.isPresent()) {
                 if (!headed) {
                     page.heading(PaperText.text("owner-papers.pictures"));

@@ -29,6 +29,7 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.files.FileFinding;
 import org.kestan.files.json.Json;
+import org.kestan.files.papers.Logo;
 import org.kestan.files.text.TextFile;
 import org.kestan.job.Job;
 import org.kestan.job.tree.TreeCursor;
@@ -171,7 +172,17 @@ public final class StandardsFile {
                         at.at("taxName").text().orElse(""),
                         at.at("taxNumber").text().orElse(""),
                         at.at("taxOnPartsOnly").flag().orElse(false)),
-                at.at("logo").text().orElse(blank.logo()));
+                logo(at.at("logo")));
+    }
+
+    /** A logo that is none would be missed on the papers only. */
+    private static String logo(TreeCursor at) {
+        String logo = at.text().orElse("");
+        if (!logo.isEmpty() && !Logo.isOne(logo)) {
+            at.fault(FileFinding.NO_LOGO.of(), FileFinding.A_LOGO.of());
+            return "";
+        }
+        return logo;
     }
 
     /** The leaves listed; those of a usual set where none are. */

@@ -28,6 +28,20 @@ import org.testng.annotations.Test;
 
 public class JobReaderTest {
 
+    /** What other programs keep with a string is as it was after a round trip, and so is the job. */
+    @Test
+    public void stringsKeepWhatOthersSayOfThem() {
+        String text = """
+                {"kestan": 1, "instrument": {"strings": [
+                {"gauge": "0.012 in", "brand": {"coated": true, "list": [1, 2]}}, {"wound": true, "age": 3},
+                {"pitch": "", "note": null}, {"x": 1}]}, "survey": {}, "target": {"strings": [{"y": "z"}]}}""";
+        Job job = JobReader.read(text).job().orElseThrow();
+        String written = JobWriter.write(job);
+        Job again = JobReader.read(written).job().orElseThrow();
+        assertThat(again).isEqualTo(job);
+        assertThat(JobWriter.write(again)).isEqualTo(written).contains("\"coated\": true", "\"note\": null", "\"y\"");
+    }
+
     @Test
     public void partsKeepWhatIsSaidOfThem() {
         String text = """

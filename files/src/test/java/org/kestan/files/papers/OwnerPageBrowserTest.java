@@ -110,8 +110,8 @@ public class OwnerPageBrowserTest {
                         analysis,
                         Wording.in(BenchUnit.MILLIMETERS),
                         List.of(
-                                new OwnerPaper.Photograph(photograph(), "The loose brace"),
-                                new OwnerPaper.Photograph("no picture".getBytes(StandardCharsets.UTF_8), "lost")),
+                                new OwnerPaper.Photograph(OwnerPageBrowserTest::photograph, "The loose brace"),
+                                new OwnerPaper.Photograph(() -> "no picture".getBytes(StandardCharsets.UTF_8), "lost")),
                         LocalDate.of(2026, 11, 26))
                 .paper()
                 .orElseThrow()

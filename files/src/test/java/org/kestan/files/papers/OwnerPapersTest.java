@@ -2,8 +2,12 @@ package org.kestan.files.papers;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.sun.management.ThreadMXBean;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -13,12 +17,15 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.zip.CRC32;
+import java.util.zip.DeflaterOutputStream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.kestan.base.finding.Fault;
 import org.kestan.base.standards.Letterhead;
 import org.kestan.base.standards.SalesTax;
 import org.kestan.base.standards.ShopStandards;
@@ -32,6 +39,7 @@ import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.parts.Part;
 import org.kestan.job.terms.Lines;
+import org.kestan.overview.Bill;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
@@ -129,6 +137,88 @@ public class OwnerPapersTest {
                 .contains("Parts tax on parts, 8 % 1.60 EUR", "Deposit paid -50.00 EUR", "Tax number: T-19");
     }
 
+    /** Whatever stands in a name, an address or a logo, the paper is made, and made whole. */
+    @Test
+    public void noCharacterAndNoLogoKeepsAPaperFromBeingMade() throws Exception {
+        String odd = "Nobody\u0000\u0001\ud800\ufffe\u202e\u2028<script>&]]>\u0085";
+        JobAnalysis sample = demo("large-flat-top-reset");
+        Job job = sample.job()
+                .with(Lines.OWNER, odd)
+                .with(Lines.COMPLAINT, odd + "\n" + odd)
+                .with(Lines.NAME, odd);
+        for (String logo : List.of("", "not base64!", "aGVsbG8=")) {
+            ShopStandards shop = ShopStandards.DEFAULT.withLetterhead(
+                    new Letterhead(odd, odd, odd, 14, new SalesTax(8, odd, odd, false), logo));
+            OwnerPapers.write(
+                    OwnerPapers.estimate(
+                            JobAnalysis.of(job, shop),
+                            WORDS,
+                            StepLibrary.shipped().book(),
+                            TODAY),
+                    SheetPdf.Paper.A4,
+                    folder);
+            assertThat(pdf(new ArrayList<>())).contains("Nobody", "<script>&]]>");
+            assertThat(html().getElementsByTagName("script").getLength()).isZero();
+        }
+        assertThat(StandardsFile.read("{\"kestanStandards\": 1, \"letterhead\": {\"logo\": \"aGVsbG8=\"}}")
+                        .faults())
+                .extracting(Fault::pointer)
+                .containsExactly("/letterhead/logo");
+    }
+
+    /** A hundred and twenty million pixels, and one that is torn: the first is shown, the second is left out. */
+    @Test
+    public void aLargePictureIsDecodedAsLargeAsItIsDrawn() throws Exception {
+        byte[] large = greyPng(12_000, 10_000);
+        ThreadMXBean threads = (ThreadMXBean) ManagementFactory.getThreadMXBean();
+        long before = threads.getCurrentThreadAllocatedBytes();
+        Optional<String> shown = DataUriImage.photograph(() -> large);
+        long allocated = threads.getCurrentThreadAllocatedBytes() - before;
+        assertThat(shown).hasValueSatisfying(uri -> assertThat(uri).startsWith("data:image/jpeg"));
+        assertThat(allocated).isLessThan(200L << 20);
+        assertThat(DataUriImage.photograph(() -> java.util.Arrays.copyOf(large, 300)))
+                .isEmpty();
+        assertThat(DataUriImage.photograph(() -> {
+                    throw new IOException("gone");
+                }))
+                .isEmpty();
+    }
+
+    /** An empty picture, written row by row (PNG Specification, third edition, 5.3 and 11.2). */
+    private static byte[] greyPng(int width, int height) throws IOException {
+        ByteArrayOutputStream rows = new ByteArrayOutputStream();
+        try (DeflaterOutputStream out = new DeflaterOutputStream(rows)) {
+            byte[] row = new byte[width + 1];
+            for (int y = 0; y < height; y++) {
+                out.write(row);
+            }
+        }
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        png.write(new byte[] {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1a, '\n'});
+        chunk(
+                png,
+                "IHDR",
+                ByteBuffer.allocate(13)
+                        .putInt(width)
+                        .putInt(height)
+                        .put(new byte[] {8, 0, 0, 0, 0})
+                        .array());
+        chunk(png, "IDAT", rows.toByteArray());
+        chunk(png, "IEND", new byte[0]);
+        return png.toByteArray();
+    }
+
+    private static void chunk(ByteArrayOutputStream png, String type, byte[] data) throws IOException {
+        byte[] named = new byte[4 + data.length];
+        System.arraycopy(type.getBytes(StandardCharsets.US_ASCII), 0, named, 0, 4);
+        System.arraycopy(data, 0, named, 4, data.length);
+        CRC32 sum = new CRC32();
+        sum.update(named);
+        png.write(ByteBuffer.allocate(4).putInt(data.length).array());
+        png.write(named);
+        png.write(ByteBuffer.allocate(4).putInt((int) sum.getValue()).array());
+    }
+
     @Test
     public void anEstimateSaysWhatItCosts() throws Exception {
         JobAnalysis analysis = demo("large-flat-top-reset");
@@ -138,9 +228,11 @@ public class OwnerPapersTest {
         List<COSName> fonts = new ArrayList<>();
         String text = pdf(fonts);
         assertThat(fonts).isNotEmpty();
-        double net = analysis.recommendation().ways().stream()
-                .mapToDouble(way -> analysis.shop().cost(way.prices()))
-                .sum();
+        double net = Bill.of(
+                        analysis.job(),
+                        analysis.shop(),
+                        analysis.recommendation().ways())
+                .net();
         assertThat(text)
                 .contains("Harbour <Workshop> & Sons", "Quay 7", "Neck reset", "Half beforehand.", "until 2026-12-09")
                 .contains(String.format(Locale.ROOT, "%.2f EUR", net * 1.2))

@@ -27,6 +27,9 @@ import org.sqlite.SQLiteException;
  */
 record LedgerFileStatus(int version, int jobs, long saves, String state) {
 
+    /** Of a ledger that is not there yet. */
+    static final LedgerFileStatus NOTHING = new LedgerFileStatus(0, 0, 0, "");
+
     private static final int TRIES = 5;
 
     /**

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.jdbi.v3.core.Handle;
@@ -29,6 +30,8 @@ final class LedgerOpener {
     static final int SEARCH_SINCE = 4;
 
     private static final int PATIENCE_MILLIS = 5000;
+    private static final int TRIES = 20;
+    private static final int PAUSE_MILLIS = 100;
 
     private LedgerOpener() {}
 
@@ -54,7 +57,8 @@ final class LedgerOpener {
             if (there && !(Files.isReadable(file) && Files.isWritable(file))) {
                 return refused(LedgerFinding.FORBIDDEN.of());
             }
-            int version = there ? LedgerFileStatus.look(file).version() : 0;
+            LedgerFileStatus status = there ? LedgerFileStatus.look(file) : LedgerFileStatus.NOTHING;
+            int version = status.version();
             if (version > LATEST) {
                 return refused(LedgerFinding.NEWER.of());
             }
@@ -62,7 +66,10 @@ final class LedgerOpener {
                 migrate(file);
             }
             Disk.keepPrivate(file);
-            return new OpenResult.Opened(new SqliteLedger(file, handle(file), clock));
+            Optional<Finding> doubt = status.saves() < SqliteBackups.of(file).newestSaves()
+                    ? Optional.of(LedgerFinding.BEHIND.of())
+                    : Optional.empty();
+            return new OpenResult.Opened(new SqliteLedger(file, handle(file), clock), doubt);
         } catch (SQLException | JdbiException | FlywayException | IOException failed) {
             Finding why = DatabaseErrors.of(failed);
             return why.kind() == LedgerFinding.DAMAGED
@@ -85,7 +92,33 @@ final class LedgerOpener {
         return new OpenResult.Refused(why, List.of());
     }
 
-    private static void migrate(Path file) {
+    /** Two programs that start at once both bring it up to date: the one that comes second finds it done. */
+    private static void migrate(Path file) throws SQLException, IOException {
+        for (int i = 1; ; i++) {
+            try {
+                migrateOnce(file);
+                return;
+            } catch (FlywayException busy) {
+                if (LedgerFileStatus.look(file).version() == LATEST) {
+                    return;
+                }
+                if (i == TRIES) {
+                    throw busy;
+                }
+                pause();
+            }
+        }
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(PAUSE_MILLIS);
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private static void migrateOnce(Path file) {
         Flyway.configure()
                 .dataSource(source(file))
                 .locations("classpath:org/kestan/ledger/migrations")
@@ -94,7 +127,10 @@ final class LedgerOpener {
     }
 
     static SQLiteDataSource source(Path file) {
-        return source(file, new SQLiteConfig());
+        SQLiteConfig config = new SQLiteConfig();
+        // One that reads first and writes then would be refused where another wrote in between.
+        config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
+        return source(file, config);
     }
 
     /** A source for a file that nobody writes: its folder stays as it is. */

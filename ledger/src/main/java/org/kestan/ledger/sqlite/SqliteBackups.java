@@ -93,6 +93,16 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
         return all().stream().flatMap(file -> looked(file).stream()).toList();
     }
 
+    /** How many saves are in the newest copy; 0 where there is none, or it can't be read. */
+    long newestSaves() {
+        try {
+            Optional<Path> newest = newest();
+            return newest.isPresent() ? LedgerFileStatus.inUse(newest.get()).saves() : 0;
+        } catch (SQLException unusable) {
+            return 0;
+        }
+    }
+
     private static Optional<Copy> looked(Path file) {
         try {
             return Optional.of(new Copy(
@@ -278,6 +288,21 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
         } finally {
             Disk.delete(ready);
         }
+    }
+
+    /**
+     * Puts a copy, with its pictures and papers, into another folder, under the ledger's name: to see what is in it.
+     *
+     * @return empty: nothing was put aside
+     * @throws IOException if there is a ledger there, or it can't be written
+     */
+    public Optional<Path> putInto(Path copy, Path elsewhere) throws IOException {
+        Path there = Disk.folder(elsewhere).resolve(ledger.getFileName());
+        if (Files.exists(there)) {
+            throw new IOException("there is a ledger in that folder");
+        }
+        new SqliteBackups(there, folder).putBack(copy);
+        return Optional.empty();
     }
 
     private static void undo(Map<Path, Path> moved, IOException failed) {

@@ -5,10 +5,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
 import org.jdbi.v3.core.Handle;
 import org.kestan.ledger.LedgerFinding;
+import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.OpenResult;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
@@ -110,6 +117,64 @@ public class RefusedOpeningTest {
         } finally {
             left.remove();
         }
+    }
+
+    /** Both of two programs that are started for the first time at once get a ledger. */
+    @Test
+    public void twoFirstStartsAtOnceBothSucceed() throws Exception {
+        ExecutorService starts = Executors.newFixedThreadPool(4);
+        try {
+            List<Future<Integer>> all = new ArrayList<>();
+            for (int i = 0; i < 4; i++) {
+                int which = i;
+                all.add(starts.submit(() -> {
+                    try (SqliteLedger ledger = folder.open()) {
+                        ledger.insert(LedgerFolder.demo(which));
+                        return ledger.count();
+                    }
+                }));
+            }
+            for (Future<Integer> each : all) {
+                assertThat(each.get(60, TimeUnit.SECONDS)).isBetween(1, 4);
+            }
+        } finally {
+            starts.shutdownNow();
+        }
+        try (SqliteLedger ledger = folder.open()) {
+            assertThat(ledger.count()).isEqualTo(4);
+        }
+    }
+
+    /** The log was thrown away: the ledger opens as it was before, and it is said that its backup has more. */
+    @Test
+    public void aLedgerWhoseLogIsGoneIsSaid() throws IOException {
+        LedgerFolder left;
+        try (SqliteLedger ledger = folder.open()) {
+            LedgerJob job = ledger.insert(LedgerFolder.demo(0));
+            try (Handle handle = LedgerOpener.handle(folder.file())) {
+                handle.createQuery("PRAGMA wal_checkpoint(TRUNCATE)").mapToMap().list();
+                ledger.save(job.id(), 1, LedgerFolder.demo(1));
+                ledger.backups().make();
+                left = folder.copy();
+            }
+        }
+        try {
+            OpenResult.Opened whole = (OpenResult.Opened) SqliteLedger.open(left.file());
+            assertThat(whole.doubt()).isEmpty();
+            whole.ledger().close();
+            left.remove();
+            left = folder.copy();
+        } finally {
+            assertThat(left.path()).exists();
+        }
+        try (Handle handle = LedgerOpener.handle(left.file())) {
+            handle.execute("UPDATE jobs SET revision = 1");
+        }
+        OpenResult.Opened behind = (OpenResult.Opened) SqliteLedger.open(left.file());
+        assertThat(behind.doubt())
+                .hasValueSatisfying(said -> assertThat(said.kind()).isEqualTo(LedgerFinding.BEHIND));
+        behind.ledger().close();
+        left.remove();
     }
 
     /** Whatever part of the log a loss of power leaves, the ledger opens, to a state that was once saved. */

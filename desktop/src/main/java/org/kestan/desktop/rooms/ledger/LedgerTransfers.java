@@ -187,7 +187,8 @@ public final class LedgerTransfers {
     private static String met(Archive.Met met) {
         return (met.same() > 0 ? Messages.message("ledger-transfers.there-already", met.same()) : "")
                 + (met.newer() > 0 ? Messages.message("ledger-transfers.newer-what-they-replace", met.newer()) : "")
-                + (met.older() > 0 ? Messages.message("ledger-transfers.older-and-left-out", met.older()) : "");
+                + (met.older() > 0 ? Messages.message("ledger-transfers.older-and-left-out", met.older()) : "")
+                + (met.parted() > 0 ? Messages.message("ledger-transfers.parted", met.parted()) : "");
     }
 
     private void ended(String text, boolean trouble) {

@@ -87,7 +87,7 @@ public final class OwnerPaperExport {
         for (Photo photo : analysis.job().photos()) {
             Path file = pictures.file(photo.file());
             if (Files.isRegularFile(file)) {
-                all.add(new OwnerPaper.Photograph(Files.readAllBytes(file), photo.caption()));
+                all.add(new OwnerPaper.Photograph(() -> Files.readAllBytes(file), photo.caption()));
             }
         }
         return all;
@@ -104,6 +104,13 @@ public final class OwnerPaperExport {
                 .ifPresent(folder -> writeInto(folder, what, maker, paper));
     }
 
+    /**
+     * What came of writing a paper.
+     *
+     * @param kept whether a copy lies with the job
+     */
+    private record Written(OwnerPaper.Made made, boolean kept) {}
+
     /** Writes a paper into a folder. */
     public void writeInto(Path folder, String what, Callable<OwnerPaper.Made> maker, SheetPdf.Paper paper) {
         session.say(Messages.message("owner-paper-export.writing-the", what));
@@ -111,29 +118,31 @@ public final class OwnerPaperExport {
         CompletableFuture.supplyAsync(() -> {
                     try {
                         OwnerPaper.Made made = maker.call();
+                        boolean kept = made.paper().isPresent();
                         if (made.paper().isPresent()) {
                             for (Path file : made.paper().get().writeInto(folder, paper)) {
-                                store.ledger()
+                                kept &= store.ledger()
                                         .papers()
                                         .keep(id, file.getFileName().toString(), Files.readAllBytes(file));
                             }
                         }
-                        return made;
+                        return new Written(made, kept);
                     } catch (Exception failed) {
                         throw new CompletionException(failed);
                     }
                 })
-                .whenComplete((made, failed) -> Platform.runLater(() -> {
+                .whenComplete((written, failed) -> Platform.runLater(() -> {
                     if (failed != null) {
                         session.complain(Messages.message(
                                 "owner-paper-export.the-could-not-be",
                                 what,
                                 failed.getCause().getMessage()));
-                    } else if (made.paper().isPresent()) {
-                        session.say(
-                                Messages.message("owner-paper-export.the-is-written-to", what, folder.getFileName()));
+                    } else if (written.made().paper().isPresent()) {
+                        String said =
+                                Messages.message("owner-paper-export.the-is-written-to", what, folder.getFileName());
+                        session.say(written.kept() ? Messages.message("owner-paper-export.with-a-copy", said) : said);
                     } else {
-                        session.complain("No " + what + ": " + lacking(made));
+                        session.complain("No " + what + ": " + lacking(written.made()));
                     }
                 }));
     }
