@@ -3,69 +3,92 @@ package org.kestan.benchmarks;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Comparator;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.kestan.base.expect.Expect;
 import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.disk.Disk;
 import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.Query;
 import org.kestan.ledger.sqlite.SqliteLedger;
 
 /**
- * Times a ledger of twenty thousand jobs: filling, opening with the list, each keystroke of a search. With a file as
- * argument the ledger is left there, for opening the application on it.
+ * Times a ledger of a hundred thousand jobs: opening with the list, each keystroke of a search, saves, an erasure, a backup.
+ * With a file as argument the ledger is left there, for opening the application on it.
  */
 public final class LedgerTimes {
 
-    private static final int JOBS = 20_000;
+    private static final int JOBS = Integer.getInteger("kestan.jobs", 100_000);
+    private static final int ORIGINALS = 500;
 
     /** As many as the window shows at once. */
     private static final int SHOWN = 400;
 
+    /** As far as it counts beyond them. */
+    private static final int COUNTED = 2000;
+
     private LedgerTimes() {}
 
     /** Argument: where to leave the ledger; without one it is made in a scratch folder and taken away again. */
-    public static void main(String[] arguments) throws IOException {
+    public static void main(String[] arguments) throws IOException, SQLException {
         Path folder = Files.createTempDirectory("kestan-times-");
         Path file = arguments.length > 0 ? Path.of(arguments[0]).toAbsolutePath() : folder.resolve("ledger.sqlite");
-        time("fill with " + JOBS + " jobs", () -> fill(file));
-        for (int i = 0; i < 3; i++) {
-            time("open and list", () -> {
-                try (Ledger ledger = open(file)) {
-                    ledger.list(Query.ALL, SHOWN);
-                }
-            });
-        }
-        try (Ledger ledger = open(file)) {
-            String words = "lighthouse 1234";
-            for (int i = 1; i <= words.length(); i++) {
-                Query query =
-                        new Query(words.substring(0, i), Optional.empty(), JobLocation.BENCH, Query.Order.CHANGED);
-                time("search \"" + query.words() + "\"", () -> {
-                    ledger.list(query, SHOWN);
-                    ledger.count(query);
-                });
+        fill(file);
+        System.out.printf("%-34s %8.1f MiB%n", JOBS + " jobs, file", Files.size(file) / 1048576.0);
+        times("open and list", 5, i -> {
+            try (Ledger ledger = open(file)) {
+                ledger.list(Query.ALL, SHOWN);
             }
-            time("backup", () -> {
+        });
+        try (Ledger ledger = open(file)) {
+            for (String words : List.of("lighthouse 1234", "no. 77", "qx", "keeper steel", "zzz")) {
+                List<Double> keys = new ArrayList<>();
+                for (int round = 0; round < 3; round++) {
+                    for (int i = 1; i <= words.length(); i++) {
+                        Query query = new Query(
+                                words.substring(0, i), Optional.empty(), JobLocation.BENCH, Query.Order.CHANGED);
+                        keys.add(millis(() -> {
+                            if (ledger.list(query, SHOWN).size() == SHOWN) {
+                                ledger.count(query, COUNTED);
+                            }
+                        }));
+                    }
+                }
+                print("a key of \"" + words + "\"", keys);
+            }
+            LedgerJob[] entry = {
+                ledger.read(ledger.list(Query.ALL, 1).get(0).id()).orElseThrow()
+            };
+            times("save", 100, i -> {
+                Job next = entry[0].job().with(Lines.OWNER, "owner " + i);
+                ledger.save(entry[0].id(), entry[0].revision(), next);
+                entry[0] = new LedgerJob(entry[0].id(), entry[0].revision() + 1, next);
+            });
+            times("backup", 1, i -> {
                 try {
                     ledger.backups().make();
                 } catch (IOException failed) {
                     throw new java.io.UncheckedIOException(failed);
                 }
             });
+            ledger.delete(entry[0].id());
+            times("erase", 1, i -> ledger.erase(entry[0].id()));
+            times("write anew what has traces", 1, i -> ledger.cleanse());
         }
-        System.out.printf("%-28s %8.1f MiB%n", "file", Files.size(file) / 1048576.0);
-        try (var files = Files.walk(folder)) {
-            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(each);
-            }
-        }
+        Disk.deleteAll(folder);
     }
 
     private static Ledger open(Path file) {
@@ -75,21 +98,67 @@ public final class LedgerTimes {
         throw new IllegalStateException("the ledger was refused");
     }
 
-    private static void fill(Path file) {
+    /** Some are saved one by one; copies of their rows, each with a number of its own, make up the rest. */
+    private static void fill(Path file) throws SQLException {
         try (Ledger ledger = open(file)) {
             ledger.together(() -> {
-                for (int i = ledger.count(); i < JOBS; i++) {
+                for (int i = ledger.count(); i < ORIGINALS; i++) {
                     byte[] bytes = DemoJobs.bytes(DemoJobs.NAMES.get(i % DemoJobs.NAMES.size()));
                     Job job = JobReader.read(bytes).job().orElseThrow(Expect.present("readable job"));
                     ledger.insert(job.with(Lines.NAME, job.name() + ", no. " + i));
                 }
             });
         }
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+                Statement statement = connection.createStatement()) {
+            connection.setAutoCommit(false);
+            String columns =
+                    "revision, versions, name, owner, station, waits_for, line, derived_by, waits, due, lesson,"
+                            + " created_at, changed_at, archived, deleted_at";
+            for (int i = 1; i * ORIGINALS < JOBS; i++) {
+                int from = i * ORIGINALS;
+                String copied = " FROM jobs j WHERE j.n <= " + ORIGINALS;
+                statement.execute("INSERT INTO jobs (n, id, " + columns + ") SELECT j.n + " + from
+                        + ", substr(j.id, 1, 24) || printf('%012x', " + from + " + j.n), " + columns + copied);
+                statement.execute("INSERT INTO job_files (job_id, body) SELECT substr(j.id, 1, 24) || printf('%012x', "
+                        + from + " + j.n), f.body FROM jobs j JOIN job_files f ON f.job_id = j.id WHERE j.n <= "
+                        + ORIGINALS);
+                statement.execute("INSERT INTO job_search (rowid, search) SELECT s.rowid + " + from
+                        + ", s.search || ' ' || (s.rowid + " + from + ") FROM job_search s WHERE s.rowid <= "
+                        + ORIGINALS);
+            }
+            connection.commit();
+        }
     }
 
-    private static void time(String what, Runnable work) {
+    private interface Turn {
+
+        void take(int which);
+    }
+
+    private static void times(String what, int turns, Turn turn) {
+        List<Double> all = new ArrayList<>();
+        for (int i = 0; i < turns; i++) {
+            int which = i;
+            all.add(millis(() -> turn.take(which)));
+        }
+        print(what, all);
+    }
+
+    private static double millis(Runnable work) {
         long start = System.nanoTime();
         work.run();
-        System.out.printf(Locale.ROOT, "%-28s %8.1f ms%n", what, (System.nanoTime() - start) / 1e6);
+        return (System.nanoTime() - start) / 1e6;
+    }
+
+    private static void print(String what, List<Double> all) {
+        List<Double> sorted = new ArrayList<>(all);
+        Collections.sort(sorted);
+        System.out.printf(
+                Locale.ROOT,
+                "%-34s median %8.1f ms, 95 %% %8.1f ms%n",
+                what,
+                sorted.get(sorted.size() / 2),
+                sorted.get(Math.min(sorted.size() - 1, sorted.size() * 95 / 100)));
     }
 }

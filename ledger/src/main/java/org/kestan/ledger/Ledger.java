@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Predicate;
+import org.kestan.base.finding.Finding;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.repair.memory.Lesson;
@@ -49,8 +50,13 @@ public interface Ledger extends AutoCloseable {
         return list(query, Integer.MAX_VALUE);
     }
 
+    /** Returns how many jobs are like those asked for, or so many where there are more. */
+    int count(Query query, int most);
+
     /** Returns how many jobs are like those asked for. */
-    int count(Query query);
+    default int count(Query query) {
+        return count(query, Integer.MAX_VALUE);
+    }
 
     /** Returns how many jobs there are, those put away included. */
     int count();
@@ -140,6 +146,13 @@ public interface Ledger extends AutoCloseable {
      * @return the files that could not be written anew and may have traces still
      */
     List<Path> cleanse();
+
+    /**
+     * Reads the whole ledger through, which may take seconds.
+     *
+     * @return what is wrong with it, empty for nothing
+     */
+    Optional<Finding> check();
 
     /** Does work in one transaction: all of it is kept, or none. */
     void together(Runnable work);

@@ -14,6 +14,7 @@ import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import org.kestan.base.finding.Finding;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.job.JobReader;
 import org.kestan.files.job.JobWriter;
@@ -212,8 +213,8 @@ final class MemoryLedger implements Ledger {
     }
 
     @Override
-    public int count(Query query) {
-        return (int) matching(query).count();
+    public int count(Query query, int most) {
+        return (int) matching(query).limit(most).count();
     }
 
     @Override
@@ -266,6 +267,11 @@ final class MemoryLedger implements Ledger {
     public void put(JobRecord record) {
         Job job = JobReader.read(record.text()).job().orElseThrow();
         rows.put(record.id(), new Row(record, job, shown(job)));
+    }
+
+    @Override
+    public Optional<Finding> check() {
+        return Optional.empty();
     }
 
     @Override

@@ -3,15 +3,18 @@ package org.kestan.desktop.session;
 import java.io.IOException;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.LongSupplier;
 import javafx.application.Platform;
+import org.kestan.base.finding.Finding;
 import org.kestan.base.standards.Standard;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerFinding;
 import org.kestan.ledger.Query;
 
 /**
@@ -67,6 +70,10 @@ public final class BackupSchedule {
             return;
         }
         try {
+            Optional<Finding> damage = ledger.check();
+            if (damage.isPresent()) {
+                throw new LedgerException(damage.get(), new IllegalStateException("read through"));
+            }
             ledger.backups().make();
             emptyBin();
             // Also what a run that was ended before left to do.
@@ -77,7 +84,9 @@ public final class BackupSchedule {
             System.getLogger(BackupSchedule.class.getName())
                     .log(System.Logger.Level.WARNING, "no backup was made", failed);
             failing = true;
-            if (aDay) {
+            boolean damaged =
+                    failed instanceof LedgerException said && said.why().kind() == LedgerFinding.DAMAGED;
+            if (aDay || damaged) {
                 String why = failed instanceof LedgerException known
                         ? session.words().say(known.why())
                         : String.valueOf(failed.getMessage());

@@ -32,6 +32,9 @@ record LedgerFileStatus(int version, int jobs, long saves, String state) {
 
     private static final int TRIES = 5;
 
+    /** Bytes from which on a ledger is not read through while somebody waits. */
+    private static final long LARGE = 32L << 20;
+
     /**
      * Looks at a file that may be anything, and checks that it is whole. Nothing in its folder is changed by that: without a log
      * it is opened as a file that nobody writes, with one a copy is looked at, for closing would write the log into it.
@@ -45,7 +48,7 @@ record LedgerFileStatus(int version, int jobs, long saves, String state) {
         for (int i = 0; i < TRIES; i++) {
             List<Path> logs = logs(file);
             if (logs.isEmpty()) {
-                return whole(LedgerOpener.immutable(file));
+                return whole(LedgerOpener.immutable(file), Files.size(file));
             }
             Path scratch = Disk.scratch(file.toAbsolutePath().getParent());
             try {
@@ -55,7 +58,7 @@ record LedgerFileStatus(int version, int jobs, long saves, String state) {
                     Files.copy(log, scratch.resolve(log.getFileName()));
                 }
                 if (stamp(file, logs(file)).equals(before)) {
-                    return whole(LedgerOpener.source(copy));
+                    return whole(LedgerOpener.source(copy), Files.size(copy));
                 }
             } catch (NoSuchFileException justClosed) {
                 continue;
@@ -98,15 +101,35 @@ record LedgerFileStatus(int version, int jobs, long saves, String state) {
         return stamp.toString();
     }
 
-    private static LedgerFileStatus whole(DataSource source) throws SQLException {
+    /**
+     * Checks the whole of a file of usual size; of a large one, which takes seconds to read, what every use of it begins with. It
+     * is read through later.
+     */
+    private static LedgerFileStatus whole(DataSource source, long size) throws SQLException {
         try (Connection connection = source.getConnection();
                 Statement statement = connection.createStatement()) {
-            try (ResultSet check = statement.executeQuery("PRAGMA quick_check(1)")) {
-                if (!check.next() || !"ok".equals(check.getString(1))) {
-                    throw new SQLiteException("the check found: " + check.getString(1), SQLiteErrorCode.SQLITE_CORRUPT);
-                }
-            }
+            check(statement, size <= LARGE ? "1" : "flyway_schema_history");
             return read(statement);
+        }
+    }
+
+    /**
+     * Reads a ledger through that this program has open.
+     *
+     * @throws SQLException if it is not whole
+     */
+    static void readThrough(Path file) throws SQLException {
+        try (Connection connection = LedgerOpener.readOnly(file).getConnection();
+                Statement statement = connection.createStatement()) {
+            check(statement, "1");
+        }
+    }
+
+    private static void check(Statement statement, String what) throws SQLException {
+        try (ResultSet check = statement.executeQuery("PRAGMA quick_check(" + what + ")")) {
+            if (!check.next() || !"ok".equals(check.getString(1))) {
+                throw new SQLiteException("the check found: " + check.getString(1), SQLiteErrorCode.SQLITE_CORRUPT);
+            }
         }
     }
 

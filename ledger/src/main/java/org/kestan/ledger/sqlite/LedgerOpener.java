@@ -85,6 +85,7 @@ final class LedgerOpener {
         handle.execute("PRAGMA synchronous = FULL");
         // What is deleted is written over; only pieces that were moved within a page stay, until it is written anew.
         handle.execute("PRAGMA secure_delete = ON");
+        SqliteSearch.prepare(handle);
         return handle;
     }
 

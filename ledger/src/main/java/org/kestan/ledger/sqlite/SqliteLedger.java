@@ -1,6 +1,7 @@
 package org.kestan.ledger.sqlite;
 
 import java.nio.file.Path;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -17,6 +18,7 @@ import java.util.function.Predicate;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.JdbiException;
 import org.jdbi.v3.core.statement.SqlStatement;
+import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.job.JobReader;
@@ -195,10 +197,11 @@ public final class SqliteLedger implements Ledger {
     }
 
     @Override
-    public int count(Query query) {
-        return with(ledger -> SqliteSearch.matching(ledger, "SELECT count(*)", query, "")
-                .mapTo(Integer.class)
-                .one());
+    public int count(Query query, int most) {
+        return with(
+                ledger -> SqliteSearch.matching(ledger, "SELECT count(*) FROM (SELECT 1", query, " LIMIT " + most + ")")
+                        .mapTo(Integer.class)
+                        .one());
     }
 
     @Override
@@ -429,6 +432,16 @@ public final class SqliteLedger implements Ledger {
                 ledger.createQuery(which).bind(0, bound).mapTo(String.class).list());
         erasure.erase(ids, pictures(), papers());
         return ids.size();
+    }
+
+    @Override
+    public Optional<Finding> check() {
+        try {
+            LedgerFileStatus.readThrough(file);
+            return Optional.empty();
+        } catch (SQLException damaged) {
+            return Optional.of(DatabaseErrors.of(damaged));
+        }
     }
 
     @Override

@@ -1,17 +1,32 @@
 package org.kestan.ledger.sqlite;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.jdbi.v3.core.Handle;
 import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Query;
 
 /**
- * Finds jobs by words, or parts of words. Words of three letters and more are found by the index of threes (SQLite
- * documentation, FTS5, 4.3.5 "The Trigram Tokenizer"), shorter ones by reading the texts through.
+ * Finds jobs by words, or parts of words, by the index of threes (SQLite documentation, FTS5, "The Trigram Tokenizer" and "The
+ * fts5vocab Virtual Table Module"). Where few jobs have the words, those are looked at; where many have them, jobs are looked at
+ * in the order they are asked for until there are enough.
  */
 final class SqliteSearch {
 
+    /** No more jobs than these are few. */
+    private static final int FEW = 1000;
+
+    /** The letters of a term of the index. */
+    private static final int THREE = 3;
+
     private SqliteSearch() {}
+
+    /** Makes what a connection needs for it. */
+    static void prepare(Handle ledger) {
+        ledger.execute("CREATE VIRTUAL TABLE temp.job_terms USING fts5vocab('main', 'job_search', 'instance')");
+    }
 
     static String order(Query.Order order) {
         return switch (order) {
@@ -26,16 +41,16 @@ final class SqliteSearch {
 
     /** Asks something of the jobs that are like those asked for. */
     static org.jdbi.v3.core.statement.Query matching(Handle ledger, String select, Query query, String rest) {
-        List<String> words = query.terms();
+        // The longest first: few jobs have it, mostly.
+        List<String> words = query.terms().stream()
+                .sorted(Comparator.comparing(String::length).reversed())
+                .toList();
+        List<Integer> few = words.isEmpty() ? List.of() : numbers(ledger, words);
         var statement = ledger.createQuery(select
                 + " FROM jobs WHERE "
                 + (query.shelf() == JobLocation.BIN ? "deleted_at IS NOT NULL" : "deleted_at IS NULL AND archived = ?")
                 + (query.station().isPresent() ? " AND station = ?" : "")
-                + (words.isEmpty()
-                        ? ""
-                        : " AND n IN (SELECT rowid FROM job_search WHERE search GLOB ?"
-                                + " AND search GLOB ?".repeat(words.size() - 1)
-                                + ")")
+                + (words.isEmpty() ? "" : having(few, words.size()))
                 + rest);
         int next = 0;
         if (query.shelf() != JobLocation.BIN) {
@@ -45,16 +60,49 @@ final class SqliteSearch {
             statement.bind(next++, query.station().get().key());
         }
         for (String word : words) {
-            statement.bind(next++, "*" + word.replaceAll("[*?\\[]", "[$0]") + "*");
+            statement.bind(next++, pattern(word));
         }
         return statement;
     }
 
+    private static String having(List<Integer> few, int words) {
+        // A text is looked up by its number; asked for both ways at once, the index would be gone through for each job.
+        String all = " AND (SELECT search FROM job_search WHERE rowid = n) GLOB ?".repeat(words);
+        return few.size() > FEW
+                ? all
+                : " AND n IN (" + few.stream().map(String::valueOf).collect(Collectors.joining(",")) + ")" + all;
+    }
+
+    /** The numbers of jobs that may have all the words, one more than few at most. */
+    private static List<Integer> numbers(Handle ledger, List<String> words) {
+        String longest = words.get(0);
+        if (longest.codePointCount(0, longest.length()) >= THREE) {
+            var statement = ledger.createQuery("SELECT rowid FROM job_search WHERE search GLOB ?"
+                    + " AND search GLOB ?".repeat(words.size() - 1) + " LIMIT " + (FEW + 1));
+            for (int i = 0; i < words.size(); i++) {
+                statement.bind(i, pattern(words.get(i)));
+            }
+            return statement.mapTo(Integer.class).list();
+        }
+        // Each text ends with two blanks, so that every letter of it begins a term.
+        return new ArrayList<>(ledger.createQuery(
+                        "SELECT DISTINCT doc FROM temp.job_terms WHERE term >= ? AND term < ? LIMIT " + (FEW + 1))
+                .bind(0, longest)
+                .bind(1, longest + Character.toString(Character.MAX_CODE_POINT))
+                .mapTo(Integer.class)
+                .list());
+    }
+
+    private static String pattern(String word) {
+        return "*" + word.replaceAll("[*?\\[]", "[$0]") + "*";
+    }
+
     /** Has a job found by a text from now on, and no longer by the one before. */
     static int put(Handle ledger, String id, String text) {
+        String ended = text + "  ";
         int same = ledger.createQuery("SELECT count(*) FROM job_search WHERE search = ?"
                         + " AND rowid = (SELECT n FROM jobs WHERE id = ?)")
-                .bind(0, text)
+                .bind(0, ended)
                 .bind(1, id)
                 .mapTo(Integer.class)
                 .one();
@@ -62,7 +110,7 @@ final class SqliteSearch {
             return 0;
         }
         remove(ledger, id);
-        return ledger.execute("INSERT INTO job_search (rowid, search) SELECT n, ? FROM jobs WHERE id = ?", text, id);
+        return ledger.execute("INSERT INTO job_search (rowid, search) SELECT n, ? FROM jobs WHERE id = ?", ended, id);
     }
 
     /** Has a job found by nothing. */

@@ -36,7 +36,7 @@ CREATE VIRTUAL TABLE job_search USING fts5(search, detail = 'none', tokenize = '
 
 INSERT INTO job_search (job_search, rank) VALUES ('secure-delete', 1);
 
-INSERT INTO job_search (rowid, search) SELECT jobs_4.n, jobs.search FROM jobs_4 JOIN jobs ON jobs.id = jobs_4.id;
+INSERT INTO job_search (rowid, search) SELECT jobs_4.n, jobs.search || '  ' FROM jobs_4 JOIN jobs ON jobs.id = jobs_4.id;
 
 DROP TABLE jobs;
 
@@ -45,3 +45,5 @@ ALTER TABLE jobs_4 RENAME TO jobs;
 CREATE INDEX jobs_by_change ON jobs (archived, changed_at);
 
 CREATE INDEX jobs_by_derivation ON jobs (derived_by);
+
+CREATE INDEX jobs_by_place ON jobs (deleted_at, archived, revision);

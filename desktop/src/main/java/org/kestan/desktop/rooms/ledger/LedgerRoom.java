@@ -54,6 +54,9 @@ public final class LedgerRoom extends VBox implements Room {
     private final Label count = new Label();
     private final Button more =
             new TextButton(Messages.message("ledger-room.show-more"), "ledger-more", this::showMore);
+    /** From here on it is not counted how many there are: that would cost each key of a search. */
+    private static final int COUNTED = 2000;
+
     private int shownMost = PAGE;
     private final Deque<String> deleted = new ArrayDeque<>();
     private final Button undelete =
@@ -279,7 +282,9 @@ public final class LedgerRoom extends VBox implements Room {
                     List<JobCard> cards = store.ledger().list(query, most);
                     return new Page(
                             cards,
-                            cards.size() < most ? cards.size() : store.ledger().count(query));
+                            cards.size() < most
+                                    ? cards.size()
+                                    : store.ledger().count(query, Math.max(most + 1, COUNTED)));
                 },
                 page -> {
                     if (turn == asked) {
@@ -294,7 +299,7 @@ public final class LedgerRoom extends VBox implements Room {
         List<JobCard> cards = page.cards();
         list.getItems().setAll(cards);
         int all = page.all();
-        count.setText(all
+        count.setText((all >= COUNTED ? Messages.message("ledger-room.more-than", COUNTED) : Integer.toString(all))
                 + (all == 1 ? " job" : " jobs")
                 + (all > cards.size() ? Messages.message("ledger-room.the-first-shown", cards.size()) : "")
                 + (all == 0
