@@ -10,8 +10,11 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
@@ -19,16 +22,26 @@ import org.kestan.base.expect.Expect;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.benchmarks.soak.Target.Outcome;
 import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.disk.Disk;
 import org.kestan.files.job.JobReader;
 import org.kestan.files.job.JobWriter;
+import org.kestan.files.papers.BenchCardPdf;
+import org.kestan.files.papers.OwnerPaper;
+import org.kestan.files.papers.OwnerPapers;
+import org.kestan.files.papers.SheetPdf;
+import org.kestan.files.papers.TemplatePdf;
 import org.kestan.files.results.PlanJson;
+import org.kestan.files.results.PrintedResult;
 import org.kestan.files.results.SolveJson;
+import org.kestan.files.results.SwingJson;
 import org.kestan.files.results.VerdictJson;
 import org.kestan.files.standards.StandardsFile;
+import org.kestan.files.steps.StepLibrary;
 import org.kestan.files.tables.SheetCsv;
 import org.kestan.job.Job;
 import org.kestan.job.JobTree;
 import org.kestan.job.gauge.GaugeLine;
+import org.kestan.job.terms.PlayingTouch;
 import org.kestan.job.visits.Visit;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
@@ -41,6 +54,7 @@ import org.kestan.ledger.Progress;
 import org.kestan.ledger.sqlite.SqliteLedger;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.plan.WorkPlan;
+import org.kestan.repair.template.Templates;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.PlanCards;
 import org.kestan.text.Wording;
@@ -50,6 +64,9 @@ final class Inputs {
 
     private static final Wording WORDS = Wording.in(BenchUnit.THOUSANDTHS);
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
+
+    private static final Pattern NO_NUMBER = Pattern.compile("NaN|Infinity|\"leftOut\"");
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
 
     private final Path folder;
     private final List<String> jobs;
@@ -84,6 +101,7 @@ final class Inputs {
                 new Target("standards", this::standards),
                 new Target("gauge lines", this::gaugeLine),
                 new Target("pictures", this::picture),
+                new Target("papers", this::papers),
                 new Target("zips", this::zip));
     }
 
@@ -112,14 +130,44 @@ final class Inputs {
                         .isPresent(),
                 "what is written is not what is read");
         JobAnalysis analysis = JobAnalysis.of(job, SHOP);
-        SolveJson.solve(analysis);
-        VerdictJson.judge(analysis, WORDS);
+        numbers(SolveJson.solve(analysis));
+        numbers(VerdictJson.judge(analysis, WORDS));
+        numbers(SwingJson.swing(analysis, PlayingTouch.values()[random.nextInt(PlayingTouch.values().length)]));
         analysis.questions().forEach(question -> WORDS.say(question.asked()));
         analysis.sideView();
         analysis.figures();
         PlanCards.of(analysis, WORDS);
         Way way = WayCatalog.ALL.get(random.nextInt(WayCatalog.ALL.size()));
-        PlanJson.print(WorkPlan.taking(job, List.of(way)), List.of(way), SHOP, WORDS);
+        numbers(PlanJson.print(WorkPlan.taking(job, List.of(way)), List.of(way), SHOP, WORDS));
+        return TAKEN;
+    }
+
+    /** No number is missing from what is printed because it was none. */
+    private static void numbers(PrintedResult printed) {
+        printed.text().ifPresent(text -> demand(!NO_NUMBER.matcher(text).find(), "what is printed is no number"));
+    }
+
+    /** Every paper of an odd job that has a plan, in words and in drawings. */
+    private Outcome papers(Random random) throws IOException {
+        Optional<Job> job = JobReader.read(Mutation.odd(any(random), random)).job();
+        if (job.isEmpty()) {
+            return REFUSED;
+        }
+        JobAnalysis analysis = JobAnalysis.of(job.get(), SHOP);
+        SheetPdf.Paper paper = SheetPdf.Paper.values()[random.nextInt(2)];
+        OwnerPaper.Made made =
+                OwnerPapers.estimate(analysis, WORDS, StepLibrary.shipped().book(), TODAY);
+        if (made.paper().isEmpty()) {
+            demand(!made.faults().isEmpty(), "no paper and no reason");
+            return REFUSED;
+        }
+        String html = made.paper().get().html(paper);
+        demand(!html.contains("NaN") && !html.contains("Infinity"), "a paper has no number");
+        made.paper().get().pdf(paper);
+        if (analysis.plan().planned().isPresent()) {
+            BenchCardPdf.write(analysis, analysis.plan(), WORDS, paper);
+            TemplatePdf.write(Templates.of(analysis.plan()), job.get(), paper);
+        }
         return TAKEN;
     }
 
@@ -154,7 +202,8 @@ final class Inputs {
 
     private Outcome zip(Random random) throws IOException {
         Path file = Files.write(folder.resolve("in.zip"), Mutation.of(zip, random));
-        Path place = folder.resolve("zip.sqlite");
+        Path zips = Files.createTempDirectory(folder, "zips-");
+        Path place = zips.resolve("zip.sqlite");
         try (Ledger ledger = ((OpenResult.Opened) SqliteLedger.openAnew(place)).ledger()) {
             int before = ledger.count();
             Archive.Outcome outcome = Archive.read(ledger, file, Progress.UNTOLD);
@@ -163,7 +212,8 @@ final class Inputs {
         } catch (IOException | LedgerException refused) {
             return REFUSED;
         } finally {
-            Files.deleteIfExists(place);
+            Target.nothingLeft(zips);
+            Disk.deleteAll(zips);
         }
     }
 }

@@ -10,11 +10,14 @@ import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
 import org.kestan.base.expect.Expect;
 import org.kestan.benchmarks.soak.Target.Outcome;
@@ -104,6 +107,13 @@ final class Ledgers {
                 Arrays.fill(bytes, at, to, (byte) random.nextInt());
             }
             Files.write(file, bytes);
+            if (random.nextBoolean()) {
+                // A log, as a killed program leaves one, of this ledger or of none.
+                byte[] log = Arrays.copyOf(bytes, 32 + 4120 * (1 + random.nextInt(3)));
+                Files.write(place.resolve("ledger.sqlite-wal"), log);
+                Files.write(place.resolve("ledger.sqlite-shm"), new byte[32_768]);
+            }
+            Map<String, String> before = contents(place);
             OpenResult opening = SqliteLedger.open(file);
             if (opening instanceof OpenResult.Opened open) {
                 try (Ledger ledger = open.ledger()) {
@@ -116,11 +126,27 @@ final class Ledgers {
                     return REFUSED;
                 }
             }
-            demand(Arrays.equals(Files.readAllBytes(file), bytes), "a refused ledger was written to");
+            demand(contents(place).equals(before), "the folder of a refused ledger was written to");
             return REFUSED;
         } finally {
             remove(place);
         }
+    }
+
+    private static List<Path> files(Path place) throws IOException {
+        try (var files = Files.walk(place)) {
+            return files.filter(Files::isRegularFile).toList();
+        }
+    }
+
+    private static Map<String, String> contents(Path place) throws IOException {
+        Map<String, String> all = new TreeMap<>();
+        try (var files = Files.walk(place)) {
+            for (Path each : files.filter(Files::isRegularFile).toList()) {
+                all.put(each.toString(), Arrays.toString(Files.readAllBytes(each)));
+            }
+        }
+        return all;
     }
 
     /** A ledger that is gone or empty while backups lie there: asked about, and had back whole. */
@@ -170,6 +196,7 @@ final class Ledgers {
             Path file = place.resolve("ledger.sqlite");
             Process child = writer(file);
             int wanted = 5 + random.nextInt(60);
+            int later = random.nextInt(60);
             int acknowledged = 0;
             try (BufferedReader out =
                     new BufferedReader(new InputStreamReader(child.getInputStream(), StandardCharsets.UTF_8))) {
@@ -177,15 +204,46 @@ final class Ledgers {
                 while (acknowledged < wanted && (line = out.readLine()) != null) {
                     acknowledged = Integer.parseInt(line);
                 }
+                // In the middle of whatever it is at by then.
+                Thread.sleep(later);
                 child.destroyForcibly();
+                while ((line = out.readLine()) != null) {
+                    acknowledged = line.isEmpty() ? acknowledged : Integer.parseInt(line);
+                }
                 demand(child.waitFor(30, TimeUnit.SECONDS), "the child does not end");
             }
             demand(acknowledged >= wanted, "the child does not save");
             try (Ledger ledger = opened(file)) {
-                LedgerJob kept =
-                        ledger.read(ledger.list(Query.ALL).get(0).id()).orElseThrow(Expect.present("readable entry"));
+                LedgerJob kept = ledger.read(ledger.list(Query.ALL).stream()
+                                .filter(card -> card.name().startsWith(Writer.NAME))
+                                .findFirst()
+                                .orElseThrow(Expect.present("entry"))
+                                .id())
+                        .orElseThrow(Expect.present("readable entry"));
                 demand(kept.revision() >= acknowledged, "a save that was acknowledged is lost");
                 demand(kept.job().name().equals(Writer.name(kept.revision())), "half a save is there");
+                int papers = 0;
+                for (Path paper : ledger.papers().of(kept.id()).values()) {
+                    demand(Files.size(paper) == Writer.PAPER, "half a paper is there");
+                    papers++;
+                }
+                demand(papers >= acknowledged / Writer.EVERY, "a paper that was acknowledged is lost");
+                demand(ledger.backups().all().size() == ledger.backups().whole().size(), "a backup is not whole");
+                // Time for a dead process to be one.
+                child.waitFor();
+                for (JobCard card : ledger.list(Query.ALL)) {
+                    if (card.owner().equals(Writer.SECRET)) {
+                        ledger.delete(card.id());
+                    }
+                }
+                ledger.emptyBin(Instant.now().plusSeconds(60));
+                demand(ledger.cleanse().isEmpty(), "what is left could not be taken away");
+                Target.nothingLeft(place);
+                for (Path each : files(place)) {
+                    demand(
+                            !new String(Files.readAllBytes(each), StandardCharsets.ISO_8859_1).contains(Writer.SECRET),
+                            "something of what was erased is left in " + each.getFileName());
+                }
             }
             return TAKEN;
         } finally {

@@ -2,6 +2,7 @@ package org.kestan.benchmarks.soak;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
@@ -68,16 +69,38 @@ final class Mutation {
             MatchResult at = values.get(random.nextInt(values.size()));
             String old = at.group(1);
             boolean length = old.matches("\"[-+0-9./ ]+ ?(mm|in|thou)?\"");
-            String value = random.nextInt(6) == 0
+            String value = random.nextInt(20) == 0
                     ? "null"
-                    : length
-                            ? '"' + LENGTHS[random.nextInt(LENGTHS.length)] + '"'
-                            : old.startsWith("\"")
-                                    ? random.nextInt(3) > 0 ? old : '"' + "Wirbelk\u00e4stchen \u05d0 ".repeat(20) + '"'
-                                    : NUMBERS[random.nextInt(NUMBERS.length)];
+                    : length && random.nextInt(4) > 0
+                            ? nearLength(old, random)
+                            : length
+                                    ? '"' + LENGTHS[random.nextInt(LENGTHS.length)] + '"'
+                                    : random.nextInt(3) > 0 && !old.startsWith("\"") && old.matches("-?[0-9.]+")
+                                            ? near(old, random)
+                                            : old.startsWith("\"")
+                                                    ? random.nextInt(3) > 0
+                                                            ? old
+                                                            : '"' + "Wirbelk\u00e4stchen \u05d0 ".repeat(20) + '"'
+                                                    : NUMBERS[random.nextInt(NUMBERS.length)];
             next = next.substring(0, at.start(1)) + value + next.substring(at.end(1));
         }
         return next;
+    }
+
+    /** A number of about the same size: what most files hold, and most readers take. */
+    private static String near(String number, Random random) {
+        return number.matches("-?[0-9]+")
+                ? Long.toString(Long.parseLong(number) + random.nextInt(5) - 2)
+                : Double.toString(Double.parseDouble(number) * (0.5 + random.nextDouble()));
+    }
+
+    private static String nearLength(String quoted, Random random) {
+        return quoted.matches("\"-?[0-9]+(\\.[0-9]+)? mm\"")
+                ? String.format(
+                        Locale.ROOT,
+                        "\"%.3f mm\"",
+                        Double.parseDouble(quoted.substring(1, quoted.length() - 4)) * (0.2 + 2 * random.nextDouble()))
+                : '"' + LENGTHS[random.nextInt(LENGTHS.length)] + '"';
     }
 
     /** A text with one to four changes. */

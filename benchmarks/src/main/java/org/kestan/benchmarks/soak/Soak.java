@@ -1,7 +1,9 @@
 package org.kestan.benchmarks.soak;
 
+import com.sun.management.ThreadMXBean;
 import java.io.IOException;
 import java.io.PrintStream;
+import java.lang.management.ManagementFactory;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -11,17 +13,32 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 
 /** Runs the attacks and keeps the table. */
 public final class Soak {
 
     private static final double MILLI = 1e6;
+    private static final double HOUR = 60;
 
     /** The application thread may not be held longer. */
     private static final double LONGEST_MILLIS = 2000;
 
+    /** No attack may take more of the processor, or of memory in all. */
+    private static final double MOST_MILLIS = 8000;
+
+    private static final long MOST_MEGABYTES = 4096;
+
+    /** Memory in use may not grow faster, MB an hour, once an hour tells. */
+    private static final double STEEPEST = 20;
+
+    private static final ThreadMXBean THREADS = (ThreadMXBean) ManagementFactory.getThreadMXBean();
+
     /** Attacks on a target before the next has its turn. */
     private static final int TURN = 200;
+
+    /** What takes longer has fewer turns. */
+    static final Set<String> SLOW = Set.of("zips", "papers");
 
     private final Map<String, Row> rows = new LinkedHashMap<>();
     private final List<String> failures = new ArrayList<>();
@@ -35,14 +52,22 @@ public final class Soak {
         private long refused;
         private long thrown;
         private double slowest;
+        private long largest;
     }
 
     Soak(long seed) {
         this.seed = seed;
     }
 
-    /** Arguments: minutes (10), seed (20261125). Ends with 1 when anything was thrown or lost. */
+    /**
+     * Arguments: minutes (10), seed (20261125); or the name of a target and the seed it was brought down by, to see it again. Ends
+     * with 1 when anything was thrown or lost.
+     */
     public static void main(String[] arguments) throws Exception {
+        if (arguments.length == 2 && !arguments[0].matches("[0-9.]+")) {
+            replay(arguments[0], Long.parseLong(arguments[1]));
+            return;
+        }
         double minutes = arguments.length > 0 ? Double.parseDouble(arguments[0]) : 10;
         long seed = arguments.length > 1 ? Long.parseLong(arguments[1]) : 20261125;
         Path folder = Files.createTempDirectory("kestan-soak-");
@@ -56,6 +81,26 @@ public final class Soak {
             clear(folder);
         }
         System.exit(soak.failures.isEmpty() ? 0 : 1);
+    }
+
+    /** Attacks once more, as it was, and lets what is thrown be seen. */
+    private static void replay(String name, long seed) throws Exception {
+        Path folder = Files.createTempDirectory("kestan-soak-");
+        try (OddWindow window = new OddWindow(folder, LONGEST_MILLIS)) {
+            List<Target> all = new ArrayList<>(new Inputs(folder).targets());
+            Ledgers ledgers = new Ledgers(folder);
+            all.addAll(ledgers.targets());
+            all.addAll(ledgers.processes());
+            all.add(window.target());
+            for (Target target : all) {
+                if (target.name().equals(name)) {
+                    System.out.println(target.attack().once(new Random(seed)));
+                }
+            }
+        } finally {
+            clear(folder);
+        }
+        System.exit(0);
     }
 
     private static void clear(Path folder) throws IOException {
@@ -74,7 +119,7 @@ public final class Soak {
         try (OddWindow window = new OddWindow(folder, LONGEST_MILLIS)) {
             while (System.nanoTime() < end) {
                 for (Target target : inputs) {
-                    attack(target, target.name().equals("zips") ? TURN / 20 : TURN, turn);
+                    attack(target, SLOW.contains(target.name()) ? TURN / 20 : TURN, turn);
                 }
                 attack(window.target(), TURN / 20, turn);
                 for (Target target : ledgers.targets()) {
@@ -88,6 +133,26 @@ public final class Soak {
                 turn++;
             }
         }
+        double slope = slope(heap, minutes);
+        System.out.printf("Memory in use grows by %.1f MB an hour.%n", slope);
+        if (minutes >= HOUR && slope > STEEPEST) {
+            failures.add("memory grows by " + Math.round(slope) + " MB an hour");
+        }
+    }
+
+    /** By least squares over the later half, when all is loaded that is loaded once; MB an hour. */
+    static double slope(List<Long> heap, double minutes) {
+        List<Long> later = heap.subList(heap.size() / 2, heap.size());
+        double round = minutes / HOUR / Math.max(1, heap.size());
+        double middle = (later.size() - 1) / 2.0;
+        double mean = later.stream().mapToLong(each -> each).average().orElse(0);
+        double along = 0;
+        double across = 0;
+        for (int i = 0; i < later.size(); i++) {
+            along += (i - middle) * (later.get(i) - mean);
+            across += (i - middle) * (i - middle);
+        }
+        return later.size() < 3 ? 0 : along / across / round;
     }
 
     /** What is still held after everything that can go has gone, MB. */
@@ -102,7 +167,8 @@ public final class Soak {
         Row row = rows.computeIfAbsent(target.name(), name -> new Row());
         for (int i = 0; i < times; i++) {
             long own = seed + turn * 1_000_003 + i * 31L + target.name().hashCode();
-            long from = System.nanoTime();
+            long from = THREADS.getCurrentThreadCpuTime();
+            long allocated = THREADS.getCurrentThreadAllocatedBytes();
             try {
                 if (target.attack().once(new Random(own)) == Target.Outcome.TAKEN) {
                     row.taken++;
@@ -115,7 +181,14 @@ public final class Soak {
                 failures.add(target.name() + ", seed " + own + ": " + failed
                         + (frames.length > 0 ? " at " + frames[0] : ""));
             }
-            row.slowest = Math.max(row.slowest, (System.nanoTime() - from) / MILLI);
+            double millis = (THREADS.getCurrentThreadCpuTime() - from) / MILLI;
+            long megabytes = (THREADS.getCurrentThreadAllocatedBytes() - allocated) >> 20;
+            row.slowest = Math.max(row.slowest, millis);
+            row.largest = Math.max(row.largest, megabytes);
+            if (millis > MOST_MILLIS || megabytes > MOST_MEGABYTES) {
+                failures.add(target.name() + ", seed " + own + ": " + Math.round(millis) + " ms of the processor, "
+                        + megabytes + " MB");
+            }
         }
     }
 
@@ -125,10 +198,16 @@ public final class Soak {
     }
 
     void print(PrintStream out) {
-        out.printf("%-20s %9s %9s %9s %7s %12s%n", "what", "inputs", "taken", "refused", "thrown", "slowest, ms");
+        out.printf("%-20s %9s %9s %9s %7s %8s %8s%n", "what", "inputs", "taken", "refused", "thrown", "CPU, ms", "MB");
         rows.forEach((name, row) -> out.printf(
-                "%-20s %9d %9d %9d %7d %12.0f%n",
-                name, row.taken + row.refused + row.thrown, row.taken, row.refused, row.thrown, row.slowest));
+                "%-20s %9d %9d %9d %7d %8.0f %8d%n",
+                name,
+                row.taken + row.refused + row.thrown,
+                row.taken,
+                row.refused,
+                row.thrown,
+                row.slowest,
+                row.largest));
         if (longest > 0) {
             out.printf("The window's thread was held for %.0f ms at the longest.%n", longest);
         }

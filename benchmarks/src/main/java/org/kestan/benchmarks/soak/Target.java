@@ -1,5 +1,8 @@
 package org.kestan.benchmarks.soak;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Random;
 
 /**
@@ -24,6 +27,15 @@ record Target(String name, Attack attack) {
          * @throws Exception what should not have been thrown, or what was lost
          */
         Outcome once(Random random) throws Exception;
+    }
+
+    /** Says that nothing unfinished is left in a folder by this program. */
+    static void nothingLeft(Path folder) throws IOException {
+        try (var files = Files.walk(folder)) {
+            demand(
+                    files.noneMatch(file -> file.getFileName().toString().startsWith(".kestan-")),
+                    "something unfinished is left");
+        }
     }
 
     /** Says that something was lost that was acknowledged, or a rule broken. */

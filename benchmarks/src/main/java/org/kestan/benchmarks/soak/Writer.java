@@ -1,6 +1,12 @@
 package org.kestan.benchmarks.soak;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import javax.imageio.ImageIO;
 import org.kestan.base.expect.Expect;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.files.job.JobReader;
@@ -22,11 +28,40 @@ public final class Writer {
     /** Begins the line that says why a save was not done. */
     static final String REFUSED = "refused: ";
 
+    /** So many saves, then something else. */
+    static final int EVERY = 7;
+
+    /** Bytes of a paper. */
+    static final int PAPER = 50_000;
+
+    /** In what is erased again. */
+    static final String SECRET = "Hieronymus Quastenflosser";
+
     private Writer() {}
 
     /** What the job is called at a revision. */
     static String name(int revision) {
         return NAME + revision;
+    }
+
+    /** Now and then a paper, a picture, a backup, and a job that is erased again. */
+    private static void besides(Ledger ledger, String id, int revision) {
+        try {
+            ledger.papers().keep(id, "paper-" + revision + ".pdf", new byte[PAPER]);
+            BufferedImage image = new BufferedImage(20, 20, BufferedImage.TYPE_INT_RGB);
+            image.setRGB(1, 1, revision);
+            ByteArrayOutputStream png = new ByteArrayOutputStream();
+            ImageIO.write(image, "png", png);
+            ledger.pictures().add(png.toByteArray());
+            LedgerJob secret = ledger.insert(Job.BLANK.with(Lines.OWNER, SECRET));
+            ledger.papers().keep(secret.id(), "secret.pdf", SECRET.getBytes(StandardCharsets.UTF_8));
+            ledger.backups().make();
+            ledger.delete(secret.id());
+            ledger.erase(secret.id());
+            ledger.cleanse();
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
     }
 
     /** Argument: the ledger. */
@@ -47,6 +82,9 @@ public final class Writer {
         while (true) {
             SaveResult saved = ledger.save(entry.id(), revision, job.with(Lines.NAME, name(revision + 1)));
             revision = ((SaveResult.Done) saved).revision();
+            if (revision % EVERY == 0) {
+                besides(ledger, entry.id(), revision);
+            }
             System.out.println(revision);
         }
     }

@@ -22,7 +22,7 @@ public class SoakTest {
         try {
             Soak soak = new Soak(20261125);
             for (Target target : new Inputs(folder).targets()) {
-                soak.attack(target, target.name().equals("zips") ? LARGE : SMALL, 0);
+                soak.attack(target, Soak.SLOW.contains(target.name()) ? LARGE : SMALL, 0);
             }
             Ledgers ledgers = new Ledgers(folder);
             for (Target target : ledgers.targets()) {

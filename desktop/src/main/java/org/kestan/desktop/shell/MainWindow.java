@@ -337,6 +337,11 @@ public final class MainWindow {
         }
     }
 
+    /** Returns the ids of all rooms, stations first as they follow one another. */
+    public static List<String> rooms() {
+        return RoomRegistry.ALL.stream().map(RoomEntry::id).toList();
+    }
+
     /** Shows the room of an id: for a station its key. What is not of the job takes the focus as well. */
     public void show(String id) {
         RoomEntry entry = RoomRegistry.of(id);
