@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.concurrent.TimeUnit;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBoxBase;
@@ -15,6 +16,7 @@ import javafx.scene.input.KeyEvent;
 import org.kestan.base.sheet.Reading;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
+import org.testfx.util.WaitForAsyncUtils;
 import org.testng.annotations.Test;
 
 /** Keys that miss what they were meant for write nothing. */
@@ -138,6 +140,45 @@ public class SlipOfTheHandTest extends WindowTest {
         type("survey-action-bass", "3.9 mm");
         assertThat(find("survey-action-bass", TextInputControl.class).isFocused())
                 .isFalse();
+    }
+
+    /** A fast hand, whose keys overlap, and a slow one, which rests on each: both write the same sheet. */
+    @Test
+    public void slowAndFastHandsWriteTheSame() {
+        List<String> readings = List.of("9/64 in", "3.4 mm", "118 thou");
+        List<Job> written = new ArrayList<>();
+        for (int millis : List.of(0, 60)) {
+            keys(KeyCode.CONTROL, KeyCode.N);
+            keys(KeyCode.ALT, KeyCode.DIGIT2);
+            for (String each : readings) {
+                onWindow(() -> {
+                    find(
+                                    "survey-"
+                                            + List.of("action-bass", "action-treble", "saddle-bass")
+                                                    .get(readings.indexOf(each)),
+                                    TextInputControl.class)
+                            .requestFocus();
+                    return each;
+                });
+                settle();
+                robot.write(each, millis);
+                KeyCode enter = KeyCode.ENTER;
+                onWindow(() -> {
+                    new javafx.scene.robot.Robot().keyPress(enter);
+                    return enter;
+                });
+                WaitForAsyncUtils.sleep(millis * 5L, TimeUnit.MILLISECONDS);
+                onWindow(() -> {
+                    new javafx.scene.robot.Robot().keyRelease(enter);
+                    return enter;
+                });
+                settle();
+            }
+            written.add(session().job());
+        }
+        assertThat(written.get(0).visit().readings()).hasSize(readings.size());
+        assertThat(written.get(1)).isEqualTo(written.get(0));
+        assertThat(written.get(0).text(Reading.ACTION_TREBLE)).isEqualTo("3.4 mm");
     }
 
     /** Ten minutes of a clumsy hand, as keys: what changes was typed into its own field and taken with Enter. */

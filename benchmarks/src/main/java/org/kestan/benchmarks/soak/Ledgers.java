@@ -206,7 +206,8 @@ final class Ledgers {
                 }
                 // In the middle of whatever it is at by then.
                 Thread.sleep(later);
-                child.destroyForcibly();
+                // Its handle leaves open what it has written: that was acknowledged.
+                child.toHandle().destroyForcibly();
                 while ((line = out.readLine()) != null) {
                     acknowledged = line.isEmpty() ? acknowledged : Integer.parseInt(line);
                 }
@@ -264,7 +265,8 @@ final class Ledgers {
             Path file = place.resolve("ledger.sqlite");
             Files.write(file, good(random));
             int blocks = BLOCKS + random.nextInt(BLOCKS / 2);
-            Process child = writer(file, "/bin/sh", "-c", "ulimit -f " + blocks + "; exec \"$@\"", "sh");
+            Process child =
+                    writer(file, "/bin/sh", "-c", "ulimit -f " + blocks + "; KESTAN_ONLY_SAVES=1 exec \"$@\"", "sh");
             int acknowledged = 0;
             boolean said = false;
             try (BufferedReader out =

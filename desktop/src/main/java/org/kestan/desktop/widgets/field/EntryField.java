@@ -46,6 +46,7 @@ public final class EntryField extends VBox implements Explainable {
     private final Label note = new Label();
     private String shown = "";
     private String error = "";
+    private String hint = "";
     private String noteKind = "";
 
     /** The odd value that was asked about last. */
@@ -201,9 +202,10 @@ public final class EntryField extends VBox implements Explainable {
                 input.selectAll();
                 session.focusedLineProperty().set(entry.line());
                 session.typing().begin(entry.line(), number, input.textProperty(), note.textProperty());
-                session.say(entry.hint()
+                hint = entry.hint()
                         + reading().map(this::toolHint).orElse("")
-                        + (suggestions().isEmpty() ? "" : Messages.message("entry-field.down-shows-entries")));
+                        + (suggestions().isEmpty() ? "" : Messages.message("entry-field.down-shows-entries"));
+                session.say(hint);
                 session.takerProperty()
                         .set(
                                 entry.length()
@@ -212,6 +214,10 @@ public final class EntryField extends VBox implements Explainable {
                                         ? this::takeFromGauge
                                         : null);
             } else {
+                if (session.noticeProperty().get().equals(hint)) {
+                    // A hint is of the field that has the focus.
+                    session.say("");
+                }
                 session.typing().end(entry.line(), take());
                 if (session.focusedLineProperty().get() == entry.line()) {
                     session.focusedLineProperty().set(null);
