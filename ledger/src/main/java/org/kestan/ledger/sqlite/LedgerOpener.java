@@ -7,6 +7,7 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.jdbi.v3.core.Handle;
@@ -30,6 +31,7 @@ final class LedgerOpener {
     static final int SEARCH_SINCE = 4;
 
     private static final int PATIENCE_MILLIS = 5000;
+    private static final int START_MILLIS = 3000;
     private static final int TRIES = 20;
     private static final int PAUSE_MILLIS = 100;
 
@@ -41,6 +43,19 @@ final class LedgerOpener {
      * @param anew whether to make one where there is none although backups of one lie there
      */
     static OpenResult open(Path file, boolean anew, Clock clock) {
+        long until = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(START_MILLIS);
+        while (true) {
+            OpenResult result = openOnce(file, anew, clock);
+            boolean busy = result instanceof OpenResult.Refused refused && refused.is(LedgerFinding.LOCKED);
+            if (!busy || System.nanoTime() > until) {
+                return result;
+            }
+            // Somebody else opens it this moment. One that keeps it locked was waited for already.
+            pause();
+        }
+    }
+
+    private static OpenResult openOnce(Path file, boolean anew, Clock clock) {
         try {
             Disk.folder(file.toAbsolutePath().getParent());
         } catch (IOException failed) {
