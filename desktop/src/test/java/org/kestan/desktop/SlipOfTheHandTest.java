@@ -189,7 +189,7 @@ public class SlipOfTheHandTest extends WindowTest {
         Job before = session().job();
         List<KeyCode> harmless = List.of(
                 KeyCode.LEFT, KeyCode.RIGHT, KeyCode.HOME, KeyCode.END, KeyCode.ESCAPE, KeyCode.SHIFT, KeyCode.F6);
-        for (int i = 0; i < 600; i++) {
+        for (int i = 0; i < 400; i++) {
             int kind = random.nextInt(3);
             int digit = 1 + random.nextInt(6);
             KeyCode code = harmless.get(random.nextInt(harmless.size()));

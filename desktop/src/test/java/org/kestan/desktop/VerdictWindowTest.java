@@ -11,6 +11,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Dimension;
@@ -44,6 +45,25 @@ public class VerdictWindowTest extends WindowTest {
 
     private void openNamed(String file) {
         openSample(DemoJobs.NAMES.indexOf(file));
+    }
+
+    /** The way looked at is drawn as it leaves fret and bridge, and said for those who do not see it. */
+    @Test
+    public void aWayIsSeenThroughLoupes() {
+        openSample(0);
+        keys(KeyCode.ALT, KeyCode.DIGIT3);
+        press(find("page-ways", Node.class));
+        waitFor(() -> find("way-loupe-fret", Region.class).getHeight() > 60);
+        assertThat(find("way-loupe-fret", Region.class).getAccessibleText())
+                .startsWith("Action now ")
+                .contains(session()
+                        .words()
+                        .numbers()
+                        .pair(session().analysis().measured().orElseThrow().action()));
+        assertThat(find("way-loupe-bridge", Region.class).lookupAll(".loupe-after"))
+                .hasSizeGreaterThan(3);
+        assertThat(find("way-loupe-fret", Region.class).lookupAll(".loupe-string"))
+                .hasSize(4);
     }
 
     @Test

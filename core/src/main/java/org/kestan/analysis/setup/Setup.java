@@ -327,7 +327,6 @@ public record Setup(
                         .rotation(rotation.plus(angle))));
     }
 
-    /** The string on a side for an action: about the nut's slot, or over fret 1 as given. */
     /** The line of a string that lies so far across, 0 bass to 1 treble: between the outer two, as the crown follows the board. */
     public StringLine line(double share) {
         StringLine bass = strings.bass();

@@ -75,7 +75,7 @@ public class ErasureTest {
             for (int i = 0; i < 40; i++) {
                 jobs.add(ledger.insert(LedgerFolder.demo(i % 10)));
             }
-            for (int i = 0; i < 400; i++) {
+            for (int i = 0; i < 160; i++) {
                 int at = random.nextInt(jobs.size());
                 LedgerJob job = jobs.get(at);
                 String words = "Quasten-" + at + "-" + "flosser ".repeat(random.nextInt(200));

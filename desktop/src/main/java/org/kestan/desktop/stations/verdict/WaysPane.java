@@ -121,7 +121,7 @@ final class WaysPane extends HBox {
             }
         });
         if (ways != null) {
-            detail.show(ways.of(way), ways.shims(), session.words());
+            detail.show(ways.of(way), ways.shims(), session.analysis(), session.words());
         }
         if (rows.get(way).isFocused()) {
             session.say(Messages.message("ways-pane.space-compares-enter-takes"));
@@ -143,7 +143,7 @@ final class WaysPane extends HBox {
                 .forEach(each ->
                         rows.get(each.way()).show(each, recommended.contains(each.way()), session.words(), currency));
         arrange(next, recommended);
-        detail.show(next.of(looked), next.shims(), session.words());
+        detail.show(next.of(looked), next.shims(), session.analysis(), session.words());
     }
 
     /** What we would do first, then what can be done, then the rest; within each the least invasive first. */

@@ -1,0 +1,2 @@
+/** Places of the instrument through a magnifier. */
+package org.kestan.desktop.widgets.loupe;
