@@ -8,11 +8,6 @@ import java.time.format.DateTimeFormatter;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.animation.Animation;
@@ -46,9 +41,6 @@ public final class JobStore {
 
     private static final Duration PAUSE = Duration.millis(700);
 
-    /** The window never stands still for longer; a slow disk under a busy machine may take a few seconds. */
-    private static final int PATIENCE_MILLIS = 5000;
-
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm:ss");
 
     private final JobSession session;
@@ -60,8 +52,8 @@ public final class JobStore {
     private final ReadOnlyIntegerWrapper opened = new ReadOnlyIntegerWrapper(this, "opened");
     private final ReadOnlyIntegerWrapper changes = new ReadOnlyIntegerWrapper(this, "changes");
     private final PauseTransition pause = new PauseTransition(PAUSE);
-    private final ExecutorService writer = worker("ledger");
-    private final ExecutorService deriver = worker("ledger-derive");
+    private final LedgerThread writer;
+    private final LedgerThread deriver;
 
     /** Makes the field that has the focus take what is typed in it. */
     private Runnable beforeLeaving = () -> {};
@@ -86,6 +78,8 @@ public final class JobStore {
         this.session = session;
         this.settings = settings;
         this.ledger = ledger;
+        writer = new LedgerThread("ledger", session);
+        deriver = new LedgerThread("ledger-derive", session);
         open = OpenJob.fresh(ledger, Job.BLANK);
         files = new FileChoice(session, settings);
         pause.setOnFinished(done -> saveNow());
@@ -104,14 +98,6 @@ public final class JobStore {
         });
     }
 
-    private static ExecutorService worker(String name) {
-        return Executors.newSingleThreadExecutor(task -> {
-            Thread thread = new Thread(task, name);
-            thread.setDaemon(true);
-            return thread;
-        });
-    }
-
     /** What the list shows depends on the standards: it is derived again away from the window, as long as they hold. */
     private void goBy(ShopStandards shop) {
         deriver.execute(() -> {
@@ -121,14 +107,9 @@ public final class JobStore {
                     Platform.runLater(this::changed);
                 }
             } catch (LedgerException failed) {
-                Platform.runLater(() -> troubled(failed));
+                Platform.runLater(() -> writer.troubled(failed));
             }
         });
-    }
-
-    private void troubled(LedgerException failed) {
-        session.complain(Messages.message(
-                "job-store.the-ledger-does-not", session.words().say(failed.why())));
     }
 
     /**
@@ -138,19 +119,7 @@ public final class JobStore {
      * @param answered told the answer, on the application thread
      */
     public <T> void ask(Callable<T> question, Consumer<T> answered) {
-        writer.execute(() -> {
-            try {
-                T answer = question.call();
-                Platform.runLater(() -> answered.accept(answer));
-            } catch (LedgerException failed) {
-                Platform.runLater(() -> troubled(failed));
-            } catch (Exception failed) {
-                System.getLogger(JobStore.class.getName())
-                        .log(System.Logger.Level.ERROR, "the ledger's answer", failed);
-                Platform.runLater(
-                        () -> session.complain(Messages.message("job-store.that-could-not-be", failed.getMessage())));
-            }
-        });
+        writer.ask(question, answered);
     }
 
     /** Tells how many jobs there are, once the ledger has answered. */
@@ -240,7 +209,7 @@ public final class JobStore {
 
     /** Opens the job of that name, the last changed when there are several; false when there is none or it can't be read. */
     public boolean openNamed(String named) {
-        return answer(() -> ledger.list(Query.ALL))
+        return writer.answer(() -> ledger.list(Query.ALL))
                 .flatMap(cards ->
                         cards.stream().filter(card -> card.name().equals(named)).findFirst())
                 .map(card -> open(card.id()))
@@ -252,7 +221,7 @@ public final class JobStore {
         if (!isKept()) {
             return false;
         }
-        Optional<Optional<LedgerJob>> answer = answer(() -> ledger.read(id));
+        Optional<Optional<LedgerJob>> answer = writer.answer(() -> ledger.read(id));
         Optional<LedgerJob> found = answer.flatMap(each -> each);
         found.ifPresent(this::open);
         if (answer.isPresent() && found.isEmpty()) {
@@ -270,30 +239,12 @@ public final class JobStore {
                 Messages.message("job-store.as-in-the-ledger"));
     }
 
-    /** Asks the ledger, in turn with what is saved, and waits no longer than a hand would; empty when it can't answer. */
-    private <T> Optional<T> answer(Callable<T> question) {
-        try {
-            return Optional.of(writer.submit(question).get(PATIENCE_MILLIS, TimeUnit.MILLISECONDS));
-        } catch (InterruptedException interrupted) {
-            Thread.currentThread().interrupt();
-        } catch (ExecutionException failed) {
-            if (failed.getCause() instanceof LedgerException said) {
-                troubled(said);
-            } else {
-                throw new IllegalStateException(failed.getCause());
-            }
-        } catch (TimeoutException late) {
-            session.complain(Messages.message("job-store.ledger-slow"));
-        }
-        return Optional.empty();
-    }
-
     /** Takes a job into the ledger and opens it, unless the open one could not be saved. */
     private boolean insert(Job job, String notice) {
         if (!isKept()) {
             return false;
         }
-        Optional<LedgerJob> entry = answer(() -> ledger.insert(job));
+        Optional<LedgerJob> entry = writer.answer(() -> ledger.insert(job));
         entry.ifPresent(taken -> {
             show(OpenJob.of(ledger, taken), job, notice, Messages.message("job-store.in-the-ledger"));
             changed();
@@ -358,7 +309,7 @@ public final class JobStore {
     /** Saves what is not saved yet and waits until it is in the ledger, though no longer than a hand would. */
     public void flush() {
         saveNow();
-        answer(() -> true);
+        writer.answer(() -> true);
     }
 
     /** Runs on the writer's thread. */
