@@ -61,6 +61,19 @@ public class LedgerWindowTest extends WindowTest {
         assertThat(session().job().name()).isEqualTo("Parlour, walnut");
     }
 
+    /** Tab, Enter: a made-up job, open at its sheet, that says in its name what it is. */
+    @Test
+    public void anEmptyLedgerOffersASample() {
+        keys(KeyCode.ALT, KeyCode.DIGIT0);
+        waitFor(() -> find("ledger-first", Button.class).isFocused());
+        keys(KeyCode.TAB);
+        waitFor(() -> find("ledger-sample", Button.class).isFocused());
+        keys(KeyCode.SPACE);
+        waitFor(() -> session().job().name().startsWith("Sample: "));
+        assertThat(ledger.count()).isEqualTo(1);
+        assertThat(session().analysis().measured()).isPresent();
+    }
+
     @Test
     public void searchesAsOneTypesAndOpensWithEnter() {
         openLedger();

@@ -20,9 +20,11 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import org.kestan.base.expect.Expect;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
@@ -30,6 +32,10 @@ import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.widgets.field.ChoiceWidth;
 import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.job.JobReader;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Query;
@@ -62,6 +68,7 @@ public final class LedgerRoom extends VBox implements Room {
     private final Button undelete =
             new TextButton(Messages.message("ledger-room.undo-delete"), "ledger-undelete", this::undelete);
     private final Button first;
+    private final Button sample;
     private final ToggleButton glance = new ToggleButton(Messages.message("ledger-room.at-a-glance"));
     private final LogbookPane logbook;
     private final FlowPane actions = new FlowPane();
@@ -139,7 +146,12 @@ public final class LedgerRoom extends VBox implements Room {
         logbook = new LogbookPane(session, store);
         first = new TextButton(
                 Messages.message("ledger-room.start-the-first-job"), "ledger-first", context.starter()::run);
-        empty.getChildren().add(first);
+        sample = new TextButton(Messages.message("ledger-room.look-at-a-sample"), "ledger-sample", this::openSample);
+        sample.visibleProperty().bind(first.managedProperty());
+        sample.managedProperty().bind(first.managedProperty());
+        HBox ways = new HBox(12, first, sample);
+        ways.setAlignment(Pos.CENTER);
+        empty.getChildren().add(ways);
         empty.getStyleClass().add("ledger-empty");
         first.visibleProperty().bind(first.managedProperty());
         empty.setAlignment(Pos.CENTER);
@@ -329,6 +341,16 @@ public final class LedgerRoom extends VBox implements Room {
     private void showMore() {
         shownMost *= 4;
         refresh();
+    }
+
+    /** A made-up job to look around in; it lies in the ledger like any other, and is deleted like one. */
+    private void openSample() {
+        Job made = JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0)))
+                .job()
+                .orElseThrow(Expect.present("readable sample"));
+        if (store.startFrom(made.with(Lines.NAME, Messages.message("ledger-room.sample", made.name())))) {
+            context.enter(Station.MEASURE);
+        }
     }
 
     private void open() {
