@@ -181,7 +181,10 @@ public class SlipOfTheHandTest extends WindowTest {
         assertThat(written.get(0).text(Reading.ACTION_TREBLE)).isEqualTo("3.4 mm");
     }
 
-    /** Ten minutes of a clumsy hand, as keys: what changes was typed into its own field and taken with Enter. */
+    /**
+     * A clumsy hand, as keys: what changes was typed into its own field and taken with Enter. A build has two hundred strokes,
+     * {@code -Dkestan.strokes=3000} ten minutes.
+     */
     @Test
     public void aClumsyHandChangesOnlyWhatItTook() {
         openSample(0);
@@ -189,7 +192,7 @@ public class SlipOfTheHandTest extends WindowTest {
         Job before = session().job();
         List<KeyCode> harmless = List.of(
                 KeyCode.LEFT, KeyCode.RIGHT, KeyCode.HOME, KeyCode.END, KeyCode.ESCAPE, KeyCode.SHIFT, KeyCode.F6);
-        for (int i = 0; i < 400; i++) {
+        for (int i = 0; i < Integer.getInteger("kestan.strokes", 200); i++) {
             int kind = random.nextInt(3);
             int digit = 1 + random.nextInt(6);
             KeyCode code = harmless.get(random.nextInt(harmless.size()));
