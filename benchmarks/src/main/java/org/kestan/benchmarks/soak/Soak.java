@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import org.kestan.base.expect.Expect;
 
 /** Runs the attacks and keeps the table. */
 public final class Soak {
@@ -87,20 +88,30 @@ public final class Soak {
     private static void replay(String name, long seed) throws Exception {
         Path folder = Files.createTempDirectory("kestan-soak-");
         try (OddWindow window = new OddWindow(folder, LONGEST_MILLIS)) {
-            List<Target> all = new ArrayList<>(new Inputs(folder).targets());
-            Ledgers ledgers = new Ledgers(folder);
-            all.addAll(ledgers.targets());
-            all.addAll(ledgers.processes());
-            all.add(window.target());
-            for (Target target : all) {
-                if (target.name().equals(name)) {
-                    System.out.println(target.attack().once(new Random(seed)));
-                }
-            }
+            System.out.println(again(folder, window, name, seed));
         } finally {
             clear(folder);
         }
         System.exit(0);
+    }
+
+    /**
+     * Repeats an attack.
+     *
+     * @throws Exception what it brought down
+     */
+    static Target.Outcome again(Path folder, OddWindow window, String name, long seed) throws Exception {
+        List<Target> all = new ArrayList<>(new Inputs(folder).targets());
+        Ledgers ledgers = new Ledgers(folder);
+        all.addAll(ledgers.targets());
+        all.addAll(ledgers.processes());
+        all.add(window.target());
+        return all.stream()
+                .filter(each -> each.name().equals(name))
+                .findFirst()
+                .orElseThrow(Expect.present("target of that name"))
+                .attack()
+                .once(new Random(seed));
     }
 
     private static void clear(Path folder) throws IOException {

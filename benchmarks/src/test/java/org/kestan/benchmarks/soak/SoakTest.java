@@ -2,9 +2,13 @@ package org.kestan.benchmarks.soak;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
+import java.util.List;
 import org.testng.annotations.Test;
 
 /** Some of every attack, seeded, in every build; {@code ./kestan soak} goes on for as long as one likes. */
@@ -30,6 +34,13 @@ public class SoakTest {
             }
             try (OddWindow window = new OddWindow(folder, PATIENT_MILLIS)) {
                 soak.attack(window.target(), SMALL / 8, 0);
+                // Those that once brought something down, or nearly: a line each, with its seed.
+                for (String line : corpus()) {
+                    String[] parts = line.split(", seed ");
+                    assertThat(Soak.again(folder, window, parts[0], Long.parseLong(parts[1])))
+                            .as(line)
+                            .isNotNull();
+                }
             }
             soak.print(System.out);
             assertThat(soak.failures()).isEmpty();
@@ -39,6 +50,15 @@ public class SoakTest {
                     Files.deleteIfExists(each);
                 }
             }
+        }
+    }
+
+    private static List<String> corpus() throws IOException {
+        try (InputStream in = SoakTest.class.getResourceAsStream("/soak-corpus.txt")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .filter(line -> !line.startsWith("#") && !line.isBlank())
+                    .toList();
         }
     }
 }

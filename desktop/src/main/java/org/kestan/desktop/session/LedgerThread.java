@@ -16,7 +16,7 @@ import org.kestan.ledger.LedgerException;
 final class LedgerThread {
 
     /** The window never stands still for longer; a slow disk under a busy machine may take a few seconds. */
-    private static final int PATIENCE_MILLIS = 5000;
+    private static final int PATIENCE_MILLIS = Integer.getInteger("kestan.patience", 5000);
 
     private final ExecutorService executor;
     private final JobSession session;

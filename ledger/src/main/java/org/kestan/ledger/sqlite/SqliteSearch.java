@@ -1,6 +1,5 @@
 package org.kestan.ledger.sqlite;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -45,7 +44,7 @@ final class SqliteSearch {
         List<String> words = query.terms().stream()
                 .sorted(Comparator.comparing(String::length).reversed())
                 .toList();
-        List<Integer> few = words.isEmpty() ? List.of() : numbers(ledger, words);
+        List<Integer> few = words.isEmpty() ? List.of() : few(ledger, words);
         var statement = ledger.createQuery(select
                 + " FROM jobs WHERE "
                 + (query.shelf() == JobLocation.BIN ? "deleted_at IS NOT NULL" : "deleted_at IS NULL AND archived = ?")
@@ -73,24 +72,33 @@ final class SqliteSearch {
                 : " AND n IN (" + few.stream().map(String::valueOf).collect(Collectors.joining(",")) + ")" + all;
     }
 
-    /** The numbers of jobs that may have all the words, one more than few at most. */
-    private static List<Integer> numbers(Handle ledger, List<String> words) {
-        String longest = words.get(0);
-        if (longest.codePointCount(0, longest.length()) >= THREE) {
-            var statement = ledger.createQuery("SELECT rowid FROM job_search WHERE search GLOB ?"
-                    + " AND search GLOB ?".repeat(words.size() - 1) + " LIMIT " + (FEW + 1));
-            for (int i = 0; i < words.size(); i++) {
-                statement.bind(i, pattern(words.get(i)));
+    /** The numbers of the jobs that have one of the words, if few have; more than few where many have each of them. */
+    private static List<Integer> few(Handle ledger, List<String> words) {
+        List<Integer> found = List.of();
+        for (String word : words) {
+            found = numbers(ledger, word);
+            if (found.size() <= FEW) {
+                break;
             }
-            return statement.mapTo(Integer.class).list();
+        }
+        return found;
+    }
+
+    /** The numbers of jobs that have a word, one more than few at most. */
+    private static List<Integer> numbers(Handle ledger, String word) {
+        if (word.codePointCount(0, word.length()) >= THREE) {
+            return ledger.createQuery("SELECT rowid FROM job_search WHERE search GLOB ? LIMIT " + (FEW + 1))
+                    .bind(0, pattern(word))
+                    .mapTo(Integer.class)
+                    .list();
         }
         // Each text ends with two blanks, so that every letter of it begins a term.
-        return new ArrayList<>(ledger.createQuery(
+        return ledger.createQuery(
                         "SELECT DISTINCT doc FROM temp.job_terms WHERE term >= ? AND term < ? LIMIT " + (FEW + 1))
-                .bind(0, longest)
-                .bind(1, longest + Character.toString(Character.MAX_CODE_POINT))
+                .bind(0, word)
+                .bind(1, word + Character.toString(Character.MAX_CODE_POINT))
                 .mapTo(Integer.class)
-                .list());
+                .list();
     }
 
     private static String pattern(String word) {
