@@ -3,6 +3,7 @@ package org.kestan.repair.plan;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.kestan.analysis.correction.Drift;
 import org.kestan.analysis.loads.StringLoads;
 import org.kestan.analysis.loads.StrungSetup;
@@ -51,7 +52,16 @@ public record Intonation(
      * @param back mm behind twice nut to fret 12 where its own saddle belongs
      * @param nut what it asks of the nut
      */
-    public record Compensation(String string, double back, NutCompensation nut) {}
+    public record Compensation(String string, double back, NutCompensation nut) {
+
+        /** Of a string that no instrument has, as thick as a thumb or of no thickness, there is none. */
+        private boolean isNumber() {
+            return Double.isFinite(back)
+                    && Double.isFinite(nut.forward())
+                    && Double.isFinite(nut.saddle())
+                    && nut.sharp().stream().allMatch(Double::isFinite);
+        }
+    }
 
     /** Takes an unmodifiable copy. */
     public Intonation {
@@ -69,7 +79,14 @@ public record Intonation(
     /** Reads it out of a plan; empty while nothing is planned. */
     static Optional<Intonation> of(WorkPlan plan) {
         return plan.planned()
-                .map(after -> of(plan, plan.measured().orElseThrow(Expect.present("measured setup")), after));
+                .map(after -> of(plan, plan.measured().orElseThrow(Expect.present("measured setup")), after))
+                .filter(Intonation::isNumber);
+    }
+
+    private boolean isNumber() {
+        return Stream.of(Optional.of(centsChange), setBack, line)
+                .flatMap(Optional::stream)
+                .allMatch(each -> Double.isFinite(each.bass()) && Double.isFinite(each.treble()));
     }
 
     private static Intonation of(WorkPlan plan, Setup before, Setup after) {
@@ -149,6 +166,7 @@ public record Intonation(
                             saddle - frets.scale(),
                             NutCompensation.of(first, octave, -octave.cents(saddle, 0)));
                 })
+                .filter(Compensation::isNumber)
                 .toList();
     }
 
