@@ -122,6 +122,11 @@ public final class JobStore {
         writer.ask(question, answered);
     }
 
+    /** Asks something that takes its time, beside what is saved, in the same way. */
+    public <T> void askAtLength(Callable<T> question, Consumer<T> answered) {
+        deriver.ask(question, answered);
+    }
+
     /** Tells how many jobs there are, once the ledger has answered. */
     public void counted(Consumer<Integer> told) {
         ask(ledger::count, told);

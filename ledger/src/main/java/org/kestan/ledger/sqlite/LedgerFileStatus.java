@@ -119,9 +119,31 @@ record LedgerFileStatus(int version, int jobs, long saves, String state) {
      * @throws SQLException if it is not whole
      */
     static void readThrough(Path file) throws SQLException {
-        try (Connection connection = LedgerOpener.readOnly(file).getConnection();
+        readThrough(LedgerOpener.readOnly(file));
+    }
+
+    /**
+     * Reads a copy through that nobody writes.
+     *
+     * @throws SQLException if it is not whole
+     */
+    static LedgerFileStatus readThroughCopy(Path copy) throws SQLException {
+        return readThrough(LedgerOpener.immutable(copy));
+    }
+
+    private static LedgerFileStatus readThrough(DataSource source) throws SQLException {
+        try (Connection connection = source.getConnection();
                 Statement statement = connection.createStatement()) {
             check(statement, "1");
+            return read(statement);
+        }
+    }
+
+    /** Reads what a copy says of itself, unchecked. */
+    static LedgerFileStatus ofCopy(Path copy) throws SQLException {
+        try (Connection connection = LedgerOpener.immutable(copy).getConnection();
+                Statement statement = connection.createStatement()) {
+            return read(statement);
         }
     }
 

@@ -97,7 +97,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
     long newestSaves() {
         try {
             Optional<Path> newest = newest();
-            return newest.isPresent() ? LedgerFileStatus.inUse(newest.get()).saves() : 0;
+            return newest.isPresent() ? LedgerFileStatus.ofCopy(newest.get()).saves() : 0;
         } catch (SQLException unusable) {
             return 0;
         }
@@ -174,7 +174,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
                 PreparedStatement copy = connection.prepareStatement("VACUUM INTO ?")) {
             copy.setString(1, unfinished.toString());
             copy.execute();
-            LedgerFileStatus made = LedgerFileStatus.look(unfinished);
+            LedgerFileStatus made = LedgerFileStatus.readThroughCopy(unfinished);
             if (made.version() == 0) {
                 throw new SQLException("the copy is not whole");
             }
@@ -261,7 +261,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
         Map<Path, Path> moved = new LinkedHashMap<>();
         try {
             Files.copy(copy, ready, StandardCopyOption.REPLACE_EXISTING);
-            if (LedgerFileStatus.look(ready).version() == 0) {
+            if (LedgerFileStatus.readThroughCopy(ready).version() == 0) {
                 throw new IOException("this backup has no ledger in it");
             }
             Disk.keepPrivate(ready);

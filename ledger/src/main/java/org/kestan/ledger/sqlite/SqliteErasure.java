@@ -47,19 +47,31 @@ final class SqliteErasure {
                 .flatMap(job -> job.photos().stream().map(Photo::file))
                 .distinct()
                 .toList();
+        List<String> here = shown.stream()
+                .filter(picture -> !LedgersBeside.show(file, picture))
+                .toList();
+        // What is still to be done is kept with it: a run that is killed from here on leaves it to the next.
         ledger.ask(handle -> handle.inTransaction(inside -> {
             for (String id : ids) {
                 for (String table : TABLES) {
                     inside.execute(table, id);
                 }
             }
+            add(
+                    inside,
+                    PICTURES,
+                    here.stream().filter(picture -> !isShown(inside, picture)).toList());
             return add(inside, PENDING, ids);
         }));
-        List<String> gone = shown.stream()
-                .filter(picture -> !isShown(picture) && !LedgersBeside.show(file, picture))
-                .toList();
-        ledger.ask(handle -> add(handle, PICTURES, gone));
-        gone.forEach(pictures::remove);
+        removeFiles(ids, pictures, papers);
+    }
+
+    /** Takes away the papers of erased jobs, and pictures that nobody has shown again since. */
+    private void removeFiles(List<String> ids, Pictures pictures, Papers papers) {
+        ledger.ask(handle -> pending(handle, PICTURES).stream()
+                        .filter(picture -> !isShown(handle, picture))
+                        .toList())
+                .forEach(pictures::remove);
         ids.forEach(papers::remove);
     }
 
@@ -72,6 +84,13 @@ final class SqliteErasure {
                         "INSERT OR REPLACE INTO meta (name, value) VALUES (?, ?)", name, String.join(" ", all));
     }
 
+    private static int done(Handle handle, String name, List<String> these) {
+        List<String> left = new ArrayList<>(pending(handle, name));
+        left.removeAll(these);
+        handle.execute("DELETE FROM meta WHERE name = ?", name);
+        return add(handle, name, left);
+    }
+
     private List<String> body(String id) {
         return ledger.ask(handle -> handle.createQuery("SELECT body FROM job_files WHERE job_id = ?")
                 .bind(0, id)
@@ -79,11 +98,11 @@ final class SqliteErasure {
                 .list());
     }
 
-    private boolean isShown(String picture) {
-        return ledger.ask(handle -> handle.createQuery("SELECT count(*) FROM job_files WHERE instr(body, ?) > 0")
+    private static boolean isShown(Handle handle, String picture) {
+        return handle.createQuery("SELECT count(*) FROM job_files WHERE instr(body, ?) > 0")
                         .bind(0, picture)
                         .mapTo(Integer.class)
-                        .one())
+                        .one()
                 > 0;
     }
 
@@ -102,7 +121,7 @@ final class SqliteErasure {
      *
      * @return the files that could not be written anew and may have traces still
      */
-    List<Path> cleanse() {
+    List<Path> cleanse(Pictures shop, Papers papers) {
         List<String> ids = ledger.ask(handle -> pending(handle, PENDING));
         List<String> pictures = ledger.ask(handle -> pending(handle, PICTURES));
         if (ids.isEmpty()) {
@@ -113,6 +132,7 @@ final class SqliteErasure {
             }
             return List.of();
         }
+        removeFiles(ids, shop, papers);
         List<Path> stay = new ArrayList<>(SqliteBackups.of(file).erase(ids, pictures));
         try {
             for (Path aside : SqliteBackups.of(file).aside()) {
@@ -132,7 +152,9 @@ final class SqliteErasure {
         ledger.ask(handle ->
                 handle.createQuery("PRAGMA wal_checkpoint(TRUNCATE)").mapToMap().list());
         if (stay.isEmpty()) {
-            ledger.ask(handle -> handle.execute("DELETE FROM meta WHERE name IN (?, ?)", PENDING, PICTURES));
+            // What was erased meanwhile is still to be done.
+            ledger.ask(handle ->
+                    handle.inTransaction(inside -> done(inside, PENDING, ids) + done(inside, PICTURES, pictures)));
         }
         return stay;
     }

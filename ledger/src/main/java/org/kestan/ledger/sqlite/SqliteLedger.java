@@ -446,7 +446,7 @@ public final class SqliteLedger implements Ledger {
 
     @Override
     public List<Path> cleanse() {
-        return erasure.cleanse();
+        return erasure.cleanse(pictures(), papers());
     }
 
     @Override

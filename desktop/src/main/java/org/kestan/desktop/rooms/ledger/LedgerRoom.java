@@ -398,7 +398,7 @@ public final class LedgerRoom extends VBox implements Room {
 
     /** Writes anew what has traces, which takes its time, and says when none are left. */
     private void cleanse() {
-        store.ask(() -> store.ledger().cleanse(), stay -> {
+        store.askAtLength(() -> store.ledger().cleanse(), stay -> {
             if (stay.isEmpty()) {
                 session.say(Messages.message("ledger-room.erased-from-the-backups"));
             } else {

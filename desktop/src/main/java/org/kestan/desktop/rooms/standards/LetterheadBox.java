@@ -1,6 +1,5 @@
 package org.kestan.desktop.rooms.standards;
 
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -15,13 +14,13 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.image.Image;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import org.kestan.base.standards.Letterhead;
 import org.kestan.base.standards.SalesTax;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.files.papers.Logo;
 import org.kestan.text.Numbers;
 
 /** What stands on the papers for owners: name, address, terms in the shop's own words, how long an estimate holds, tax, logo. */
@@ -108,10 +107,11 @@ final class LetterheadBox extends VBox {
         try {
             byte[] bytes = Files.size(file) > LARGEST_LOGO ? new byte[0] : Files.readAllBytes(file);
             boolean png = file.toString().toLowerCase(Locale.ROOT).endsWith(".png");
-            if (!png || bytes.length == 0 || new Image(new ByteArrayInputStream(bytes)).isError()) {
-                complain.accept(Messages.message("letterhead-box.the-logo-has-to"));
+            String picture = Base64.getEncoder().encodeToString(bytes);
+            if (png && Logo.isOne(picture)) {
+                keep(picture);
             } else {
-                keep(Base64.getEncoder().encodeToString(bytes));
+                complain.accept(Messages.message("letterhead-box.the-logo-has-to"));
             }
         } catch (IOException failed) {
             complain.accept(Messages.message("letterhead-box.cant-be-read", file.getFileName(), failed.getMessage()));
