@@ -47,7 +47,7 @@ module org.kestan.core {
     exports org.kestan.repair.heel;
     exports org.kestan.repair.history;
     exports org.kestan.repair.holding;
-    exports org.kestan.repair.loupe;
+    exports org.kestan.repair.picture;
     exports org.kestan.repair.memory;
     exports org.kestan.repair.plan;
     exports org.kestan.repair.proof;

@@ -22,6 +22,11 @@ public enum BenchUnit {
     /** Below this many 64ths of difference a fraction counts as exact (a tenth of a micrometer). */
     private static final double SAME = 1e-4 / (25.4 / 64);
 
+    /** The finest a move is written, in parts of an inch: half a thousandth. */
+    private static final int FINE_PARTS = 2000;
+
+    private static final double FINE_MILLIMETERS = 0.01;
+
     private final double step;
 
     BenchUnit(double step) {
@@ -36,6 +41,31 @@ public enum BenchUnit {
     /** Returns the working step in mm: what one press of an arrow key or one notch of a drag moves. */
     public double step() {
         return step;
+    }
+
+    /** Returns the fine step in mm: hundredths of a millimeter, half thousandths of an inch. */
+    public double fineStep() {
+        return this == MILLIMETERS ? FINE_MILLIMETERS : 25.4 / FINE_PARTS;
+    }
+
+    /**
+     * Returns a length rounded to the fine step, typed in this unit; in decimal inches where this unit has no fractions for it.
+     *
+     * @param millimeters the value in mm, finite
+     * @throws IllegalArgumentException if the value is not finite
+     */
+    public Length fineLength(double millimeters) {
+        if (!Double.isFinite(millimeters)) {
+            throw new IllegalArgumentException("not a finite length: " + millimeters);
+        }
+        long steps = Math.round(millimeters / fineStep());
+        return Length.ofText(
+                switch (this) {
+                    case SIXTY_FOURTHS, DECIMAL_INCH ->
+                        BigDecimal.valueOf(steps * 5, 4).toPlainString() + " in";
+                    case THOUSANDTHS -> BigDecimal.valueOf(steps * 5, 1).toPlainString() + " thou";
+                    case MILLIMETERS -> BigDecimal.valueOf(steps, 2).toPlainString() + " mm";
+                });
     }
 
     /** Returns the unit that follows this one when the user cycles through them. */

@@ -19,9 +19,12 @@ import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
-import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.desktop.widgets.instrument.InstrumentView;
+import org.kestan.desktop.widgets.instrument.PicturePane;
 import org.kestan.job.Job;
 import org.kestan.repair.drag.Handle;
+import org.kestan.repair.picture.Loupe;
+import org.kestan.repair.picture.Picture;
 import org.kestan.text.BenchUnit;
 import org.testng.annotations.Test;
 
@@ -57,13 +60,12 @@ public class DrawingTest extends WindowTest {
         openSample(0);
         Job before = session().job();
         Correction was = plan();
-        ElevationView drawing = find("elevation", ElevationView.class);
-        double factor = drawing.shownHeightFactorProperty().get();
-        double along = onWindow(() -> drawing.getWidth()) / 700;
+        double scale =
+                onWindow(() -> find("loupe-bridge-picture", PicturePane.class).scale());
         drag("handle-fret-line", -18);
         assertThat(plan().targetStrung()).isGreaterThan(was.targetStrung() + 1);
-        // The drawing is not fitted again under the hand: the line goes as far as the pointer does.
-        assertThat(plan().targetStrung() - was.targetStrung()).isLessThan(1.5 * 18 / (factor * along));
+        // The picture is not fitted again under the hand: the line goes as far as the pointer does.
+        assertThat(plan().targetStrung() - was.targetStrung()).isCloseTo(18 / scale, within(0.45));
         assertThat(plan().heel().orElseThrow().atCap())
                 .isGreaterThan(was.heel().orElseThrow().atCap());
         assertThat(plan().plannedAction(Side.BASS)).isCloseTo(was.plannedAction(Side.BASS), within(1e-9));
@@ -120,15 +122,57 @@ public class DrawingTest extends WindowTest {
     }
 
     @Test
+    public void withShiftAHandleMovesByHundredthsAndWithoutItCatchesAtTheShopsUsualValue() {
+        openSample(0);
+        onWindow(() -> {
+            session().unitProperty().set(BenchUnit.MILLIMETERS);
+            find("handle-action-treble", Node.class).requestFocus();
+            return true;
+        });
+        keys(KeyCode.SHIFT, KeyCode.UP);
+        assertThat(session().job().get(Aim.ACTION_TREBLE).orElseThrow().text()).isEqualTo("1.99 mm");
+        keys(KeyCode.SHIFT, KeyCode.DOWN);
+        keys(KeyCode.SHIFT, KeyCode.DOWN);
+        assertThat(session().job().get(Aim.ACTION_TREBLE).orElseThrow().text()).isEqualTo("1.97 mm");
+        // The shop wants 4/64 in on the treble side; let go two pixels from it, it is exactly that.
+        double usual = 4 / 64.0 * 25.4;
+        double scale = onWindow(
+                () -> find("loupe-action-fret-picture", PicturePane.class).scale());
+        drag("handle-action-treble", (1.97 - usual) * scale + 2);
+        assertThat(session().job().millimeters(Aim.ACTION_TREBLE).orElseThrow()).isCloseTo(usual, within(0.006));
+    }
+
+    @Test
+    public void aLoupeGrowsByItsKeyAndByAClickAndGoesBack() {
+        openSample(0);
+        InstrumentView instrument = find("instrument", InstrumentView.class);
+        double small =
+                onWindow(() -> find("loupe-bridge-picture", PicturePane.class).scale());
+        keys(KeyCode.CONTROL, KeyCode.DIGIT5);
+        assertThat(instrument.enlargedProperty().get()).isEqualTo(Loupe.BRIDGE);
+        settle();
+        assertThat(onWindow(
+                        () -> find("loupe-bridge-picture", PicturePane.class).scale()))
+                .isGreaterThan(1.5 * small);
+        keys(KeyCode.CONTROL, KeyCode.DIGIT5);
+        assertThat(instrument.enlargedProperty().get()).isNull();
+        robot.clickOn("#loupe-heel");
+        waitFor(() -> instrument.enlargedProperty().get() == Loupe.HEEL);
+    }
+
+    @Test
     public void hoverReadsTheStringOverAFret() {
         openSample(0);
-        ElevationView elevation = find("elevation", ElevationView.class);
-        Bounds bounds = onWindow(() -> elevation.localToScreen(elevation.getBoundsInLocal()));
-        robot.moveTo(bounds.getMinX() + 300, bounds.getMinY() + 60);
-        robot.moveTo(bounds.getMinX() + 310, bounds.getMinY() + 60);
-        waitFor(() -> find("hover-readout", Node.class).getParent().isVisible());
+        Point2D twelfth = onWindow(() -> {
+            PicturePane whole = find("whole", PicturePane.class);
+            double at = session().analysis().sideView().orElseThrow().frets().at(12);
+            return whole.localToScreen(whole.x(at), 20);
+        });
+        robot.moveTo(twelfth.add(-10, 0));
+        robot.moveTo(twelfth);
+        waitFor(() -> find("hover-readout", Node.class).isVisible());
         assertThat(label("hover-readout"))
-                .startsWith("Over fret ")
+                .startsWith("Over fret 12")
                 .contains("bass")
                 .contains("\u2192");
     }
@@ -176,34 +220,33 @@ public class DrawingTest extends WindowTest {
                         .radians();
                 assertThat(Math.toDegrees(pitch)).isBetween(3.8, 4.2);
             }
-            for (double factor : new double[] {0, 12, 1}) {
-                fits(factor);
-            }
+            settle();
+            fits();
         }
     }
 
-    private void fits(double factor) {
-        ElevationView elevation = find("elevation", ElevationView.class);
+    /** What has to be in sight lies within its picture, and the picture within the band. */
+    private void fits() {
         onWindow(() -> {
-            elevation.heightFactorProperty().set(factor);
+            InstrumentView instrument = find("instrument", InstrumentView.class);
+            assertThat(instrument.sizeProperty().get()).isEqualTo(InstrumentView.Size.FULL);
+            for (Node node : instrument.lookupAll(".picture")) {
+                PicturePane pane = (PicturePane) node;
+                Picture.Frame frame = pane.picture().orElseThrow().frame();
+                Point2D low = pane.place(new Picture.Point(frame.left(), frame.bottom()));
+                Point2D high = pane.place(new Picture.Point(frame.right(), frame.top()));
+                assertThat(pane.getHeight()).as(pane.getId()).isGreaterThan(40);
+                assertThat(low.getX()).as(pane.getId()).isGreaterThanOrEqualTo(0);
+                assertThat(high.getX()).as(pane.getId()).isLessThanOrEqualTo(pane.getWidth());
+                assertThat(high.getY()).as(pane.getId()).isGreaterThanOrEqualTo(0);
+                assertThat(low.getY()).as(pane.getId()).isLessThanOrEqualTo(pane.getHeight());
+                Bounds at = instrument.sceneToLocal(pane.localToScene(pane.getLayoutBounds()));
+                assertThat(instrument.getLayoutBounds().contains(at))
+                        .as(pane.getId())
+                        .isTrue();
+            }
             return true;
         });
-        settle();
-        onWindow(() -> {
-            for (String style : new String[] {".string", ".fretboard", ".bridge", ".heel"}) {
-                for (Node shape : elevation.lookupAll(style)) {
-                    if (shape.isVisible() && shape.getParent().isVisible()) {
-                        Bounds at = elevation.sceneToLocal(shape.localToScene(shape.getBoundsInLocal()));
-                        assertThat(at.getMinY()).as(style).isGreaterThanOrEqualTo(0);
-                        assertThat(at.getMaxY()).as(style).isLessThanOrEqualTo(elevation.getHeight());
-                    }
-                }
-            }
-            return factor;
-        });
-        double shown = elevation.shownHeightFactorProperty().get();
-        assertThat(shown).isPositive();
-        assertThat(factor == 0 || shown <= factor).isTrue();
     }
 
     /**
@@ -231,8 +274,8 @@ public class DrawingTest extends WindowTest {
             int steps = millis.size();
             onWindow(() -> {
                 long start = System.nanoTime();
-                ElevationView elevation = find("elevation", ElevationView.class);
-                elevation.planListenerProperty().get().moved(Handle.FRET_LINE, height, "timing");
+                InstrumentView instrument = find("instrument", InstrumentView.class);
+                instrument.planListenerProperty().get().moved(Handle.FRET_LINE, height, false, "timing");
                 spent.set(System.nanoTime() - start);
                 Platform.requestNextPulse();
                 return true;

@@ -13,7 +13,6 @@ import javafx.scene.input.KeyEvent;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.Reading;
-import org.kestan.desktop.widgets.elevation.ElevationView;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.testng.annotations.Test;
@@ -42,25 +41,23 @@ public class HandTest extends WindowTest {
     @Test
     public void theReadoutUnderThePointerCoversNeitherHandlesNorLegend() {
         openSample(0);
-        for (KeyCode station : List.of(KeyCode.DIGIT2, KeyCode.DIGIT3)) {
-            keys(KeyCode.ALT, station);
-            ElevationView drawing = find("elevation", ElevationView.class);
-            Bounds screen = onWindow(() -> drawing.localToScreen(drawing.getBoundsInLocal()));
-            for (double share = 0.06; share < 0.93; share += 0.1) {
-                robot.moveTo(screen.getMinX() + screen.getWidth() * share, screen.getMinY() + 40);
-                waitFor(() -> find("hover-readout", Node.class).getParent().isVisible());
-                Bounds readout = on("hover-readout");
-                for (String other : List.of(
-                        "handle-action-bass",
-                        "handle-action-treble",
-                        "handle-saddle-crown",
-                        "handle-fret-line",
-                        "legend",
-                        "scale-note")) {
-                    assertThat(readout.intersects(on(other)))
-                            .as(other + " at " + share)
-                            .isFalse();
-                }
+        Bounds screen = onWindow(() -> {
+            Node whole = find("whole", Node.class);
+            return whole.localToScreen(whole.getBoundsInLocal());
+        });
+        for (double share = 0.4; share < 0.6; share += 0.05) {
+            robot.moveTo(screen.getMinX() + screen.getWidth() * share, screen.getMinY() + 20);
+            waitFor(() -> find("hover-readout", Node.class).isVisible());
+            Bounds readout = on("hover-readout");
+            for (String other : List.of(
+                    "handle-action-bass",
+                    "handle-action-treble",
+                    "handle-saddle-crown",
+                    "handle-fret-line",
+                    "legend")) {
+                assertThat(readout.intersects(on(other)))
+                        .as(other + " at " + share)
+                        .isFalse();
             }
         }
     }
@@ -71,7 +68,7 @@ public class HandTest extends WindowTest {
         for (String field : List.of("survey-bridgeRange-highest", "survey-projection-strung", "survey-action-bass")) {
             focus(field);
             Bounds legend = on("legend");
-            for (Node name : robot.lookup("#elevation .dimension-note").queryAll()) {
+            for (Node name : robot.lookup("#instrument .dimension-note").queryAll()) {
                 if (name.isVisible() && name.getParent().isVisible()) {
                     Bounds at = onWindow(() -> name.localToScene(name.getBoundsInLocal()));
                     assertThat(at.intersects(legend)).as(field).isFalse();
@@ -94,12 +91,12 @@ public class HandTest extends WindowTest {
         keys(KeyCode.CONTROL, KeyCode.N);
         assertThat(focused()).isEqualTo("instrument-name");
         assertThat(session().job().get(Lines.TAKEN_ON)).contains(LocalDate.now());
-        assertThat(find("places-to-measure", Node.class).isVisible()).isTrue();
-        assertThat(find("plain-note", Node.class).isVisible()).isTrue();
+        waitFor(() -> label("loupe-action-fret-note").equals("sheet 5"));
+        assertThat(label("loupe-first-fret-note")).isEqualTo("sheet 4");
         assertThat(label("next-intake")).contains("Name the instrument");
         type("instrument-scale", "25 1/2 in");
         type("instrument-jointFret", "14");
-        waitFor(() -> !find("places-to-measure", Node.class).isVisible());
+        waitFor(() -> !label("loupe-action-fret-note").contains("sheet"));
     }
 
     @Test

@@ -113,7 +113,7 @@ public class JobFilesTest extends WindowTest {
         keys(KeyCode.SHORTCUT, KeyCode.EQUALS);
         settle();
         for (String id : new String[] {
-            "station-ledger", "station-measure", "station-plan", "figure-bridge", "unit-button", "saved", "elevation"
+            "station-ledger", "station-measure", "station-plan", "figure-bridge", "unit-button", "saved", "instrument"
         }) {
             var bounds = onWindow(
                     () -> find(id, Node.class).localToScene(find(id, Node.class).getBoundsInLocal()));

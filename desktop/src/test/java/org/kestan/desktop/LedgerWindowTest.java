@@ -87,7 +87,7 @@ public class LedgerWindowTest extends WindowTest {
         keys(KeyCode.ENTER);
         keys(KeyCode.ENTER);
         assertThat(session().job().name()).isEqualTo("Carved archtop, bridge at the bottom");
-        assertThat(find("elevation", Node.class).getParent().isVisible()).isTrue();
+        assertThat(find("instrument", Node.class).getParent().isVisible()).isTrue();
     }
 
     @Test

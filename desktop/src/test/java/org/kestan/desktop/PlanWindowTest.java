@@ -123,7 +123,7 @@ public class PlanWindowTest extends WindowTest {
         // The page is as wide as it is printed in proportion: A4 upright, 210 by 297.
         var page = (ImageView) find("paper-page-1", Button.class).getGraphic();
         assertThat(page.getImage().getHeight() / page.getImage().getWidth()).isCloseTo(297.0 / 210, within(0.01));
-        assertThat(find("elevation", Region.class).getHeight())
+        assertThat(find("instrument", Region.class).getHeight())
                 .as("the drawing folds")
                 .isLessThan(60);
         press(find("template-estimate", RadioButton.class));

@@ -19,7 +19,7 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.School;
 import org.kestan.base.standards.Standard;
 import org.kestan.desktop.rooms.standards.StandardsRoom;
-import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.desktop.widgets.instrument.InstrumentView;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.files.standards.StandardsFile;
 import org.kestan.judgment.ways.WayCatalog;
@@ -53,17 +53,17 @@ public class VerdictWindowTest extends WindowTest {
         openSample(0);
         keys(KeyCode.ALT, KeyCode.DIGIT3);
         press(find("page-ways", Node.class));
-        waitFor(() -> find("way-loupe-fret", Region.class).getHeight() > 60);
-        assertThat(find("way-loupe-fret", Region.class).getAccessibleText())
+        waitFor(() -> find("way-loupes-action", Region.class).getHeight() > 60);
+        assertThat(find("way-loupes-action", Region.class).getAccessibleText())
                 .startsWith("Action now ")
                 .contains(session()
                         .words()
                         .numbers()
                         .pair(session().analysis().measured().orElseThrow().action()));
-        assertThat(find("way-loupe-bridge", Region.class).lookupAll(".loupe-after"))
+        assertThat(find("way-loupes-bridge", Region.class).lookupAll(".picture-after"))
                 .hasSizeGreaterThan(3);
-        assertThat(find("way-loupe-fret", Region.class).lookupAll(".loupe-string"))
-                .hasSize(4);
+        assertThat(find("way-loupes-action", Region.class).lookupAll(".picture-string-bass"))
+                .hasSize(2);
     }
 
     @Test
@@ -93,15 +93,15 @@ public class VerdictWindowTest extends WindowTest {
         assertThat(find("way-shave-bridge", Node.class).isFocused()).isTrue();
         keys(KeyCode.SPACE);
         assertThat(find("way-saddle-pick", CheckBox.class).isSelected()).isTrue();
-        ElevationView drawing = find("elevation", ElevationView.class);
+        InstrumentView drawing = find("instrument", InstrumentView.class);
         // Each of the two, and both together.
-        assertThat(onWindow(() -> drawing.candidates().size())).isEqualTo(3);
+        assertThat(onWindow(() -> drawing.compared().size())).isEqualTo(3);
         page("compared");
         assertThat(robot.lookup("#take-saddle").tryQuery()).isPresent();
         assertThat(robot.lookup("#take-shave-bridge").tryQuery()).isPresent();
         robot.clickOn("#take-shave-bridge");
         waitFor(() -> WorkPlan.taken(session().job()).equals(List.of(WayCatalog.SHAVE_BRIDGE)));
-        assertThat(onWindow(() -> drawing.candidates().size())).isZero();
+        assertThat(onWindow(() -> drawing.compared().size())).isZero();
     }
 
     @Test

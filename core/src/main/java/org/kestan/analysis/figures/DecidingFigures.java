@@ -14,6 +14,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.geometry.HeelCut;
+import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
@@ -63,7 +64,9 @@ public final class DecidingFigures {
                 figures.neckPitch(),
                 figures.heelCut(),
                 figures.breakAngle(),
-                figures.bridge());
+                figures.bridge(),
+                figures.nut(),
+                figures.relief());
     }
 
     private Figure action() {
@@ -208,6 +211,40 @@ public final class DecidingFigures {
                                 FigureFinding.READ_BRIDGE_THICKNESS),
                         planned(setup ->
                                 thickness(setup.bridgeThickness().orElseThrow(Expect.present("bridge thickness")))));
+    }
+
+    private Figure nut() {
+        return new Figure(Kind.NUT, now(this::nut, FigureFinding.READ_NUT), planned(this::nut));
+    }
+
+    private Standing nut(Setup setup) {
+        Sides<Double> over = setup.nut();
+        double low = standards.get(Standard.NUT_LOW, job.family());
+        double high = standards.get(Standard.NUT_HIGH, job.family());
+        List<Quantity> both = List.of(Quantity.fine(over.bass()), Quantity.fine(over.treble()));
+        if (Math.min(over.bass(), over.treble()) < low) {
+            return new Standing(both, State.STOP, Optional.of(FigureFinding.SLOT_LOW.of(Quantity.fine(low))));
+        }
+        return Math.max(over.bass(), over.treble()) > high
+                ? new Standing(both, State.MARGINAL, Optional.of(FigureFinding.SLOT_HIGH.of(Quantity.fine(high))))
+                : new Standing(both, State.GOOD, Optional.empty());
+    }
+
+    private Figure relief() {
+        return new Figure(Kind.RELIEF, now(this::relief, FigureFinding.READ_RELIEF), planned(this::relief));
+    }
+
+    private Standing relief(Setup setup) {
+        double gap = setup.neck().middle().gap(setup.basis().reliefPlace());
+        double least = standards.get(Standard.RELIEF_LEAST);
+        double most = standards.get(Standard.RELIEF_MOST);
+        boolean within = gap >= least - Tolerances.ARITHMETIC && gap <= most + Tolerances.ARITHMETIC;
+        return within
+                ? Standing.of(State.GOOD, Quantity.fine(gap))
+                : Standing.of(
+                        State.MARGINAL,
+                        FigureFinding.WANTED_BETWEEN.of(Quantity.fine(least), Quantity.fine(most)),
+                        Quantity.fine(gap));
     }
 
     private static Standing floating(double height) {

@@ -23,7 +23,9 @@ public record Figure(Kind kind, Standing now, Standing planned) {
         NECK_PITCH,
         HEEL_CUT,
         BREAK_ANGLE,
-        BRIDGE;
+        BRIDGE,
+        NUT,
+        RELIEF;
 
         @Override
         public String key() {

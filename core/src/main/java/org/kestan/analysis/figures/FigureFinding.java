@@ -37,7 +37,12 @@ public enum FigureFinding implements Finding.Kind {
     READ_BRIDGE_THICKNESS,
     TOP_TO_CROWN,
     BRIDGE_CUT(Distance.class),
-    BRIDGE_THIN(Distance.class);
+    BRIDGE_THIN(Distance.class),
+    READ_NUT,
+    SLOT_LOW(Distance.class),
+    SLOT_HIGH(Distance.class),
+    READ_RELIEF,
+    WANTED_BETWEEN(Distance.class, Distance.class);
 
     private final List<Class<?>> takes;
 

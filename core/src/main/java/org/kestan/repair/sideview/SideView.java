@@ -1,6 +1,8 @@
 package org.kestan.repair.sideview;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.analysis.correction.Extension;
@@ -9,12 +11,18 @@ import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.geometry.Frets;
 import org.kestan.base.geometry.HeelCut;
+import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.Fitting;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.Family;
+import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
+import org.kestan.job.strings.StringSpec;
+import org.kestan.job.terms.Joint;
 import org.kestan.job.terms.Lines;
 import org.kestan.repair.plan.WorkPlan;
 
@@ -31,6 +39,7 @@ import org.kestan.repair.plan.WorkPlan;
  * @param measured neck and strings as measured, when they could be worked out
  * @param outcome what the work leaves
  * @param drift how far the neck points aside at the saddle, toward the treble positive; empty when it was not read
+ * @param construction how it is built and strung
  */
 @RecordBuilder
 public record SideView(
@@ -43,8 +52,23 @@ public record SideView(
         Obstacle obstacle,
         Optional<SideProfile> measured,
         Outcome outcome,
-        OptionalDouble drift)
+        OptionalDouble drift,
+        Construction construction)
         implements SideViewBuilder.With {
+
+    /**
+     * How the instrument is built and strung.
+     *
+     * @param family its family
+     * @param joint how the neck is joined
+     * @param cutaway whether the body is cut away at the neck
+     * @param gauges thickness of the outer strings; 0 where the set is not known
+     * @param reliefBand the least and the most relief that is wanted
+     */
+    public record Construction(Family family, Joint joint, boolean cutaway, Sides<Double> gauges, Range reliefBand) {}
+
+    /** From one length to another. */
+    public record Range(double least, double most) {}
 
     /**
      * The frets that mean something.
@@ -78,11 +102,17 @@ public record SideView(
      * @param profile neck and strings afterward
      * @param heel the heel cut
      * @param extension the extension
+     * @param slack height of the fret line over the soundboard at the saddle with no strings on, where the neck is turned
      */
-    public record Outcome(Optional<SideProfile> profile, Optional<HeelCut> heel, Optional<Extension> extension) {
+    public record Outcome(
+            Optional<SideProfile> profile,
+            Optional<HeelCut> heel,
+            Optional<Extension> extension,
+            OptionalDouble slack) {
 
         /** Nothing planned. */
-        public static final Outcome NONE = new Outcome(Optional.empty(), Optional.empty(), Optional.empty());
+        public static final Outcome NONE =
+                new Outcome(Optional.empty(), Optional.empty(), Optional.empty(), OptionalDouble.empty());
     }
 
     private static final int FRETS_PAST_JOINT = 6;
@@ -136,8 +166,31 @@ public record SideView(
                         job.millimeters(Reading.OBSTACLE_DISTANCE).orElse((saddle - joint) / 2),
                         job.millimeters(Reading.OBSTACLE_HEIGHT)),
                 measured,
-                new Outcome(planned, plan.heel(), plan.extension()),
-                drift(job));
+                new Outcome(
+                        planned,
+                        plan.heel(),
+                        plan.extension(),
+                        plan.turnsNeck()
+                                ? plan.projection()
+                                        .map(each -> OptionalDouble.of(each.slack()))
+                                        .orElse(OptionalDouble.empty())
+                                : OptionalDouble.empty()),
+                drift(job),
+                construction(job, sheetAnalysis.standards()));
+    }
+
+    private static Construction construction(Job job, ShopStandards standards) {
+        List<StringSpec> set = job.strings();
+        return new Construction(
+                job.family(),
+                job.get(Lines.JOINT).orElse(Joint.UNKNOWN),
+                job.text(Lines.BODY).toLowerCase(Locale.ROOT).contains("cutaway"),
+                set.isEmpty() ? Sides.of(side -> 0.0) : new Sides<>(thick(set.get(0)), thick(set.get(set.size() - 1))),
+                new Range(standards.get(Standard.RELIEF_LEAST), standards.get(Standard.RELIEF_MOST)));
+    }
+
+    private static double thick(StringSpec string) {
+        return string.gauge().map(Length::millimeters).orElse(0.0);
     }
 
     private static int reliefMark(SheetAnalysis sheetAnalysis, Frets frets, double joint) {
@@ -180,6 +233,17 @@ public record SideView(
     /** This view of the instrument as it is, with nothing planned. */
     public SideView withoutPlan() {
         return withOutcome(Outcome.NONE);
+    }
+
+    /**
+     * This view with another outcome of the work, where only neck and strings are known.
+     *
+     * @param after the setup it leaves
+     */
+    public SideView after(Setup after) {
+        double fall = measured.map(SideProfile::fallAwayPerMm).orElse(0.0);
+        return withOutcome(new Outcome(
+                Optional.of(SideProfile.of(after, fall)), Optional.empty(), Optional.empty(), OptionalDouble.empty()));
     }
 
     /** Position of the body joint. */

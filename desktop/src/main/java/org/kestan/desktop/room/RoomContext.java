@@ -7,7 +7,7 @@ import org.kestan.base.sheet.Line;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Waits;
-import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.desktop.widgets.instrument.InstrumentView;
 import org.kestan.overview.Station;
 
 /**
@@ -16,7 +16,7 @@ import org.kestan.overview.Station;
  * @param session the open job
  * @param store where it is saved
  * @param waits the waits that are on
- * @param elevation the drawing over the stations
+ * @param instrument the drawing over the stations
  * @param shower shows the room of an id
  * @param enterer shows the room of an id and puts the focus into it
  * @param goer shows the station that has a line of the sheet and puts the focus into its field
@@ -27,7 +27,7 @@ public record RoomContext(
         JobSession session,
         JobStore store,
         Waits waits,
-        ElevationView elevation,
+        InstrumentView instrument,
         Consumer<String> shower,
         Consumer<String> enterer,
         Consumer<Line<?>> goer,

@@ -118,6 +118,17 @@ public final class Settings {
         store();
     }
 
+    /** Tells whether pictures change at once instead of passing into one another. */
+    public boolean still() {
+        return Boolean.parseBoolean(values.getProperty("still"));
+    }
+
+    /** Says whether pictures change at once. */
+    public void setStill(boolean still) {
+        values.setProperty("still", Boolean.toString(still));
+        store();
+    }
+
     /** Returns the text size in percent, one of {@link #TEXT_SIZES}. */
     public int textSize() {
         String said = values.getProperty("textSize", "");

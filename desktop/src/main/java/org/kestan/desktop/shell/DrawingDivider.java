@@ -7,7 +7,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.Settings;
-import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.desktop.widgets.instrument.InstrumentView;
 import org.kestan.overview.Station;
 
 /**
@@ -16,25 +16,29 @@ import org.kestan.overview.Station;
  */
 final class DrawingDivider extends Region {
 
-    /** What is left of a folded drawing: its scales and its legend. */
+    /** What is left of a folded instrument: its deciding figures in one line. */
     private static final double STRIP = 30;
 
     /** Under this height it folds. */
-    private static final double LEAST = 80;
+    private static final double LEAST = 56;
 
-    /** Low where one reads, tall where one measures or drags. */
-    private static final double LOW = 150;
+    /** Low where one reads: the captions with their figures. With larger text it grows alike. */
+    private static final double LOW = 108;
 
-    private static final double TALL = 216;
+    /** Tall where one measures or drags: the whole and the loupes. */
+    private static final double TALL = 262;
+
+    /** Less than this is not worth a picture. */
+    private static final double LEAST_TALL = 226;
+
     private static final double STEP = 24;
 
     /** What the drawing takes at most of what both have, by itself and when it was moved by hand. */
-    private static final double LOW_SHARE = 0.28;
+    private static final double TALL_SHARE = 0.37;
 
-    private static final double TALL_SHARE = 0.34;
     private static final double MOVED_SHARE = 0.7;
 
-    private final ElevationView elevation;
+    private final InstrumentView instrument;
     private final Settings settings;
     private Station station = Station.MEASURE;
     private boolean picture;
@@ -42,8 +46,8 @@ final class DrawingDivider extends Region {
     private double grabbed;
     private double from;
 
-    DrawingDivider(ElevationView elevation, Settings settings) {
-        this.elevation = elevation;
+    DrawingDivider(InstrumentView instrument, Settings settings) {
+        this.instrument = instrument;
         this.settings = settings;
         getStyleClass().add("drawing-divider");
         setId("drawing-divider");
@@ -55,7 +59,7 @@ final class DrawingDivider extends Region {
         setPrefHeight(7);
         addEventHandler(MouseEvent.MOUSE_PRESSED, event -> {
             grabbed = event.getScreenY();
-            from = elevation.getHeight();
+            from = instrument.getHeight();
             requestFocus();
             event.consume();
         });
@@ -73,8 +77,8 @@ final class DrawingDivider extends Region {
 
     private void key(KeyEvent key) {
         switch (key.getCode()) {
-            case UP -> put(elevation.getHeight() - STEP);
-            case DOWN -> put(elevation.getHeight() + STEP);
+            case UP -> put(instrument.getHeight() - STEP);
+            case DOWN -> put(instrument.getHeight() + STEP);
             case ENTER, SPACE -> fold();
             default -> {
                 return;
@@ -85,7 +89,20 @@ final class DrawingDivider extends Region {
 
     /** Folds the drawing to a strip, or unfolds it. */
     void fold() {
-        put(isFolded() ? Math.max(usual(), Math.min(LOW, room * LOW_SHARE)) : 0);
+        put(isFolded() ? Math.max(usual(), low()) : 0);
+    }
+
+    /** Gives it the height that the pictures need. */
+    void unfold() {
+        put(TALL * scale());
+    }
+
+    private double scale() {
+        return settings.textSize() / 100.0;
+    }
+
+    private double low() {
+        return LOW * scale();
     }
 
     private boolean isFolded() {
@@ -101,13 +118,14 @@ final class DrawingDivider extends Region {
         return station.key() + (picture ? ".picture" : "");
     }
 
+    /** Where the window has no room for pictures as large as they have to be, there are captions. */
     private double usual() {
         if (picture) {
             return 0;
         }
-        return station == Station.MEASURE || station == Station.PLAN
-                ? Math.min(TALL, room * TALL_SHARE)
-                : Math.min(LOW, room * LOW_SHARE);
+        double tall = Math.min(TALL * scale(), room * TALL_SHARE);
+        boolean pictured = station == Station.MEASURE || station == Station.PLAN;
+        return pictured && tall >= LEAST_TALL * scale() ? tall : low();
     }
 
     /**
@@ -131,13 +149,13 @@ final class DrawingDivider extends Region {
         double wanted = settings.drawingHeight(key()).orElse(usual());
         double most = Math.max(LEAST, room * MOVED_SHARE);
         double height = isFolded() ? strip() : Math.min(wanted, most);
-        elevation.setMinHeight(height);
-        elevation.setPrefHeight(height);
-        elevation.setMaxHeight(height);
+        instrument.setMinHeight(height);
+        instrument.setPrefHeight(height);
+        instrument.setMaxHeight(height);
     }
 
     /** The strip is as high as its letters need. */
     private double strip() {
-        return STRIP * settings.textSize() / 100;
+        return STRIP * scale();
     }
 }

@@ -21,7 +21,6 @@ import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Line;
@@ -35,8 +34,9 @@ import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.session.Waits;
-import org.kestan.desktop.widgets.elevation.ElevationView;
-import org.kestan.desktop.widgets.figures.FigureStrip;
+import org.kestan.desktop.widgets.instrument.InstrumentView;
+import org.kestan.desktop.widgets.instrument.Motion;
+import org.kestan.desktop.widgets.instrument.PlanListener;
 import org.kestan.desktop.widgets.layout.FrameTasks;
 import org.kestan.desktop.widgets.terms.HelpCard;
 import org.kestan.files.standards.StandardsFile;
@@ -51,6 +51,8 @@ import org.kestan.overview.JobAnalysis;
 import org.kestan.overview.Station;
 import org.kestan.repair.drag.Handle;
 import org.kestan.repair.drag.PlanDrag;
+import org.kestan.repair.drag.UsualValues;
+import org.kestan.repair.picture.Loupe;
 import org.kestan.repair.sideview.PlaceholderInstrument;
 import org.kestan.text.Wording;
 
@@ -70,11 +72,10 @@ public final class MainWindow {
     private final JobStore store;
     private final Waits waits;
     private final JobActions actions;
-    private final ElevationView elevation = new ElevationView();
+    private final InstrumentView instrument = new InstrumentView();
     private final RoomStack rooms;
     private final StationStrip stations;
     private final GaugeListener gauge = new GaugeListener();
-    private final FigureStrip figures;
     private final Label name = new Label();
     private final Appearance look;
 
@@ -117,9 +118,10 @@ public final class MainWindow {
         }
         StandardsFile.Outcome kept = settings.standards();
         session.standardsProperty().set(kept.standards());
+        Motion.wantedProperty().set(!settings.still());
         name.setId("job-name");
         name.getStyleClass().add("job-name");
-        rooms = new RoomStack(elevation, settings);
+        rooms = new RoomStack(instrument, settings);
         store = new JobStore(session, settings, ledger);
         session.whoProperty().set(settings.who());
         session.whoProperty().addListener((property, old, next) -> settings.setWho(next));
@@ -139,9 +141,7 @@ public final class MainWindow {
         waits = new Waits(session, store, Clock.systemUTC(), Chime::sound);
         actions = new JobActions(session, store);
         stations = new StationStrip(session, store, waits, rooms::show);
-        figures = new FigureStrip(session);
         MenuBar menus = new MenuBar();
-        rest.add(figures::fill);
         rest.add(() -> Menus.fill(menus, this, store, settings, samples));
         rest.add(this::readSteps);
         rest.add(this::remind);
@@ -149,7 +149,7 @@ public final class MainWindow {
                 session,
                 store,
                 waits,
-                elevation,
+                instrument,
                 this::show,
                 this::enter,
                 this::go,
@@ -157,7 +157,7 @@ public final class MainWindow {
                 () -> Menus.shortcuts(menus)));
         BorderPane root = new BorderPane();
         root.getStyleClass().add("kestan");
-        root.setTop(new VBox(new Header(menus, name, stations), figures));
+        root.setTop(new Header(menus, name, stations));
         root.setCenter(rooms);
         root.setBottom(new StatusLine(session, store, gauge));
         look.setRoot(root);
@@ -230,14 +230,18 @@ public final class MainWindow {
 
     private void connect(Scene scene) {
         session.analysisProperty().addListener((property, old, next) -> show(next));
-        elevation.unitProperty().bind(session.unitProperty());
-        elevation.focusedLineProperty().bind(session.focusedLineProperty());
-        elevation.planListenerProperty().set(new ElevationView.PlanListener() {
+        instrument.unitProperty().bind(session.unitProperty());
+        instrument.focusedLineProperty().bind(session.focusedLineProperty());
+        instrument.planListenerProperty().set(new PlanListener() {
             @Override
-            public void moved(Handle handle, double height, Object gesture) {
+            public void moved(Handle handle, double height, boolean fine, Object gesture) {
                 session.editDuring(
                         gesture,
-                        job -> PlanDrag.move(session.analysis().plan(), handle, height, session.unit()::length));
+                        job -> PlanDrag.move(
+                                session.analysis().plan(),
+                                handle,
+                                height,
+                                fine ? session.unit()::fineLength : session.unit()::length));
             }
 
             @Override
@@ -245,13 +249,12 @@ public final class MainWindow {
                 session.edit(job -> PlanDrag.reset(session.analysis().plan(), handle));
             }
         });
+        instrument.setUsualValues(handle -> UsualValues.of(session.analysis().plan(), handle));
         waits.nowProperty().addListener((property, old, next) -> showTitle());
+        session.unitProperty().addListener((property, old, next) -> show(session.analysis()));
         session.unitProperty().addListener((property, old, next) -> settings.setUnit(next));
         rooms.shownProperty().addListener((property, old, next) -> {
             stations.choose(next);
-            boolean ofJob = next.station().isPresent();
-            figures.setVisible(ofJob);
-            figures.setManaged(ofJob);
             show(session.analysis());
         });
         scene.getAccelerators().put(KeyCombination.valueOf("Shortcut+Y"), session::redo);
@@ -270,15 +273,27 @@ public final class MainWindow {
     }
 
     private void show(JobAnalysis analysis) {
-        elevation.sideViewProperty().set(analysis.sideView());
-        elevation
+        RoomEntry entry = rooms.shownProperty().get();
+        boolean after = entry.station().filter(Station.PROOF::equals).isPresent()
+                && analysis.proof().after().isPresent();
+        instrument.figuresProperty().set(analysis.figures());
+        instrument
+                .saidProperty()
+                .set(new InstrumentView.Said(
+                        analysis.plan().planned().isPresent(),
+                        after ? Messages.message("main-window.before") : Messages.message("main-window.now"),
+                        analysis.isPreview()
+                                ? Messages.message("main-window.preview")
+                                : Messages.message("main-window.planned"),
+                        session.words()));
+        instrument.sideViewProperty().set(analysis.sideView());
+        instrument
                 .plainProperty()
                 .set(
                         analysis.sideView().isPresent()
                                 ? Optional.empty()
                                 : Optional.of(PlaceholderInstrument.like(analysis.job())));
         String said = analysis.job().name();
-        RoomEntry entry = rooms.shownProperty().get();
         boolean none = entry.station().isEmpty() && store.openId().isEmpty();
         String unnamed = none
                 ? Messages.message("main-window.no-job-is-open")
@@ -402,12 +417,14 @@ public final class MainWindow {
         rooms.divider().fold();
     }
 
-    void stepHeights(int steps) {
-        elevation.stepHeightFactor(steps);
-    }
-
-    void fitHeights() {
-        elevation.heightFactorProperty().set(0);
+    /** Enlarges a loupe, or gives it its usual size again; a band that is folded is unfolded for it. */
+    void enlarge(Loupe loupe) {
+        if (instrument.sizeProperty().get() != InstrumentView.Size.FULL) {
+            rooms.divider().unfold();
+            instrument.enlargedProperty().set(loupe);
+        } else {
+            instrument.enlarge(loupe);
+        }
     }
 
     /** Returns what the menus do with whole jobs. */

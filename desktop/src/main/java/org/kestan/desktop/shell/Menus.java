@@ -3,6 +3,7 @@ package org.kestan.desktop.shell;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.beans.value.ObservableBooleanValue;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
@@ -16,7 +17,9 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Shortcut;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
+import org.kestan.desktop.widgets.instrument.Motion;
 import org.kestan.files.papers.SheetPdf;
+import org.kestan.repair.picture.Loupe;
 import org.kestan.text.Wording;
 
 /** The menu bar; each command shows its key. */
@@ -117,9 +120,12 @@ final class Menus {
                         item(Messages.message("menus.smaller-text"), "Shortcut+MINUS", () -> window.stepTextSize(-1)),
                         new SeparatorMenuItem(),
                         item(Messages.message("menus.fold-or-unfold-the"), "F5", window::foldDrawing),
-                        item(Messages.message("menus.exaggerate-heights-more"), "F9", () -> window.stepHeights(1)),
-                        item(Messages.message("menus.exaggerate-heights-less"), "F8", () -> window.stepHeights(-1)),
-                        item(Messages.message("menus.heights-as-they-fit"), "Shift+F9", window::fitHeights));
+                        loupe(window, Loupe.FIRST_FRET, 1),
+                        loupe(window, Loupe.NECK, 2),
+                        loupe(window, Loupe.ACTION_FRET, 3),
+                        loupe(window, Loupe.HEEL, 4),
+                        loupe(window, Loupe.BRIDGE, 5),
+                        stillPictures(settings));
         bar.setId("menu");
         bar.getMenus().setAll(job, edit, view, sheet, tools);
     }
@@ -194,6 +200,23 @@ final class Menus {
             menu.getItems().add(choice);
         }
         return menu;
+    }
+
+    private static MenuItem loupe(MainWindow window, Loupe loupe, int digit) {
+        return item(
+                Messages.message("menus.enlarge", Wording.label(loupe)),
+                "Shortcut+" + digit,
+                () -> window.enlarge(loupe));
+    }
+
+    private static MenuItem stillPictures(Settings settings) {
+        CheckMenuItem still = new CheckMenuItem(Messages.message("menus.pictures-change-at-once"));
+        still.setSelected(settings.still());
+        still.selectedProperty().addListener((property, was, is) -> {
+            settings.setStill(is);
+            Motion.wantedProperty().set(!is);
+        });
+        return still;
     }
 
     private static MenuItem item(String text, String key, Runnable action) {

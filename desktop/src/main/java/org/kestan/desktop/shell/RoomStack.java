@@ -20,8 +20,8 @@ import org.kestan.base.sheet.Line;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.Settings;
-import org.kestan.desktop.widgets.elevation.ElevationView;
 import org.kestan.desktop.widgets.field.EntryField;
+import org.kestan.desktop.widgets.instrument.InstrumentView;
 
 /** The rooms, one of them shown: the stations under the drawing, the others in its place. Each is built when first shown. */
 final class RoomStack extends StackPane {
@@ -37,14 +37,14 @@ final class RoomStack extends StackPane {
     private final VBox bench;
     private RoomContext context;
 
-    RoomStack(ElevationView elevation, Settings settings) {
-        elevation.setId("elevation");
-        divider = new DrawingDivider(elevation, settings);
+    RoomStack(InstrumentView instrument, Settings settings) {
+        instrument.setId("instrument");
+        divider = new DrawingDivider(instrument, settings);
         stations.setMinWidth(0);
         stations.setMinHeight(0);
         stations.getStyleClass().add("station-body");
         VBox.setVgrow(stations, Priority.ALWAYS);
-        bench = new VBox(elevation, divider, stations);
+        bench = new VBox(instrument, divider, stations);
         bench.setMinHeight(0);
         heightProperty().addListener((property, old, next) -> divider.fit(next.doubleValue()));
         getChildren().add(bench);

@@ -50,7 +50,7 @@ public class RoomsTest extends WindowTest {
             assertThat(label("job-name"))
                     .isEqualTo(entry.onStrip() ? session().job().name() : entry.title());
             boolean ofJob = entry.station().isPresent();
-            assertThat(find("elevation", Node.class).getParent().isVisible()).isEqualTo(ofJob);
+            assertThat(find("instrument", Node.class).getParent().isVisible()).isEqualTo(ofJob);
             for (RoomEntry other : RoomRegistry.ALL) {
                 if (other.onStrip()) {
                     assertThat(find("station-" + other.id(), ToggleButton.class).isSelected())

@@ -6,11 +6,13 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.MenuBar;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.kestan.base.sheet.Reading;
 import org.kestan.desktop.WindowTest;
-import org.kestan.desktop.widgets.elevation.ElevationView;
+import org.kestan.desktop.widgets.instrument.Motion;
 import org.kestan.files.tables.SheetCsv;
 import org.kestan.job.Job;
 import org.testng.annotations.Test;
@@ -54,19 +56,25 @@ public class SheetMenusTest extends WindowTest {
     }
 
     @Test
-    public void heightsAreExaggeratedMoreAndLessByKey() {
+    public void picturesChangeAtOnceWhereThatIsAskedFor() {
         openSample(0);
-        ElevationView elevation = find("elevation", ElevationView.class);
-        double fitting = elevation.shownHeightFactorProperty().get();
-        keys(KeyCode.F8);
-        assertThat(elevation.shownHeightFactorProperty().get()).isLessThan(fitting);
-        keys(KeyCode.F9);
-        assertThat(elevation.shownHeightFactorProperty().get()).isEqualTo(fitting);
-        keys(KeyCode.F9);
-        assertThat(elevation.shownHeightFactorProperty().get())
-                .as("more than fits is not drawn")
-                .isEqualTo(fitting);
-        keys(KeyCode.SHIFT, KeyCode.F9);
-        assertThat(elevation.heightFactorProperty().get()).isZero();
+        assertThat(Motion.wantedProperty().get()).isTrue();
+        MenuBar bar = find("menu", MenuBar.class);
+        CheckMenuItem still = onWindow(() -> bar.getMenus().stream()
+                .flatMap(menu -> menu.getItems().stream())
+                .filter(CheckMenuItem.class::isInstance)
+                .map(CheckMenuItem.class::cast)
+                .findFirst()
+                .orElseThrow());
+        onWindow(() -> {
+            still.setSelected(true);
+            return true;
+        });
+        assertThat(Motion.wantedProperty().get()).isFalse();
+        onWindow(() -> {
+            still.setSelected(false);
+            return true;
+        });
+        assertThat(Motion.wantedProperty().get()).isTrue();
     }
 }

@@ -22,12 +22,12 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.desktop.widgets.elevation.ElevationView;
 import org.kestan.desktop.widgets.field.ChoiceField;
 import org.kestan.desktop.widgets.field.Entry;
 import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.field.JobEntries;
 import org.kestan.desktop.widgets.field.WorkingOrder;
+import org.kestan.desktop.widgets.instrument.InstrumentView;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Lines;
@@ -44,7 +44,7 @@ public final class KitRoom extends VBox implements Room {
 
     private final JobSession session;
     private final WorkingOrder order = new WorkingOrder();
-    private final ElevationView elevation = new ElevationView();
+    private final InstrumentView instrument = new InstrumentView();
     private final Label advice = new Label();
     private final GridPane figures = new GridPane();
     private final VBox problems = new VBox();
@@ -55,16 +55,16 @@ public final class KitRoom extends VBox implements Room {
         session = JobSession.beside(outer);
         setId("kit");
         getStyleClass().add("counter");
-        elevation.setId("kit-elevation");
-        elevation.unitProperty().bind(outer.unitProperty());
-        elevation.focusedLineProperty().bind(session.focusedLineProperty());
-        elevation.stateProperty().set(Messages.message("kit-room.as-it-would-be"));
-        elevation.setMinHeight(170);
-        VBox.setVgrow(elevation, Priority.ALWAYS);
+        instrument.setId("kit-instrument");
+        instrument.unitProperty().bind(outer.unitProperty());
+        instrument.focusedLineProperty().bind(session.focusedLineProperty());
+        instrument.movableProperty().set(false);
+        instrument.setMinHeight(250);
+        VBox.setVgrow(instrument, Priority.ALWAYS);
         HBox below = new HBox(fields(), answers());
         below.getStyleClass().add("counter-middle");
         below.setMinHeight(260);
-        getChildren().addAll(elevation, below);
+        getChildren().addAll(instrument, below);
         session.undoWithin(this);
         order.setAfterLast(order::first);
         session.analysisProperty().addListener((property, old, next) -> show());
@@ -165,10 +165,13 @@ public final class KitRoom extends VBox implements Room {
         neck.ifPresent(this::show);
         Job drawn = neck.map(each -> each.finished(session.job())).orElse(session.job());
         // What is not built yet has nothing to be put right.
-        elevation
-                .sideViewProperty()
-                .set(JobAnalysis.of(drawn, session.standards()).sideView().map(SideView::withoutPlan));
-        elevation.plainProperty().set(Optional.of(PlaceholderInstrument.like(session.job())));
+        JobAnalysis analysis = JobAnalysis.of(drawn, session.standards());
+        instrument.figuresProperty().set(analysis.figures());
+        instrument
+                .saidProperty()
+                .set(new InstrumentView.Said(false, Messages.message("kit-room.as-it-would-be"), "", session.words()));
+        instrument.sideViewProperty().set(analysis.sideView().map(SideView::withoutPlan));
+        instrument.plainProperty().set(Optional.of(PlaceholderInstrument.like(session.job())));
     }
 
     private void show(NeckFromNothing neck) {

@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
@@ -31,11 +30,11 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.desktop.widgets.elevation.ElevationView;
 import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.field.Fields;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.desktop.widgets.field.WorkingOrder;
+import org.kestan.desktop.widgets.instrument.InstrumentView;
 import org.kestan.desktop.widgets.layout.FrameTasks;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
@@ -57,7 +56,7 @@ public final class MeasureStation extends VBox implements Room {
     private static final int CONDITION = 2;
 
     private final JobSession session;
-    private final ElevationView elevation;
+    private final InstrumentView instrument;
     private final WorkingOrder order = new WorkingOrder();
     private final Map<Place, PlaceColumn> columns = new EnumMap<>(Place.class);
     private final HBox readings = new HBox();
@@ -78,7 +77,7 @@ public final class MeasureStation extends VBox implements Room {
     public MeasureStation(RoomContext context) {
         session = context.session();
         taken = taken(session.job());
-        elevation = context.elevation();
+        instrument = context.instrument();
         getStyleClass().add("measure");
         readings.getStyleClass().add("readings");
         inspection = new InspectionPane(session, order);
@@ -105,7 +104,6 @@ public final class MeasureStation extends VBox implements Room {
                 fold();
             }
         });
-        visibleProperty().addListener((property, old, next) -> Platform.runLater(this::tellAnchors));
         order.setAfterLast(() -> context.enter(Station.VERDICT));
         neckSheet.addEventHandler(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.ESCAPE || key.getCode() == KeyCode.F2) {
@@ -142,9 +140,9 @@ public final class MeasureStation extends VBox implements Room {
         show(comparison, page == Page.COMPARISON);
         show(sheet, page == Page.SHEET);
         if (page == Page.NECK) {
-            elevation.setOnFret(neck()::focus);
+            instrument.setOnFret(neck()::focus);
         } else {
-            elevation.setOnFret(null);
+            instrument.setOnFret(null);
         }
         neck.ifPresent(pane -> pane.setVisible(page == Page.NECK));
         show(neckSheet, page == Page.NECK);
@@ -223,7 +221,6 @@ public final class MeasureStation extends VBox implements Room {
             written.setOpacity(1);
             whole = true;
             fold();
-            tellAnchors();
         });
     }
 
@@ -261,13 +258,8 @@ public final class MeasureStation extends VBox implements Room {
     }
 
     private void show(Job job) {
-        Set<Line<?>> next = taken(job);
-        boolean other = !next.equals(taken);
-        taken = next;
+        taken = taken(job);
         fold();
-        if (other) {
-            Platform.runLater(this::tellAnchors);
-        }
     }
 
     @Override
@@ -330,7 +322,6 @@ public final class MeasureStation extends VBox implements Room {
         PlaceColumn column = new PlaceColumn(place);
         show(column, isUsed(place));
         HBox.setHgrow(column, Priority.ALWAYS);
-        column.boundsInParentProperty().addListener((property, old, now) -> Platform.runLater(this::tellAnchors));
         return column;
     }
 
@@ -339,27 +330,5 @@ public final class MeasureStation extends VBox implements Room {
         boolean belongs = line instanceof Detail<?>
                 && Lines.OF_VISIT.stream().anyMatch(each -> each instanceof Reading && each.number() == line.number());
         return Fields.of(session, order, line, belongs ? "" : Integer.toString(line.number()));
-    }
-
-    private void tellAnchors() {
-        elevation
-                .anchors()
-                .keySet()
-                .retainAll(
-                        isVisible() && whole
-                                ? columns.keySet().stream()
-                                        .filter(place -> columns.get(place).isVisible())
-                                        .toList()
-                                : List.of());
-        if (!isVisible() || !whole || getScene() == null) {
-            return;
-        }
-        columns.forEach((place, column) -> {
-            if (!column.isVisible()) {
-                return;
-            }
-            double middle = column.localToScene(column.getWidth() / 2, 0).getX();
-            elevation.anchors().put(place, elevation.sceneToLocal(middle, 0).getX());
-        });
     }
 }

@@ -25,7 +25,6 @@ import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
-import org.kestan.desktop.widgets.elevation.ElevationView;
 import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.field.Fields;
 import org.kestan.desktop.widgets.field.JobEntries;
@@ -33,6 +32,7 @@ import org.kestan.desktop.widgets.field.LinesField;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.desktop.widgets.field.VisitEntry;
 import org.kestan.desktop.widgets.field.WorkingOrder;
+import org.kestan.desktop.widgets.instrument.InstrumentView;
 import org.kestan.desktop.widgets.layout.NextStepLine;
 import org.kestan.desktop.widgets.layout.OwnerPane;
 import org.kestan.desktop.widgets.layout.OwnerPaperExport;
@@ -82,7 +82,7 @@ public final class ProofStation extends VBox implements Room {
     private static final double NARROW = 40;
 
     private final JobSession session;
-    private final ElevationView elevation;
+    private final InstrumentView instrument;
     private final WorkingOrder order = new WorkingOrder();
     private final WorkingOrder closing = new WorkingOrder();
     private final PageTabs<Page> pages = new PageTabs<>(Page.PROOF, "proof-page-", page -> page.title);
@@ -103,7 +103,7 @@ public final class ProofStation extends VBox implements Room {
     public ProofStation(RoomContext context) {
         session = context.session();
         store = context.store();
-        elevation = context.elevation();
+        instrument = context.instrument();
         getStyleClass().add("proof");
         headline.setId("proof-headline");
         headline.getStyleClass().add("proof-head");
@@ -188,7 +188,7 @@ public final class ProofStation extends VBox implements Room {
         session.unitProperty().addListener((property, old, next) -> show());
         visibleProperty().addListener((property, was, is) -> {
             if (!is) {
-                elevation.candidates().clear();
+                instrument.compared().clear();
             }
             show();
         });
@@ -256,7 +256,7 @@ public final class ProofStation extends VBox implements Room {
         }
         keepPrediction();
         if (pages.page() == Page.REPORT) {
-            elevation.candidates().clear();
+            instrument.compared().clear();
             if (report == null) {
                 report = new OwnerPane(session, store, "report", OwnerPaperExport::report);
                 pages.put(Page.REPORT, report);
@@ -265,7 +265,7 @@ public final class ProofStation extends VBox implements Room {
             return;
         }
         if (pages.page() == Page.HISTORY) {
-            elevation.candidates().clear();
+            instrument.compared().clear();
             if (history == null) {
                 history = new HistoryPane(session, store);
                 pages.put(Page.HISTORY, history);
@@ -384,7 +384,7 @@ public final class ProofStation extends VBox implements Room {
         List<SideProfile> profiles = new ArrayList<>();
         analysis.plan().planned().ifPresent(planned -> profiles.add(SideProfile.of(planned, 0)));
         proof.strung(analysis.job(), analysis.shop()).ifPresent(after -> profiles.add(SideProfile.of(after, 0)));
-        elevation.candidates().setAll(proof.after().isPresent() ? profiles : List.of());
+        instrument.compared().setAll(proof.after().isPresent() ? profiles : List.of());
     }
 
     @Override

@@ -21,9 +21,9 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.desktop.widgets.elevation.ElevationView;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.desktop.widgets.gates.GatesPane;
+import org.kestan.desktop.widgets.instrument.InstrumentView;
 import org.kestan.desktop.widgets.layout.NextStepLine;
 import org.kestan.desktop.widgets.layout.PageTabs;
 import org.kestan.job.terms.Lines;
@@ -63,7 +63,7 @@ public final class VerdictStation extends VBox implements Room {
 
     private boolean drew;
     private final JobSession session;
-    private final ElevationView elevation;
+    private final InstrumentView instrument;
     private final ComparisonSelection picks = new ComparisonSelection();
     private final GatesPane gates;
     private final WaysPane waysPane;
@@ -84,7 +84,7 @@ public final class VerdictStation extends VBox implements Room {
     public VerdictStation(RoomContext context) {
         this.context = context;
         session = context.session();
-        elevation = context.elevation();
+        instrument = context.instrument();
         getStyleClass().add("verdict");
         gates = new GatesPane(session, "", false, context::go);
         waysPane = new WaysPane(session, picks, way -> take(List.of(way)));
@@ -192,7 +192,7 @@ public final class VerdictStation extends VBox implements Room {
         if (!isVisible()) {
             if (drew) {
                 // What another station draws is not this one's to clear.
-                elevation.candidates().clear();
+                instrument.compared().clear();
                 drew = false;
             }
             return;
@@ -231,8 +231,8 @@ public final class VerdictStation extends VBox implements Room {
         }
         boolean drawn = page == Page.WAYS || page == Page.COMPARED;
         drew = true;
-        elevation
-                .candidates()
+        instrument
+                .compared()
                 .setAll(
                         drawn
                                 ? compared.compared(analysis.ways(), picks.ways()).stream()

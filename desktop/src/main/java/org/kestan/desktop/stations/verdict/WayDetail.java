@@ -7,14 +7,12 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.standards.Measure;
 import org.kestan.desktop.messages.Messages;
-import org.kestan.desktop.widgets.loupe.LoupePicture;
-import org.kestan.job.Job;
+import org.kestan.desktop.widgets.instrument.LoupePair;
 import org.kestan.judgment.advice.Assessment;
 import org.kestan.judgment.advice.MaterialUsed;
 import org.kestan.judgment.way.Effect;
@@ -22,7 +20,6 @@ import org.kestan.judgment.way.Shim;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.overview.JobAnalysis;
-import org.kestan.repair.loupe.Loupes;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -32,11 +29,7 @@ final class WayDetail extends VBox {
 
     private final Label title = new Label();
     private final VBox lines = new VBox();
-    private final LoupePicture fret = new LoupePicture("way-loupe-fret");
-    private final LoupePicture bridge = new LoupePicture("way-loupe-bridge");
-    private final Label overFret = new Label();
-    private final Label atBridge = new Label();
-    private final HBox loupes = new HBox(new VBox(overFret, fret), new VBox(atBridge, bridge));
+    private final LoupePair loupes = new LoupePair("way-loupes");
     private final Button take = new Button(Messages.message("way-detail.take-into-the-plan"));
     private Way shown = WayCatalog.LEAVE;
 
@@ -48,43 +41,28 @@ final class WayDetail extends VBox {
         take.setId("take-way");
         take.getStyleClass().add("plain-button");
         take.setOnAction(event -> taker.accept(shown));
-        loupes.getStyleClass().add("loupes");
-        loupes.setId("way-loupes");
-        overFret.getStyleClass().add("way-line");
-        atBridge.getStyleClass().add("way-line");
-        loupes.getChildren().forEach(each -> HBox.setHgrow(each, Priority.ALWAYS));
         getChildren().addAll(title, new HBox(take), loupes, lines);
     }
 
     /** The fret at which the action is read and the bridge, as they are and as the way leaves them. */
-    private void picture(Assessment way, Optional<Setup> now, Job job, Wording words) {
-        Optional<Setup> after = way.predicted().map(StrungSetup::setup);
-        loupes.setVisible(now.isPresent());
-        loupes.setManaged(now.isPresent());
-        if (now.isEmpty()) {
-            return;
+    private void picture(Assessment way, JobAnalysis analysis, Wording words) {
+        Optional<Setup> now = analysis.measured();
+        boolean drawn = now.isPresent() && analysis.sideView().isPresent();
+        loupes.setVisible(drawn);
+        loupes.setManaged(drawn);
+        if (drawn) {
+            WayPictures.show(
+                    loupes,
+                    analysis.sideView().get(),
+                    now.get(),
+                    way.predicted().map(StrungSetup::setup),
+                    words);
         }
-        Setup setup = now.get();
-        overFret.setText(Messages.message("way-detail.over-fret", setup.basis().actionFret()));
-        atBridge.setText(Messages.message("way-detail.at-the-bridge"));
-        fret.show(
-                Optional.of(Loupes.overFret(setup, after, Loupes.gauges(job))),
-                Messages.message(
-                        "way-detail.action-now-and-after",
-                        words.numbers().pair(setup.action()),
-                        after.map(each -> words.numbers().pair(each.action())).orElse("\u2013")));
-        bridge.show(
-                Optional.of(Loupes.overBridge(setup, after)),
-                Messages.message(
-                        "way-detail.bridge-now-and-after",
-                        words.numbers().length(setup.bridgeTop()),
-                        after.map(each -> words.numbers().length(each.bridgeTop()))
-                                .orElse("\u2013")));
     }
 
     void show(Assessment way, List<Shim> shims, JobAnalysis analysis, Wording words) {
         shown = way.way();
-        picture(way, analysis.measured(), analysis.job(), words);
+        picture(way, analysis, words);
         title.setText(Wording.label(shown));
         take.setDisable(!way.possible());
         lines.getChildren().clear();

@@ -1,2 +1,2 @@
-/** The figures that decide, always in sight: a tile each, as measured and as planned, with a shape for its state. */
+/** The mark of a state, with a shape of its own for each. */
 package org.kestan.desktop.widgets.figures;

@@ -1,11 +1,10 @@
-package org.kestan.desktop.widgets.elevation;
+package org.kestan.desktop.widgets.instrument;
 
 import javafx.scene.Group;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
 import org.kestan.base.sheet.Side;
-import org.kestan.base.sheet.Span;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.repair.sideview.SideView;
 import org.kestan.text.Wording;
@@ -39,16 +38,15 @@ final class AboveLayer extends Group {
         getChildren().addAll(ground, bridge, middle, edges[0], edges[1], pointing, drift, label, bass, treble);
     }
 
-    void draw(SideView view, ViewScale scale, double width, double height, org.kestan.base.sheet.Line<?> shown) {
-        boolean across = shown != null
-                && shown.span().filter(Span.FromAbove.class::isInstance).isPresent();
+    void draw(SideView view, PicturePane pane, double width, double height, org.kestan.base.sheet.Line<?> shown) {
+        boolean across = WholePane.isAcross(shown);
         setVisible(across);
         if (!across) {
             return;
         }
         double row = height - HALF_BRIDGE - 10;
-        double joint = scale.x(view.joint());
-        double saddle = scale.x(view.saddle());
+        double joint = pane.x(view.joint());
+        double saddle = pane.x(view.saddle());
         // Not read, it is shown as what one looks for.
         double read = view.drift().orElse(0);
         double step = read == 0 && view.drift().isPresent()

@@ -1,4 +1,4 @@
-package org.kestan.desktop.widgets.elevation;
+package org.kestan.desktop.widgets.instrument;
 
 import javafx.geometry.Bounds;
 import javafx.scene.Node;

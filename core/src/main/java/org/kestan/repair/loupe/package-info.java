@@ -1,2 +1,0 @@
-/** Places of the instrument seen through a magnifier, as shapes in millimeters. */
-package org.kestan.repair.loupe;

@@ -1,0 +1,28 @@
+package org.kestan.repair.picture;
+
+import java.util.Locale;
+import org.kestan.base.finding.Keyed;
+
+/** A place of the instrument that is looked at magnified, from the nut to the tail. */
+public enum Loupe implements Keyed {
+    /** The first fret's crown and the strings over it. */
+    FIRST_FRET,
+    /** The curve of the neck, sighted along its frets. */
+    NECK,
+    /** The fret at which the action is read. */
+    ACTION_FRET,
+    /** The corner of the heel at its cap. */
+    HEEL,
+    /** Bridge, saddle, and where the fret line arrives. */
+    BRIDGE;
+
+    @Override
+    public String key() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    @Override
+    public String family() {
+        return "loupe";
+    }
+}

@@ -1,0 +1,21 @@
+package org.kestan.desktop.widgets.instrument;
+
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+
+/** Whether pictures may move by themselves. */
+public final class Motion {
+
+    private static final BooleanProperty WANTED = new SimpleBooleanProperty(null, "wanted", true);
+
+    private Motion() {}
+
+    /** Whether changes pass gently into one another; otherwise they are there at once. */
+    public static BooleanProperty wantedProperty() {
+        return WANTED;
+    }
+
+    static boolean isWanted() {
+        return WANTED.get();
+    }
+}

@@ -1,2 +1,0 @@
-/** Places of the instrument through a magnifier. */
-package org.kestan.desktop.widgets.loupe;
