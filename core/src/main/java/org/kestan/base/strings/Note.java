@@ -1,7 +1,10 @@
 package org.kestan.base.strings;
 
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -9,6 +12,9 @@ import java.util.regex.Pattern;
 public final class Note {
 
     private static final double A4 = 440;
+    private static final int A4_ABOVE_C0 = 57;
+
+    private static final List<String> NAMES = List.of("C", "C#", "D", "D#", "E", "F", "F#", "G", "G#", "A", "A#", "B");
 
     private static final Pattern NAME = Pattern.compile("([A-Ga-g])([#\u266fb\u266d]?)(-?\\d)");
 
@@ -19,14 +25,35 @@ public final class Note {
 
     /** Frequency in Hz of a note such as E2, F#3 or Bb3; empty when the text names none. */
     public static OptionalDouble frequency(String name) {
+        OptionalInt from = fromA4(name);
+        return from.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(A4 * Math.pow(2, from.getAsInt() / 12.0));
+    }
+
+    /**
+     * Names the note some half steps above another, by its sharp.
+     *
+     * @param name the lower note, as {@link #frequency} takes it
+     * @param halfSteps how far above, 0 for the note itself
+     * @return for instance {@code G4} three half steps above {@code E4}; empty when the text names no note
+     */
+    public static Optional<String> above(String name, int halfSteps) {
+        OptionalInt from = fromA4(name);
+        if (from.isEmpty()) {
+            return Optional.empty();
+        }
+        int aboveC0 = from.getAsInt() + halfSteps + A4_ABOVE_C0;
+        return Optional.of(NAMES.get(Math.floorMod(aboveC0, NAMES.size())) + Math.floorDiv(aboveC0, NAMES.size()));
+    }
+
+    /** Half steps above A4. */
+    private static OptionalInt fromA4(String name) {
         Matcher match = NAME.matcher(name.strip());
         if (!match.matches()) {
-            return OptionalDouble.empty();
+            return OptionalInt.empty();
         }
         String sign = match.group(2);
         int accidental = sign.isEmpty() ? 0 : sign.equals("#") || sign.equals("\u266f") ? 1 : -1;
         int aboveC = ABOVE_C.get(Character.toUpperCase(match.group(1).charAt(0))) + accidental;
-        int fromA4 = (Integer.parseInt(match.group(3)) - 4) * 12 + aboveC - 9;
-        return OptionalDouble.of(A4 * Math.pow(2, fromA4 / 12.0));
+        return OptionalInt.of((Integer.parseInt(match.group(3)) - 4) * 12 + aboveC - 9);
     }
 }

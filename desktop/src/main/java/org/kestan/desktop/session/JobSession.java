@@ -59,6 +59,7 @@ public final class JobSession {
     private final ReadOnlyObjectWrapper<JobAnalysis> known = new ReadOnlyObjectWrapper<>(this, "known", analysis.get());
     private final ObjectProperty<ShopStandards> standards =
             new SimpleObjectProperty<>(this, "standards", ShopStandards.DEFAULT);
+    private final BooleanProperty pictures = new SimpleBooleanProperty(this, "pictures", true);
     private final ObjectProperty<BenchUnit> unit = new SimpleObjectProperty<>(this, "unit", BenchUnit.SIXTY_FOURTHS);
     private final ObjectProperty<Line<?>> focusedLine = new SimpleObjectProperty<>(this, "focusedLine");
     private final Typing typing = new Typing();
@@ -141,6 +142,11 @@ public final class JobSession {
     /** Returns the open job. */
     public Job job() {
         return analysis.get().job();
+    }
+
+    /** Whether gates, ways and the room to swing are shown as pictures, rather than as lists and tables. */
+    public BooleanProperty picturesProperty() {
+        return pictures;
     }
 
     /** The unit numbers are shown in. */

@@ -118,6 +118,17 @@ public final class Settings {
         store();
     }
 
+    /** Tells whether lists and tables are preferred to pictures. */
+    public boolean tables() {
+        return Boolean.parseBoolean(values.getProperty("tables"));
+    }
+
+    /** Says whether lists and tables are preferred to pictures. */
+    public void setTables(boolean tables) {
+        values.setProperty("tables", Boolean.toString(tables));
+        store();
+    }
+
     /** Tells whether pictures change at once instead of passing into one another. */
     public boolean still() {
         return Boolean.parseBoolean(values.getProperty("still"));

@@ -112,6 +112,8 @@ public final class MainWindow {
         this.stage = stage;
         this.settings = settings;
         session.unitProperty().set(settings.unit());
+        session.picturesProperty().set(!settings.tables());
+        session.picturesProperty().addListener((property, was, is) -> settings.setTables(!is));
         session.bareUnitProperty().set(settings.bareUnit());
         for (Tool tool : Tool.values()) {
             session.bareUnits().put(tool, settings.bareUnit(tool));
@@ -415,6 +417,11 @@ public final class MainWindow {
 
     void foldDrawing() {
         rooms.divider().fold();
+    }
+
+    /** Changes between pictures and tables, where a room has both. */
+    void togglePictures() {
+        session.picturesProperty().set(!session.picturesProperty().get());
     }
 
     /** Enlarges a loupe, or gives it its usual size again; a band that is folded is unfolded for it. */

@@ -125,6 +125,7 @@ final class Menus {
                         loupe(window, Loupe.ACTION_FRET, 3),
                         loupe(window, Loupe.HEEL, 4),
                         loupe(window, Loupe.BRIDGE, 5),
+                        item(Messages.message("menus.pictures-or-tables"), "F8", window::togglePictures),
                         stillPictures(settings));
         bar.setId("menu");
         bar.getMenus().setAll(job, edit, view, sheet, tools);

@@ -7,11 +7,14 @@ import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
+import javafx.scene.image.ImageView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.widgets.instrument.LoupePair;
 import org.kestan.ledger.JobCard;
 import org.kestan.text.Wording;
 
@@ -21,7 +24,14 @@ final class JobCell extends ListCell<JobCard> {
     /** Room for the list's bar and border. */
     private static final double BESIDE = 20;
 
+    private static final double WIDTH = 190;
+    private static final double HEIGHT = 52;
+
     private final SketchView sketch = new SketchView();
+    private final LoupePair loupes = new LoupePair("job-card-loupes");
+    private final ImageView photo = new ImageView();
+    private final StackPane picture = new StackPane(sketch, loupes, photo);
+    private final Thumbnails thumbnails;
     private final Label name = label("job-card-name");
     private final Label owner = label("job-card-owner");
     private final Label station = label("job-card-station");
@@ -31,15 +41,22 @@ final class JobCell extends ListCell<JobCard> {
     private final HBox row;
     private final JobSession session;
 
-    JobCell(JobSession session) {
+    JobCell(JobSession session, Thumbnails thumbnails) {
         this.session = session;
+        this.thumbnails = thumbnails;
+        picture.setMinSize(WIDTH, HEIGHT);
+        picture.setPrefSize(WIDTH, HEIGHT);
+        picture.setMaxSize(WIDTH, HEIGHT);
+        photo.setPreserveRatio(true);
+        photo.setFitWidth(WIDTH);
+        photo.setFitHeight(HEIGHT);
         getStyleClass().add("job-cell");
         VBox who = new VBox(name, owner);
         who.setMinWidth(0);
         HBox.setHgrow(who, Priority.ALWAYS);
         VBox where = new VBox(station, waits, due);
         where.getStyleClass().add("job-card-where");
-        row = new HBox(sketch, who, where, age);
+        row = new HBox(picture, who, where, age);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("job-card");
         setPrefWidth(0);
@@ -66,6 +83,13 @@ final class JobCell extends ListCell<JobCard> {
             return;
         }
         sketch.show(card.line());
+        show(new Thumbnails.Thumbnail(Optional.empty(), Optional.empty()));
+        thumbnails.of(card, found -> {
+            // By now the cell may show another job.
+            if (card.equals(getItem())) {
+                show(found);
+            }
+        });
         name.setText(card.name().isEmpty() ? Messages.message("job-cell.unnamed-instrument") : card.name());
         owner.setText(card.owner());
         station.setText(Wording.label(card.station()));
@@ -84,6 +108,15 @@ final class JobCell extends ListCell<JobCard> {
         setGraphic(row);
         setAccessibleText(name.getText() + ", " + card.owner() + ", " + station.getText() + ": " + waits.getText()
                 + (due.getText().isEmpty() ? "" : ", " + due.getText()) + ", " + age.getText());
+    }
+
+    /** The photograph, else the loupes; until they are found the instrument's line. */
+    private void show(Thumbnails.Thumbnail found) {
+        photo.setImage(found.photo().orElse(null));
+        photo.setVisible(found.photo().isPresent());
+        loupes.setVisible(found.view().isPresent());
+        sketch.setVisible(found.photo().isEmpty() && found.view().isEmpty());
+        found.view().ifPresent(view -> loupes.show(view, "", ""));
     }
 
     /** When it is to be looked at again. */

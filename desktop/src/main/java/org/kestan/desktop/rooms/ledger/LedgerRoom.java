@@ -190,7 +190,8 @@ public final class LedgerRoom extends VBox implements Room {
                         transfers.progress());
         actions.getStyleClass().add("ledger-bar");
         list.setId("ledger-list");
-        list.setCellFactory(view -> new JobCell(session));
+        Thumbnails thumbnails = new Thumbnails(store, session);
+        list.setCellFactory(view -> new JobCell(session, thumbnails));
         list.setPlaceholder(empty);
         list.setOnMouseClicked(click -> {
             if (click.getClickCount() == 2) {

@@ -12,11 +12,11 @@ final class SketchView extends Region {
     private static final double HEIGHT = 46;
     private static final double EXAGGERATION = 8;
 
-    private final Line board = line("soundboard");
-    private final Line fretLine = line("fret-line", "measured");
-    private final Line string = line("string", "bass", "measured");
-    private final Line plannedFretLine = line("fret-line", "planned");
-    private final Line plannedString = line("string", "bass", "planned");
+    private final Line board = line("sketch-board");
+    private final Line fretLine = line("sketch-fret-line");
+    private final Line string = line("sketch-string");
+    private final Line plannedFretLine = line("sketch-fret-line", "sketch-planned");
+    private final Line plannedString = line("sketch-string", "sketch-planned");
 
     SketchView() {
         getStyleClass().add("sketch");

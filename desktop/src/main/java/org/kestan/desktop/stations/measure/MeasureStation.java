@@ -17,7 +17,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.base.expect.Expect;
@@ -59,7 +58,7 @@ public final class MeasureStation extends VBox implements Room {
     private final InstrumentView instrument;
     private final WorkingOrder order = new WorkingOrder();
     private final Map<Place, PlaceColumn> columns = new EnumMap<>(Place.class);
-    private final HBox readings = new HBox();
+    private final PlaceRows readings = new PlaceRows();
     private final VBox written = new VBox();
     private final InspectionPane inspection;
     private final FrameTasks rest = new FrameTasks();
@@ -79,7 +78,6 @@ public final class MeasureStation extends VBox implements Room {
         taken = taken(session.job());
         instrument = context.instrument();
         getStyleClass().add("measure");
-        readings.getStyleClass().add("readings");
         inspection = new InspectionPane(session, order);
         rare.setId("rare-readings");
         rare.getStyleClass().add("plain-button");
@@ -321,7 +319,6 @@ public final class MeasureStation extends VBox implements Room {
     private PlaceColumn column(Place place) {
         PlaceColumn column = new PlaceColumn(place);
         show(column, isUsed(place));
-        HBox.setHgrow(column, Priority.ALWAYS);
         return column;
     }
 

@@ -53,7 +53,8 @@ final class SwingPane extends VBox {
         FlowPane head =
                 new FlowPane(title, stages, ChoiceField.of(session, new WorkingOrder(), Lines.TOUCH, "swing-hand"));
         head.getStyleClass().add("plan-head");
-        getChildren().addAll(head, hand, none, lowest, map, said);
+        getChildren().addAll(head, none, map, said, hand, lowest);
+        session.picturesProperty().addListener((property, was, is) -> refresh());
         stages.pageProperty().addListener((property, old, next) -> refresh());
     }
 
@@ -77,7 +78,11 @@ final class SwingPane extends VBox {
         show(hand, known);
         room.at(StringClearances.Stage.NOW).ifPresent(hand::show);
         BenchUnit fine = session.unit().fine();
-        map.show(shown, fine, session.standards().get(Standard.SWING_TOUCH));
+        map.show(
+                shown,
+                fine,
+                session.standards().get(Standard.SWING_TOUCH),
+                session.picturesProperty().get());
         if (known) {
             lowest.show(
                     Messages.message(

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.DoubleBinding;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
@@ -12,6 +13,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
@@ -22,6 +24,7 @@ import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.desktop.widgets.gates.GateTiles;
 import org.kestan.desktop.widgets.gates.GatesPane;
 import org.kestan.desktop.widgets.instrument.InstrumentView;
 import org.kestan.desktop.widgets.layout.NextStepLine;
@@ -35,6 +38,7 @@ import org.kestan.judgment.way.Way;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.overview.Station;
 import org.kestan.repair.plan.WorkPlan;
+import org.kestan.repair.sideview.PlaceholderInstrument;
 import org.kestan.repair.sideview.SideProfile;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
@@ -66,6 +70,7 @@ public final class VerdictStation extends VBox implements Room {
     private final InstrumentView instrument;
     private final ComparisonSelection picks = new ComparisonSelection();
     private final GatesPane gates;
+    private final GateTiles tiles;
     private final WaysPane waysPane;
     private final SideBySidePane compared;
     private final SchoolsPane schools;
@@ -90,7 +95,9 @@ public final class VerdictStation extends VBox implements Room {
         waysPane = new WaysPane(session, picks, way -> take(List.of(way)));
         compared = new SideBySidePane(session, this::take);
         schools = new SchoolsPane(session, () -> context.show("standards"));
-        pages.put(Page.GATES, gates);
+        tiles = new GateTiles(session, context::go);
+        pages.put(Page.GATES, new StackPane(gates, tiles));
+        session.picturesProperty().addListener((property, was, is) -> show());
         pages.put(Page.WAYS, waysPane);
         pages.put(Page.COMPARED, compared);
         pages.put(Page.SCHOOLS, schools);
@@ -145,7 +152,10 @@ public final class VerdictStation extends VBox implements Room {
         });
         HBox press = new HBox(8, take, aside);
         press.setMinWidth(USE_PREF_SIZE);
-        VBox left = new VBox(advice, press, because, standing, new NextStepLine(session, Station.VERDICT));
+        press.setAlignment(Pos.CENTER_LEFT);
+        HBox first = new HBox(16, advice, press);
+        first.setAlignment(Pos.CENTER_LEFT);
+        VBox left = new VBox(first, because, standing, new NextStepLine(session, Station.VERDICT));
         left.setMinWidth(0);
         left.getStyleClass().add("advice-left");
         others.setId("advice-runners");
@@ -224,7 +234,17 @@ public final class VerdictStation extends VBox implements Room {
         take.setDisable(recommended.isEmpty() || !asked.isEmpty());
         Page page = pages.page();
         switch (page) {
-            case GATES -> gates.show(analysis.gates(), words);
+            case GATES -> {
+                boolean pictures = session.picturesProperty().get();
+                gates.setVisible(!pictures);
+                tiles.setVisible(pictures);
+                gates.show(analysis.gates(), words);
+                tiles.show(
+                        analysis.gates(),
+                        analysis.sideView()
+                                .or(() -> instrument.plainProperty().get().map(PlaceholderInstrument::view)),
+                        words);
+            }
             case WAYS -> waysPane.show(analysis.ways(), recommended);
             case COMPARED -> compared.show(analysis.ways(), picks.ways());
             case SCHOOLS -> schools.show();

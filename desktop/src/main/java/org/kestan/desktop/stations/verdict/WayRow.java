@@ -103,7 +103,7 @@ final class WayRow extends HBox {
         return Numbers.whole(cost) + (currency.isEmpty() ? "" : " " + currency);
     }
 
-    private static State state(Assessment way) {
+    static State state(Assessment way) {
         return switch (way.fit()) {
             case POSSIBLE -> way.reaches() ? State.GOOD : State.MARGINAL;
             case NOT_FOR_THIS_ONE -> State.STOP;

@@ -10,9 +10,12 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.widgets.layout.CardGrid;
 import org.kestan.desktop.widgets.layout.ScrollToFocus;
 import org.kestan.judgment.advice.Assessment;
 import org.kestan.judgment.advice.Ways;
@@ -28,10 +31,18 @@ final class WaysPane extends HBox {
     /** Under this width, in text sizes, only the list is shown. */
     private static final double NARROW = 62;
 
+    /** A card in text sizes: six of them stand in a window of usual size. */
+    private static final double CARD_WIDTH = 24;
+
+    private static final double CARD_HEIGHT = 7.3;
+
     private final JobSession session;
     private final ComparisonSelection picks;
     private final Consumer<Way> taker;
     private final Map<Way, WayRow> rows = new LinkedHashMap<>();
+    private final Map<Way, WayCard> cards = new LinkedHashMap<>();
+    private final CardGrid grid = new CardGrid(CARD_WIDTH, CARD_HEIGHT);
+    private final ScrollPane gridScroll = scroll(grid);
     private final WayDetail detail;
     private final ScrollPane listScroll = scroll(new VBox());
     private Ways ways;
@@ -39,6 +50,7 @@ final class WaysPane extends HBox {
     private List<Way> advised = List.of();
     private List<Way> order = WayCatalog.ALL;
     private final VBox list = new VBox();
+    private final VBox tables;
 
     WaysPane(JobSession session, ComparisonSelection picks, Consumer<Way> taker) {
         this.session = session;
@@ -57,6 +69,7 @@ final class WaysPane extends HBox {
                 }
             });
             row.setOnMouseClicked(click -> row.requestFocus());
+            add(new WayCard(way));
             row.setOnKeyPressed(key -> pressed(way, key));
             row.pick().setOnAction(event -> {
                 picks.toggle(way);
@@ -66,8 +79,10 @@ final class WaysPane extends HBox {
         listScroll.setContent(list);
         HBox top = WayRow.heads();
         Label heads = (Label) top.getChildren().get(0);
-        VBox left = new VBox(top, listScroll);
+        tables = new VBox(top, listScroll);
         VBox.setVgrow(listScroll, Priority.ALWAYS);
+        StackPane left = new StackPane(tables, gridScroll);
+        grid.setId("way-cards");
         HBox.setHgrow(left, Priority.ALWAYS);
         left.setMinWidth(0);
         detail = new WayDetail(taker);
@@ -83,7 +98,28 @@ final class WaysPane extends HBox {
         picks.onChange(this::showPicks);
     }
 
-    private static ScrollPane scroll(VBox content) {
+    private void add(WayCard card) {
+        Way way = card.way();
+        cards.put(way, card);
+        card.focusedProperty().addListener((property, was, is) -> {
+            if (is) {
+                ScrollToFocus.in(gridScroll, card);
+                look(way);
+            }
+        });
+        card.setOnMouseClicked(click -> card.requestFocus());
+        card.setOnKeyPressed(key -> pressed(way, key));
+        card.pick().setOnAction(event -> {
+            picks.toggle(way);
+            card.requestFocus();
+        });
+    }
+
+    private boolean pictured() {
+        return session.picturesProperty().get();
+    }
+
+    private static ScrollPane scroll(Region content) {
         ScrollPane scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -96,9 +132,12 @@ final class WaysPane extends HBox {
             return;
         }
         int at = order.indexOf(way);
+        int row = pictured() ? grid.columns() : 1;
         switch (key.getCode()) {
-            case DOWN -> focus(at + 1);
-            case UP -> focus(at - 1);
+            case DOWN -> focus(at + row);
+            case UP -> focus(at - row);
+            case RIGHT -> focus(at + 1);
+            case LEFT -> focus(at - 1);
             case SPACE -> picks.toggle(way);
             case ENTER -> taker.accept(way);
             default -> {
@@ -109,7 +148,8 @@ final class WaysPane extends HBox {
     }
 
     private void focus(int at) {
-        rows.get(order.get(Math.max(0, Math.min(at, order.size() - 1)))).requestFocus();
+        Way way = order.get(Math.max(0, Math.min(at, order.size() - 1)));
+        (pictured() ? cards : rows).get(way).requestFocus();
     }
 
     private void look(Way way) {
@@ -120,16 +160,18 @@ final class WaysPane extends HBox {
                 row.getStyleClass().add("way-looked");
             }
         });
+        cards.forEach((each, card) -> card.look(each == way));
         if (ways != null) {
             detail.show(ways.of(way), ways.shims(), session.analysis(), session.words());
         }
-        if (rows.get(way).isFocused()) {
+        if (rows.get(way).isFocused() || cards.get(way).isFocused()) {
             session.say(Messages.message("ways-pane.space-compares-enter-takes"));
         }
     }
 
     private void showPicks() {
         rows.forEach((way, row) -> row.pick().setSelected(picks.ways().contains(way)));
+        cards.forEach((way, card) -> card.pick().setSelected(picks.ways().contains(way)));
     }
 
     void show(Ways next, List<Way> recommended) {
@@ -139,9 +181,16 @@ final class WaysPane extends HBox {
         }
         ways = next;
         String currency = session.standards().currency();
-        next.all()
-                .forEach(each ->
-                        rows.get(each.way()).show(each, recommended.contains(each.way()), session.words(), currency));
+        gridScroll.setVisible(pictured());
+        tables.setVisible(!pictured());
+        for (Assessment each : next.all()) {
+            boolean first = recommended.contains(each.way());
+            if (pictured()) {
+                cards.get(each.way()).show(each, first, session.analysis(), session.words(), currency);
+            } else {
+                rows.get(each.way()).show(each, first, session.words(), currency);
+            }
+        }
         arrange(next, recommended);
         detail.show(next.of(looked), next.shims(), session.analysis(), session.words());
     }
@@ -156,6 +205,7 @@ final class WaysPane extends HBox {
             order = next;
             list.getChildren().setAll(next.stream().map(rows::get).toList());
         }
+        grid.show(order.stream().map(cards::get).toList());
     }
 
     private static int rank(Assessment way, List<Way> recommended) {

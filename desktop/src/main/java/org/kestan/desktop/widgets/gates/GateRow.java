@@ -87,23 +87,34 @@ final class GateRow extends HBox {
     void show(Gate gate, Wording words) {
         mark.show(state(gate.state()));
         reason.setText(words.say(gate.reasons()));
-        String behind = gate.numbers().entrySet().stream()
-                .map(entry -> Wording.label(entry.getKey()) + " " + words.print(entry.getValue()))
-                .map(each -> each.replace(' ', '\u00a0'))
-                .collect(Collectors.joining("   "));
-        numbers.setText(behind);
+        numbers.setText(numbers(gate, words));
         arrange(numbers.getParent() instanceof VBox);
         provisional.setVisible(gate.provisional());
         getStyleClass().remove("gate-later");
         if (gate.provisional()) {
             getStyleClass().add("gate-later");
         }
-        setAccessibleText(Wording.label(gate.id()) + " " + Wording.label(gate.state())
-                + (gate.provisional() ? ", provisional" : "")
-                + ": " + reason.getText() + (behind.isEmpty() ? "" : Messages.message("gate-row.numbers", behind)));
+        setAccessibleText(spoken(gate, words));
     }
 
-    private static State state(GateState state) {
+    /** The numbers behind a gate, none of them broken. */
+    static String numbers(Gate gate, Wording words) {
+        return gate.numbers().entrySet().stream()
+                .map(entry -> Wording.label(entry.getKey()) + " " + words.print(entry.getValue()))
+                .map(each -> each.replace(' ', '\u00a0'))
+                .collect(Collectors.joining("   "));
+    }
+
+    /** All that is said of a gate, for those who do not see it. */
+    static String spoken(Gate gate, Wording words) {
+        String behind = numbers(gate, words);
+        return Wording.label(gate.id()) + " " + Wording.label(gate.state())
+                + (gate.provisional() ? ", provisional" : "") + ": " + words.say(gate.reasons())
+                + (behind.isEmpty() ? "" : Messages.message("gate-row.numbers", behind));
+    }
+
+    /** The mark of a gate's state. */
+    static State state(GateState state) {
         return switch (state) {
             case PASS -> State.GOOD;
             case WARN -> State.MARGINAL;

@@ -47,6 +47,9 @@ public final class GatesPane extends ScrollPane {
                 }
                 int step = key.getCode() == KeyCode.DOWN ? 1 : key.getCode() == KeyCode.UP ? -1 : 0;
                 int next = id.ordinal() + step;
+                while (next >= 0 && next < rows.size() && !rows.get(next).isVisible()) {
+                    next += step;
+                }
                 if (step != 0 && next >= 0 && next < rows.size()) {
                     rows.get(next).requestFocus();
                     key.consume();
@@ -71,6 +74,12 @@ public final class GatesPane extends ScrollPane {
 
     /** Shows gates, all of them and in their order. */
     public void show(List<Gate> gates, Wording words) {
+        // A gate that this instrument has no use for is not there.
+        for (GateId id : GateId.values()) {
+            boolean used = gates.stream().anyMatch(gate -> gate.id() == id);
+            rows.get(id.ordinal()).setVisible(used);
+            rows.get(id.ordinal()).setManaged(used);
+        }
         gates.forEach(gate -> rows.get(gate.id().ordinal()).show(gate, words));
     }
 }

@@ -34,10 +34,11 @@ final class FigureRow extends VBox {
         LEAST
     }
 
+    private static final PseudoClass LARGE = PseudoClass.getPseudoClass("large");
     private static final PseudoClass LEAST = PseudoClass.getPseudoClass("least");
 
     private final Figure.Kind kind;
-    private final Room usual;
+    private Room usual;
     private final Part now = new Part("now");
     private final Part planned = new Part("planned");
     private final Label name = new Label();
@@ -53,7 +54,8 @@ final class FigureRow extends VBox {
         this.kind = kind;
         this.usual = usual;
         room = usual;
-        getStyleClass().addAll("figure", "figure-" + usual.name().toLowerCase(java.util.Locale.ROOT));
+        getStyleClass().add("figure");
+        pseudoClassStateChanged(LARGE, usual == Room.LARGE);
         setAccessibleRole(AccessibleRole.TEXT);
         name.setText(title);
         name.getStyleClass().add("figure-title");
@@ -71,6 +73,15 @@ final class FigureRow extends VBox {
 
     Figure.Kind kind() {
         return kind;
+    }
+
+    /** Says how much it shows where there is room. */
+    void usually(Room next) {
+        boolean least = room == Room.LEAST;
+        usual = next;
+        pseudoClassStateChanged(LARGE, usual == Room.LARGE);
+        room = least ? Room.LEAST : next;
+        arrange();
     }
 
     /** Shows as much as there is room for. */

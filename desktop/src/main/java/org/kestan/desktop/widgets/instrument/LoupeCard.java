@@ -16,6 +16,7 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.text.Text;
 import org.kestan.analysis.figures.Figure;
+import org.kestan.base.sheet.Fitting;
 import org.kestan.base.sheet.Side;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.terms.AskButton;
@@ -184,8 +185,33 @@ final class LoupeCard extends Region {
         }
     }
 
+    /** A floating bridge has no saddle of its own: its height is what the loupe is about. */
+    private void setFloating(boolean floating) {
+        if (loupe != Loupe.BRIDGE) {
+            return;
+        }
+        FigureRow first = rows.stream()
+                .filter(row -> row.kind() == (floating ? Figure.Kind.BRIDGE : Figure.Kind.SADDLE))
+                .findFirst()
+                .orElseThrow();
+        if (first == rows.get(0)) {
+            return;
+        }
+        rows.remove(first);
+        rows.add(0, first);
+        first.usually(FigureRow.Room.LARGE);
+        rows.stream().skip(1).forEach(row -> row.usually(FigureRow.Room.ONE));
+        figures.getChildren().setAll(first, lines);
+        lines.getChildren()
+                .setAll(rows.stream()
+                        .skip(1)
+                        .filter(row -> !floating || row.kind() != Figure.Kind.SADDLE)
+                        .toList());
+    }
+
     /** Shows a picture and what is to be taken hold of and measured in it. */
     void show(SideView view, Optional<Picture> picture, Optional<MeasuredSpan> measured, String measures) {
+        setFloating(view.fitting() == Fitting.FLOATING_BRIDGE);
         caption.setText(caption(view));
         heights = picture.filter(each -> each.heights() != 1)
                 .map(each -> Messages.message("loupe-card.heights", Math.round(each.heights())))

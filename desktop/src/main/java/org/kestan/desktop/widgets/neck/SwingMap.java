@@ -10,24 +10,50 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Pane;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Polygon;
 import org.kestan.analysis.swing.StringOverFrets;
 import org.kestan.analysis.swing.Swing;
 import org.kestan.base.expect.Expect;
+import org.kestan.base.strings.Note;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.text.BenchUnit;
 
 /**
- * What every string meets: a row a string, the treble on top, a column for each fret it is pressed at. In a cell the least
- * room it then has over any higher fret: plain where it is clean, ringed where it touches lightly, hatched where it hits.
- * The arrow keys go from cell to cell; the cell that is gone to is said in full.
+ * What every string meets: a fretboard seen from above, the treble string on top, a cell for each fret a string is pressed at.
+ * The cell shows the least room the string then has over any higher fret: plain where it is clean, dotted where it touches
+ * lightly, hatched where it hits; the tightest place is ringed. As a table each cell has its number. The arrow keys go from
+ * cell to cell; the cell that is gone to is said in full.
  */
-public final class SwingMap extends GridPane {
+public final class SwingMap extends Pane {
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final PseudoClass TIGHT = PseudoClass.getPseudoClass("tight");
+    private static final PseudoClass PICTURED = PseudoClass.getPseudoClass("pictured");
+
+    /** Sizes in text sizes: a row, the names at the left, the open strings, the narrowest cell that has room for a number. */
+    private static final double ROW = 1.85;
+
+    private static final double NAMES = 3.6;
+    private static final double OPEN = 2.9;
+    private static final double NUMBERED = 2.4;
+
+    /** How much narrower the board is at the nut. */
+    private static final double TAPER = 0.06;
 
     private final List<Label> cells = new ArrayList<>();
+    private final List<Label> heads = new ArrayList<>();
+    private final List<Label> names = new ArrayList<>();
+    private final List<Line> fretLines = new ArrayList<>();
+    private final List<Line> stringLines = new ArrayList<>();
+    private final Polygon board = new Polygon();
+
+    /** Has the text size of this pane. */
+    private final Label ruler = new Label();
+
     private final Consumer<String> say;
+    private boolean pictured = true;
     private Optional<Swing> swing = Optional.empty();
     private BenchUnit unit = BenchUnit.MILLIMETERS;
     private double touch;
@@ -42,6 +68,9 @@ public final class SwingMap extends GridPane {
         setId("swing-map");
         getStyleClass().add("swing-map");
         setFocusTraversable(true);
+        setMinWidth(0);
+        ruler.setVisible(false);
+        board.getStyleClass().add("swing-board");
         setAccessibleRole(AccessibleRole.TABLE_VIEW);
         addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);
         focusedProperty().addListener((property, was, is) -> choose(chosen));
@@ -88,9 +117,12 @@ public final class SwingMap extends GridPane {
      * Shows a swing.
      *
      * @param touch what is touched lightly, mm to each side of nothing
+     * @param asPicture as a fretboard, rather than as a table
      */
-    public void show(Optional<Swing> next, BenchUnit fine, double touch) {
+    public void show(Optional<Swing> next, BenchUnit fine, double touch, boolean asPicture) {
         this.swing = next;
+        pictured = asPicture;
+        pseudoClassStateChanged(PICTURED, asPicture);
         this.unit = fine;
         this.touch = touch;
         if (next.isEmpty()) {
@@ -109,24 +141,28 @@ public final class SwingMap extends GridPane {
                 fill(cells.get(row * columns + pressed), rows.get(row).least(pressed));
             }
         }
+        int tight = worst().orElse(-1);
+        for (int i = 0; i < cells.size(); i++) {
+            cells.get(i).pseudoClassStateChanged(TIGHT, i == tight);
+        }
         choose(Math.min(chosen, cells.size() - 1));
+        requestLayout();
     }
 
     private void build(List<StringOverFrets> rows, int frets) {
-        getChildren().clear();
+        getChildren().setAll(ruler, board);
         cells.clear();
+        heads.clear();
+        names.clear();
+        fretLines.clear();
+        stringLines.clear();
         columns = frets;
         for (int pressed = 0; pressed < frets; pressed++) {
-            Label head = new Label(pressed == 0 ? "open" : Integer.toString(pressed));
-            head.getStyleClass().add("number-head");
-            add(head, pressed + 1, 0);
+            heads.add(label(pressed == 0 ? "open" : Integer.toString(pressed), "number-head"));
+            fretLines.add(line("swing-fret"));
         }
-        for (int row = 0; row < rows.size(); row++) {
-            StringOverFrets string = rows.get(row);
-            Label name = new Label(string.number() + "  " + string.string().name());
-            name.getStyleClass().add("number-key");
-            name.setMinWidth(USE_PREF_SIZE);
-            add(name, 0, row + 1);
+        for (StringOverFrets string : rows) {
+            names.add(label(string.number() + "  " + string.string().name(), "number-key"));
             for (int pressed = 0; pressed < frets; pressed++) {
                 Label cell = new Label();
                 int at = cells.size();
@@ -135,14 +171,114 @@ public final class SwingMap extends GridPane {
                     choose(at);
                 });
                 cells.add(cell);
-                add(cell, pressed + 1, row + 1);
             }
+            stringLines.add(line("swing-string"));
         }
+        getChildren().addAll(fretLines);
+        getChildren().addAll(cells);
+        getChildren().addAll(stringLines);
+        getChildren().addAll(heads);
+        getChildren().addAll(names);
         chosen = worst().orElse(0);
     }
 
+    private static Label label(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private static Line line(String style) {
+        Line line = new Line();
+        line.getStyleClass().add(style);
+        line.setManaged(false);
+        line.setMouseTransparent(true);
+        return line;
+    }
+
+    private double em() {
+        return ruler.getFont().getSize();
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        return snappedTopInset() + snappedBottomInset() + (1.4 + names.size() * ROW) * em() + 2;
+    }
+
+    @Override
+    protected double computePrefWidth(double height) {
+        return 0;
+    }
+
+    @Override
+    protected void layoutChildren() {
+        if (swing.isEmpty() || columns == 0) {
+            return;
+        }
+        double left = snappedLeftInset();
+        double top = snappedTopInset() + 1.4 * em();
+        double width = getWidth() - left - snappedRightInset();
+        double row = ROW * em();
+        double nut = left + (NAMES + OPEN) * em();
+        double tall = names.size() * row;
+        for (int pressed = 0; pressed < columns; pressed++) {
+            double from = edge(pressed - 1, left, nut, width);
+            double to = edge(pressed, left, nut, width);
+            Label head = heads.get(pressed);
+            head.autosize();
+            head.relocate((from + to - head.getWidth()) / 2, snappedTopInset());
+            for (int string = 0; string < names.size(); string++) {
+                Label cell = cells.get(string * columns + pressed);
+                cell.resizeRelocate(from + 1, top + string * row + 1, to - from - 2, row - 2);
+            }
+            Line fret = fretLines.get(pressed);
+            fret.setVisible(pictured);
+            fret.setStartX(to);
+            fret.setEndX(to);
+            fret.setStartY(top + taper(to, nut, left + width, tall));
+            fret.setEndY(top + tall - taper(to, nut, left + width, tall));
+        }
+        for (int string = 0; string < names.size(); string++) {
+            Label name = names.get(string);
+            name.autosize();
+            double middle = top + (string + 0.5) * row;
+            name.relocate(left, middle - name.getHeight() / 2);
+            Line line = stringLines.get(string);
+            line.setVisible(pictured);
+            line.setStrokeWidth(1 + string * 0.35);
+            line.setStartX(left + NAMES * em());
+            line.setEndX(left + width);
+            line.setStartY(middle);
+            line.setEndY(middle);
+        }
+        board.setVisible(pictured);
+        double narrow = TAPER * tall;
+        board.getPoints()
+                .setAll(nut, top + narrow, left + width, top, left + width, top + tall, nut, top + tall - narrow);
+    }
+
+    private static double taper(double x, double nut, double right, double tall) {
+        return TAPER * tall * Math.max(0, Math.min(1, (right - x) / Math.max(1, right - nut)));
+    }
+
+    /** The right edge of a fret's cells: where the fret lies on the board, or evenly shared out in the table. */
+    private double edge(int fret, double left, double nut, double width) {
+        if (fret < 0) {
+            return left + NAMES * em();
+        }
+        if (fret == 0) {
+            return nut;
+        }
+        double share = pictured
+                ? (1 - Math.pow(2, -fret / 12.0)) / (1 - Math.pow(2, -(columns - 1) / 12.0))
+                : fret / (columns - 1.0);
+        return nut + share * (left + width - nut);
+    }
+
     private void fill(Label cell, StringOverFrets.Meeting least) {
-        String text = bare(unit.format(least.clearance()));
+        boolean numbered = !pictured || cell.getWidth() == 0 || cell.getWidth() >= NUMBERED * em();
+        String text = numbered ? bare(unit.format(least.clearance())) : "";
         String style = least.clearance() >= touch
                 ? "swing-clean"
                 : least.clearance() >= -touch ? "swing-touches" : "swing-hits";
@@ -175,7 +311,12 @@ public final class SwingMap extends GridPane {
     private String words(int cell) {
         StringOverFrets string = rows().get(cell / columns);
         StringOverFrets.Meeting least = string.least(cell % columns);
-        String pressed = least.pressed() == 0 ? "open" : Messages.message("swing-map.pressed-at-fret", least.pressed());
+        String pressed = least.pressed() == 0
+                ? "open"
+                : Messages.message(
+                        "swing-map.pressed-at-fret",
+                        least.pressed(),
+                        Note.above(string.string().name(), least.pressed()).orElse("?"));
         String how = least.clearance() >= touch
                 ? Messages.message("swing-map.clears-fret-by", least.meets())
                 : least.clearance() >= 0
