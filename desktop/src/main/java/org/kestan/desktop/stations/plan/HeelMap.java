@@ -8,10 +8,12 @@ import javafx.scene.control.Skin;
 import org.kestan.base.geometry.HeelCut;
 import org.kestan.base.sheet.Side;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.job.terms.Joint;
+import org.kestan.job.terms.Lines;
 import org.kestan.text.BenchUnit;
 
 /**
- * The heel, end-on with what goes from each cheek every 5 mm, and each cheek from the side with the wood that goes. How it
+ * The heel, end-on with what goes from each cheek every 5 mm, and from the side with the wood that goes. How it
  * is drawn is in its skin and the stylesheet.
  */
 final class HeelMap extends Control {
@@ -23,9 +25,10 @@ final class HeelMap extends Control {
      *
      * @param cut what goes
      * @param drift the side from which more goes, bass when the neck stands straight
+     * @param joint how the heel is held
      * @param unit the unit of its numbers
      */
-    record Shown(HeelCut cut, Side drift, BenchUnit unit) {}
+    record Shown(HeelCut cut, Side drift, Joint joint, BenchUnit unit) {}
 
     HeelMap() {
         setId("heel-map");
@@ -46,6 +49,7 @@ final class HeelMap extends Control {
                 .map(cut -> new Shown(
                         cut,
                         session.job().visit().driftSide().orElse(Side.BASS),
+                        session.job().get(Lines.JOINT).orElse(Joint.UNKNOWN),
                         session.unit().fine())));
     }
 

@@ -1,21 +1,25 @@
 package org.kestan.desktop.stations.plan;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.ToDoubleFunction;
 import javafx.scene.control.SkinBase;
+import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
 import org.kestan.base.geometry.HeelCut;
 import org.kestan.base.sheet.Side;
 import org.kestan.desktop.messages.Messages;
+import org.kestan.job.terms.Joint;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
 /**
- * Draws the heel. Heights and widths are true to each other; the wood's thickness is exaggerated by the factor written on
- * it.
+ * Draws the heel: its gluing face as one looks at it from the body, with the tail or the bolts that hold it and what goes from
+ * the face of each cheek, the darker the deeper; and from the side, with its sweep and its cap. Heights and widths are true to
+ * each other; from the side the wood's thickness is exaggerated by the factor written on it.
  */
 final class HeelMapSkin extends SkinBase<HeelMap> {
 
@@ -24,11 +28,33 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
 
     private static final double BOTTOM = 14;
     private static final double NOMINAL_WIDTH = 50;
-    private static final double STRIP = 46;
-    private static final double THICK = 34;
+    private static final int CURVE = 16;
 
-    /** Room for the depths between both cheeks. */
-    private static final double DEPTHS = 62;
+    /** The heel from the side, as shares of its height: how long its cap is, how far it sweeps beyond that. */
+    private static final double CAP_LENGTH = 0.22;
+
+    private static final double SWEEP = 0.42;
+
+    /** Millimeters: the cap's thickness, a bolt's radius. */
+    private static final double CAP = 3;
+
+    private static final double BOLT = 4;
+
+    /** Pixels of the body's side that are seen. */
+    private static final double RIM = 16;
+
+    /** The tail as shares of the heel's width, at the top and at the cap, and of its height. */
+    private static final double TAIL_TOP = 0.42;
+
+    private static final double TAIL_CAP = 0.34;
+    private static final double TENON = 0.55;
+    private static final double TAIL_ENDS = 0.9;
+    private static final double[] BOLTS = {0.28, 0.68};
+
+    /** How much is seen of the thinnest strip of wood to remove. */
+    private static final double LEAST_SEEN = 0.15;
+
+    private static final double THICK = 34;
 
     private static final List<Double> FACTORS = List.of(50.0, 30.0, 20.0, 15.0, 10.0, 8.0, 5.0, 3.0, 2.0, 1.0);
 
@@ -74,6 +100,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
         private final HeelCut cut;
         private final BenchUnit unit;
         private final Side drift;
+        private final Joint joint;
         private final double scale;
         private final double factor;
         private final double topWidth;
@@ -87,6 +114,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
             cut = shown.cut();
             unit = shown.unit();
             drift = shown.drift();
+            joint = shown.joint();
             Text ruler = text("heel-value", "0");
             line = Math.max(LINE, ruler.getLayoutBounds().getHeight());
             getChildren().remove(ruler);
@@ -94,7 +122,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
             topWidth = cut.widths().map(HeelCut.Widths::top).orElse(NOMINAL_WIDTH);
             capWidth = cut.widths().map(HeelCut.Widths::cap).orElse(NOMINAL_WIDTH);
             double wide = Math.max(topWidth, capWidth);
-            scale = Math.max(0.4, Math.min((height - top - BOTTOM) / cut.height(), width * 0.3 / wide));
+            scale = Math.max(0.4, Math.min((height - top - BOTTOM - 2 * line) / cut.height(), width * 0.3 / wide));
             double most = cut.stations().stream()
                     .mapToDouble(each -> Math.max(Math.abs(each.driftSide()), Math.abs(each.otherSide())))
                     .max()
@@ -116,7 +144,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
 
         /** Bass cheek to the left, treble cheek to the right, as one looks at the heel from the body. */
         void endOn() {
-            caption(middle - half(0), Messages.message("heel-map-skin.end-on-wood-off", plain(factor)));
+            caption(middle - half(0), Messages.message("heel-map-skin.end-on-wood-off"));
             Polygon heel = new Polygon(
                     middle - half(0),
                     y(0),
@@ -128,6 +156,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
                     y(cut.height()));
             heel.getStyleClass().add("heel");
             getChildren().add(heel);
+            tail();
             for (Side side : Side.values()) {
                 cheek(side);
             }
@@ -138,18 +167,67 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
             return side == drift ? HeelCut.Cheeks::driftSide : HeelCut.Cheeks::otherSide;
         }
 
-        /** What goes, as a band along the cheek's edge, with its values. */
+        /** The tail of a dovetail narrows toward the cap; a tenon stays as wide and has its bolts. */
+        private double tail(double depth) {
+            double share = depth / cut.height();
+            return switch (joint) {
+                case DOVETAIL, UNKNOWN -> (topWidth * TAIL_TOP * (1 - share) + capWidth * TAIL_CAP * share) * scale / 2;
+                case MORTISE_BOLT -> Math.min(topWidth, capWidth) * TENON * scale / 2;
+                case POCKET_BOLT, TILT_SCREW, THROUGH -> 0;
+            };
+        }
+
+        private void tail() {
+            double cap = cut.height() * TAIL_ENDS;
+            if (tail(0) == 0) {
+                return;
+            }
+            Polygon tail = new Polygon(
+                    middle - tail(0),
+                    y(0),
+                    middle + tail(0),
+                    y(0),
+                    middle + tail(cap),
+                    y(cap),
+                    middle - tail(cap),
+                    y(cap));
+            tail.getStyleClass().add("heel-tail");
+            getChildren().add(tail);
+            if (joint == Joint.MORTISE_BOLT) {
+                for (double share : BOLTS) {
+                    Circle bolt = new Circle(middle, y(cut.height() * share), BOLT * scale);
+                    bolt.getStyleClass().add("heel-bolt");
+                    getChildren().add(bolt);
+                }
+            }
+        }
+
+        /** What goes from the face of a cheek, strip by strip, with its values beside it. */
         private void cheek(Side side) {
             int sign = side == Side.BASS ? -1 : 1;
             ToDoubleFunction<HeelCut.Cheeks> off = off(side);
-            HeelCut.Cheeks uppermost = cut.cheeksAt(0);
-            HeelCut.Cheeks cap = cut.cheeksAt(cut.height());
-            band(
-                    middle + sign * half(0),
-                    middle + sign * half(cut.height()),
-                    -sign * off.applyAsDouble(uppermost) * factor * scale,
-                    -sign * off.applyAsDouble(cap) * factor * scale);
-            for (HeelCut.Cheeks station : cut.stations()) {
+            double most = Math.max(
+                    Math.abs(off.applyAsDouble(cut.cheeksAt(0))),
+                    Math.abs(off.applyAsDouble(cut.cheeksAt(cut.height()))));
+            List<HeelCut.Cheeks> stations = cut.stations();
+            for (int i = 0; i + 1 < stations.size(); i++) {
+                double upper = stations.get(i).depth();
+                double lower = stations.get(i + 1).depth();
+                double here = off.applyAsDouble(cut.cheeksAt((upper + lower) / 2));
+                Polygon strip = new Polygon(
+                        middle + sign * tail(upper),
+                        y(upper),
+                        middle + sign * half(upper),
+                        y(upper),
+                        middle + sign * half(lower),
+                        y(lower),
+                        middle + sign * tail(lower),
+                        y(lower));
+                strip.getStyleClass().add(here < 0 ? "wood-to-add" : "heel-strip");
+                strip.setOpacity(most == 0 ? 0 : LEAST_SEEN + (1 - LEAST_SEEN) * Math.abs(here) / most);
+                getChildren().add(strip);
+            }
+            for (HeelCut.Cheeks station : stations) {
                 boolean corner = station.depth() == 0 || station.depth() == cut.height();
                 if (!corner && (station.depth() * scale < line || (cut.height() - station.depth()) * scale < line)) {
                     continue;
@@ -165,6 +243,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
                     double wide = value.getLayoutBounds().getWidth();
                     value.setX(side == Side.BASS ? edge - 10 - wide : edge + 10);
                     value.setY(y(station.depth()) + 4);
+                    right = Math.max(right, value.getX() + wide);
                 }
             }
             Text name = text("drawing-note", Wording.label(side) + ", " + unit.label());
@@ -176,38 +255,58 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
             name.setY(this.top - line);
         }
 
-        private void band(double topX, double capX, double atTop, double atCap) {
-            Polygon band =
-                    new Polygon(topX, y(0), topX + atTop, y(0), capX + atCap, y(cut.height()), capX, y(cut.height()));
-            band.getStyleClass().add("wood-to-remove");
-            getChildren().add(band);
-        }
-
-        /** Each cheek as one sees it from its own side: bass with the joint's edge to the right, treble to the left. */
+        /** The heel as it really is from the side: its sweep, its cap, and what goes where it meets the body. */
         void fromTheSide() {
-            double left = right + 2 * line;
+            double left = right + 5 * line;
             caption(left, Messages.message("heel-map-skin.from-the-side-wood", plain(factor)));
-            double deep = STRIP + THICK;
-            double between = DEPTHS * line / LINE;
-            side(Side.BASS, left + deep, -1);
-            side(Side.TREBLE, left + deep + between, 1);
-            depths(left + deep + between / 2);
+            double tall = cut.height();
+            double edge = left + tall * (SWEEP + CAP_LENGTH) * scale;
+            List<Double> points = new ArrayList<>(List.of(edge, y(0), edge, y(tall)));
+            for (int i = 0; i <= CURVE; i++) {
+                double turn = Math.PI / 2 * i / CURVE;
+                points.add(edge - tall * (CAP_LENGTH + SWEEP * (1 - Math.cos(turn))) * scale);
+                points.add(y(tall * (1 - Math.sin(turn))));
+            }
+            Polygon heel = new Polygon();
+            heel.getPoints().setAll(points);
+            heel.getStyleClass().add("heel");
+            Polygon cap = new Polygon(
+                    edge,
+                    y(tall),
+                    edge,
+                    y(tall) + CAP * scale,
+                    edge - tall * CAP_LENGTH * scale,
+                    y(tall) + CAP * scale,
+                    edge - tall * CAP_LENGTH * scale,
+                    y(tall));
+            cap.getStyleClass().add("heel-cap");
+            Polygon body = new Polygon(edge, y(0), edge + RIM, y(0), edge + RIM, y(tall) + 8, edge, y(tall) + 8);
+            body.getStyleClass().add("heel-body");
+            getChildren().addAll(heel, cap, body);
+            for (Side side : Side.values()) {
+                double atTop = off(side).applyAsDouble(cut.cheeksAt(0)) * factor * scale;
+                double atCap = off(side).applyAsDouble(cut.cheeksAt(tall)) * factor * scale;
+                boolean deeper = Math.abs(off(side).applyAsDouble(cut.cheeksAt(tall)))
+                        >= Math.abs(off(other(side)).applyAsDouble(cut.cheeksAt(tall)));
+                boolean same = off(side).applyAsDouble(cut.cheeksAt(tall))
+                        == off(other(side)).applyAsDouble(cut.cheeksAt(tall));
+                if (deeper && (!same || side == Side.BASS)) {
+                    Polygon wood = new Polygon(edge, y(0), edge - atTop, y(0), edge - atCap, y(tall), edge, y(tall));
+                    wood.getStyleClass().add(atCap < 0 ? "wood-to-add" : "wood-to-remove");
+                    getChildren().add(wood);
+                } else if (!same) {
+                    Line lesser = new Line(edge - atTop, y(0), edge - atCap, y(tall));
+                    lesser.getStyleClass().add("heel-lesser");
+                    getChildren().add(lesser);
+                }
+                Text name = text("drawing-note", same ? "" : Wording.label(side));
+                name.setX(edge - atCap - name.getLayoutBounds().getWidth() / 2);
+                name.setY(y(tall) + CAP * scale + line * (deeper ? 1 : 2));
+            }
         }
 
-        /** One cheek, its edge at the joint where it is said and the heel to that side of it. */
-        private void side(Side side, double edge, int sign) {
-            double back = edge + sign * (STRIP + THICK);
-            Polygon strip = new Polygon(edge, y(0), back, y(0), back, y(cut.height()), edge, y(cut.height()));
-            strip.getStyleClass().add("heel");
-            getChildren().add(strip);
-            band(
-                    edge,
-                    edge,
-                    sign * off(side).applyAsDouble(cut.cheeksAt(0)) * factor * scale,
-                    sign * off(side).applyAsDouble(cut.cheeksAt(cut.height())) * factor * scale);
-            Text name = text("drawing-note", Wording.label(side));
-            name.setX(Math.min(edge, back));
-            name.setY(this.top - line);
+        private static Side other(Side side) {
+            return side == Side.BASS ? Side.TREBLE : Side.BASS;
         }
 
         /** How deep under the fretboard, mm, with the labels' middle where it is said. */

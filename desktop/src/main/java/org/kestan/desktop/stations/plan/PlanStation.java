@@ -129,6 +129,7 @@ public final class PlanStation extends ScrollPane implements Room {
         HBox.setHgrow(map, Priority.ALWAYS);
         pages.put(Page.NUMBERS, numbers);
         ScrollPane moving = new ScrollPane(swing);
+        moving.setFitToWidth(true);
         moving.getStyleClass().add("station-scroll");
         HBox.setHgrow(moving, Priority.ALWAYS);
         pages.put(Page.FRETS, new HBox(ladder, moving));

@@ -32,12 +32,14 @@ public final class SwingMap extends Pane {
     private static final PseudoClass TIGHT = PseudoClass.getPseudoClass("tight");
     private static final PseudoClass PICTURED = PseudoClass.getPseudoClass("pictured");
 
-    /** Sizes in text sizes: a row, the names at the left, the open strings, the narrowest cell that has room for a number. */
+    /** Sizes in text sizes: a row, the names at the left, the open strings. */
     private static final double ROW = 1.85;
 
     private static final double NAMES = 3.6;
     private static final double OPEN = 2.9;
-    private static final double NUMBERED = 2.4;
+
+    /** From so many times what touches lightly there is room enough. */
+    private static final double ROOMY = 2;
 
     /** How much narrower the board is at the nut. */
     private static final double TAPER = 0.06;
@@ -228,6 +230,8 @@ public final class SwingMap extends Pane {
             Label head = heads.get(pressed);
             head.autosize();
             head.relocate((from + to - head.getWidth()) / 2, snappedTopInset());
+            // Where the frets stand close every second one is numbered.
+            head.setVisible(to - from > head.getWidth() + 2 || pressed % 2 == 0);
             for (int string = 0; string < names.size(); string++) {
                 Label cell = cells.get(string * columns + pressed);
                 cell.resizeRelocate(from + 1, top + string * row + 1, to - from - 2, row - 2);
@@ -277,10 +281,9 @@ public final class SwingMap extends Pane {
     }
 
     private void fill(Label cell, StringOverFrets.Meeting least) {
-        boolean numbered = !pictured || cell.getWidth() == 0 || cell.getWidth() >= NUMBERED * em();
-        String text = numbered ? bare(unit.format(least.clearance())) : "";
+        String text = pictured ? "" : bare(unit.format(least.clearance()));
         String style = least.clearance() >= touch
-                ? "swing-clean"
+                ? least.clearance() >= ROOMY * touch ? "swing-clean" : "swing-close"
                 : least.clearance() >= -touch ? "swing-touches" : "swing-hits";
         // Touched only where something changed: a drag brings many of these.
         if (!text.equals(cell.getText())) {
