@@ -11,6 +11,7 @@ import org.kestan.repair.history.Trend;
 public final class HistoryText {
 
     private static final int SEASON = 3;
+    private static final double DEGREES = 0.05;
 
     private HistoryText() {}
 
@@ -58,6 +59,15 @@ public final class HistoryText {
             case PITCH -> Numbers.angle(Angle.ofRadians(Math.toRadians(value)));
             case RELIEF -> words.numbers().fine(value);
             default -> words.numbers().length(value);
+        };
+    }
+
+    /** The least step between two values of a scale, in the quantity's own measure. */
+    public static double grain(History.Quantity quantity, BenchUnit unit) {
+        return switch (quantity) {
+            case PITCH -> DEGREES;
+            case RELIEF -> unit.fine().step();
+            default -> unit.step();
         };
     }
 

@@ -30,6 +30,7 @@ public enum FileFinding implements Finding.Kind {
     WAY_NOT_FOR_JOINT(Verbatim.class),
     NO_STEPS,
     NO_STEP_KEY,
+    NO_DRAWING,
     NO_LINE,
     STEP_TWICE,
     NO_STEP_HERE,

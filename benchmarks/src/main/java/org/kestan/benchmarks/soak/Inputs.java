@@ -54,6 +54,7 @@ import org.kestan.ledger.Progress;
 import org.kestan.ledger.sqlite.SqliteLedger;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.plan.WorkPlan;
+import org.kestan.repair.steps.StepBook;
 import org.kestan.repair.template.Templates;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.PlanCards;
@@ -166,7 +167,7 @@ final class Inputs {
         demand(!html.contains("NaN") && !html.contains("Infinity"), "a paper has no number");
         made.paper().get().pdf(paper);
         if (analysis.plan().planned().isPresent()) {
-            BenchCardPdf.write(analysis, analysis.plan(), WORDS, paper);
+            BenchCardPdf.write(analysis, analysis.plan(), StepBook.EMPTY, WORDS, paper);
             TemplatePdf.write(Templates.of(analysis.plan()), job.get(), paper);
         }
         return TAKEN;

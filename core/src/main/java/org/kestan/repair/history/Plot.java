@@ -14,7 +14,7 @@ import org.kestan.base.expect.Expect;
  * @param narrow the band in which the line lies (95 %), a closed shape; empty in the same way
  * @param wide the band in which a reading will lie (95 %), in the same way
  * @param years the first days of years
- * @param values two values of the upright scale
+ * @param values round values of the upright scale, from the least
  */
 public record Plot(
         List<double[]> points, double[] middle, double[] narrow, double[] wide, List<Mark> years, List<Mark> values) {
@@ -22,6 +22,7 @@ public record Plot(
     private static final int AHEAD_YEARS = 4;
     private static final int STEPS = 40;
     private static final double MOST_YEARS = 6;
+    private static final double MOST_VALUES = 5;
     private static final double LEAST_SPAN = 0.05;
 
     /**
@@ -64,8 +65,9 @@ public record Plot(
      * Lays out readings with their trend, a few years on.
      *
      * @param points at least one, by their days
+     * @param grain the least step between two values of the upright scale, positive
      */
-    public static Plot of(List<Trend.Point> points, Optional<Trend> trend, Frame frame) {
+    public static Plot of(List<Trend.Point> points, Optional<Trend> trend, Frame frame, double grain) {
         LocalDate first = points.get(0).day();
         LocalDate last = points.get(points.size() - 1).day().plusYears(trend.isPresent() ? AHEAD_YEARS : 1);
         double days = Math.max(1, last.toEpochDay() - first.toEpochDay());
@@ -94,9 +96,20 @@ public record Plot(
                 trend.map(each -> band(each, steps, scale, false)).orElse(new double[0]),
                 trend.map(each -> band(each, steps, scale, true)).orElse(new double[0]),
                 years(first, last, scale),
-                List.of(
-                        new Mark(scale.y(low + 0.1 * (high - low)), low + 0.1 * (high - low)),
-                        new Mark(scale.y(low + 0.9 * (high - low)), low + 0.9 * (high - low))));
+                values(low - pad, high + pad, grain, scale));
+    }
+
+    /** Multiples of the grain, doubled until there are few enough. */
+    private static List<Mark> values(double low, double high, double grain, Scale scale) {
+        double step = grain;
+        while ((high - low) / step > MOST_VALUES) {
+            step *= 2;
+        }
+        List<Mark> marks = new ArrayList<>();
+        for (long i = (long) Math.ceil(low / step); i * step <= high; i++) {
+            marks.add(new Mark(scale.y(i * step), i * step));
+        }
+        return marks;
     }
 
     private static List<Mark> years(LocalDate first, LocalDate last, Scale scale) {

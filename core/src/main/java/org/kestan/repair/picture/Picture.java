@@ -3,6 +3,7 @@ package org.kestan.repair.picture;
 import java.util.Collection;
 import java.util.List;
 import java.util.stream.Stream;
+import org.kestan.base.finding.Quantity;
 
 /**
  * Shapes of an instrument. Millimeters; X along the strings toward the tail, Y upward. What lies outside the frame may be cut
@@ -11,8 +12,17 @@ import java.util.stream.Stream;
  * @param shapes what is seen, the farthest back first
  * @param frame what has to be in sight
  * @param heights how many times heights are exaggerated against lengths; 1 for a picture that is true in both directions
+ * @param notes the numbers that stand in it
  */
-public record Picture(List<Shape> shapes, Frame frame, double heights) {
+public record Picture(List<Shape> shapes, Frame frame, double heights, List<Note> notes) {
+
+    /**
+     * A number in the picture.
+     *
+     * @param at where it begins
+     * @param quantity the number
+     */
+    public record Note(Point at, Quantity quantity) {}
 
     /** What a shape is of. */
     public enum Part {
@@ -41,6 +51,19 @@ public record Picture(List<Shape> shapes, Frame frame, double heights) {
         BAND,
         FRET_LINE,
         SHIM,
+        TOOL,
+        BLADE,
+        MARK,
+        LEAF,
+        PAPER,
+        GLUE,
+        STEAM,
+        HEAT,
+        CAUL,
+        CLAMP,
+        ARROW,
+        HOLE,
+        DUST,
         STRING_BASS,
         STRING_TREBLE
     }
@@ -118,9 +141,15 @@ public record Picture(List<Shape> shapes, Frame frame, double heights) {
         }
     }
 
-    /** Takes an unmodifiable copy. */
+    /** Takes unmodifiable copies. */
     public Picture {
         shapes = List.copyOf(shapes);
+        notes = List.copyOf(notes);
+    }
+
+    /** A picture without numbers. */
+    Picture(List<Shape> shapes, Frame frame, double heights) {
+        this(shapes, frame, heights, List.of());
     }
 
     /** The shapes of one part at one moment. */
@@ -133,6 +162,7 @@ public record Picture(List<Shape> shapes, Frame frame, double heights) {
     /** Tells whether it shows the same things as another, so that the one can pass into the other. */
     public boolean isLike(Picture other) {
         return heights == other.heights
+                && notes.size() == other.notes.size()
                 && shapes.size() == other.shapes.size()
                 && Stream.iterate(0, i -> i < shapes.size(), i -> i + 1)
                         .allMatch(i -> shapes.get(i).isLike(other.shapes.get(i)));
@@ -154,7 +184,8 @@ public record Picture(List<Shape> shapes, Frame frame, double heights) {
                         .map(i -> shapes.get(i).toward(other.shapes.get(i), share))
                         .toList(),
                 frame.toward(other.frame, share),
-                heights);
+                heights,
+                other.notes);
     }
 
     static Shape shape(Part part, Moment moment, Collection<Point> points, boolean closed) {

@@ -113,6 +113,11 @@ public record SideView(
         /** Nothing planned. */
         public static final Outcome NONE =
                 new Outcome(Optional.empty(), Optional.empty(), Optional.empty(), OptionalDouble.empty());
+
+        /** An outcome of which only neck and strings are known. */
+        public static Outcome of(SideProfile profile) {
+            return new Outcome(Optional.of(profile), Optional.empty(), Optional.empty(), OptionalDouble.empty());
+        }
     }
 
     private static final int FRETS_PAST_JOINT = 6;
@@ -242,8 +247,7 @@ public record SideView(
      */
     public SideView after(Setup after) {
         double fall = measured.map(SideProfile::fallAwayPerMm).orElse(0.0);
-        return withOutcome(new Outcome(
-                Optional.of(SideProfile.of(after, fall)), Optional.empty(), Optional.empty(), OptionalDouble.empty()));
+        return withOutcome(Outcome.of(SideProfile.of(after, fall)));
     }
 
     /** Position of the body joint. */

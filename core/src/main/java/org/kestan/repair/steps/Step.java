@@ -6,6 +6,7 @@ import java.util.Set;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.sheet.Line;
 import org.kestan.job.bench.WaitKind;
+import org.kestan.repair.picture.Operation;
 import org.kestan.repair.plan.PlanNumber;
 import org.kestan.repair.plan.PlanParts;
 import org.kestan.repair.plan.WorkPlan;
@@ -32,6 +33,8 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
      * @param failing what to do when it is not so, empty for nothing said
      * @param cautions dangers to skin, lungs and eyes, and legal limits, at this step
      * @param picture what a picture is wanted of, empty for none
+     * @param drawing the {@link Operation} that is drawn beside it, by its key, or the name of a photograph that lies with the
+     *     shop's steps; empty for none
      */
     public record Text(
             String title,
@@ -40,7 +43,8 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
             String check,
             String failing,
             List<String> cautions,
-            String picture) {
+            String picture,
+            String drawing) {
 
         /** Takes an unmodifiable copy. */
         public Text {
@@ -184,5 +188,10 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
         public String family() {
             return "step-tool";
         }
+    }
+
+    /** Returns the piece of work that is drawn beside it; empty where there is none, or a photograph. */
+    public Optional<Operation> operation() {
+        return Keyed.find(Operation.class, text.drawing());
     }
 }

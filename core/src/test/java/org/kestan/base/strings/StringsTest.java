@@ -252,4 +252,16 @@ public class StringsTest {
     private static StringSpec spec(String gauge, boolean wound, String pitch) {
         return StringSpec.of(Length.ofText(gauge), wound, pitch);
     }
+
+    /** Half steps in equal temperament (ISO 16:1975), named by their sharps. */
+    @Test
+    public void notesAreCountedUpByHalfSteps() {
+        assertThat(Note.above("E4", 0)).contains("E4");
+        assertThat(Note.above("E4", 3)).contains("G4");
+        assertThat(Note.above("A2", 12)).contains("A3");
+        assertThat(Note.above("B3", 1)).contains("C4");
+        assertThat(Note.above("Bb3", 1)).contains("B3");
+        assertThat(Note.above("F#2", 1)).contains("G2");
+        assertThat(Note.above("H2", 1)).isEmpty();
+    }
 }

@@ -35,7 +35,7 @@ public class PlotTest {
         for (int round = 0; round < 200; round++) {
             List<Trend.Point> points = points(random, 1 + random.nextInt(9));
             Optional<Trend> trend = points.size() < 3 ? Optional.empty() : Trend.of(points);
-            Plot plot = Plot.of(points, trend, FRAME);
+            Plot plot = Plot.of(points, trend, FRAME, 0.05);
             assertThat(plot.points()).hasSize(points.size());
             for (int i = 0; i < points.size(); i++) {
                 inside(plot.points().get(i)[0], plot.points().get(i)[1]);
@@ -80,7 +80,7 @@ public class PlotTest {
         for (int i = 0; i < 6; i++) {
             points.add(new Trend.Point(LocalDate.of(2016 + i, 6, 1), 5 - 0.2 * i, OptionalDouble.empty()));
         }
-        Plot plot = Plot.of(points, Trend.of(points), FRAME);
+        Plot plot = Plot.of(points, Trend.of(points), FRAME, 0.05);
         double slope = (plot.points().get(5)[1] - plot.points().get(0)[1])
                 / (plot.points().get(5)[0] - plot.points().get(0)[0]);
         for (int i = 1; i < plot.middle().length / 2; i++) {

@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.base.finding.Quantity;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Dimension;
@@ -22,6 +23,7 @@ import org.kestan.job.Job;
 import org.kestan.job.Jobs;
 import org.kestan.job.terms.Joint;
 import org.kestan.job.terms.Lines;
+import org.kestan.judgment.verdict.GateId;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.drag.Handle;
 import org.kestan.repair.drag.PlanDrag;
@@ -323,5 +325,62 @@ public class PicturesTest {
         assertThatThrownBy(() -> from.toward(other, 0.5)).isInstanceOf(IllegalArgumentException.class);
         assertThat(Arrays.stream(Loupe.values()).map(Loupe::key)).doesNotHaveDuplicates();
         assertThat(Optional.of(from.frame().height()).get()).isPositive();
+    }
+
+    @DataProvider
+    public Object[][] operations() {
+        return Arrays.stream(Operation.values())
+                .map(each -> new Object[] {each})
+                .toArray(Object[][]::new);
+    }
+
+    /** Every piece of work is drawn on every form, something of it within its frame. */
+    @Test(dataProvider = "operations")
+    public void everyPieceOfWorkIsDrawn(Operation operation) {
+        for (Object[] each : instruments()) {
+            Picture picture = OperationPictures.of(operation, (SideView) each[1]);
+            Frame frame = picture.frame();
+            assertThat(frame.width()).as(each[0] + "").isPositive();
+            assertThat(frame.height()).as(each[0] + "").isPositive();
+            assertThat(picture.shapes().stream().flatMap(shape -> shape.points().stream()))
+                    .as(each[0] + "")
+                    .anyMatch(point -> point.x() >= frame.left()
+                            && point.x() <= frame.right()
+                            && point.y() >= frame.bottom()
+                            && point.y() <= frame.top())
+                    .allMatch(point -> Double.isFinite(point.x()) && Double.isFinite(point.y()));
+        }
+    }
+
+    @Test
+    public void theWorkIsDrawnFromTheNumbersOfThePlan() {
+        double cut = ANALYSIS.plan().heel().orElseThrow().atCap();
+        Picture scribe = OperationPictures.of(Operation.SCRIBE, VIEW);
+        assertThat(scribe.notes()).extracting(Picture.Note::quantity).containsExactly(Quantity.fine(cut));
+        double leaves = scribe.of(Part.LEAF, Moment.NOW).stream()
+                .flatMap(shape -> shape.points().stream())
+                .mapToDouble(Point::x)
+                .min()
+                .orElseThrow();
+        assertThat(leaves).as("the stack is as thick as the cut").isCloseTo(-cut, within(1e-9));
+        // Where the neck is clamped dry the straightedge has to land as the plan says; as read it shows what is.
+        double slack = ANALYSIS.plan().projection().orElseThrow().slack();
+        assertThat(OperationPictures.of(Operation.DRY_CLAMP, VIEW).notes())
+                .extracting(Picture.Note::quantity)
+                .containsExactly(Quantity.length(slack));
+        assertThat(OperationPictures.of(Operation.STRAIGHTEDGE, VIEW).notes()).isEmpty();
+        assertThat(OperationPictures.of(Operation.SCRIBE, VIEW.withoutPlan()).notes())
+                .as("no number that is not planned")
+                .isEmpty();
+    }
+
+    @Test
+    public void everyGateHasItsPicture() {
+        for (GateId gate : GateId.values()) {
+            assertThat(GatePictures.of(gate, VIEW).shapes()).as(gate.key()).isNotEmpty();
+            assertThat(GatePictures.of(gate, VIEW).of(Part.STRING_BASS, Moment.AFTER))
+                    .as("as it is now")
+                    .isEmpty();
+        }
     }
 }

@@ -1,5 +1,6 @@
 package org.kestan.files.papers;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
@@ -8,12 +9,17 @@ import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.kestan.base.geometry.HeelCut;
 import org.kestan.base.sheet.Side;
 import org.kestan.job.Job;
 import org.kestan.overview.JobAnalysis;
+import org.kestan.repair.picture.OperationPictures;
 import org.kestan.repair.plan.PlanFigure;
 import org.kestan.repair.plan.WorkPlan;
+import org.kestan.repair.sideview.SideView;
+import org.kestan.repair.steps.Step;
+import org.kestan.repair.steps.StepBook;
 import org.kestan.text.BenchNumbers;
 import org.kestan.text.Card;
 import org.kestan.text.Numbers;
@@ -37,6 +43,13 @@ public final class BenchCardPdf {
 
     private static final float SKETCH_WIDTH = 96;
 
+    /** How high the instrument is drawn, a step, and what its title takes. */
+    private static final int INSTRUMENT = 132;
+
+    private static final int OPERATION = 84;
+    private static final int TITLE = 36;
+    private static final int IN_A_ROW = 4;
+
     /** Readings from this number on are rare and left out. */
     private static final int FIRST_RARE = 16;
 
@@ -52,15 +65,16 @@ public final class BenchCardPdf {
     /**
      * Makes the card.
      *
+     * @param book the steps, of which those that have a drawing are shown
      * @param words in the unit of its figures; millimeters are shown beside them
      * @return the bytes of a PDF with embedded fonts and searchable text
      * @throws IOException if the fonts that ship can't be read
      */
-    public static byte[] write(JobAnalysis analysis, WorkPlan plan, Wording words, SheetPdf.Paper paper)
+    public static byte[] write(JobAnalysis analysis, WorkPlan plan, StepBook book, Wording words, SheetPdf.Paper paper)
             throws IOException {
         BenchCardPdf card = new BenchCardPdf(paper);
         try (card.document) {
-            card.draw(analysis, plan, words);
+            card.draw(analysis, plan, book, words);
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             card.document.getDocumentInformation().setTitle(PaperText.text("bench-card-pdf.bench-card"));
             card.document.save(bytes);
@@ -68,13 +82,14 @@ public final class BenchCardPdf {
         }
     }
 
-    private void draw(JobAnalysis analysis, WorkPlan plan, Wording words) throws IOException {
+    private void draw(JobAnalysis analysis, WorkPlan plan, StepBook book, Wording words) throws IOException {
         float width = paper.size().getWidth() - 2 * MARGIN;
         List<Card> cards = PlanCards.of(analysis, plan, spread(analysis, plan), words);
         try (PDPageContentStream page = page()) {
             TextLines text = new TextLines(page, fonts);
             float y = head(text, plan, width);
             y = numbers(text, BenchNumbers.of(plan, words), y, width);
+            y = instrument(text, analysis, y, width);
             if (plan.heel().filter(cut -> cut.atCap() > 0).isPresent()) {
                 y = heel(text, plan.heel().get(), plan, words, y, width);
             }
@@ -89,6 +104,61 @@ public final class BenchCardPdf {
                 cards = columns(text, cards, y - 8, MARGIN);
                 if (cards.size() == before) {
                     throw new IOException("a card is taller than a page");
+                }
+            }
+        }
+        if (analysis.sideView().isPresent()) {
+            operations(analysis.sideView().get(), plan, book, words, width);
+        }
+    }
+
+    /** The instrument, whole and through two loupes. */
+    private float instrument(TextLines text, JobAnalysis analysis, float from, float width) throws IOException {
+        if (analysis.measured().isEmpty() || analysis.sideView().isEmpty()) {
+            return from;
+        }
+        BufferedImage image = InstrumentPicture.image(analysis.sideView().get(), (int) width, INSTRUMENT);
+        text.page()
+                .drawImage(
+                        LosslessFactory.createFromImage(document, image), MARGIN, from - INSTRUMENT, width, INSTRUMENT);
+        return from - INSTRUMENT - 4;
+    }
+
+    /** The steps that have a drawing, each with it, in the order in which they are done. */
+    private void operations(SideView view, WorkPlan plan, StepBook book, Wording words, float width)
+            throws IOException {
+        List<Step> steps = book.compose(plan);
+        List<Step> drawn =
+                steps.stream().filter(step -> step.operation().isPresent()).toList();
+        float column = (width - (IN_A_ROW - 1) * GAP) / IN_A_ROW;
+        int next = 0;
+        while (next < drawn.size()) {
+            try (PDPageContentStream page = page()) {
+                TextLines text = new TextLines(page, fonts);
+                float y = name(text, plan, width) - 12;
+                while (next < drawn.size() && y - OPERATION - TITLE > MARGIN) {
+                    for (int i = 0; i < IN_A_ROW && next < drawn.size(); i++, next++) {
+                        Step step = drawn.get(next);
+                        float x = MARGIN + i * (column + GAP);
+                        BufferedImage image = InstrumentPicture.image(
+                                OperationPictures.of(step.operation().get(), view),
+                                (int) column,
+                                OPERATION,
+                                words::print);
+                        page.drawImage(
+                                LosslessFactory.createFromImage(document, image), x, y - OPERATION, column, OPERATION);
+                        page.setLineWidth(0.4f);
+                        page.addRect(x, y - OPERATION, column, OPERATION);
+                        page.stroke();
+                        text.paragraph(
+                                fonts.bold(),
+                                LABEL,
+                                x,
+                                y - OPERATION - LABEL - 2,
+                                steps.indexOf(step) + 1 + "  " + step.text().title(),
+                                column);
+                    }
+                    y -= OPERATION + TITLE;
                 }
             }
         }

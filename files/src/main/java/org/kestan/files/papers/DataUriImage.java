@@ -1,6 +1,8 @@
 package org.kestan.files.papers;
 
 import java.awt.Color;
+import java.awt.Font;
+import java.awt.FontFormatException;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
@@ -27,8 +29,13 @@ final class DataUriImage {
 
     private DataUriImage() {}
 
-    /** Draws a picture on white. */
+    /** Draws a picture on white, as a data URI. */
     static String png(int width, int height, Consumer<Graphics2D> drawer) throws IOException {
+        return uri(image(width, height, drawer), "png");
+    }
+
+    /** Draws a picture on white. */
+    static BufferedImage image(int width, int height, Consumer<Graphics2D> drawer) {
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
         Graphics2D page = image.createGraphics();
         try {
@@ -40,7 +47,7 @@ final class DataUriImage {
         } finally {
             page.dispose();
         }
-        return uri(image, "png");
+        return image;
     }
 
     /** A photograph, made smaller where it is larger than a page shows; empty where it can't be read. */
@@ -109,6 +116,15 @@ final class DataUriImage {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         ImageIO.write(image, kind, bytes);
         return "data:image/" + kind + ";base64," + Base64.getEncoder().encodeToString(bytes.toByteArray());
+    }
+
+    /** The font of what is written in pictures. */
+    static Font font() throws IOException {
+        try (InputStream in = font("AtkinsonHyperlegibleNext_400Regular.ttf")) {
+            return Font.createFont(Font.TRUETYPE_FONT, in);
+        } catch (FontFormatException broken) {
+            throw new IOException(broken);
+        }
     }
 
     /** A font that ships. */

@@ -3,13 +3,11 @@ package org.kestan.files.papers;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Font;
-import java.awt.FontFormatException;
 import java.awt.Graphics2D;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.io.IOException;
-import java.io.InputStream;
 import java.util.List;
 import java.util.Optional;
 import org.kestan.repair.history.History;
@@ -41,18 +39,13 @@ final class HistoryPicture {
             return Optional.empty();
         }
         Optional<Trend> trend = Optional.ofNullable(history.trends().get(quantity));
-        Plot plot =
-                Plot.of(points, trend, new Plot.Frame(LEFT, TOP, WIDTH - LEFT - 30.0, (double) HEIGHT - TOP - BOTTOM));
-        Font font = font();
+        Plot plot = Plot.of(
+                points,
+                trend,
+                new Plot.Frame(LEFT, TOP, WIDTH - LEFT - 30.0, (double) HEIGHT - TOP - BOTTOM),
+                HistoryText.grain(quantity, words.numbers().unit()));
+        Font font = DataUriImage.font().deriveFont(TEXT);
         return Optional.of(DataUriImage.png(WIDTH, HEIGHT, page -> draw(page, plot, font, quantity, words)));
-    }
-
-    private static Font font() throws IOException {
-        try (InputStream in = DataUriImage.font("AtkinsonHyperlegibleNext_400Regular.ttf")) {
-            return Font.createFont(Font.TRUETYPE_FONT, in).deriveFont(TEXT);
-        } catch (FontFormatException broken) {
-            throw new IOException(broken);
-        }
     }
 
     private static void draw(Graphics2D page, Plot plot, Font font, History.Quantity quantity, Wording words) {
@@ -75,6 +68,7 @@ final class HistoryPicture {
                     text, (float) year.at() - page.getFontMetrics().stringWidth(text) / 2f, HEIGHT - BOTTOM / 4f);
         }
         for (Plot.Mark value : plot.values()) {
+            page.draw(new Line2D.Double(LEFT - 8, value.at(), LEFT, value.at()));
             page.drawString(HistoryText.print(quantity, value.value(), words), 4, (float) value.at() + TEXT / 3);
         }
         for (double[] point : plot.points()) {

@@ -66,6 +66,6 @@ final class OwnerSections {
             Optional<SideProfile> after,
             String says)
             throws IOException {
-        LinePicture.of(view, before, after).ifPresent(source -> page.drawing(source, says));
+        InstrumentPicture.of(view, before, after).ifPresent(source -> page.drawing(source, says));
     }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.kestan.files.disk.Disk;
+import org.kestan.files.steps.StepLibrary;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.template.Template;
@@ -34,7 +35,7 @@ public final class PlanPapers {
             String size = paper.name().toLowerCase(Locale.ROOT);
             made.put(
                     PaperName.of("bench-card", plan.job(), size, ".pdf"),
-                    BenchCardPdf.write(analysis, plan, words, paper));
+                    BenchCardPdf.write(analysis, plan, StepLibrary.shipped().book(), words, paper));
             if (!templates.isEmpty()) {
                 made.put(
                         PaperName.of("templates", plan.job(), size, ".pdf"),

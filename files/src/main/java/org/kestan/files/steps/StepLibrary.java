@@ -20,6 +20,7 @@ import org.kestan.base.finding.Quantity;
 import org.kestan.base.lazy.Lazy;
 import org.kestan.base.sheet.ValueType;
 import org.kestan.files.FileFinding;
+import org.kestan.files.disk.Disk;
 import org.kestan.files.json.Json;
 import org.kestan.files.text.TextFile;
 import org.kestan.job.section.SchemaDraft;
@@ -55,6 +56,8 @@ public final class StepLibrary {
     private static final Lazy<StepLibrary> SHIPPED = Lazy.of(() -> shipping(StepLibrary::shippedText));
 
     private static final StepLibrary UNREAD = new StepLibrary();
+
+    private static final long LARGEST_PHOTOGRAPH = 40L << 20;
 
     private final Map<String, Tree.Entries> shipped;
     private final Optional<Path> folder;
@@ -142,6 +145,29 @@ public final class StepLibrary {
             }
         }
         return new StepLibrary(shipped().shipped, Optional.of(folder), shop, faults);
+    }
+
+    /** Where a photograph that belongs to a step lies; empty where there is none. */
+    public Optional<Path> photograph(String name) {
+        return folder.filter(each -> StepReader.isPhotograph(name))
+                .map(each -> each.resolve(name))
+                .filter(Files::isRegularFile);
+    }
+
+    /**
+     * Copies a photograph to the shop's steps.
+     *
+     * @return the name by which a step has it
+     * @throws IOException if it is no photograph or too large, if it can't be copied, or if there is no folder of the shop's
+     */
+    public String keepPhotograph(Path photograph) throws IOException {
+        String name = photograph.getFileName().toString();
+        if (folder.isEmpty() || !StepReader.isPhotograph(name) || Files.size(photograph) > LARGEST_PHOTOGRAPH) {
+            throw new IOException(name);
+        }
+        Disk.folder(folder.get());
+        Disk.write(folder.get().resolve(name), Files.readAllBytes(photograph));
+        return name;
     }
 
     private static Path file(Path folder, String name) {

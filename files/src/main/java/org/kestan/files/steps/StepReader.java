@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.kestan.base.finding.Keyed;
@@ -26,6 +27,7 @@ import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.TreeFinding;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
+import org.kestan.repair.picture.Operation;
 import org.kestan.repair.plan.PlanParts;
 import org.kestan.repair.steps.Fact;
 import org.kestan.repair.steps.Step;
@@ -50,6 +52,7 @@ final class StepReader {
             "into",
             "bags",
             "picture",
+            "drawing",
             "tool",
             "when",
             "unless");
@@ -62,6 +65,9 @@ final class StepReader {
 
     /** Minutes of a wait; 0 takes away the one that ships. */
     private static final ValueType<Integer> MINUTES = ValueType.whole(0, 366 * 24 * 60);
+
+    /** The name of a photograph: no folder in it. */
+    private static final Pattern PHOTOGRAPH = Pattern.compile("(?i)[^/\\\\:]{1,80}\\.(png|jpg|jpeg)");
 
     private static final List<String> CONDITIONS = List.of("joints", "forms", "schools", "ways", "facts", "needs");
     private static final ValueType<WaitKind> WAIT = ValueType.choice(WaitKind.class);
@@ -100,7 +106,8 @@ final class StepReader {
                         text(at, "check"),
                         text(at, "otherwise"),
                         texts(at.at("cautions")),
-                        text(at, "picture")),
+                        text(at, "picture"),
+                        drawing(at.at("drawing"))),
                 new Step.Work(
                         at.at("hands").value(HANDS).orElse(0),
                         kind.isPresent() && minutes.filter(each -> each > 0).isPresent()
@@ -136,6 +143,26 @@ final class StepReader {
 
     private static String text(TreeCursor at, String key) {
         return at.at(key).text().map(String::strip).orElse("");
+    }
+
+    /** A piece of work that is drawn, or a photograph beside the file. */
+    private static String drawing(TreeCursor at) {
+        String said = at.text().map(String::strip).orElse("");
+        if (!said.isEmpty()
+                && !isPhotograph(said)
+                && Keyed.find(Operation.class, said).isEmpty()) {
+            at.fault(
+                    FileFinding.NO_DRAWING.of(),
+                    ValueType.oneOf(
+                            Stream.concat(Stream.of(Operation.values()).map(Operation::key), Stream.of("bridge.jpg"))));
+            return "";
+        }
+        return said;
+    }
+
+    /** Tells whether a drawing is a photograph by its name. */
+    static boolean isPhotograph(String drawing) {
+        return PHOTOGRAPH.matcher(drawing).matches();
     }
 
     private static List<String> texts(TreeCursor at) {
@@ -192,7 +219,7 @@ final class StepReader {
     /** The schema of a step. */
     static Tree.Entries schema() {
         SchemaDraft step = SchemaDraft.object("id");
-        for (String key : List.of("id", "title", "why", "do", "check", "otherwise", "picture", "after")) {
+        for (String key : List.of("id", "title", "why", "do", "check", "otherwise", "picture", "drawing", "after")) {
             step.put(key, SchemaDraft.of(ValueType.TEXT));
         }
         Tree texts = SchemaDraft.list(SchemaDraft.of(ValueType.TEXT));

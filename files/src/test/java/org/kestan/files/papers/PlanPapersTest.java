@@ -29,6 +29,7 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.files.job.JobReader;
 import org.kestan.files.results.PlanJson;
+import org.kestan.files.steps.StepLibrary;
 import org.kestan.job.Job;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
@@ -289,7 +290,8 @@ public class PlanPapersTest {
             }
             for (SheetPdf.Paper paper : SheetPdf.Paper.values()) {
                 Wording words = Wording.in(BenchUnit.SIXTY_FOURTHS);
-                String text = inside(BenchCardPdf.write(analysis, analysis.plan(), words, paper));
+                String text = inside(BenchCardPdf.write(
+                        analysis, analysis.plan(), StepLibrary.shipped().book(), words, paper));
                 for (Card card : PlanCards.of(analysis, analysis.plan(), analysis.spread(), words)) {
                     for (Card.Row row : card.rows()) {
                         assertThat(text).as(name).contains(squeezed(row.label()), squeezed(row.value()));
@@ -332,17 +334,23 @@ public class PlanPapersTest {
 
     @Test
     public void textIsSearchableAndFontsAreEmbedded() throws IOException {
-        byte[] card =
-                BenchCardPdf.write(analysis(reset()), reset(), Wording.in(BenchUnit.SIXTY_FOURTHS), SheetPdf.Paper.A4);
+        byte[] card = BenchCardPdf.write(
+                analysis(reset()),
+                reset(),
+                StepLibrary.shipped().book(),
+                Wording.in(BenchUnit.SIXTY_FOURTHS),
+                SheetPdf.Paper.A4);
         try (PDDocument pdf = Loader.loadPDF(card)) {
-            assertThat(pdf.getNumberOfPages()).isLessThanOrEqualTo(2);
+            // The words on two pages, the steps as drawings on a third.
+            assertThat(pdf.getNumberOfPages()).isLessThanOrEqualTo(3);
             String text = new PDFTextStripper().getText(pdf);
             assertThat(text)
                     .contains("Large flat-top, 1968, second owner")
                     .contains("Neck reset")
                     .contains("Off the bass cheek at the cap", "the lighthouse keeper", "2026-10-12", "Based on")
                     .contains("0.035 in + 0.011 in")
-                    .contains("Straightedge, slack");
+                    .contains("Straightedge, slack")
+                    .contains("Scribe the cut");
             for (COSName name : pdf.getPage(0).getResources().getFontNames()) {
                 PDFont font = pdf.getPage(0).getResources().getFont(name);
                 assertThat(font.isEmbedded()).isTrue();

@@ -1,6 +1,7 @@
 package org.kestan.desktop.stations.bench;
 
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,12 +24,15 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import org.kestan.base.finding.Keyed;
 import org.kestan.desktop.messages.Messages;
+import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.files.steps.StepLibrary;
 import org.kestan.job.bench.WaitKind;
 import org.kestan.job.tree.Tree;
+import org.kestan.repair.picture.Operation;
 import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepFile;
 import org.kestan.text.Wording;
@@ -46,6 +50,7 @@ final class StepEditor extends VBox {
     private final Label trouble = new Label();
     private final Map<String, TextInputControl> texts = new LinkedHashMap<>();
     private final ComboBox<Optional<WaitKind>> waitKind = new ComboBox<>();
+    private final ComboBox<String> drawing = new ComboBox<>();
     private final VBox fields = new VBox();
     private Optional<Step> shown = Optional.empty();
 
@@ -74,6 +79,7 @@ final class StepEditor extends VBox {
         lines("cautions", Messages.message("step-editor.cautions-one-a-line"));
         lines("bags", Messages.message("step-editor.bag-one-a-line"));
         line("picture", Messages.message("step-editor.picture-of"));
+        drawing();
         line("hands", Messages.message("step-editor.minutes-of-work"));
         List<Optional<WaitKind>> kinds = new ArrayList<>(List.of(Optional.empty()));
         Stream.of(WaitKind.values()).map(Optional::of).forEach(kinds::add);
@@ -109,6 +115,54 @@ final class StepEditor extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(head, differs, trouble, scroll, bar);
         setDisable(true);
+    }
+
+    /** A piece of work that is drawn from the instrument's numbers, or a photograph of the shop's own. */
+    private void drawing() {
+        List<String> all = new ArrayList<>(List.of(""));
+        Stream.of(Operation.values()).map(Operation::key).forEach(all::add);
+        drawing.setItems(FXCollections.observableArrayList(all));
+        drawing.setValue("");
+        drawing.setId("edit-drawing");
+        drawing.setAccessibleText(Messages.message("step-editor.drawing"));
+        drawing.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(String key) {
+                return key == null || key.isEmpty()
+                        ? Messages.message("step-editor.no-drawing")
+                        : Keyed.find(Operation.class, key).map(Wording::label).orElse(key);
+            }
+
+            @Override
+            public String fromString(String text) {
+                return text;
+            }
+        });
+        fields.getChildren()
+                .addAll(
+                        new Label(Messages.message("step-editor.drawing")),
+                        drawing,
+                        new TextButton(
+                                Messages.message("step-editor.a-photograph"), "edit-photograph", this::photograph));
+    }
+
+    private void photograph() {
+        desk.store()
+                .files()
+                .open(
+                        getScene().getWindow(),
+                        Messages.message("step-editor.photograph-of-the-step"),
+                        FileChoice.Kind.PICTURE)
+                .ifPresent(this::keep);
+    }
+
+    /** Copies a photograph to the shop's steps, and puts it on the step that is edited. */
+    void keep(Path photograph) {
+        try {
+            drawing.setValue(library().keepPhotograph(photograph));
+        } catch (IOException failed) {
+            session.complain(Messages.message("step-editor.the-photograph-could-not", photograph.getFileName()));
+        }
     }
 
     private void line(String key, String label) {
@@ -188,6 +242,7 @@ final class StepEditor extends VBox {
         text("cautions", String.join("\n", step.text().cautions()));
         text("bags", String.join("\n", step.work().bags()));
         text("picture", step.text().picture());
+        drawing.setValue(step.text().drawing());
         text("hands", Integer.toString(step.work().hands()));
         waitKind.setValue(step.work().pause().map(Step.Pause::kind));
         text(
@@ -221,21 +276,23 @@ final class StepEditor extends VBox {
     }
 
     private static Map<String, String> said(Step step) {
-        return Map.of(
-                "title", step.text().title(),
-                "why", step.text().why(),
-                "do", step.text().doing(),
-                "check", step.text().check(),
-                "otherwise", step.text().failing(),
-                "cautions", String.join(" / ", step.text().cautions()),
-                "bags", String.join(" / ", step.work().bags()),
-                "picture", step.text().picture(),
-                "hands", step.work().hands() + " min",
-                "wait",
+        return Map.ofEntries(
+                Map.entry("title", step.text().title()),
+                Map.entry("why", step.text().why()),
+                Map.entry("do", step.text().doing()),
+                Map.entry("check", step.text().check()),
+                Map.entry("otherwise", step.text().failing()),
+                Map.entry("cautions", String.join(" / ", step.text().cautions())),
+                Map.entry("bags", String.join(" / ", step.work().bags())),
+                Map.entry("picture", step.text().picture()),
+                Map.entry("drawing", step.text().drawing()),
+                Map.entry("hands", step.work().hands() + " min"),
+                Map.entry(
+                        "wait",
                         step.work()
                                 .pause()
                                 .map(pause -> Wording.label(pause.kind()) + " " + DurationText.said(pause.minutes()))
-                                .orElse("none"));
+                                .orElse("none")));
     }
 
     /** The file a step is in. */
@@ -289,6 +346,13 @@ final class StepEditor extends VBox {
                             .isPresent();
                     said.put(key, same ? Optional.empty() : Optional.of(Tree.text(text)));
                 }
+                String drawn = drawing.getValue();
+                said.put(
+                        "drawing",
+                        ships.filter(each -> each.text().drawing().equals(drawn))
+                                        .isPresent()
+                                ? Optional.empty()
+                                : Optional.of(Tree.text(drawn)));
                 for (String key : List.of("cautions", "bags")) {
                     List<String> rows = texts.get(key)
                             .getText()

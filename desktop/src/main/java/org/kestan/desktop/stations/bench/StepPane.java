@@ -60,6 +60,7 @@ final class StepPane extends VBox {
     private final ScrollPane beside;
     private boolean isNarrow;
     private boolean arranged;
+    private final StepPicture picture;
     private final StepPrompt asking;
     private final Button done;
     private final Button wait;
@@ -100,7 +101,14 @@ final class StepPane extends VBox {
         cautions.setId("step-cautions");
         cautions.getStyleClass().add("step-cautions");
         fields.getStyleClass().add("step-fields");
-        card = new VBox(where, title, why, numbers, fields, doing, check, cautions);
+        picture = new StepPicture(session);
+        VBox words = new VBox(where, title, why, numbers, fields);
+        words.getStyleClass().add("step-words");
+        words.setMinWidth(0);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        HBox top = new HBox(words, picture);
+        top.getStyleClass().add("step-top");
+        card = new VBox(top, doing, check, cautions);
         card.setId("step-card");
         card.getStyleClass().add("step-card");
         column.getChildren().add(card);
@@ -200,6 +208,7 @@ final class StepPane extends VBox {
             build(step.get());
         }
         live(step.get());
+        picture.show(step.get());
         fit();
         if (another) {
             scroll.setVvalue(0);

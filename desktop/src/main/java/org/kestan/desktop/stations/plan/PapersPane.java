@@ -158,7 +158,8 @@ final class PapersPane extends HBox {
     private byte[] bytes(JobAnalysis analysis, Optional<Template> template, SheetPdf.Paper paper) throws IOException {
         return template.isPresent()
                 ? TemplatePdf.write(List.of(template.get()), analysis.job(), paper)
-                : BenchCardPdf.write(analysis, analysis.plan(), session.words(), paper);
+                : BenchCardPdf.write(
+                        analysis, analysis.plan(), session.stepsProperty().get().book(), session.words(), paper);
     }
 
     private void choice(ToggleGroup group, String key, String text) {

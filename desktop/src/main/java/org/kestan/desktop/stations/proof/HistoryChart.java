@@ -2,6 +2,7 @@ package org.kestan.desktop.stations.proof;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.input.MouseEvent;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.chart.ResizableDrawing;
 import org.kestan.repair.history.History;
@@ -22,10 +23,32 @@ final class HistoryChart extends ResizableDrawing {
     private List<Trend.Point> points = List.of();
     private Optional<Trend> trend = Optional.empty();
     private Wording words;
+    private List<double[]> places = List.of();
+    private int pointed = -1;
 
     HistoryChart(History.Quantity quantity) {
         super("history-" + quantity.key());
         this.quantity = quantity;
+        // The reading nearest to the pointer is read out.
+        addEventHandler(MouseEvent.MOUSE_MOVED, event -> point(nearest(event.getX())));
+        addEventHandler(MouseEvent.MOUSE_EXITED, event -> point(-1));
+    }
+
+    private int nearest(double x) {
+        int nearest = -1;
+        for (int i = 0; i < places.size(); i++) {
+            if (nearest < 0 || Math.abs(places.get(i)[0] - x) < Math.abs(places.get(nearest)[0] - x)) {
+                nearest = i;
+            }
+        }
+        return nearest;
+    }
+
+    private void point(int next) {
+        if (next != pointed) {
+            pointed = next;
+            changed();
+        }
     }
 
     void show(History history, Wording in) {
@@ -44,7 +67,12 @@ final class HistoryChart extends ResizableDrawing {
             return;
         }
         double bottom = height - BOTTOM;
-        Plot plot = Plot.of(points, trend, new Plot.Frame(LEFT, TOP, width - LEFT - RIGHT, bottom - TOP));
+        Plot plot = Plot.of(
+                points,
+                trend,
+                new Plot.Frame(LEFT, TOP, width - LEFT - RIGHT, bottom - TOP),
+                HistoryText.grain(quantity, words.numbers().unit()));
+        places = plot.points();
         if (trend.isPresent()) {
             closed(plot.wide(), "history-prediction");
             closed(plot.narrow(), "history-confidence");
@@ -55,11 +83,18 @@ final class HistoryChart extends ResizableDrawing {
             line(year.at(), bottom, year.at(), bottom + 4, "chart-axis");
             centered(year.at(), height - 4, Integer.toString((int) year.value()), "chart-label");
         }
+        line(LEFT, TOP, LEFT, bottom, "chart-axis");
         for (Plot.Mark value : plot.values()) {
+            line(LEFT - 4, value.at(), width - RIGHT, value.at(), "chart-grid");
             text(4, value.at() + 4, HistoryText.print(quantity, value.value(), words), "chart-label");
         }
-        for (double[] point : plot.points()) {
-            dot(point[0], point[1], 4.5, "chart-dot");
+        for (int i = 0; i < places.size(); i++) {
+            dot(places.get(i)[0], places.get(i)[1], i == pointed ? 7 : 4.5, "chart-dot");
+        }
+        if (pointed >= 0 && pointed < points.size()) {
+            Trend.Point point = points.get(pointed);
+            String read = point.day() + "   " + HistoryText.print(quantity, point.value(), words);
+            text(width, 17, read, "chart-value").setId(getId() + "-reading");
         }
     }
 }

@@ -3,6 +3,7 @@ package org.kestan.desktop.widgets.instrument;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.animation.Interpolator;
 import javafx.animation.Transition;
 import javafx.geometry.Point2D;
@@ -14,7 +15,9 @@ import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.Shape;
+import javafx.scene.text.Text;
 import javafx.util.Duration;
+import org.kestan.base.finding.Quantity;
 import org.kestan.repair.picture.Picture;
 
 /**
@@ -31,6 +34,7 @@ public final class PicturePane extends Region {
 
     private final Rectangle clip = new Rectangle();
     private final boolean ruled;
+    private Function<Quantity, String> printer = Quantity::toString;
     private Optional<Picture> target = Optional.empty();
     private Optional<Picture> shown = Optional.empty();
     private Transition passing;
@@ -49,6 +53,11 @@ public final class PicturePane extends Region {
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setMinSize(0, 0);
         setClip(clip);
+    }
+
+    /** Says how the numbers in pictures are printed. */
+    public void print(Function<Quantity, String> next) {
+        printer = next;
     }
 
     /** Shows a picture, or nothing, at once. */
@@ -170,6 +179,18 @@ public final class PicturePane extends Region {
             used = rule(used);
         }
         getChildren().remove(used, getChildren().size());
+        for (Picture.Note note : picture.notes()) {
+            Text text = Shapes.text("drawing-note", "picture-number");
+            text.setManaged(false);
+            text.setText(printer.apply(note.quantity()));
+            text.setX(Math.max(
+                    2,
+                    Math.min(
+                            getWidth() - text.getLayoutBounds().getWidth() * 1.25 - 4,
+                            x(note.at().x()))));
+            text.setY(Math.max(14, Math.min(getHeight() - 4, y(note.at().y()))));
+            getChildren().add(text);
+        }
         if (picture.equals(target.orElse(null))) {
             return;
         }

@@ -1,0 +1,91 @@
+package org.kestan.repair.picture;
+
+import java.util.Optional;
+import org.kestan.base.geometry.HeelCut;
+import org.kestan.job.terms.Joint;
+import org.kestan.repair.picture.Picture.Part;
+import org.kestan.repair.sideview.SideView;
+
+/**
+ * The gluing face of the heel as one looks at it from the body: X across, the bass side to the left, Y downward from the
+ * fretboard negative.
+ */
+final class HeelFace {
+
+    /** What is done at it. */
+    enum Work {
+        SHIMS,
+        GLUE
+    }
+
+    private static final double TOP = 54;
+    private static final double CAP = 26;
+    private static final double HEIGHT = 92;
+    private static final double TAIL_TOP = 0.21;
+    private static final double TAIL_CAP = 0.16;
+
+    private HeelFace() {}
+
+    static Picture of(SideView view, Work work) {
+        Optional<HeelCut> cut = view.outcome().heel();
+        double top = cut.flatMap(HeelCut::widths).map(HeelCut.Widths::top).orElse(TOP) / 2;
+        double cap = cut.flatMap(HeelCut::widths).map(HeelCut.Widths::cap).orElse(CAP) / 2;
+        double height = view.heelHeight().orElse(HEIGHT);
+        double tailTop = top * 2 * TAIL_TOP;
+        double tailCap = cap * 2 * TAIL_CAP;
+        boolean tailed = view.construction().joint() != Joint.POCKET_BOLT
+                && view.construction().joint() != Joint.TILT_SCREW
+                && view.construction().joint() != Joint.THROUGH;
+        Scene scene = new Scene();
+        scene.outline(Part.HEEL, -top, 0, top, 0, cap, -height, -cap, -height);
+        scene.block(Part.BOARD, -top - 4, top + 4, 0, 6);
+        if (tailed) {
+            scene.outline(Part.NECK, -tailTop, 0, tailTop, 0, tailCap, -height * 0.88, -tailCap, -height * 0.88);
+        }
+        switch (work) {
+            case SHIMS -> {
+                double thick = Math.max(1.2, cut.map(HeelCut::atCap).orElse(0.0));
+                for (int sign : new int[] {-1, 1}) {
+                    scene.outline(
+                            Part.SHIM,
+                            sign * tailTop,
+                            0,
+                            sign * (tailTop + thick * 0.5),
+                            0,
+                            sign * (tailCap + thick),
+                            -height * 0.88,
+                            sign * tailCap,
+                            -height * 0.88);
+                    scene.outline(
+                            Part.PAPER,
+                            sign * (tailTop + thick),
+                            -height * 0.08,
+                            sign * (tailTop + thick + 3),
+                            -height * 0.08,
+                            sign * (tailCap + thick + 3),
+                            -height * 0.8,
+                            sign * (tailCap + thick),
+                            -height * 0.8);
+                }
+            }
+            case GLUE -> {
+                for (int sign : new int[] {-1, 1}) {
+                    if (tailed) {
+                        scene.outline(
+                                Part.GLUE,
+                                sign * tailTop,
+                                -height * 0.04,
+                                sign * tailTop * 0.55,
+                                -height * 0.04,
+                                sign * tailCap * 0.55,
+                                -height * 0.84,
+                                sign * tailCap,
+                                -height * 0.84);
+                    }
+                }
+                scene.block(Part.GLUE, -top - 2, top + 2, 0.5, 2.5);
+            }
+        }
+        return scene.framed(-top - 16, -height - 6, top + 16, 10);
+    }
+}

@@ -1,0 +1,75 @@
+package org.kestan.repair.picture;
+
+import java.util.Locale;
+import org.kestan.base.finding.Keyed;
+
+/** A piece of work at the bench that is drawn from the numbers of the instrument. Its key stands in step files. */
+public enum Operation implements Keyed {
+    /** The straightedge on the frets, no strings on: where it lands over the bridge. */
+    STRAIGHTEDGE,
+    /** Leaves stacked at the cap, and the line scribed along them. */
+    SCRIBE,
+    /** The finish scored around heel and extension. */
+    SCORE,
+    /** The fret over the end of the joint pulled. */
+    FRET_OUT,
+    /** Two small holes through the slot into the joint. */
+    HOLES,
+    /** A warm knife under the extension. */
+    KNIFE,
+    /** Steam into the joint. */
+    STEAM,
+    /** Hot probes in the joint. */
+    PROBES,
+    /** The jig that presses the neck out. */
+    JIG,
+    /** The neck lifted out of the joint. */
+    LIFT,
+    /** Old glue cleaned out. */
+    CLEAN,
+    /** The cheeks cut to the line and undercut. */
+    CHISEL,
+    /** Paper pulled between heel and body. */
+    PULL,
+    /** Shims on the cheeks of the tail, and carbon paper to see where it bears. */
+    TAIL,
+    /** The wedge under the extension. */
+    WEDGE,
+    /** The neck clamped dry. */
+    DRY_CLAMP,
+    /** Where glue goes, and where none does. */
+    GLUE,
+    /** Cauls over and under. */
+    CAULS,
+    /** What goes from the bottom of the saddle. */
+    SADDLE_BOTTOM,
+    /** The ramps of the pin holes. */
+    RAMPS,
+    /** The bridge planed to a line. */
+    PLANE,
+    /** The bridge taken off. */
+    BRIDGE_OFF,
+    /** The faces scraped clean. */
+    SCRAPE,
+    /** The bridge located by the scale. */
+    LOCATE,
+    /** The bridge clamped. */
+    BRIDGE_CLAMP,
+    /** The shim in the neck's pocket. */
+    POCKET,
+    /** The feet of a floating bridge on the arch. */
+    FEET,
+    /** The slots of the nut. */
+    NUT,
+    /** The truss rod turned. */
+    ROD,
+    /** The frets leveled. */
+    LEVEL,
+    /** The frets crowned. */
+    CROWN;
+
+    @Override
+    public String key() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}
