@@ -85,7 +85,7 @@ public enum BenchUnit {
      * Prints a length for reading, with its unit.
      *
      * @param millimeters the value in mm
-     * @return for instance {@code 9/64 in}, {@code 5/64+ in}, {@code 140.6 thou}, {@code 0.141 in}, {@code 3.57 mm};
+     * @return for instance {@code 9/64 in}, {@code 5/64+ in}, {@code −17.3 thou} for less than nothing in no whole 64ths, {@code 140.6 thou}, {@code 0.141 in}, {@code 3.57 mm};
      *     "—" when the value is not finite
      */
     public String format(double millimeters) {
@@ -93,7 +93,11 @@ public enum BenchUnit {
             return millimeters == Double.POSITIVE_INFINITY ? Length.FLAT.text() : "\u2014";
         }
         return switch (this) {
-            case SIXTY_FOURTHS -> sixtyFourths(millimeters) + " in";
+            // Below nothing a mark behind the fraction would say the contrary of what it says above.
+            case SIXTY_FOURTHS ->
+                millimeters < 0 && !isExact(millimeters)
+                        ? THOUSANDTHS.format(millimeters)
+                        : sixtyFourths(millimeters) + " in";
             case THOUSANDTHS -> decimal(millimeters / 0.0254, 1) + " thou";
             case DECIMAL_INCH -> decimal(millimeters / 25.4, 3) + " in";
             case MILLIMETERS -> decimal(millimeters, 2) + " mm";
@@ -102,13 +106,22 @@ public enum BenchUnit {
 
     /**
      * Prints a length as {@link #format} does, with a sign in front whatever the sign is: for corrections and
-     * differences.
+     * differences. A fraction that is not exact is printed in thousandths, so that no sign stands on both its sides.
      */
     public String formatSigned(double millimeters) {
-        String plain = format(millimeters);
+        String plain = signedFraction(millimeters) ? fine().format(millimeters) : format(millimeters);
         boolean bare =
                 plain.startsWith("\u2212") || !Double.isFinite(millimeters) || plain.matches("0[0.]*[+\u2212]? .*");
         return bare ? plain : "+" + plain;
+    }
+
+    private boolean signedFraction(double millimeters) {
+        return this == SIXTY_FOURTHS && Double.isFinite(millimeters) && !isExact(millimeters);
+    }
+
+    private static boolean isExact(double millimeters) {
+        double exact = Math.abs(millimeters) / 25.4 * 64;
+        return Math.abs(exact - Math.round(exact)) <= SAME;
     }
 
     /**

@@ -99,7 +99,7 @@ public record Headline(String value, String note) {
 
     private static Headline saddle(Sides<Double> sides, BenchUnit unit) {
         return new Headline(
-                Numbers.bare(unit.format(sides.get(Side.BASS))) + "  " + unit.format(sides.get(Side.TREBLE)),
+                Numbers.both(unit.format(sides.get(Side.BASS)), unit.format(sides.get(Side.TREBLE)), "  "),
                 Wording.text("headline.out-of-bridge"));
     }
 

@@ -66,7 +66,7 @@ public record Numbers(BenchUnit unit) {
 
     /** Both sides, the unit behind the second. */
     public String pair(Sides<Double> sides) {
-        return bare(length(sides.bass())) + " / " + length(sides.treble());
+        return both(length(sides.bass()), length(sides.treble()), " / ");
     }
 
     /** Both sides set with feelers, each with its unit. */
@@ -76,7 +76,14 @@ public record Numbers(BenchUnit unit) {
 
     /** Both sides set with feelers, the unit behind the second. */
     public String finePair(Sides<Double> sides) {
-        return bare(fine(sides.bass())) + " / " + fine(sides.treble());
+        return both(fine(sides.bass()), fine(sides.treble()), " / ");
+    }
+
+    /** Two printed lengths, the unit behind the second where both have the same. */
+    public static String both(String first, String second, String between) {
+        boolean same =
+                first.substring(first.lastIndexOf(' ') + 1).equals(second.substring(second.lastIndexOf(' ') + 1));
+        return (same ? bare(first) : first) + between + second;
     }
 
     /** A printed length without its unit, which stands elsewhere. */

@@ -87,4 +87,32 @@ public class BenchUnitTest {
     public void refusesToWriteWhatIsNoNumber() {
         assertThatThrownBy(() -> BenchUnit.MILLIMETERS.write(Double.NaN)).isInstanceOf(IllegalArgumentException.class);
     }
+
+    /** A mark behind a fraction says more or less; below nothing it would say the contrary of the sign before it. */
+    @Test
+    public void noSignStandsOnBothSidesOfAFraction() {
+        BenchUnit unit = BenchUnit.SIXTY_FOURTHS;
+        assertThat(unit.format(3 / 64.0 * 25.4)).isEqualTo("3/64 in");
+        assertThat(unit.format(-3 / 64.0 * 25.4)).isEqualTo("\u22123/64 in");
+        assertThat(unit.format(-1.2)).isEqualTo("\u221247.2 thou");
+        assertThat(unit.formatSigned(1.2)).isEqualTo("+47.2 thou");
+        assertThat(unit.formatSigned(3 / 64.0 * 25.4)).isEqualTo("+3/64 in");
+        assertThat(unit.formatSigned(0.01)).isEqualTo("+0.4 thou");
+    }
+
+    @Test
+    public void aFineMoveIsWrittenInHundredthsOrHalfThousandths() {
+        assertThat(BenchUnit.MILLIMETERS.fineLength(1.234).text()).isEqualTo("1.23 mm");
+        assertThat(BenchUnit.SIXTY_FOURTHS.fineLength(2.54).text()).isEqualTo("0.1000 in");
+        assertThat(BenchUnit.THOUSANDTHS.fineLength(25.4 * 0.0925).text()).isEqualTo("92.5 thou");
+        assertThat(BenchUnit.DECIMAL_INCH.fineLength(-0.0127).text()).isEqualTo("-0.0005 in");
+        assertThatThrownBy(() -> BenchUnit.MILLIMETERS.fineLength(Double.NaN))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    public void bothSidesShareAUnitOnlyWhereTheyHaveTheSame() {
+        assertThat(Numbers.both("9/64 in", "7/64 in", " / ")).isEqualTo("9/64 / 7/64 in");
+        assertThat(Numbers.both("\u22124.5 thou", "1/64+ in", " / ")).isEqualTo("\u22124.5 thou / 1/64+ in");
+    }
 }

@@ -334,7 +334,7 @@ final class GeometryGates {
         return trajectory.disagreement().isPresent()
                 ? sunk.with(
                         GateNumber.DISAGREEMENT,
-                        Quantity.length(trajectory.disagreement().getAsDouble()))
+                        Quantity.fine(trajectory.disagreement().getAsDouble()))
                 : sunk;
     }
 
@@ -359,7 +359,7 @@ final class GeometryGates {
         }
         double off = Math.abs(trajectory.disagreement().orElse(0));
         return off > shop.get(Standard.DISAGREEMENT)
-                ? Optional.of(GateFinding.READINGS_DISAGREE.of(Quantity.length(off)))
+                ? Optional.of(GateFinding.READINGS_DISAGREE.of(Quantity.fine(off)))
                 : Optional.empty();
     }
 

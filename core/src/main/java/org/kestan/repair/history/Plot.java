@@ -23,6 +23,7 @@ public record Plot(
     private static final int STEPS = 40;
     private static final double MOST_YEARS = 6;
     private static final double MOST_VALUES = 5;
+    private static final double LEAST_VALUES = 2;
     private static final double LEAST_SPAN = 0.05;
 
     /**
@@ -99,11 +100,14 @@ public record Plot(
                 values(low - pad, high + pad, grain, scale));
     }
 
-    /** Multiples of the grain, doubled until there are few enough. */
+    /** Multiples of the grain, doubled until there are few enough, or halved until there are two. */
     private static List<Mark> values(double low, double high, double grain, Scale scale) {
         double step = grain;
         while ((high - low) / step > MOST_VALUES) {
             step *= 2;
+        }
+        while ((high - low) / step < LEAST_VALUES) {
+            step /= 2;
         }
         List<Mark> marks = new ArrayList<>();
         for (long i = (long) Math.ceil(low / step); i * step <= high; i++) {

@@ -36,6 +36,8 @@ final class DrawingDivider extends Region {
     /** What the drawing takes at most of what both have, by itself and when it was moved by hand. */
     private static final double TALL_SHARE = 0.37;
 
+    private static final double LOW_SHARE = 0.22;
+
     private static final double MOVED_SHARE = 0.7;
 
     private final InstrumentView instrument;
@@ -125,7 +127,11 @@ final class DrawingDivider extends Region {
         }
         double tall = Math.min(TALL * scale(), room * TALL_SHARE);
         boolean pictured = station == Station.MEASURE || station == Station.PLAN;
-        return pictured && tall >= LEAST_TALL * scale() ? tall : low();
+        if (pictured && tall >= LEAST_TALL * scale()) {
+            return tall;
+        }
+        // In a small window, or with large text, the work comes first.
+        return low() <= room * LOW_SHARE ? low() : 0;
     }
 
     /**

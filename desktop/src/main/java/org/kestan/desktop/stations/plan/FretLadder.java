@@ -51,6 +51,9 @@ final class FretLadder extends NumberTable {
     }
 
     private static String number(SideProfile profile, Side side, double x, BenchUnit unit) {
-        return NumberTable.bare(unit.format(profile.actionAt(side, x)));
+        String printed = unit.format(profile.actionAt(side, x));
+        // A height in another unit than the column's says so.
+        boolean same = printed.endsWith(unit.format(1).replaceAll(".* ", " "));
+        return same ? NumberTable.bare(printed) : printed;
     }
 }

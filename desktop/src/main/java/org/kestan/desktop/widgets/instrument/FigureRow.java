@@ -167,7 +167,7 @@ final class FigureRow extends VBox {
         }
         // Bass and treble share one unit sign: it stands after the second.
         String first = words.print(quantities.get(0));
-        return quantities.size() == 1 ? first : Numbers.bare(first) + "  " + words.print(quantities.get(1));
+        return quantities.size() == 1 ? first : Numbers.both(first, words.print(quantities.get(1)), "  ");
     }
 
     /** Shape and value of one state. */

@@ -44,8 +44,9 @@ public final class ScrollToFocus {
 
     private static void show(ScrollPane pane, Bounds bounds, double hidden, double seen) {
         double top = pane.getVvalue() * hidden;
-        if (bounds.getMinY() < top) {
-            pane.setVvalue(bounds.getMinY() / hidden);
+        // What is taller than what is seen is read from its top.
+        if (bounds.getMinY() < top || bounds.getHeight() > seen) {
+            pane.setVvalue(Math.min(1, bounds.getMinY() / hidden));
         } else if (bounds.getMaxY() > top + seen) {
             pane.setVvalue((bounds.getMaxY() - seen) / hidden);
         }
