@@ -269,6 +269,9 @@ public class DrawingTest extends WindowTest {
             });
             return true;
         });
+        // As while it is dragged: what need not follow every step follows a little later.
+        robot.moveTo(middle("handle-fret-line"));
+        robot.press(MouseButton.PRIMARY);
         for (int i = 0; i < DRAG_STEPS; i++) {
             double height = 8 + (i % 20) * 0.1;
             int steps = millis.size();
@@ -282,6 +285,7 @@ public class DrawingTest extends WindowTest {
             });
             waitFor(() -> millis.size() > steps);
         }
+        robot.release(MouseButton.PRIMARY);
         List<Double> warm = new ArrayList<>(millis.subList(DRAG_STEPS / 2, DRAG_STEPS));
         Collections.sort(warm);
         System.out.printf(

@@ -88,18 +88,18 @@ public class PlanWindowTest extends WindowTest {
             Region map = find("heel-map", Region.class);
             map.layout();
             return (int) map.getChildrenUnmodifiable().stream()
-                    .filter(node -> node.getStyleClass().contains("wood-to-remove"))
+                    .filter(node -> node.getStyleClass().contains("heel-strip"))
                     .count();
         });
-        // Two cheeks end-on, two from the side.
-        assertThat(drawn).isEqualTo(4);
+        // A strip each 5 mm down both cheeks of a heel 93.7 mm high.
+        assertThat(drawn).isEqualTo(2 * 19);
         plan("large-flat-top-reset.kestan.json", WayCatalog.SADDLE);
         int none = onWindow(() -> {
             Region map = find("heel-map", Region.class);
             map.requestLayout();
             map.layout();
             return (int) map.getChildrenUnmodifiable().stream()
-                    .filter(node -> node.getStyleClass().contains("wood-to-remove"))
+                    .filter(node -> node.getStyleClass().contains("heel-strip"))
                     .count();
         });
         assertThat(none).isZero();

@@ -229,13 +229,24 @@ public class SheetByKeyboardTest extends WindowTest {
         keys(KeyCode.ALT, KeyCode.DIGIT3);
         assertThat(label("gate-soundness-reason")).startsWith("The bridge is lifted");
         onWindow(() -> {
+            find("gate-tile-soundness", javafx.scene.Node.class).requestFocus();
+            return true;
+        });
+        keys(KeyCode.RIGHT);
+        keys(KeyCode.RIGHT);
+        assertThat(find("gate-tile-relief", javafx.scene.Node.class).isFocused())
+                .isTrue();
+        assertThat(session().focusedLineProperty().get()).isEqualTo(Reading.RELIEF);
+        assertThat(label("gate-large-title")).contains("Relief");
+        // The list is one key away.
+        keys(KeyCode.F8);
+        onWindow(() -> {
             find("gate-soundness", javafx.scene.Node.class).requestFocus();
             return true;
         });
         keys(KeyCode.DOWN);
         keys(KeyCode.DOWN);
         assertThat(find("gate-relief", javafx.scene.Node.class).isFocused()).isTrue();
-        assertThat(session().focusedLineProperty().get()).isEqualTo(Reading.RELIEF);
         assertThat(find("gate-relief", javafx.scene.Node.class).getStyleClass()).contains("gate-later");
     }
 

@@ -85,14 +85,23 @@ public class VerdictWindowTest extends WindowTest {
     public void waysAreGoneThroughAndComparedByKeyboard() {
         openNamed("large-flat-top-reset.kestan.json");
         page("ways");
-        focus("way-saddle");
+        focus("way-card-saddle");
         keys(KeyCode.SPACE);
+        for (int i = 0; i < 18 && !find("way-card-shave-bridge", Node.class).isFocused(); i++) {
+            keys(KeyCode.RIGHT);
+        }
+        assertThat(find("way-card-shave-bridge", Node.class).isFocused()).isTrue();
+        keys(KeyCode.SPACE);
+        assertThat(find("way-card-saddle-pick", CheckBox.class).isSelected()).isTrue();
+        // The list shows the same, and goes by Down.
+        keys(KeyCode.F8);
+        assertThat(find("way-saddle-pick", CheckBox.class).isSelected()).isTrue();
+        focus("way-saddle");
         for (int i = 0; i < 18 && !find("way-shave-bridge", Node.class).isFocused(); i++) {
             keys(KeyCode.DOWN);
         }
         assertThat(find("way-shave-bridge", Node.class).isFocused()).isTrue();
-        keys(KeyCode.SPACE);
-        assertThat(find("way-saddle-pick", CheckBox.class).isSelected()).isTrue();
+        keys(KeyCode.F8);
         InstrumentView drawing = find("instrument", InstrumentView.class);
         // Each of the two, and both together.
         assertThat(onWindow(() -> drawing.compared().size())).isEqualTo(3);
@@ -108,11 +117,14 @@ public class VerdictWindowTest extends WindowTest {
     public void whatIsNotForThisOneCannotBeTaken() {
         openNamed("collectible-parlour.kestan.json");
         page("ways");
-        focus("way-shave-bridge");
+        focus("way-card-shave-bridge");
         assertThat(find("take-way", Button.class).isDisabled()).isTrue();
         keys(KeyCode.ENTER);
         assertThat(WorkPlan.taken(session().job())).isEmpty();
         assertThat(session().noticeIsErrorProperty().get()).isTrue();
+        assertThat(find("way-card-shave-bridge", Node.class).getAccessibleText())
+                .contains("not for this one");
+        keys(KeyCode.F8);
         assertThat(find("way-shave-bridge", Node.class).getAccessibleText()).contains("never shaved");
     }
 
@@ -271,10 +283,10 @@ public class VerdictWindowTest extends WindowTest {
             }
         }
         robot.clickOn("#page-ways");
-        focus("way-slide");
+        focus("way-card-slide");
         onWindow(() -> {
-            javafx.geometry.Bounds row = find("way-slide", Node.class)
-                    .localToScene(find("way-slide", Node.class).getBoundsInLocal());
+            javafx.geometry.Bounds row = find("way-card-slide", Node.class)
+                    .localToScene(find("way-card-slide", Node.class).getBoundsInLocal());
             assertThat(row.getMaxY()).isLessThanOrEqualTo(stage.getScene().getHeight());
             return row;
         });

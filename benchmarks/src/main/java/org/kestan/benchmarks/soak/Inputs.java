@@ -14,6 +14,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -145,7 +146,15 @@ final class Inputs {
 
     /** No number is missing from what is printed because it was none. */
     private static void numbers(PrintedResult printed) {
-        printed.text().ifPresent(text -> demand(!NO_NUMBER.matcher(text).find(), "what is printed is no number"));
+        printed.text().ifPresent(text -> {
+            Matcher none = NO_NUMBER.matcher(text);
+            // What follows tells which numbers they are.
+            demand(
+                    !none.find(),
+                    () -> "what is printed is no number: "
+                            + text.substring(none.start(), Math.min(text.length(), none.end() + 200))
+                                    .replaceAll("\\s+", " "));
+        });
     }
 
     /** Every paper of an odd job that has a plan, in words and in drawings. */

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Random;
+import java.util.function.Supplier;
 
 /**
  * Something that is attacked.
@@ -42,6 +43,13 @@ record Target(String name, Attack attack) {
     static void demand(boolean kept, String what) {
         if (!kept) {
             throw new IllegalStateException(what);
+        }
+    }
+
+    /** The same, with what is told made only where it is needed. */
+    static void demand(boolean kept, Supplier<String> what) {
+        if (!kept) {
+            throw new IllegalStateException(what.get());
         }
     }
 }

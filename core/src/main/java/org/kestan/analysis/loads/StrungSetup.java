@@ -64,9 +64,14 @@ public record StrungSetup(Setup setup, Optional<StringLoads> strings) {
         return pull.isEmpty() ? pull : OptionalDouble.of(pull.getAsDouble() * setup.supportHeight() / 1000);
     }
 
-    /** How much pressing sharpens each outer string at fret 12, cents; empty when the strings are not known (§3.16). */
+    /**
+     * How much pressing sharpens each outer string at fret 12, cents (§3.16); empty when the strings are not known, or are no
+     * strings that could be tuned.
+     */
     public Optional<Sides<Double>> sharpAtOctave() {
-        return pressed().map(pressed -> pressed.map(Fretted::sharp));
+        return pressed()
+                .map(pressed -> pressed.map(Fretted::sharp))
+                .filter(cents -> Double.isFinite(cents.bass()) && Double.isFinite(cents.treble()));
     }
 
     /** Set-back of the saddle that brings fret 12 to the octave, each outer string, mm; empty when not known. */

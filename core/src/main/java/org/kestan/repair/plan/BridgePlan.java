@@ -38,9 +38,9 @@ public record BridgePlan(
         return Math.abs(sides.bass()) > Tolerances.SAME || Math.abs(sides.treble()) > Tolerances.SAME;
     }
 
-    /** Factor by which its edges and wings are thinned with it, so that it keeps its shape. */
+    /** Factor by which its edges and wings are thinned with it, so that it keeps its shape; 1 for one of no thickness. */
     public double proportion() {
-        return after / before;
+        return before > 0 ? after / before : 1;
     }
 
     /** Reads it out of a plan; empty while nothing is planned. */

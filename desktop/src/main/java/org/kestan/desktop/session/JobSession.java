@@ -10,6 +10,8 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import javafx.animation.Animation;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
@@ -26,6 +28,7 @@ import javafx.collections.ObservableMap;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.util.Duration;
 import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Measurable;
@@ -54,9 +57,16 @@ public final class JobSession {
         return thread;
     });
 
+    /** How often what need not follow every step follows a drag. */
+    private static final Duration SETTLING = Duration.millis(120);
+
     private final ReadOnlyObjectWrapper<JobAnalysis> analysis =
             new ReadOnlyObjectWrapper<>(this, "dossier", JobAnalysis.of(Job.BLANK, ShopStandards.DEFAULT));
     private final ReadOnlyObjectWrapper<JobAnalysis> known = new ReadOnlyObjectWrapper<>(this, "known", analysis.get());
+    private final ReadOnlyObjectWrapper<JobAnalysis> settled =
+            new ReadOnlyObjectWrapper<>(this, "settled", analysis.get());
+    private final BooleanProperty moving = new SimpleBooleanProperty(this, "moving");
+    private final PauseTransition settling = new PauseTransition(SETTLING);
     private final ObjectProperty<ShopStandards> standards =
             new SimpleObjectProperty<>(this, "standards", ShopStandards.DEFAULT);
     private final BooleanProperty pictures = new SimpleBooleanProperty(this, "pictures", true);
@@ -78,6 +88,13 @@ public final class JobSession {
 
     /** A session with nothing open. */
     public JobSession() {
+        settling.setOnFinished(done -> settle());
+        moving.addListener((property, was, is) -> {
+            if (!is) {
+                settling.stop();
+                settle();
+            }
+        });
         standards.addListener((property, old, next) -> show(job()));
     }
 
@@ -127,6 +144,19 @@ public final class JobSession {
     /** Everything that follows from the open job; replaced on every edit. */
     public ReadOnlyObjectProperty<JobAnalysis> analysisProperty() {
         return analysis.getReadOnlyProperty();
+    }
+
+    /**
+     * The same for what need not follow every step of a drag: tables, the stations' marks. While something is moved it follows
+     * a few times a second, otherwise at once.
+     */
+    public ReadOnlyObjectProperty<JobAnalysis> settledProperty() {
+        return settled.getReadOnlyProperty();
+    }
+
+    /** Whether something is being dragged. */
+    public BooleanProperty movingProperty() {
+        return moving;
     }
 
     /** Returns everything that follows from the open job. */
@@ -349,6 +379,19 @@ public final class JobSession {
         analysis.set(next);
         canUndo.set(!before.isEmpty());
         canRedo.set(!after.isEmpty());
+        if (!moving.get()) {
+            settle();
+        } else if (settling.getStatus() != Animation.Status.RUNNING) {
+            settling.playFromStart();
+        }
+    }
+
+    private void settle() {
+        JobAnalysis next = analysis.get();
+        if (next == settled.get()) {
+            return;
+        }
+        settled.set(next);
         if (next.plan().planned().isPresent()) {
             SPREADS.execute(() -> spread(next));
         }

@@ -251,6 +251,7 @@ public final class MainWindow {
                 session.edit(job -> PlanDrag.reset(session.analysis().plan(), handle));
             }
         });
+        session.movingProperty().bind(instrument.draggingProperty());
         instrument.setUsualValues(handle -> UsualValues.of(session.analysis().plan(), handle));
         waits.nowProperty().addListener((property, old, next) -> showTitle());
         session.unitProperty().addListener((property, old, next) -> show(session.analysis()));

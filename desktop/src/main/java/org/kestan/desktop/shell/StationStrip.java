@@ -45,7 +45,7 @@ final class StationStrip extends HBox {
                 shower.accept((RoomEntry) next.getUserData());
             }
         });
-        session.analysisProperty().addListener((property, old, next) -> show(session));
+        session.settledProperty().addListener((property, old, next) -> show(session));
         session.unitProperty().addListener((property, old, next) -> show(session));
         waits.nowProperty().addListener((property, old, next) -> showBench(session));
         store.changesProperty().addListener((property, old, next) -> showLedger());

@@ -112,7 +112,7 @@ public final class BenchStation extends VBox implements Room {
         head.getStyleClass().add("plan-head");
         getStyleClass().add("bench");
         getChildren().addAll(head, pages.body());
-        session.analysisProperty().addListener((property, old, next) -> refresh());
+        session.settledProperty().addListener((property, old, next) -> refresh());
         session.unitProperty().addListener((property, old, next) -> refresh());
         session.stepsProperty().addListener((property, old, next) -> refresh());
         pages.pageProperty().addListener((property, old, next) -> refresh());

@@ -99,7 +99,7 @@ public final class IntakeStation extends HBox implements Room {
         Node body = field(Lines.BODY);
         Node bracing = field(Lines.BRACING);
         Node bridge = field(Lines.BRIDGE);
-        session.analysisProperty().addListener((property, old, next) -> showFor(bridge, next.job()));
+        session.settledProperty().addListener((property, old, next) -> showFor(bridge, next.job()));
         showFor(bridge, session.job());
         GridPane grid = grid();
         grid.add(name, 0, 0, 2, 1);

@@ -88,7 +88,7 @@ final class StringSetPane extends VBox {
         buttons.getStyleClass().add("ledger-bar");
         getChildren().addAll(grid, trouble, buttons);
         order.add(more);
-        session.analysisProperty().addListener((property, old, next) -> {
+        session.settledProperty().addListener((property, old, next) -> {
             if (!set.apply(next.job()).equals(shown)) {
                 show(set.apply(next.job()));
             }

@@ -86,7 +86,7 @@ final class InspectionPane extends VBox {
                 key.consume();
             }
         });
-        session.analysisProperty().addListener((property, old, next) -> show(next.job()));
+        session.settledProperty().addListener((property, old, next) -> show(next.job()));
         show(session.job());
     }
 

@@ -95,7 +95,7 @@ public final class MeasureStation extends VBox implements Room {
         WorkingOrder.follow(sheet);
         show(Page.SHEET);
         layOut();
-        session.analysisProperty().addListener((property, old, now) -> show(now.job()));
+        session.settledProperty().addListener((property, old, now) -> show(now.job()));
         session.knownProperty().addListener((property, old, now) -> {
             if (whole) {
                 asked = AskedLines.of(now);

@@ -84,7 +84,7 @@ final class NextReading extends HBox {
         value.textProperty().bind(typing.textProperty());
         note.textProperty().bind(typing.noteProperty());
         typing.lineProperty().addListener((property, old, next) -> show());
-        session.analysisProperty().addListener((property, old, next) -> show());
+        session.settledProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());
         show();
     }

@@ -70,7 +70,7 @@ final class SurveyBar extends FlowPane {
                 getChildren().add(field(order, line));
             }
         }
-        session.analysisProperty().addListener((property, old, next) -> show(next.job()));
+        session.settledProperty().addListener((property, old, next) -> show(next.job()));
         show(session.job());
     }
 

@@ -153,7 +153,7 @@ public final class PlanStation extends ScrollPane implements Room {
         getStyleClass().add("station-scroll");
         build();
         arrange(session.job());
-        session.analysisProperty().addListener((property, old, next) -> {
+        session.settledProperty().addListener((property, old, next) -> {
             if (next.job().fitting() != fitting) {
                 arrange(next.job());
             }

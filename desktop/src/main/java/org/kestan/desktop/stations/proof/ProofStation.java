@@ -184,7 +184,7 @@ public final class ProofStation extends VBox implements Room {
         tabs.getStyleClass().add("plan-head");
         getChildren().addAll(tabs, pages.body());
         pages.pageProperty().addListener((property, old, next) -> show());
-        session.analysisProperty().addListener((property, old, next) -> show());
+        session.settledProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());
         visibleProperty().addListener((property, was, is) -> {
             if (!is) {

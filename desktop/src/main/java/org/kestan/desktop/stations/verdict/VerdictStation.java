@@ -107,7 +107,7 @@ public final class VerdictStation extends VBox implements Room {
         getChildren().addAll(head(), pages.body());
         pages.pageProperty().addListener((property, old, next) -> show());
         picks.onChange(this::show);
-        session.analysisProperty().addListener((property, old, next) -> {
+        session.settledProperty().addListener((property, old, next) -> {
             if (!Lines.OF_INSTRUMENT.stream()
                     .allMatch(line -> old.job().get(line).equals(next.job().get(line)))) {
                 picks.clear();

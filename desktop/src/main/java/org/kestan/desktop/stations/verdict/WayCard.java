@@ -40,6 +40,7 @@ final class WayCard extends VBox {
         getStyleClass().add("way-card");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.TEXT);
+        pick.setId(getId() + "-pick");
         pick.setFocusTraversable(false);
         pick.setAccessibleText(Messages.message("way-row.compare", Wording.label(way)));
         Label name = new Label(Wording.label(way));

@@ -224,7 +224,7 @@ public final class EntryField extends VBox implements Explainable {
                 }
             }
         });
-        session.analysisProperty().addListener((property, old, next) -> show(next));
+        session.settledProperty().addListener((property, old, next) -> show(next));
         session.unitProperty().addListener((property, old, next) -> showNote(session.analysis()));
         session.bareUnitProperty().addListener((property, old, next) -> showUnit());
         session.bareUnits().addListener((MapChangeListener<Tool, String>) change -> showUnit());

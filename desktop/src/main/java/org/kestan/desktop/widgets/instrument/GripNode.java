@@ -63,6 +63,7 @@ final class GripNode extends StackPane {
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
         addEventHandler(MouseEvent.MOUSE_RELEASED, event -> {
             held = false;
+            control.setDragging(false);
             control.requestLayout();
             event.consume();
         });
@@ -78,10 +79,6 @@ final class GripNode extends StackPane {
                 event.consume();
             }
         });
-    }
-
-    boolean isHeld() {
-        return held;
     }
 
     void show(Optional<Grip> next, BenchUnit unit) {
@@ -103,6 +100,7 @@ final class GripNode extends StackPane {
     private void take(MouseEvent event) {
         gesture = new Object();
         held = grip.isPresent();
+        control.setDragging(held);
         scale = pane.scale();
         lastRow = event.getSceneY();
         wanted = grip.map(each -> each.at().y()).orElse(0.0);

@@ -6,6 +6,8 @@ import java.util.function.Function;
 import java.util.function.IntConsumer;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -66,6 +68,7 @@ public final class InstrumentView extends Control {
     private final ObjectProperty<Said> said = new SimpleObjectProperty<>(this, "said");
     private final ObjectProperty<Loupe> enlarged = new SimpleObjectProperty<>(this, "enlarged");
     private final ReadOnlyObjectWrapper<Size> size = new ReadOnlyObjectWrapper<>(this, "size", Size.FULL);
+    private final ReadOnlyBooleanWrapper dragging = new ReadOnlyBooleanWrapper(this, "dragging");
     private final BooleanProperty movable = new SimpleBooleanProperty(this, "movable", true);
     private final ObservableList<SideProfile> compared = FXCollections.observableArrayList();
     private Function<Handle, List<Double>> usual = handle -> List.of();
@@ -125,6 +128,15 @@ public final class InstrumentView extends Control {
 
     void setSize(Size next) {
         size.set(next);
+    }
+
+    /** Whether something is being dragged. */
+    public ReadOnlyBooleanProperty draggingProperty() {
+        return dragging.getReadOnlyProperty();
+    }
+
+    void setDragging(boolean next) {
+        dragging.set(next);
     }
 
     /** Whether the plan can be moved here. */

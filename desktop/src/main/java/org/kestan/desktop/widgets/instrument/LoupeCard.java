@@ -73,6 +73,8 @@ final class LoupeCard extends Region {
         this.loupe = loupe;
         // Along the neck heights are exaggerated, so that a scale of millimeters would tell nothing.
         pane = new PicturePane("loupe-" + loupe.key() + "-picture", loupe != Loupe.NECK);
+        // It has its place from here alone: what changes in it lays out nothing else.
+        pane.setManaged(false);
         setId("loupe-" + loupe.key());
         getStyleClass().add("loupe");
         caption.getStyleClass().add("loupe-caption");
@@ -216,8 +218,7 @@ final class LoupeCard extends Region {
         heights = picture.filter(each -> each.heights() != 1)
                 .map(each -> Messages.message("loupe-card.heights", Math.round(each.heights())))
                 .orElse("");
-        boolean held = grips.values().stream().anyMatch(GripNode::isHeld);
-        if (held) {
+        if (control.draggingProperty().get()) {
             pane.show(picture);
         } else {
             pane.passTo(picture);

@@ -45,6 +45,7 @@ final class WholePane extends Region {
     WholePane(InstrumentView control) {
         this.control = control;
         setId("whole-pane");
+        pane.setManaged(false);
         getChildren().add(pane);
         for (Loupe loupe : Loupe.values()) {
             Line leader = PicturePane.leader();
@@ -81,7 +82,12 @@ final class WholePane extends Region {
         view = Optional.of(next);
         span = measured;
         line = Optional.ofNullable(focused);
-        pane.passTo(Optional.of(WholePicture.of(next)));
+        Optional<Picture> whole = Optional.of(WholePicture.of(next));
+        if (control.draggingProperty().get()) {
+            pane.show(whole);
+        } else {
+            pane.passTo(whole);
+        }
         legend.setVisible(!plain);
         legend.show(next, control.saidProperty().get(), control.compared().size());
         if (plain) {

@@ -21,7 +21,7 @@ public final class NextStepLine extends Label {
         getStyleClass().add("next-line");
         setWrapText(true);
         setMinWidth(0);
-        session.analysisProperty().addListener((property, old, next) -> show());
+        session.settledProperty().addListener((property, old, next) -> show());
         parentProperty().addListener((property, old, next) -> show());
         show();
     }
