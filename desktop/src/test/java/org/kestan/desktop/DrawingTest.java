@@ -30,7 +30,7 @@ import org.testng.annotations.Test;
 
 public class DrawingTest extends WindowTest {
 
-    private static final int DRAG_STEPS = 40;
+    private static final int DRAG_STEPS = 120;
 
     private Correction plan() {
         return session().analysis().plan().correction().orElseThrow();
@@ -289,8 +289,8 @@ public class DrawingTest extends WindowTest {
         List<Double> warm = new ArrayList<>(millis.subList(DRAG_STEPS / 2, DRAG_STEPS));
         Collections.sort(warm);
         System.out.printf(
-                "drag step on the application thread: median %.1f ms, worst of %d %.1f ms%n",
-                warm.get(warm.size() / 2), warm.size(), warm.get(warm.size() - 1));
+                "drag step on the application thread: median %.1f ms, of %d the 95th percentile %.1f ms%n",
+                warm.get(warm.size() / 2), warm.size(), warm.get(warm.size() * 95 / 100));
         assertThat(plan().targetStrung()).isCloseTo(8 + 19 * 0.1, within(0.25));
     }
 }

@@ -14,7 +14,7 @@ import org.testng.annotations.Test;
 /** Some of every attack, seeded, in every build; {@code ./kestan soak} goes on for as long as one likes. */
 public class SoakTest {
 
-    private static final int SMALL = 50;
+    private static final int SMALL = 24;
     private static final int LARGE = 4;
 
     /** The machine that builds may be busy with other things; the soak itself allows two seconds. */

@@ -32,7 +32,7 @@ public class RandomAnswersTest {
 
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
 
-    private static final int INSTRUMENTS = Integer.getInteger("kestan.instruments", 300);
+    private static final int INSTRUMENTS = Integer.getInteger("kestan.instruments", 180);
 
     /** One in so many is asked what turns its answer: that judges it a hundred times. */
     private static final int CLOSELY = 80;

@@ -180,7 +180,7 @@ public class TrendTest {
     @Test
     public void theBandsHoldFromThreeVisitsToEight() {
         Random random = new Random(2);
-        int runs = 2000;
+        int runs = Integer.getInteger("kestan.runs", 1000);
         for (int visits = 3; visits <= 8; visits++) {
             int held = 0;
             int inside = 0;

@@ -23,6 +23,8 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
+import javafx.beans.value.ChangeListener;
+import javafx.beans.value.ObservableValue;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableMap;
 import javafx.scene.Node;
@@ -267,6 +269,23 @@ public final class JobSession {
     public void say(String text) {
         noticeIsError.set(false);
         notice.set(text);
+    }
+
+    /** Says something in the status line for as long as a control has the focus. */
+    public void hint(Node owner, String text) {
+        say(text);
+        ChangeListener<Boolean> leaving = new ChangeListener<>() {
+            @Override
+            public void changed(ObservableValue<? extends Boolean> property, Boolean was, Boolean is) {
+                if (!is) {
+                    owner.focusedProperty().removeListener(this);
+                    if (notice.get().equals(text)) {
+                        say("");
+                    }
+                }
+            }
+        };
+        owner.focusedProperty().addListener(leaving);
     }
 
     /** Says in the status line what went wrong. */

@@ -42,11 +42,10 @@ public class EveryScreenTest extends WindowTest {
      */
     private static final double LEAST_TARGET = 24;
 
-    /** A pin bridge, a floating one, a flat pocket, a lifted bridge, a job with its proof. */
+    /** A pin bridge, a floating one, a lifted bridge, a job with its proof. */
     private static final List<String> SAMPLES = List.of(
             "large-flat-top-reset.kestan.json",
             "archtop-floating-bridge.kestan.json",
-            "bolt-on-shim.kestan.json",
             "lifted-bridge.kestan.json",
             "reset-with-proof.kestan.json");
 

@@ -27,6 +27,9 @@ final class DataUriImage {
 
     private static final int LARGEST_LOGO = 600;
 
+    /** The font of what is written in pictures, once it is read. */
+    private static volatile Font written;
+
     private DataUriImage() {}
 
     /** Draws a picture on white, as a data URI. */
@@ -120,6 +123,15 @@ final class DataUriImage {
 
     /** The font of what is written in pictures. */
     static Font font() throws IOException {
+        Font known = written;
+        if (known == null) {
+            known = readFont();
+            written = known;
+        }
+        return known;
+    }
+
+    private static Font readFont() throws IOException {
         try (InputStream in = font("AtkinsonHyperlegibleNext_400Regular.ttf")) {
             return Font.createFont(Font.TRUETYPE_FONT, in);
         } catch (FontFormatException broken) {

@@ -28,7 +28,7 @@ final class InstrumentPicture {
     private static final double POINT = 3;
 
     /** Pixels a point where one is drawn for a PDF. */
-    private static final int SHARP = 4;
+    private static final int SHARP = 3;
 
     private InstrumentPicture() {}
 

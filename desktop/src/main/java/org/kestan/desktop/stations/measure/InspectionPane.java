@@ -75,7 +75,7 @@ final class InspectionPane extends VBox {
         });
         summary.focusedProperty().addListener((property, was, is) -> {
             if (is) {
-                session.say(Messages.message("inspection-pane.light-and-mirror-feeler"));
+                session.hint(summary, Messages.message("inspection-pane.light-and-mirror-feeler"));
             }
         });
         setVisible(false);

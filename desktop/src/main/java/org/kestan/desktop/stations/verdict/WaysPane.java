@@ -165,7 +165,9 @@ final class WaysPane extends HBox {
             detail.show(ways.of(way), ways.shims(), session.analysis(), session.words());
         }
         if (rows.get(way).isFocused() || cards.get(way).isFocused()) {
-            session.say(Messages.message("ways-pane.space-compares-enter-takes"));
+            session.hint(
+                    rows.get(way).isFocused() ? rows.get(way) : cards.get(way),
+                    Messages.message("ways-pane.space-compares-enter-takes"));
         }
     }
 

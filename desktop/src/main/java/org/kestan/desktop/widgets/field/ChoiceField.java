@@ -103,7 +103,7 @@ public final class ChoiceField<T> extends VBox implements Explainable {
         });
         box.focusedProperty().addListener((property, was, is) -> {
             if (is) {
-                session.say(hint);
+                session.hint(box, hint);
             }
         });
         box.addEventFilter(KeyEvent.KEY_PRESSED, event -> {

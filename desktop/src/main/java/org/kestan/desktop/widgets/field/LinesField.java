@@ -48,7 +48,7 @@ public final class LinesField extends VBox implements Explainable {
         input.addEventFilter(KeyEvent.KEY_PRESSED, key -> pressed(key, order));
         input.focusedProperty().addListener((property, was, is) -> {
             if (is) {
-                session.say(Messages.message("lines-field.shift-enter-begins-a", Wording.hint(line)));
+                session.hint(input, Messages.message("lines-field.shift-enter-begins-a", Wording.hint(line)));
             } else {
                 take();
             }

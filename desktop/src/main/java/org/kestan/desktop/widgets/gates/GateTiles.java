@@ -124,7 +124,7 @@ public final class GateTiles extends Pane {
         if (chosen) {
             looked = Optional.of(id);
             session.focusedLineProperty().set(id.place());
-            session.say(Messages.message("gates-pane.enter-opens-the-reading", tiles.get(id).reason));
+            session.hint(tiles.get(id), Messages.message("gates-pane.enter-opens-the-reading", tiles.get(id).reason));
         } else {
             if (session.focusedLineProperty().get() == id.place()) {
                 session.focusedLineProperty().set(null);

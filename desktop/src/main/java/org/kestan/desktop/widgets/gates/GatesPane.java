@@ -65,8 +65,11 @@ public final class GatesPane extends ScrollPane {
         if (chosen) {
             ScrollToFocus.in(this, rows.get(id.ordinal()));
             session.focusedLineProperty().set(id.place());
-            session.say(Messages.message(
-                    "gates-pane.enter-opens-the-reading", rows.get(id.ordinal()).reason()));
+            session.hint(
+                    rows.get(id.ordinal()),
+                    Messages.message(
+                            "gates-pane.enter-opens-the-reading",
+                            rows.get(id.ordinal()).reason()));
         } else if (session.focusedLineProperty().get() == id.place()) {
             session.focusedLineProperty().set(null);
         }
