@@ -1,7 +1,5 @@
 package org.kestan.desktop.room;
 
-import javafx.beans.property.SimpleBooleanProperty;
-import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.Parent;
 import org.kestan.base.sheet.Line;
 import org.kestan.desktop.widgets.layout.FrameTasks;
@@ -14,11 +12,6 @@ public interface Room {
 
     /** Puts the focus on the first thing to do. */
     void focusFirst();
-
-    /** True while the room shows a picture of its own, beside which the drawing folds. */
-    default ObservableBooleanValue picture() {
-        return new SimpleBooleanProperty(false);
-    }
 
     /** What is still to be made of it; the window makes it piece by piece where the room is the first one shown. */
     default FrameTasks rest() {

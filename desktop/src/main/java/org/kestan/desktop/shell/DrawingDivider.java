@@ -43,7 +43,6 @@ final class DrawingDivider extends Region {
     private final InstrumentView instrument;
     private final Settings settings;
     private Station station = Station.MEASURE;
-    private boolean picture;
     private double room = Double.MAX_VALUE;
     private double grabbed;
     private double from;
@@ -117,12 +116,13 @@ final class DrawingDivider extends Region {
     }
 
     private String key() {
-        return station.key() + (picture ? ".picture" : "");
+        return station.key();
     }
 
     /** Where the window has no room for pictures as large as they have to be, there are captions. */
     private double usual() {
-        if (picture) {
+        if (station == Station.BENCH) {
+            // The step is what is read from across the bench.
             return 0;
         }
         double tall = Math.min(TALL * scale(), room * TALL_SHARE);
@@ -134,14 +134,9 @@ final class DrawingDivider extends Region {
         return low() <= room * LOW_SHARE ? low() : 0;
     }
 
-    /**
-     * Gives the drawing the height it has over a station.
-     *
-     * @param ownPicture whether the station shows a picture of its own
-     */
-    void show(Station next, boolean ownPicture) {
+    /** Gives the drawing the height it has over a station. */
+    void show(Station next) {
         station = next;
-        picture = ownPicture;
         apply();
     }
 

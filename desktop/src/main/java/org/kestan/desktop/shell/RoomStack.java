@@ -75,8 +75,7 @@ final class RoomStack extends StackPane {
         }
         // The one that goes is hidden first, so that what both draw on is free for the one that comes.
         rooms.forEach((each, other) -> hide(each, other.node(), entry));
-        boolean picture = room.picture().get();
-        entry.station().ifPresent(station -> divider.show(station, picture));
+        entry.station().ifPresent(divider::show);
         bench.setVisible(entry.station().isPresent());
         room.node().setVisible(true);
         shown.set(entry);
@@ -97,11 +96,6 @@ final class RoomStack extends StackPane {
         rooms.put(entry, room);
         room.node().getStylesheets().setAll(Stylesheets.of(entry));
         room.node().setVisible(false);
-        room.picture().addListener((property, was, is) -> {
-            if (shown.get() == entry) {
-                show(entry);
-            }
-        });
         (entry.station().isPresent() ? stations : this).getChildren().add(room.node());
         return room;
     }

@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
-import javafx.beans.property.SimpleBooleanProperty;
-import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
@@ -319,11 +317,5 @@ public final class BenchStation extends VBox implements Room {
             case FIT -> fit.focusFirst();
             case BAGS, DIARY -> pages.lookup(".page").requestFocus();
         }
-    }
-
-    /** The step is what is read from across the bench: the drawing folds beside it. */
-    @Override
-    public ObservableBooleanValue picture() {
-        return new SimpleBooleanProperty(true);
     }
 }

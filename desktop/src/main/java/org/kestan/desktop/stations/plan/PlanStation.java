@@ -6,9 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import javafx.beans.binding.Bindings;
-import javafx.beans.binding.BooleanBinding;
-import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -84,8 +81,6 @@ public final class PlanStation extends ScrollPane implements Room {
     private final Columns figures = new Columns(CARD_EMS);
     private final DecidingNumbers deciding = new DecidingNumbers();
     private final PageTabs<Page> pages = new PageTabs<>(Page.NUMBERS, "plan-page-", page -> page.title);
-    private final BooleanBinding picture = Bindings.createBooleanBinding(
-            () -> pages.page() == Page.HEEL || pages.page() == Page.PAPERS, pages.pageProperty());
     private final PapersPane papers;
     private final FretLadder ladder;
     private final SwingPane swing;
@@ -264,11 +259,6 @@ public final class PlanStation extends ScrollPane implements Room {
         order.first();
     }
 
-    @Override
-    public ObservableBooleanValue picture() {
-        return picture;
-    }
-
     /** Each target has one field for as long as the window is open. */
     private void build() {
         ColumnConstraints half = new ColumnConstraints();
@@ -302,8 +292,8 @@ public final class PlanStation extends ScrollPane implements Room {
         }
         showWays();
         List<Card> cards = PlanCards.of(session.analysis(), session.words());
-        // The papers have the numbers on them, large; over the frets they would take the room of the map.
-        boolean said = pages.page() == Page.NUMBERS || pages.page() == Page.HEEL;
+        // The other pages show them in their own pictures, which need the room.
+        boolean said = pages.page() == Page.NUMBERS;
         deciding.setVisible(said);
         deciding.setManaged(said);
         deciding.show(Headline.of(session.analysis(), session.words()));

@@ -7,9 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import javafx.beans.binding.Bindings;
-import javafx.beans.binding.BooleanBinding;
-import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Pos;
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
@@ -86,8 +83,6 @@ public final class ProofStation extends VBox implements Room {
     private final WorkingOrder order = new WorkingOrder();
     private final WorkingOrder closing = new WorkingOrder();
     private final PageTabs<Page> pages = new PageTabs<>(Page.PROOF, "proof-page-", page -> page.title);
-    private final BooleanBinding picture =
-            Bindings.createBooleanBinding(() -> pages.page() != Page.PROOF, pages.pageProperty());
     private final JobStore store;
     private OwnerPane report;
     private HistoryPane history;
@@ -399,11 +394,5 @@ public final class ProofStation extends VBox implements Room {
         } else {
             pages.lookup(".page").requestFocus();
         }
-    }
-
-    /** The years have pictures of their own, beside which the drawing folds. */
-    @Override
-    public ObservableBooleanValue picture() {
-        return picture;
     }
 }
