@@ -1,7 +1,10 @@
 package org.kestan.repair.picture;
 
 import java.util.Optional;
+import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.HeelCut;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
 import org.kestan.job.terms.Joint;
 import org.kestan.repair.picture.Picture.Part;
 import org.kestan.repair.sideview.SideView;
@@ -10,7 +13,7 @@ import org.kestan.repair.sideview.SideView;
  * The gluing face of the heel as one looks at it from the body: X across, the bass side to the left, Y downward from the
  * fretboard negative.
  */
-final class HeelFace {
+public final class HeelFace {
 
     /** What is done at it. */
     enum Work {
@@ -21,10 +24,52 @@ final class HeelFace {
     private static final double TOP = 54;
     private static final double CAP = 26;
     private static final double HEIGHT = 92;
+
+    /** Room for a number beside the heel, mm. */
+    private static final double WORDS = 34;
+
     private static final double TAIL_TOP = 0.21;
     private static final double TAIL_CAP = 0.16;
 
+    /** Less than this left at the cap is nothing any more, mm: a hundredth. */
+    private static final double DONE = 0.01;
+
     private HeelFace() {}
+
+    /**
+     * What is still to come off while the fitting runs: a cheek is hatched as long as wood is to go from it, with what is left at
+     * its cap.
+     *
+     * @param height of the heel, mm, positive
+     * @param widths of the heel, when they were measured
+     * @param capLeft what has still to come off at the cap, each cheek, mm; negative where too much went
+     */
+    public static Picture remaining(double height, Optional<HeelCut.Widths> widths, Sides<Double> capLeft) {
+        double top = widths.map(HeelCut.Widths::top).orElse(TOP) / 2;
+        double cap = widths.map(HeelCut.Widths::cap).orElse(CAP) / 2;
+        double tailTop = top * 2 * TAIL_TOP;
+        double tailCap = cap * 2 * TAIL_CAP;
+        Scene scene = new Scene();
+        scene.outline(Part.HEEL, -top, 0, top, 0, cap, -height, -cap, -height);
+        for (Side side : Side.values()) {
+            int sign = side == Side.BASS ? -1 : 1;
+            double left = capLeft.get(side);
+            if (Math.abs(left) > DONE) {
+                scene.outline(
+                        left > 0 ? Part.WOOD_TO_REMOVE : Part.WOOD_TO_ADD,
+                        sign * tailTop,
+                        0,
+                        sign * top,
+                        0,
+                        sign * cap,
+                        -height,
+                        sign * tailCap,
+                        -height);
+            }
+            scene.note(side == Side.BASS ? -top - WORDS : cap + 3, -height + 3, Quantity.fine(left));
+        }
+        return scene.framed(-top - WORDS, -height - 4, top + WORDS, 4);
+    }
 
     static Picture of(SideView view, Work work) {
         Optional<HeelCut> cut = view.outcome().heel();

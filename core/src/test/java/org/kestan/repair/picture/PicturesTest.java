@@ -383,4 +383,17 @@ public class PicturesTest {
                     .isEmpty();
         }
     }
+
+    /** A cheek is hatched as long as wood is to go from it, on both sides of the least that counts. */
+    @Test
+    public void whatIsLeftAtTheHeelIsSeenCheekByCheek() {
+        Picture running = HeelFace.remaining(92, Optional.empty(), new Sides<>(0.3, 0.02));
+        assertThat(running.of(Part.WOOD_TO_REMOVE, Moment.NOW)).hasSize(2);
+        assertThat(running.notes())
+                .extracting(Picture.Note::quantity)
+                .containsExactly(Quantity.fine(0.3), Quantity.fine(0.02));
+        Picture nearly = HeelFace.remaining(92, Optional.empty(), new Sides<>(0.005, -0.2));
+        assertThat(nearly.of(Part.WOOD_TO_REMOVE, Moment.NOW)).isEmpty();
+        assertThat(nearly.of(Part.WOOD_TO_ADD, Moment.NOW)).as("too much went").hasSize(1);
+    }
 }

@@ -25,6 +25,7 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.desktop.widgets.field.WorkingOrder;
+import org.kestan.desktop.widgets.instrument.PicturePane;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.HeelEntry;
@@ -32,6 +33,7 @@ import org.kestan.job.tree.UnknownKeys;
 import org.kestan.repair.heel.FittingWatch;
 import org.kestan.repair.heel.HeelAdvice;
 import org.kestan.repair.heel.HeelGoal;
+import org.kestan.repair.picture.HeelFace;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
@@ -70,6 +72,7 @@ final class HeelPane extends VBox {
     private final HeelReading reading;
     private final Label trouble = new Label();
     private final FittingPicture picture = new FittingPicture();
+    private final PicturePane face = new PicturePane("heel-left-face", false);
     private final HeelChart chart = new HeelChart();
     private final Label watch = new Label();
     private final ListView<String> log = new ListView<>();
@@ -138,9 +141,12 @@ final class HeelPane extends VBox {
         VBox advised = new VBox(left, because, sets, chance, reading, trouble, more, log);
         advised.getStyleClass().add("heel-advised");
         VBox.setVgrow(log, Priority.ALWAYS);
-        VBox pictures = new VBox(watch, picture, chart);
+        face.getStyleClass().add("small-picture");
+        HBox standing = new HBox(8, face, picture);
+        HBox.setHgrow(picture, Priority.ALWAYS);
+        VBox.setVgrow(standing, Priority.ALWAYS);
+        VBox pictures = new VBox(watch, standing, chart);
         pictures.getStyleClass().add("heel-pictures");
-        VBox.setVgrow(picture, Priority.ALWAYS);
         VBox.setVgrow(chart, Priority.ALWAYS);
         HBox.setHgrow(pictures, Priority.ALWAYS);
         HBox.setHgrow(advised, Priority.ALWAYS);
@@ -254,6 +260,10 @@ final class HeelPane extends VBox {
         chance(found.overChance(), pulls);
         FittingWatch fitting = FittingWatch.of(to, entries);
         picture.show(fitting, words);
+        face.print(words::print);
+        face.passTo(Optional.of(HeelFace.remaining(to.height(), to.widths(), found.capLeft())));
+        face.setAccessibleText(
+                Messages.message("heel-pane.still-to-come-off", words.numbers().fineSides(found.capLeft())));
         String off = Stream.of(fitting.roll(), fitting.drift(), fitting.pitch())
                 .filter(axis -> axis.off() != FittingWatch.Off.TRUE && axis.off() != FittingWatch.Off.UNREAD)
                 .map(axis -> Wording.label(axis.off()) + ": " + Wording.more(axis.off(), "say"))
