@@ -30,6 +30,7 @@ import org.kestan.job.tree.Tree;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.overview.JobAnalysis;
+import org.kestan.repair.picture.Operation;
 import org.kestan.repair.plan.PlanNumber;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.steps.Step;
@@ -353,5 +354,54 @@ public class StepLibraryTest {
                                 .steps())
                         .as(way.key())
                         .isNotEmpty());
+    }
+
+    /** A step shows a piece of work that is drawn, or a photograph that lies beside the file; anything else is said at its place. */
+    @Test
+    public void aStepPointsAtADrawingOrAtAPhotograph() throws IOException {
+        assertThat(StepLibrary.shipped()
+                        .book()
+                        .step("reset-scribe")
+                        .orElseThrow()
+                        .operation())
+                .contains(Operation.SCRIBE);
+        Path photograph = Files.write(folder.resolve("my heel.jpg"), new byte[] {1, 2, 3});
+        Path steps = folder.resolve("steps");
+        assertThat(StepLibrary.of(steps).keepPhotograph(photograph)).isEqualTo("my heel.jpg");
+        Files.writeString(
+                steps.resolve("neck-reset.json"),
+                "{\"kestanSteps\": 1, \"way\": \"neck-reset\", \"steps\": ["
+                        + "{\"id\": \"reset-scribe\", \"drawing\": \"my heel.jpg\"}]}");
+        StepLibrary shop = StepLibrary.of(steps);
+        assertThat(shop.faults()).isEmpty();
+        Step scribe = shop.book().step("reset-scribe").orElseThrow();
+        assertThat(scribe.operation()).isEmpty();
+        assertThat(shop.photograph(scribe.text().drawing())).contains(steps.resolve("my heel.jpg"));
+        assertThat(shop.photograph("../my heel.jpg")).isEmpty();
+        assertThat(shop.photograph("none.jpg")).isEmpty();
+    }
+
+    @Test
+    public void aDrawingThatIsNoneIsAFaultAtItsPlace() throws IOException {
+        for (String drawing : List.of("scribble", "../secret.jpg", "letter.pdf")) {
+            Files.writeString(
+                    folder.resolve("nut.json"),
+                    "{\"kestanSteps\": 1, \"way\": \"nut\", \"steps\": [{\"id\": \"nut-slots\", \"drawing\": \""
+                            + drawing + "\"}]}");
+            assertThat(StepLibrary.of(folder).faults().get("nut"))
+                    .as(drawing)
+                    .anySatisfy(fault -> assertThat(fault.pointer()).isEqualTo("/steps/0/drawing"));
+        }
+    }
+
+    @Test
+    public void onlyAPhotographIsKept() throws IOException {
+        StepLibrary shop = StepLibrary.of(folder.resolve("steps"));
+        Path letter = Files.writeString(folder.resolve("letter.pdf"), "x");
+        assertThatThrownBy(() -> shop.keepPhotograph(letter)).isInstanceOf(IOException.class);
+        Path photograph = Files.write(folder.resolve("a.png"), new byte[] {1});
+        assertThatThrownBy(() -> StepLibrary.shipped().keepPhotograph(photograph))
+                .as("the steps that ship have no folder of the shop's")
+                .isInstanceOf(IOException.class);
     }
 }

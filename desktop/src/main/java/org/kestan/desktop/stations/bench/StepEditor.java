@@ -1,7 +1,6 @@
 package org.kestan.desktop.stations.bench;
 
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -24,15 +23,12 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
-import org.kestan.base.finding.Keyed;
 import org.kestan.desktop.messages.Messages;
-import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.files.steps.StepLibrary;
 import org.kestan.job.bench.WaitKind;
 import org.kestan.job.tree.Tree;
-import org.kestan.repair.picture.Operation;
 import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepFile;
 import org.kestan.text.Wording;
@@ -50,7 +46,7 @@ final class StepEditor extends VBox {
     private final Label trouble = new Label();
     private final Map<String, TextInputControl> texts = new LinkedHashMap<>();
     private final ComboBox<Optional<WaitKind>> waitKind = new ComboBox<>();
-    private final ComboBox<String> drawing = new ComboBox<>();
+    private final StepDrawing drawing;
     private final VBox fields = new VBox();
     private Optional<Step> shown = Optional.empty();
 
@@ -61,6 +57,7 @@ final class StepEditor extends VBox {
         this.desk = desk;
         this.changed = changed;
         session = desk.session();
+        drawing = new StepDrawing(session, desk.store().files());
         getStyleClass().add("step-editor");
         head.getStyleClass().add("place-title");
         differs.setId("step-differs");
@@ -79,7 +76,7 @@ final class StepEditor extends VBox {
         lines("cautions", Messages.message("step-editor.cautions-one-a-line"));
         lines("bags", Messages.message("step-editor.bag-one-a-line"));
         line("picture", Messages.message("step-editor.picture-of"));
-        drawing();
+        fields.getChildren().add(drawing);
         line("hands", Messages.message("step-editor.minutes-of-work"));
         List<Optional<WaitKind>> kinds = new ArrayList<>(List.of(Optional.empty()));
         Stream.of(WaitKind.values()).map(Optional::of).forEach(kinds::add);
@@ -115,54 +112,6 @@ final class StepEditor extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(head, differs, trouble, scroll, bar);
         setDisable(true);
-    }
-
-    /** A piece of work that is drawn from the instrument's numbers, or a photograph of the shop's own. */
-    private void drawing() {
-        List<String> all = new ArrayList<>(List.of(""));
-        Stream.of(Operation.values()).map(Operation::key).forEach(all::add);
-        drawing.setItems(FXCollections.observableArrayList(all));
-        drawing.setValue("");
-        drawing.setId("edit-drawing");
-        drawing.setAccessibleText(Messages.message("step-editor.drawing"));
-        drawing.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(String key) {
-                return key == null || key.isEmpty()
-                        ? Messages.message("step-editor.no-drawing")
-                        : Keyed.find(Operation.class, key).map(Wording::label).orElse(key);
-            }
-
-            @Override
-            public String fromString(String text) {
-                return text;
-            }
-        });
-        fields.getChildren()
-                .addAll(
-                        new Label(Messages.message("step-editor.drawing")),
-                        drawing,
-                        new TextButton(
-                                Messages.message("step-editor.a-photograph"), "edit-photograph", this::photograph));
-    }
-
-    private void photograph() {
-        desk.store()
-                .files()
-                .open(
-                        getScene().getWindow(),
-                        Messages.message("step-editor.photograph-of-the-step"),
-                        FileChoice.Kind.PICTURE)
-                .ifPresent(this::keep);
-    }
-
-    /** Copies a photograph to the shop's steps, and puts it on the step that is edited. */
-    void keep(Path photograph) {
-        try {
-            drawing.setValue(library().keepPhotograph(photograph));
-        } catch (IOException failed) {
-            session.complain(Messages.message("step-editor.the-photograph-could-not", photograph.getFileName()));
-        }
     }
 
     private void line(String key, String label) {
@@ -242,7 +191,7 @@ final class StepEditor extends VBox {
         text("cautions", String.join("\n", step.text().cautions()));
         text("bags", String.join("\n", step.work().bags()));
         text("picture", step.text().picture());
-        drawing.setValue(step.text().drawing());
+        drawing.show(step.text().drawing());
         text("hands", Integer.toString(step.work().hands()));
         waitKind.setValue(step.work().pause().map(Step.Pause::kind));
         text(
@@ -346,7 +295,7 @@ final class StepEditor extends VBox {
                             .isPresent();
                     said.put(key, same ? Optional.empty() : Optional.of(Tree.text(text)));
                 }
-                String drawn = drawing.getValue();
+                String drawn = drawing.chosen();
                 said.put(
                         "drawing",
                         ships.filter(each -> each.text().drawing().equals(drawn))
