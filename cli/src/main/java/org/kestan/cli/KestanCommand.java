@@ -29,7 +29,8 @@ import picocli.CommandLine.Spec;
             OwnerCommand.Report.class,
             TemplatesCommand.class,
             SchemaCommand.class,
-            GaugeCommand.class
+            GaugeCommand.class,
+            PracticeCommand.class
         })
 public final class KestanCommand implements Runnable {
 

@@ -1,0 +1,71 @@
+package org.kestan.cli;
+
+import java.util.Optional;
+import java.util.Random;
+import org.kestan.base.finding.Keyed;
+import org.kestan.files.job.JobWriter;
+import org.kestan.files.json.Json;
+import org.kestan.job.terms.Lines;
+import org.kestan.simulator.cases.CaseGenerator;
+import org.kestan.simulator.cases.Level;
+import org.kestan.simulator.cases.PracticeCase;
+import org.kestan.simulator.cases.PracticeFamily;
+import org.kestan.simulator.tools.SheetReader;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+
+/** {@code kestan practice --seed N}: prints a case to practice on, a sheet read on it, or its true shape. */
+@Command(name = "practice", description = "${bundle:practice-command.print-a-case}", mixinStandardHelpOptions = true)
+final class PracticeCommand implements Runnable {
+
+    @Option(names = "--seed", paramLabel = "N", required = true, description = "${bundle:practice-command.the-seed}")
+    private long seed;
+
+    @Option(names = "--level", paramLabel = "LEVEL", description = "${bundle:practice-command.how-hard}")
+    private String level;
+
+    @Option(names = "--family", paramLabel = "ID", description = "${bundle:practice-command.what-kind}")
+    private String family;
+
+    @Option(names = "--case", description = "${bundle:practice-command.what-one-is-told}")
+    private boolean told;
+
+    @Option(names = "--survey", description = "${bundle:practice-command.a-job-file}")
+    private boolean survey;
+
+    @Option(names = "--truth", description = "${bundle:practice-command.its-true-shape}")
+    private boolean truth;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public void run() {
+        if ((told ? 1 : 0) + (survey ? 1 : 0) + (truth ? 1 : 0) != 1) {
+            throw new ParameterException(spec.commandLine(), CliText.text("practice.one-of"));
+        }
+        PracticeCase given = CaseGenerator.of(
+                seed,
+                chosen(Level.class, level, Level.EASY, "practice.level"),
+                chosen(PracticeFamily.class, family, PracticeFamily.FLAT_TOP, "practice.family"));
+        String text = told
+                ? Json.print(PracticeJson.told(given))
+                : truth
+                        ? Json.print(PracticeJson.truth(given))
+                        : JobWriter.write(
+                                SheetReader.read(given, new Random(seed)).with(Lines.NAME, PracticeJson.name(given)));
+        spec.commandLine().getOut().print(text);
+        spec.commandLine().getOut().flush();
+    }
+
+    private <E extends Enum<E> & Keyed> E chosen(Class<E> type, String said, E usual, String wrong) {
+        if (said == null) {
+            return usual;
+        }
+        Optional<E> found = Keyed.find(type, said);
+        return found.orElseThrow(() -> new ParameterException(spec.commandLine(), CliText.text(wrong, said)));
+    }
+}

@@ -1,0 +1,2 @@
+/** Cases to practice on, made from seeds. */
+package org.kestan.simulator.cases;

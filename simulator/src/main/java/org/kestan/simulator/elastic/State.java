@@ -1,0 +1,87 @@
+package org.kestan.simulator.elastic;
+
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
+import org.kestan.simulator.instrument.VirtualInstrument;
+
+/**
+ * The shape of an instrument in equilibrium, true to the micrometer: Z over the soundboard at the joint.
+ *
+ * @param instrument which
+ * @param rise how far the neck is bent up at each place of its {@link Beam}, over the tangent at the joint
+ * @param turned how far the neck block turned forward, radians
+ * @param topRise how far the top rose at the saddle; negative where it sank
+ * @param tension pull of all strings, N; 0 with none on
+ * @param residual how far the last step of the search changed the moment at the joint, N·mm
+ */
+public record State(
+        VirtualInstrument instrument, double[] rise, double turned, double topRise, double tension, double residual) {
+
+    private static final double BEFORE_JOINT = 0.85;
+
+    /** Angle of the fret plane against the soundboard at the joint, radians, positive = set back. */
+    public double pitch() {
+        return instrument.neck().pitch() - turned;
+    }
+
+    /** Height of the plane of the frets under an outer string, bent as it is. */
+    public double plane(double x, Side side) {
+        double joint = instrument.jointAt();
+        double line = instrument.body().fretsOverTop() + Math.tan(pitch()) * (x - joint);
+        if (x > joint) {
+            return line - instrument.neck().fall() * (x - joint);
+        }
+        double share = x / joint;
+        double bow = -instrument.neck().bow() * 4 * share * (1 - share);
+        double hump = instrument.neck().hump() * Math.max(0, 1 - Math.abs(share - BEFORE_JOINT) / (1 - BEFORE_JOINT));
+        double twist = (side == Side.BASS ? 0.5 : -0.5) * instrument.neck().twist() * (1 - share);
+        return line + bow + hump + twist + bent(x);
+    }
+
+    private double bent(double x) {
+        double place = x / instrument.jointAt() * (Beam.PLACES - 1);
+        int low = (int) Math.max(0, Math.min(Beam.PLACES - 2, Math.floor(place)));
+        double share = place - low;
+        return rise[low] * (1 - share) + rise[low + 1] * share;
+    }
+
+    /** Height of the crown of a fret under an outer string. */
+    public double crown(int fret, Side side) {
+        return plane(instrument.frets().at(fret), side) + instrument.crown(fret);
+    }
+
+    /** Height of the underside of an outer string at the nut. */
+    public double nut(Side side) {
+        return plane(0, side) + instrument.nut().get(side);
+    }
+
+    /** Height of the underside of an outer string at the saddle. */
+    public double saddle(Side side) {
+        return topRise
+                + instrument.bridge().thickness()
+                + instrument.bridge().protrusion().get(side);
+    }
+
+    /** Height of the top of the bridge. */
+    public double bridgeTop() {
+        return topRise + instrument.bridge().thickness();
+    }
+
+    /** Height of the underside of an outer string: straight from nut to saddle. */
+    public double string(double x, Side side) {
+        double share = x / instrument.saddleAt();
+        return nut(side) * (1 - share) + saddle(side) * share;
+    }
+
+    /** Height of the soundboard along its middle: from nothing at the joint to its rise at the saddle. */
+    public double soundboard(double x) {
+        double share =
+                Math.max(0, (x - instrument.jointAt()) / instrument.bridge().jointToSaddle());
+        return topRise * Math.min(1, share);
+    }
+
+    /** The same on both sides. */
+    public Sides<Double> strings(double x) {
+        return Sides.of(side -> string(x, side));
+    }
+}

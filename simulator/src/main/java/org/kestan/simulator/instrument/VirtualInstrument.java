@@ -1,0 +1,146 @@
+package org.kestan.simulator.instrument;
+
+import java.util.List;
+import org.kestan.base.geometry.Frets;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.Family;
+import org.kestan.job.strings.StringSpec;
+import org.kestan.job.terms.Joint;
+
+/**
+ * An elastic instrument. Millimeters, newtons; X from the nut along the strings, Z over the soundboard at the joint.
+ *
+ * @param family its family
+ * @param joint how the neck is joined
+ * @param frets fret positions
+ * @param jointFret the fret at the body joint
+ * @param lastFret the last fret
+ * @param neck the neck
+ * @param body the body
+ * @param bridge bridge, saddle, and where the strings end
+ * @param nut how high the strings lie in the nut over the fret plane, outer strings
+ * @param crowns how much each fret stands over the plane of the frets, from the first; worn ones below it
+ * @param strings from the lowest
+ * @param heel the heel
+ */
+public record VirtualInstrument(
+        Family family,
+        Joint joint,
+        Frets frets,
+        int jointFret,
+        int lastFret,
+        NeckMake neck,
+        BodyMake body,
+        BridgeMake bridge,
+        Sides<Double> nut,
+        List<Double> crowns,
+        List<StringSpec> strings,
+        HeelMake heel) {
+
+    /**
+     * The neck, as it is with no strings on.
+     *
+     * @param modulus along the grain, N/mm²
+     * @param widthNut at the nut
+     * @param widthJoint at the joint
+     * @param depthNut of neck and board together at the nut
+     * @param depthJoint at the joint
+     * @param pitch angle of the fret plane against the soundboard, radians, positive = set back
+     * @param bow how far its middle lies under the straight line from nut to joint; negative for a back-bow
+     * @param hump how high it stands before the joint
+     * @param twist how much higher the bass edge lies at the nut than the treble edge
+     * @param rod moment of the truss rod against the strings, N·mm; 0 for none or a slack one
+     * @param fall how much the extension falls away from the fret plane, for each mm
+     */
+    public record NeckMake(
+            double modulus,
+            double widthNut,
+            double widthJoint,
+            double depthNut,
+            double depthJoint,
+            double pitch,
+            double bow,
+            double hump,
+            double twist,
+            double rod,
+            double fall) {}
+
+    /**
+     * The body.
+     *
+     * @param fretsOverTop height of the fret plane over the soundboard at the joint
+     * @param block how far the neck block turns under the strings, radians for each N·mm
+     * @param top how far the top rises at the saddle under a pin bridge, mm for each N·mm; how far it sinks under a floating one,
+     *     mm for each N
+     */
+    public record BodyMake(double fretsOverTop, double block, double top) {}
+
+    /**
+     * The bridge.
+     *
+     * @param floating whether it stands free on its feet
+     * @param jointToSaddle from the joint to the saddle
+     * @param thickness of a pin bridge; the height to the crown for a floating one
+     * @param protrusion of the saddle under the outer strings; 0 for a floating bridge
+     * @param endDistance from the saddle to the pins or the tailpiece
+     * @param endHeight of the strings over the top there
+     * @param spread between the outer strings
+     */
+    public record BridgeMake(
+            boolean floating,
+            double jointToSaddle,
+            double thickness,
+            Sides<Double> protrusion,
+            double endDistance,
+            double endHeight,
+            double spread) {}
+
+    /**
+     * The heel.
+     *
+     * @param height from the soundboard to the cap
+     * @param widthTop at the top
+     * @param widthCap at the cap
+     * @param drift how far the neck points aside at the saddle, toward the treble positive
+     */
+    public record HeelMake(double height, double widthTop, double widthCap, double drift) {}
+
+    /** Takes unmodifiable copies. */
+    public VirtualInstrument {
+        crowns = List.copyOf(crowns);
+        strings = List.copyOf(strings);
+    }
+
+    /** The same with its neck set at another angle, radians. */
+    public VirtualInstrument withPitch(double pitch) {
+        NeckMake set = new NeckMake(
+                neck.modulus,
+                neck.widthNut,
+                neck.widthJoint,
+                neck.depthNut,
+                neck.depthJoint,
+                pitch,
+                neck.bow,
+                neck.hump,
+                neck.twist,
+                neck.rod,
+                neck.fall);
+        return new VirtualInstrument(
+                family, joint, frets, jointFret, lastFret, set, body, bridge, nut, crowns, strings, heel);
+    }
+
+    /** Position of the joint. */
+    public double jointAt() {
+        return frets.at(jointFret);
+    }
+
+    /** Position of the saddle. */
+    public double saddleAt() {
+        return jointAt() + bridge.jointToSaddle();
+    }
+
+    /** How much the crown of a fret stands over the plane of the frets. */
+    public double crown(int fret) {
+        return crowns.get(fret - 1);
+    }
+}

@@ -1,0 +1,40 @@
+package org.kestan.simulator.tools;
+
+import java.util.Random;
+
+/** A tool as a hand uses it: what it resolves, and how far readings of one length lie apart; common practice, no source. */
+public enum SimulatedTool {
+    /** A steel rule with half millimeters, read between its lines. */
+    RULE(0.1, 0.08),
+    /** Feeler leaves. */
+    FEELER(0.0254 / 2, 0.012),
+    /** A caliper. */
+    CALIPER(0.02, 0.04),
+    /** A caliper under a straightedge. */
+    STRAIGHTEDGE(0.05, 0.08),
+    /** A tape along the instrument. */
+    TAPE(0.5, 0.25);
+
+    private final double resolution;
+    private final double spread;
+
+    SimulatedTool(double resolution, double spread) {
+        this.resolution = resolution;
+        this.spread = spread;
+    }
+
+    /** Returns how far readings of one length lie apart, mm, one standard deviation; its resolution comes on top. */
+    public double spread() {
+        return spread;
+    }
+
+    /** Returns the least step it shows, mm. */
+    public double resolution() {
+        return resolution;
+    }
+
+    /** Reads a length, mm. */
+    public double read(double truth, Random random) {
+        return Math.round((truth + random.nextGaussian() * spread) / resolution) * resolution;
+    }
+}

@@ -1,0 +1,2 @@
+/** Simulated tools, and a sheet read with them. */
+package org.kestan.simulator.tools;
