@@ -2,6 +2,7 @@ package org.kestan.cli;
 
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.kestan.base.finding.Keyed;
 import org.kestan.files.job.JobWriter;
 import org.kestan.files.json.Json;
@@ -39,24 +40,39 @@ final class PracticeCommand implements Runnable {
     @Option(names = "--truth", description = "${bundle:practice-command.its-true-shape}")
     private boolean truth;
 
+    @Option(names = "--solve", description = "${bundle:practice-command.played-to-the-end}")
+    private boolean solve;
+
+    @Option(names = "--slips", paramLabel = "RATE", description = "${bundle:practice-command.the-share-of}")
+    private double slips;
+
     @Spec
     private CommandSpec spec;
 
     @Override
     public void run() {
-        if ((told ? 1 : 0) + (survey ? 1 : 0) + (truth ? 1 : 0) != 1) {
+        if (Stream.of(told, survey, truth, solve).filter(each -> each).count() != 1) {
             throw new ParameterException(spec.commandLine(), CliText.text("practice.one-of"));
+        }
+        if (!(slips >= 0 && slips <= 1)) {
+            throw new ParameterException(spec.commandLine(), CliText.text("practice.slips"));
         }
         PracticeCase given = CaseGenerator.of(
                 seed,
                 chosen(Level.class, level, Level.EASY, "practice.level"),
                 chosen(PracticeFamily.class, family, PracticeFamily.FLAT_TOP, "practice.family"));
-        String text = told
-                ? Json.print(PracticeJson.told(given))
-                : truth
-                        ? Json.print(PracticeJson.truth(given))
-                        : JobWriter.write(
-                                SheetReader.read(given, new Random(seed)).with(Lines.NAME, PracticeJson.name(given)));
+        String text;
+        if (survey) {
+            text = JobWriter.write(
+                    SheetReader.read(given, new Random(seed), slips).with(Lines.NAME, PracticeJson.name(given)));
+        } else {
+            text = Json.print(
+                    told
+                            ? PracticeJson.told(given)
+                            : truth
+                                    ? PracticeJson.truth(given)
+                                    : PracticeJson.solved(given, PracticeSolver.solve(given)));
+        }
         spec.commandLine().getOut().print(text);
         spec.commandLine().getOut().flush();
     }

@@ -1,6 +1,7 @@
 package org.kestan.cli;
 
 import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
 import org.kestan.simulator.cases.InstrumentFault;
 import org.kestan.simulator.cases.PracticeCase;
 import org.kestan.simulator.elastic.Equilibrium;
@@ -15,6 +16,9 @@ import tools.jackson.databind.node.ObjectNode;
 final class PracticeJson {
 
     private static final double STEP = 10;
+
+    /** So near to what was wanted it is met, mm. */
+    static final double MET = 0.3;
 
     private PracticeJson() {}
 
@@ -50,6 +54,34 @@ final class PracticeJson {
         root.set("strung", shape(Equilibrium.strung(given.instrument())));
         root.set("slack", shape(Equilibrium.slack(given.instrument())));
         return root;
+    }
+
+    /** Kestan's own work on it, played to the end; what comes of it is the truth. */
+    static ObjectNode solved(PracticeCase given, PracticeSolver.Solved solved) {
+        ObjectNode root = head(given);
+        ArrayNode ways = root.putArray("ways");
+        solved.ways().forEach(way -> ways.add(way.key()));
+        sides(root.putObject("wanted"), solved.wanted());
+        came(root.putObject("before"), solved.before());
+        came(root.putObject("strungUp"), solved.strungUp());
+        came(root.putObject("after"), solved.after());
+        return root.put("rounds", solved.rounds())
+                .put("hours", solved.hours())
+                .put("cost", solved.cost())
+                .put("reaches", solved.reaches())
+                .put("met", solved.reaches() && solved.isWithin(MET));
+    }
+
+    private static void came(ObjectNode node, VirtualInstrument of) {
+        sides(node.putObject("action"), PracticeSolver.Solved.action(of));
+        if (!of.bridge().floating()) {
+            sides(node.putObject("protrusion"), of.bridge().protrusion());
+        }
+        node.put("drift", of.heel().drift());
+    }
+
+    private static void sides(ObjectNode node, Sides<Double> sides) {
+        node.put("bass", sides.bass()).put("treble", sides.treble());
     }
 
     private static ObjectNode shape(State state) {

@@ -3,6 +3,7 @@ package org.kestan.simulator.cases;
 import java.util.List;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.Family;
 import org.kestan.job.strings.StringSpec;
 import org.kestan.job.terms.Joint;
@@ -120,6 +121,11 @@ public enum PracticeFamily implements Keyed {
     /** Tells whether its bridge stands free. */
     public boolean floating() {
         return floating;
+    }
+
+    /** Returns the action one wants over fret 12, mm. */
+    public Sides<Double> wanted() {
+        return new Sides<>(sizes.bass(), sizes.treble());
     }
 
     Sizes sizes() {

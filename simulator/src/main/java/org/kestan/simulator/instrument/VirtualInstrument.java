@@ -113,6 +113,20 @@ public record VirtualInstrument(
 
     /** The same with its neck set at another angle, radians. */
     public VirtualInstrument withPitch(double pitch) {
+        return withNeck(pitch, neck.bow, neck.rod);
+    }
+
+    /** The same with its board planed so that it lies so much farther under the straight line, mm. */
+    public VirtualInstrument bowedBy(double further) {
+        return withNeck(neck.pitch, neck.bow + further, neck.rod);
+    }
+
+    /** The same with the rod turned: it bends the neck back against the strings, N·mm. */
+    public VirtualInstrument withRod(double moment) {
+        return withNeck(neck.pitch, neck.bow, moment);
+    }
+
+    private VirtualInstrument withNeck(double pitch, double bow, double rod) {
         NeckMake set = new NeckMake(
                 neck.modulus,
                 neck.widthNut,
@@ -120,13 +134,40 @@ public record VirtualInstrument(
                 neck.depthNut,
                 neck.depthJoint,
                 pitch,
-                neck.bow,
+                bow,
                 neck.hump,
                 neck.twist,
-                neck.rod,
+                rod,
                 neck.fall);
         return new VirtualInstrument(
                 family, joint, frets, jointFret, lastFret, set, body, bridge, nut, crowns, strings, heel);
+    }
+
+    /** The same with another nut. */
+    public VirtualInstrument withNut(Sides<Double> slots) {
+        return new VirtualInstrument(
+                family, joint, frets, jointFret, lastFret, neck, body, bridge, slots, crowns, strings, heel);
+    }
+
+    /** The same with another bridge and saddle; the strings end as far under the bridge's top as before. */
+    public VirtualInstrument withBridge(double thickness, Sides<Double> protrusion) {
+        BridgeMake made = new BridgeMake(
+                bridge.floating,
+                bridge.jointToSaddle,
+                thickness,
+                protrusion,
+                bridge.endDistance,
+                bridge.floating ? bridge.endHeight : bridge.endHeight + thickness - bridge.thickness,
+                bridge.spread);
+        return new VirtualInstrument(
+                family, joint, frets, jointFret, lastFret, neck, body, made, nut, crowns, strings, heel);
+    }
+
+    /** The same with its neck pointing elsewhere, mm at the saddle toward the treble. */
+    public VirtualInstrument withDrift(double drift) {
+        HeelMake set = new HeelMake(heel.height, heel.widthTop, heel.widthCap, drift);
+        return new VirtualInstrument(
+                family, joint, frets, jointFret, lastFret, neck, body, bridge, nut, crowns, strings, set);
     }
 
     /** Position of the joint. */

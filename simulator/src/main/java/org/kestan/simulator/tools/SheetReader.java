@@ -16,7 +16,7 @@ import org.kestan.simulator.elastic.Equilibrium;
 import org.kestan.simulator.elastic.State;
 import org.kestan.simulator.instrument.VirtualInstrument;
 
-/** Reads the whole sheet of a practice instrument with the simulated tools: their noise, no slips. */
+/** Reads the whole sheet of a practice instrument with the simulated tools: their noise, and slips where they are asked for. */
 public final class SheetReader {
 
     private static final int ACTION_FRET = 12;
@@ -24,16 +24,27 @@ public final class SheetReader {
 
     private final Random random;
     private final VirtualInstrument instrument;
+    private final double slips;
     private Job job = Job.BLANK;
 
-    private SheetReader(PracticeCase given, Random random) {
+    private SheetReader(PracticeCase given, Random random, double slips) {
         this.random = random;
+        this.slips = slips;
         instrument = given.instrument();
     }
 
     /** Reads a case. */
     public static Job read(PracticeCase given, Random random) {
-        return new SheetReader(given, random).read(Equilibrium.strung(given.instrument()), given);
+        return read(given, random, 0);
+    }
+
+    /**
+     * Reads a case, slipping now and then.
+     *
+     * @param slips the share of readings that are slips, 0 to 1
+     */
+    public static Job read(PracticeCase given, Random random, double slips) {
+        return new SheetReader(given, random, slips).read(Equilibrium.strung(given.instrument()), given);
     }
 
     private Job read(State strung, PracticeCase given) {
@@ -85,7 +96,8 @@ public final class SheetReader {
     }
 
     private void put(LengthLine line, double truth, SimulatedTool tool) {
-        double read = Math.max(0, tool.read(truth, random));
+        boolean slipped = slips > 0 && random.nextDouble() < slips;
+        double read = Math.max(0, slipped ? tool.slip(truth, random) : tool.read(truth, random));
         job = job.with(line, Length.ofText(String.format(Locale.ROOT, "%.3f mm", read)));
     }
 }

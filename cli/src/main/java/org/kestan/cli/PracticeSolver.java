@@ -1,0 +1,212 @@
+package org.kestan.cli;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.kestan.analysis.setup.Setup;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.job.Job;
+import org.kestan.judgment.advice.Combination;
+import org.kestan.judgment.way.Way;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.repair.plan.WorkPlan;
+import org.kestan.simulator.cases.PracticeCase;
+import org.kestan.simulator.elastic.Equilibrium;
+import org.kestan.simulator.elastic.State;
+import org.kestan.simulator.instrument.VirtualInstrument;
+import org.kestan.simulator.tools.Frame;
+import org.kestan.simulator.tools.SheetReader;
+import org.kestan.simulator.tools.SimulatedTool;
+
+/**
+ * Kestan's own verdict and plan, played to the end on a practice instrument with the tools' noise: rod or board, nut, bridge,
+ * the heel by pulls until the straightedge lands, the saddle; strung up, the saddle is fitted to what is read. What comes of it
+ * is the truth, which nothing here reads.
+ */
+final class PracticeSolver {
+
+    private static final int ACTION_FRET = 12;
+    private static final double BRIDGE_FRONT = 8;
+    private static final double HAND = 0.03;
+
+    /** As near as this the straightedge has landed, mm. */
+    private static final double LANDED = 0.12;
+
+    /** Of what is left a set of pulls takes so much: what is cut is gone. */
+    private static final double CAREFUL = 0.8;
+
+    private static final int MOST_ROUNDS = 10;
+    private static final double FITTED = 0.1;
+
+    /** As near as this the relief is set, mm, and what a turn of the rod that takes a millimeter would have, N·mm. */
+    private static final double SET = 0.015;
+
+    private static final double ROD_PER_MM = 14_000;
+    private static final double LEAST_SADDLE = 1.6;
+
+    /**
+     * What comes of it.
+     *
+     * @param strungUp after the planned work, before the saddle is fitted to what is read then
+     */
+    record Solved(
+            List<Way> ways,
+            Sides<Double> wanted,
+            VirtualInstrument before,
+            VirtualInstrument strungUp,
+            VirtualInstrument after,
+            int rounds,
+            double hours,
+            double cost,
+            boolean reaches) {
+
+        /** The action over fret 12 as it truly is, mm. */
+        static Sides<Double> action(VirtualInstrument of) {
+            State strung = Equilibrium.strung(of);
+            return Sides.of(side -> new Frame(of).over(strung, ACTION_FRET, side));
+        }
+
+        /** Tells whether both sides came within a distance of what was wanted. */
+        boolean isWithin(double distance) {
+            Sides<Double> action = action(after);
+            return Math.abs(action.bass() - wanted.bass()) <= distance
+                    && Math.abs(action.treble() - wanted.treble()) <= distance;
+        }
+    }
+
+    private final Random random;
+    private VirtualInstrument now;
+    private VirtualInstrument strungUp;
+    private int rounds;
+
+    private PracticeSolver(VirtualInstrument given, Random random) {
+        this.random = random;
+        now = given;
+        strungUp = given;
+    }
+
+    /** Plays a case; the same each time. */
+    static Solved solve(PracticeCase given) {
+        Random random = new Random(given.seed() * 7919 + 1);
+        Sides<Double> wanted = given.kind().wanted();
+        Job job = SheetReader.read(given, random)
+                .with(Aim.ACTION_BASS, Length.toMicrometer(wanted.bass()))
+                .with(Aim.ACTION_TREBLE, Length.toMicrometer(wanted.treble()));
+        JobAnalysis analysis = JobAnalysis.of(job, ShopStandards.DEFAULT);
+        List<Way> ways = analysis.recommendation().ways();
+        WorkPlan plan = WorkPlan.of(analysis.ways(), ways);
+        Combination combined = analysis.ways().combined(ways);
+        PracticeSolver solver = new PracticeSolver(given.instrument(), random);
+        Optional<Setup> planned = plan.planned();
+        boolean works = planned.isPresent()
+                && analysis.measured().isPresent()
+                && ways.stream().anyMatch(way -> !way.key().equals("leave"));
+        if (works) {
+            solver.work(plan, analysis.measured().get(), planned.get(), wanted);
+        }
+        return new Solved(
+                ways,
+                wanted,
+                given.instrument(),
+                solver.strungUp,
+                solver.now,
+                solver.rounds,
+                combined.hours(),
+                combined.cost(),
+                combined.reaches());
+    }
+
+    private double hand() {
+        return random.nextGaussian() * HAND;
+    }
+
+    private void work(WorkPlan plan, Setup measured, Setup planned, Sides<Double> wanted) {
+        if (plan.ways().stream().anyMatch(way -> way.key().equals("truss-rod"))) {
+            turnRod(planned.reliefGap());
+        } else {
+            now = now.bowedBy(planned.reliefGap() - measured.reliefGap());
+        }
+        double along = now.saddleAt() / (now.saddleAt() - now.frets().at(1));
+        now = now.withNut(Sides.of(side -> now.nut().get(side)
+                + (planned.nut().get(side) - measured.nut().get(side)) * along
+                + (changes(planned.nut().get(side), measured.nut().get(side)) ? hand() : 0)));
+        bridge(measured, planned);
+        if (plan.turnsNeck() && plan.projection().isPresent()) {
+            fit(plan.projection().get().slackAsRead());
+            now = now.withDrift(random.nextGaussian() * 0.25);
+        }
+        string(wanted);
+    }
+
+    /** The rod a little at a time, at pitch, until the feeler shows what is wanted. */
+    private void turnRod(double wanted) {
+        for (int turn = 0; turn < MOST_ROUNDS; turn++) {
+            double read = SimulatedTool.FEELER.read(new Frame(now).relief(Equilibrium.strung(now)), random);
+            if (Math.abs(read - wanted) <= SET) {
+                return;
+            }
+            now = now.withRod(now.neck().rod() + (read - wanted) * ROD_PER_MM);
+        }
+    }
+
+    private static boolean changes(double planned, double measured) {
+        return Math.abs(planned - measured) > 0.01;
+    }
+
+    private void bridge(Setup measured, Setup planned) {
+        if (now.bridge().floating()) {
+            double change = planned.supportHeight() - measured.supportHeight();
+            now = now.withBridge(
+                    now.bridge().thickness() + (changes(change, 0) ? change + hand() : 0),
+                    now.bridge().protrusion());
+            return;
+        }
+        double thicker = planned.bridgeTop() - measured.bridgeTop();
+        Sides<Double> taller =
+                Sides.of(side -> planned.protrusion().orElseThrow().get(side)
+                        - measured.protrusion().orElseThrow().get(side));
+        now = now.withBridge(
+                now.bridge().thickness() + (changes(thicker, 0) ? thicker + hand() : 0),
+                Sides.of(side -> now.bridge().protrusion().get(side)
+                        + (changes(taller.get(side), 0) ? taller.get(side) + hand() : 0)));
+    }
+
+    /** The heel by sets of pulls: read slack, take most of what is left, read again. */
+    private void fit(double target) {
+        double front = now.bridge().floating() ? 0 : BRIDGE_FRONT;
+        for (rounds = 0; rounds < MOST_ROUNDS; rounds++) {
+            double read =
+                    SimulatedTool.STRAIGHTEDGE.read(new Frame(now).projection(Equilibrium.slack(now), front), random);
+            double left = target - read;
+            if (Math.abs(left) <= LANDED) {
+                return;
+            }
+            double share = Math.abs(left) < 3 * LANDED ? 1 : CAREFUL;
+            double turned = left
+                    * share
+                    * (1 + random.nextGaussian() * 0.06)
+                    / now.bridge().jointToSaddle();
+            now = now.withPitch(now.neck().pitch() + turned);
+        }
+    }
+
+    /** Strung up and settled, the saddle or the floating bridge is fitted to the action that is read. */
+    private void string(Sides<Double> wanted) {
+        strungUp = now;
+        State strung = Equilibrium.strung(now);
+        double leverage = now.saddleAt() / now.frets().at(ACTION_FRET);
+        Sides<Double> off = Sides.of(side ->
+                wanted.get(side) - SimulatedTool.RULE.read(new Frame(now).over(strung, ACTION_FRET, side), random));
+        if (Math.abs(off.bass()) <= FITTED && Math.abs(off.treble()) <= FITTED) {
+            return;
+        }
+        // The wheels of a floating bridge move each side; a saddle is not taken below what carries the strings.
+        double least = now.bridge().floating() ? Double.NEGATIVE_INFINITY : LEAST_SADDLE;
+        Sides<Double> next = Sides.of(
+                side -> Math.max(least, now.bridge().protrusion().get(side) + off.get(side) * leverage + hand()));
+        now = now.withBridge(now.bridge().thickness(), next);
+    }
+}
