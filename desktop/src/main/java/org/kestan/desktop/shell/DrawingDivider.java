@@ -26,7 +26,7 @@ final class DrawingDivider extends Region {
     private static final double LOW = 108;
 
     /** Tall where one measures or drags: the whole and the loupes. */
-    private static final double TALL = 262;
+    private static final double TALL = 340;
 
     /** Less than this is not worth a picture. */
     private static final double LEAST_TALL = 226;
@@ -95,7 +95,12 @@ final class DrawingDivider extends Region {
 
     /** Gives it the height that the pictures need. */
     void unfold() {
-        put(TALL * scale());
+        put(Math.max(LEAST_TALL * scale(), tall()));
+    }
+
+    /** As tall as it is in a large window, and no more than a share of a small one. */
+    private double tall() {
+        return Math.min(TALL * scale(), room * TALL_SHARE);
     }
 
     private double scale() {
@@ -125,7 +130,7 @@ final class DrawingDivider extends Region {
             // The step is what is read from across the bench.
             return 0;
         }
-        double tall = Math.min(TALL * scale(), room * TALL_SHARE);
+        double tall = tall();
         boolean pictured = station == Station.MEASURE || station == Station.PLAN;
         if (pictured && tall >= LEAST_TALL * scale()) {
             return tall;
