@@ -10,7 +10,6 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
-import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
@@ -59,7 +58,7 @@ public final class JobSession {
         return thread;
     });
 
-    /** How often what need not follow every step follows a drag. */
+    /** How long the hand rests before what need not follow every step follows a drag. */
     private static final Duration SETTLING = Duration.millis(120);
 
     private final ReadOnlyObjectWrapper<JobAnalysis> analysis =
@@ -150,7 +149,7 @@ public final class JobSession {
 
     /**
      * The same for what need not follow every step of a drag: tables, the stations' marks. While something is moved it follows
-     * a few times a second, otherwise at once.
+     * as soon as the hand rests, otherwise at once.
      */
     public ReadOnlyObjectProperty<JobAnalysis> settledProperty() {
         return settled.getReadOnlyProperty();
@@ -400,7 +399,7 @@ public final class JobSession {
         canRedo.set(!after.isEmpty());
         if (!moving.get()) {
             settle();
-        } else if (settling.getStatus() != Animation.Status.RUNNING) {
+        } else {
             settling.playFromStart();
         }
     }
