@@ -236,20 +236,24 @@ final class LoupeCard extends Region {
 
     /** Marks the shop's usual values at the edge, where a drag catches. */
     private void tick(List<Grip> all) {
-        getChildren().removeAll(ticks);
-        ticks.clear();
-        all.stream()
+        List<Double> values = all.stream()
                 .filter(each -> each.loupe() == loupe)
                 .flatMap(each -> control.usualValues(each.handle()).stream())
                 .distinct()
-                .forEach(value -> {
-                    Line tick = new Line();
-                    tick.getStyleClass().add("usual-tick");
-                    tick.setManaged(false);
-                    tick.setMouseTransparent(true);
-                    tick.setUserData(value);
-                    ticks.add(tick);
-                });
+                .toList();
+        if (values.equals(ticks.stream().map(Line::getUserData).toList())) {
+            return;
+        }
+        getChildren().removeAll(ticks);
+        ticks.clear();
+        for (Double value : values) {
+            Line tick = new Line();
+            tick.getStyleClass().add("usual-tick");
+            tick.setManaged(false);
+            tick.setMouseTransparent(true);
+            tick.setUserData(value);
+            ticks.add(tick);
+        }
         getChildren().addAll(ticks);
     }
 
