@@ -285,9 +285,11 @@ public final class MainWindow {
                 .set(new InstrumentView.Said(
                         analysis.plan().planned().isPresent(),
                         after ? Messages.message("main-window.before") : Messages.message("main-window.now"),
-                        analysis.isPreview()
-                                ? Messages.message("main-window.preview")
-                                : Messages.message("main-window.planned"),
+                        after
+                                ? Messages.message("main-window.predicted")
+                                : analysis.isPreview()
+                                        ? Messages.message("main-window.preview")
+                                        : Messages.message("main-window.planned"),
                         session.words()));
         instrument.sideViewProperty().set(analysis.sideView());
         instrument
