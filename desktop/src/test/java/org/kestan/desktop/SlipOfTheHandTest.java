@@ -192,7 +192,7 @@ public class SlipOfTheHandTest extends WindowTest {
         Job before = session().job();
         List<KeyCode> harmless = List.of(
                 KeyCode.LEFT, KeyCode.RIGHT, KeyCode.HOME, KeyCode.END, KeyCode.ESCAPE, KeyCode.SHIFT, KeyCode.F6);
-        for (int i = 0; i < Integer.getInteger("kestan.strokes", 200); i++) {
+        for (int i = 0; i < Integer.getInteger("kestan.strokes", 140); i++) {
             int kind = random.nextInt(3);
             int digit = 1 + random.nextInt(6);
             KeyCode code = harmless.get(random.nextInt(harmless.size()));

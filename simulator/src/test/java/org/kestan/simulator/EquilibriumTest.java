@@ -9,6 +9,7 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
 import org.kestan.job.Job;
 import org.kestan.simulator.cases.CaseGenerator;
 import org.kestan.simulator.cases.InstrumentFault;
@@ -18,6 +19,7 @@ import org.kestan.simulator.cases.PracticeFamily;
 import org.kestan.simulator.elastic.Beam;
 import org.kestan.simulator.elastic.Equilibrium;
 import org.kestan.simulator.elastic.State;
+import org.kestan.simulator.instrument.VirtualInstrument;
 import org.kestan.simulator.tools.Frame;
 import org.kestan.simulator.tools.SheetReader;
 import org.kestan.simulator.tools.SimulatedTool;
@@ -182,5 +184,45 @@ public class EquilibriumTest {
         double whole = Math.sqrt(spread * spread + Math.pow(SimulatedTool.RULE.resolution(), 2) / 12);
         assertThat(sum / n).isCloseTo(0, within(3.3 * whole / Math.sqrt(n)));
         assertThat(Math.sqrt(squares / n)).isCloseTo(whole, within(0.12 * whole));
+    }
+
+    /** A slip is far out, and feelers tell half of it. */
+    @Test
+    public void aSlipIsFarOut() {
+        Random random = new Random(3);
+        for (SimulatedTool tool : SimulatedTool.values()) {
+            double off = Math.abs(tool.slip(4, random) - 4);
+            assertThat(off).as(tool.name()).isGreaterThan(4 * tool.spread());
+        }
+        PracticeCase given = CaseGenerator.of(5, Level.EASY, PracticeFamily.FLAT_TOP);
+        assertThat(SheetReader.read(given, new Random(1), 1)).isNotEqualTo(SheetReader.read(given, new Random(1)));
+        assertThat(SheetReader.read(given, new Random(1), 0)).isEqualTo(SheetReader.read(given, new Random(1)));
+    }
+
+    /** What is done to it does what it does at a bench: the rod takes relief, a taller saddle raises, a set-back neck lowers. */
+    @Test
+    public void workOnItHasItsEffect() {
+        VirtualInstrument made =
+                CaseGenerator.of(5, Level.EASY, PracticeFamily.FLAT_TOP).instrument();
+        Frame frame = new Frame(made);
+        State before = Equilibrium.strung(made);
+        double relief = frame.relief(before);
+        double action = frame.over(before, 12, Side.BASS);
+        assertThat(frame.relief(Equilibrium.strung(made.withRod(1500)))).isLessThan(relief - 0.02);
+        assertThat(frame.relief(Equilibrium.strung(made.bowedBy(0.1)))).isCloseTo(relief + 0.085, within(0.02));
+        VirtualInstrument taller = made.withBridge(
+                made.bridge().thickness(),
+                Sides.of(side -> made.bridge().protrusion().get(side) + 1));
+        // At fret 12 half of what the saddle rises, less a little for the top that gives.
+        assertThat(frame.over(Equilibrium.strung(taller), 12, Side.BASS) - action)
+                .isBetween(0.45, 0.6);
+        VirtualInstrument setBack = made.withPitch(made.neck().pitch() + 0.003);
+        assertThat(frame.over(Equilibrium.strung(setBack), 12, Side.BASS)).isLessThan(action - 0.2);
+        VirtualInstrument filed = made.withNut(Sides.of(side -> made.nut().get(side) - 0.2));
+        assertThat(frame.over(Equilibrium.strung(filed), 1, Side.BASS))
+                .isCloseTo(frame.over(before, 1, Side.BASS) - 0.2, within(0.03));
+        assertThat(made.withDrift(1.5).heel().drift()).isEqualTo(1.5);
+        assertThat(before.strings(0).bass()).isEqualTo(before.nut(Side.BASS));
+        assertThat(before.soundboard(made.jointAt() - 20)).isZero();
     }
 }
