@@ -20,6 +20,14 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.PlayingTouch;
 import org.kestan.judgment.counter.CounterCheck;
 import org.kestan.overview.JobAnalysis;
+import org.kestan.repair.drag.Handle;
+import org.kestan.repair.drag.PlanDrag;
+import org.kestan.repair.picture.Grip;
+import org.kestan.repair.picture.Loupe;
+import org.kestan.repair.picture.LoupePictures;
+import org.kestan.repair.picture.WholePicture;
+import org.kestan.repair.plan.WorkPlan;
+import org.kestan.repair.sideview.SideView;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Card;
 import org.kestan.text.PlanCards;
@@ -58,6 +66,14 @@ public class ReckoningBenchmark {
                     Job.BLANK,
                     (quick, reading) -> quick.with(reading, job.get(reading).orElseThrow(Expect.present("reading"))),
                     (one, other) -> one);
+
+    private final JobAnalysis planned = JobAnalysis.of(
+            WorkPlan.taking(
+                    job,
+                    JobAnalysis.of(job, ShopStandards.DEFAULT).recommendation().ways()),
+            ShopStandards.DEFAULT);
+
+    private int steps;
 
     /** The least that follows from a job on every edit. */
     @Benchmark
@@ -119,5 +135,21 @@ public class ReckoningBenchmark {
     @Benchmark
     public CounterCheck counter() {
         return CounterCheck.of(counter, ShopStandards.DEFAULT);
+    }
+
+    /** A step of a drag as far as core goes: the plan moved, worked out, the instrument and its five loupes drawn. */
+    @Benchmark
+    public int dragStep() {
+        Job moved = PlanDrag.move(
+                planned.plan(), Handle.ACTION_BASS, 2 + steps++ % 20 * 0.01, BenchUnit.MILLIMETERS::fineLength);
+        JobAnalysis analysis = JobAnalysis.of(moved, ShopStandards.DEFAULT);
+        SideView view = analysis.sideView().orElseThrow(Expect.present("side view"));
+        int shapes = WholePicture.of(view).shapes().size()
+                + analysis.figures().size()
+                + Grip.of(view).size();
+        for (Loupe loupe : Loupe.values()) {
+            shapes += LoupePictures.of(loupe, view, List.of()).shapes().size();
+        }
+        return shapes;
     }
 }
