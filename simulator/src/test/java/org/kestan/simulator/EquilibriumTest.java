@@ -222,7 +222,7 @@ public class EquilibriumTest {
         assertThat(frame.over(Equilibrium.strung(filed), 1, Side.BASS))
                 .isCloseTo(frame.over(before, 1, Side.BASS) - 0.2, within(0.03));
         assertThat(made.withDrift(1.5).heel().drift()).isEqualTo(1.5);
-        assertThat(before.strings(0).bass()).isEqualTo(before.nut(Side.BASS));
+        assertThat(before.string(0, Side.BASS)).isEqualTo(before.nut(Side.BASS));
         assertThat(before.soundboard(made.jointAt() - 20)).isZero();
     }
 }

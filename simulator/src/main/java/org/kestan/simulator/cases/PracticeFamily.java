@@ -1,5 +1,6 @@
 package org.kestan.simulator.cases;
 
+import java.util.Arrays;
 import java.util.List;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.notation.Length;
@@ -11,18 +12,18 @@ import org.kestan.job.terms.Joint;
 /** The kinds of instrument one practices on, with their usual sizes; common practice, no source. */
 public enum PracticeFamily implements Keyed {
     /** A steel-string flat-top with a dovetail. */
-    FLAT_TOP("flat-top", Family.STEEL, Joint.DOVETAIL, false, new Sizes(645, 14, 12, 2.4, 2.0, 22.5, 27, 46, 56)),
+    FLAT_TOP("flat-top", Family.STEEL, Joint.DOVETAIL, false, new Sizes(645, 14, 2.4, 2.0, 22.5, 27, 46, 56)),
     /** A steel-string flat-top with a bolted heel. */
-    BOLT_ON("bolt-on", Family.STEEL, Joint.MORTISE_BOLT, false, new Sizes(648, 14, 12, 2.4, 2.0, 22.5, 27, 45, 56)),
+    BOLT_ON("bolt-on", Family.STEEL, Joint.MORTISE_BOLT, false, new Sizes(648, 14, 2.4, 2.0, 22.5, 27, 45, 56)),
     /** A twelve-string. */
     TWELVE_STRING(
-            "12-string", Family.TWELVE_STRING, Joint.DOVETAIL, false, new Sizes(645, 14, 12, 2.2, 1.9, 25, 30, 50, 60)),
+            "12-string", Family.TWELVE_STRING, Joint.DOVETAIL, false, new Sizes(645, 14, 2.2, 1.9, 25, 30, 50, 60)),
     /** A classical guitar. */
-    CLASSICAL("classical", Family.CLASSICAL, Joint.DOVETAIL, false, new Sizes(650, 12, 11, 3.8, 3.0, 21.5, 24, 53, 62)),
+    CLASSICAL("classical", Family.CLASSICAL, Joint.DOVETAIL, false, new Sizes(650, 12, 3.8, 3.0, 21.5, 24, 53, 62)),
     /** An archtop with a floating bridge. */
-    ARCHTOP("archtop", Family.ARCHTOP, Joint.DOVETAIL, true, new Sizes(635, 14, 12, 2.2, 1.8, 22.5, 27, 45, 55)),
+    ARCHTOP("archtop", Family.ARCHTOP, Joint.DOVETAIL, true, new Sizes(635, 14, 2.2, 1.8, 22.5, 27, 45, 55)),
     /** A mandolin. */
-    MANDOLIN("mandolin", Family.MANDOLIN, Joint.DOVETAIL, true, new Sizes(352, 15, 12, 1.6, 1.3, 20, 24, 31, 40));
+    MANDOLIN("mandolin", Family.MANDOLIN, Joint.DOVETAIL, true, new Sizes(352, 15, 1.6, 1.3, 20, 24, 31, 40));
 
     private static final String[][] LIGHT = {
         {"0.053 in", "w", "E2"},
@@ -76,7 +77,6 @@ public enum PracticeFamily implements Keyed {
      *
      * @param scale length
      * @param joint the fret at the body
-     * @param thick how high the bridge is without a saddle, over ten; a floating one has its height from the generator
      * @param bass the action one wants at fret 12
      * @param treble the same on the other side
      * @param depthNut of neck and board
@@ -87,7 +87,6 @@ public enum PracticeFamily implements Keyed {
     record Sizes(
             double scale,
             int joint,
-            double thick,
             double bass,
             double treble,
             double depthNut,
@@ -141,7 +140,7 @@ public enum PracticeFamily implements Keyed {
                     case MANDOLIN -> COURSES;
                     case FLAT_TOP, BOLT_ON, ARCHTOP -> LIGHT;
                 };
-        return java.util.Arrays.stream(set)
+        return Arrays.stream(set)
                 .map(each -> StringSpec.of(Length.ofText(each[0]), each[1].equals("w"), each[2]))
                 .toList();
     }

@@ -1,6 +1,7 @@
 package org.kestan.simulator.elastic;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Side;
@@ -34,7 +35,7 @@ public final class Equilibrium {
     public static State slack(VirtualInstrument instrument) {
         Beam beam = beam(instrument);
         double[] moment = new double[Beam.PLACES];
-        java.util.Arrays.fill(moment, -instrument.neck().rod());
+        Arrays.fill(moment, -instrument.neck().rod());
         return new State(instrument, beam.deflection(moment), 0, 0, 0, 0);
     }
 

@@ -1,7 +1,6 @@
 package org.kestan.simulator.elastic;
 
 import org.kestan.base.sheet.Side;
-import org.kestan.base.sheet.Sides;
 import org.kestan.simulator.instrument.VirtualInstrument;
 
 /**
@@ -78,10 +77,5 @@ public record State(
         double share =
                 Math.max(0, (x - instrument.jointAt()) / instrument.bridge().jointToSaddle());
         return topRise * Math.min(1, share);
-    }
-
-    /** The same on both sides. */
-    public Sides<Double> strings(double x) {
-        return Sides.of(side -> string(x, side));
     }
 }

@@ -1,5 +1,6 @@
 package org.kestan.simulator.tools;
 
+import java.util.OptionalDouble;
 import org.kestan.base.sheet.Side;
 import org.kestan.simulator.elastic.State;
 import org.kestan.simulator.instrument.VirtualInstrument;
@@ -41,8 +42,8 @@ public final class Frame {
     }
 
     /**
-     * What a straightedge shows over the top in front of the saddle. It lies where it truly rests: on the highest crowns of the
-     * neck, the two between which the bridge end lies lowest without any other standing through.
+     * What a straightedge shows over the top in front of the saddle. It lies where it truly rests, on the highest crowns: a proud
+     * fret lifts it.
      *
      * @param front from where the caliper stands to the saddle
      */
@@ -55,20 +56,22 @@ public final class Frame {
         return read - state.soundboard(at);
     }
 
+    /**
+     * It lies on two crowns more than half the neck apart over whose line no other stands; of several such rests the one that
+     * reads highest. Where there is none, the neck being bowed back, it would rock: it is held level over the ends.
+     */
     private double resting(State state, Side side, double at) {
-        // It rests on the last crown before which none stands higher over the line, as a straightedge pressed at both
-        // ends does.
-        int first = 1;
-        int second = instrument.jointFret();
-        double line = line(state, side, first, second, at);
-        for (int one = 1; one < instrument.jointFret(); one++) {
-            for (int other = one + 1; other <= instrument.jointFret(); other++) {
-                if (clears(state, side, one, other) && other - one > second / 2) {
-                    line = Math.max(line, line(state, side, one, other, at));
+        int last = instrument.jointFret();
+        OptionalDouble highest = OptionalDouble.empty();
+        for (int one = 1; one < last; one++) {
+            for (int other = one + last / 2 + 1; other <= last; other++) {
+                double reads = line(state, side, one, other, at);
+                if ((highest.isEmpty() || reads > highest.getAsDouble()) && clears(state, side, one, other)) {
+                    highest = OptionalDouble.of(reads);
                 }
             }
         }
-        return line;
+        return highest.orElseGet(() -> line(state, side, 1, last, at));
     }
 
     private boolean clears(State state, Side side, int one, int other) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -181,7 +182,7 @@ final class FigureRow extends VBox {
             value.setMinWidth(USE_PREF_SIZE);
         }
 
-        List<javafx.scene.Node> nodes() {
+        List<Node> nodes() {
             return List.of(shape, value);
         }
 

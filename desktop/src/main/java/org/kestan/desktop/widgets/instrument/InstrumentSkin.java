@@ -93,13 +93,14 @@ final class InstrumentSkin extends SkinBase<InstrumentView> {
     private void refresh() {
         stale = false;
         boolean plain = control.sideViewProperty().get().isEmpty();
-        empty.setVisible(plain);
         control.getStyleClass().remove("plain-instrument");
         if (plain) {
             control.getStyleClass().add("plain-instrument");
         }
-        cards.forEach(card -> card.show(
-                control.figuresProperty().get(), control.saidProperty().get()));
+        InstrumentView.Said said = control.saidProperty().get();
+        if (said != null) {
+            cards.forEach(card -> card.show(control.figuresProperty().get(), said));
+        }
         Optional<SideView> shown = view();
         if (shown.isEmpty()) {
             control.setAccessibleText(empty.getText());
@@ -119,6 +120,7 @@ final class InstrumentSkin extends SkinBase<InstrumentView> {
         whole.show(
                 view,
                 plain,
+                line == null ? "" : measures(line),
                 Optional.ofNullable(line)
                         .flatMap(each -> MeasuredSpan.of(each, view, 1))
                         .filter(each -> each.loupe().isEmpty()),

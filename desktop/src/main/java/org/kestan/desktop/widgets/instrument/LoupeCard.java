@@ -133,10 +133,6 @@ final class LoupeCard extends Region {
         return loupe;
     }
 
-    PicturePane pane() {
-        return pane;
-    }
-
     private Term term() {
         return switch (loupe) {
             case FIRST_FRET -> Term.NUT;

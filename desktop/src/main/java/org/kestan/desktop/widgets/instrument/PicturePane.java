@@ -10,7 +10,6 @@ import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.layout.Region;
-import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.shape.Polyline;
 import javafx.scene.shape.Rectangle;
@@ -247,14 +246,5 @@ public final class PicturePane extends Region {
 
     private static String kebab(Enum<?> constant) {
         return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    /** A thin line from one place of the window to another, for what is drawn between panes. */
-    static Line leader() {
-        Line line = new Line();
-        line.getStyleClass().add("leader");
-        line.setManaged(false);
-        line.setMouseTransparent(true);
-        return line;
     }
 }

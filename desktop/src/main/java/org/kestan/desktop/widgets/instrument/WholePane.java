@@ -22,7 +22,6 @@ import org.kestan.repair.picture.WholePicture;
 import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
 import org.kestan.text.BenchUnit;
-import org.kestan.text.Wording;
 
 /** The whole instrument: the map. A thin line leads from each place down to its loupe; the pointer reads the strings' height. */
 final class WholePane extends Region {
@@ -48,7 +47,8 @@ final class WholePane extends Region {
         pane.setManaged(false);
         getChildren().add(pane);
         for (Loupe loupe : Loupe.values()) {
-            Line leader = PicturePane.leader();
+            Line leader = Shapes.line("leader");
+            leader.setManaged(false);
             Circle dot = new Circle(2.4);
             dot.getStyleClass().add("leader-dot");
             dot.setManaged(false);
@@ -78,9 +78,15 @@ final class WholePane extends Region {
         addEventHandler(MouseEvent.MOUSE_CLICKED, event -> press(event.getX()));
     }
 
-    void show(SideView next, boolean plain, Optional<MeasuredSpan> measured, org.kestan.base.sheet.Line<?> focused) {
+    void show(
+            SideView next,
+            boolean plain,
+            String measures,
+            Optional<MeasuredSpan> measured,
+            org.kestan.base.sheet.Line<?> focused) {
         view = Optional.of(next);
         span = measured;
+        dimensionNote.setText(measures);
         line = Optional.ofNullable(focused);
         Optional<Picture> whole = Optional.of(WholePicture.of(next));
         if (control.draggingProperty().get()) {
@@ -160,10 +166,6 @@ final class WholePane extends Region {
             dimension.setStartY(from.getY());
             dimension.setEndX(to.getX());
             dimension.setEndY(to.getY());
-            dimensionNote.setText(line.map(measured -> measured.number() == 0
-                            ? Wording.label(measured)
-                            : measured.number() + "  " + Wording.full(measured))
-                    .orElse(""));
             double wide = dimensionNote.getLayoutBounds().getWidth();
             dimensionNote.setX(Math.max(4, Math.min(width - wide - 4, (from.getX() + to.getX() - wide) / 2)));
             dimensionNote.setY(Math.max(13, Math.min(from.getY(), to.getY()) - 6));
