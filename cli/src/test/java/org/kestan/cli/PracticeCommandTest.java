@@ -129,10 +129,9 @@ public class PracticeCommandTest {
                     }
                     said++;
                     met += solved.isWithin(PracticeJson.MET) ? 1 : 0;
-                    double before = off(solved, solved.before());
                     assertThat(off(solved, solved.after()))
                             .as("worse than before: " + kind.key() + " " + level.key() + " " + seed)
-                            .isLessThan(Math.max(before + 0.1, 2 * PracticeJson.MET));
+                            .isLessThanOrEqualTo(Math.max(off(solved, solved.before()), PracticeJson.MET));
                     assertThat(Math.abs(solved.after().heel().drift()))
                             .isLessThanOrEqualTo(
                                     Math.max(1, Math.abs(solved.before().heel().drift())));
