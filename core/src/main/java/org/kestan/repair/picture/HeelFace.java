@@ -25,8 +25,10 @@ public final class HeelFace {
     private static final double CAP = 26;
     private static final double HEIGHT = 92;
 
-    /** Room for a number beside the heel, mm. */
-    private static final double WORDS = 34;
+    /** Room for the numbers, mm: beside the heel and under its cap. */
+    private static final double BESIDE = 26;
+
+    private static final double UNDER = 16;
 
     private static final double TAIL_TOP = 0.21;
     private static final double TAIL_CAP = 0.16;
@@ -66,9 +68,9 @@ public final class HeelFace {
                         sign * tailCap,
                         -height);
             }
-            scene.note(side == Side.BASS ? -top - WORDS : cap + 3, -height + 3, Quantity.fine(left));
+            scene.note(side == Side.BASS ? -top - BESIDE : BESIDE / 2, -height - UNDER, Quantity.fine(left));
         }
-        return scene.framed(-top - WORDS, -height - 4, top + WORDS, 4);
+        return scene.framed(-top - BESIDE, -height - UNDER - 4, top + BESIDE, 4);
     }
 
     static Picture of(SideView view, Work work) {

@@ -35,6 +35,7 @@ import org.kestan.files.job.JobFile;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.HeelEntry;
+import org.kestan.job.bench.StepMark;
 import org.kestan.job.bench.WaitKind;
 import org.kestan.job.tree.UnknownKeys;
 import org.kestan.ledger.DemoLedger;
@@ -49,7 +50,8 @@ public final class Shots extends Application {
     /** Time for a view to be laid out and drawn before its picture is taken. */
     private static final Duration SETTLE = Duration.millis(2500);
 
-    private static final int BEFORE_THE_SCRIBE = 4;
+    private static final List<String> BEFORE_THE_SCRIBE =
+            List.of("open-sheet", "open-slacken", "open-strings", "open-pins");
     private static final int HALF_A_DAY = 720;
 
     private final Deque<View> views = new ArrayDeque<>();
@@ -144,8 +146,8 @@ public final class Shots extends Application {
             window.enter("bench");
             stage.getScene().getRoot().applyCss();
             ((ButtonBase) stage.getScene().lookup("#bench-take")).fire();
-            for (int i = 0; i < BEFORE_THE_SCRIBE; i++) {
-                ((ButtonBase) stage.getScene().lookup("#step-done")).fire();
+            for (String done : BEFORE_THE_SCRIBE) {
+                window.session().edit(job -> window.session().bench().mark(job, done, StepMark.State.DONE, ""));
             }
             window.session().edit(job -> window.session().bench().begin(job, WaitKind.GLUE, HALF_A_DAY, ""));
         }));

@@ -1,6 +1,6 @@
 package org.kestan.files.papers;
 
-import java.awt.image.BufferedImage;
+import java.awt.geom.Rectangle2D;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
@@ -9,7 +9,7 @@ import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
+import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.HeelCut;
 import org.kestan.base.sheet.Side;
 import org.kestan.job.Job;
@@ -117,10 +117,10 @@ public final class BenchCardPdf {
         if (analysis.measured().isEmpty() || analysis.sideView().isEmpty()) {
             return from;
         }
-        BufferedImage image = InstrumentPicture.image(analysis.sideView().get(), (int) width, INSTRUMENT);
-        text.page()
-                .drawImage(
-                        LosslessFactory.createFromImage(document, image), MARGIN, from - INSTRUMENT, width, INSTRUMENT);
+        InstrumentPicture.draw(
+                new PicturePdf(text.page(), fonts, Quantity::toString),
+                analysis.sideView().get(),
+                new Rectangle2D.Float(MARGIN, from - INSTRUMENT, width, INSTRUMENT));
         return from - INSTRUMENT - 4;
     }
 
@@ -140,13 +140,10 @@ public final class BenchCardPdf {
                     for (int i = 0; i < IN_A_ROW && next < drawn.size(); i++, next++) {
                         Step step = drawn.get(next);
                         float x = MARGIN + i * (column + GAP);
-                        BufferedImage image = InstrumentPicture.image(
-                                OperationPictures.of(step.operation().get(), view),
-                                (int) column,
-                                OPERATION,
-                                words::print);
-                        page.drawImage(
-                                LosslessFactory.createFromImage(document, image), x, y - OPERATION, column, OPERATION);
+                        new PicturePdf(page, fonts, words::print)
+                                .draw(
+                                        OperationPictures.of(step.operation().get(), view),
+                                        new Rectangle2D.Float(x, y - OPERATION, column, OPERATION));
                         page.setLineWidth(0.4f);
                         page.addRect(x, y - OPERATION, column, OPERATION);
                         page.stroke();

@@ -1,17 +1,12 @@
 package org.kestan.files.papers;
 
-import java.awt.Font;
 import java.awt.Graphics2D;
 import java.awt.geom.Rectangle2D;
-import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
-import org.kestan.base.finding.Quantity;
 import org.kestan.repair.picture.Loupe;
 import org.kestan.repair.picture.LoupePictures;
-import org.kestan.repair.picture.Picture;
 import org.kestan.repair.picture.WholePicture;
 import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
@@ -27,8 +22,7 @@ final class InstrumentPicture {
     /** Pixels a point of the page, where the picture is as wide as the text. */
     private static final double POINT = 3;
 
-    /** Pixels a point where one is drawn for a PDF. */
-    private static final int SHARP = 3;
+    private static final List<Loupe> SHOWN = List.of(Loupe.ACTION_FRET, Loupe.BRIDGE);
 
     private InstrumentPicture() {}
 
@@ -44,30 +38,31 @@ final class InstrumentPicture {
         return Optional.of(DataUriImage.png(WIDTH, HEIGHT, page -> draw(page, drawn, WIDTH, HEIGHT, POINT)));
     }
 
-    /** Draws it for a PDF. */
-    static BufferedImage image(SideView view, int width, int height) {
-        return DataUriImage.image(
-                width * SHARP, height * SHARP, page -> draw(page, view, width * SHARP, height * SHARP, SHARP));
-    }
-
-    /** Draws one picture for a PDF. */
-    static BufferedImage image(Picture picture, int width, int height, Function<Quantity, String> printer)
-            throws IOException {
-        Font font = DataUriImage.font();
-        return DataUriImage.image(width * SHARP, height * SHARP, page -> {
-            page.setFont(font);
-            new PicturePainter(page, SHARP, printer)
-                    .paint(picture, new Rectangle2D.Double(0, 0, width * SHARP, height * SHARP));
-        });
+    /** Draws it into a PDF, in a rectangle: points, Y upward. */
+    static void draw(PicturePdf pdf, SideView view, Rectangle2D within) throws IOException {
+        double high = within.getHeight() * WHOLE_SHARE;
+        pdf.draw(
+                WholePicture.of(view),
+                new Rectangle2D.Double(within.getX(), within.getMaxY() - high, within.getWidth(), high));
+        double gap = GAP / POINT;
+        double half = (within.getWidth() - gap) / 2;
+        int at = 0;
+        for (Loupe loupe : SHOWN) {
+            pdf.draw(
+                    LoupePictures.of(loupe, view, List.of()),
+                    new Rectangle2D.Double(
+                            within.getX() + at * (half + gap), within.getY(), half, within.getHeight() - high - gap));
+            at++;
+        }
     }
 
     private static void draw(Graphics2D page, SideView view, int width, int height, double point) {
-        PicturePainter painter = new PicturePainter(page, point, Quantity::toString);
+        PicturePainter painter = new PicturePainter(page, point);
         double top = height * WHOLE_SHARE;
         painter.paint(WholePicture.of(view), new Rectangle2D.Double(0, 0, width, top));
         double half = (width - GAP) / 2.0;
         int at = 0;
-        for (Loupe loupe : List.of(Loupe.ACTION_FRET, Loupe.BRIDGE)) {
+        for (Loupe loupe : SHOWN) {
             painter.paint(
                     LoupePictures.of(loupe, view, List.of()),
                     new Rectangle2D.Double(at * (half + GAP), top + GAP, half, height - top - GAP));

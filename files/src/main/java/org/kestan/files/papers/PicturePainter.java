@@ -1,34 +1,26 @@
 package org.kestan.files.papers;
 
 import java.awt.BasicStroke;
-import java.awt.Color;
-import java.awt.Font;
 import java.awt.Graphics2D;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
-import java.util.function.Function;
-import org.kestan.base.finding.Quantity;
 import org.kestan.repair.picture.Picture;
 
-/** Paints a picture of the instrument at one scale in both directions, as large as it fits a rectangle. */
+/** Paints a picture of the instrument, which has no numbers in it, at one scale in both directions and as large as it fits. */
 final class PicturePainter {
 
     private static final double HATCH = 5;
-    private static final float NOTE = 11;
 
     private final Graphics2D page;
 
     /** How many pixels a point of the page has. */
     private final double point;
 
-    private final Function<Quantity, String> printer;
-
-    PicturePainter(Graphics2D page, double point, Function<Quantity, String> printer) {
+    PicturePainter(Graphics2D page, double point) {
         this.page = page;
         this.point = point;
-        this.printer = printer;
     }
 
     /** Paints it into a rectangle, clipped there. */
@@ -46,7 +38,6 @@ final class PicturePainter {
             for (Picture.Shape shape : picture.shapes()) {
                 draw(clipped, outline(shape, place), PictureStyle.of(shape), within);
             }
-            notes(clipped, picture, place, within);
         } finally {
             clipped.dispose();
         }
@@ -85,18 +76,6 @@ final class PicturePainter {
             }
         } finally {
             inside.dispose();
-        }
-    }
-
-    private void notes(Graphics2D on, Picture picture, AffineTransform place, Rectangle2D within) {
-        on.setFont(on.getFont().deriveFont(Font.BOLD, (float) (NOTE * point)));
-        on.setColor(Color.BLACK);
-        for (Picture.Note note : picture.notes()) {
-            double[] at = {note.at().x(), note.at().y()};
-            place.transform(at, 0, at, 0, 1);
-            String text = printer.apply(note.quantity());
-            double most = within.getMaxX() - on.getFontMetrics().stringWidth(text) - 2 * point;
-            on.drawString(text, (float) Math.max(within.getMinX(), Math.min(at[0], most)), (float) at[1]);
         }
     }
 

@@ -142,12 +142,12 @@ final class HeelPane extends VBox {
         advised.getStyleClass().add("heel-advised");
         VBox.setVgrow(log, Priority.ALWAYS);
         face.getStyleClass().add("small-picture");
-        HBox standing = new HBox(8, face, picture);
-        HBox.setHgrow(picture, Priority.ALWAYS);
-        VBox.setVgrow(standing, Priority.ALWAYS);
-        VBox pictures = new VBox(watch, standing, chart);
+        HBox left = new HBox(8, face, chart);
+        HBox.setHgrow(chart, Priority.ALWAYS);
+        VBox.setVgrow(left, Priority.ALWAYS);
+        VBox.setVgrow(picture, Priority.ALWAYS);
+        VBox pictures = new VBox(watch, picture, left);
         pictures.getStyleClass().add("heel-pictures");
-        VBox.setVgrow(chart, Priority.ALWAYS);
         HBox.setHgrow(pictures, Priority.ALWAYS);
         HBox.setHgrow(advised, Priority.ALWAYS);
         HBox beside = new HBox();
