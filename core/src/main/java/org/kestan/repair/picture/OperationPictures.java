@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.HeelCut;
+import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Side;
 import org.kestan.repair.picture.Picture.Part;
 import org.kestan.repair.sideview.SideProfile;
@@ -76,6 +77,16 @@ public final class OperationPictures {
         return planned.isPresent() ? OptionalDouble.of(planned.get().atCap()) : OptionalDouble.empty();
     }
 
+    /** With a drift each cheek has a number of its own, and one between them would only mislead. */
+    private void noteCut(double x, double y) {
+        view.outcome().heel().ifPresent(planned -> {
+            HeelCut.Cheeks cap = planned.cheeksAt(planned.height());
+            if (Math.abs(cap.driftSide() - cap.otherSide()) <= Tolerances.SHOWN) {
+                scene.note(x, y, Quantity.fine(planned.atCap()));
+            }
+        });
+    }
+
     private double crownAt(double x) {
         return view.measured().map(profile -> profile.crownAt(x)).orElse(7.0);
     }
@@ -104,7 +115,7 @@ public final class OperationPictures {
         }
         scene.outline(Part.BLADE, -thick, -heel + 5, -thick - 1.6, -heel + 13, -thick - 0.4, -heel + 13);
         scene.line(Part.MARK, -thick, -heel, -thick, -heel + 5);
-        cut().ifPresent(each -> scene.note(-thick - 5.5, -heel + 2, Quantity.fine(each)));
+        noteCut(-thick - 5.5, -heel + 2);
         return scene.framed(-Math.max(8, thick * 2.4), -heel - 3, 4, -heel + 13);
     }
 
@@ -217,7 +228,7 @@ public final class OperationPictures {
         scene.outline(
                 Part.HOLE, -thick - 0.5, -heel + 1.4, -thick, -heel + 1.4, -thick, -heel + 6, -thick - 0.25, -heel + 6);
         scene.arrow(-thick + 4, -heel - 8, -thick + 4, -heel - 3);
-        cut().ifPresent(each -> scene.note(-thick - 5.5, -heel + 3, Quantity.fine(each)));
+        noteCut(-thick - 5.5, -heel + 3);
         return scene.framed(-Math.max(8, thick * 2.4), -heel - 9, 6, -heel + 7);
     }
 

@@ -134,6 +134,24 @@ public class PicturesTest {
                 .isCloseTo(-Math.min(cap.driftSide(), cap.otherSide()), within(1e-9));
     }
 
+    @DataProvider
+    public Object[][] cutting() {
+        return new Object[][] {{Operation.SCRIBE}, {Operation.CHISEL}};
+    }
+
+    @Test(dataProvider = "cutting")
+    public void theCutIsWrittenAtItsLineUnlessEachCheekHasItsOwn(Operation operation) {
+        Job straight = JOB.with(Reading.HEEL_WIDTH_TOP, Length.ofText("55 mm"))
+                .with(Reading.HEEL_WIDTH_CAP, Length.ofText("25 mm"))
+                .with(Reading.SIDE_DRIFT, Length.ofText("0 mm"));
+        double cap = ANALYSIS.plan().heel().orElseThrow().atCap();
+        assertThat(OperationPictures.of(operation, view(straight)).notes())
+                .extracting(Picture.Note::quantity)
+                .containsExactly(Quantity.fine(cap));
+        Job drifting = straight.with(Reading.SIDE_DRIFT, Length.ofText("1.5 mm"));
+        assertThat(OperationPictures.of(operation, view(drifting)).notes()).isEmpty();
+    }
+
     @Test
     public void theBridgeIsAsTallAsItWasReadAndTheFretLineArrivesWhereItDoes() {
         Picture picture = seen(Loupe.BRIDGE, VIEW);
@@ -356,7 +374,6 @@ public class PicturesTest {
     public void theWorkIsDrawnFromTheNumbersOfThePlan() {
         double cut = ANALYSIS.plan().heel().orElseThrow().atCap();
         Picture scribe = OperationPictures.of(Operation.SCRIBE, VIEW);
-        assertThat(scribe.notes()).extracting(Picture.Note::quantity).containsExactly(Quantity.fine(cut));
         double leaves = scribe.of(Part.LEAF, Moment.NOW).stream()
                 .flatMap(shape -> shape.points().stream())
                 .mapToDouble(Point::x)

@@ -18,6 +18,7 @@ import javafx.application.Platform;
 import javafx.event.ActionEvent;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelReader;
@@ -143,13 +144,19 @@ public final class Shots extends Application {
             window.toggleTheme();
             window.session().unitProperty().set(BenchUnit.SIXTY_FOURTHS);
             window.store().openNamed(DemoJobs.firstName());
-            window.enter("bench");
-            stage.getScene().getRoot().applyCss();
-            ((ButtonBase) stage.getScene().lookup("#bench-take")).fire();
             for (String done : BEFORE_THE_SCRIBE) {
                 window.session().edit(job -> window.session().bench().mark(job, done, StepMark.State.DONE, ""));
             }
+            window.enter("bench");
+            stage.getScene().getRoot().applyCss();
+            ((ButtonBase) stage.getScene().lookup("#bench-take")).fire();
             window.session().edit(job -> window.session().bench().begin(job, WaitKind.GLUE, HALF_A_DAY, ""));
+            ((ToggleButton) stage.getScene().lookup("#bench-page-steps")).fire();
+            stage.getScene().getRoot().applyCss();
+            ((ListView<?>) stage.getScene().lookup("#step-list"))
+                    .getSelectionModel()
+                    .select(BEFORE_THE_SCRIBE.size());
+            ((ButtonBase) stage.getScene().lookup("#step-go")).fire();
         }));
         views.add(new View("heel-log", () -> {
             window.session().edit(Shots::sanded);
