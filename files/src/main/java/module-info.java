@@ -9,12 +9,13 @@ module org.kestan.files {
     requires openhtmltopdf.pdfbox;
     requires org.apache.pdfbox;
     requires transitive org.kestan.core;
-    requires tools.jackson.databind;
+    requires transitive tools.jackson.databind;
 
     exports org.kestan.files.demo;
     exports org.kestan.files.disk;
     exports org.kestan.files;
     exports org.kestan.files.job;
+    exports org.kestan.files.json;
     exports org.kestan.files.results;
     exports org.kestan.files.papers;
     exports org.kestan.files.standards;

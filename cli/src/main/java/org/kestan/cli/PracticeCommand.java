@@ -1,13 +1,15 @@
 package org.kestan.cli;
 
 import java.util.Optional;
-import java.util.Random;
 import java.util.stream.Stream;
 import org.kestan.base.finding.Keyed;
 import org.kestan.files.job.JobWriter;
 import org.kestan.files.json.Json;
 import org.kestan.job.terms.Lines;
+import org.kestan.practice.solver.PracticeSolver;
+import org.kestan.practice.text.PracticeText;
 import org.kestan.simulator.cases.CaseGenerator;
+import org.kestan.simulator.cases.Chance;
 import org.kestan.simulator.cases.Level;
 import org.kestan.simulator.cases.PracticeCase;
 import org.kestan.simulator.cases.PracticeFamily;
@@ -63,8 +65,12 @@ final class PracticeCommand implements Runnable {
                 chosen(PracticeFamily.class, family, PracticeFamily.FLAT_TOP, "practice.family"));
         String text;
         if (survey) {
-            text = JobWriter.write(
-                    SheetReader.read(given, new Random(seed), slips).with(Lines.NAME, PracticeJson.name(given)));
+            text = JobWriter.write(SheetReader.read(
+                            given,
+                            Chance.of(
+                                    seed, given.kind().ordinal(), given.level().ordinal()),
+                            slips)
+                    .with(Lines.NAME, PracticeText.name(given)));
         } else {
             text = Json.print(
                     told

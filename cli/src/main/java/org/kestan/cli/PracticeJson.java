@@ -2,6 +2,8 @@ package org.kestan.cli;
 
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
+import org.kestan.practice.solver.PracticeSolver;
+import org.kestan.practice.text.PracticeText;
 import org.kestan.simulator.cases.InstrumentFault;
 import org.kestan.simulator.cases.PracticeCase;
 import org.kestan.simulator.elastic.Equilibrium;
@@ -22,11 +24,6 @@ final class PracticeJson {
 
     private PracticeJson() {}
 
-    /** What a case is called. */
-    static String name(PracticeCase given) {
-        return CliText.text("practice.name", given.seed(), given.kind().key());
-    }
-
     private static ObjectNode head(PracticeCase given) {
         return JsonNodeFactory.instance
                 .objectNode()
@@ -42,8 +39,8 @@ final class PracticeJson {
         ArrayNode says = root.putArray("owner");
         ArrayNode sees = root.putArray("seen");
         for (InstrumentFault fault : given.faults()) {
-            says.add(CliText.text("practice.says." + fault.key()));
-            sees.add(CliText.text("practice.sees." + fault.key()));
+            says.add(PracticeText.says(fault));
+            sees.add(PracticeText.sees(fault));
         }
         return root;
     }

@@ -16,8 +16,10 @@ import org.kestan.files.job.JobReader;
 import org.kestan.files.json.Json;
 import org.kestan.job.Job;
 import org.kestan.overview.JobAnalysis;
+import org.kestan.practice.solver.PracticeSolver;
 import org.kestan.simulator.cases.CaseGenerator;
 import org.kestan.simulator.cases.Level;
+import org.kestan.simulator.cases.PracticeCase;
 import org.kestan.simulator.cases.PracticeFamily;
 import org.kestan.simulator.instrument.VirtualInstrument;
 import org.testng.annotations.Test;
@@ -45,7 +47,7 @@ public class PracticeCommandTest {
     @Test
     public void aCaseTellsWhatTheOwnerSaysAndNotWhatIsWrong() {
         JsonNode told = json("practice", "--seed", "4", "--level", "hard", "--case");
-        assertThat(told.get("version").asInt()).isEqualTo(1);
+        assertThat(told.get("version").asInt()).isEqualTo(PracticeCase.VERSION);
         assertThat(told.get("owner")).hasSize(3);
         assertThat(told.get("seen")).hasSize(3);
         assertThat(told.toString()).doesNotContain("fault");

@@ -49,6 +49,7 @@ public final class KestanApp extends Application {
     private Optional<Path> scratch = Optional.empty();
     private Ledger open;
     private JobSession session;
+    private Optional<Stage> practice = Optional.empty();
 
     @Override
     public void start(Stage stage) throws IOException {
@@ -88,8 +89,11 @@ public final class KestanApp extends Application {
                         found.first().join().ifPresent(store::open);
                     }
                 },
-                job.isPresent() || found.demo() ? Station.MEASURE.key() : "ledger");
+                ledger.isForPractice()
+                        ? "practice"
+                        : job.isPresent() || found.demo() ? Station.MEASURE.key() : "ledger");
         session = window.session();
+        window.setPracticeOpener(() -> openPractice(settings, found));
         if (found.demo() && job.isEmpty()) {
             session.say(Messages.message("kestan-app.sample-jobs-your-own"));
         }
@@ -105,6 +109,34 @@ public final class KestanApp extends Application {
         if (arguments.contains("--rehearse")) {
             window.visitAll(Platform::exit);
         }
+    }
+
+    /** Opens the window that is for practice, or brings it forward: a ledger of its own, which takes no customer's job. */
+    private void openPractice(Settings settings, StartupData found) {
+        if (practice.isPresent()) {
+            practice.get().toFront();
+            practice.get().requestFocus();
+            return;
+        }
+        OpenResult opening = SqliteLedger.openForPractice(found.practiceFile());
+        if (opening instanceof OpenResult.Refused refused) {
+            session.complain(Messages.message(
+                    "kestan-app.practice-refused", session.words().say(refused.why())));
+            return;
+        }
+        Ledger ledger = ((OpenResult.Opened) opening).ledger();
+        Stage stage = new Stage();
+        MainWindow window = new MainWindow(stage, settings, ledger, List.of(), store -> {}, "practice");
+        window.setPracticeOpener(stage::toFront);
+        stage.setWidth(MainWindow.WIDTH);
+        stage.setHeight(MainWindow.HEIGHT);
+        stage.setOnHidden(event -> {
+            practice = Optional.empty();
+            window.store().flush();
+            ledger.close();
+        });
+        practice = Optional.of(stage);
+        stage.show();
     }
 
     /** Does something once the scene was laid out and drawn as it is now. */

@@ -50,6 +50,11 @@ record StartupData(
 
     private static CompletableFuture<StartupData> begun;
 
+    /** The ledger of practice jobs, apart from the shop's. */
+    Path practiceFile() {
+        return folder.resolve("practice").resolve("practice.sqlite");
+    }
+
     /** Begins to look, away from the caller's thread. */
     static synchronized void begin(List<String> arguments) {
         begun = new CompletableFuture<>();
@@ -100,8 +105,15 @@ record StartupData(
         if (demo && !other && System.getProperty(PREPARED) != null && Files.isRegularFile(prepared)) {
             Files.copy(prepared, file);
         }
-        OpenResult opening = SqliteLedger.open(file);
-        boolean filled = demo && opening instanceof OpenResult.Opened opened && DemoLedger.fill(opened.ledger());
+        if (arguments.contains("--practice")) {
+            file = folder.resolve("practice").resolve("practice.sqlite");
+        }
+        OpenResult opening =
+                arguments.contains("--practice") ? SqliteLedger.openForPractice(file) : SqliteLedger.open(file);
+        boolean filled = demo
+                && !arguments.contains("--practice")
+                && opening instanceof OpenResult.Opened opened
+                && DemoLedger.fill(opened.ledger());
         List<Path> samples = demo ? DemoJobs.copyInto(folder.resolve("jobs")) : List.of();
         return new StartupData(demo, folder, file, opening, samples, filled, new CompletableFuture<>());
     }

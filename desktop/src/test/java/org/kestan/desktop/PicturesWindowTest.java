@@ -41,7 +41,8 @@ public class PicturesWindowTest extends WindowTest {
         }
         assertThat(label("step-title")).isEqualTo("Scribe the cut");
         assertThat(find("step-picture", Node.class).isVisible()).isTrue();
-        assertThat(picture("step-drawing").notes()).hasSize(1);
+        // The neck points aside, so that each cheek has a cut of its own: one number on the drawing would be wrong.
+        assertThat(picture("step-drawing").notes()).isEmpty();
         assertThat(find("step-drawing", Node.class).getAccessibleText()).contains("Leaves at the cap");
         keys(KeyCode.ALT, KeyCode.DIGIT4);
     }

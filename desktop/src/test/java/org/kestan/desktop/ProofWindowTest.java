@@ -93,7 +93,7 @@ public class ProofWindowTest extends WindowTest {
             session().edit(job -> WorkPlan.take(session().analysis().ways(), List.of(WayCatalog.NECK_RESET)));
             return true;
         });
-        find("proof-headline", Node.class);
+        waitFor(() -> onWindow(() -> window.isBuilt("proof")));
         settle();
         assertThat(session().job().section(Sections.PREDICTION)).isEmpty();
     }

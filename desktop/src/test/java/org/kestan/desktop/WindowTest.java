@@ -47,7 +47,7 @@ public abstract class WindowTest {
     public void open() throws IOException, TimeoutException {
         folder = Files.createTempDirectory(Path.of(System.getProperty("kestan.scratch")), "kestan-test-");
         samples = DemoJobs.copyInto(folder.resolve("samples"));
-        ledger = ((OpenResult.Opened) SqliteLedger.open(folder.resolve("ledger.sqlite"))).ledger();
+        ledger = ledger(folder);
         stage = FxToolkit.registerPrimaryStage();
         onWindow(() -> {
             window = window(Settings.in(folder));
@@ -57,6 +57,11 @@ public abstract class WindowTest {
             return stage;
         });
         settle();
+    }
+
+    /** The ledger of the window that is tested. */
+    protected Ledger ledger(Path folder) {
+        return ((OpenResult.Opened) SqliteLedger.open(folder.resolve("ledger.sqlite"))).ledger();
     }
 
     /** The window that is tested, whole before it is shown. */

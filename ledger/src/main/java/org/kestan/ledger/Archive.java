@@ -22,6 +22,7 @@ import org.kestan.files.job.JobFile;
 import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
 import org.kestan.job.JobTree;
+import org.kestan.job.PracticeMark;
 import org.kestan.job.pictures.Photo;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
@@ -203,10 +204,16 @@ public final class Archive {
         String name = entry.getName();
         if (isJob(entry)) {
             JobTree.Read read = JobReader.read(bytes);
-            read.job().ifPresent(job -> taking.take(job, index.record(entry, job)));
-            return read.job().isPresent()
-                    ? Optional.empty()
-                    : Optional.of(name + ": " + WORDS.line(read.faults().get(0)));
+            if (read.job().isEmpty()) {
+                return Optional.of(name + ": " + WORDS.line(read.faults().get(0)));
+            }
+            Job job = read.job().get();
+            if (PracticeMark.isOn(job) != ledger.isForPractice()) {
+                LedgerFinding why = ledger.isForPractice() ? LedgerFinding.CUSTOMERS_JOB : LedgerFinding.PRACTICE_JOB;
+                return Optional.of(name + ": " + WORDS.say(why.of()));
+            }
+            taking.take(job, index.record(entry, job));
+            return Optional.empty();
         }
         if (name.startsWith(PAPERS)) {
             String[] parts = name.substring(PAPERS.length()).split("/");

@@ -23,6 +23,12 @@ public interface Ledger extends AutoCloseable {
     /** Returns where it lies, in words a person knows it by. */
     String place();
 
+    /**
+     * Tells whether it keeps practice jobs, which are about no customer's instrument, and nothing else. Such a ledger refuses
+     * every other job, and every other ledger refuses a practice job.
+     */
+    boolean isForPractice();
+
     /** Returns the pictures that belong to its jobs. */
     Pictures pictures();
 

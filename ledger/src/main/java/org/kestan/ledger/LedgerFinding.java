@@ -20,6 +20,12 @@ public enum LedgerFinding implements Finding.Kind {
     BEHIND,
     /** Written by a newer program. */
     NEWER,
+    /** A job about a practice instrument, where customers' jobs are kept. */
+    PRACTICE_JOB,
+    /** A customer's job, where practice jobs are kept. */
+    CUSTOMERS_JOB,
+    /** A ledger of customers' jobs was to be opened for practice. */
+    CUSTOMERS_LEDGER,
     /** What is there can't be a whole ledger. */
     DAMAGED(Verbatim.class),
     /** Anything else. */

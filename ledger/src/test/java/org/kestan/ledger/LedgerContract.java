@@ -32,7 +32,9 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.files.job.JobReader;
+import org.kestan.files.job.JobWriter;
 import org.kestan.job.Job;
+import org.kestan.job.PracticeMark;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.WaitKind;
 import org.kestan.job.pictures.Photo;
@@ -542,5 +544,32 @@ public abstract class LedgerContract {
         assertThat(ledger.emptyBin(java.time.Instant.now().minusSeconds(3600))).isZero();
         assertThat(ledger.emptyBin(java.time.Instant.now().plusSeconds(3600))).isEqualTo(1);
         assertThat(ledger.list(bin)).isEmpty();
+    }
+
+    /** Neither by a new job, nor over one that is there, nor from another ledger. */
+    @Test
+    public void aPracticeJobIsNeverTakenAmongTheShopsJobs() {
+        Job practice = new PracticeMark(4, "easy", "flat-top").on(Job.BLANK.with(Lines.NAME, "Practice 4"));
+        LedgerJob there = ledger.insert(Job.BLANK.with(Lines.NAME, "A customer's"));
+        assertThat(ledger.isForPractice()).isFalse();
+        assertThatThrownBy(() -> ledger.insert(practice)).isInstanceOf(LedgerException.class);
+        assertThatThrownBy(() -> ledger.save(there.id(), there.revision(), practice))
+                .isInstanceOf(LedgerException.class);
+        JobRecord record = ledger.record(there.id()).orElseThrow();
+        assertThatThrownBy(() -> ledger.put(new JobRecord(
+                        record.id(),
+                        record.revision() + 1,
+                        record.versions(),
+                        record.created(),
+                        record.changed(),
+                        record.shelf(),
+                        record.deleted(),
+                        JobWriter.write(practice))))
+                .isInstanceOf(LedgerException.class);
+        assertThat(ledger.list(Query.ALL)).extracting(JobCard::name).containsExactly("A customer's");
+        // The mark holds through a file.
+        assertThat(PracticeMark.of(
+                        JobReader.read(JobWriter.write(practice)).job().orElseThrow()))
+                .contains(new PracticeMark(4, "easy", "flat-top"));
     }
 }

@@ -19,6 +19,7 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.job.JobReader;
 import org.kestan.files.job.JobWriter;
 import org.kestan.job.Job;
+import org.kestan.job.PracticeMark;
 import org.kestan.job.terms.Lines;
 import org.kestan.repair.memory.Lesson;
 import org.kestan.repair.memory.Memory;
@@ -141,6 +142,18 @@ final class MemoryLedger implements Ledger {
     }
 
     @Override
+    public boolean isForPractice() {
+        return false;
+    }
+
+    private static Job own(Job job) {
+        if (PracticeMark.isOn(job)) {
+            throw new LedgerException(LedgerFinding.PRACTICE_JOB.of(), new IllegalArgumentException(job.name()));
+        }
+        return job;
+    }
+
+    @Override
     public String place() {
         return "memory";
     }
@@ -244,6 +257,7 @@ final class MemoryLedger implements Ledger {
 
     @Override
     public LedgerJob insert(Job job) {
+        own(job);
         Instant now = Instant.now();
         JobRecord record = new JobRecord(
                 UUID.randomUUID().toString(),
@@ -265,7 +279,7 @@ final class MemoryLedger implements Ledger {
 
     @Override
     public void put(JobRecord record) {
-        Job job = JobReader.read(record.text()).job().orElseThrow();
+        Job job = own(JobReader.read(record.text()).job().orElseThrow());
         rows.put(record.id(), new Row(record, job, shown(job)));
     }
 
@@ -281,6 +295,7 @@ final class MemoryLedger implements Ledger {
 
     @Override
     public SaveResult save(String id, int revision, Job job) {
+        own(job);
         Optional<Row> row = row(id).filter(each -> each.record().revision() == revision);
         row.ifPresent(each -> put(new JobRecord(
                 id,

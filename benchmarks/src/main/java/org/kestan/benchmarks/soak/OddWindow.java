@@ -43,6 +43,7 @@ final class OddWindow implements AutoCloseable {
     private final Stage stage;
     private final double longestMillis;
     private double slowest;
+    private String slowestWork = "nothing";
 
     /**
      * @param longestMillis how long the application thread may be held
@@ -78,18 +79,23 @@ final class OddWindow implements AutoCloseable {
         return slowest;
     }
 
+    /** What it was held by: a room, or the opening of a job. */
+    String slowestWork() {
+        return slowestWork;
+    }
+
     private Outcome once(Random random) throws Exception {
         Optional<Job> job = JobReader.read(Mutation.odd(jobs.get(random.nextInt(jobs.size())), random))
                 .job();
         if (job.isEmpty()) {
             return Outcome.REFUSED;
         }
-        timed(() -> {
+        timed("opening", () -> {
             window.session().open(job.get());
             return job;
         });
         for (String room : MainWindow.rooms()) {
-            timed(() -> {
+            timed(room, () -> {
                 window.show(room);
                 stage.getScene().getRoot().applyCss();
                 stage.getScene().getRoot().layout();
@@ -103,7 +109,7 @@ final class OddWindow implements AutoCloseable {
         return Outcome.TAKEN;
     }
 
-    private void timed(Callable<?> work) throws Exception {
+    private void timed(String what, Callable<?> work) throws Exception {
         long[] took = new long[1];
         onWindow(() -> {
             long from = THREADS.getCurrentThreadCpuTime();
@@ -112,8 +118,11 @@ final class OddWindow implements AutoCloseable {
             return made;
         });
         double millis = took[0] / 1e6;
-        slowest = Math.max(slowest, millis);
-        demand(millis < longestMillis, "the window's thread was held for " + Math.round(millis) + " ms");
+        if (millis > slowest) {
+            slowest = millis;
+            slowestWork = what;
+        }
+        demand(millis < longestMillis, "the window's thread was held for " + Math.round(millis) + " ms by " + what);
     }
 
     private static <T> T onWindow(Callable<T> work) throws Exception {

@@ -46,6 +46,7 @@ public final class Soak {
     private final long seed;
     private final List<Long> heap = new ArrayList<>();
     private double longest;
+    private String longestWork = "nothing";
 
     /** One row of the table. */
     private static final class Row {
@@ -140,6 +141,7 @@ public final class Soak {
                     attack(target, 1, turn);
                 }
                 longest = window.slowest();
+                longestWork = window.slowestWork();
                 heap.add(heapInUse());
                 turn++;
             }
@@ -220,7 +222,7 @@ public final class Soak {
                 row.slowest,
                 row.largest));
         if (longest > 0) {
-            out.printf("The window's thread was held for %.0f ms at the longest.%n", longest);
+            out.printf("The window's thread was held for %.0f ms at the longest, by %s.%n", longest, longestWork);
         }
         if (!heap.isEmpty()) {
             out.printf(

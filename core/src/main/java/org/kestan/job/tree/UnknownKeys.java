@@ -1,6 +1,7 @@
 package org.kestan.job.tree;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -51,34 +52,55 @@ public record UnknownKeys(Tree.Entries skeleton) {
     /** What is foreign in the entries of a list, each with what it is known by; what has nothing foreign is left out. */
     private static Tree without(Tree.Items read, Tree.Items known) {
         List<Tree> rest = new ArrayList<>(List.of(KNOWN));
+        Map<Tree, Integer> had = new HashMap<>();
         for (Tree each : read.all()) {
             if (each instanceof Tree.Entries entry) {
-                known(entry, known).ifPresent(understood -> {
+                known(entry, known, had).ifPresent(understood -> {
                     Map<String, Tree> kept =
                             new LinkedHashMap<>(without(entry, understood).all());
-                    if (!understood.all().keySet().containsAll(kept.keySet())) {
+                    boolean foreign = !understood.all().keySet().containsAll(kept.keySet());
+                    if (foreign || isShared(read, understood)) {
+                        // One with nothing foreign keeps its turn among those known by the same.
+                        Map<String, Tree> turn = foreign ? kept : new LinkedHashMap<>();
                         String name = understood.all().keySet().iterator().next();
-                        kept.put(name, understood.all().get(name));
-                        rest.add(new Tree.Entries(kept));
+                        turn.put(name, understood.all().get(name));
+                        rest.add(new Tree.Entries(turn));
                     }
                 });
             }
         }
-        return rest.size() == 1 ? KNOWN : new Tree.Items(rest);
+        boolean nothing = rest.stream()
+                .skip(1)
+                .allMatch(each -> ((Tree.Entries) each).all().size() == 1);
+        return nothing ? KNOWN : new Tree.Items(rest);
     }
 
-    /** The entry of a list that is about the same as one given. */
-    private static Optional<Tree.Entries> known(Tree.Entries entry, Tree.Items among) {
-        return among.all().stream()
+    /** Tells whether another entry of a list is known by the same as one. */
+    private static boolean isShared(Tree.Items read, Tree.Entries understood) {
+        return read.all().stream()
+                        .filter(Tree.Entries.class::isInstance)
+                        .map(Tree.Entries.class::cast)
+                        .filter(each -> isAbout(each, understood))
+                        .count()
+                > 1;
+    }
+
+    /**
+     * The entry of a list that is about the same as one given: of several, each in its turn.
+     *
+     * @param had how many of those known by the same have had their turn
+     */
+    private static Optional<Tree.Entries> known(Tree.Entries entry, Tree.Items among, Map<Tree, Integer> had) {
+        List<Tree.Entries> same = among.all().stream()
                 .filter(Tree.Entries.class::isInstance)
                 .map(Tree.Entries.class::cast)
-                .filter(each -> !each.all().isEmpty())
-                .filter(each -> {
-                    Map.Entry<String, Tree> first =
-                            each.all().entrySet().iterator().next();
-                    return first.getValue().equals(entry.all().get(first.getKey()));
-                })
-                .findFirst();
+                .filter(each -> !each.all().isEmpty() && isAbout(entry, each))
+                .toList();
+        if (same.isEmpty()) {
+            return Optional.empty();
+        }
+        int turn = had.merge(same.get(0).all().values().iterator().next(), 1, Integer::sum) - 1;
+        return Optional.of(same.get(Math.min(turn, same.size() - 1)));
     }
 
     /** Lays fresh values over what is foreign: foreign keys stay, all keys in the order they were read in. */
@@ -109,19 +131,27 @@ public record UnknownKeys(Tree.Entries skeleton) {
 
     private static Tree merged(Tree.Items skeleton, Tree.Items fresh) {
         List<Tree> all = new ArrayList<>();
+        Map<Tree, Integer> had = new HashMap<>();
         for (Tree each : fresh.all()) {
             all.add(
                     each instanceof Tree.Entries entry && !entry.all().isEmpty()
-                            ? skeleton.all().stream()
-                                    .filter(Tree.Entries.class::isInstance)
-                                    .map(Tree.Entries.class::cast)
-                                    .filter(kept -> isAbout(kept, entry))
-                                    .findFirst()
+                            ? turn(skeleton, entry, had)
                                     .<Tree>map(kept -> merged(kept, entry))
                                     .orElse(entry)
                             : each);
         }
         return new Tree.Items(all);
+    }
+
+    /** What is foreign in an entry; of several known by the same, each has its own, by their order. */
+    private static Optional<Tree.Entries> turn(Tree.Items skeleton, Tree.Entries entry, Map<Tree, Integer> had) {
+        int turn = had.merge(entry.all().values().iterator().next(), 1, Integer::sum) - 1;
+        return skeleton.all().stream()
+                .filter(Tree.Entries.class::isInstance)
+                .map(Tree.Entries.class::cast)
+                .filter(kept -> isAbout(kept, entry))
+                .skip(turn)
+                .findFirst();
     }
 
     /** Tells a list the section knows, with what is foreign in its entries, from a list that is foreign as a whole. */

@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.kestan.analysis.setup.Setup;
-import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.standards.Standard;
@@ -136,17 +135,18 @@ final class Recommender {
             return reaching.stream()
                     .filter(this::justified)
                     .findFirst()
-                    .or(() -> reaching.isEmpty() ? Optional.empty() : Optional.of(nearest()));
+                    .or(() -> reaching.isEmpty() ? Optional.empty() : nearest())
+                    // Where it can't be left and nothing is light enough, what reaches it is done.
+                    .or(() -> reaching.stream().findFirst());
         }
 
         /** What does best of all that is light enough, though it may well miss what is wanted. */
-        private Candidate nearest() {
+        private Optional<Candidate> nearest() {
             return tried.stream()
                     .filter(acceptable.or(Candidate::leaves))
                     .filter(this::justified)
                     .min(Comparator.comparingDouble((Candidate each) -> Math.rint(each.misses() / SAME_CHANCE))
-                            .thenComparing(Candidate.BEST))
-                    .orElseThrow(Expect.present("leaving it"));
+                            .thenComparing(Candidate.BEST));
         }
 
         /** How sure it is that nothing lighter than a kind does, and how sure it has to be. */

@@ -23,7 +23,6 @@ public record Plot(
     private static final int STEPS = 40;
     private static final double MOST_YEARS = 6;
     private static final double MOST_VALUES = 5;
-    private static final double LEAST_VALUES = 2;
     private static final double LEAST_SPAN = 0.05;
 
     /**
@@ -100,20 +99,10 @@ public record Plot(
                 values(low - pad, high + pad, grain, scale));
     }
 
-    /** Multiples of the grain, doubled until there are few enough, or halved until there are two. */
     private static List<Mark> values(double low, double high, double grain, Scale scale) {
-        double step = grain;
-        while ((high - low) / step > MOST_VALUES) {
-            step *= 2;
-        }
-        while ((high - low) / step < LEAST_VALUES) {
-            step /= 2;
-        }
-        List<Mark> marks = new ArrayList<>();
-        for (long i = (long) Math.ceil(low / step); i * step <= high; i++) {
-            marks.add(new Mark(scale.y(i * step), i * step));
-        }
-        return marks;
+        return Ticks.between(low, high, grain, MOST_VALUES).stream()
+                .map(each -> new Mark(scale.y(each), each))
+                .toList();
     }
 
     private static List<Mark> years(LocalDate first, LocalDate last, Scale scale) {

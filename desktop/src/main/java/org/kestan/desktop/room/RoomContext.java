@@ -1,9 +1,11 @@
 package org.kestan.desktop.room;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import org.kestan.base.sheet.Line;
+import org.kestan.desktop.practice.PracticeDesk;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Waits;
@@ -21,6 +23,8 @@ import org.kestan.overview.Station;
  * @param enterer shows the room of an id and puts the focus into it
  * @param goer shows the station that has a line of the sheet and puts the focus into its field
  * @param starter starts a new job
+ * @param practice the practice case that is open, in a window that is for practice
+ * @param practiceOpener opens the window that is for practice
  * @param shortcuts tells the commands that have a key, in the order of the menus
  */
 public record RoomContext(
@@ -32,6 +36,8 @@ public record RoomContext(
         Consumer<String> enterer,
         Consumer<Line<?>> goer,
         Runnable starter,
+        Optional<PracticeDesk> practice,
+        Runnable practiceOpener,
         Supplier<List<Shortcut>> shortcuts) {
 
     /** Shows the room of an id. */

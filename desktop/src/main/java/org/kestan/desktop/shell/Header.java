@@ -1,5 +1,6 @@
 package org.kestan.desktop.shell;
 
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuBar;
@@ -15,15 +16,18 @@ final class Header extends HBox {
 
     private final MenuBar menus;
     private final StationStrip stations;
+    private final HBox bar = new HBox();
 
     Header(MenuBar menus, Label name, StationStrip stations) {
         this.menus = menus;
         this.stations = stations;
         getStyleClass().add("header");
         menus.setMinWidth(USE_PREF_SIZE);
+        bar.getChildren().add(menus);
+        bar.setAlignment(Pos.CENTER_LEFT);
         name.setWrapText(true);
         name.setMinWidth(0);
-        VBox left = new VBox(menus, name);
+        VBox left = new VBox(bar, name);
         left.setMinWidth(0);
         HBox.setHgrow(left, Priority.ALWAYS);
         stations.setMinWidth(USE_PREF_SIZE);
@@ -34,8 +38,14 @@ final class Header extends HBox {
         }
     }
 
+    /** Puts a word beside the menus that says what window this is. */
+    void add(Label word) {
+        word.setMinWidth(USE_PREF_SIZE);
+        bar.getChildren().add(word);
+    }
+
     private void arrange() {
-        double left = Math.max(menus.prefWidth(-1), getWidth() * NAME_SHARE);
+        double left = Math.max(bar.prefWidth(-1), getWidth() * NAME_SHARE);
         for (StationStrip.Room room : StationStrip.Room.values()) {
             stations.setRoom(room);
             stations.applyCss();

@@ -21,6 +21,8 @@ import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Line;
@@ -28,6 +30,8 @@ import org.kestan.base.sheet.Measurable;
 import org.kestan.base.sheet.Tool;
 import org.kestan.desktop.gauge.GaugeListener;
 import org.kestan.desktop.messages.Messages;
+import org.kestan.desktop.practice.PracticeDesk;
+import org.kestan.desktop.practice.PracticeDrawer;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.Chime;
 import org.kestan.desktop.session.JobSession;
@@ -78,6 +82,9 @@ public final class MainWindow {
     private final GaugeListener gauge = new GaugeListener();
     private final Label name = new Label();
     private final Appearance look;
+    private final Optional<PracticeDesk> practice;
+    private Optional<PracticeDrawer> drawer = Optional.empty();
+    private Runnable practiceOpener = () -> {};
 
     /** What can be done after the first frame. */
     private final FrameTasks rest = new FrameTasks();
@@ -140,6 +147,10 @@ public final class MainWindow {
         scene.getRoot().applyCss();
         scene.getRoot().layout();
         opening.accept(store);
+        practice = ledger.isForPractice()
+                ? Optional.of(new PracticeDesk(
+                        session, store, Path.of(ledger.place()).toAbsolutePath().getParent()))
+                : Optional.empty();
         waits = new Waits(session, store, Clock.systemUTC(), Chime::sound);
         actions = new JobActions(session, store);
         stations = new StationStrip(session, store, waits, rooms::show);
@@ -156,12 +167,17 @@ public final class MainWindow {
                 this::enter,
                 this::go,
                 this::startBlank,
+                practice,
+                () -> practiceOpener.run(),
                 () -> Menus.shortcuts(menus)));
         BorderPane root = new BorderPane();
         root.getStyleClass().add("kestan");
-        root.setTop(new Header(menus, name, stations));
+        Header header = new Header(menus, name, stations);
+        root.setTop(header);
         root.setCenter(rooms);
-        root.setBottom(new StatusLine(session, store, gauge));
+        StatusLine status = new StatusLine(session, store, gauge);
+        root.setBottom(practice.<Node>map(desk -> practicing(root, header, desk, status))
+                .orElse(status));
         look.setRoot(root);
         store.setBeforeLeaving(() -> {
             // A field takes what is typed in it when it loses the focus; it has it back at once.
@@ -173,7 +189,10 @@ public final class MainWindow {
         });
         connect(scene);
         show(first);
-        stage.setTitle(Messages.message("main-window.kestan"));
+        stage.setTitle(
+                practice.isPresent()
+                        ? Messages.message("main-window.practice")
+                        : Messages.message("main-window.kestan"));
         stage.setMinWidth(900);
         stage.setMinHeight(600);
         stage.setScene(scene);
@@ -192,6 +211,35 @@ public final class MainWindow {
                 .findFirst()
                 .ifPresent(fault -> session.complain(Messages.message(
                         "main-window.the-shop-standards-could", session.words().line(fault))));
+    }
+
+    /** Nobody takes a practice window for the shop's: its edge, its word, and the drawer of tools. */
+    private VBox practicing(BorderPane root, Header header, PracticeDesk desk, StatusLine status) {
+        root.getStyleClass().add("practicing");
+        Label word = new Label(Messages.message("main-window.practicing"));
+        word.setId("practice-word");
+        word.getStyleClass().add("practice-word");
+        header.add(word);
+        PracticeDrawer made = new PracticeDrawer(desk, session, instrument);
+        drawer = Optional.of(made);
+        StackPane place = new StackPane(made);
+        rooms.setBelow(made);
+        rooms.shownProperty().addListener((property, old, next) -> {
+            boolean station = next.station().isPresent();
+            place.setVisible(station);
+            place.setManaged(station);
+        });
+        return new VBox(place, status);
+    }
+
+    /** Says what opens the window that is for practice. */
+    public void setPracticeOpener(Runnable opener) {
+        practiceOpener = opener;
+    }
+
+    /** The drawer of tools; empty in a window that is not for practice. */
+    Optional<PracticeDrawer> drawer() {
+        return drawer;
     }
 
     /** Does what every window needs and no ledger: the toolkit's own styles, the fonts, the register of rooms. */
@@ -213,6 +261,11 @@ public final class MainWindow {
     public void finish() {
         rest.finish();
         rooms.finish();
+    }
+
+    /** Tells whether the room of an id has been built, shown or not. */
+    public boolean isBuilt(String id) {
+        return rooms.isBuilt(RoomRegistry.of(id));
     }
 
     /** Returns what the window has open. */

@@ -107,6 +107,13 @@ final class Menus {
                         item(Messages.message("menus.gauge-input-on-or"), "Shortcut+G", window::toggleGauge),
                         item(Messages.message("menus.take-the-gauges-reading"), "F3", window::takeGauge));
         tools.getItems().add(bareUnits(window, settings));
+        window.drawer()
+                .ifPresent(drawer -> tools.getItems()
+                        .addAll(
+                                new SeparatorMenuItem(),
+                                item(Messages.message("menus.practice-tools"), "Shift+F9", drawer::focusTools),
+                                item(Messages.message("menus.practice-usual"), "F9", drawer::takeUsual),
+                                item(Messages.message("menus.practice-read"), "F11", drawer::readAndWrite)));
         Menu view = new Menu(Messages.message("menus.view"));
         for (RoomEntry room : RoomRegistry.ALL) {
             view.getItems().add(item(room.title(), room.keys(), () -> window.enter(room.id())));

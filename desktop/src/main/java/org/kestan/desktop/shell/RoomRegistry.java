@@ -7,6 +7,7 @@ import org.kestan.desktop.rooms.counter.CounterRoom;
 import org.kestan.desktop.rooms.help.HelpRoom;
 import org.kestan.desktop.rooms.kit.KitRoom;
 import org.kestan.desktop.rooms.ledger.LedgerRoom;
+import org.kestan.desktop.rooms.practice.PracticeRoom;
 import org.kestan.desktop.rooms.standards.StandardsRoom;
 import org.kestan.desktop.stations.bench.BenchStation;
 import org.kestan.desktop.stations.intake.IntakeStation;
@@ -30,6 +31,7 @@ final class RoomRegistry {
             RoomEntry.inMenu(
                     "counter", Messages.message("room-registry.counter-check"), "Shortcut+K", CounterRoom::new),
             RoomEntry.inMenu("kit", Messages.message("room-registry.neck-from-nothing"), "Shortcut+J", KitRoom::new),
+            RoomEntry.inMenu("practice", Messages.message("room-registry.practice"), "Shortcut+T", PracticeRoom::new),
             RoomEntry.inMenu(
                     "standards", Messages.message("room-registry.shop-standards"), "Shortcut+D", StandardsRoom::new),
             RoomEntry.inMenu("help", Messages.message("room-registry.help-keys-and-terms"), "F12", HelpRoom::new));

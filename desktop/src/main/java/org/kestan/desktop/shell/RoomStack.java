@@ -2,6 +2,7 @@ package org.kestan.desktop.shell;
 
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -13,6 +14,7 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.input.InputEvent;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
@@ -35,6 +37,7 @@ final class RoomStack extends StackPane {
     private final StackPane stations = new StackPane();
     private final DrawingDivider divider;
     private final VBox bench;
+    private Optional<Region> below = Optional.empty();
     private RoomContext context;
 
     RoomStack(InstrumentView instrument, Settings settings) {
@@ -46,8 +49,18 @@ final class RoomStack extends StackPane {
         VBox.setVgrow(stations, Priority.ALWAYS);
         bench = new VBox(instrument, divider, stations);
         bench.setMinHeight(0);
-        heightProperty().addListener((property, old, next) -> divider.fit(next.doubleValue()));
+        heightProperty().addListener((property, old, next) -> fit());
         getChildren().add(bench);
+    }
+
+    /** Says what lies under the rooms: its height counts when the drawing's is chosen, so that it is not folded for it. */
+    void setBelow(Region next) {
+        below = Optional.of(next);
+        next.heightProperty().addListener((property, old, now) -> fit());
+    }
+
+    private void fit() {
+        divider.fit(getHeight() + below.map(Region::getHeight).orElse(0.0));
     }
 
     /** The bar between the drawing and the station. */
@@ -76,15 +89,36 @@ final class RoomStack extends StackPane {
         // The one that goes is hidden first, so that what both draw on is free for the one that comes.
         rooms.forEach((each, other) -> hide(each, other.node(), entry));
         entry.station().ifPresent(divider::show);
-        bench.setVisible(entry.station().isPresent());
+        bring(entry, room.node());
         room.node().setVisible(true);
         shown.set(entry);
         return room;
     }
 
+    /** Only the room that is shown lies in the scene: all that lies there is gone through at each pulse, seen or not. */
+    private void bring(RoomEntry entry, Node node) {
+        Node here = node;
+        if (entry.station().isPresent()) {
+            only(stations, node);
+            here = bench;
+        }
+        only(this, here);
+    }
+
+    private static void only(StackPane place, Node node) {
+        if (!place.getChildren().equals(List.of(node))) {
+            place.getChildren().setAll(node);
+        }
+    }
+
     /** Makes at once what is still to be made of the room that is shown. */
     void finish() {
         rooms.get(shown.get()).rest().finish();
+    }
+
+    /** Tells whether a room has been built. */
+    boolean isBuilt(RoomEntry entry) {
+        return rooms.containsKey(entry);
     }
 
     private Room room(RoomEntry entry) {
@@ -96,7 +130,6 @@ final class RoomStack extends StackPane {
         rooms.put(entry, room);
         room.node().getStylesheets().setAll(Stylesheets.of(entry));
         room.node().setVisible(false);
-        (entry.station().isPresent() ? stations : this).getChildren().add(room.node());
         return room;
     }
 

@@ -50,7 +50,8 @@ public class RoomsTest extends WindowTest {
             assertThat(label("job-name"))
                     .isEqualTo(entry.onStrip() ? session().job().name() : entry.title());
             boolean ofJob = entry.station().isPresent();
-            assertThat(find("instrument", Node.class).getParent().isVisible()).isEqualTo(ofJob);
+            assertThat(onWindow(() -> stage.getScene().getRoot().lookup("#instrument") != null))
+                    .isEqualTo(ofJob);
             for (RoomEntry other : RoomRegistry.ALL) {
                 if (other.onStrip()) {
                     assertThat(find("station-" + other.id(), ToggleButton.class).isSelected())

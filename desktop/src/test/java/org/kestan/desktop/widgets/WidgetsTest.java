@@ -24,6 +24,8 @@ import org.kestan.desktop.widgets.field.WorkingOrder;
 import org.kestan.desktop.widgets.layout.Columns;
 import org.kestan.desktop.widgets.layout.FrameTasks;
 import org.kestan.desktop.widgets.layout.PageTabs;
+import org.kestan.repair.history.Ticks;
+import org.kestan.text.Numbers;
 import org.testng.annotations.Test;
 
 /** The pieces the stations are made of, each by itself within the real window. */
@@ -73,7 +75,10 @@ public class WidgetsTest extends WindowTest {
             }
             within(bars, width, height);
             onWindow(() -> {
-                bars.show(rows, "No job tells yet.");
+                bars.show(
+                        rows,
+                        new BarChart.Scale("Jobs", 1, most -> Ticks.counting(most, 5), Numbers::plain),
+                        "No job tells yet.");
                 bars.layout();
                 return true;
             });

@@ -24,6 +24,7 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.job.JobReader;
 import org.kestan.files.job.JobWriter;
 import org.kestan.job.Job;
+import org.kestan.job.PracticeMark;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Backups;
 import org.kestan.ledger.JobCard;
@@ -34,6 +35,7 @@ import org.kestan.ledger.JobRecord;
 import org.kestan.ledger.JobWait;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerFinding;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.LineSketch;
 import org.kestan.ledger.OpenResult;
@@ -53,6 +55,8 @@ public final class SqliteLedger implements Ledger {
 
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss.SSS'Z'");
 
+    private static final String PRACTICE = "practice";
+
     private final Path file;
     private final Handle handle;
     private final FileIdentity presence;
@@ -60,6 +64,7 @@ public final class SqliteLedger implements Ledger {
     private final SqliteErasure erasure;
     private final String replica;
     private final Clock clock;
+    private boolean practice;
     private volatile ShopStandards shop = ShopStandards.DEFAULT;
 
     SqliteLedger(Path file, Handle handle, Clock clock) {
@@ -71,6 +76,11 @@ public final class SqliteLedger implements Ledger {
         this.replica = with(ledger -> ledger.createQuery("SELECT value FROM meta WHERE name = 'replica'")
                 .mapTo(String.class)
                 .one());
+        this.practice = with(ledger -> ledger.createQuery("SELECT value FROM meta WHERE name = 'purpose'")
+                .mapTo(String.class)
+                .findOne()
+                .filter(PRACTICE::equals)
+                .isPresent());
     }
 
     /**
@@ -89,6 +99,50 @@ public final class SqliteLedger implements Ledger {
     /** Opens a ledger, making it when there is none even where backups of one lie. */
     public static OpenResult openAnew(Path file) {
         return LedgerOpener.open(file, true, Clock.systemUTC());
+    }
+
+    /**
+     * Opens a ledger of practice jobs, making it when there is none. One in which customers' jobs lie is refused and stays as
+     * it is.
+     */
+    public static OpenResult openForPractice(Path file) {
+        OpenResult result = open(file);
+        if (result instanceof OpenResult.Opened opened
+                && opened.ledger() instanceof SqliteLedger ledger
+                && !ledger.practice
+                && !ledger.becomePractice()) {
+            ledger.close();
+            return new OpenResult.Refused(LedgerFinding.CUSTOMERS_LEDGER.of(), List.of());
+        }
+        return result;
+    }
+
+    private boolean becomePractice() {
+        practice = inTransaction(ledger -> {
+            boolean empty = ledger.createQuery("SELECT count(*) FROM jobs")
+                            .mapTo(Integer.class)
+                            .one()
+                    == 0;
+            if (empty) {
+                ledger.execute("INSERT INTO meta (name, value) VALUES ('purpose', ?)", PRACTICE);
+            }
+            return empty;
+        });
+        return practice;
+    }
+
+    @Override
+    public boolean isForPractice() {
+        return practice;
+    }
+
+    /** Lets nothing in that belongs elsewhere. */
+    private void demandOwn(Job job) {
+        if (PracticeMark.isOn(job) != practice) {
+            throw new LedgerException(
+                    (practice ? LedgerFinding.CUSTOMERS_JOB : LedgerFinding.PRACTICE_JOB).of(),
+                    new IllegalArgumentException(job.name()));
+        }
     }
 
     @Override
@@ -319,6 +373,7 @@ public final class SqliteLedger implements Ledger {
     }
 
     private void put(JobRecord record, Job job) {
+        demandOwn(job);
         Row row = row(job);
         inTransaction(ledger -> {
             SqliteSearch.remove(ledger, record.id());
@@ -344,6 +399,7 @@ public final class SqliteLedger implements Ledger {
 
     @Override
     public SaveResult save(String id, int revision, Job job) {
+        demandOwn(job);
         Row row = row(job);
         SaveResult saved = inTransaction(ledger -> {
             int changed = row.bind(ledger.createUpdate("UPDATE jobs SET " + Row.SETS

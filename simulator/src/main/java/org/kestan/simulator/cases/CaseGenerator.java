@@ -30,6 +30,10 @@ public final class CaseGenerator {
     private static final int LAST_PAST_JOINT = 6;
     private static final int ACTION_FRET = 12;
     private static final int SETTING_STEPS = 5;
+
+    /** How much more a body with ladder braces gives. */
+    private static final double LADDER_GIVES = 1.5;
+
     private static final double SMALL_TURN = 1e-4;
 
     private final Random random;
@@ -43,8 +47,7 @@ public final class CaseGenerator {
 
     /** Makes the case of a seed. */
     public static PracticeCase of(long seed, Level level, PracticeFamily kind) {
-        CaseGenerator generator =
-                new CaseGenerator(new Random(seed * 31 + kind.ordinal() * 7L + level.ordinal()), kind);
+        CaseGenerator generator = new CaseGenerator(Chance.of(seed, kind.ordinal(), level.ordinal()), kind);
         return generator.make(seed, level);
     }
 
@@ -54,6 +57,10 @@ public final class CaseGenerator {
             possible.removeAll(List.of(InstrumentFault.BRIDGE_CUT, InstrumentFault.SADDLE_HIGH));
         }
         Collections.shuffle(possible, random);
+        if (kind == PracticeFamily.PARLOR) {
+            possible.remove(InstrumentFault.BRIDGE_CUT);
+            possible.add(0, InstrumentFault.BRIDGE_CUT);
+        }
         for (InstrumentFault fault : possible) {
             boolean contrary = fault == InstrumentFault.NUT_LOW && faults.contains(InstrumentFault.NUT_HIGH)
                     || fault == InstrumentFault.NUT_HIGH && faults.contains(InstrumentFault.NUT_LOW)
@@ -82,7 +89,8 @@ public final class CaseGenerator {
         BridgeMake bridge = bridge(jointToSaddle, fretsOverTop);
         NeckMake neck = neck();
         double action = action();
-        double pulled = pulled();
+        // What gives more has the same pull to bear.
+        double pulled = pulled() / (kind == PracticeFamily.LADDER_BRACED ? LADDER_GIVES : 1);
         BodyMake body = new BodyMake(
                 fretsOverTop,
                 between(0.0002, 0.0009) / (pulled * 16),
@@ -128,7 +136,7 @@ public final class CaseGenerator {
             case TWELVE_STRING -> 1050;
             case CLASSICAL -> 380;
             case MANDOLIN -> 700;
-            case FLAT_TOP, BOLT_ON, ARCHTOP -> 720;
+            case FLAT_TOP, BOLT_ON, ARCHTOP, PARLOR, LADDER_BRACED -> 720;
         };
     }
 

@@ -16,7 +16,7 @@ public record PracticeCase(
         long seed, Level level, PracticeFamily kind, List<InstrumentFault> faults, VirtualInstrument instrument) {
 
     /** Raised whenever the same seed would make another instrument. */
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     /** Takes an unmodifiable copy. */
     public PracticeCase {

@@ -23,7 +23,11 @@ public enum PracticeFamily implements Keyed {
     /** An archtop with a floating bridge. */
     ARCHTOP("archtop", Family.ARCHTOP, Joint.DOVETAIL, true, new Sizes(635, 14, 2.2, 1.8, 22.5, 27, 45, 55)),
     /** A mandolin. */
-    MANDOLIN("mandolin", Family.MANDOLIN, Joint.DOVETAIL, true, new Sizes(352, 15, 1.6, 1.3, 20, 24, 31, 40));
+    MANDOLIN("mandolin", Family.MANDOLIN, Joint.DOVETAIL, true, new Sizes(352, 15, 1.6, 1.3, 20, 24, 31, 40)),
+    /** A small old flat-top with 12 frets clear, whose bridge was shaved before. */
+    PARLOR("parlor", Family.STEEL, Joint.DOVETAIL, false, new Sizes(630, 12, 2.3, 1.9, 22, 25, 47, 58)),
+    /** A cheap flat-top with ladder braces: its body gives more than others. */
+    LADDER_BRACED("ladder-braced", Family.STEEL, Joint.DOVETAIL, false, new Sizes(640, 14, 2.4, 2.0, 23, 28, 44, 56));
 
     private static final String[][] LIGHT = {
         {"0.053 in", "w", "E2"},
@@ -138,7 +142,7 @@ public enum PracticeFamily implements Keyed {
                     case TWELVE_STRING -> TWELVE;
                     case CLASSICAL -> NYLON;
                     case MANDOLIN -> COURSES;
-                    case FLAT_TOP, BOLT_ON, ARCHTOP -> LIGHT;
+                    case FLAT_TOP, BOLT_ON, ARCHTOP, PARLOR, LADDER_BRACED -> LIGHT;
                 };
         return Arrays.stream(set)
                 .map(each -> StringSpec.of(Length.ofText(each[0]), each[1].equals("w"), each[2]))

@@ -170,6 +170,12 @@ public record VirtualInstrument(
                 family, joint, frets, jointFret, lastFret, neck, body, bridge, nut, crowns, strings, set);
     }
 
+    /** The same with its crowns at other heights over the plane of the frets. */
+    public VirtualInstrument withCrowns(List<Double> heights) {
+        return new VirtualInstrument(
+                family, joint, frets, jointFret, lastFret, neck, body, bridge, nut, heights, strings, heel);
+    }
+
     /** Position of the joint. */
     public double jointAt() {
         return frets.at(jointFret);

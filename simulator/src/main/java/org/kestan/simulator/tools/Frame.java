@@ -20,18 +20,27 @@ public final class Frame {
         return state.string(instrument.frets().at(fret), side) - state.crown(fret, side);
     }
 
-    /** The gap under a string held at the first fret and the joint, midway, mean of the sides. */
-    public double relief(State state) {
-        int middle = instrument
+    /** The fret midway between the first and the joint. */
+    public int middleFret() {
+        return instrument
                 .frets()
                 .nearest((instrument.frets().at(1) + instrument.jointAt()) / 2, 1, instrument.jointFret());
+    }
+
+    /** The gap under a string held at the first fret and the joint, midway, mean of the sides. */
+    public double relief(State state) {
+        return relief(state, middleFret());
+    }
+
+    /** The gap over a fret under a string held at the first fret and the joint, mean of the sides. */
+    public double relief(State state, int fret) {
         double gap = 0;
         for (Side side : Side.values()) {
             double low = instrument.frets().at(1);
             double high = instrument.jointAt();
-            double share = (instrument.frets().at(middle) - low) / (high - low);
+            double share = (instrument.frets().at(fret) - low) / (high - low);
             double chord = state.crown(1, side) * (1 - share) + state.crown(instrument.jointFret(), side) * share;
-            gap += (chord - state.crown(middle, side)) / 2;
+            gap += (chord - state.crown(fret, side)) / 2;
         }
         return gap;
     }

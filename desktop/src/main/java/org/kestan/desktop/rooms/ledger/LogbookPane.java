@@ -12,6 +12,7 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.widgets.chart.BarChart;
+import org.kestan.repair.history.Ticks;
 import org.kestan.repair.memory.ShopStatistics;
 import org.kestan.text.MemoryText;
 import org.kestan.text.Numbers;
@@ -19,6 +20,7 @@ import org.kestan.text.Numbers;
 /** The shop's numbers at a glance: four questions someone asks, each with its answer. */
 final class LogbookPane extends VBox {
 
+    private static final double MOST_TICKS = 5;
     private static final String NOTHING = Messages.message("logbook-pane.no-finished-job-tells");
 
     private final JobSession session;
@@ -73,42 +75,38 @@ final class LogbookPane extends VBox {
                         + (logbook.finished() == 1
                                 ? Messages.message("logbook-pane.finished-job")
                                 : Messages.message("logbook-pane.finished-jobs"))));
-        double most = logbook.ways().stream()
-                .mapToInt(ShopStatistics.Count::jobs)
-                .max()
-                .orElse(1);
         ways.show(
                 logbook.ways().stream()
                         .map(each -> new BarChart.Row(
-                                MemoryText.ways(each.ways()), each.jobs() / most, -1, Integer.toString(each.jobs())))
+                                MemoryText.ways(each.ways()), each.jobs(), -1, Integer.toString(each.jobs())))
                         .toList(),
+                counting(Messages.message("logbook-pane.scale-jobs")),
                 NOTHING);
-        double farthest = logbook.misses().stream()
-                .mapToDouble(ShopStatistics.Miss::median)
-                .max()
-                .orElse(1);
+        Numbers numbers = session.words().numbers();
         misses.show(
                 logbook.misses().stream()
                         .map(each -> new BarChart.Row(
                                 Integer.toString(each.year()),
-                                farthest > 0 ? each.median() / farthest : 0,
+                                each.median(),
                                 -1,
-                                session.words().numbers().fine(each.median()) + ", " + each.jobs()
+                                numbers.fine(each.median()) + ", " + each.jobs()
                                         + (each.jobs() == 1 ? " job" : " jobs")))
                         .toList(),
+                new BarChart.Scale(
+                        Messages.message("logbook-pane.scale-miss"),
+                        numbers.unit().step(),
+                        most -> Ticks.between(0, most, numbers.unit().fine().step(), MOST_TICKS),
+                        numbers::fine),
                 Messages.message("logbook-pane.no-job-kept-what"));
-        double longest = logbook.hours().stream()
-                .mapToDouble(each -> Math.max(each.estimated(), each.taken()))
-                .max()
-                .orElse(1);
         hours.show(
                 logbook.hours().stream()
                         .map(each -> new BarChart.Row(
                                 MemoryText.ways(each.ways()),
-                                each.taken() / longest,
-                                each.estimated() / longest,
+                                each.taken(),
+                                each.estimated(),
                                 Messages.message("logbook-pane.h-for", hours(each.taken()), hours(each.estimated()))))
                         .toList(),
+                counting(Messages.message("logbook-pane.scale-hours")),
                 Messages.message("logbook-pane.no-diary-of-the"));
         ShopStatistics.Returns back = logbook.returns();
         returns.show(
@@ -120,12 +118,16 @@ final class LogbookPane extends VBox {
                                         Messages.message("logbook-pane.stayed-away"),
                                         back.watched() - back.back(),
                                         back.watched())),
+                counting(Messages.message("logbook-pane.scale-jobs")),
                 Messages.message("logbook-pane.no-job-was-finished"));
     }
 
+    private static BarChart.Scale counting(String name) {
+        return new BarChart.Scale(name, 1, most -> Ticks.counting(most, MOST_TICKS), Numbers::plain);
+    }
+
     private static BarChart.Row row(String label, int jobs, int of) {
-        return new BarChart.Row(
-                label, (double) jobs / of, -1, jobs + " of " + of + ", " + Math.round(100.0 * jobs / of) + " %");
+        return new BarChart.Row(label, jobs, -1, jobs + " of " + of + ", " + Math.round(100.0 * jobs / of) + " %");
     }
 
     private static String hours(double hours) {

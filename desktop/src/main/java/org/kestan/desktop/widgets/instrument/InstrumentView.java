@@ -2,6 +2,7 @@ package org.kestan.desktop.widgets.instrument;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
 import javafx.beans.property.BooleanProperty;
@@ -14,6 +15,7 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
+import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Control;
 import javafx.scene.control.Skin;
@@ -71,8 +73,17 @@ public final class InstrumentView extends Control {
     private final ReadOnlyBooleanWrapper dragging = new ReadOnlyBooleanWrapper(this, "dragging");
     private final BooleanProperty movable = new SimpleBooleanProperty(this, "movable", true);
     private final ObservableList<SideProfile> compared = FXCollections.observableArrayList();
+    private final ObjectProperty<Optional<ToolMark>> tool = new SimpleObjectProperty<>(this, "tool", Optional.empty());
     private Function<Handle, List<Double>> usual = handle -> List.of();
     private IntConsumer onFret;
+
+    /**
+     * A tool that lies on the instrument.
+     *
+     * @param name what it is called
+     * @param along where it lies, mm from the nut
+     */
+    public record ToolMark(String name, double along) {}
 
     /** A view with nothing to show. */
     public InstrumentView() {
@@ -89,6 +100,16 @@ public final class InstrumentView extends Control {
     /** What stands in while there is nothing to draw to scale: a plain instrument with the places to measure. */
     public ObjectProperty<Optional<PlaceholderInstrument>> plainProperty() {
         return plain;
+    }
+
+    /** The tool that lies on it; empty for none. */
+    public ObjectProperty<Optional<ToolMark>> toolProperty() {
+        return tool;
+    }
+
+    /** Returns the place along the strings under a point of the scene, mm from the nut; empty outside the drawing. */
+    public OptionalDouble lengthUnder(Point2D scene) {
+        return lookup("#whole-pane") instanceof WholePane whole ? whole.lengthUnder(scene) : OptionalDouble.empty();
     }
 
     /** The unit read-outs are shown in. */

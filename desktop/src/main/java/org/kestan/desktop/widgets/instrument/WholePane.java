@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
 import javafx.scene.input.MouseEvent;
@@ -26,6 +27,9 @@ import org.kestan.text.BenchUnit;
 /** The whole instrument: the map. A thin line leads from each place down to its loupe; the pointer reads the strings' height. */
 final class WholePane extends Region {
 
+    /** How far a tool reaches under the soundboard's line, pixels: its name stands clear of the neck. */
+    private static final double TOOL_UNDER = 26;
+
     private final InstrumentView control;
     private final PicturePane pane = new PicturePane("whole", false);
     private final Map<Loupe, Line> leaders = new EnumMap<>(Loupe.class);
@@ -36,6 +40,8 @@ final class WholePane extends Region {
     private final Line hoverLine = new Line();
     private final AboveLayer above = new AboveLayer();
     private final Legend legend = new Legend();
+    private final Line tool = Shapes.line("tool-mark");
+    private final Text toolName = Shapes.text("drawing-note", "tool-name");
     private Optional<SideView> view = Optional.empty();
     private Optional<MeasuredSpan> span = Optional.empty();
     private Optional<org.kestan.base.sheet.Line<?>> line = Optional.empty();
@@ -72,7 +78,10 @@ final class WholePane extends Region {
             each.setMouseTransparent(true);
         }
         above.setManaged(false);
-        getChildren().addAll(legend, above, dimension, dimensionNote, hoverLine, hover);
+        tool.setManaged(false);
+        toolName.setManaged(false);
+        control.toolProperty().addListener((property, old, next) -> requestLayout());
+        getChildren().addAll(tool, toolName, legend, above, dimension, dimensionNote, hoverLine, hover);
         addEventHandler(MouseEvent.MOUSE_MOVED, event -> point(event.getX()));
         addEventHandler(MouseEvent.MOUSE_EXITED, event -> point(-1));
         addEventHandler(MouseEvent.MOUSE_CLICKED, event -> press(event.getX()));
@@ -120,6 +129,7 @@ final class WholePane extends Region {
         view.ifPresent(each -> {
             cards.forEach(card -> lead(card, each, height));
             dimension(width);
+            tool(width);
             above.draw(each, pane, width, height, line.orElse(null));
         });
     }
@@ -154,6 +164,27 @@ final class WholePane extends Region {
                     default -> view.measured().map(each -> each.crownAt(x)).orElse(0.0);
                 };
         return new Picture.Point(x, y);
+    }
+
+    /** Where a tool lies: a stroke down to the strings, its name beside it. */
+    private void tool(double width) {
+        Optional<InstrumentView.ToolMark> mark = control.toolProperty().get();
+        tool.setVisible(mark.isPresent());
+        toolName.setVisible(mark.isPresent());
+        mark.ifPresent(there -> {
+            double x = pane.x(there.along());
+            double foot = Math.min(getHeight() - 18, pane.y(0) + TOOL_UNDER);
+            Shapes.place(tool, x, 2, x, foot);
+            toolName.setText(there.name());
+            double wide = toolName.getLayoutBounds().getWidth();
+            toolName.setX(Math.max(4, Math.min(width - wide - 4, x - wide / 2)));
+            toolName.setY(foot + 14);
+        });
+    }
+
+    OptionalDouble lengthUnder(Point2D scene) {
+        Point2D at = sceneToLocal(scene);
+        return view.isPresent() && contains(at) ? OptionalDouble.of(pane.lengthAt(at.getX())) : OptionalDouble.empty();
     }
 
     private void dimension(double width) {

@@ -80,6 +80,13 @@ public final class PageTabs<P extends Enum<P>> extends HBox {
         return page.getReadOnlyProperty();
     }
 
+    /** Shows a page. */
+    public void select(P which) {
+        getChildren().stream()
+                .filter(each -> each.getUserData() == which)
+                .forEach(each -> ((ToggleButton) each).setSelected(true));
+    }
+
     /** Returns the page shown. */
     public P page() {
         return page.get();

@@ -1,5 +1,6 @@
-package org.kestan.cli;
+package org.kestan.practice.solver;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -10,9 +11,11 @@ import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.judgment.advice.Combination;
+import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.Way;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.plan.WorkPlan;
+import org.kestan.simulator.cases.Chance;
 import org.kestan.simulator.cases.PracticeCase;
 import org.kestan.simulator.elastic.Equilibrium;
 import org.kestan.simulator.elastic.State;
@@ -26,7 +29,7 @@ import org.kestan.simulator.tools.SimulatedTool;
  * the heel by pulls until the straightedge lands, the saddle; strung up, the saddle is fitted to what is read. What comes of it
  * is the truth, which nothing here reads.
  */
-final class PracticeSolver {
+public final class PracticeSolver {
 
     private static final int ACTION_FRET = 12;
     private static final double BRIDGE_FRONT = 8;
@@ -52,7 +55,7 @@ final class PracticeSolver {
      *
      * @param strungUp after the planned work, before the saddle is fitted to what is read then
      */
-    record Solved(
+    public record Solved(
             List<Way> ways,
             Sides<Double> wanted,
             VirtualInstrument before,
@@ -64,13 +67,19 @@ final class PracticeSolver {
             boolean reaches) {
 
         /** The action over fret 12 as it truly is, mm. */
-        static Sides<Double> action(VirtualInstrument of) {
+        public static Sides<Double> action(VirtualInstrument of) {
             State strung = Equilibrium.strung(of);
             return Sides.of(side -> new Frame(of).over(strung, ACTION_FRET, side));
         }
 
+        /** How far the action is off what was wanted, mm, mean of the sides. */
+        public double miss() {
+            Sides<Double> action = action(after);
+            return (Math.abs(action.bass() - wanted.bass()) + Math.abs(action.treble() - wanted.treble())) / 2;
+        }
+
         /** Tells whether both sides came within a distance of what was wanted. */
-        boolean isWithin(double distance) {
+        public boolean isWithin(double distance) {
             Sides<Double> action = action(after);
             return Math.abs(action.bass() - wanted.bass()) <= distance
                     && Math.abs(action.treble() - wanted.treble()) <= distance;
@@ -88,15 +97,47 @@ final class PracticeSolver {
         strungUp = given;
     }
 
-    /** Plays a case; the same each time. */
-    static Solved solve(PracticeCase given) {
-        Random random = new Random(given.seed() * 7919 + 1);
+    /** Plays a case by the ways that are recommended; the same each time. */
+    public static Solved solve(PracticeCase given) {
+        Random random =
+                Chance.of(given.seed(), given.kind().ordinal(), given.level().ordinal(), 1);
+        JobAnalysis analysis = JobAnalysis.of(aimed(given, SheetReader.read(given, random)), ShopStandards.DEFAULT);
+        return play(given, random, analysis, analysis.recommendation().ways(), true);
+    }
+
+    /**
+     * Plays a case by given ways, judged by a sheet on which everything stands as it truly is; the same each time. The saddle is
+     * fitted in the end where the ways have to do with it.
+     *
+     * @param truth by {@link #truth}
+     */
+    public static Solved trial(PracticeCase given, JobAnalysis truth, List<Way> ways) {
+        boolean fits = ways.stream()
+                .anyMatch(way -> way.has(Effect.TURNS_NECK)
+                        || way.has(Effect.SPENDS_SADDLE)
+                        || way.has(Effect.FITS_FLOATING_BRIDGE)
+                        || way.has(Effect.NEW_BRIDGE));
+        return play(
+                given,
+                Chance.of(given.seed(), given.kind().ordinal(), given.level().ordinal(), 1),
+                truth,
+                ways,
+                fits);
+    }
+
+    /** Returns what follows from a case when every line of its sheet is what it truly is. */
+    public static JobAnalysis truth(PracticeCase given) {
+        return JobAnalysis.of(aimed(given, SheetReader.truth(given)), ShopStandards.DEFAULT);
+    }
+
+    private static Job aimed(PracticeCase given, Job job) {
         Sides<Double> wanted = given.kind().wanted();
-        Job job = SheetReader.read(given, random)
-                .with(Aim.ACTION_BASS, Length.toMicrometer(wanted.bass()))
+        return job.with(Aim.ACTION_BASS, Length.toMicrometer(wanted.bass()))
                 .with(Aim.ACTION_TREBLE, Length.toMicrometer(wanted.treble()));
-        JobAnalysis analysis = JobAnalysis.of(job, ShopStandards.DEFAULT);
-        List<Way> ways = analysis.recommendation().ways();
+    }
+
+    private static Solved play(PracticeCase given, Random random, JobAnalysis analysis, List<Way> ways, boolean fits) {
+        Sides<Double> wanted = given.kind().wanted();
         WorkPlan plan = WorkPlan.of(analysis.ways(), ways);
         Combination combined = analysis.ways().combined(ways);
         PracticeSolver solver = new PracticeSolver(given.instrument(), random);
@@ -105,7 +146,11 @@ final class PracticeSolver {
                 && analysis.measured().isPresent()
                 && ways.stream().anyMatch(way -> !way.key().equals("leave"));
         if (works) {
-            solver.work(plan, analysis.measured().get(), planned.get(), wanted);
+            solver.work(plan, analysis.measured().get(), planned.get());
+            solver.strungUp = solver.now;
+            if (fits) {
+                solver.fitSaddle(wanted);
+            }
         }
         return new Solved(
                 ways,
@@ -123,7 +168,7 @@ final class PracticeSolver {
         return random.nextGaussian() * HAND;
     }
 
-    private void work(WorkPlan plan, Setup measured, Setup planned, Sides<Double> wanted) {
+    private void work(WorkPlan plan, Setup measured, Setup planned) {
         if (plan.ways().stream().anyMatch(way -> way.key().equals("truss-rod"))) {
             turnRod(planned.reliefGap());
         } else {
@@ -138,7 +183,6 @@ final class PracticeSolver {
             fit(plan.projection().get().slackAsRead());
             now = now.withDrift(random.nextGaussian() * 0.25);
         }
-        string(wanted);
     }
 
     /** The rod a little at a time, at pitch, until the feeler shows what is wanted. */
@@ -193,13 +237,22 @@ final class PracticeSolver {
         }
     }
 
+    /** What is cut by is read three times; the middle one counts. */
+    private double readThrice(double truth) {
+        double[] read = new double[3];
+        for (int i = 0; i < read.length; i++) {
+            read[i] = SimulatedTool.RULE.read(truth, random);
+        }
+        Arrays.sort(read);
+        return read[1];
+    }
+
     /** Strung up and settled, the saddle or the floating bridge is fitted to the action that is read. */
-    private void string(Sides<Double> wanted) {
-        strungUp = now;
+    private void fitSaddle(Sides<Double> wanted) {
         State strung = Equilibrium.strung(now);
         double leverage = now.saddleAt() / now.frets().at(ACTION_FRET);
-        Sides<Double> off = Sides.of(side ->
-                wanted.get(side) - SimulatedTool.RULE.read(new Frame(now).over(strung, ACTION_FRET, side), random));
+        Sides<Double> off =
+                Sides.of(side -> wanted.get(side) - readThrice(new Frame(now).over(strung, ACTION_FRET, side)));
         if (Math.abs(off.bass()) <= FITTED && Math.abs(off.treble()) <= FITTED) {
             return;
         }

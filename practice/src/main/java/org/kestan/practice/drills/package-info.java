@@ -1,0 +1,2 @@
+/** Short drills: read a rule, find the gate that stops first, say how many pulls are left, land the straightedge. */
+package org.kestan.practice.drills;

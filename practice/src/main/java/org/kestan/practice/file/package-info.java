@@ -1,0 +1,2 @@
+/** The learner's record and begun cases, kept as files. */
+package org.kestan.practice.file;

@@ -1,0 +1,123 @@
+package org.kestan.practice.reckoning;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.base.sheet.LengthLine;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Side;
+import org.kestan.job.Job;
+import org.kestan.simulator.elastic.Equilibrium;
+import org.kestan.simulator.elastic.State;
+import org.kestan.simulator.instrument.VirtualInstrument;
+import org.kestan.simulator.tools.Placement;
+import org.kestan.simulator.tools.SimulatedTool;
+import org.kestan.simulator.tools.Spot;
+
+/**
+ * A reading on the sheet against what was true.
+ *
+ * @param line which
+ * @param believed what stands on the sheet, mm
+ * @param truth what was there, mm
+ * @param allowed how far a careful reading with the usual tool may be off, mm
+ * @param slip what explains it; empty where it is within that, or nothing known explains it
+ */
+public record ReadingCheck(LengthLine line, double believed, double truth, double allowed, Optional<Slip> slip) {
+
+    /** Standard deviations a careful reading stays within. */
+    private static final double WITHIN = 2.5;
+
+    private static final double RULE_END = 1;
+    private static final double INCH = 25.4;
+
+    /** Tells whether it is as near as the tool can show. */
+    public boolean isGood() {
+        return Math.abs(believed - truth) <= allowed;
+    }
+
+    /**
+     * Checks what stands on a sheet.
+     *
+     * @param instrument as it was when the sheet was read
+     */
+    public static List<ReadingCheck> all(Job job, VirtualInstrument instrument) {
+        State strung = Equilibrium.strung(instrument);
+        State slack = Equilibrium.slack(instrument);
+        List<ReadingCheck> all = new ArrayList<>();
+        for (LengthLine line : Reading.values()) {
+            OptionalDouble believed = job.millimeters(line);
+            Optional<Placement> place = Placement.of(line, instrument);
+            if (believed.isPresent() && place.isPresent()) {
+                boolean off = line == Reading.PROJECTION_SLACK;
+                all.add(check(line, believed.getAsDouble(), place.get(), off ? slack : strung, off ? strung : slack));
+            }
+        }
+        return all;
+    }
+
+    private static ReadingCheck check(LengthLine line, double believed, Placement place, State state, State otherwise) {
+        double truth = place.truth(state);
+        double allowed = allowed(tool(line, place));
+        Optional<Slip> slip = Math.abs(believed - truth) <= allowed
+                ? Optional.empty()
+                : explain(believed, truth, allowed, place, state, otherwise);
+        return new ReadingCheck(line, believed, truth, allowed, slip);
+    }
+
+    private static SimulatedTool tool(LengthLine line, Placement place) {
+        return line == Reading.NUT_BASS || line == Reading.NUT_TREBLE
+                ? SimulatedTool.FEELER
+                : place.spot().usual();
+    }
+
+    private static double allowed(SimulatedTool tool) {
+        return WITHIN * tool.spread() + tool.resolution() / 2;
+    }
+
+    /** The slip that comes nearest, where one comes as near as a careful reading would. */
+    private static Optional<Slip> explain(
+            double believed, double truth, double allowed, Placement place, State state, State otherwise) {
+        Map<Slip, List<Double>> might = new EnumMap<>(Slip.class);
+        if (place.spot().fretted()) {
+            int last = state.instrument().lastFret();
+            List<Double> beside = new ArrayList<>();
+            for (int fret : new int[] {place.fret() - 1, place.fret() + 1}) {
+                if (fret >= 1 && fret <= last) {
+                    beside.add(new Placement(place.spot(), fret, place.side()).truth(state));
+                }
+            }
+            might.put(Slip.OTHER_FRET, beside);
+        }
+        if (place.spot().sided()) {
+            Side other = place.side() == Side.BASS ? Side.TREBLE : Side.BASS;
+            might.put(Slip.OTHER_SIDE, List.of(new Placement(place.spot(), place.fret(), other).truth(state)));
+        }
+        if (place.spot() == Spot.PROJECTION) {
+            might.put(Slip.OTHER_STRINGS, List.of(place.truth(otherwise)));
+        }
+        might.put(Slip.HALF, List.of(truth / 2));
+        might.put(Slip.DOUBLE, List.of(truth * 2));
+        might.put(Slip.UNIT, List.of(truth * INCH, truth / INCH));
+        if (place.spot().takes(SimulatedTool.RULE)) {
+            might.put(Slip.RULE_END, List.of(truth - RULE_END, truth + RULE_END));
+        }
+        Optional<Slip> nearest = Optional.empty();
+        double least = allowed;
+        for (Map.Entry<Slip, List<Double>> each : might.entrySet()) {
+            for (double value : each.getValue()) {
+                double off = Math.abs(believed - value);
+                // A unit taken for another is off in proportion.
+                double reach = each.getKey() == Slip.UNIT ? off / Math.max(1, value / truth) : off;
+                if (reach <= least) {
+                    least = reach;
+                    nearest = Optional.of(each.getKey());
+                }
+            }
+        }
+        return nearest;
+    }
+}

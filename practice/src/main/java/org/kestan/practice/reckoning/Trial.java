@@ -1,0 +1,84 @@
+package org.kestan.practice.reckoning;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.kestan.judgment.advice.Assessment;
+import org.kestan.judgment.way.Way;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.practice.solver.PracticeSolver;
+import org.kestan.simulator.cases.FaultCheck;
+import org.kestan.simulator.cases.InstrumentFault;
+import org.kestan.simulator.cases.PracticeCase;
+
+/**
+ * Ways tried on the truth, with steady hands and a sheet on which everything stands as it truly is.
+ *
+ * @param ways which
+ * @param miss how far the action was off what was wanted in the end, mm, mean of the sides
+ * @param left what is still wrong then
+ * @param hours what they take
+ * @param cost what they cost
+ */
+public record Trial(List<Way> ways, double miss, List<InstrumentFault> left, double hours, double cost) {
+
+    /** So near to what was wanted the owner is content, mm. */
+    public static final double NEAR = FaultCheck.ACTION;
+
+    /** Takes an unmodifiable copy. */
+    public Trial {
+        ways = List.copyOf(ways);
+        left = List.copyOf(left);
+    }
+
+    /** Tells whether the owner would be content. */
+    public boolean isNear() {
+        return miss <= NEAR;
+    }
+
+    /** Tries every way, alone and with the truss rod, and what Kestan recommends. */
+    public static List<Trial> all(PracticeCase given) {
+        JobAnalysis truth = PracticeSolver.truth(given);
+        Optional<Way> rod = truth.ways().all().stream()
+                .map(Assessment::way)
+                .filter(way -> way.key().equals("truss-rod"))
+                .findFirst();
+        Set<List<Way>> sets = new LinkedHashSet<>();
+        sets.add(truth.recommendation().ways());
+        for (Assessment each :
+                truth.ways().all().stream().filter(Assessment::possible).toList()) {
+            Way way = each.way();
+            sets.add(List.of(way));
+            rod.filter(with -> !with.equals(way) && with.combinesWith(way))
+                    .ifPresent(with -> sets.add(List.of(with, way)));
+        }
+        List<Trial> all = new ArrayList<>();
+        for (List<Way> ways : sets) {
+            all.add(of(given, PracticeSolver.trial(given, truth, ways)));
+        }
+        return all;
+    }
+
+    /** Tries given ways. */
+    public static Trial of(PracticeCase given, List<Way> ways) {
+        return of(given, PracticeSolver.trial(given, PracticeSolver.truth(given), ways));
+    }
+
+    private static Trial of(PracticeCase given, PracticeSolver.Solved solved) {
+        return new Trial(
+                solved.ways(), solved.miss(), FaultCheck.left(given, solved.after()), solved.hours(), solved.cost());
+    }
+
+    /** The best of some: of those that come near the one that leaves least wrong, then the cheapest; else the one that comes nearest. */
+    public static Optional<Trial> best(List<Trial> trials) {
+        return trials.stream()
+                .filter(Trial::isNear)
+                .min(Comparator.comparingInt((Trial each) -> each.left().size())
+                        .thenComparingDouble(Trial::cost)
+                        .thenComparingDouble(Trial::hours))
+                .or(() -> trials.stream().min(Comparator.comparingDouble(Trial::miss)));
+    }
+}

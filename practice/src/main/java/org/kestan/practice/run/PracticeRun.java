@@ -1,0 +1,133 @@
+package org.kestan.practice.run;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
+import org.kestan.base.sheet.Sides;
+import org.kestan.practice.work.BenchState;
+import org.kestan.practice.work.Operation;
+import org.kestan.practice.work.Refusal;
+import org.kestan.practice.work.Workshop;
+import org.kestan.simulator.cases.Chance;
+import org.kestan.simulator.cases.PracticeCase;
+import org.kestan.simulator.tools.Placement;
+import org.kestan.simulator.tools.SimulatedTool;
+import org.kestan.simulator.tools.Spot;
+
+/**
+ * A case with all that was measured and done on it. Immutable. The same events on the same case come to the same again: only
+ * they have to be kept.
+ *
+ * @param given the case
+ * @param events what was done, in its order; what was refused is not among it
+ * @param state how the instrument stands after them
+ * @param handedOver whether it went back to its owner: nothing can be done any more
+ */
+public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchState state, boolean handedOver) {
+
+    /** What putting a tool somewhere and reading it takes, minutes. */
+    public static final double READING_MINUTES = 1.5;
+
+    /** Takes an unmodifiable copy. */
+    public PracticeRun {
+        events = List.copyOf(events);
+    }
+
+    /**
+     * What came of an event.
+     *
+     * @param run the run after it; the same as before where it was refused
+     * @param shown what the tool shows, mm; empty for an operation
+     * @param refused why it could not be done
+     */
+    public record Step(PracticeRun run, OptionalDouble shown, Optional<Refusal> refused) {}
+
+    /** Starts a case. */
+    public static PracticeRun of(PracticeCase given) {
+        return new PracticeRun(given, List.of(), BenchState.of(given.instrument()), false);
+    }
+
+    /** Does the events of a run that was kept again. */
+    public static PracticeRun replay(PracticeCase given, List<PracticeEvent> events, boolean handedOver) {
+        PracticeRun run = of(given);
+        for (PracticeEvent event : events) {
+            run = run.take(event).run;
+        }
+        return handedOver ? run.handOver() : run;
+    }
+
+    /** Does one thing more. */
+    public Step take(PracticeEvent event) {
+        if (event instanceof PracticeEvent.Measured measured) {
+            return measure(measured);
+        }
+        PracticeEvent.Worked worked = (PracticeEvent.Worked) event;
+        return work(worked);
+    }
+
+    /** Puts a tool somewhere and reads it. */
+    public Step measure(SimulatedTool tool, Placement placement) {
+        return measure(new PracticeEvent.Measured(tool, placement));
+    }
+
+    /** Does an operation. */
+    public Step work(Operation operation, Sides<Double> amount) {
+        return work(new PracticeEvent.Worked(operation, amount));
+    }
+
+    /** Gives the instrument back to its owner. */
+    public PracticeRun handOver() {
+        return new PracticeRun(given, events, state, true);
+    }
+
+    private Random chance() {
+        return Chance.of(given.seed(), given.kind().ordinal(), given.level().ordinal(), events.size());
+    }
+
+    private PracticeRun then(PracticeEvent event, BenchState next) {
+        List<PracticeEvent> all = new ArrayList<>(events);
+        all.add(event);
+        return new PracticeRun(given, all, next, handedOver);
+    }
+
+    private Step refused(Refusal why) {
+        return new Step(this, OptionalDouble.empty(), Optional.of(why));
+    }
+
+    private Step measure(PracticeEvent.Measured event) {
+        Placement placement = event.placement();
+        Optional<Refusal> refusal = refusal(event.tool(), placement);
+        if (refusal.isPresent()) {
+            return refused(refusal.get());
+        }
+        double shown = Math.max(0, event.tool().read(placement.truth(state.shape()), chance()));
+        return new Step(then(event, state.spending(READING_MINUTES, 0)), OptionalDouble.of(shown), Optional.empty());
+    }
+
+    private Optional<Refusal> refusal(SimulatedTool tool, Placement placement) {
+        Spot spot = placement.spot();
+        if (!spot.isOn(state.instrument().bridge().floating())) {
+            return Optional.of(Refusal.NO_SUCH_PART);
+        }
+        if (!spot.takes(tool)) {
+            return Optional.of(Refusal.TOOL);
+        }
+        int last = spot == Spot.UNDER_HELD_STRING
+                ? state.instrument().jointFret()
+                : state.instrument().lastFret();
+        if (spot.fretted() && (placement.fret() < 1 || placement.fret() > last)) {
+            return Optional.of(Refusal.FRET);
+        }
+        boolean strings = spot == Spot.OVER_FRET || spot == Spot.UNDER_HELD_STRING;
+        return strings && !state.atPitch() ? Optional.of(Refusal.STRINGS_SLACK) : Optional.empty();
+    }
+
+    private Step work(PracticeEvent.Worked event) {
+        Workshop.Outcome outcome = Workshop.act(state, event.operation(), event.amount(), chance());
+        return outcome.refused().isPresent()
+                ? refused(outcome.refused().get())
+                : new Step(then(event, outcome.next()), OptionalDouble.empty(), Optional.empty());
+    }
+}

@@ -1,0 +1,68 @@
+package org.kestan.practice.text;
+
+import java.text.MessageFormat;
+import java.util.Locale;
+import java.util.ResourceBundle;
+import java.util.Set;
+import org.kestan.base.finding.Keyed;
+import org.kestan.practice.reckoning.Marks;
+import org.kestan.practice.reckoning.Reckoning;
+import org.kestan.simulator.cases.InstrumentFault;
+import org.kestan.simulator.cases.PracticeCase;
+
+/** The words of practice: a term's are found by its type and key. */
+public final class PracticeText {
+
+    private static final ResourceBundle TEXTS =
+            ResourceBundle.getBundle("org.kestan.practice.text.practice", Locale.ROOT);
+
+    private PracticeText() {}
+
+    /** Returns the label of a term. */
+    public static String label(Keyed term) {
+        return text(type(term) + "." + term.key());
+    }
+
+    private static String type(Keyed term) {
+        return ((Enum<?>) term)
+                .getDeclaringClass()
+                .getSimpleName()
+                .replaceAll("(?<=[a-z])(?=[A-Z])", "-")
+                .toLowerCase(Locale.ROOT);
+    }
+
+    /** Returns the label of a skill. */
+    public static String label(Marks.Skill skill) {
+        return text("skill." + skill.name().toLowerCase(Locale.ROOT));
+    }
+
+    /** Returns what an owner says when it is handed over. */
+    public static String says(Reckoning.Owner owner) {
+        return text("owner." + owner.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+    }
+
+    /** Returns what an owner says of what is wrong, without naming it. */
+    public static String says(InstrumentFault fault) {
+        return text("says." + fault.key());
+    }
+
+    /** Returns what the eye sees of what is wrong. */
+    public static String sees(InstrumentFault fault) {
+        return text("sees." + fault.key());
+    }
+
+    /** Returns what a case is called. */
+    public static String name(PracticeCase given) {
+        return MessageFormat.format(
+                text("name"), Long.toString(given.seed()), label(given.kind()), label(given.level()));
+    }
+
+    /** Returns all keys, for tests. */
+    public static Set<String> keys() {
+        return TEXTS.keySet();
+    }
+
+    private static String text(String key) {
+        return TEXTS.getString(key);
+    }
+}

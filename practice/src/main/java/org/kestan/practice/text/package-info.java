@@ -1,0 +1,2 @@
+/** What practice says, in words. */
+package org.kestan.practice.text;

@@ -1,0 +1,34 @@
+package org.kestan.practice.work;
+
+import org.kestan.base.finding.Keyed;
+
+/** What went wrong on the way, as it does in life. */
+public enum Mishap implements Keyed {
+    /** The heat was too short: the neck did not come off. */
+    NOT_FREE("not-free"),
+    /** The heat was too long: the finish blistered. */
+    HEAT_HARM("heat-harm"),
+    /** A cheek rocked on the paper: uneven pulls turned the neck aside. */
+    CHEEK_ROCKED("cheek-rocked"),
+    /** Strung up before the glue had cured: the neck came forward. */
+    GLUE_GAVE("glue-gave"),
+    /** The rod is at its end. */
+    ROD_AT_END("rod-at-end"),
+    /** The saddle was taken down to where it no longer carries the strings. */
+    SADDLE_GONE("saddle-gone"),
+    /** The bridge was planed so thin that it may crack. */
+    BRIDGE_THIN("bridge-thin"),
+    /** A slot of the nut was filed too deep: the open string buzzes. */
+    SLOT_DEEP("slot-deep");
+
+    private final String key;
+
+    Mishap(String key) {
+        this.key = key;
+    }
+
+    @Override
+    public String key() {
+        return key;
+    }
+}

@@ -1,0 +1,283 @@
+package org.kestan.practice.work;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.function.UnaryOperator;
+import org.kestan.base.sheet.Fitting;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.Family;
+import org.kestan.job.terms.Joint;
+import org.kestan.practice.work.BenchState.Seat;
+import org.kestan.simulator.instrument.VirtualInstrument;
+import org.kestan.simulator.tools.Frame;
+
+/** Does operations on a practice instrument. What is cut is gone; each hand is a little off. Sizes: common practice, no source. */
+public final class Workshop {
+
+    /** Hours after which glue may be loaded. */
+    public static final double CURED = 12;
+
+    private static final double HAND = 0.03;
+    private static final double ROD_TURN = 3_500;
+    private static final double ROD_TRAVEL = 9_000;
+    private static final double SHORTEST_HEAT = 7;
+    private static final double SHORTEST_HEAT_BOLTED = 3;
+    private static final double LONGEST_HEAT = 16;
+    private static final double HARM_COST = 120;
+
+    /** What a pull of coarse paper takes at the cap, mm, and how hard the two cheeks can be apart. */
+    private static final double PULL = 0.022;
+
+    private static final double HARDNESS = 0.25;
+    private static final int UNEVEN = 8;
+    private static final double ROCKED = 0.8;
+    private static final double GAVE = 0.0035;
+    private static final double LEAST_SADDLE = 1.2;
+    private static final double LEAST_BRIDGE = 5.5;
+    private static final double LEAST_SLOT = 0.05;
+
+    private final Random random;
+    private final Sides<Double> amount;
+    private BenchState now;
+
+    private Workshop(BenchState now, Sides<Double> amount, Random random) {
+        this.now = now;
+        this.amount = amount;
+        this.random = random;
+    }
+
+    /**
+     * What came of an operation: the next state, or why it can't be done.
+     *
+     * @param next the state after it; the one before where it was refused
+     * @param refused why it can't be done; empty where it was
+     */
+    public record Outcome(BenchState next, Optional<Refusal> refused) {}
+
+    /**
+     * Does an operation.
+     *
+     * @param amount by the operation: nothing of it, its bass side, or both
+     * @param random where hands get their spread
+     */
+    public static Outcome act(BenchState from, Operation operation, Sides<Double> amount, Random random) {
+        Optional<Refusal> refused = refusal(from, operation, amount);
+        if (refused.isPresent()) {
+            return new Outcome(from, refused);
+        }
+        Workshop workshop = new Workshop(from, amount, random);
+        workshop.spend(operation.minutes(), operation.cost());
+        workshop.work(operation);
+        return new Outcome(workshop.now, Optional.empty());
+    }
+
+    private static Optional<Refusal> refusal(BenchState from, Operation operation, Sides<Double> amount) {
+        VirtualInstrument instrument = from.instrument();
+        Fitting fitting = instrument.bridge().floating() ? Fitting.FLOATING_BRIDGE : Fitting.PIN_BRIDGE;
+        if (!operation.isOn(fitting)) {
+            return Optional.of(Refusal.NO_SUCH_PART);
+        }
+        if (!isTaken(operation, amount)) {
+            return Optional.of(Refusal.AMOUNT);
+        }
+        boolean off = from.seat() == Seat.FREE;
+        Optional<Refusal> seat =
+                switch (operation) {
+                    case TUNE -> off ? Optional.of(Refusal.NECK_OFF) : Optional.empty();
+                    case FREE_NECK -> off ? Optional.of(Refusal.NECK_OFF) : Optional.empty();
+                    case SAND_HEEL, SHIM_HEEL, FIX_NECK -> off ? Optional.empty() : Optional.of(Refusal.NECK_ON);
+                    case TURN_ROD ->
+                        instrument.family() == Family.CLASSICAL ? Optional.of(Refusal.NO_ROD) : Optional.empty();
+                    default -> Optional.empty();
+                };
+        boolean slack =
+                switch (operation) {
+                    case TUNE, SLACKEN, TURN_ROD, WAIT, MOVE_BRIDGE -> false;
+                    default -> true;
+                };
+        return seat.or(() -> slack && from.atPitch() ? Optional.of(Refusal.STRINGS_UP) : Optional.empty());
+    }
+
+    private static boolean isTaken(Operation operation, Sides<Double> amount) {
+        return switch (operation.amount()) {
+            case NONE -> true;
+            case ONE -> isWithin(operation, amount.bass());
+            case SIDES -> isWithin(operation, amount.bass()) && isWithin(operation, amount.treble());
+        };
+    }
+
+    private static boolean isWithin(Operation operation, double amount) {
+        return amount >= operation.least() && amount <= operation.most();
+    }
+
+    private void work(Operation operation) {
+        double one = amount.bass();
+        switch (operation) {
+            case TUNE -> tune();
+            case SLACKEN -> string(false);
+            case TURN_ROD -> turnRod(one);
+            case FILE_NUT ->
+                nut(Sides.of(side -> instrument().nut().get(side)
+                        - (amount.get(side) == 0 ? 0 : Math.max(0, amount.get(side) + hand()))));
+            case NEW_NUT -> newNut();
+            case LOWER_SADDLE ->
+                saddle(Sides.of(side -> instrument().bridge().protrusion().get(side)
+                        - (amount.get(side) == 0 ? 0 : Math.max(0, amount.get(side) + hand()))));
+            case NEW_SADDLE -> saddle(Sides.of(side -> amount.get(side) + hand()));
+            case SHAVE_BRIDGE -> bridge(instrument().bridge().thickness() - (one == 0 ? 0 : Math.max(0, one + hand())));
+            case NEW_BRIDGE -> bridge(one + hand());
+            case MOVE_BRIDGE ->
+                make(old -> old.withBridge(
+                        old.bridge().thickness(),
+                        Sides.of(side -> old.bridge().protrusion().get(side)
+                                + (amount.get(side) == 0 ? 0 : amount.get(side) + hand()))));
+            case FREE_NECK -> heat(one);
+            case SAND_HEEL -> sand();
+            case SHIM_HEEL -> cheeks(Sides.of(side -> -amount.get(side) - (amount.get(side) == 0 ? 0 : hand() / 2)));
+            case FIX_NECK -> seat(isBolted() ? Seat.SET : Seat.GLUED, 0);
+            case WAIT -> rest(one);
+            case LEVEL_FRETS -> make(old -> old.withCrowns(leveled(old.crowns(), one)));
+        }
+    }
+
+    private VirtualInstrument instrument() {
+        return now.instrument();
+    }
+
+    private boolean isBolted() {
+        return instrument().joint() != Joint.DOVETAIL;
+    }
+
+    private double hand() {
+        return random.nextGaussian() * HAND;
+    }
+
+    private void tune() {
+        if (now.seat() == Seat.GLUED) {
+            if (now.curing() < CURED) {
+                double gave = GAVE * (1 - now.curing() / CURED);
+                make(old -> old.withPitch(old.neck().pitch() - gave));
+                went(Mishap.GLUE_GAVE);
+            }
+            seat(Seat.SET, now.curing());
+        }
+        string(true);
+        for (Side side : Side.values()) {
+            if (new Frame(instrument()).over(now.shape(), 1, side) < LEAST_SLOT
+                    && !now.mishaps().contains(Mishap.SLOT_DEEP)) {
+                went(Mishap.SLOT_DEEP);
+            }
+        }
+    }
+
+    private void turnRod(double turns) {
+        double moment = instrument().neck().rod() + turns * ROD_TURN;
+        if (Math.abs(moment) > ROD_TRAVEL) {
+            went(Mishap.ROD_AT_END);
+        } else {
+            make(old -> old.withRod(moment));
+        }
+    }
+
+    private void newNut() {
+        // What is said is the clearance over fret 1 with the strings up; the slot that gives it lies higher by their
+        // slope.
+        double along = instrument().saddleAt()
+                / (instrument().saddleAt() - instrument().frets().at(1));
+        VirtualInstrument old = instrument();
+        BenchState up = now.strung(true);
+        Frame frame = new Frame(old);
+        nut(Sides.of(
+                side -> old.nut().get(side) + (amount.get(side) - frame.over(up.shape(), 1, side)) * along + hand()));
+    }
+
+    private void nut(Sides<Double> slots) {
+        make(old -> old.withNut(slots));
+    }
+
+    private void saddle(Sides<Double> protrusion) {
+        if (protrusion.bass() < LEAST_SADDLE || protrusion.treble() < LEAST_SADDLE) {
+            went(Mishap.SADDLE_GONE);
+        }
+        make(old -> old.withBridge(old.bridge().thickness(), Sides.of(side -> Math.max(0, protrusion.get(side)))));
+    }
+
+    private void bridge(double thickness) {
+        if (thickness < LEAST_BRIDGE) {
+            went(Mishap.BRIDGE_THIN);
+        }
+        make(old -> old.withBridge(thickness, old.bridge().protrusion()));
+    }
+
+    private void heat(double minutes) {
+        spend(minutes, 0);
+        if (minutes > LONGEST_HEAT) {
+            spend(0, HARM_COST);
+            went(Mishap.HEAT_HARM);
+        }
+        if (minutes < (isBolted() ? SHORTEST_HEAT_BOLTED : SHORTEST_HEAT)) {
+            went(Mishap.NOT_FREE);
+        } else {
+            seat(Seat.FREE, 0);
+        }
+    }
+
+    private void sand() {
+        double harder = HARDNESS * Math.sin(instrument().heel().height() * 7);
+        Sides<Double> taken = Sides.of(side -> amount.get(side)
+                * PULL
+                * (1 + (side == Side.BASS ? harder : -harder) / 2)
+                * (1 + random.nextGaussian() * 0.06));
+        if (Math.abs(amount.bass() - amount.treble()) > UNEVEN) {
+            went(Mishap.CHEEK_ROCKED);
+            make(old -> old.withDrift(old.heel().drift() + (amount.bass() > amount.treble() ? ROCKED : -ROCKED)));
+        }
+        cheeks(taken);
+    }
+
+    /** Wood off the cheeks, mm at the cap: even, it sets the neck back; uneven, it turns it aside. */
+    private void cheeks(Sides<Double> taken) {
+        double mean = (taken.bass() + taken.treble()) / 2;
+        double aside = (taken.bass() - taken.treble())
+                / instrument().heel().widthTop()
+                * instrument().bridge().jointToSaddle()
+                / 2;
+        make(old -> old.withPitch(old.neck().pitch() + mean / old.heel().height())
+                .withDrift(old.heel().drift() + aside));
+        now = now.removing(taken);
+    }
+
+    private void rest(double hours) {
+        double curing = now.curing() + hours;
+        boolean cured = now.seat() == Seat.GLUED && curing >= CURED;
+        seat(cured ? Seat.SET : now.seat(), curing);
+        now = now.waiting(hours);
+    }
+
+    private static List<Double> leveled(List<Double> crowns, double most) {
+        double highest = crowns.stream().mapToDouble(Double::doubleValue).max().orElse(0);
+        return crowns.stream().map(each -> Math.min(each, highest - most)).toList();
+    }
+
+    private void make(UnaryOperator<VirtualInstrument> change) {
+        now = now.with(change.apply(instrument()));
+    }
+
+    private void string(boolean atPitch) {
+        now = now.strung(atPitch);
+    }
+
+    private void seat(Seat seat, double curing) {
+        now = now.seated(seat, curing);
+    }
+
+    private void spend(double minutes, double cost) {
+        now = now.spending(minutes, cost);
+    }
+
+    private void went(Mishap mishap) {
+        now = now.after(mishap);
+    }
+}

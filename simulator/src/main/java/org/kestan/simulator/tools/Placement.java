@@ -1,0 +1,127 @@
+package org.kestan.simulator.tools;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.Map;
+import java.util.Optional;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.LengthLine;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Side;
+import org.kestan.simulator.elastic.State;
+import org.kestan.simulator.instrument.VirtualInstrument;
+
+/**
+ * Where a tool is put.
+ *
+ * @param spot the place
+ * @param fret over which fret; where the place has none, anything
+ * @param side on which side; where the place has none, anything
+ */
+public record Placement(Spot spot, int fret, Side side) {
+
+    /** From the bridge's front edge to the saddle, where the caliper stands under the straightedge, mm. */
+    public static final double BRIDGE_FRONT = 8;
+
+    /** The fret the action is read over. */
+    public static final int ACTION_FRET = 12;
+
+    private static final double PAST_LAST_FRET = 3;
+
+    private static final Map<LengthLine, Placement> LINES = Map.ofEntries(
+            Map.entry(Dimension.SCALE, at(Spot.SCALE)),
+            Map.entry(Reading.NUT_BASS, new Placement(Spot.OVER_FRET, 1, Side.BASS)),
+            Map.entry(Reading.NUT_TREBLE, new Placement(Spot.OVER_FRET, 1, Side.TREBLE)),
+            Map.entry(Reading.ACTION_BASS, new Placement(Spot.OVER_FRET, ACTION_FRET, Side.BASS)),
+            Map.entry(Reading.ACTION_TREBLE, new Placement(Spot.OVER_FRET, ACTION_FRET, Side.TREBLE)),
+            Map.entry(Reading.RELIEF, at(Spot.UNDER_HELD_STRING)),
+            Map.entry(Reading.JOINT_TO_SADDLE, at(Spot.JOINT_TO_SADDLE)),
+            Map.entry(Reading.FRETS_OVER_TOP, at(Spot.FRETS_OVER_TOP)),
+            Map.entry(Reading.HEEL_HEIGHT, at(Spot.HEEL_HEIGHT)),
+            Map.entry(Reading.HEEL_WIDTH_TOP, at(Spot.HEEL_TOP)),
+            Map.entry(Reading.HEEL_WIDTH_CAP, at(Spot.HEEL_CAP)),
+            Map.entry(Reading.SIDE_DRIFT, at(Spot.CENTERLINE)),
+            Map.entry(Reading.EXTENSION_LENGTH, at(Spot.EXTENSION)),
+            Map.entry(Reading.EXTENSION_FALL_AWAY, at(Spot.FALL_AWAY)),
+            Map.entry(Reading.SPACING_BRIDGE, at(Spot.SPACING)),
+            Map.entry(Reading.BRIDGE_HEIGHT, at(Spot.BRIDGE_HEIGHT)),
+            Map.entry(Reading.TAILPIECE_HEIGHT, at(Spot.TAILPIECE_HEIGHT)),
+            Map.entry(Reading.TAILPIECE_DISTANCE, at(Spot.TAILPIECE_DISTANCE)),
+            Map.entry(Reading.SADDLE_BASS, new Placement(Spot.SADDLE, 0, Side.BASS)),
+            Map.entry(Reading.SADDLE_TREBLE, new Placement(Spot.SADDLE, 0, Side.TREBLE)),
+            Map.entry(Reading.BRIDGE_THICKNESS, at(Spot.BRIDGE_THICKNESS)),
+            Map.entry(Reading.PIN_DISTANCE, at(Spot.PINS)),
+            Map.entry(Reading.STRING_RAMP, at(Spot.RAMP)),
+            Map.entry(Reading.BRIDGE_FRONT, at(Spot.BRIDGE_FRONT)),
+            Map.entry(Reading.PROJECTION_STRUNG, at(Spot.PROJECTION)),
+            Map.entry(Reading.PROJECTION_SLACK, at(Spot.PROJECTION)));
+
+    private static Placement at(Spot spot) {
+        return new Placement(spot, 0, Side.BASS);
+    }
+
+    /** Returns where a line of the sheet is read on an instrument; empty where no tool here reads it, or it has no such place. */
+    public static Optional<Placement> of(LengthLine line, VirtualInstrument instrument) {
+        return Optional.ofNullable(LINES.get(line))
+                .filter(each -> each.spot.isOn(instrument.bridge().floating()))
+                .map(each -> each.spot == Spot.UNDER_HELD_STRING
+                        ? new Placement(each.spot, new Frame(instrument).middleFret(), each.side)
+                        : each);
+    }
+
+    /** Where it is along the strings, mm from the nut. */
+    public double along(VirtualInstrument of) {
+        return switch (spot) {
+            case SCALE -> 0;
+            case OVER_FRET, UNDER_HELD_STRING -> of.frets().at(Math.max(1, Math.min(of.lastFret(), fret)));
+            case JOINT_TO_SADDLE, FRETS_OVER_TOP, HEEL_HEIGHT, HEEL_TOP, HEEL_CAP -> of.jointAt();
+            case EXTENSION, FALL_AWAY -> of.frets().at(of.lastFret());
+            case PROJECTION -> of.saddleAt() - BRIDGE_FRONT;
+            case TAILPIECE_HEIGHT, TAILPIECE_DISTANCE, PINS, RAMP ->
+                of.saddleAt() + of.bridge().endDistance();
+            case CENTERLINE, SPACING, BRIDGE_HEIGHT, SADDLE, BRIDGE_THICKNESS, BRIDGE_FRONT -> of.saddleAt();
+        };
+    }
+
+    /** Returns the nearest of the places a tool can be put; over a fret, the nearest one. */
+    public static Optional<Placement> nearest(SimulatedTool tool, VirtualInstrument of, double along, Side side) {
+        int fret = of.frets().nearest(along, 1, of.lastFret());
+        return Arrays.stream(Spot.values())
+                .filter(spot -> spot.takes(tool) && spot.isOn(of.bridge().floating()))
+                .map(spot -> new Placement(
+                        spot, spot == Spot.UNDER_HELD_STRING ? Math.min(fret, of.jointFret()) : fret, side))
+                .min(Comparator.comparingDouble(each -> Math.abs(each.along(of) - along)));
+    }
+
+    /** What is truly there, mm. */
+    public double truth(State state) {
+        VirtualInstrument of = state.instrument();
+        VirtualInstrument.BridgeMake bridge = of.bridge();
+        Frame frame = new Frame(of);
+        return switch (spot) {
+            case SCALE -> of.frets().scale();
+            case OVER_FRET -> frame.over(state, fret, side);
+            case UNDER_HELD_STRING -> frame.relief(state, fret);
+            case JOINT_TO_SADDLE -> bridge.jointToSaddle();
+            case FRETS_OVER_TOP -> frame.overTop(state);
+            case HEEL_HEIGHT -> of.heel().height();
+            case HEEL_TOP -> of.heel().widthTop();
+            case HEEL_CAP -> of.heel().widthCap();
+            case CENTERLINE -> Math.abs(of.heel().drift());
+            case EXTENSION -> extension(of);
+            case FALL_AWAY -> of.neck().fall() * extension(of);
+            case SPACING -> bridge.spread();
+            case BRIDGE_HEIGHT, BRIDGE_THICKNESS -> bridge.thickness();
+            case TAILPIECE_HEIGHT -> bridge.endHeight();
+            case TAILPIECE_DISTANCE, PINS -> bridge.endDistance();
+            case SADDLE -> bridge.protrusion().get(side);
+            case RAMP -> bridge.thickness() - bridge.endHeight();
+            case BRIDGE_FRONT -> BRIDGE_FRONT;
+            case PROJECTION -> frame.projection(state, bridge.floating() ? 0 : BRIDGE_FRONT);
+        };
+    }
+
+    private static double extension(VirtualInstrument of) {
+        return of.frets().at(of.lastFret()) - of.jointAt() + PAST_LAST_FRET;
+    }
+}

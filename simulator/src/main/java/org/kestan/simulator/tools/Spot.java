@@ -1,0 +1,100 @@
+package org.kestan.simulator.tools;
+
+import java.util.EnumSet;
+import java.util.Set;
+import org.kestan.base.finding.Keyed;
+import org.kestan.base.sheet.Fitting;
+
+/** A place where something is measured: which tools reach it, and what else has to be said of it. */
+public enum Spot implements Keyed {
+    /** From the nut to the saddle, or twice that to fret 12. */
+    SCALE("scale", Fitting.ANY, false, false, SimulatedTool.TAPE),
+    /** From the crown of a fret to the underside of an outer string. */
+    OVER_FRET("over-fret", Fitting.ANY, true, true, SimulatedTool.RULE, SimulatedTool.FEELER),
+    /** The gap over a fret under a string that is held at fret 1 and at the joint. */
+    UNDER_HELD_STRING("under-held-string", Fitting.ANY, true, false, SimulatedTool.FEELER, SimulatedTool.RULE),
+    /** From the joint to the saddle. */
+    JOINT_TO_SADDLE("joint-to-saddle", Fitting.ANY, false, false, SimulatedTool.TAPE, SimulatedTool.RULE),
+    /** From the soundboard to the crowns at the joint. */
+    FRETS_OVER_TOP("frets-over-top", Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    /** From the soundboard to the heel cap. */
+    HEEL_HEIGHT("heel-height", Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.TAPE),
+    /** Across the heel at the top. */
+    HEEL_TOP("heel-top", Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    /** Across the heel at the cap. */
+    HEEL_CAP("heel-cap", Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    /** How far the neck points aside at the bridge. */
+    CENTERLINE("centerline", Fitting.ANY, false, false, SimulatedTool.RULE, SimulatedTool.CALIPER),
+    /** How long the board lies over the top. */
+    EXTENSION("extension", Fitting.ANY, false, false, SimulatedTool.TAPE, SimulatedTool.RULE),
+    /** How far the end of the board falls away. */
+    FALL_AWAY("fall-away", Fitting.ANY, false, false, SimulatedTool.FEELER),
+    /** Between the outer strings at the bridge. */
+    SPACING("spacing", Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    /** From the top to the crown of a floating bridge. */
+    BRIDGE_HEIGHT("bridge-height", Fitting.FLOATING_BRIDGE, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    /** From the top to the strings at the tailpiece. */
+    TAILPIECE_HEIGHT(
+            "tailpiece-height", Fitting.FLOATING_BRIDGE, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    /** From the bridge to the tailpiece. */
+    TAILPIECE_DISTANCE(
+            "tailpiece-distance", Fitting.FLOATING_BRIDGE, false, false, SimulatedTool.TAPE, SimulatedTool.RULE),
+    /** How far the saddle stands out of the bridge under an outer string. */
+    SADDLE("saddle", Fitting.PIN_BRIDGE, false, true, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    /** The bridge's thickness. */
+    BRIDGE_THICKNESS("bridge-thickness", Fitting.PIN_BRIDGE, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    /** From the saddle to the pins. */
+    PINS("pins", Fitting.PIN_BRIDGE, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    /** How far under the bridge's top the strings end. */
+    RAMP("ramp", Fitting.PIN_BRIDGE, false, false, SimulatedTool.CALIPER),
+    /** From the bridge's front edge to the saddle. */
+    BRIDGE_FRONT("bridge-front", Fitting.PIN_BRIDGE, false, false, SimulatedTool.RULE, SimulatedTool.CALIPER),
+    /** A straightedge on the frets, measured over the top in front of the bridge. */
+    PROJECTION("projection", Fitting.ANY, false, false, SimulatedTool.STRAIGHTEDGE);
+
+    private final String key;
+    private final Fitting fitting;
+    private final boolean fretted;
+    private final boolean sided;
+    private final SimulatedTool usual;
+    private final Set<SimulatedTool> tools;
+
+    Spot(String key, Fitting fitting, boolean fretted, boolean sided, SimulatedTool usual, SimulatedTool... others) {
+        this.key = key;
+        this.fitting = fitting;
+        this.fretted = fretted;
+        this.sided = sided;
+        this.usual = usual;
+        tools = others.length == 0 ? Set.of(usual) : Set.copyOf(EnumSet.of(usual, others));
+    }
+
+    @Override
+    public String key() {
+        return key;
+    }
+
+    /** Tells whether it is there on an instrument with or without a floating bridge. */
+    public boolean isOn(boolean floating) {
+        return fitting == Fitting.ANY || floating == (fitting == Fitting.FLOATING_BRIDGE);
+    }
+
+    /** Tells whether a fret has to be said. */
+    public boolean fretted() {
+        return fretted;
+    }
+
+    /** Tells whether a side has to be said. */
+    public boolean sided() {
+        return sided;
+    }
+
+    /** The tool one takes for it. */
+    public SimulatedTool usual() {
+        return usual;
+    }
+
+    /** Tells whether a tool can be put there at all. */
+    public boolean takes(SimulatedTool tool) {
+        return tools.contains(tool);
+    }
+}
