@@ -9,27 +9,43 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.kestan.base.sheet.Reading;
 import org.kestan.files.job.JobFile;
 import org.kestan.job.JobTree;
 import org.kestan.job.gauge.GaugeLine;
 import org.kestan.job.gauge.VirtualInstrument;
+import org.kestan.practice.run.PracticeGauge;
+import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
-/** {@code kestan gauge --simulate JOB}: sends the readings of a virtual instrument to the listening application. */
+/** {@code kestan gauge --simulate JOB} or {@code --practice SEED}: sends the readings of a virtual instrument to the listening application. */
 @Command(name = "gauge", description = "${bundle:gauge-command.play-a-job}", mixinStandardHelpOptions = true)
 final class GaugeCommand implements Callable<Integer> {
 
-    @Option(
-            names = "--simulate",
-            required = true,
-            paramLabel = "JOB",
-            description = "${bundle:gauge-command.the-job-whose}")
-    private Path job;
+    @ArgGroup(multiplicity = "1")
+    private Played played;
+
+    @Mixin
+    private PracticeOption kind;
+
+    /** What is measured. */
+    private static final class Played {
+
+        @Option(names = "--simulate", paramLabel = "JOB", description = "${bundle:gauge-command.the-job-whose}")
+        private Path job;
+
+        @Option(names = "--practice", paramLabel = "SEED", description = "${bundle:gauge-command.the-practice}")
+        private Long practice;
+    }
+
+    /** What can be played, and how one of them is. */
+    private record Instrument(List<Reading> readings, Function<Reading, String> play) {}
 
     @Option(names = "--port", paramLabel = "PORT", description = "${bundle:gauge-command.where-the-application}")
     private int port = GaugeLine.PORT;
@@ -52,12 +68,11 @@ final class GaugeCommand implements Callable<Integer> {
     @Override
     public Integer call() throws InterruptedException {
         PrintWriter err = spec.commandLine().getErr();
-        JobTree.Read read = JobFile.read(job);
-        if (read.job().isEmpty()) {
-            read.faults().forEach(fault -> err.println(JobArgument.WORDS.line(fault)));
+        Optional<Instrument> found = instrument(err);
+        if (found.isEmpty()) {
             return KestanCommand.FAULTY;
         }
-        VirtualInstrument instrument = new VirtualInstrument(read.job().get(), seed);
+        Instrument instrument = found.get();
         Optional<List<Reading>> wanted = wanted(instrument);
         if (wanted.isEmpty()) {
             err.println(CliText.text("gauge.no-such-reading", only));
@@ -68,7 +83,7 @@ final class GaugeCommand implements Callable<Integer> {
             for (Reading reading : wanted.get()) {
                 line.println("# " + reading.key());
                 for (int i = 0; i < times; i++) {
-                    line.println(instrument.play(reading));
+                    line.println(instrument.play().apply(reading));
                     Thread.sleep(every);
                 }
             }
@@ -79,7 +94,20 @@ final class GaugeCommand implements Callable<Integer> {
         }
     }
 
-    private Optional<List<Reading>> wanted(VirtualInstrument instrument) {
+    private Optional<Instrument> instrument(PrintWriter err) {
+        if (played.practice != null) {
+            PracticeGauge gauge = new PracticeGauge(kind.given(spec, played.practice), seed);
+            return Optional.of(new Instrument(gauge.readings(), gauge::play));
+        }
+        JobTree.Read read = JobFile.read(played.job);
+        read.faults().forEach(fault -> err.println(JobArgument.WORDS.line(fault)));
+        return read.job().map(job -> {
+            VirtualInstrument instrument = new VirtualInstrument(job, seed);
+            return new Instrument(instrument.readings(), instrument::play);
+        });
+    }
+
+    private Optional<List<Reading>> wanted(Instrument instrument) {
         if (only == null) {
             return Optional.of(instrument.readings());
         }

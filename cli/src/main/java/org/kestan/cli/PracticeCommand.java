@@ -1,20 +1,17 @@
 package org.kestan.cli;
 
-import java.util.Optional;
 import java.util.stream.Stream;
-import org.kestan.base.finding.Keyed;
 import org.kestan.files.job.JobWriter;
 import org.kestan.files.json.Json;
+import org.kestan.job.PracticeMark;
 import org.kestan.job.terms.Lines;
 import org.kestan.practice.solver.PracticeSolver;
 import org.kestan.practice.text.PracticeText;
-import org.kestan.simulator.cases.CaseGenerator;
 import org.kestan.simulator.cases.Chance;
-import org.kestan.simulator.cases.Level;
 import org.kestan.simulator.cases.PracticeCase;
-import org.kestan.simulator.cases.PracticeFamily;
 import org.kestan.simulator.tools.SheetReader;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -27,11 +24,8 @@ final class PracticeCommand implements Runnable {
     @Option(names = "--seed", paramLabel = "N", required = true, description = "${bundle:practice-command.the-seed}")
     private long seed;
 
-    @Option(names = "--level", paramLabel = "LEVEL", description = "${bundle:practice-command.how-hard}")
-    private String level;
-
-    @Option(names = "--family", paramLabel = "ID", description = "${bundle:practice-command.what-kind}")
-    private String family;
+    @Mixin
+    private PracticeOption kind;
 
     @Option(names = "--case", description = "${bundle:practice-command.what-one-is-told}")
     private boolean told;
@@ -59,18 +53,17 @@ final class PracticeCommand implements Runnable {
         if (!(slips >= 0 && slips <= 1)) {
             throw new ParameterException(spec.commandLine(), CliText.text("practice.slips"));
         }
-        PracticeCase given = CaseGenerator.of(
-                seed,
-                chosen(Level.class, level, Level.EASY, "practice.level"),
-                chosen(PracticeFamily.class, family, PracticeFamily.FLAT_TOP, "practice.family"));
+        PracticeCase given = kind.given(spec, seed);
         String text;
         if (survey) {
-            text = JobWriter.write(SheetReader.read(
+            PracticeMark mark =
+                    new PracticeMark(seed, given.level().key(), given.kind().key());
+            text = JobWriter.write(mark.on(SheetReader.read(
                             given,
                             Chance.of(
                                     seed, given.kind().ordinal(), given.level().ordinal()),
                             slips)
-                    .with(Lines.NAME, PracticeText.name(given)));
+                    .with(Lines.NAME, PracticeText.name(given))));
         } else {
             text = Json.print(
                     told
@@ -81,13 +74,5 @@ final class PracticeCommand implements Runnable {
         }
         spec.commandLine().getOut().print(text);
         spec.commandLine().getOut().flush();
-    }
-
-    private <E extends Enum<E> & Keyed> E chosen(Class<E> type, String said, E usual, String wrong) {
-        if (said == null) {
-            return usual;
-        }
-        Optional<E> found = Keyed.find(type, said);
-        return found.orElseThrow(() -> new ParameterException(spec.commandLine(), CliText.text(wrong, said)));
     }
 }

@@ -3,12 +3,19 @@ package org.kestan.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.ShopStandards;
@@ -180,5 +187,49 @@ public class PracticeCommandTest {
                 .isNotEqualTo(clean.out());
         assertThat(run("practice", "--seed", "3", "--survey", "--slips", "1.5").code())
                 .isEqualTo(KestanCommand.FAULTY);
+    }
+
+    /** What a gauge would send from a practice instrument lies about what is true there. */
+    @Test
+    public void theGaugePlaysAPracticeInstrument() throws Exception {
+        try (ServerSocket server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            CompletableFuture<List<String>> heard = CompletableFuture.supplyAsync(() -> {
+                try (Socket gauge = server.accept()) {
+                    return new String(gauge.getInputStream().readAllBytes(), StandardCharsets.UTF_8)
+                            .lines()
+                            .toList();
+                } catch (IOException failed) {
+                    throw new UncheckedIOException(failed);
+                }
+            });
+            Ran ran = run(
+                    "gauge",
+                    "--practice",
+                    "4",
+                    "--family",
+                    "archtop",
+                    "--only",
+                    "action.bass",
+                    "--times",
+                    "40",
+                    "--every",
+                    "0",
+                    "--port",
+                    Integer.toString(server.getLocalPort()));
+            assertThat(ran.code()).as(ran.err()).isZero();
+            List<String> lines = heard.get(20, TimeUnit.SECONDS);
+            double mean = lines.stream()
+                    .filter(line -> line.endsWith(" mm"))
+                    .mapToDouble(line -> Double.parseDouble(line.replace(" mm", "")))
+                    .average()
+                    .orElseThrow();
+            PracticeSolver.Solved solved =
+                    PracticeSolver.solve(CaseGenerator.of(4, Level.EASY, PracticeFamily.ARCHTOP));
+            assertThat(lines).hasSize(41);
+            assertThat(mean)
+                    .isCloseTo(PracticeSolver.Solved.action(solved.before()).bass(), within(0.06));
+        }
+        assertThat(run("gauge", "--practice", "4", "--family", "lute").code()).isEqualTo(2);
+        assertThat(run("gauge", "--practice", "x").code()).isEqualTo(2);
     }
 }

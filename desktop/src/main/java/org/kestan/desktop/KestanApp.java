@@ -2,6 +2,7 @@ package org.kestan.desktop;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -17,6 +18,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.kestan.desktop.messages.Messages;
+import org.kestan.desktop.practice.DemoPractice;
 import org.kestan.desktop.reports.LogFile;
 import org.kestan.desktop.session.BackupSchedule;
 import org.kestan.desktop.session.JobSession;
@@ -125,6 +127,13 @@ public final class KestanApp extends Application {
             return;
         }
         Ledger ledger = ((OpenResult.Opened) opening).ledger();
+        if (found.demo()) {
+            try {
+                DemoPractice.fill(ledger, found.practiceFile().getParent(), LocalDate.now());
+            } catch (IOException failed) {
+                session.complain(Messages.message("kestan-app.that-could-not-be", failed.getMessage()));
+            }
+        }
         Stage stage = new Stage();
         MainWindow window = new MainWindow(stage, settings, ledger, List.of(), store -> {}, "practice");
         window.setPracticeOpener(stage::toFront);

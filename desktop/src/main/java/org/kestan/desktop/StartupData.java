@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import org.kestan.base.standards.ShopStandards;
+import org.kestan.desktop.practice.DemoPractice;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.Stylesheets;
 import org.kestan.files.demo.DemoJobs;
@@ -114,6 +115,9 @@ record StartupData(
                 && !arguments.contains("--practice")
                 && opening instanceof OpenResult.Opened opened
                 && DemoLedger.fill(opened.ledger());
+        if (demo && arguments.contains("--practice") && opening instanceof OpenResult.Opened opened) {
+            DemoPractice.fill(opened.ledger(), file.getParent(), LocalDate.now());
+        }
         List<Path> samples = demo ? DemoJobs.copyInto(folder.resolve("jobs")) : List.of();
         return new StartupData(demo, folder, file, opening, samples, filled, new CompletableFuture<>());
     }

@@ -5,12 +5,11 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.notation.Length;
-import org.kestan.base.sheet.Aim;
-import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Sides;
@@ -19,17 +18,13 @@ import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.job.Job;
 import org.kestan.job.PracticeMark;
-import org.kestan.job.terms.Form;
-import org.kestan.job.terms.Lines;
-import org.kestan.job.terms.StraightedgePosition;
 import org.kestan.practice.file.PracticeFile;
 import org.kestan.practice.file.PracticeRecord;
 import org.kestan.practice.reckoning.Reckoning;
+import org.kestan.practice.run.PracticeJob;
 import org.kestan.practice.run.PracticeRun;
-import org.kestan.practice.text.PracticeText;
 import org.kestan.practice.work.Operation;
 import org.kestan.simulator.cases.CaseGenerator;
-import org.kestan.simulator.cases.InstrumentFault;
 import org.kestan.simulator.cases.Level;
 import org.kestan.simulator.cases.PracticeCase;
 import org.kestan.simulator.cases.PracticeFamily;
@@ -60,7 +55,8 @@ public final class PracticeDesk {
         this.store = store;
         file = new PracticeFile(folder);
         record.set(read(file::record, PracticeRecord.NONE));
-        store.openedProperty().addListener((property, old, next) -> load());
+        // It is told before the job is there.
+        store.openedProperty().addListener((property, old, next) -> Platform.runLater(this::load));
         // The field that had the focus last is the one a reading is for, after the focus went to a tool.
         session.takerProperty().addListener((property, old, next) -> {
             Line<?> focused = session.focusedLineProperty().get();
@@ -126,27 +122,7 @@ public final class PracticeDesk {
      */
     public boolean start(long seed, Level level, PracticeFamily kind) {
         PracticeCase given = CaseGenerator.of(seed, level, kind);
-        Sides<Double> wanted = kind.wanted();
-        Job job = Job.BLANK
-                .withVisit(Job.BLANK.visit().with(Lines.TAKEN_ON, LocalDate.now()))
-                .with(Lines.NAME, PracticeText.name(given))
-                .with(Lines.FAMILY, given.instrument().family())
-                .with(Lines.FORM, kind.floating() ? Form.ARCHTOP : Form.FLAT_TOP)
-                .with(Lines.JOINT, given.instrument().joint())
-                .with(Lines.JOINT_FRET, given.instrument().jointFret())
-                .with(
-                        Dimension.SCALE,
-                        Length.toMicrometer(given.instrument().frets().scale()))
-                .with(Lines.PROJECTION_ACROSS, StraightedgePosition.EDGE)
-                .withStrings(given.instrument().strings())
-                .with(Aim.ACTION_BASS, Length.toMicrometer(wanted.bass()))
-                .with(Aim.ACTION_TREBLE, Length.toMicrometer(wanted.treble()));
-        StringBuilder told = new StringBuilder();
-        for (InstrumentFault fault : given.faults()) {
-            told.append(told.isEmpty() ? "" : " ").append(PracticeText.says(fault));
-        }
-        job = job.with(Lines.COMPLAINT, told.toString());
-        boolean started = store.startFrom(new PracticeMark(seed, level.key(), kind.key()).on(job));
+        boolean started = store.startFrom(PracticeJob.of(given, LocalDate.now()));
         if (started) {
             keep(PracticeRun.of(given));
         }

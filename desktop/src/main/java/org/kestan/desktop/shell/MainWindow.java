@@ -405,7 +405,10 @@ public final class MainWindow {
 
     /** Starts a new job at Intake, with the cursor on the instrument. */
     public void startBlank() {
-        if (store.startBlank()) {
+        if (practice.isPresent()) {
+            // What is practiced on is chosen, not brought in.
+            enter("practice");
+        } else if (store.startBlank()) {
             enter(Station.INTAKE.key());
         }
     }

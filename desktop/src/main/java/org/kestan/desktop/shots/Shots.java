@@ -16,8 +16,8 @@ import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.event.ActionEvent;
+import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -28,9 +28,12 @@ import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
+import org.kestan.desktop.practice.DemoPractice;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.MainWindow;
+import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.files.job.JobFile;
 import org.kestan.job.Job;
@@ -40,8 +43,10 @@ import org.kestan.job.bench.StepMark;
 import org.kestan.job.bench.WaitKind;
 import org.kestan.job.tree.UnknownKeys;
 import org.kestan.ledger.DemoLedger;
+import org.kestan.ledger.JobCard;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.OpenResult;
+import org.kestan.ledger.Query;
 import org.kestan.ledger.sqlite.SqliteLedger;
 import org.kestan.text.BenchUnit;
 
@@ -58,6 +63,7 @@ public final class Shots extends Application {
     private final Deque<View> views = new ArrayDeque<>();
     private Stage stage;
     private Path folder;
+    private MainWindow practicing;
 
     /**
      * A picture to take.
@@ -80,6 +86,7 @@ public final class Shots extends Application {
         Path scratch = Files.createTempDirectory("kestan-shots-");
         List<Path> samples = DemoJobs.copyInto(scratch.resolve("jobs"));
         MainWindow window = new MainWindow(stage, Settings.in(scratch), ledger(scratch), samples);
+        Platform.setImplicitExit(false);
         stage.show();
         plan(window, samples);
         next();
@@ -96,12 +103,6 @@ public final class Shots extends Application {
 
     private void plan(MainWindow window, List<Path> samples) {
         views.add(new View("measure", () -> window.store().openNamed(DemoJobs.firstName())));
-        views.add(new View("neck", () -> {
-            window.store().openNamed(name(sample(samples, "five-visits")));
-            window.show("measure");
-            stage.getScene().getRoot().applyCss();
-            ((ButtonBase) stage.getScene().lookup("#neck-open")).fire();
-        }));
         views.add(new View("swing", () -> {
             window.store().openNamed(name(sample(samples, "small-flat-top")));
             planPage(window, "frets");
@@ -117,11 +118,6 @@ public final class Shots extends Application {
         }));
         views.add(new View("verdict", () -> window.show("verdict")));
         views.add(new View("ways", () -> press(window, "#page-ways")));
-        views.add(new View("side-by-side", () -> {
-            List.of("saddle", "neck-reset")
-                    .forEach(way -> ((CheckBox) stage.getScene().lookup("#way-" + way + "-pick")).fire());
-            press(window, "#page-compared");
-        }));
         views.add(new View("counter", () -> {
             window.show("counter");
             counter();
@@ -130,10 +126,6 @@ public final class Shots extends Application {
         views.add(new View("plan", () -> window.show("plan")));
         views.add(new View("heel", () -> planPage(window, "heel")));
         views.add(new View("papers", () -> planPage(window, "papers")));
-        views.add(new View("kit", () -> {
-            window.show("kit");
-            kit();
-        }));
         views.add(new View("plan-lamplight", () -> {
             window.store().openNamed(name(samples.get(2)));
             window.session().unitProperty().set(BenchUnit.MILLIMETERS);
@@ -166,6 +158,57 @@ public final class Shots extends Application {
             window.store().openNamed(name(sample(samples, "reset-that-missed")));
             window.show("proof");
         }));
+        practice();
+    }
+
+    /** Practice has a window and a ledger of its own. */
+    private void practice() {
+        views.add(new View("practice-tool", () -> {
+            practicing = practiceWindow();
+            practicing.store().openNamed(names(practicing, "bolt-on"));
+            practicing.show("measure");
+            practicing.finish();
+            stage.getScene().getRoot().applyCss();
+            stage.getScene().getRoot().layout();
+            TextField field = (TextField) stage.getScene().lookup("#" + EntryField.id(Reading.ACTION_BASS));
+            field.requestFocus();
+            Platform.runLater(() -> {
+                ((ToggleButton) stage.getScene().lookup("#practice-tool-rule")).fire();
+                ((Button) stage.getScene().lookup("#practice-read")).fire();
+            });
+        }));
+        views.add(new View("practice-case", () -> {
+            practicing.store().openNamed(names(practicing, "archtop"));
+            practicing.show("practice");
+            ((ToggleButton) stage.getScene().lookup("#practice-page-case")).fire();
+        }));
+        views.add(new View("practice-reckoning", () -> practicing.store().openNamed(names(practicing, "dovetail"))));
+    }
+
+    private MainWindow practiceWindow() {
+        try {
+            Path own = Files.createTempDirectory("kestan-shots-");
+            Ledger ledger = ((OpenResult.Opened) SqliteLedger.openForPractice(own.resolve("practice.sqlite"))).ledger();
+            DemoPractice.fill(ledger, own, LocalDate.now());
+            stage.hide();
+            stage = new Stage();
+            MainWindow window = new MainWindow(stage, Settings.in(own), ledger, List.of(), store -> {}, "practice");
+            window.finish();
+            stage.setWidth(MainWindow.WIDTH);
+            stage.setHeight(MainWindow.HEIGHT);
+            stage.show();
+            return window;
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    private static String names(MainWindow window, String part) {
+        return window.store().ledger().list(Query.ALL).stream()
+                .map(JobCard::name)
+                .filter(name -> name.contains(part))
+                .findFirst()
+                .orElseThrow(Expect.present("practice case"));
     }
 
     /** An invented fitting, half-way. */
@@ -208,18 +251,6 @@ public final class Shots extends Application {
                 "saddle-treble", "5/64 in",
                 "bridgeThickness", "5/16 in");
         readings.forEach((key, text) -> write("counter-survey-" + key, text));
-    }
-
-    /** An invented build. */
-    private void kit() {
-        Map<String, String> lengths = Map.of(
-                "instrument-scale", "24 3/4 in",
-                "survey-fretsOverTop", "0.28 in",
-                "survey-bridgeRange-lowest", "17 mm",
-                "survey-bridgeRange-highest", "23 mm",
-                "survey-tailpiece-height", "9 mm",
-                "survey-tailpiece-distance", "60 mm");
-        lengths.forEach((key, text) -> write("kit-" + key, text));
     }
 
     private void write(String id, String text) {

@@ -31,6 +31,7 @@ import org.kestan.text.Wording;
 final class CasePage extends ScrollPane {
 
     private static final double DRAWING = 236;
+    private static final double LONG = 10;
 
     private final RoomContext context;
     private final PracticeDesk desk;
@@ -100,6 +101,13 @@ final class CasePage extends ScrollPane {
         return context.session().unit().format(millimeters);
     }
 
+    /** Small differences in the finest unit, what is long as on the sheet. */
+    private String fine(double millimeters) {
+        return Math.abs(millimeters) < LONG
+                ? context.session().words().numbers().fine(millimeters)
+                : length(millimeters);
+    }
+
     private static Label text(String style, String words) {
         Label label = new Label(words);
         label.setWrapText(true);
@@ -137,7 +145,9 @@ final class CasePage extends ScrollPane {
                                         length(reckoning.after().treble()),
                                         length(reckoning.wanted().bass()),
                                         length(reckoning.wanted().treble()))));
-        drawing(run).ifPresent(all.getChildren()::add);
+        drawing(run)
+                .ifPresent(view ->
+                        all.getChildren().addAll(text("place-title", Messages.message("case-page.drawn")), view));
         judged(reckoning);
         worked(run, reckoning);
         all.getChildren()
@@ -196,7 +206,7 @@ final class CasePage extends ScrollPane {
         return Messages.message(
                 "case-page.trial",
                 trial.ways().stream().map(Wording::label).collect(Collectors.joining(" + ")),
-                length(trial.miss()),
+                fine(trial.miss()),
                 Numbers.plain(Math.round(10 * trial.hours()) / 10.0),
                 Math.round(trial.cost()));
     }
@@ -211,8 +221,8 @@ final class CasePage extends ScrollPane {
                                 Numbers.plain(Math.round(reckoning.state().minutes() / 6) / 10.0),
                                 Math.round(reckoning.state().waited()),
                                 Math.round(reckoning.state().cost()),
-                                length(Math.abs(reckoning.state().removed().bass())),
-                                length(Math.abs(reckoning.state().removed().treble())))));
+                                fine(Math.abs(reckoning.state().removed().bass())),
+                                fine(Math.abs(reckoning.state().removed().treble())))));
         for (InstrumentFault fault : run.given().faults()) {
             boolean left = reckoning.left().contains(fault);
             all.getChildren()
@@ -243,15 +253,14 @@ final class CasePage extends ScrollPane {
         }
         int row = 1;
         for (ReadingCheck each : checks) {
-            grid.add(text("", Wording.label(each.line())), 0, row);
-            grid.add(text("", length(each.believed())), 1, row);
-            grid.add(text("", length(each.truth())), 2, row);
+            grid.add(text("", Wording.full(each.line())), 0, row);
+            grid.add(text("", fine(each.believed())), 1, row);
+            grid.add(text("", fine(each.truth())), 2, row);
             String off = each.isGood()
                     ? Messages.message("case-page.good")
                     : each.slip()
                             .map(PracticeText::label)
-                            .orElse(Messages.message(
-                                    "case-page.off", length(Math.abs(each.believed() - each.truth()))));
+                            .orElse(Messages.message("case-page.off", fine(Math.abs(each.believed() - each.truth()))));
             grid.add(text(each.isGood() ? "card-label" : "practice-wrong", off), 3, row);
             row++;
         }

@@ -1,0 +1,168 @@
+package org.kestan.desktop.practice;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Side;
+import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.job.Job;
+import org.kestan.judgment.ways.WayCatalog;
+import org.kestan.ledger.Ledger;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.practice.drills.Drill;
+import org.kestan.practice.file.PracticeFile;
+import org.kestan.practice.file.PracticeRecord;
+import org.kestan.practice.reckoning.Marks;
+import org.kestan.practice.reckoning.Reckoning;
+import org.kestan.practice.run.PracticeJob;
+import org.kestan.practice.run.PracticeRun;
+import org.kestan.practice.work.Operation;
+import org.kestan.repair.plan.WorkPlan;
+import org.kestan.simulator.cases.CaseGenerator;
+import org.kestan.simulator.cases.Level;
+import org.kestan.simulator.cases.PracticeFamily;
+import org.kestan.simulator.tools.Placement;
+import org.kestan.simulator.tools.SimulatedTool;
+import org.kestan.simulator.tools.Spot;
+
+/** Three practice cases for the demo: one handed over, one measured, one just begun; and marks of some before. */
+public final class DemoPractice {
+
+    private static final List<Reading> SLACK = List.of(Reading.PROJECTION_SLACK);
+    private static final double PULL = 0.022;
+    private static final double LANDED = 0.15;
+    private static final int MOST_SETS = 8;
+    private static final int MOST_PULLS = 12;
+    private static final double CURE = 14;
+
+    private final Ledger ledger;
+    private final PracticeFile file;
+    private final LocalDate today;
+    private PracticeRun run;
+    private Job job;
+
+    private DemoPractice(Ledger ledger, Path folder, LocalDate today) {
+        this.ledger = ledger;
+        this.file = new PracticeFile(folder);
+        this.today = today;
+    }
+
+    /**
+     * Fills an empty ledger of practice jobs.
+     *
+     * @param folder where record and cases are kept
+     */
+    public static void fill(Ledger ledger, Path folder, LocalDate today) throws IOException {
+        if (ledger.count() == 0) {
+            new DemoPractice(ledger, folder, today).fill();
+        }
+    }
+
+    private void fill() throws IOException {
+        begin(12, Level.HARD, PracticeFamily.ARCHTOP);
+        keep();
+        begin(7, Level.MEDIUM, PracticeFamily.BOLT_ON);
+        measure();
+        keep();
+        begin(3, Level.EASY, PracticeFamily.FLAT_TOP);
+        measure();
+        job = WorkPlan.take(JobAnalysis.of(job, ShopStandards.DEFAULT).ways(), List.of(WayCatalog.NECK_RESET));
+        work();
+        run = run.handOver();
+        keep();
+        record();
+    }
+
+    private void begin(long seed, Level level, PracticeFamily kind) {
+        run = PracticeRun.of(CaseGenerator.of(seed, level, kind));
+        job = PracticeJob.of(run.given(), today);
+    }
+
+    private void keep() throws IOException {
+        file.keep(ledger.insert(job).id(), run);
+    }
+
+    private void measure() {
+        for (Reading line : Reading.values()) {
+            if (!SLACK.contains(line)) {
+                read(line);
+            }
+        }
+        act(Operation.SLACKEN, 0, 0);
+        SLACK.forEach(this::read);
+        act(Operation.TUNE, 0, 0);
+    }
+
+    private void read(Reading line) {
+        Optional<Placement> place = Placement.of(line, run.state().instrument());
+        if (place.isPresent()) {
+            SimulatedTool tool = line == Reading.NUT_BASS || line == Reading.NUT_TREBLE
+                    ? SimulatedTool.FEELER
+                    : place.get().spot().usual();
+            PracticeRun.Step step = run.measure(tool, place.get());
+            run = step.run();
+            job = job.with(line, Length.toMicrometer(step.shown().orElse(0)));
+        }
+    }
+
+    private void act(Operation operation, double bass, double treble) {
+        run = run.work(operation, new Sides<>(bass, treble)).run();
+    }
+
+    /** The neck reset by the plan, the saddle fitted to what is read in the end. */
+    private void work() {
+        WorkPlan plan = JobAnalysis.of(job, ShopStandards.DEFAULT).plan();
+        act(Operation.SLACKEN, 0, 0);
+        if (plan.turnsNeck() && plan.projection().isPresent()) {
+            act(Operation.FREE_NECK, 9, 0);
+            double target = plan.projection().get().slackAsRead();
+            Placement straightedge = new Placement(Spot.PROJECTION, 0, Side.BASS);
+            for (int i = 0; i < MOST_SETS; i++) {
+                PracticeRun.Step step = run.measure(SimulatedTool.STRAIGHTEDGE, straightedge);
+                run = step.run();
+                double left = target - step.shown().orElse(target);
+                if (left < LANDED) {
+                    break;
+                }
+                double atCap = left
+                        * run.state().instrument().heel().height()
+                        / run.state().instrument().bridge().jointToSaddle();
+                double pulls = Math.max(1, Math.min(MOST_PULLS, Math.floor(atCap / PULL * 0.8)));
+                act(Operation.SAND_HEEL, pulls, pulls);
+            }
+            act(Operation.FIX_NECK, 0, 0);
+            act(Operation.WAIT, CURE, 0);
+        }
+        plan.planned()
+                .flatMap(planned -> planned.protrusion())
+                .ifPresent(saddle -> act(Operation.NEW_SADDLE, saddle.bass(), saddle.treble()));
+        act(Operation.TUNE, 0, 0);
+    }
+
+    private void record() throws IOException {
+        Marks marks = Reckoning.of(run, job).marks();
+        PracticeRecord record = PracticeRecord.NONE;
+        double[][] before = {{5.2, 4, 3.1}, {6.5, 6, 4.4}, {7.3, 5, 6.2}, {7.1, 7, 6.8}, {8.4, 10, 7.5}};
+        for (int i = 0; i < before.length; i++) {
+            record = record.with(new PracticeRecord.Case(
+                    today.minusDays(20 - 3L * i),
+                    20 + i,
+                    Level.EASY,
+                    PracticeFamily.values()[i % 3],
+                    new Marks(before[i][0], before[i][1], before[i][2])));
+        }
+        file.keep(record.with(new PracticeRecord.Case(
+                        today,
+                        run.given().seed(),
+                        run.given().level(),
+                        run.given().kind(),
+                        marks))
+                .with(new PracticeRecord.Done(today.minusDays(4), Drill.READ_RULE, 14, Drill.READ_RULE.questions()))
+                .with(new PracticeRecord.Done(today.minusDays(1), Drill.PULLS_LEFT, 6, Drill.PULLS_LEFT.questions())));
+    }
+}

@@ -1,0 +1,46 @@
+package org.kestan.practice.run;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.kestan.base.expect.Expect;
+import org.kestan.base.sheet.Reading;
+import org.kestan.simulator.cases.Chance;
+import org.kestan.simulator.cases.PracticeCase;
+import org.kestan.simulator.elastic.Equilibrium;
+import org.kestan.simulator.elastic.State;
+import org.kestan.simulator.tools.Placement;
+
+/** Plays the readings of a practice instrument as a gauge would send them, read with the usual tools and their noise. */
+public final class PracticeGauge {
+
+    private final Random random;
+    private final State strung;
+    private final State slack;
+
+    /**
+     * @param seed makes the noise repeatable
+     */
+    public PracticeGauge(PracticeCase given, long seed) {
+        random = Chance.of(seed, given.seed());
+        strung = Equilibrium.strung(given.instrument());
+        slack = Equilibrium.slack(given.instrument());
+    }
+
+    /** Returns the readings that can be played, in working order. */
+    public List<Reading> readings() {
+        return Stream.of(Reading.values())
+                .filter(reading -> Placement.of(reading, strung.instrument()).isPresent())
+                .toList();
+    }
+
+    /** Plays a reading once, with its unit, to the thousandth of a mm. */
+    public String play(Reading reading) {
+        Placement place = Placement.of(reading, strung.instrument()).orElseThrow(Expect.present("reading"));
+        double truth = place.truth(reading == Reading.PROJECTION_SLACK ? slack : strung);
+        double read = Math.max(0, place.spot().usual().read(truth, random));
+        return BigDecimal.valueOf(read).setScale(3, RoundingMode.HALF_EVEN).toPlainString() + " mm";
+    }
+}
