@@ -38,7 +38,7 @@ public final class LedgerTimes {
     private static final int SHOWN = 400;
 
     /** As far as it counts beyond them. */
-    private static final int COUNTED = 2000;
+    private static final int COUNTED = 500;
 
     private LedgerTimes() {}
 

@@ -91,7 +91,7 @@ public final class KestanApp extends Application {
                         found.first().join().ifPresent(store::open);
                     }
                 },
-                ledger.isForPractice()
+                ledger.isForPractice() && job.isEmpty()
                         ? "practice"
                         : job.isPresent() || found.demo() ? Station.MEASURE.key() : "ledger");
         session = window.session();

@@ -278,7 +278,7 @@ public class PracticeWindowTest extends WindowTest {
         press(find("practice-tool-straightedge", Node.class));
         @SuppressWarnings("unchecked")
         ComboBox<Spot> spots = find("practice-spot", ComboBox.class);
-        assertThat(spots.getItems()).containsExactly(Spot.PROJECTION);
+        assertThat(spots.getItems()).containsExactly(Spot.PROJECTION, Spot.PROJECTION_MIDDLE);
         press(find("practice-tool-feeler", Node.class));
         assertThat(spots.getItems())
                 .contains(Spot.OVER_FRET, Spot.UNDER_HELD_STRING)

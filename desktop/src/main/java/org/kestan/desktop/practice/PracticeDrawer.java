@@ -434,6 +434,7 @@ public final class PracticeDrawer extends VBox {
             case FREE_NECK -> Messages.message("practice-drawer.minutes-of-heat");
             case SAND_HEEL -> Messages.message("practice-drawer.pulls");
             case WAIT -> Messages.message("practice-drawer.hours");
+            case CONDITION -> Messages.message("practice-drawer.days");
             default -> Messages.message("practice-drawer.millimeters");
         };
     }

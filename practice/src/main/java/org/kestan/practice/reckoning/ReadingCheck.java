@@ -98,6 +98,9 @@ public record ReadingCheck(LengthLine line, double believed, double truth, doubl
         }
         if (place.spot() == Spot.PROJECTION) {
             might.put(Slip.OTHER_STRINGS, List.of(place.truth(otherwise)));
+            might.put(
+                    Slip.MIDDLE,
+                    List.of(new Placement(Spot.PROJECTION_MIDDLE, place.fret(), place.side()).truth(state)));
         }
         might.put(Slip.HALF, List.of(truth / 2));
         might.put(Slip.DOUBLE, List.of(truth * 2));

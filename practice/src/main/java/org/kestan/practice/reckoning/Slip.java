@@ -17,7 +17,9 @@ public enum Slip implements Keyed {
     /** The rule's end is not its zero. */
     RULE_END("rule-end"),
     /** Inches taken for millimeters, or the other way. */
-    UNIT("unit");
+    UNIT("unit"),
+    /** The straightedge along the middle of a board with a radius. */
+    MIDDLE("middle");
 
     private final String key;
 

@@ -36,7 +36,11 @@ public enum Operation implements Keyed {
     /** Nothing for some hours. */
     WAIT("wait", Amount.ONE, 1, 72, 0, 0),
     /** The frets leveled: so much off the highest one, mm. */
-    LEVEL_FRETS("level-frets", Amount.ONE, 0, 0.4, 90, 5);
+    LEVEL_FRETS("level-frets", Amount.ONE, 0, 0.4, 90, 5),
+    /** New frets, leveled. */
+    REFRET("refret", Amount.NONE, 0, 0, 360, 35),
+    /** Days at the humidity of the shop. */
+    CONDITION("condition", Amount.ONE, 1, 21, 5, 0);
 
     /** What has to be said of an operation. */
     public enum Amount {

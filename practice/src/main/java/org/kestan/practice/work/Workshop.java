@@ -34,6 +34,13 @@ public final class Workshop {
     private static final int UNEVEN = 8;
     private static final double ROCKED = 0.8;
     private static final double GAVE = 0.0035;
+
+    /** How far a neck comes forward under its strings, radians for each time the logarithm of its days grows by one. */
+    private static final double CREEP = 0.0002;
+
+    private static final double DAY = 24;
+    private static final double SETTLES = 3;
+    private static final double NEW_FRET = 0.008;
     private static final double LEAST_SADDLE = 1.2;
     private static final double LEAST_BRIDGE = 5.5;
     private static final double LEAST_SLOT = 0.05;
@@ -94,7 +101,7 @@ public final class Workshop {
                 };
         boolean slack =
                 switch (operation) {
-                    case TUNE, SLACKEN, TURN_ROD, WAIT, MOVE_BRIDGE -> false;
+                    case TUNE, SLACKEN, TURN_ROD, WAIT, MOVE_BRIDGE, CONDITION -> false;
                     default -> true;
                 };
         return seat.or(() -> slack && from.atPitch() ? Optional.of(Refusal.STRINGS_UP) : Optional.empty());
@@ -138,6 +145,11 @@ public final class Workshop {
             case SHIM_HEEL -> cheeks(Sides.of(side -> -amount.get(side) - (amount.get(side) == 0 ? 0 : hand() / 2)));
             case FIX_NECK -> seat(isBolted() ? Seat.SET : Seat.GLUED, 0);
             case WAIT -> rest(one);
+            case REFRET ->
+                make(old -> old.withCrowns(old.crowns().stream()
+                        .map(each -> random.nextGaussian() * NEW_FRET)
+                        .toList()));
+            case CONDITION -> condition(one);
             case LEVEL_FRETS -> make(old -> old.withCrowns(leveled(old.crowns(), one)));
         }
     }
@@ -253,7 +265,17 @@ public final class Workshop {
         double curing = now.curing() + hours;
         boolean cured = now.seat() == Seat.GLUED && curing >= CURED;
         seat(cured ? Seat.SET : now.seat(), curing);
+        if (now.atPitch()) {
+            double crept = CREEP * (Math.log1p((now.waited() + hours) / DAY) - Math.log1p(now.waited() / DAY));
+            make(old -> old.withPitch(old.neck().pitch() - crept));
+        }
         now = now.waiting(hours);
+    }
+
+    /** The top comes to where it stands at the shop's humidity, most of it in the first days. */
+    private void condition(double days) {
+        make(old -> old.withSwell(old.body().swell() * Math.exp(-days / SETTLES)));
+        rest(days * DAY);
     }
 
     private static List<Double> leveled(List<Double> crowns, double most) {

@@ -30,6 +30,12 @@ public final class CaseGenerator {
     private static final int LAST_PAST_JOINT = 6;
     private static final int ACTION_FRET = 12;
     private static final int SETTING_STEPS = 5;
+    private static final double ROLL = 0.08;
+
+    /** How far the top stands under or over where it stands at the shop's humidity: a 64th of an inch over a usual swing. */
+    private static final double DRIEST = -0.2;
+
+    private static final double DAMPEST = 0.2;
 
     /** How much more a body with ladder braces gives. */
     private static final double LADDER_GIVES = 1.5;
@@ -94,7 +100,8 @@ public final class CaseGenerator {
         BodyMake body = new BodyMake(
                 fretsOverTop,
                 between(0.0002, 0.0009) / (pulled * 16),
-                kind.floating() ? between(0.15, 0.4) / (pulled * 0.25) : between(0.02, 0.12) / (pulled * 12));
+                kind.floating() ? between(0.15, 0.4) / (pulled * 0.25) : between(0.02, 0.12) / (pulled * 12),
+                0);
         List<Double> crowns = new ArrayList<>();
         int last = sizes.joint() + LAST_PAST_JOINT;
         for (int fret = 1; fret <= last; fret++) {
@@ -113,21 +120,46 @@ public final class CaseGenerator {
                 between(86, 96) * Math.min(1, sizes.scale() / 645 + 0.15),
                 between(52, 58) * sizes.widthJoint() / 56,
                 between(22, 30) * sizes.widthJoint() / 56,
-                has(InstrumentFault.DRIFT) ? (random.nextBoolean() ? 1 : -1) * between(1, 2.2) : between(-0.3, 0.3));
+                has(InstrumentFault.DRIFT) ? (random.nextBoolean() ? 1 : -1) * between(1, 2.2) : between(-0.3, 0.3),
+                between(-ROLL, ROLL));
+        double radius = radius();
+        double swell = between(DRIEST, DAMPEST);
         VirtualInstrument made = new VirtualInstrument(
                 kind.trade(),
                 kind.joint(),
                 frets,
                 sizes.joint(),
                 last,
-                neck,
-                body,
+                curved(neck, radius),
+                new BodyMake(body.fretsOverTop(), body.block(), body.top(), swell),
                 bridge,
                 slots,
                 crowns,
                 kind.strings(),
                 heel);
         return set(made, action);
+    }
+
+    /** Of a board across the strings, mm; those of classical guitars and many mandolins are flat. */
+    private double radius() {
+        double curved = between(300, 420);
+        return kind == PracticeFamily.CLASSICAL || kind == PracticeFamily.MANDOLIN ? 0 : curved;
+    }
+
+    private static NeckMake curved(NeckMake neck, double radius) {
+        return new NeckMake(
+                neck.modulus(),
+                neck.widthNut(),
+                neck.widthJoint(),
+                neck.depthNut(),
+                neck.depthJoint(),
+                neck.pitch(),
+                neck.bow(),
+                neck.hump(),
+                neck.twist(),
+                neck.rod(),
+                neck.fall(),
+                radius);
     }
 
     /** Pull of a usual set, N, by which what gives under it is scaled. */
@@ -183,7 +215,8 @@ public final class CaseGenerator {
                 random.nextInt(4) == 0 ? between(0, 0.08) : 0,
                 between(-0.12, 0.12),
                 0,
-                between(0, 0.003));
+                between(0, 0.003),
+                0);
     }
 
     /** The neck is set so that the strings lie as high over fret 12 as they are meant to, all being bent as it is. */

@@ -36,7 +36,8 @@ public final class Equilibrium {
         Beam beam = beam(instrument);
         double[] moment = new double[Beam.PLACES];
         Arrays.fill(moment, -instrument.neck().rod());
-        return new State(instrument, beam.deflection(moment), 0, 0, 0, 0);
+        return new State(
+                instrument, beam.deflection(moment), 0, instrument.body().swell(), 0, 0);
     }
 
     /** The shape with the strings at pitch. */
@@ -64,7 +65,7 @@ public final class Equilibrium {
                     instrument,
                     beam.deflection(moment),
                     instrument.body().block() * joint,
-                    topRise(instrument, state, tension),
+                    instrument.body().swell() + topRise(instrument, state, tension),
                     tension,
                     residual);
             if (step > 1 && residual <= STILL * Math.max(1, Math.abs(joint))) {

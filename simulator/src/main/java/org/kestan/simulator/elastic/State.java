@@ -18,6 +18,9 @@ public record State(
 
     private static final double BEFORE_JOINT = 0.85;
 
+    /** From the outer strings to the edges of the board at the nut, both together, mm. */
+    private static final double BESIDE_STRINGS = 7;
+
     /** Angle of the fret plane against the soundboard at the joint, radians, positive = set back. */
     public double pitch() {
         return instrument.neck().pitch() - turned;
@@ -26,15 +29,31 @@ public record State(
     /** Height of the plane of the frets under an outer string, bent as it is. */
     public double plane(double x, Side side) {
         double joint = instrument.jointAt();
-        double line = instrument.body().fretsOverTop() + Math.tan(pitch()) * (x - joint);
+        double line = instrument.body().fretsOverTop()
+                + Math.tan(pitch()) * (x - joint)
+                + across(side) * instrument.heel().roll();
         if (x > joint) {
             return line - instrument.neck().fall() * (x - joint);
         }
         double share = x / joint;
         double bow = -instrument.neck().bow() * 4 * share * (1 - share);
         double hump = instrument.neck().hump() * Math.max(0, 1 - Math.abs(share - BEFORE_JOINT) / (1 - BEFORE_JOINT));
-        double twist = (side == Side.BASS ? 0.5 : -0.5) * instrument.neck().twist() * (1 - share);
+        double twist = across(side) * instrument.neck().twist() * (1 - share);
         return line + bow + hump + twist + bent(x);
+    }
+
+    private static double across(Side side) {
+        return side == Side.BASS ? 0.5 : -0.5;
+    }
+
+    /** Height of the crown of a fret in the middle of the board: over those under the outer strings by what its radius makes. */
+    public double crownInTheMiddle(int fret) {
+        double edges = (crown(fret, Side.BASS) + crown(fret, Side.TREBLE)) / 2;
+        double radius = instrument.neck().radius();
+        double share = instrument.frets().at(fret) / instrument.saddleAt();
+        double nut = instrument.neck().widthNut() - BESIDE_STRINGS;
+        double half = (nut * (1 - share) + instrument.bridge().spread() * share) / 2;
+        return radius == 0 ? edges : edges + radius - Math.sqrt(radius * radius - half * half);
     }
 
     private double bent(double x) {

@@ -51,6 +51,7 @@ public record VirtualInstrument(
      * @param twist how much higher the bass edge lies at the nut than the treble edge
      * @param rod moment of the truss rod against the strings, N·mm; 0 for none or a slack one
      * @param fall how much the extension falls away from the fret plane, for each mm
+     * @param radius of the board across the strings; 0 for a flat one
      */
     public record NeckMake(
             double modulus,
@@ -63,7 +64,8 @@ public record VirtualInstrument(
             double hump,
             double twist,
             double rod,
-            double fall) {}
+            double fall,
+            double radius) {}
 
     /**
      * The body.
@@ -72,8 +74,9 @@ public record VirtualInstrument(
      * @param block how far the neck block turns under the strings, radians for each N·mm
      * @param top how far the top rises at the saddle under a pin bridge, mm for each N·mm; how far it sinks under a floating one,
      *     mm for each N
+     * @param swell how far the top stands higher than at the humidity of the shop; negative where it is dry
      */
-    public record BodyMake(double fretsOverTop, double block, double top) {}
+    public record BodyMake(double fretsOverTop, double block, double top, double swell) {}
 
     /**
      * The bridge.
@@ -102,8 +105,9 @@ public record VirtualInstrument(
      * @param widthTop at the top
      * @param widthCap at the cap
      * @param drift how far the neck points aside at the saddle, toward the treble positive
+     * @param roll how much higher the bass edge of the board lies than the treble edge, all along
      */
-    public record HeelMake(double height, double widthTop, double widthCap, double drift) {}
+    public record HeelMake(double height, double widthTop, double widthCap, double drift, double roll) {}
 
     /** Takes unmodifiable copies. */
     public VirtualInstrument {
@@ -138,7 +142,8 @@ public record VirtualInstrument(
                 neck.hump,
                 neck.twist,
                 rod,
-                neck.fall);
+                neck.fall,
+                neck.radius);
         return new VirtualInstrument(
                 family, joint, frets, jointFret, lastFret, set, body, bridge, nut, crowns, strings, heel);
     }
@@ -165,7 +170,7 @@ public record VirtualInstrument(
 
     /** The same with its neck pointing elsewhere, mm at the saddle toward the treble. */
     public VirtualInstrument withDrift(double drift) {
-        HeelMake set = new HeelMake(heel.height, heel.widthTop, heel.widthCap, drift);
+        HeelMake set = new HeelMake(heel.height, heel.widthTop, heel.widthCap, drift, heel.roll);
         return new VirtualInstrument(
                 family, joint, frets, jointFret, lastFret, neck, body, bridge, nut, crowns, strings, set);
     }
@@ -174,6 +179,13 @@ public record VirtualInstrument(
     public VirtualInstrument withCrowns(List<Double> heights) {
         return new VirtualInstrument(
                 family, joint, frets, jointFret, lastFret, neck, body, bridge, nut, heights, strings, heel);
+    }
+
+    /** The same with its top standing otherwise than at the humidity of the shop, mm. */
+    public VirtualInstrument withSwell(double swell) {
+        BodyMake made = new BodyMake(body.fretsOverTop, body.block, body.top, swell);
+        return new VirtualInstrument(
+                family, joint, frets, jointFret, lastFret, neck, made, bridge, nut, crowns, strings, heel);
     }
 
     /** Position of the joint. */

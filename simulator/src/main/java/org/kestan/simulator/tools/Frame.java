@@ -1,6 +1,7 @@
 package org.kestan.simulator.tools;
 
 import java.util.OptionalDouble;
+import java.util.function.IntToDoubleFunction;
 import org.kestan.base.sheet.Side;
 import org.kestan.simulator.elastic.State;
 import org.kestan.simulator.instrument.VirtualInstrument;
@@ -60,44 +61,54 @@ public final class Frame {
         double at = instrument.saddleAt() - front;
         double read = 0;
         for (Side side : Side.values()) {
-            read += resting(state, side, at) / 2;
+            read += resting(fret -> state.crown(fret, side), at) / 2;
         }
         return read - state.soundboard(at);
+    }
+
+    /**
+     * What it shows when it lies along the middle of the board, which on a radius stands higher than under the outer strings.
+     *
+     * @param front from where the caliper stands to the saddle
+     */
+    public double projectionInTheMiddle(State state, double front) {
+        double at = instrument.saddleAt() - front;
+        return resting(state::crownInTheMiddle, at) - state.soundboard(at);
     }
 
     /**
      * It lies on two crowns more than half the neck apart over whose line no other stands; of several such rests the one that
      * reads highest. Where there is none, the neck being bowed back, it would rock: it is held level over the ends.
      */
-    private double resting(State state, Side side, double at) {
+    private double resting(IntToDoubleFunction crown, double at) {
         int last = instrument.jointFret();
         OptionalDouble highest = OptionalDouble.empty();
         for (int one = 1; one < last; one++) {
             for (int other = one + last / 2 + 1; other <= last; other++) {
-                double reads = line(state, side, one, other, at);
-                if ((highest.isEmpty() || reads > highest.getAsDouble()) && clears(state, side, one, other)) {
+                double reads = line(crown, one, other, at);
+                if ((highest.isEmpty() || reads > highest.getAsDouble()) && clears(crown, one, other)) {
                     highest = OptionalDouble.of(reads);
                 }
             }
         }
-        return highest.orElseGet(() -> line(state, side, 1, last, at));
+        return highest.orElseGet(() -> line(crown, 1, last, at));
     }
 
-    private boolean clears(State state, Side side, int one, int other) {
+    private boolean clears(IntToDoubleFunction crown, int one, int other) {
         for (int fret = 1; fret <= instrument.jointFret(); fret++) {
             double x = instrument.frets().at(fret);
-            if (state.crown(fret, side) > line(state, side, one, other, x) + 1e-9) {
+            if (crown.applyAsDouble(fret) > line(crown, one, other, x) + 1e-9) {
                 return false;
             }
         }
         return true;
     }
 
-    private double line(State state, Side side, int one, int other, double at) {
+    private double line(IntToDoubleFunction crown, int one, int other, double at) {
         double x1 = instrument.frets().at(one);
         double x2 = instrument.frets().at(other);
-        double z1 = state.crown(one, side);
-        double z2 = state.crown(other, side);
+        double z1 = crown.applyAsDouble(one);
+        double z2 = crown.applyAsDouble(other);
         return z1 + (z2 - z1) * (at - x1) / (x2 - x1);
     }
 }

@@ -76,7 +76,7 @@ public record Placement(Spot spot, int fret, Side side) {
             case OVER_FRET, UNDER_HELD_STRING -> of.frets().at(Math.max(1, Math.min(of.lastFret(), fret)));
             case JOINT_TO_SADDLE, FRETS_OVER_TOP, HEEL_HEIGHT, HEEL_TOP, HEEL_CAP -> of.jointAt();
             case EXTENSION, FALL_AWAY -> of.frets().at(of.lastFret());
-            case PROJECTION -> of.saddleAt() - BRIDGE_FRONT;
+            case PROJECTION, PROJECTION_MIDDLE -> of.saddleAt() - BRIDGE_FRONT;
             case TAILPIECE_HEIGHT, TAILPIECE_DISTANCE, PINS, RAMP ->
                 of.saddleAt() + of.bridge().endDistance();
             case CENTERLINE, SPACING, BRIDGE_HEIGHT, SADDLE, BRIDGE_THICKNESS, BRIDGE_FRONT -> of.saddleAt();
@@ -118,6 +118,7 @@ public record Placement(Spot spot, int fret, Side side) {
             case RAMP -> bridge.thickness() - bridge.endHeight();
             case BRIDGE_FRONT -> BRIDGE_FRONT;
             case PROJECTION -> frame.projection(state, bridge.floating() ? 0 : BRIDGE_FRONT);
+            case PROJECTION_MIDDLE -> frame.projectionInTheMiddle(state, bridge.floating() ? 0 : BRIDGE_FRONT);
         };
     }
 

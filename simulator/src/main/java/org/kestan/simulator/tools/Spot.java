@@ -50,7 +50,9 @@ public enum Spot implements Keyed {
     /** From the bridge's front edge to the saddle. */
     BRIDGE_FRONT("bridge-front", Fitting.PIN_BRIDGE, false, false, SimulatedTool.RULE, SimulatedTool.CALIPER),
     /** A straightedge on the frets, measured over the top in front of the bridge. */
-    PROJECTION("projection", Fitting.ANY, false, false, SimulatedTool.STRAIGHTEDGE);
+    PROJECTION("projection", Fitting.ANY, false, false, SimulatedTool.STRAIGHTEDGE),
+    /** The same along the middle of the board. */
+    PROJECTION_MIDDLE("projection-middle", Fitting.ANY, false, false, SimulatedTool.STRAIGHTEDGE);
 
     private final String key;
     private final Fitting fitting;

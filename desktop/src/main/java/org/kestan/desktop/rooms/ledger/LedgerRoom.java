@@ -61,7 +61,7 @@ public final class LedgerRoom extends VBox implements Room {
     private final Button more =
             new TextButton(Messages.message("ledger-room.show-more"), "ledger-more", this::showMore);
     /** From here on it is not counted how many there are: that would cost each key of a search. */
-    private static final int COUNTED = 2000;
+    private static final int COUNTED = 500;
 
     private int shownMost = PAGE;
     private final Deque<String> deleted = new ArrayDeque<>();

@@ -33,6 +33,11 @@ final class CasePage extends ScrollPane {
     private static final double DRAWING = 236;
     private static final double LONG = 10;
 
+    /** The shop's relative humidity, and how many percent go with a millimeter of the top's height. */
+    private static final double SHOP = 48;
+
+    private static final double PERCENT_PER_MM = 75;
+
     private final RoomContext context;
     private final PracticeDesk desk;
     private final VBox all = new VBox(8);
@@ -89,6 +94,13 @@ final class CasePage extends ScrollPane {
         for (InstrumentFault fault : run.get().given().faults()) {
             all.getChildren().add(text("", PracticeText.sees(fault)));
         }
+        all.getChildren()
+                .add(text(
+                        "",
+                        Messages.message(
+                                "case-page.humidity",
+                                Math.round(SHOP
+                                        + run.get().state().instrument().body().swell() * PERCENT_PER_MM))));
         Sides<Double> wanted = run.get().given().kind().wanted();
         all.getChildren()
                 .addAll(
