@@ -3,6 +3,7 @@ package org.kestan.ledger.sqlite;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jdbi.v3.core.Handle;
 import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Query;
@@ -15,7 +16,13 @@ import org.kestan.ledger.Query;
 final class SqliteSearch {
 
     /** No more jobs than these are few. */
-    private static final int FEW = 1000;
+    private static final int FEW = 8000;
+
+    /** No more than these are so few that no other word is looked up. */
+    private static final int RARE = 500;
+
+    /** So many terms of a long word narrow it down enough. */
+    private static final int MOST_TERMS = 12;
 
     /** The letters of a term of the index. */
     private static final int THREE = 3;
@@ -65,40 +72,53 @@ final class SqliteSearch {
     }
 
     private static String having(List<Integer> few, int words) {
-        // A text is looked up by its number; asked for both ways at once, the index would be gone through for each job.
-        String all = " AND (SELECT search FROM job_search WHERE rowid = n) GLOB ?".repeat(words);
+        // A text is looked up by its number, in the table in which the index keeps its texts (SQLite documentation,
+        // FTS5, "The
+        // Content Table"): asked by way of the index each look would cost many times as much.
+        String all = " AND (SELECT c0 FROM job_search_content WHERE id = n) GLOB ?".repeat(words);
         return few.size() > FEW
                 ? all
                 : " AND n IN (" + few.stream().map(String::valueOf).collect(Collectors.joining(",")) + ")" + all;
     }
 
-    /** The numbers of the jobs that have one of the words, if few have; more than few where many have each of them. */
+    /** The numbers of the jobs that may have one of the words, if few may; more than few where many may have each of them. */
     private static List<Integer> few(Handle ledger, List<String> words) {
         List<Integer> found = List.of();
-        for (String word : words) {
-            found = numbers(ledger, word);
-            if (found.size() <= FEW) {
-                break;
+        // A rare word is found at once; only where none is are longer lists worth their time.
+        for (int most : new int[] {RARE, FEW}) {
+            for (String word : words) {
+                found = numbers(ledger, word, most);
+                if (found.size() <= most) {
+                    return found;
+                }
             }
         }
         return found;
     }
 
-    /** The numbers of jobs that have a word, one more than few at most. */
-    private static List<Integer> numbers(Handle ledger, String word) {
+    /** The numbers of the jobs that may have a word, one more than so many at most; whether they have it is looked up after. */
+    private static List<Integer> numbers(Handle ledger, String word, int most) {
         if (word.codePointCount(0, word.length()) >= THREE) {
-            return ledger.createQuery("SELECT rowid FROM job_search WHERE search GLOB ? LIMIT " + (FEW + 1))
-                    .bind(0, pattern(word))
+            return ledger.createQuery("SELECT rowid FROM job_search WHERE job_search MATCH ? LIMIT " + (most + 1))
+                    .bind(0, threes(word))
                     .mapTo(Integer.class)
                     .list();
         }
         // Each text ends with two blanks, so that every letter of it begins a term.
         return ledger.createQuery(
-                        "SELECT DISTINCT doc FROM temp.job_terms WHERE term >= ? AND term < ? LIMIT " + (FEW + 1))
+                        "SELECT DISTINCT doc FROM temp.job_terms WHERE term >= ? AND term < ? LIMIT " + (most + 1))
                 .bind(0, word)
                 .bind(1, word + Character.toString(Character.MAX_CODE_POINT))
                 .mapTo(Integer.class)
                 .list();
+    }
+
+    /** All threes of a word, in quotation marks. */
+    private static String threes(String word) {
+        int[] letters = word.codePoints().toArray();
+        return IntStream.rangeClosed(0, Math.min(letters.length - THREE, MOST_TERMS))
+                .mapToObj(at -> "\"" + new String(letters, at, THREE).replace("\"", "\"\"") + "\"")
+                .collect(Collectors.joining(" AND "));
     }
 
     private static String pattern(String word) {
