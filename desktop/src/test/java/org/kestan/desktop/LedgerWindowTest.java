@@ -157,7 +157,7 @@ public class LedgerWindowTest extends WindowTest {
         assertThat(names()).hasSize(1);
         robot.clickOn("#ledger-delete");
         waitFor(() -> names().isEmpty());
-        assertThat(label("notice")).startsWith("Erased");
+        waitFor(() -> label("notice").startsWith("Erased"));
         look(JobLocation.BENCH);
         waitFor(() -> names().size() == ALL - 1);
         assertThat(ledger.count()).isEqualTo(ALL - 1);

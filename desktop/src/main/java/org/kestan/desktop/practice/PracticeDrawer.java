@@ -15,6 +15,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -50,6 +51,7 @@ public final class PracticeDrawer extends VBox {
 
     private static final int MINUTES = 60;
     private static final int ACTION_FRET = 12;
+    private static final double SPOT_WIDTH = 160;
 
     private enum Page {
         TOOLS,
@@ -105,11 +107,12 @@ public final class PracticeDrawer extends VBox {
         HBox head = new HBox(12, pages, said, gap, state);
         HBox.setHgrow(said, Priority.SOMETIMES);
         said.setMinWidth(0);
-        state.setMinWidth(USE_PREF_SIZE);
+        state.setMinWidth(0);
         head.setAlignment(Pos.CENTER_LEFT);
         StackPane body = pages.body();
         getChildren().addAll(head, body);
         setSpacing(4);
+        setMinWidth(0);
         desk.runProperty().addListener((property, old, next) -> show());
         session.unitProperty().addListener((property, old, next) -> show());
         show();
@@ -123,9 +126,8 @@ public final class PracticeDrawer extends VBox {
         return button;
     }
 
-    private HBox measuring() {
-        HBox row = new HBox(8);
-        row.setAlignment(Pos.CENTER_LEFT);
+    private FlowPane measuring() {
+        FlowPane row = row();
         for (SimulatedTool tool : SimulatedTool.values()) {
             ToggleButton choice = new ToggleButton(PracticeText.label(tool));
             choice.setId("practice-tool-" + tool.key());
@@ -143,9 +145,7 @@ public final class PracticeDrawer extends VBox {
         spot.setConverter(labels(PracticeText::label));
         spot.setAccessibleText(Messages.message("practice-drawer.place"));
         spot.valueProperty().addListener((property, old, next) -> showWhere());
-        spot.setMinWidth(120);
-        spot.setMaxWidth(260);
-        HBox.setHgrow(spot, Priority.SOMETIMES);
+        spot.setPrefWidth(SPOT_WIDTH);
         fret.setId("practice-fret");
         fret.setPrefColumnCount(2);
         fret.setMinWidth(USE_PREF_SIZE);
@@ -171,7 +171,15 @@ public final class PracticeDrawer extends VBox {
         return row;
     }
 
-    private HBox working() {
+    /** A row that goes on in a second line where the window is narrow or the text large. */
+    private static FlowPane row() {
+        FlowPane row = new FlowPane(8, 6);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.setMinWidth(0);
+        return row;
+    }
+
+    private FlowPane working() {
         operation.setId("practice-operation");
         operation.setConverter(labels(PracticeText::label));
         operation.setAccessibleText(Messages.message("practice-drawer.what"));
@@ -187,8 +195,8 @@ public final class PracticeDrawer extends VBox {
         takes.getStyleClass().add("card-label");
         takes.setMinWidth(0);
         act.setOnAction(event -> act());
-        HBox row = new HBox(8, operation, first, second, act, takes);
-        row.setAlignment(Pos.CENTER_LEFT);
+        FlowPane row = row();
+        row.getChildren().addAll(operation, first, second, act, takes);
         return row;
     }
 

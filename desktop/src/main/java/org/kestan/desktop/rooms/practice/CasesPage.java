@@ -115,6 +115,7 @@ final class CasesPage extends ScrollPane {
         button.setId("practice-" + kind.key() + "-" + level.key());
         button.getStyleClass().add("page");
         button.setMinWidth(130);
+        button.setMaxWidth(Double.MAX_VALUE);
         button.setAccessibleText(PracticeText.label(kind) + ", " + PracticeText.label(level) + ": " + button.getText());
         button.setOnAction(event -> asked(record).ifPresent(number -> start(number, level, kind)));
         return button;
