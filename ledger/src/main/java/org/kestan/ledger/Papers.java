@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
@@ -75,16 +74,13 @@ public record Papers(Path folder) {
         return all;
     }
 
-    /** Takes the papers of a job away; what can't be taken away stays and is said in the log. */
+    /** Takes the papers of a job away, unfinished ones included; what can't be taken away stays and is said in the log. */
     public void remove(String id) {
-        List<Path> all = List.copyOf(of(id).values());
+        if (!isId(id)) {
+            return;
+        }
         try {
-            for (Path each : all) {
-                Files.deleteIfExists(each);
-            }
-            if (isId(id)) {
-                Files.deleteIfExists(folder.resolve(id));
-            }
+            Disk.deleteAll(folder.resolve(id));
         } catch (IOException stays) {
             System.getLogger(Papers.class.getName()).log(System.Logger.Level.WARNING, "papers stay: " + id, stays);
         }

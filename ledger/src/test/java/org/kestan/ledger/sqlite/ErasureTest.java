@@ -67,6 +67,21 @@ public class ErasureTest {
     }
 
     /** Jobs that were rewritten often leave pieces of themselves in the pages: none is left once they are erased. */
+    /** A program that is still running, or was killed a moment ago, left a paper unfinished: it goes with the job at once. */
+    @Test
+    public void anUnfinishedPaperGoesWithItsJob() throws IOException {
+        try (SqliteLedger ledger = folder.open()) {
+            LedgerJob secret = ledger.insert(LedgerFolder.demo(0));
+            ledger.papers().keep(secret.id(), "estimate.pdf", new byte[] {1});
+            Path papers = folder.path().resolve("papers/" + secret.id());
+            Files.writeString(
+                    papers.resolve(".kestan-" + ProcessHandle.current().pid() + "-9.tmp"), "unfinished");
+            ledger.delete(secret.id());
+            ledger.erase(secret.id());
+            assertThat(papers).doesNotExist();
+        }
+    }
+
     @Test
     public void noPieceIsLeftOfWhatWasRewrittenOften() throws IOException {
         Random random = new Random(25);
