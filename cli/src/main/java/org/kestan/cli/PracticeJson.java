@@ -40,7 +40,7 @@ final class PracticeJson {
         ArrayNode sees = root.putArray("seen");
         for (InstrumentFault fault : given.faults()) {
             says.add(PracticeText.says(fault));
-            sees.add(PracticeText.sees(fault));
+            sees.add(PracticeText.sees(fault, given.kind().floating()));
         }
         return root;
     }

@@ -46,7 +46,8 @@ public class PracticeTextTest {
         Arrays.stream(Reckoning.Owner.values()).map(PracticeText::says).forEach(said::add);
         for (InstrumentFault fault : InstrumentFault.values()) {
             said.add(PracticeText.says(fault));
-            said.add(PracticeText.sees(fault));
+            said.add(PracticeText.sees(fault, false));
+            said.add(PracticeText.sees(fault, true));
         }
         assertThat(said).allMatch(text -> !text.isBlank() && !text.contains("'"));
         // The name of a case is put together.

@@ -51,7 +51,7 @@ public final class PracticeDrawer extends VBox {
 
     private static final int MINUTES = 60;
     private static final int ACTION_FRET = 12;
-    private static final double SPOT_WIDTH = 160;
+    private static final double SPOT_WIDTH = 130;
 
     private enum Page {
         TOOLS,
@@ -173,7 +173,7 @@ public final class PracticeDrawer extends VBox {
 
     /** A row that goes on in a second line where the window is narrow or the text large. */
     private static FlowPane row() {
-        FlowPane row = new FlowPane(8, 6);
+        FlowPane row = new FlowPane(6, 6);
         row.setAlignment(Pos.CENTER_LEFT);
         row.setMinWidth(0);
         return row;

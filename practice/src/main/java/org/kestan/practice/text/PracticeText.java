@@ -46,9 +46,14 @@ public final class PracticeText {
         return text("says." + fault.key());
     }
 
-    /** Returns what the eye sees of what is wrong. */
-    public static String sees(InstrumentFault fault) {
-        return text("sees." + fault.key());
+    /**
+     * Returns what the eye sees of what is wrong.
+     *
+     * @param floating whether the strings stand on a floating bridge
+     */
+    public static String sees(InstrumentFault fault, boolean floating) {
+        String own = "sees." + fault.key() + ".floating";
+        return text(floating && TEXTS.containsKey(own) ? own : "sees." + fault.key());
     }
 
     /** Returns what a case is called. */

@@ -92,7 +92,10 @@ final class CasePage extends ScrollPane {
         }
         all.getChildren().add(text("place-title", Messages.message("case-page.sees")));
         for (InstrumentFault fault : run.get().given().faults()) {
-            all.getChildren().add(text("", PracticeText.sees(fault)));
+            all.getChildren()
+                    .add(text(
+                            "",
+                            PracticeText.sees(fault, run.get().given().kind().floating())));
         }
         all.getChildren()
                 .add(text(
