@@ -28,6 +28,7 @@ public final class PicturePane extends Region {
     private static final double PAD = 4;
     private static final double SCALE = 9;
     private static final int FIVE = 5;
+    private static final int TEN = 10;
     private static final double LEAST_TICK = 3;
     private static final Duration GENTLY = Duration.millis(180);
 
@@ -196,13 +197,20 @@ public final class PicturePane extends Region {
         target.ifPresent(each -> fit(each, getWidth(), getHeight()));
     }
 
-    /** A scale of millimeters along the left edge: each one where there is room, and each fifth longer. */
+    /** A scale of millimeters along the left edge: each one where there is room, else each fifth, fiftieth and so on. */
     private int rule(int from) {
         int used = from;
-        int step = scale >= LEAST_TICK ? 1 : scale * FIVE >= LEAST_TICK ? FIVE : 10 * FIVE;
-        int first = (int) Math.ceil((foot - getHeight()) / scale / step) * step;
-        for (int each = first; y(each) >= 0; each += step) {
-            double long1 = each % (FIVE * Math.max(1, step)) == 0 ? SCALE : SCALE / 2;
+        if (!(scale > 0)) {
+            return used;
+        }
+        // However far an odd instrument reaches, its ticks stay apart: no more of them than there is room for.
+        double step = scale >= LEAST_TICK ? 1 : FIVE;
+        while (step * scale < LEAST_TICK) {
+            step *= TEN;
+        }
+        double first = Math.ceil((foot - getHeight()) / scale / step) * step;
+        for (double each = first; y(each) >= 0; each += step) {
+            double long1 = Math.rint(each / step) % FIVE == 0 ? SCALE : SCALE / 2;
             put(used++, false, "picture-rule", 0, y(each), long1, y(each));
         }
         return used;
