@@ -33,6 +33,7 @@ final class LedgerOpener {
     private static final int PATIENCE_MILLIS = 5000;
     private static final int START_MILLIS = 3000;
     private static final int TRIES = 20;
+    private static final int LOOKS = 2;
     private static final int PAUSE_MILLIS = 100;
 
     private LedgerOpener() {}
@@ -43,11 +44,16 @@ final class LedgerOpener {
      * @param anew whether to make one where there is none although backups of one lie there
      */
     static OpenResult open(Path file, boolean anew, Clock clock) {
+        int looks = 0;
         long until = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(START_MILLIS);
         while (true) {
             OpenResult result = openOnce(file, anew, clock);
             boolean busy = result instanceof OpenResult.Refused refused && refused.is(LedgerFinding.LOCKED);
-            if (!busy || System.nanoTime() > until) {
+            // What is being made this moment may look damaged; what is damaged looks so again.
+            boolean again = result instanceof OpenResult.Refused refused
+                    && refused.is(LedgerFinding.DAMAGED)
+                    && looks++ < LOOKS;
+            if (!(busy || again) || System.nanoTime() > until) {
                 return result;
             }
             // Somebody else opens it this moment. One that keeps it locked was waited for already.
