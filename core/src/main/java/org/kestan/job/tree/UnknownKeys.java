@@ -1,11 +1,15 @@
 package org.kestan.job.tree;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What a section was read from and does not know: keys of other programs, and the order all keys stood in. Written back
@@ -49,58 +53,74 @@ public record UnknownKeys(Tree.Entries skeleton) {
         return new Tree.Entries(rest);
     }
 
-    /** What is foreign in the entries of a list, each with what it is known by; what has nothing foreign is left out. */
+    /**
+     * What is foreign in the entries of a list, each with what it is known by. Where one has something foreign those that have
+     * nothing keep their turn, since several may be known by the same.
+     */
     private static Tree without(Tree.Items read, Tree.Items known) {
+        Turns turns = new Turns(known);
+        Set<String> names = new LinkedHashSet<>();
+        entries(known).forEach(each -> names.add(first(each).getKey()));
         List<Tree> rest = new ArrayList<>(List.of(KNOWN));
-        Map<Tree, Integer> had = new HashMap<>();
-        for (Tree each : read.all()) {
-            if (each instanceof Tree.Entries entry) {
-                known(entry, known, had).ifPresent(understood -> {
+        boolean foreign = false;
+        for (Tree.Entries entry : entries(read)) {
+            for (String name : names) {
+                Tree value = entry.all().get(name);
+                Optional<Tree.Entries> understood = value == null ? Optional.empty() : turns.next(name, value);
+                if (understood.isPresent()) {
                     Map<String, Tree> kept =
-                            new LinkedHashMap<>(without(entry, understood).all());
-                    boolean foreign = !understood.all().keySet().containsAll(kept.keySet());
-                    if (foreign || isShared(read, understood)) {
-                        // One with nothing foreign keeps its turn among those known by the same.
-                        Map<String, Tree> turn = foreign ? kept : new LinkedHashMap<>();
-                        String name = understood.all().keySet().iterator().next();
-                        turn.put(name, understood.all().get(name));
-                        rest.add(new Tree.Entries(turn));
-                    }
-                });
+                            new LinkedHashMap<>(without(entry, understood.get()).all());
+                    boolean own = !understood.get().all().keySet().containsAll(kept.keySet());
+                    foreign |= own;
+                    Map<String, Tree> turn = own ? kept : new LinkedHashMap<>();
+                    turn.put(name, understood.get().all().get(name));
+                    rest.add(new Tree.Entries(turn));
+                    break;
+                }
             }
         }
-        boolean nothing = rest.stream()
-                .skip(1)
-                .allMatch(each -> ((Tree.Entries) each).all().size() == 1);
-        return nothing ? KNOWN : new Tree.Items(rest);
+        return foreign ? new Tree.Items(rest) : KNOWN;
     }
 
-    /** Tells whether another entry of a list is known by the same as one. */
-    private static boolean isShared(Tree.Items read, Tree.Entries understood) {
-        return read.all().stream()
-                        .filter(Tree.Entries.class::isInstance)
-                        .map(Tree.Entries.class::cast)
-                        .filter(each -> isAbout(each, understood))
-                        .count()
-                > 1;
-    }
-
-    /**
-     * The entry of a list that is about the same as one given: of several, each in its turn.
-     *
-     * @param had how many of those known by the same have had their turn
-     */
-    private static Optional<Tree.Entries> known(Tree.Entries entry, Tree.Items among, Map<Tree, Integer> had) {
-        List<Tree.Entries> same = among.all().stream()
+    /** The entries of a list that have anything in them. */
+    private static List<Tree.Entries> entries(Tree.Items list) {
+        return list.all().stream()
                 .filter(Tree.Entries.class::isInstance)
                 .map(Tree.Entries.class::cast)
-                .filter(each -> !each.all().isEmpty() && isAbout(entry, each))
+                .filter(each -> !each.all().isEmpty())
                 .toList();
-        if (same.isEmpty()) {
-            return Optional.empty();
+    }
+
+    /** What an entry is known by: its first key and that key's value. */
+    private static Map.Entry<String, Tree> first(Tree.Entries entry) {
+        return entry.all().entrySet().iterator().next();
+    }
+
+    /** The entries of a list by the value of a key: of several with the same, each has its turn. */
+    private static final class Turns {
+
+        private final List<Tree.Entries> list;
+        private final Map<String, Map<Tree, Deque<Tree.Entries>>> byName = new HashMap<>();
+
+        Turns(Tree.Items items) {
+            list = entries(items);
         }
-        int turn = had.merge(same.get(0).all().values().iterator().next(), 1, Integer::sum) - 1;
-        return Optional.of(same.get(Math.min(turn, same.size() - 1)));
+
+        Optional<Tree.Entries> next(String name, Tree value) {
+            Deque<Tree.Entries> same = byName.computeIfAbsent(name, this::by).getOrDefault(value, new ArrayDeque<>());
+            return Optional.ofNullable(same.poll());
+        }
+
+        private Map<Tree, Deque<Tree.Entries>> by(String name) {
+            Map<Tree, Deque<Tree.Entries>> all = new HashMap<>();
+            for (Tree.Entries each : list) {
+                Tree value = each.all().get(name);
+                if (value != null) {
+                    all.computeIfAbsent(value, none -> new ArrayDeque<>()).add(each);
+                }
+            }
+            return all;
+        }
     }
 
     /** Lays fresh values over what is foreign: foreign keys stay, all keys in the order they were read in. */
@@ -131,37 +151,23 @@ public record UnknownKeys(Tree.Entries skeleton) {
 
     private static Tree merged(Tree.Items skeleton, Tree.Items fresh) {
         List<Tree> all = new ArrayList<>();
-        Map<Tree, Integer> had = new HashMap<>();
+        Turns turns = new Turns(skeleton);
         for (Tree each : fresh.all()) {
-            all.add(
-                    each instanceof Tree.Entries entry && !entry.all().isEmpty()
-                            ? turn(skeleton, entry, had)
-                                    .<Tree>map(kept -> merged(kept, entry))
-                                    .orElse(entry)
-                            : each);
+            if (each instanceof Tree.Entries entry && !entry.all().isEmpty()) {
+                Map.Entry<String, Tree> first = first(entry);
+                all.add(turns.next(first.getKey(), first.getValue())
+                        .<Tree>map(kept -> merged(kept, entry))
+                        .orElse(entry));
+            } else {
+                all.add(each);
+            }
         }
         return new Tree.Items(all);
-    }
-
-    /** What is foreign in an entry; of several known by the same, each has its own, by their order. */
-    private static Optional<Tree.Entries> turn(Tree.Items skeleton, Tree.Entries entry, Map<Tree, Integer> had) {
-        int turn = had.merge(entry.all().values().iterator().next(), 1, Integer::sum) - 1;
-        return skeleton.all().stream()
-                .filter(Tree.Entries.class::isInstance)
-                .map(Tree.Entries.class::cast)
-                .filter(kept -> isAbout(kept, entry))
-                .skip(turn)
-                .findFirst();
     }
 
     /** Tells a list the section knows, with what is foreign in its entries, from a list that is foreign as a whole. */
     private static boolean isKnown(Tree.Items list) {
         return !list.all().isEmpty() && list.all().get(0).equals(KNOWN);
-    }
-
-    private static boolean isAbout(Tree.Entries kept, Tree.Entries fresh) {
-        Map.Entry<String, Tree> first = fresh.all().entrySet().iterator().next();
-        return first.getValue().equals(kept.all().get(first.getKey()));
     }
 
     /** The same where the same is foreign: where it stands among what is known only keeps the order of a file. */
@@ -182,6 +188,15 @@ public record UnknownKeys(Tree.Entries skeleton) {
                 Tree.Entries part = foreign(object);
                 if (!part.all().isEmpty()) {
                     all.put(key, part);
+                }
+            } else if (kept instanceof Tree.Items list && isKnown(list)) {
+                // What only keeps its turn is not foreign.
+                List<Tree> own = entries(list).stream()
+                        .filter(each -> each.all().size() > 1)
+                        .<Tree>map(each -> each)
+                        .toList();
+                if (!own.isEmpty()) {
+                    all.put(key, new Tree.Items(own));
                 }
             } else if (!kept.equals(KNOWN)) {
                 all.put(key, kept);
