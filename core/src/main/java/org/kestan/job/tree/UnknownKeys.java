@@ -2,6 +2,7 @@ package org.kestan.job.tree;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -10,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 
 /**
  * What a section was read from and does not know: keys of other programs, and the order all keys stood in. Written back
@@ -58,7 +60,7 @@ public record UnknownKeys(Tree.Entries skeleton) {
      * nothing keep their turn, since several may be known by the same.
      */
     private static Tree without(Tree.Items read, Tree.Items known) {
-        Turns turns = new Turns(known);
+        Turns turns = new Turns(known, entry -> List.of(first(entry)));
         Set<String> names = new LinkedHashSet<>();
         entries(known).forEach(each -> names.add(first(each).getKey()));
         List<Tree> rest = new ArrayList<>(List.of(KNOWN));
@@ -96,30 +98,22 @@ public record UnknownKeys(Tree.Entries skeleton) {
         return entry.all().entrySet().iterator().next();
     }
 
-    /** The entries of a list by the value of a key: of several with the same, each has its turn. */
+    /** The entries of a list by what they are known by: of several with the same, each has its turn. */
     private static final class Turns {
 
-        private final List<Tree.Entries> list;
-        private final Map<String, Map<Tree, Deque<Tree.Entries>>> byName = new HashMap<>();
+        private final Map<Map.Entry<String, Tree>, Deque<Tree.Entries>> all = new HashMap<>();
 
-        Turns(Tree.Items items) {
-            list = entries(items);
+        /** @param knownBy the keys, with their values, an entry may be asked for by */
+        Turns(Tree.Items items, Function<Tree.Entries, Collection<Map.Entry<String, Tree>>> knownBy) {
+            for (Tree.Entries each : entries(items)) {
+                knownBy.apply(each)
+                        .forEach(key -> all.computeIfAbsent(key, none -> new ArrayDeque<>())
+                                .add(each));
+            }
         }
 
         Optional<Tree.Entries> next(String name, Tree value) {
-            Deque<Tree.Entries> same = byName.computeIfAbsent(name, this::by).getOrDefault(value, new ArrayDeque<>());
-            return Optional.ofNullable(same.poll());
-        }
-
-        private Map<Tree, Deque<Tree.Entries>> by(String name) {
-            Map<Tree, Deque<Tree.Entries>> all = new HashMap<>();
-            for (Tree.Entries each : list) {
-                Tree value = each.all().get(name);
-                if (value != null) {
-                    all.computeIfAbsent(value, none -> new ArrayDeque<>()).add(each);
-                }
-            }
-            return all;
+            return Optional.ofNullable(all.get(Map.entry(name, value))).map(Deque::poll);
         }
     }
 
@@ -151,7 +145,7 @@ public record UnknownKeys(Tree.Entries skeleton) {
 
     private static Tree merged(Tree.Items skeleton, Tree.Items fresh) {
         List<Tree> all = new ArrayList<>();
-        Turns turns = new Turns(skeleton);
+        Turns turns = new Turns(skeleton, entry -> entry.all().entrySet());
         for (Tree each : fresh.all()) {
             if (each instanceof Tree.Entries entry && !entry.all().isEmpty()) {
                 Map.Entry<String, Tree> first = first(entry);

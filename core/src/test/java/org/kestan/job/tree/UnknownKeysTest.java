@@ -68,6 +68,19 @@ public class UnknownKeysTest {
                 .isNotEqualTo(UnknownKeys.NONE);
     }
 
+    /** An entry is known by the key that is written first of it, not by any other it shares with its neighbors. */
+    @Test
+    public void onlyTheFirstKeySaysWhatAnEntryIsAbout() {
+        Tree.Entries known = list(
+                entry("gauge", "0.012", "wound", "no"), entry("wound", "yes"), entry("pitch", "E2", "wound", "no"));
+        assertThat(UnknownKeys.in(known, known)).isEqualTo(UnknownKeys.NONE);
+        Tree.Entries read = list(
+                entry("gauge", "0.012", "wound", "no"),
+                entry("wound", "yes"),
+                entry("pitch", "E2", "wound", "no", "theirs", "x"));
+        assertThat(written(UnknownKeys.in(read, known), known)).isEqualTo(read);
+    }
+
     /** A long list from outside costs its length, not its square. */
     @Test(timeOut = 20_000)
     public void aLongListIsGoneThroughOnce() {
