@@ -2,6 +2,7 @@ package org.kestan.cli;
 
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
+import org.kestan.practice.reckoning.FaultCheck;
 import org.kestan.practice.solver.PracticeSolver;
 import org.kestan.practice.text.PracticeText;
 import org.kestan.simulator.cases.InstrumentFault;
@@ -18,9 +19,6 @@ import tools.jackson.databind.node.ObjectNode;
 final class PracticeJson {
 
     private static final double STEP = 10;
-
-    /** So near to what was wanted it is met, mm. */
-    static final double MET = 0.3;
 
     private PracticeJson() {}
 
@@ -66,7 +64,7 @@ final class PracticeJson {
                 .put("hours", solved.hours())
                 .put("cost", solved.cost())
                 .put("reaches", solved.reaches())
-                .put("met", solved.reaches() && solved.isWithin(MET));
+                .put("met", solved.reaches() && solved.isWithin(FaultCheck.ACTION));
     }
 
     private static void came(ObjectNode node, VirtualInstrument of) {

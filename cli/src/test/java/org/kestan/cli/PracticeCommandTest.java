@@ -23,6 +23,7 @@ import org.kestan.files.job.JobReader;
 import org.kestan.files.json.Json;
 import org.kestan.job.Job;
 import org.kestan.overview.JobAnalysis;
+import org.kestan.practice.reckoning.FaultCheck;
 import org.kestan.practice.solver.PracticeSolver;
 import org.kestan.simulator.cases.CaseGenerator;
 import org.kestan.simulator.cases.Level;
@@ -137,10 +138,10 @@ public class PracticeCommandTest {
                         continue;
                     }
                     said++;
-                    met += solved.isWithin(PracticeJson.MET) ? 1 : 0;
+                    met += solved.isWithin(FaultCheck.ACTION) ? 1 : 0;
                     assertThat(off(solved, solved.after()))
                             .as("worse than before: " + kind.key() + " " + level.key() + " " + seed)
-                            .isLessThanOrEqualTo(Math.max(off(solved, solved.before()), PracticeJson.MET));
+                            .isLessThanOrEqualTo(Math.max(off(solved, solved.before()), FaultCheck.ACTION));
                     assertThat(Math.abs(solved.after().heel().drift()))
                             .isLessThanOrEqualTo(
                                     Math.max(1, Math.abs(solved.before().heel().drift())));

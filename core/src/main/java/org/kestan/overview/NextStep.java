@@ -1,6 +1,5 @@
 package org.kestan.overview;
 
-import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.sheet.Dimension;
 import org.kestan.job.Job;
@@ -28,7 +27,7 @@ public enum NextStep implements Keyed {
 
     @Override
     public String key() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Keyed.kebab(this);
     }
 
     /** Returns what comes next for a job at one of its stations. */

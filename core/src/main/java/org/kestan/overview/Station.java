@@ -149,7 +149,7 @@ public enum Station implements Keyed {
 
         @Override
         public String key() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return Keyed.kebab(this);
         }
 
         @Override

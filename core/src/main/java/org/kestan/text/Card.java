@@ -1,7 +1,6 @@
 package org.kestan.text;
 
 import java.util.List;
-import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 
 /**
@@ -24,7 +23,7 @@ public record Card(Keyed id, List<Row> rows, String note) {
 
         @Override
         public String key() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return Keyed.kebab(this);
         }
 
         @Override

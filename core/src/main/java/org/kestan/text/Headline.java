@@ -1,7 +1,6 @@
 package org.kestan.text;
 
 import java.util.EnumMap;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.kestan.analysis.correction.Correction;
@@ -33,7 +32,7 @@ public record Headline(String value, String note) {
 
         @Override
         public String key() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return Keyed.kebab(this);
         }
 
         @Override

@@ -15,8 +15,10 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.GridPane;
+import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Reading;
+import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.MainWindow;
@@ -35,6 +37,7 @@ import org.kestan.practice.text.PracticeText;
 import org.kestan.practice.work.Operation;
 import org.kestan.simulator.cases.Level;
 import org.kestan.simulator.cases.PracticeFamily;
+import org.kestan.simulator.tools.Placement;
 import org.kestan.simulator.tools.Spot;
 import org.testng.annotations.Test;
 
@@ -70,12 +73,16 @@ public class PracticeWindowTest extends WindowTest {
                 .orElseThrow();
     }
 
-    /** Puts the focus into the field of a line with its key, takes the usual tool there and reads it. */
-    private void read(LengthLine line) {
+    private void focus(LengthLine line) {
         onWindow(() -> {
             find(EntryField.id(line), TextInputControl.class).requestFocus();
             return true;
         });
+    }
+
+    /** Puts the focus into the field of a line, takes the usual tool there and reads it. */
+    private void read(LengthLine line) {
+        focus(line);
         keys(KeyCode.F9);
         keys(KeyCode.F11);
         waitFor(() -> session().job().get(line).isPresent());
@@ -143,9 +150,9 @@ public class PracticeWindowTest extends WindowTest {
             return true;
         });
         keys(KeyCode.SPACE);
-        assertThat(run().handedOver()).as("asked once more").isFalse();
+        assertThat(run().handedOver()).as("asked once more").isEmpty();
         keys(KeyCode.SPACE);
-        waitFor(() -> run().handedOver());
+        waitFor(() -> run().handedOver().isPresent());
         assertThat(label("practice-marks")).contains("measuring").contains("working");
         assertThat(find("practice-readings", GridPane.class).getRowCount()).isEqualTo(SHEET.size() + 1);
         assertThat(find("practice-truth", InstrumentView.class).compared()).hasSize(2);
@@ -154,6 +161,14 @@ public class PracticeWindowTest extends WindowTest {
                 .hasSize(1);
         keys(KeyCode.ALT, KeyCode.DIGIT2);
         assertThat(find("practice-read", Node.class).isDisabled()).isTrue();
+        Length handedOver = session().job().get(Reading.ACTION_BASS).orElseThrow();
+        type(EntryField.id(Reading.ACTION_BASS), "9 mm");
+        waitFor(() -> !session().job().get(Reading.ACTION_BASS).orElseThrow().equals(handedOver));
+        keys(KeyCode.F11);
+        assertThat(session().job().get(Reading.ACTION_BASS).orElseThrow().millimeters())
+                .as("no tool reads any more")
+                .isEqualTo(9);
+        assertThat(run().handedOver().orElseThrow().get(Reading.ACTION_BASS)).contains(handedOver);
     }
 
     /** A tool dragged onto the drawing lies at the nearest place it can be put, and is read there. */
@@ -205,6 +220,11 @@ public class PracticeWindowTest extends WindowTest {
         press(find("practice-read", Node.class));
         waitFor(() -> label("practice-said").contains("slack"));
         assertThat(run().events()).hasSize(2);
+        // A key that reads and writes writes nothing it did not read just now.
+        focus(Reading.ACTION_BASS);
+        keys(KeyCode.F11);
+        assertThat(session().job().get(Reading.ACTION_BASS)).isEmpty();
+        assertThat(text(EntryField.id(Reading.ACTION_BASS))).isEmpty();
     }
 
     /** Undo brings back what was typed, never what was cut. */
@@ -223,7 +243,8 @@ public class PracticeWindowTest extends WindowTest {
         assertThat(run().state().instrument().bridge().protrusion()).isEqualTo(cut);
         // Nonsense is said at its place and does nothing.
         choose(Operation.LOWER_SADDLE, "a lot", "0.5");
-        waitFor(() -> label("practice-said").contains("0 to 5"));
+        waitFor(() -> label("practice-said")
+                .contains(session().unit().format(0) + " to " + session().unit().format(5)));
         choose(Operation.LOWER_SADDLE, "5.5", "0.5");
         waitFor(() -> label("practice-said").contains("in one go"));
         assertThat(run().events()).hasSize(2);
@@ -284,7 +305,7 @@ public class PracticeWindowTest extends WindowTest {
                 .contains(Spot.OVER_FRET, Spot.UNDER_HELD_STRING)
                 .doesNotContain(Spot.SCALE);
         assertThat(Stream.of(Spot.values())
-                        .filter(each -> each.takes(each.usual()))
+                        .filter(each -> each.takes(new Placement(each, 1, Side.BASS).usualTool()))
                         .toList())
                 .hasSize(Spot.values().length);
     }

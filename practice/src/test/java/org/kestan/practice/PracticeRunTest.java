@@ -188,7 +188,7 @@ public class PracticeRunTest {
         run = run.measure(SimulatedTool.STRAIGHTEDGE, new Placement(Spot.PROJECTION, 0, Side.BASS))
                 .run();
         run = done(run, Operation.FIX_NECK, 0, 0);
-        PracticeRun again = PracticeRun.replay(run.given(), run.events(), false);
+        PracticeRun again = PracticeRun.replay(run.given(), run.events(), Optional.empty());
         assertThat(again.state()).isEqualTo(run.state());
         assertThat(done(again, Operation.WAIT, 3, 0).state())
                 .isEqualTo(done(run, Operation.WAIT, 3, 0).state());

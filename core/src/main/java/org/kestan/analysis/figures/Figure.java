@@ -1,7 +1,6 @@
 package org.kestan.analysis.figures;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Keyed;
@@ -29,7 +28,7 @@ public record Figure(Kind kind, Standing now, Standing planned) {
 
         @Override
         public String key() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return Keyed.kebab(this);
         }
 
         @Override

@@ -22,6 +22,11 @@ public interface Keyed {
                 .findFirst();
     }
 
+    /** Returns the name of a constant in small letters with hyphens. */
+    static String kebab(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
     /** Returns the name of a type in small letters with hyphens; of an enum constant's own class, that of the enum. */
     static String kebab(Class<?> type) {
         Class<?> named = type.isEnum()

@@ -20,7 +20,6 @@ import static org.kestan.base.standards.Origin.PRACTICE;
 import static org.kestan.base.standards.Origin.PUBLISHED;
 
 import java.util.EnumMap;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -279,7 +278,7 @@ public enum Standard implements Keyed {
 
         @Override
         public String key() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return Keyed.kebab(this);
         }
     }
 

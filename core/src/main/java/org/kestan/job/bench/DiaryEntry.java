@@ -1,7 +1,6 @@
 package org.kestan.job.bench;
 
 import java.time.Instant;
-import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 
 /**
@@ -35,7 +34,7 @@ public record DiaryEntry(Instant at, String who, What what, String step, String 
 
         @Override
         public String key() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return Keyed.kebab(this);
         }
 
         @Override

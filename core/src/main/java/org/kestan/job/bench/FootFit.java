@@ -1,6 +1,5 @@
 package org.kestan.job.bench;
 
-import java.util.Locale;
 import java.util.Set;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.sheet.Sides;
@@ -28,7 +27,7 @@ public record FootFit(Sides<Set<Zone>> bears) {
 
         @Override
         public String key() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return Keyed.kebab(this);
         }
 
         @Override

@@ -1,6 +1,5 @@
 package org.kestan.job.bench;
 
-import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 
 /** What one waits for. */
@@ -16,7 +15,7 @@ public enum WaitKind implements Keyed {
 
     @Override
     public String key() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Keyed.kebab(this);
     }
 
     @Override

@@ -1,6 +1,5 @@
 package org.kestan.job.terms;
 
-import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 
 /** Where a leaf goes under a bridge. */
@@ -13,7 +12,7 @@ public enum LiftPlace implements Keyed {
 
     @Override
     public String key() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Keyed.kebab(this);
     }
 
     @Override

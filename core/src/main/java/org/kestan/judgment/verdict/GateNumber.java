@@ -1,6 +1,5 @@
 package org.kestan.judgment.verdict;
 
-import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 
 /** What the numbers behind the gates are, in the order they are shown. */
@@ -42,7 +41,7 @@ public enum GateNumber implements Keyed {
 
     @Override
     public String key() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Keyed.kebab(this);
     }
 
     /** Returns its key where the verdict is printed for other programs. */

@@ -1,6 +1,5 @@
 package org.kestan.judgment.way;
 
-import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 
 /** Whether a way is for an instrument. */
@@ -16,6 +15,6 @@ public enum Suitability implements Keyed {
 
     @Override
     public String key() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Keyed.kebab(this);
     }
 }

@@ -1,7 +1,6 @@
 package org.kestan.repair.heel;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.base.finding.Keyed;
@@ -41,7 +40,7 @@ public record FittingWatch(Axis pitch, Axis drift, Axis roll) {
 
         @Override
         public String key() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return Keyed.kebab(this);
         }
 
         @Override

@@ -3,7 +3,6 @@ package org.kestan.repair.heel;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.function.IntToDoubleFunction;
 import org.kestan.base.finding.Keyed;
@@ -93,7 +92,7 @@ public record HeelAdvice(
 
         @Override
         public String key() {
-            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+            return Keyed.kebab(this);
         }
 
         @Override

@@ -1,6 +1,5 @@
 package org.kestan.repair.picture;
 
-import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 
 /** A place of the instrument that is looked at magnified, from the nut to the tail. */
@@ -18,7 +17,7 @@ public enum Loupe implements Keyed {
 
     @Override
     public String key() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Keyed.kebab(this);
     }
 
     @Override

@@ -1,6 +1,5 @@
 package org.kestan.repair.picture;
 
-import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 
 /** A piece of work at the bench that is drawn from the numbers of the instrument. Its key stands in step files. */
@@ -70,6 +69,6 @@ public enum Operation implements Keyed {
 
     @Override
     public String key() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Keyed.kebab(this);
     }
 }

@@ -1,6 +1,5 @@
 package org.kestan.repair.steps;
 
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.kestan.base.finding.Keyed;
@@ -108,7 +107,7 @@ public enum Fact implements Keyed {
 
     @Override
     public String key() {
-        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Keyed.kebab(this);
     }
 
     @Override

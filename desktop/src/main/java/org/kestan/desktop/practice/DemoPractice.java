@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
@@ -33,7 +34,6 @@ import org.kestan.simulator.tools.Spot;
 /** Three practice cases for the demo: one handed over, one measured, one just begun; and marks of some before. */
 public final class DemoPractice {
 
-    private static final List<Reading> SLACK = List.of(Reading.PROJECTION_SLACK);
     private static final double PULL = 0.022;
     private static final double LANDED = 0.15;
     private static final int MOST_SETS = 8;
@@ -73,9 +73,8 @@ public final class DemoPractice {
         measure();
         job = WorkPlan.take(JobAnalysis.of(job, ShopStandards.DEFAULT).ways(), List.of(WayCatalog.NECK_RESET));
         work();
-        run = run.handOver();
-        keep();
-        record();
+        run = run.handOver(job);
+        record(keep());
     }
 
     private void begin(long seed, Level level, PracticeFamily kind) {
@@ -83,28 +82,29 @@ public final class DemoPractice {
         job = PracticeJob.of(run.given(), today);
     }
 
-    private void keep() throws IOException {
-        file.keep(ledger.insert(job).id(), run);
+    private String keep() throws IOException {
+        String id = ledger.insert(job).id();
+        file.keep(id, run);
+        return id;
     }
 
     private void measure() {
-        for (Reading line : Reading.values()) {
-            if (!SLACK.contains(line)) {
-                read(line);
-            }
-        }
+        read(false);
         act(Operation.SLACKEN, 0, 0);
-        SLACK.forEach(this::read);
+        read(true);
         act(Operation.TUNE, 0, 0);
+    }
+
+    private void read(boolean slack) {
+        Stream.of(Reading.values())
+                .filter(line -> Placement.isReadSlack(line) == slack)
+                .forEach(this::read);
     }
 
     private void read(Reading line) {
         Optional<Placement> place = Placement.of(line, run.state().instrument());
         if (place.isPresent()) {
-            SimulatedTool tool = line == Reading.NUT_BASS || line == Reading.NUT_TREBLE
-                    ? SimulatedTool.FEELER
-                    : place.get().spot().usual();
-            PracticeRun.Step step = run.measure(tool, place.get());
+            PracticeRun.Step step = run.measure(place.get().usualTool(), place.get());
             run = step.run();
             job = job.with(line, Length.toMicrometer(step.shown().orElse(0)));
         }
@@ -144,12 +144,13 @@ public final class DemoPractice {
         act(Operation.TUNE, 0, 0);
     }
 
-    private void record() throws IOException {
-        Marks marks = Reckoning.of(run, job).marks();
+    private void record(String id) throws IOException {
+        Marks marks = Reckoning.of(run).marks();
         PracticeRecord record = PracticeRecord.NONE;
         double[][] before = {{5.2, 4, 3.1}, {6.5, 6, 4.4}, {7.3, 5, 6.2}, {7.1, 7, 6.8}, {8.4, 10, 7.5}};
         for (int i = 0; i < before.length; i++) {
             record = record.with(new PracticeRecord.Case(
+                    "before-" + i,
                     today.minusDays(20 - 3L * i),
                     20 + i,
                     Level.EASY,
@@ -157,6 +158,7 @@ public final class DemoPractice {
                     new Marks(before[i][0], before[i][1], before[i][2])));
         }
         file.keep(record.with(new PracticeRecord.Case(
+                        id,
                         today,
                         run.given().seed(),
                         run.given().level(),

@@ -8,6 +8,7 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.LengthLine;
@@ -42,8 +43,11 @@ public final class PracticeDesk {
     private final PracticeFile file;
     private final ReadOnlyObjectWrapper<Optional<PracticeRun>> run =
             new ReadOnlyObjectWrapper<>(this, "run", Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Reckoning>> reckoning =
+            new ReadOnlyObjectWrapper<>(this, "reckoning", Optional.empty());
     private final ReadOnlyObjectWrapper<PracticeRecord> record =
             new ReadOnlyObjectWrapper<>(this, "record", PracticeRecord.NONE);
+    private Optional<String> shown = Optional.empty();
     private Optional<LengthLine> line = Optional.empty();
     private Consumer<String> field = text -> {};
 
@@ -77,8 +81,10 @@ public final class PracticeDesk {
         try {
             PracticeFile.Read<T> read = reading.read();
             read.aside()
-                    .ifPresent(aside ->
-                            session.complain(Messages.message("practice-desk.moved-aside", aside.getFileName())));
+                    .ifPresent(aside -> session.complain(Messages.message(
+                            "practice-desk.moved-aside",
+                            session.words().line(read.faults().get(0)),
+                            aside.getFileName())));
             return read.value();
         } catch (IOException failed) {
             session.complain(Messages.message("practice-desk.not-read", failed.getMessage()));
@@ -86,10 +92,15 @@ public final class PracticeDesk {
         }
     }
 
+    /** Takes the case of the job that is open, unless it is the one that lies here already. */
     private void load() {
+        Optional<String> open = store.openId();
+        if (open.isPresent() && open.equals(shown)) {
+            return;
+        }
         Job job = session.job();
-        Optional<PracticeRun> kept = store.openId().flatMap(id -> read(() -> file.run(id), Optional.empty()));
-        run.set(kept.or(() -> PracticeMark.of(job).flatMap(PracticeDesk::fresh)));
+        Optional<PracticeRun> kept = open.flatMap(id -> read(() -> file.run(id), Optional.empty()));
+        show(kept.or(() -> PracticeMark.of(job).flatMap(PracticeDesk::fresh)));
     }
 
     private static Optional<PracticeRun> fresh(PracticeMark mark) {
@@ -103,6 +114,11 @@ public final class PracticeDesk {
     /** The case that is open, as it stands; empty while none is. */
     public ReadOnlyObjectProperty<Optional<PracticeRun>> runProperty() {
         return run.getReadOnlyProperty();
+    }
+
+    /** What came of the case that is open, once it was handed over and worked out; empty before. */
+    public ReadOnlyObjectProperty<Optional<Reckoning>> reckoningProperty() {
+        return reckoning.getReadOnlyProperty();
     }
 
     /** What the learner did so far. */
@@ -140,7 +156,7 @@ public final class PracticeDesk {
     }
 
     private Optional<PracticeRun> open() {
-        return run.get().filter(now -> !now.handedOver());
+        return run.get().filter(now -> now.handedOver().isEmpty());
     }
 
     private PracticeRun.Step kept(PracticeRun.Step step) {
@@ -152,12 +168,39 @@ public final class PracticeDesk {
 
     private void keep(PracticeRun next) {
         try {
-            file.keep(store.openId().orElseThrow(), next);
-            run.set(Optional.of(next));
+            file.keep(store.openId().orElseThrow(Expect.present("open case")), next);
+            show(Optional.of(next));
         } catch (IOException failed) {
             // What could not be kept did not happen: the instrument stays as it was.
             session.complain(Messages.message("practice-desk.not-kept", failed.getMessage()));
         }
+    }
+
+    private void show(Optional<PracticeRun> next) {
+        shown = store.openId();
+        reckoning.set(Optional.empty());
+        run.set(next);
+        next.filter(each -> each.handedOver().isPresent()).ifPresent(this::reckon);
+    }
+
+    /** Works out what came of it away from the window; the record has it once, whenever it was first worked out. */
+    private void reckon(PracticeRun over) {
+        String job = store.openId().orElseThrow(Expect.present("open case"));
+        store.askAtLength(() -> Reckoning.of(over), found -> {
+            if (!record.get().has(job)) {
+                keep(record.get()
+                        .with(new PracticeRecord.Case(
+                                job,
+                                LocalDate.now(),
+                                over.given().seed(),
+                                over.given().level(),
+                                over.given().kind(),
+                                found.marks())));
+            }
+            if (run.get().filter(now -> now == over).isPresent()) {
+                reckoning.set(Optional.of(found));
+            }
+        });
     }
 
     /** Puts what a tool shows into the field that had the focus last; there it waits for Enter. */
@@ -167,19 +210,8 @@ public final class PracticeDesk {
 
     /** Gives the instrument back: nothing can be done on it any more. */
     public void handOver() {
-        open().ifPresent(now -> {
-            store.saveNow();
-            keep(now.handOver());
-            if (run.get().filter(PracticeRun::handedOver).isPresent()) {
-                reckon(reckoning -> remember(now.given(), reckoning));
-            }
-        });
-    }
-
-    private void remember(PracticeCase given, Reckoning reckoning) {
-        keep(record.get()
-                .with(new PracticeRecord.Case(
-                        LocalDate.now(), given.seed(), given.level(), given.kind(), reckoning.marks())));
+        store.saveNow();
+        open().ifPresent(now -> keep(now.handOver(session.job())));
     }
 
     /** Keeps a drill that was done. */
@@ -194,13 +226,5 @@ public final class PracticeDesk {
         } catch (IOException failed) {
             session.complain(Messages.message("practice-desk.not-kept", failed.getMessage()));
         }
-    }
-
-    /** Works out what came of the case that was handed over, away from the window; nothing while there is none. */
-    public void reckon(Consumer<Reckoning> told) {
-        Job job = session.job();
-        run.get()
-                .filter(PracticeRun::handedOver)
-                .ifPresent(now -> store.askAtLength(() -> Reckoning.of(now, job), told));
     }
 }

@@ -5,25 +5,23 @@ import org.kestan.base.finding.Keyed;
 /** A kind of drill. */
 public enum Drill implements Keyed {
     /** Read a height on a rule. */
-    READ_RULE("read-rule", 20),
+    READ_RULE(20),
     /** Say which gate stops first, or that none does. */
-    FIRST_GATE("first-gate", 8),
+    FIRST_GATE(8),
     /** Say how many pulls of sandpaper are left. */
-    PULLS_LEFT("pulls-left", 8),
+    PULLS_LEFT(8),
     /** Say where the straightedge has to land with the strings off. */
-    LAND_STRAIGHTEDGE("land-straightedge", 8);
+    LAND_STRAIGHTEDGE(8);
 
-    private final String key;
     private final int questions;
 
-    Drill(String key, int questions) {
-        this.key = key;
+    Drill(int questions) {
         this.questions = questions;
     }
 
     @Override
     public String key() {
-        return key;
+        return Keyed.kebab(this);
     }
 
     /** How many questions make one, so that it takes some three minutes. */

@@ -19,9 +19,6 @@ import org.kestan.simulator.cases.PracticeFamily;
 /** A question of a drill with its answer. */
 public sealed interface DrillQuestion {
 
-    /** How far a height read on a rule may be off, mm. */
-    double RULE_ALLOWED = 0.15;
-
     /** How far the place where the straightedge lands may be off, mm. */
     double LANDING_ALLOWED = 0.1;
 
@@ -32,9 +29,13 @@ public sealed interface DrillQuestion {
      */
     record OnRule(double height) implements DrillQuestion {
 
-        /** Tells whether an answer is near enough. */
-        public boolean isRight(double answer) {
-            return Math.abs(answer - height) <= RULE_ALLOWED;
+        /**
+         * Tells whether an answer is near enough.
+         *
+         * @param allowed how far it may be off on the rule it was read on, mm
+         */
+        public boolean isRight(double answer, double allowed) {
+            return Math.abs(answer - height) <= allowed;
         }
     }
 

@@ -34,13 +34,14 @@ public record PracticeRecord(List<Case> cases, List<Done> drills) {
     /**
      * A case that was handed over.
      *
+     * @param job the id of its job: it counts once
      * @param day when
      * @param seed of it
      * @param level of it
      * @param kind of it
      * @param marks what it came to
      */
-    public record Case(LocalDate day, long seed, Level level, PracticeFamily kind, Marks marks) {}
+    public record Case(String job, LocalDate day, long seed, Level level, PracticeFamily kind, Marks marks) {}
 
     /**
      * A drill that was done.
@@ -54,6 +55,11 @@ public record PracticeRecord(List<Case> cases, List<Done> drills) {
 
     /** What to practice next. */
     public record Next(long seed, Level level, PracticeFamily kind, Optional<Marks.Skill> skill) {}
+
+    /** Tells whether the case of a job was reckoned. */
+    public boolean has(String job) {
+        return cases.stream().anyMatch(each -> each.job().equals(job));
+    }
 
     /** The same with one case more. */
     public PracticeRecord with(Case one) {

@@ -1,8 +1,10 @@
-package org.kestan.simulator.cases;
+package org.kestan.practice.reckoning;
 
 import java.util.List;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
+import org.kestan.simulator.cases.InstrumentFault;
+import org.kestan.simulator.cases.PracticeCase;
 import org.kestan.simulator.elastic.Equilibrium;
 import org.kestan.simulator.elastic.State;
 import org.kestan.simulator.instrument.VirtualInstrument;

@@ -52,7 +52,7 @@ public record ReadingCheck(LengthLine line, double believed, double truth, doubl
             OptionalDouble believed = job.millimeters(line);
             Optional<Placement> place = Placement.of(line, instrument);
             if (believed.isPresent() && place.isPresent()) {
-                boolean off = line == Reading.PROJECTION_SLACK;
+                boolean off = Placement.isReadSlack(line);
                 all.add(check(line, believed.getAsDouble(), place.get(), off ? slack : strung, off ? strung : slack));
             }
         }
@@ -61,17 +61,11 @@ public record ReadingCheck(LengthLine line, double believed, double truth, doubl
 
     private static ReadingCheck check(LengthLine line, double believed, Placement place, State state, State otherwise) {
         double truth = place.truth(state);
-        double allowed = allowed(tool(line, place));
+        double allowed = allowed(place.usualTool());
         Optional<Slip> slip = Math.abs(believed - truth) <= allowed
                 ? Optional.empty()
                 : explain(believed, truth, allowed, place, state, otherwise);
         return new ReadingCheck(line, believed, truth, allowed, slip);
-    }
-
-    private static SimulatedTool tool(LengthLine line, Placement place) {
-        return line == Reading.NUT_BASS || line == Reading.NUT_TREBLE
-                ? SimulatedTool.FEELER
-                : place.spot().usual();
     }
 
     private static double allowed(SimulatedTool tool) {

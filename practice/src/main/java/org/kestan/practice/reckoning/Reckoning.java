@@ -3,21 +3,25 @@ package org.kestan.practice.reckoning;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
+import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.judgment.way.Way;
+import org.kestan.overview.JobAnalysis;
 import org.kestan.practice.run.PracticeRun;
 import org.kestan.practice.solver.PracticeSolver;
 import org.kestan.practice.work.BenchState;
 import org.kestan.repair.plan.WorkPlan;
-import org.kestan.simulator.cases.FaultCheck;
 import org.kestan.simulator.cases.InstrumentFault;
 import org.kestan.simulator.cases.PracticeCase;
 
 /**
  * What came of a case that was handed over.
  *
+ * @param believed what followed from the sheet as it was handed over
+ * @param truth what follows from the sheet on which everything stands as it truly was when the case came in
  * @param readings what stands on the sheet against what was true when it came in
  * @param taken the ways that were taken into the plan, tried on the truth; empty where none was
  * @param best the best ways there were
@@ -31,6 +35,8 @@ import org.kestan.simulator.cases.PracticeCase;
  * @param marks the marks
  */
 public record Reckoning(
+        JobAnalysis believed,
+        JobAnalysis truth,
         List<ReadingCheck> readings,
         Optional<Trial> taken,
         Optional<Trial> best,
@@ -78,11 +84,12 @@ public record Reckoning(
     /**
      * Reckons.
      *
-     * @param run the case as it was handed over
-     * @param job what was believed and planned
+     * @param run a case that was handed over
      */
-    public static Reckoning of(PracticeRun run, Job job) {
+    public static Reckoning of(PracticeRun run) {
+        Job job = run.handedOver().orElseThrow(Expect.present("case that was handed over"));
         PracticeCase given = run.given();
+        JobAnalysis truth = PracticeSolver.truth(given);
         BenchState state = run.state();
         Sides<Double> wanted = given.kind().wanted();
         Sides<Double> before = PracticeSolver.Solved.action(given.instrument());
@@ -90,11 +97,13 @@ public record Reckoning(
         boolean strung = state.atPitch() && state.seat() != BenchState.Seat.FREE;
         List<InstrumentFault> left = FaultCheck.left(given, state.instrument());
         List<ReadingCheck> readings = ReadingCheck.all(job, given.instrument());
-        List<Trial> trials = Trial.all(given);
+        List<Trial> trials = Trial.all(given, truth);
         List<Way> ways = WorkPlan.taken(job);
-        Optional<Trial> taken = ways.isEmpty() ? Optional.empty() : Optional.of(Trial.of(given, ways));
+        Optional<Trial> taken = ways.isEmpty() ? Optional.empty() : Optional.of(Trial.of(given, truth, ways));
         Optional<Trial> best = Trial.best(taken.map(each -> with(trials, each)).orElse(trials));
         return new Reckoning(
+                JobAnalysis.of(job, ShopStandards.DEFAULT),
+                truth,
                 readings,
                 taken,
                 best,

@@ -5,30 +5,24 @@ import org.kestan.base.finding.Keyed;
 /** What explains a reading that is off. */
 public enum Slip implements Keyed {
     /** Read over the next fret. */
-    OTHER_FRET("other-fret"),
+    OTHER_FRET,
     /** Read on the other side. */
-    OTHER_SIDE("other-side"),
+    OTHER_SIDE,
     /** Read strung where slack was asked for, or the other way. */
-    OTHER_STRINGS("other-strings"),
+    OTHER_STRINGS,
     /** Half of it. */
-    HALF("half"),
+    HALF,
     /** Twice it. */
-    DOUBLE("double"),
+    DOUBLE,
     /** The rule's end is not its zero. */
-    RULE_END("rule-end"),
+    RULE_END,
     /** Inches taken for millimeters, or the other way. */
-    UNIT("unit"),
+    UNIT,
     /** The straightedge along the middle of a board with a radius. */
-    MIDDLE("middle");
-
-    private final String key;
-
-    Slip(String key) {
-        this.key = key;
-    }
+    MIDDLE;
 
     @Override
     public String key() {
-        return key;
+        return Keyed.kebab(this);
     }
 }

@@ -10,7 +10,6 @@ import org.kestan.judgment.advice.Assessment;
 import org.kestan.judgment.way.Way;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.practice.solver.PracticeSolver;
-import org.kestan.simulator.cases.FaultCheck;
 import org.kestan.simulator.cases.InstrumentFault;
 import org.kestan.simulator.cases.PracticeCase;
 
@@ -39,9 +38,12 @@ public record Trial(List<Way> ways, double miss, List<InstrumentFault> left, dou
         return miss <= NEAR;
     }
 
-    /** Tries every way, alone and with the truss rod, and what Kestan recommends. */
-    public static List<Trial> all(PracticeCase given) {
-        JobAnalysis truth = PracticeSolver.truth(given);
+    /**
+     * Tries every way, alone and with the truss rod, and what Kestan recommends.
+     *
+     * @param truth what follows from the true sheet
+     */
+    public static List<Trial> all(PracticeCase given, JobAnalysis truth) {
         Optional<Way> rod = truth.ways().all().stream()
                 .map(Assessment::way)
                 .filter(way -> way.key().equals("truss-rod"))
@@ -57,14 +59,18 @@ public record Trial(List<Way> ways, double miss, List<InstrumentFault> left, dou
         }
         List<Trial> all = new ArrayList<>();
         for (List<Way> ways : sets) {
-            all.add(of(given, PracticeSolver.trial(given, truth, ways)));
+            all.add(of(given, truth, ways));
         }
         return all;
     }
 
-    /** Tries given ways. */
-    public static Trial of(PracticeCase given, List<Way> ways) {
-        return of(given, PracticeSolver.trial(given, PracticeSolver.truth(given), ways));
+    /**
+     * Tries given ways.
+     *
+     * @param truth what follows from the true sheet
+     */
+    public static Trial of(PracticeCase given, JobAnalysis truth, List<Way> ways) {
+        return of(given, PracticeSolver.trial(given, truth, ways));
     }
 
     private static Trial of(PracticeCase given, PracticeSolver.Solved solved) {

@@ -39,8 +39,8 @@ public final class PracticeGauge {
     /** Plays a reading once, with its unit, to the thousandth of a mm. */
     public String play(Reading reading) {
         Placement place = Placement.of(reading, strung.instrument()).orElseThrow(Expect.present("reading"));
-        double truth = place.truth(reading == Reading.PROJECTION_SLACK ? slack : strung);
-        double read = Math.max(0, place.spot().usual().read(truth, random));
+        double truth = place.truth(Placement.isReadSlack(reading) ? slack : strung);
+        double read = Math.max(0, place.usualTool().read(truth, random));
         return BigDecimal.valueOf(read).setScale(3, RoundingMode.HALF_EVEN).toPlainString() + " mm";
     }
 }

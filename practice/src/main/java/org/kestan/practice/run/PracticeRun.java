@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import org.kestan.base.sheet.Sides;
+import org.kestan.job.Job;
 import org.kestan.practice.work.BenchState;
 import org.kestan.practice.work.Operation;
 import org.kestan.practice.work.Refusal;
@@ -23,9 +24,9 @@ import org.kestan.simulator.tools.Spot;
  * @param given the case
  * @param events what was done, in its order; what was refused is not among it
  * @param state how the instrument stands after them
- * @param handedOver whether it went back to its owner: nothing can be done any more
+ * @param handedOver the sheet and plan with which it went back to its owner, after which nothing can be done; empty before
  */
-public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchState state, boolean handedOver) {
+public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchState state, Optional<Job> handedOver) {
 
     /** What putting a tool somewhere and reading it takes, minutes. */
     public static final double READING_MINUTES = 1.5;
@@ -46,16 +47,16 @@ public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchS
 
     /** Starts a case. */
     public static PracticeRun of(PracticeCase given) {
-        return new PracticeRun(given, List.of(), BenchState.of(given.instrument()), false);
+        return new PracticeRun(given, List.of(), BenchState.of(given.instrument()), Optional.empty());
     }
 
     /** Does the events of a run that was kept again. */
-    public static PracticeRun replay(PracticeCase given, List<PracticeEvent> events, boolean handedOver) {
+    public static PracticeRun replay(PracticeCase given, List<PracticeEvent> events, Optional<Job> handedOver) {
         PracticeRun run = of(given);
         for (PracticeEvent event : events) {
             run = run.take(event).run;
         }
-        return handedOver ? run.handOver() : run;
+        return new PracticeRun(given, run.events, run.state, handedOver);
     }
 
     /** Does one thing more. */
@@ -77,9 +78,13 @@ public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchS
         return work(new PracticeEvent.Worked(operation, amount));
     }
 
-    /** Gives the instrument back to its owner. */
-    public PracticeRun handOver() {
-        return new PracticeRun(given, events, state, true);
+    /**
+     * Gives the instrument back to its owner.
+     *
+     * @param job what was believed and planned
+     */
+    public PracticeRun handOver(Job job) {
+        return new PracticeRun(given, events, state, Optional.of(job));
     }
 
     private Random chance() {

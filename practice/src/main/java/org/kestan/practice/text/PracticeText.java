@@ -20,15 +20,7 @@ public final class PracticeText {
 
     /** Returns the label of a term. */
     public static String label(Keyed term) {
-        return text(type(term) + "." + term.key());
-    }
-
-    private static String type(Keyed term) {
-        return ((Enum<?>) term)
-                .getDeclaringClass()
-                .getSimpleName()
-                .replaceAll("(?<=[a-z])(?=[A-Z])", "-")
-                .toLowerCase(Locale.ROOT);
+        return text(term.family() + "." + term.key());
     }
 
     /** Returns the label of a skill. */

@@ -5,30 +5,24 @@ import org.kestan.base.finding.Keyed;
 /** What went wrong on the way, as it does in life. */
 public enum Mishap implements Keyed {
     /** The heat was too short: the neck did not come off. */
-    NOT_FREE("not-free"),
+    NOT_FREE,
     /** The heat was too long: the finish blistered. */
-    HEAT_HARM("heat-harm"),
+    HEAT_HARM,
     /** A cheek rocked on the paper: uneven pulls turned the neck aside. */
-    CHEEK_ROCKED("cheek-rocked"),
+    CHEEK_ROCKED,
     /** Strung up before the glue had cured: the neck came forward. */
-    GLUE_GAVE("glue-gave"),
+    GLUE_GAVE,
     /** The rod is at its end. */
-    ROD_AT_END("rod-at-end"),
+    ROD_AT_END,
     /** The saddle was taken down to where it no longer carries the strings. */
-    SADDLE_GONE("saddle-gone"),
+    SADDLE_GONE,
     /** The bridge was planed so thin that it may crack. */
-    BRIDGE_THIN("bridge-thin"),
+    BRIDGE_THIN,
     /** A slot of the nut was filed too deep: the open string buzzes. */
-    SLOT_DEEP("slot-deep");
-
-    private final String key;
-
-    Mishap(String key) {
-        this.key = key;
-    }
+    SLOT_DEEP;
 
     @Override
     public String key() {
-        return key;
+        return Keyed.kebab(this);
     }
 }

@@ -5,32 +5,26 @@ import org.kestan.base.finding.Keyed;
 /** Why something can't be done as things are; nothing was changed. */
 public enum Refusal implements Keyed {
     /** The amount lies outside what the operation takes. */
-    AMOUNT("amount"),
+    AMOUNT,
     /** The strings have to be slack. */
-    STRINGS_UP("strings-up"),
+    STRINGS_UP,
     /** The neck is off. */
-    NECK_OFF("neck-off"),
+    NECK_OFF,
     /** The neck is on. */
-    NECK_ON("neck-on"),
+    NECK_ON,
     /** There is no truss rod. */
-    NO_ROD("no-rod"),
+    NO_ROD,
     /** The instrument has no such part. */
-    NO_SUCH_PART("no-such-part"),
+    NO_SUCH_PART,
     /** A tool that can't be put there. */
-    TOOL("tool"),
+    TOOL,
     /** No such fret. */
-    FRET("fret"),
+    FRET,
     /** What is measured there needs strings at pitch. */
-    STRINGS_SLACK("strings-slack");
-
-    private final String key;
-
-    Refusal(String key) {
-        this.key = key;
-    }
+    STRINGS_SLACK;
 
     @Override
     public String key() {
-        return key;
+        return Keyed.kebab(this);
     }
 }

@@ -101,7 +101,7 @@ public final class CaseGenerator {
                 fretsOverTop,
                 between(0.0002, 0.0009) / (pulled * 16),
                 kind.floating() ? between(0.15, 0.4) / (pulled * 0.25) : between(0.02, 0.12) / (pulled * 12),
-                0);
+                between(DRIEST, DAMPEST));
         List<Double> crowns = new ArrayList<>();
         int last = sizes.joint() + LAST_PAST_JOINT;
         for (int fret = 1; fret <= last; fret++) {
@@ -122,16 +122,14 @@ public final class CaseGenerator {
                 between(22, 30) * sizes.widthJoint() / 56,
                 has(InstrumentFault.DRIFT) ? (random.nextBoolean() ? 1 : -1) * between(1, 2.2) : between(-0.3, 0.3),
                 between(-ROLL, ROLL));
-        double radius = radius();
-        double swell = between(DRIEST, DAMPEST);
         VirtualInstrument made = new VirtualInstrument(
                 kind.trade(),
                 kind.joint(),
                 frets,
                 sizes.joint(),
                 last,
-                curved(neck, radius),
-                new BodyMake(body.fretsOverTop(), body.block(), body.top(), swell),
+                neck,
+                body,
                 bridge,
                 slots,
                 crowns,
@@ -142,24 +140,7 @@ public final class CaseGenerator {
 
     /** Of a board across the strings, mm; those of classical guitars and many mandolins are flat. */
     private double radius() {
-        double curved = between(300, 420);
-        return kind == PracticeFamily.CLASSICAL || kind == PracticeFamily.MANDOLIN ? 0 : curved;
-    }
-
-    private static NeckMake curved(NeckMake neck, double radius) {
-        return new NeckMake(
-                neck.modulus(),
-                neck.widthNut(),
-                neck.widthJoint(),
-                neck.depthNut(),
-                neck.depthJoint(),
-                neck.pitch(),
-                neck.bow(),
-                neck.hump(),
-                neck.twist(),
-                neck.rod(),
-                neck.fall(),
-                radius);
+        return kind == PracticeFamily.CLASSICAL || kind == PracticeFamily.MANDOLIN ? 0 : between(300, 420);
     }
 
     /** Pull of a usual set, N, by which what gives under it is scaled. */
@@ -216,7 +197,7 @@ public final class CaseGenerator {
                 between(-0.12, 0.12),
                 0,
                 between(0, 0.003),
-                0);
+                radius());
     }
 
     /** The neck is set so that the strings lie as high over fret 12 as they are meant to, all being bent as it is. */

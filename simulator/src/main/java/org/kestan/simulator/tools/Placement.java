@@ -69,6 +69,16 @@ public record Placement(Spot spot, int fret, Side side) {
                         : each);
     }
 
+    /** Tells whether a line is read with the strings slack; the others at pitch, or it makes no difference. */
+    public static boolean isReadSlack(LengthLine line) {
+        return line == Reading.PROJECTION_SLACK;
+    }
+
+    /** The tool one takes there: under the strings near the nut there is no room for a rule. */
+    public SimulatedTool usualTool() {
+        return spot == Spot.OVER_FRET && fret == 1 ? SimulatedTool.FEELER : spot.usual();
+    }
+
     /** Where it is along the strings, mm from the nut. */
     public double along(VirtualInstrument of) {
         return switch (spot) {

@@ -2,6 +2,7 @@ package org.kestan.simulator.tools;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Random;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Dimension;
@@ -49,18 +50,13 @@ public final class SheetReader {
             Reading.PROJECTION_STRUNG,
             Reading.PROJECTION_SLACK);
 
-    private final Random random;
-    private final VirtualInstrument instrument;
-    private final double slips;
-    private final boolean exact;
-    private Job job = Job.BLANK;
-
-    private SheetReader(PracticeCase given, Random random, double slips, boolean exact) {
-        this.random = random;
-        this.slips = slips;
-        this.exact = exact;
-        instrument = given.instrument();
+    /** How a tool is read. */
+    @FunctionalInterface
+    private interface Hand {
+        double read(SimulatedTool tool, double truth);
     }
+
+    private SheetReader() {}
 
     /** Reads a case. */
     public static Job read(PracticeCase given, Random random) {
@@ -73,36 +69,37 @@ public final class SheetReader {
      * @param slips the share of readings that are slips, 0 to 1
      */
     public static Job read(PracticeCase given, Random random, double slips) {
-        return new SheetReader(given, random, slips, false).read(Equilibrium.strung(given.instrument()), given);
+        return read(
+                given,
+                (tool, truth) ->
+                        slips > 0 && random.nextDouble() < slips ? tool.slip(truth, random) : tool.read(truth, random));
     }
 
     /** Returns the sheet on which everything stands as it truly is. */
     public static Job truth(PracticeCase given) {
-        return new SheetReader(given, new Random(0), 0, true).read(Equilibrium.strung(given.instrument()), given);
+        return read(given, (tool, truth) -> truth);
     }
 
-    private Job read(State strung, PracticeCase given) {
+    private static Job read(PracticeCase given, Hand hand) {
+        VirtualInstrument instrument = given.instrument();
+        State strung = Equilibrium.strung(instrument);
         State slack = Equilibrium.slack(instrument);
-        job = job.with(Lines.FAMILY, instrument.family())
+        Job job = Job.BLANK
+                .with(Lines.FAMILY, instrument.family())
                 .with(Lines.FORM, given.kind().floating() ? Form.ARCHTOP : Form.FLAT_TOP)
                 .with(Lines.JOINT, instrument.joint())
                 .with(Lines.JOINT_FRET, instrument.jointFret())
                 .withStrings(instrument.strings())
                 .with(Lines.PROJECTION_ACROSS, StraightedgePosition.EDGE)
                 .with(Lines.DRIFT_TOWARD, instrument.heel().drift() >= 0 ? Side.TREBLE : Side.BASS);
-        ORDER.forEach(line -> Placement.of(line, instrument)
-                .ifPresent(place -> put(line, place, line == Reading.PROJECTION_SLACK ? slack : strung)));
+        for (LengthLine line : ORDER) {
+            Optional<Placement> place = Placement.of(line, instrument);
+            if (place.isPresent()) {
+                double truth = place.get().truth(Placement.isReadSlack(line) ? slack : strung);
+                double read = Math.max(0, hand.read(place.get().usualTool(), truth));
+                job = job.with(line, Length.ofText(String.format(Locale.ROOT, "%.3f mm", read)));
+            }
+        }
         return job;
-    }
-
-    private void put(LengthLine line, Placement place, State state) {
-        double truth = place.truth(state);
-        // Fret 1 is too near for a rule.
-        SimulatedTool tool = line == Reading.NUT_BASS || line == Reading.NUT_TREBLE
-                ? SimulatedTool.FEELER
-                : place.spot().usual();
-        boolean slipped = slips > 0 && random.nextDouble() < slips;
-        double read = exact ? truth : slipped ? tool.slip(truth, random) : tool.read(truth, random);
-        job = job.with(line, Length.ofText(String.format(Locale.ROOT, "%.3f mm", Math.max(0, read))));
     }
 }

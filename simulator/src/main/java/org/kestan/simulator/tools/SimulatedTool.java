@@ -6,23 +6,21 @@ import org.kestan.base.finding.Keyed;
 /** A tool as a hand uses it: what it resolves, and how far readings of one length lie apart; common practice, no source. */
 public enum SimulatedTool implements Keyed {
     /** A steel rule with half millimeters, read between its lines. */
-    RULE("rule", 0.1, 0.08, 1),
+    RULE(0.1, 0.08, 1),
     /** Feeler leaves. */
-    FEELER("feeler", 0.0254 / 2, 0.012, 0),
+    FEELER(0.0254 / 2, 0.012, 0),
     /** A caliper. */
-    CALIPER("caliper", 0.02, 0.04, 0.5),
+    CALIPER(0.02, 0.04, 0.5),
     /** A caliper under a straightedge. */
-    STRAIGHTEDGE("straightedge", 0.05, 0.08, 0.8),
+    STRAIGHTEDGE(0.05, 0.08, 0.8),
     /** A tape along the instrument. */
-    TAPE("tape", 0.5, 0.25, 10);
+    TAPE(0.5, 0.25, 10);
 
-    private final String key;
     private final double resolution;
     private final double spread;
     private final double slip;
 
-    SimulatedTool(String key, double resolution, double spread, double slip) {
-        this.key = key;
+    SimulatedTool(double resolution, double spread, double slip) {
         this.resolution = resolution;
         this.spread = spread;
         this.slip = slip;
@@ -30,7 +28,7 @@ public enum SimulatedTool implements Keyed {
 
     @Override
     public String key() {
-        return key;
+        return Keyed.kebab(this);
     }
 
     /** Returns how far readings of one length lie apart, mm, one standard deviation; its resolution comes on top. */

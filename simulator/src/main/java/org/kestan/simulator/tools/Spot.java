@@ -8,61 +8,57 @@ import org.kestan.base.sheet.Fitting;
 /** A place where something is measured: which tools reach it, and what else has to be said of it. */
 public enum Spot implements Keyed {
     /** From the nut to the saddle, or twice that to fret 12. */
-    SCALE("scale", Fitting.ANY, false, false, SimulatedTool.TAPE),
+    SCALE(Fitting.ANY, false, false, SimulatedTool.TAPE),
     /** From the crown of a fret to the underside of an outer string. */
-    OVER_FRET("over-fret", Fitting.ANY, true, true, SimulatedTool.RULE, SimulatedTool.FEELER),
+    OVER_FRET(Fitting.ANY, true, true, SimulatedTool.RULE, SimulatedTool.FEELER),
     /** The gap over a fret under a string that is held at fret 1 and at the joint. */
-    UNDER_HELD_STRING("under-held-string", Fitting.ANY, true, false, SimulatedTool.FEELER, SimulatedTool.RULE),
+    UNDER_HELD_STRING(Fitting.ANY, true, false, SimulatedTool.FEELER, SimulatedTool.RULE),
     /** From the joint to the saddle. */
-    JOINT_TO_SADDLE("joint-to-saddle", Fitting.ANY, false, false, SimulatedTool.TAPE, SimulatedTool.RULE),
+    JOINT_TO_SADDLE(Fitting.ANY, false, false, SimulatedTool.TAPE, SimulatedTool.RULE),
     /** From the soundboard to the crowns at the joint. */
-    FRETS_OVER_TOP("frets-over-top", Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    FRETS_OVER_TOP(Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
     /** From the soundboard to the heel cap. */
-    HEEL_HEIGHT("heel-height", Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.TAPE),
+    HEEL_HEIGHT(Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.TAPE),
     /** Across the heel at the top. */
-    HEEL_TOP("heel-top", Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    HEEL_TOP(Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
     /** Across the heel at the cap. */
-    HEEL_CAP("heel-cap", Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    HEEL_CAP(Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
     /** How far the neck points aside at the bridge. */
-    CENTERLINE("centerline", Fitting.ANY, false, false, SimulatedTool.RULE, SimulatedTool.CALIPER),
+    CENTERLINE(Fitting.ANY, false, false, SimulatedTool.RULE, SimulatedTool.CALIPER),
     /** How long the board lies over the top. */
-    EXTENSION("extension", Fitting.ANY, false, false, SimulatedTool.TAPE, SimulatedTool.RULE),
+    EXTENSION(Fitting.ANY, false, false, SimulatedTool.TAPE, SimulatedTool.RULE),
     /** How far the end of the board falls away. */
-    FALL_AWAY("fall-away", Fitting.ANY, false, false, SimulatedTool.FEELER),
+    FALL_AWAY(Fitting.ANY, false, false, SimulatedTool.FEELER),
     /** Between the outer strings at the bridge. */
-    SPACING("spacing", Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    SPACING(Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
     /** From the top to the crown of a floating bridge. */
-    BRIDGE_HEIGHT("bridge-height", Fitting.FLOATING_BRIDGE, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    BRIDGE_HEIGHT(Fitting.FLOATING_BRIDGE, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
     /** From the top to the strings at the tailpiece. */
-    TAILPIECE_HEIGHT(
-            "tailpiece-height", Fitting.FLOATING_BRIDGE, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    TAILPIECE_HEIGHT(Fitting.FLOATING_BRIDGE, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
     /** From the bridge to the tailpiece. */
-    TAILPIECE_DISTANCE(
-            "tailpiece-distance", Fitting.FLOATING_BRIDGE, false, false, SimulatedTool.TAPE, SimulatedTool.RULE),
+    TAILPIECE_DISTANCE(Fitting.FLOATING_BRIDGE, false, false, SimulatedTool.TAPE, SimulatedTool.RULE),
     /** How far the saddle stands out of the bridge under an outer string. */
-    SADDLE("saddle", Fitting.PIN_BRIDGE, false, true, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    SADDLE(Fitting.PIN_BRIDGE, false, true, SimulatedTool.CALIPER, SimulatedTool.RULE),
     /** The bridge's thickness. */
-    BRIDGE_THICKNESS("bridge-thickness", Fitting.PIN_BRIDGE, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    BRIDGE_THICKNESS(Fitting.PIN_BRIDGE, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
     /** From the saddle to the pins. */
-    PINS("pins", Fitting.PIN_BRIDGE, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
+    PINS(Fitting.PIN_BRIDGE, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
     /** How far under the bridge's top the strings end. */
-    RAMP("ramp", Fitting.PIN_BRIDGE, false, false, SimulatedTool.CALIPER),
+    RAMP(Fitting.PIN_BRIDGE, false, false, SimulatedTool.CALIPER),
     /** From the bridge's front edge to the saddle. */
-    BRIDGE_FRONT("bridge-front", Fitting.PIN_BRIDGE, false, false, SimulatedTool.RULE, SimulatedTool.CALIPER),
+    BRIDGE_FRONT(Fitting.PIN_BRIDGE, false, false, SimulatedTool.RULE, SimulatedTool.CALIPER),
     /** A straightedge on the frets, measured over the top in front of the bridge. */
-    PROJECTION("projection", Fitting.ANY, false, false, SimulatedTool.STRAIGHTEDGE),
+    PROJECTION(Fitting.ANY, false, false, SimulatedTool.STRAIGHTEDGE),
     /** The same along the middle of the board. */
-    PROJECTION_MIDDLE("projection-middle", Fitting.ANY, false, false, SimulatedTool.STRAIGHTEDGE);
+    PROJECTION_MIDDLE(Fitting.ANY, false, false, SimulatedTool.STRAIGHTEDGE);
 
-    private final String key;
     private final Fitting fitting;
     private final boolean fretted;
     private final boolean sided;
     private final SimulatedTool usual;
     private final Set<SimulatedTool> tools;
 
-    Spot(String key, Fitting fitting, boolean fretted, boolean sided, SimulatedTool usual, SimulatedTool... others) {
-        this.key = key;
+    Spot(Fitting fitting, boolean fretted, boolean sided, SimulatedTool usual, SimulatedTool... others) {
         this.fitting = fitting;
         this.fretted = fretted;
         this.sided = sided;
@@ -72,7 +68,7 @@ public enum Spot implements Keyed {
 
     @Override
     public String key() {
-        return key;
+        return Keyed.kebab(this);
     }
 
     /** Tells whether it is there on an instrument with or without a floating bridge. */
@@ -90,8 +86,8 @@ public enum Spot implements Keyed {
         return sided;
     }
 
-    /** The tool one takes for it. */
-    public SimulatedTool usual() {
+    /** The tool one takes for it, mostly. */
+    SimulatedTool usual() {
         return usual;
     }
 

@@ -13,13 +13,11 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.practice.PracticeDesk;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.widgets.instrument.InstrumentView;
-import org.kestan.overview.JobAnalysis;
 import org.kestan.practice.reckoning.Marks;
 import org.kestan.practice.reckoning.ReadingCheck;
 import org.kestan.practice.reckoning.Reckoning;
 import org.kestan.practice.reckoning.Trial;
 import org.kestan.practice.run.PracticeRun;
-import org.kestan.practice.solver.PracticeSolver;
 import org.kestan.practice.text.PracticeText;
 import org.kestan.practice.work.Mishap;
 import org.kestan.repair.sideview.SideView;
@@ -54,6 +52,7 @@ final class CasePage extends ScrollPane {
         setFitToWidth(true);
         getStyleClass().add("station-scroll");
         desk.runProperty().addListener((property, old, next) -> show());
+        desk.reckoningProperty().addListener((property, old, next) -> show());
         context.session().unitProperty().addListener((property, old, next) -> show());
         show();
     }
@@ -77,13 +76,12 @@ final class CasePage extends ScrollPane {
             all.getChildren().add(text("empty-note", Messages.message("case-page.none")));
             return;
         }
-        if (run.get().handedOver()) {
-            all.getChildren().add(text("empty-note", Messages.message("case-page.reckoning")));
-            desk.reckon(reckoning -> {
-                if (desk.runProperty().get().equals(run)) {
-                    show(run.get(), reckoning);
-                }
-            });
+        if (run.get().handedOver().isPresent()) {
+            desk.reckoningProperty()
+                    .get()
+                    .ifPresentOrElse(
+                            reckoning -> show(run.get(), reckoning),
+                            () -> all.getChildren().add(text("empty-note", Messages.message("case-page.reckoning"))));
             return;
         }
         all.getChildren().add(text("place-title", Messages.message("case-page.says")));
@@ -160,7 +158,7 @@ final class CasePage extends ScrollPane {
                                         length(reckoning.after().treble()),
                                         length(reckoning.wanted().bass()),
                                         length(reckoning.wanted().treble()))));
-        drawing(run)
+        drawing(reckoning)
                 .ifPresent(view ->
                         all.getChildren().addAll(text("place-title", Messages.message("case-page.drawn")), view));
         judged(reckoning);
@@ -177,10 +175,9 @@ final class CasePage extends ScrollPane {
     }
 
     /** The instrument as it was measured, 1, and as it was, 2, in the loupes. */
-    private Optional<InstrumentView> drawing(PracticeRun run) {
-        JobAnalysis truth = PracticeSolver.truth(run.given());
-        Optional<SideView> believed = context.session().analysis().sideView();
-        Optional<SideView> was = truth.sideView();
+    private Optional<InstrumentView> drawing(Reckoning reckoning) {
+        Optional<SideView> believed = reckoning.believed().sideView();
+        Optional<SideView> was = reckoning.truth().sideView();
         if (believed.isEmpty() || was.isEmpty()) {
             return Optional.empty();
         }
@@ -191,7 +188,7 @@ final class CasePage extends ScrollPane {
         view.movableProperty().set(false);
         view.unitProperty().set(context.session().unit());
         view.sideViewProperty().set(believed);
-        view.figuresProperty().set(truth.figures());
+        view.figuresProperty().set(reckoning.truth().figures());
         view.saidProperty()
                 .set(new InstrumentView.Said(
                         false,

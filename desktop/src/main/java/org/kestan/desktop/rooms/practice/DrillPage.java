@@ -1,11 +1,12 @@
 package org.kestan.desktop.rooms.practice;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -16,8 +17,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.kestan.analysis.figures.Figure;
-import org.kestan.base.notation.Length;
-import org.kestan.base.notation.Parsed;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.practice.PracticeDesk;
 import org.kestan.desktop.session.JobSession;
@@ -27,6 +26,8 @@ import org.kestan.practice.drills.Drill;
 import org.kestan.practice.drills.DrillQuestion;
 import org.kestan.practice.file.PracticeRecord;
 import org.kestan.practice.text.PracticeText;
+import org.kestan.practice.text.TypedLength;
+import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
 /** Drills of some three minutes: a question, an answer, Enter. */
@@ -126,7 +127,7 @@ final class DrillPage extends VBox {
         }
     }
 
-    private static void shown(javafx.scene.Node node, boolean shown) {
+    private static void shown(Node node, boolean shown) {
         node.setVisible(shown);
         node.setManaged(shown);
     }
@@ -148,7 +149,7 @@ final class DrillPage extends VBox {
         }
         question.setText(asked(now));
         if (now instanceof DrillQuestion.OnRule onRule) {
-            rule.show(onRule.height());
+            rule.show(onRule.height(), session.unit() != BenchUnit.MILLIMETERS);
         } else if (now instanceof DrillQuestion.Gates of) {
             gate.getItems().clear();
             gate.getItems().add(Optional.empty());
@@ -220,24 +221,14 @@ final class DrillPage extends VBox {
                 return Optional.empty();
             }
         }
-        Optional<Double> said = millimeters();
-        if (now instanceof DrillQuestion.OnRule onRule) {
-            return said.map(onRule::isRight);
+        OptionalDouble said = TypedLength.millimeters(answer.getText());
+        if (said.isEmpty()) {
+            return Optional.empty();
         }
-        return said.map(((DrillQuestion.Landing) now)::isRight);
-    }
-
-    /** A number without a unit is in millimeters, as on the rule. */
-    private Optional<Double> millimeters() {
-        String text = answer.getText().strip();
-        List<String> tried = new ArrayList<>(List.of(text, text + " mm"));
-        for (String each : tried) {
-            Parsed<Length> parsed = Length.parse(each);
-            if (!text.isEmpty() && parsed.optional().isPresent()) {
-                return parsed.optional().map(Length::millimeters);
-            }
-        }
-        return Optional.empty();
+        return Optional.of(
+                now instanceof DrillQuestion.OnRule onRule
+                        ? onRule.isRight(said.getAsDouble(), rule.allowed())
+                        : ((DrillQuestion.Landing) now).isRight(said.getAsDouble()));
     }
 
     private String answer(DrillQuestion now) {

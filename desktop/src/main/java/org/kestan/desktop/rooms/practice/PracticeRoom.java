@@ -12,7 +12,6 @@ import org.kestan.desktop.practice.PracticeDesk;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.widgets.layout.PageTabs;
-import org.kestan.practice.run.PracticeRun;
 
 /** Practice. In the shop's own window it only leads to the window practice has for itself. */
 public final class PracticeRoom extends VBox implements Room {
@@ -63,7 +62,7 @@ public final class PracticeRoom extends VBox implements Room {
         cases = Optional.of(list);
         drills = Optional.of(drill);
         desk.runProperty().addListener((property, old, next) -> {
-            if (next.filter(PracticeRun::handedOver).isPresent()) {
+            if (next.filter(run -> run.handedOver().isPresent()).isPresent()) {
                 tabs.select(Page.CASE);
             }
         });

@@ -1,0 +1,27 @@
+package org.kestan.desktop.practice;
+
+import javafx.scene.control.Label;
+
+/** What the drawer says of what was just done, or why it was not. */
+final class DrawerNote extends Label {
+
+    DrawerNote() {
+        setId("practice-said");
+        setWrapText(true);
+        setMinHeight(USE_PREF_SIZE);
+        setMinWidth(0);
+        say("");
+    }
+
+    /** Says what was done, or what to do next. */
+    void say(String text) {
+        setText(text);
+        getStyleClass().setAll("label", "card-label");
+    }
+
+    /** Says why something was not done, or what went wrong. */
+    void complain(String text) {
+        setText(text);
+        getStyleClass().setAll("label", "practice-wrong");
+    }
+}

@@ -1,0 +1,21 @@
+package org.kestan.practice.text;
+
+import java.util.OptionalDouble;
+import org.kestan.base.notation.Length;
+
+/** A length as one types it in practice: with its unit, or a bare number in millimeters. */
+public final class TypedLength {
+
+    private TypedLength() {}
+
+    /** Returns it in mm; empty where the text is none. */
+    public static OptionalDouble millimeters(String text) {
+        String typed = text.strip();
+        return Length.parse(typed)
+                .optional()
+                .or(() -> Length.parse(typed + " mm").optional())
+                .filter(length -> !typed.isEmpty())
+                .map(length -> OptionalDouble.of(length.millimeters()))
+                .orElse(OptionalDouble.empty());
+    }
+}
