@@ -256,10 +256,13 @@ public final class PracticeSolver {
         if (Math.abs(off.bass()) <= FITTED && Math.abs(off.treble()) <= FITTED) {
             return;
         }
-        // The wheels of a floating bridge move each side; a saddle is not taken below what carries the strings.
-        double least = now.bridge().floating() ? Double.NEGATIVE_INFINITY : LEAST_SADDLE;
-        Sides<Double> next = Sides.of(
-                side -> Math.max(least, now.bridge().protrusion().get(side) + off.get(side) * leverage + hand()));
+        // The wheels of a floating bridge move each side; a saddle is not taken below what carries the strings, and one
+        // that
+        // stands lower already is not raised for that.
+        Sides<Double> stands = now.bridge().protrusion();
+        Sides<Double> next = Sides.of(side -> Math.max(
+                now.bridge().floating() ? Double.NEGATIVE_INFINITY : Math.min(LEAST_SADDLE, stands.get(side)),
+                stands.get(side) + off.get(side) * leverage + hand()));
         now = now.withBridge(now.bridge().thickness(), next);
     }
 }
