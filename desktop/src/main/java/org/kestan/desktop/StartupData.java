@@ -53,6 +53,10 @@ record StartupData(
 
     /** The ledger of practice jobs, apart from the shop's. */
     Path practiceFile() {
+        return practiceIn(folder);
+    }
+
+    private static Path practiceIn(Path folder) {
         return folder.resolve("practice").resolve("practice.sqlite");
     }
 
@@ -99,27 +103,38 @@ record StartupData(
         TemporaryFolders.sweep(Path.of(System.getProperty("java.io.tmpdir")), Instant.now());
         boolean demo = arguments.contains("--demo");
         Path folder = demo ? TemporaryFolders.folder() : Settings.usualFolder();
-        int named = arguments.indexOf("--ledger");
-        boolean other = named >= 0 && named + 1 < arguments.size();
-        Path file = other ? Path.of(arguments.get(named + 1)).toAbsolutePath() : folder.resolve("ledger.sqlite");
-        Path prepared = Path.of(System.getProperty(PREPARED, "")).resolve(PREPARED_FILE);
-        if (demo && !other && System.getProperty(PREPARED) != null && Files.isRegularFile(prepared)) {
-            Files.copy(prepared, file);
-        }
-        if (arguments.contains("--practice")) {
-            file = folder.resolve("practice").resolve("practice.sqlite");
-        }
-        OpenResult opening =
-                arguments.contains("--practice") ? SqliteLedger.openForPractice(file) : SqliteLedger.open(file);
-        boolean filled = demo
-                && !arguments.contains("--practice")
-                && opening instanceof OpenResult.Opened opened
-                && DemoLedger.fill(opened.ledger());
-        if (demo && arguments.contains("--practice") && opening instanceof OpenResult.Opened opened) {
-            DemoPractice.fill(opened.ledger(), file.getParent(), LocalDate.now());
+        boolean practice = arguments.contains("--practice");
+        Optional<Path> named = named(arguments);
+        Path file = practice ? practiceIn(folder) : named.isPresent() ? named.get() : ofShop(folder, demo);
+        OpenResult opening = practice ? SqliteLedger.openForPractice(file) : SqliteLedger.open(file);
+        boolean filled = false;
+        if (demo && opening instanceof OpenResult.Opened opened) {
+            if (practice) {
+                DemoPractice.fill(opened.ledger(), file.getParent(), LocalDate.now());
+            } else {
+                filled = DemoLedger.fill(opened.ledger());
+            }
         }
         List<Path> samples = demo ? DemoJobs.copyInto(folder.resolve("jobs")) : List.of();
         return new StartupData(demo, folder, file, opening, samples, filled, new CompletableFuture<>());
+    }
+
+    /** The ledger that is named at the start. */
+    private static Optional<Path> named(List<String> arguments) {
+        int at = arguments.indexOf("--ledger");
+        return at >= 0 && at + 1 < arguments.size()
+                ? Optional.of(Path.of(arguments.get(at + 1)).toAbsolutePath())
+                : Optional.empty();
+    }
+
+    /** The shop's ledger; for the demo a copy of the one that was made when the application was built. */
+    private static Path ofShop(Path folder, boolean demo) throws IOException {
+        Path file = folder.resolve("ledger.sqlite");
+        Path prepared = Path.of(System.getProperty(PREPARED, "")).resolve(PREPARED_FILE);
+        if (demo && System.getProperty(PREPARED) != null && Files.isRegularFile(prepared)) {
+            Files.copy(prepared, file);
+        }
+        return file;
     }
 
     /** Reads the first sample job; what the window asks of it is loaded by the time it asks. */

@@ -130,11 +130,15 @@ public class PracticeWindowTest extends WindowTest {
         keys(KeyCode.SHIFT, KeyCode.TAB);
         keys(KeyCode.RIGHT);
         waitFor(() -> find("practice-operation", Node.class).isVisible());
+        press(find("practice-hint", Node.class));
+        waitFor(() -> label("practice-said").contains(PracticeText.label(Operation.SLACKEN)));
         act(Operation.SLACKEN);
+        act(Operation.SCORE);
         act(Operation.FREE_NECK, "4");
         waitFor(() -> label("practice-said").contains("too short"));
         act(Operation.FREE_NECK, "9");
         act(Operation.SAND_HEEL, "6", "6");
+        act(Operation.SHIM_TAIL);
         act(Operation.FIX_NECK);
         act(Operation.WAIT, "14");
         act(Operation.TUNE);
@@ -233,6 +237,8 @@ public class PracticeWindowTest extends WindowTest {
         keys(KeyCode.ENTER);
         waitFor(() -> PracticeMark.isOn(session().job()));
         press(find("practice-drawer-work", Node.class));
+        press(find("practice-hint", Node.class));
+        assertThat(label("practice-said")).contains("Take a repair into the plan");
         act(Operation.SLACKEN);
         act(Operation.LOWER_SADDLE, "0.5", "0.5");
         Sides<Double> cut = run().state().instrument().bridge().protrusion();
@@ -304,6 +310,11 @@ public class PracticeWindowTest extends WindowTest {
         assertThat(spots.getItems())
                 .contains(Spot.OVER_FRET, Spot.UNDER_HELD_STRING)
                 .doesNotContain(Spot.SCALE);
+        // What is no length is shown in words, and is not put into a field by a slip.
+        press(find("practice-tool-tuner", Node.class));
+        press(find("practice-read", Node.class));
+        waitFor(() -> label("practice-shows").equals("at pitch"));
+        assertThat(find("practice-write", Node.class).isDisabled()).isTrue();
         assertThat(Stream.of(Spot.values())
                         .filter(each -> each.takes(new Placement(each, 1, Side.BASS).usualTool()))
                         .toList())

@@ -17,12 +17,12 @@ import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import org.kestan.base.finding.Finding;
 import org.kestan.files.disk.Disk;
 import org.kestan.files.job.JobFile;
 import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
 import org.kestan.job.JobTree;
-import org.kestan.job.PracticeMark;
 import org.kestan.job.pictures.Photo;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
@@ -208,9 +208,9 @@ public final class Archive {
                 return Optional.of(name + ": " + WORDS.line(read.faults().get(0)));
             }
             Job job = read.job().get();
-            if (PracticeMark.isOn(job) != ledger.isForPractice()) {
-                LedgerFinding why = ledger.isForPractice() ? LedgerFinding.CUSTOMERS_JOB : LedgerFinding.PRACTICE_JOB;
-                return Optional.of(name + ": " + WORDS.say(why.of()));
+            Optional<Finding> refusal = ledger.refusal(job);
+            if (refusal.isPresent()) {
+                return Optional.of(name + ": " + WORDS.say(refusal.get()));
             }
             taking.take(job, index.record(entry, job));
             return Optional.empty();

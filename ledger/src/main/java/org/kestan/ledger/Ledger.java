@@ -9,6 +9,7 @@ import java.util.function.Predicate;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
+import org.kestan.job.PracticeMark;
 import org.kestan.repair.memory.Lesson;
 import org.kestan.repair.memory.Memory;
 
@@ -28,6 +29,14 @@ public interface Ledger extends AutoCloseable {
      * every other job, and every other ledger refuses a practice job.
      */
     boolean isForPractice();
+
+    /** Why it does not take a job: it belongs into the other kind of ledger. Empty where it does. */
+    default Optional<Finding> refusal(Job job) {
+        if (PracticeMark.isOn(job) == isForPractice()) {
+            return Optional.empty();
+        }
+        return Optional.of((isForPractice() ? LedgerFinding.CUSTOMERS_JOB : LedgerFinding.PRACTICE_JOB).of());
+    }
 
     /** Returns the pictures that belong to its jobs. */
     Pictures pictures();

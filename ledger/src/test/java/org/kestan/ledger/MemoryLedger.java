@@ -19,7 +19,6 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.job.JobReader;
 import org.kestan.files.job.JobWriter;
 import org.kestan.job.Job;
-import org.kestan.job.PracticeMark;
 import org.kestan.job.terms.Lines;
 import org.kestan.repair.memory.Lesson;
 import org.kestan.repair.memory.Memory;
@@ -146,10 +145,10 @@ final class MemoryLedger implements Ledger {
         return false;
     }
 
-    private static Job own(Job job) {
-        if (PracticeMark.isOn(job)) {
-            throw new LedgerException(LedgerFinding.PRACTICE_JOB.of(), new IllegalArgumentException(job.name()));
-        }
+    private Job own(Job job) {
+        refusal(job).ifPresent(why -> {
+            throw new LedgerException(why, new IllegalArgumentException(job.name()));
+        });
         return job;
     }
 

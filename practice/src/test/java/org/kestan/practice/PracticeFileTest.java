@@ -120,7 +120,7 @@ public class PracticeFileTest {
     @DataProvider
     public Object[][] brokenCases() {
         return new Object[][] {
-            {"\"version\" : 2", "\"version\" : 1", "/version"},
+            {"\"version\" : " + PracticeCase.VERSION, "\"version\" : 1", "/version"},
             {"\"slacken\"", "\"burn\"", "/events/0/operation"},
             {"\"rule\"", "\"tongue\"", "/events/1/tool"},
             {"\"fret\" : 12", "\"fret\" : 41", "/events/1/fret"},

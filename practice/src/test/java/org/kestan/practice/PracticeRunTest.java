@@ -44,7 +44,11 @@ public class PracticeRunTest {
     }
 
     private static PracticeRun off() {
-        return done(done(flatTop(), Operation.SLACKEN, 0, 0), Operation.FREE_NECK, 9, 0);
+        return done(scored(), Operation.FREE_NECK, 9, 0);
+    }
+
+    private static PracticeRun scored() {
+        return done(done(flatTop(), Operation.SLACKEN, 0, 0), Operation.SCORE, 0, 0);
     }
 
     @Test
@@ -137,8 +141,7 @@ public class PracticeRunTest {
 
     @Test(dataProvider = "heats")
     public void heatTooShortLeavesItOnTooLongDoesHarm(double minutes, BenchState.Seat seat, Mishap mishap) {
-        BenchState state = done(done(flatTop(), Operation.SLACKEN, 0, 0), Operation.FREE_NECK, minutes, 0)
-                .state();
+        BenchState state = done(scored(), Operation.FREE_NECK, minutes, 0).state();
         assertThat(state.seat()).isEqualTo(seat);
         assertThat(state.mishaps()).isEqualTo(mishap == null ? java.util.List.of() : java.util.List.of(mishap));
     }

@@ -49,6 +49,14 @@ public class PracticeTextTest {
             said.add(PracticeText.sees(fault, false));
             said.add(PracticeText.sees(fault, true));
         }
+        for (SimulatedTool tool : SimulatedTool.values()) {
+            for (double shown : new double[] {0, 1}) {
+                said.add(PracticeText.shows(tool, shown, "%.3f"::formatted));
+            }
+        }
+        said.removeAll(Set.of("0.000", "1.000"));
+        assertThat(said).contains("at pitch", "1.0 half steps down", "0 %", "1.00°", "nothing is loose");
+        said.removeAll(Set.of("1.00°", "1 %", "1.0 N"));
         assertThat(said).allMatch(text -> !text.isBlank() && !text.contains("'"));
         // The name of a case is put together.
         assertThat(said).hasSize(PracticeText.keys().size() - 1);

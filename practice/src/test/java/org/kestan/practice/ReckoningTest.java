@@ -44,7 +44,7 @@ public class ReckoningTest {
     }
 
     private static ReadingCheck check(Reading line, double millimeters) {
-        return ReadingCheck.all(with(line, millimeters), CASE.instrument()).stream()
+        return ReadingCheck.all(with(line, millimeters), CASE).stream()
                 .filter(each -> each.line() == line)
                 .findFirst()
                 .orElseThrow();
@@ -56,7 +56,7 @@ public class ReckoningTest {
 
     @Test
     public void aTrueSheetIsAllGood() {
-        List<ReadingCheck> all = ReadingCheck.all(SheetReader.truth(CASE), CASE.instrument());
+        List<ReadingCheck> all = ReadingCheck.all(SheetReader.truth(CASE), CASE);
         assertThat(all).hasSizeGreaterThan(20).allMatch(ReadingCheck::isGood);
         assertThat(all).allMatch(each -> each.slip().isEmpty());
     }

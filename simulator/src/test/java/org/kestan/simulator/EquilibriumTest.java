@@ -121,12 +121,16 @@ public class EquilibriumTest {
         assertThat(down).isCloseTo(Math.pow(2, -2 * 2 / 12.0), within(1e-9));
     }
 
-    /** Flat-tops sink 0.4 to 1.2 mm, and the strings draw 0.1 to 0.4 mm of relief (common practice, no source). */
+    /** Flat-tops with no brace loose, and no fret on which a straightedge rocks, sink 0.4 to 1.2 mm, and the strings draw 0.1 to 0.4 mm of relief (common practice, no source). */
     @Test
     public void populationsLookLikeTheTrades() {
         double sinks = 0;
         double drawn = 0;
-        for (PracticeCase each : cases(PracticeFamily.FLAT_TOP, Level.EASY)) {
+        List<PracticeCase> sound = cases(PracticeFamily.FLAT_TOP, Level.EASY).stream()
+                .filter(each -> !each.faults().contains(InstrumentFault.LOOSE_BRACE)
+                        && !each.faults().contains(InstrumentFault.PROUD_FRET))
+                .toList();
+        for (PracticeCase each : sound) {
             State strung = Equilibrium.strung(each.instrument());
             State slack = Equilibrium.slack(each.instrument());
             Frame frame = new Frame(each.instrument());
@@ -134,8 +138,8 @@ public class EquilibriumTest {
             assertThat(sink).as("sink, seed " + each.seed()).isBetween(0.2, 1.5);
             double relief = frame.relief(strung) - frame.relief(slack);
             assertThat(relief).as("relief, seed " + each.seed()).isBetween(0.08, 0.5);
-            sinks += sink / CASES;
-            drawn += relief / CASES;
+            sinks += sink / sound.size();
+            drawn += relief / sound.size();
         }
         assertThat(sinks).isBetween(0.4, 1.2);
         assertThat(drawn).isBetween(0.1, 0.4);

@@ -121,8 +121,8 @@ public final class PracticeDrawer extends VBox {
 
     private static String said(PracticeRun run) {
         BenchState now = run.state();
-        String strings = now.atPitch()
-                ? Messages.message("practice-drawer.at-pitch")
+        String strings = now.strung()
+                ? Messages.message("practice-drawer.strings-up")
                 : Messages.message("practice-drawer.slack");
         String seat =
                 switch (now.seat()) {

@@ -59,7 +59,7 @@ final class ToolRow extends FlowPane {
         for (SimulatedTool tool : SimulatedTool.values()) {
             ToggleButton choice = toggle(tools, PracticeText.label(tool), "practice-tool-" + tool.key());
             choice.setUserData(tool);
-            choice.setOnAction(event -> offerSpots());
+            choice.setOnAction(event -> take());
             // Taken out of the drawer and let go over the drawing it lies there.
             choice.setOnMouseReleased(event -> drop(tool, new Point2D(event.getSceneX(), event.getSceneY())));
             buttons.add(choice);
@@ -120,8 +120,11 @@ final class ToolRow extends FlowPane {
         boolean open = run.handedOver().isEmpty();
         read.setDisable(!open);
         usual.setDisable(!open);
-        write.setDisable(!open || shown.isEmpty());
-        shows.setText(shown.isPresent() ? session.unit().format(shown.getAsDouble()) : "\u2013");
+        write.setDisable(!open || shown.isEmpty() || !showsLength());
+        shows.setText(
+                shown.isPresent() && tool().isPresent()
+                        ? PracticeText.shows(tool().get(), shown.getAsDouble(), session.unit()::format)
+                        : "\u2013");
     }
 
     void focusFirst() {
@@ -134,6 +137,13 @@ final class ToolRow extends FlowPane {
 
     private Optional<SimulatedTool> tool() {
         return Optional.ofNullable(tools.getSelectedToggle()).map(each -> (SimulatedTool) each.getUserData());
+    }
+
+    /** Takes another tool: what the last one showed counts no more. */
+    private void take() {
+        shown = OptionalDouble.empty();
+        offerSpots();
+        desk.runProperty().get().ifPresent(this::show);
     }
 
     /** Offers the places the tool in hand can be put. */
@@ -197,6 +207,7 @@ final class ToolRow extends FlowPane {
     }
 
     private void put(SimulatedTool tool, Placement placement) {
+        shown = OptionalDouble.empty();
         tools.selectToggle(buttons.get(tool.ordinal()));
         offerSpots();
         spot.setValue(placement.spot());
@@ -217,11 +228,11 @@ final class ToolRow extends FlowPane {
         }
         SimulatedTool tool = place.get().usualTool();
         put(tool, place.get());
-        boolean atPitch =
-                desk.runProperty().get().filter(run -> run.state().atPitch()).isPresent();
+        boolean strung =
+                desk.runProperty().get().filter(run -> run.state().strung()).isPresent();
         boolean slack = Placement.isReadSlack(line.get());
         note.say(
-                atPitch != slack
+                strung != slack
                         ? Messages.message(
                                 "practice-drawer.put",
                                 PracticeText.label(tool),
@@ -243,7 +254,8 @@ final class ToolRow extends FlowPane {
                 step.refused()
                         .ifPresentOrElse(
                                 why -> note.complain(PracticeText.label(why)),
-                                () -> note.say(Messages.message("practice-drawer.press-write")));
+                                () -> note.say(Messages.message(
+                                        showsLength() ? "practice-drawer.press-write" : "practice-drawer.type-it")));
             });
         }
         desk.runProperty().get().ifPresent(this::show);
@@ -255,7 +267,14 @@ final class ToolRow extends FlowPane {
         write();
     }
 
+    /** What is no length is typed where it belongs. */
+    private boolean showsLength() {
+        return tool().filter(each -> each.shows() == SimulatedTool.Shows.LENGTH).isPresent();
+    }
+
     private void write() {
-        shown.ifPresent(desk::write);
+        if (showsLength()) {
+            shown.ifPresent(desk::write);
+        }
     }
 }

@@ -14,6 +14,8 @@ import org.kestan.base.sheet.Fitting;
 import org.kestan.base.sheet.Sides;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.overview.JobAnalysis;
+import org.kestan.practice.hints.NextWork;
 import org.kestan.practice.run.PracticeRun;
 import org.kestan.practice.text.PracticeText;
 import org.kestan.practice.text.TypedLength;
@@ -33,6 +35,7 @@ final class WorkRow extends FlowPane {
     private final TextField first = new TextField();
     private final TextField second = new TextField();
     private final Label takes = new Label();
+    private final Button hint = PracticeDrawer.button("practice-hint", Messages.message("practice-drawer.hint"));
     private final Button act = PracticeDrawer.button("practice-do", Messages.message("practice-drawer.do"));
 
     /**
@@ -61,7 +64,8 @@ final class WorkRow extends FlowPane {
         takes.getStyleClass().add("card-label");
         takes.setMinWidth(0);
         act.setOnAction(event -> act());
-        getChildren().addAll(operation, first, second, act, takes);
+        hint.setOnAction(event -> hint());
+        getChildren().addAll(operation, first, second, act, hint, takes);
     }
 
     /** Starts on another instrument. */
@@ -76,6 +80,7 @@ final class WorkRow extends FlowPane {
 
     void show(PracticeRun run) {
         act.setDisable(run.handedOver().isPresent());
+        hint.setDisable(run.handedOver().isPresent());
         sayWhatItTakes();
     }
 
@@ -124,11 +129,49 @@ final class WorkRow extends FlowPane {
             case MINUTES -> Messages.message("practice-drawer.minutes-of-heat");
             case HOURS -> Messages.message("practice-drawer.hours");
             case DAYS -> Messages.message("practice-drawer.days");
+            case PERCENT -> Messages.message("practice-drawer.percent");
         };
     }
 
     private static String plain(double value) {
         return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
+    }
+
+    /** Chooses what Kestan would do next, by the ways that were taken; whether it is done is the learner's own affair. */
+    private void hint() {
+        JobAnalysis analysis = session.analysis();
+        if (analysis.isPreview()) {
+            note.complain(Messages.message("practice-drawer.no-plan"));
+            return;
+        }
+        desk.runProperty()
+                .get()
+                .flatMap(run -> NextWork.of(run, analysis.plan()))
+                .ifPresentOrElse(this::choose, () -> note.say(Messages.message("practice-drawer.all-done")));
+    }
+
+    private void choose(NextWork next) {
+        Operation chosen = next.operation();
+        operation.setValue(chosen);
+        if (chosen.amount() != Operation.Amount.NONE) {
+            first.setText(amount(chosen, next.amount().bass()));
+        }
+        if (chosen.amount() == Operation.Amount.SIDES) {
+            second.setText(amount(chosen, next.amount().treble()));
+        }
+        boolean lands = chosen == Operation.SAND_HEEL || chosen == Operation.SHIM_HEEL;
+        String label = PracticeText.label(chosen);
+        note.say(session.analysis()
+                .plan()
+                .projection()
+                .filter(any -> lands)
+                .map(landing -> Messages.message(
+                        "practice-drawer.next-to-land", label, session.unit().format(landing.slackAsRead())))
+                .orElseGet(() -> Messages.message("practice-drawer.next", label)));
+    }
+
+    private String amount(Operation of, double value) {
+        return of.measure() == Operation.Measure.LENGTH ? session.unit().format(value) : plain(value);
     }
 
     private void act() {

@@ -24,7 +24,6 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.job.JobReader;
 import org.kestan.files.job.JobWriter;
 import org.kestan.job.Job;
-import org.kestan.job.PracticeMark;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Backups;
 import org.kestan.ledger.JobCard;
@@ -55,8 +54,6 @@ public final class SqliteLedger implements Ledger {
 
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss.SSS'Z'");
 
-    private static final String PRACTICE = "practice";
-
     private final Path file;
     private final Handle handle;
     private final FileIdentity presence;
@@ -64,7 +61,7 @@ public final class SqliteLedger implements Ledger {
     private final SqliteErasure erasure;
     private final String replica;
     private final Clock clock;
-    private boolean practice;
+    private LedgerPurpose purpose;
     private volatile ShopStandards shop = ShopStandards.DEFAULT;
 
     SqliteLedger(Path file, Handle handle, Clock clock) {
@@ -76,11 +73,7 @@ public final class SqliteLedger implements Ledger {
         this.replica = with(ledger -> ledger.createQuery("SELECT value FROM meta WHERE name = 'replica'")
                 .mapTo(String.class)
                 .one());
-        this.practice = with(ledger -> ledger.createQuery("SELECT value FROM meta WHERE name = 'purpose'")
-                .mapTo(String.class)
-                .findOne()
-                .filter(PRACTICE::equals)
-                .isPresent());
+        this.purpose = with(LedgerPurpose::read);
     }
 
     /**
@@ -109,7 +102,6 @@ public final class SqliteLedger implements Ledger {
         OpenResult result = open(file);
         if (result instanceof OpenResult.Opened opened
                 && opened.ledger() instanceof SqliteLedger ledger
-                && !ledger.practice
                 && !ledger.becomePractice()) {
             ledger.close();
             return new OpenResult.Refused(LedgerFinding.CUSTOMERS_LEDGER.of(), List.of());
@@ -118,31 +110,20 @@ public final class SqliteLedger implements Ledger {
     }
 
     private boolean becomePractice() {
-        practice = inTransaction(ledger -> {
-            boolean empty = ledger.createQuery("SELECT count(*) FROM jobs")
-                            .mapTo(Integer.class)
-                            .one()
-                    == 0;
-            if (empty) {
-                ledger.execute("INSERT INTO meta (name, value) VALUES ('purpose', ?)", PRACTICE);
-            }
-            return empty;
-        });
-        return practice;
+        purpose = inTransaction(LedgerPurpose::practiceWhereEmpty);
+        return purpose.isPractice();
     }
 
     @Override
     public boolean isForPractice() {
-        return practice;
+        return purpose.isPractice();
     }
 
     /** Lets nothing in that belongs elsewhere. */
     private void demandOwn(Job job) {
-        if (PracticeMark.isOn(job) != practice) {
-            throw new LedgerException(
-                    (practice ? LedgerFinding.CUSTOMERS_JOB : LedgerFinding.PRACTICE_JOB).of(),
-                    new IllegalArgumentException(job.name()));
-        }
+        refusal(job).ifPresent(why -> {
+            throw new LedgerException(why, new IllegalArgumentException(job.name()));
+        });
     }
 
     @Override

@@ -52,6 +52,8 @@ public final class FaultCheck {
             case PROUD_FRET -> isProud(now.crowns());
             case WORN_FRETS -> mean(now.crowns(), WORN_TO, 2 * WORN_TO) - mean(now.crowns(), 0, WORN_TO) > WORN;
             case BRIDGE_CUT -> now.bridge().thickness() < BRIDGE;
+            case LOOSE_BRACE -> now.body().loosened() > 1;
+            case BRIDGE_LIFTED -> now.bridge().lift() > 0;
             case DRIFT -> Math.abs(now.heel().drift()) > DRIFT;
         };
     }

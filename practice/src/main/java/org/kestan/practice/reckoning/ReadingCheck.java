@@ -10,6 +10,7 @@ import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
 import org.kestan.job.Job;
+import org.kestan.simulator.cases.PracticeCase;
 import org.kestan.simulator.elastic.Equilibrium;
 import org.kestan.simulator.elastic.State;
 import org.kestan.simulator.instrument.VirtualInstrument;
@@ -42,9 +43,12 @@ public record ReadingCheck(LengthLine line, double believed, double truth, doubl
     /**
      * Checks what stands on a sheet.
      *
-     * @param instrument as it was when the sheet was read
+     * @param given the case, as it was when the sheet was read
      */
-    public static List<ReadingCheck> all(Job job, VirtualInstrument instrument) {
+    public static List<ReadingCheck> all(Job job, PracticeCase given) {
+        VirtualInstrument instrument = given.instrument();
+        Optional<State> asItCame =
+                given.lowered() > 0 ? Optional.of(Equilibrium.tuned(instrument, given.lowered())) : Optional.empty();
         State strung = Equilibrium.strung(instrument);
         State slack = Equilibrium.slack(instrument);
         List<ReadingCheck> all = new ArrayList<>();
@@ -53,18 +57,25 @@ public record ReadingCheck(LengthLine line, double believed, double truth, doubl
             Optional<Placement> place = Placement.of(line, instrument);
             if (believed.isPresent() && place.isPresent()) {
                 boolean off = Placement.isReadSlack(line);
-                all.add(check(line, believed.getAsDouble(), place.get(), off ? slack : strung, off ? strung : slack));
+                all.add(check(
+                        line,
+                        believed.getAsDouble(),
+                        place.get(),
+                        new States(off ? slack : strung, off ? strung : slack, asItCame)));
             }
         }
         return all;
     }
 
-    private static ReadingCheck check(LengthLine line, double believed, Placement place, State state, State otherwise) {
-        double truth = place.truth(state);
+    /** The shape a line is read in, the one with the strings the other way, and the one it came in where that was below pitch. */
+    private record States(State right, State otherwise, Optional<State> asItCame) {}
+
+    private static ReadingCheck check(LengthLine line, double believed, Placement place, States states) {
+        double truth = place.truth(states.right);
         double allowed = allowed(place.usualTool());
         Optional<Slip> slip = Math.abs(believed - truth) <= allowed
                 ? Optional.empty()
-                : explain(believed, truth, allowed, place, state, otherwise);
+                : explain(believed, truth, allowed, place, states);
         return new ReadingCheck(line, believed, truth, allowed, slip);
     }
 
@@ -74,7 +85,8 @@ public record ReadingCheck(LengthLine line, double believed, double truth, doubl
 
     /** The slip that comes nearest, where one comes as near as a careful reading would. */
     private static Optional<Slip> explain(
-            double believed, double truth, double allowed, Placement place, State state, State otherwise) {
+            double believed, double truth, double allowed, Placement place, States states) {
+        State state = states.right;
         Map<Slip, List<Double>> might = new EnumMap<>(Slip.class);
         if (place.spot().fretted()) {
             int last = state.instrument().lastFret();
@@ -91,11 +103,12 @@ public record ReadingCheck(LengthLine line, double believed, double truth, doubl
             might.put(Slip.OTHER_SIDE, List.of(new Placement(place.spot(), place.fret(), other).truth(state)));
         }
         if (place.spot() == Spot.PROJECTION) {
-            might.put(Slip.OTHER_STRINGS, List.of(place.truth(otherwise)));
+            might.put(Slip.OTHER_STRINGS, List.of(place.truth(states.otherwise)));
             might.put(
                     Slip.MIDDLE,
                     List.of(new Placement(Spot.PROJECTION_MIDDLE, place.fret(), place.side()).truth(state)));
         }
+        states.asItCame.ifPresent(low -> might.put(Slip.BELOW_PITCH, List.of(place.truth(low))));
         might.put(Slip.HALF, List.of(truth / 2));
         might.put(Slip.DOUBLE, List.of(truth * 2));
         might.put(Slip.UNIT, List.of(truth * INCH, truth / INCH));

@@ -96,7 +96,7 @@ public record Reckoning(
         Sides<Double> after = PracticeSolver.Solved.action(state.instrument());
         boolean strung = state.atPitch() && state.seat() != BenchState.Seat.FREE;
         List<InstrumentFault> left = FaultCheck.left(given, state.instrument());
-        List<ReadingCheck> readings = ReadingCheck.all(job, given.instrument());
+        List<ReadingCheck> readings = ReadingCheck.all(job, given);
         List<Trial> trials = Trial.all(given, truth);
         List<Way> ways = WorkPlan.taken(job);
         Optional<Trial> taken = ways.isEmpty() ? Optional.empty() : Optional.of(Trial.of(given, truth, ways));

@@ -10,6 +10,8 @@ public enum Slip implements Keyed {
     OTHER_SIDE,
     /** Read strung where slack was asked for, or the other way. */
     OTHER_STRINGS,
+    /** Read with the strings below pitch, as it came in. */
+    BELOW_PITCH,
     /** Half of it. */
     HALF,
     /** Twice it. */

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.kestan.judgment.advice.Assessment;
 import org.kestan.judgment.way.Way;
 import org.kestan.overview.JobAnalysis;
@@ -48,20 +49,33 @@ public record Trial(List<Way> ways, double miss, List<InstrumentFault> left, dou
                 .map(Assessment::way)
                 .filter(way -> way.key().equals("truss-rod"))
                 .findFirst();
+        // What is loose is mended whatever else is done.
+        List<Way> mends = truth.ways().all().stream()
+                .filter(Assessment::possible)
+                .map(Assessment::way)
+                .filter(PracticeSolver::mends)
+                .toList();
         Set<List<Way>> sets = new LinkedHashSet<>();
         sets.add(truth.recommendation().ways());
         for (Assessment each :
                 truth.ways().all().stream().filter(Assessment::possible).toList()) {
             Way way = each.way();
             sets.add(List.of(way));
-            rod.filter(with -> !with.equals(way) && with.combinesWith(way))
-                    .ifPresent(with -> sets.add(List.of(with, way)));
+            sets.add(with(mends, way));
+            rod.filter(with -> !with.equals(way) && with.combinesWith(way)).ifPresent(with -> {
+                sets.add(List.of(with, way));
+                sets.add(with(mends, with, way));
+            });
         }
         List<Trial> all = new ArrayList<>();
         for (List<Way> ways : sets) {
             all.add(of(given, truth, ways));
         }
         return all;
+    }
+
+    private static List<Way> with(List<Way> first, Way... then) {
+        return Stream.concat(first.stream(), Stream.of(then)).distinct().toList();
     }
 
     /**

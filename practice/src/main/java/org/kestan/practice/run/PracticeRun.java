@@ -40,14 +40,14 @@ public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchS
      * What came of an event.
      *
      * @param run the run after it; the same as before where it was refused
-     * @param shown what the tool shows, mm; empty for an operation
+     * @param shown what the tool shows, in its unit; empty for an operation
      * @param refused why it could not be done
      */
     public record Step(PracticeRun run, OptionalDouble shown, Optional<Refusal> refused) {}
 
     /** Starts a case. */
     public static PracticeRun of(PracticeCase given) {
-        return new PracticeRun(given, List.of(), BenchState.of(given.instrument()), Optional.empty());
+        return new PracticeRun(given, List.of(), BenchState.of(given), Optional.empty());
     }
 
     /** Does the events of a run that was kept again. */
@@ -107,7 +107,13 @@ public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchS
         if (refusal.isPresent()) {
             return refused(refusal.get());
         }
-        double shown = Math.max(0, event.tool().read(placement.truth(state.shape()), chance()));
+        double read = event.tool().read(placement.truth(state.shape()), chance());
+        double shown =
+                switch (event.tool().shows()) {
+                    case LENGTH -> Math.max(0, read);
+                    case LOOSE -> read > 0 ? 1 : 0;
+                    case DEGREES, PERCENT, HALF_STEPS, NEWTONS -> read;
+                };
         return new Step(then(event, state.spending(READING_MINUTES, 0)), OptionalDouble.of(shown), Optional.empty());
     }
 
@@ -125,8 +131,7 @@ public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchS
         if (spot.fretted() && (placement.fret() < 1 || placement.fret() > last)) {
             return Optional.of(Refusal.FRET);
         }
-        boolean strings = spot == Spot.OVER_FRET || spot == Spot.UNDER_HELD_STRING;
-        return strings && !state.atPitch() ? Optional.of(Refusal.STRINGS_SLACK) : Optional.empty();
+        return spot.needsStrings() && !state.strung() ? Optional.of(Refusal.STRINGS_SLACK) : Optional.empty();
     }
 
     private Step work(PracticeEvent.Worked event) {

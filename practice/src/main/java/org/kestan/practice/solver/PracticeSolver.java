@@ -4,6 +4,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Aim;
@@ -50,6 +52,10 @@ public final class PracticeSolver {
     private static final double ROD_PER_MM = 14_000;
     private static final double LEAST_SADDLE = 1.6;
 
+    private static final String MEND_FIRST = "mend-first";
+    private static final String REGLUE = "reglue-bridge";
+    private static final Set<String> MENDS = Set.of(MEND_FIRST, REGLUE);
+
     /**
      * What comes of it.
      *
@@ -65,6 +71,20 @@ public final class PracticeSolver {
             double hours,
             double cost,
             boolean reaches) {
+
+        /** The same after others, on the instrument as it was before those. */
+        private Solved after(VirtualInstrument asItWas, List<Way> others, double more, double dearer) {
+            return new Solved(
+                    Stream.concat(others.stream(), ways.stream()).distinct().toList(),
+                    wanted,
+                    asItWas,
+                    strungUp,
+                    after,
+                    rounds,
+                    hours + more,
+                    cost + dearer,
+                    reaches);
+        }
 
         /** The action over fret 12 as it truly is, mm. */
         public static Sides<Double> action(VirtualInstrument of) {
@@ -102,7 +122,30 @@ public final class PracticeSolver {
         Random random =
                 Chance.of(given.seed(), given.kind().ordinal(), given.level().ordinal(), 1);
         JobAnalysis analysis = JobAnalysis.of(aimed(given, SheetReader.read(given, random)), ShopStandards.DEFAULT);
-        return play(given, random, analysis, analysis.recommendation().ways(), true);
+        List<Way> ways = analysis.recommendation().ways();
+        List<Way> mends = ways.stream().filter(PracticeSolver::mends).toList();
+        if (mends.isEmpty()) {
+            return play(given, random, analysis, ways, true);
+        }
+        // What is loose is mended first; then everything is read and judged anew.
+        PracticeCase mended = given.with(mended(given.instrument(), mends));
+        JobAnalysis again = JobAnalysis.of(aimed(mended, SheetReader.read(mended, random)), ShopStandards.DEFAULT);
+        Combination first = analysis.ways().combined(mends);
+        return play(mended, random, again, again.recommendation().ways(), true)
+                .after(given.instrument(), mends, first.hours(), first.cost());
+    }
+
+    /** Tells whether a way mends what is loose, after which everything has to be read anew. */
+    public static boolean mends(Way way) {
+        return MENDS.contains(way.key());
+    }
+
+    private static VirtualInstrument mended(VirtualInstrument loose, List<Way> ways) {
+        VirtualInstrument now = loose;
+        for (Way way : ways) {
+            now = way.key().equals(MEND_FIRST) ? now.withLoosened(1) : way.key().equals(REGLUE) ? now.withLift(0) : now;
+        }
+        return now;
     }
 
     /**
@@ -140,7 +183,7 @@ public final class PracticeSolver {
         Sides<Double> wanted = given.kind().wanted();
         WorkPlan plan = WorkPlan.of(analysis.ways(), ways);
         Combination combined = analysis.ways().combined(ways);
-        PracticeSolver solver = new PracticeSolver(given.instrument(), random);
+        PracticeSolver solver = new PracticeSolver(mended(given.instrument(), ways), random);
         Optional<Setup> planned = plan.planned();
         boolean works = planned.isPresent()
                 && analysis.measured().isPresent()

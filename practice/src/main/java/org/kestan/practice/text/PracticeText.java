@@ -4,11 +4,13 @@ import java.text.MessageFormat;
 import java.util.Locale;
 import java.util.ResourceBundle;
 import java.util.Set;
+import java.util.function.DoubleFunction;
 import org.kestan.base.finding.Keyed;
 import org.kestan.practice.reckoning.Marks;
 import org.kestan.practice.reckoning.Reckoning;
 import org.kestan.simulator.cases.InstrumentFault;
 import org.kestan.simulator.cases.PracticeCase;
+import org.kestan.simulator.tools.SimulatedTool;
 
 /** The words of practice: a term's are found by its type and key. */
 public final class PracticeText {
@@ -16,11 +18,37 @@ public final class PracticeText {
     private static final ResourceBundle TEXTS =
             ResourceBundle.getBundle("org.kestan.practice.text.practice", Locale.ROOT);
 
+    private static final double IN_TUNE = 0.1;
+
     private PracticeText() {}
 
     /** Returns the label of a term. */
     public static String label(Keyed term) {
         return text(term.family() + "." + term.key());
+    }
+
+    /**
+     * Returns what a tool shows.
+     *
+     * @param shown in its unit
+     * @param lengths how a length is printed, mm
+     */
+    public static String shows(SimulatedTool tool, double shown, DoubleFunction<String> lengths) {
+        return switch (tool.shows()) {
+            case LENGTH -> lengths.apply(shown);
+            case DEGREES -> format("shows.degrees", String.format(Locale.ROOT, "%.2f", shown));
+            case PERCENT -> format("shows.percent", String.format(Locale.ROOT, "%.0f", shown));
+            case HALF_STEPS ->
+                Math.abs(shown) < IN_TUNE
+                        ? text("shows.at-pitch")
+                        : format("shows.half-steps", String.format(Locale.ROOT, "%.1f", shown));
+            case NEWTONS -> format("shows.newtons", String.format(Locale.ROOT, "%.1f", shown));
+            case LOOSE -> text(shown > 0 ? "shows.loose" : "shows.sound");
+        };
+    }
+
+    private static String format(String key, String value) {
+        return MessageFormat.format(text(key), value);
     }
 
     /** Returns the label of a skill. */

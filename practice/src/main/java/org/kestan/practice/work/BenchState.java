@@ -1,8 +1,12 @@
 package org.kestan.practice.work;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.kestan.base.sheet.Sides;
+import org.kestan.simulator.cases.PracticeCase;
 import org.kestan.simulator.elastic.Equilibrium;
 import org.kestan.simulator.elastic.State;
 import org.kestan.simulator.instrument.VirtualInstrument;
@@ -11,25 +15,31 @@ import org.kestan.simulator.instrument.VirtualInstrument;
  * How a practice instrument stands on the bench.
  *
  * @param instrument as it is now
- * @param atPitch whether the strings are at pitch; else they are slack
+ * @param strung whether the strings pull; else they are slack
+ * @param lowered how many half steps below pitch they are while they pull
  * @param seat how the neck sits
  * @param curing hours since the neck was glued; counts while it is {@link Seat#GLUED}
  * @param minutes of hands, measuring included
  * @param waited hours of waiting
  * @param cost of material and of harm done, dollars
  * @param removed wood taken off at the heel cap on each cheek, mm
+ * @param prepared what was done at the joint since the neck was last set
  * @param mishaps what went wrong, in its order
  */
+@RecordBuilder
 public record BenchState(
         VirtualInstrument instrument,
-        boolean atPitch,
+        boolean strung,
+        double lowered,
         Seat seat,
         double curing,
         double minutes,
         double waited,
         double cost,
         Sides<Double> removed,
-        List<Mishap> mishaps) {
+        Set<Operation> prepared,
+        List<Mishap> mishaps)
+        implements BenchStateBuilder.With {
 
     /** How the neck sits. */
     public enum Seat {
@@ -41,56 +51,78 @@ public record BenchState(
         GLUED
     }
 
-    /** Takes an unmodifiable copy. */
+    /** Takes unmodifiable copies. */
     public BenchState {
+        prepared = Set.copyOf(prepared);
         mishaps = List.copyOf(mishaps);
     }
 
     /** An instrument as it came in: strung, whole. */
-    public static BenchState of(VirtualInstrument instrument) {
-        return new BenchState(instrument, true, Seat.SET, 0, 0, 0, 0, Sides.of(side -> 0.0), List.of());
+    public static BenchState of(PracticeCase given) {
+        return new BenchState(
+                given.instrument(),
+                true,
+                given.lowered(),
+                Seat.SET,
+                0,
+                0,
+                0,
+                0,
+                Sides.of(side -> 0.0),
+                Set.of(),
+                List.of());
+    }
+
+    /** Whether the strings are at pitch. */
+    public boolean atPitch() {
+        return strung && lowered == 0;
     }
 
     /** Its shape as the strings are. */
     public State shape() {
-        return atPitch ? Equilibrium.strung(instrument) : Equilibrium.slack(instrument);
+        return strung ? Equilibrium.tuned(instrument, lowered) : Equilibrium.slack(instrument);
     }
 
     /** The same with another instrument. */
     BenchState with(VirtualInstrument next) {
-        return new BenchState(next, atPitch, seat, curing, minutes, waited, cost, removed, mishaps);
+        return with(state -> state.instrument(next));
     }
 
     /** The same with its strings at pitch or slack. */
     BenchState strung(boolean next) {
-        return new BenchState(instrument, next, seat, curing, minutes, waited, cost, removed, mishaps);
+        return with(state -> state.strung(next).lowered(next ? 0 : lowered));
     }
 
-    /** The same with its neck sitting otherwise. */
+    /** The same with its neck sitting otherwise; once it is set nothing is prepared any more. */
     BenchState seated(Seat next, double hours) {
-        return new BenchState(instrument, atPitch, next, hours, minutes, waited, cost, removed, mishaps);
+        return with(state ->
+                state.seat(next).curing(hours).prepared(next == Seat.SET && seat != next ? Set.of() : prepared));
     }
 
     /** The same some hours later. */
     BenchState waiting(double hours) {
-        return new BenchState(instrument, atPitch, seat, curing, minutes, waited + hours, cost, removed, mishaps);
+        return with(state -> state.waited(waited + hours));
     }
 
     /** The same after so much more work and material. */
     public BenchState spending(double more, double material) {
-        return new BenchState(
-                instrument, atPitch, seat, curing, minutes + more, waited, cost + material, removed, mishaps);
+        return with(state -> state.minutes(minutes + more).cost(cost + material));
     }
 
     /** The same with so much more wood off. */
     BenchState removing(Sides<Double> taken) {
-        Sides<Double> all = Sides.of(side -> removed.get(side) + taken.get(side));
-        return new BenchState(instrument, atPitch, seat, curing, minutes, waited, cost, all, mishaps);
+        return with(state -> state.removed(Sides.of(side -> removed.get(side) + taken.get(side))));
+    }
+
+    /** The same with something done at the joint. */
+    BenchState preparing(Operation operation) {
+        return with(state -> state.prepared(
+                Stream.concat(prepared.stream(), Stream.of(operation)).collect(Collectors.toSet())));
     }
 
     /** The same after a mishap. */
     BenchState after(Mishap mishap) {
-        List<Mishap> all = Stream.concat(mishaps.stream(), Stream.of(mishap)).toList();
-        return new BenchState(instrument, atPitch, seat, curing, minutes, waited, cost, removed, all);
+        return with(state ->
+                state.mishaps(Stream.concat(mishaps.stream(), Stream.of(mishap)).toList()));
     }
 }

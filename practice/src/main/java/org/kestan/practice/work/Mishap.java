@@ -6,6 +6,10 @@ import org.kestan.base.finding.Keyed;
 public enum Mishap implements Keyed {
     /** The heat was too short: the neck did not come off. */
     NOT_FREE,
+    /** The finish was not scored along the joint: it chipped as the neck came off. */
+    FINISH_CHIPPED,
+    /** Wood was taken off the cheeks and the tail not shimmed: the joint is loose. */
+    TAIL_LOOSE,
     /** The heat was too long: the finish blistered. */
     HEAT_HARM,
     /** A cheek rocked on the paper: uneven pulls turned the neck aside. */

@@ -25,12 +25,26 @@ public enum Operation implements Keyed {
     NEW_BRIDGE(Amount.ONE, Measure.LENGTH, 4, 12, 240, 45),
     /** The wheels or the foot of a floating bridge, mm up on each side. */
     MOVE_BRIDGE(Amount.SIDES, Measure.LENGTH, -5, 5, 15, 0),
+    /** The bridge off, cleaned and glued again; clamped overnight. */
+    REGLUE_BRIDGE(Amount.NONE, Measure.NOTHING, 0, 0, 120, 5),
+    /** A loose brace glued; clamped overnight. */
+    GLUE_BRACE(Amount.NONE, Measure.NOTHING, 0, 0, 75, 3),
+    /** The pin holes ramped, mm deeper. */
+    RAMP_PINS(Amount.ONE, Measure.LENGTH, 0, 3, 40, 0),
+    /** The tailpiece raised, mm; lowered where it is negative. */
+    MOVE_TAILPIECE(Amount.ONE, Measure.LENGTH, -10, 10, 15, 0),
+    /** Other strings, so many percent thicker; thinner where it is negative. */
+    CHANGE_STRINGS(Amount.ONE, Measure.PERCENT, -30, 30, 20, 14),
+    /** The finish cut along the joint and the board's end. */
+    SCORE(Amount.NONE, Measure.NOTHING, 0, 0, 10, 0),
     /** Heat on the joint, minutes, and the neck off where it lets go. */
     FREE_NECK(Amount.ONE, Measure.MINUTES, 1, 30, 60, 8),
     /** Pulls of sandpaper at each cheek of the heel. */
     SAND_HEEL(Amount.SIDES, Measure.PULLS, 0, 40, 20, 2),
     /** Shims on the cheeks, mm at the cap: what was sanded too far. */
     SHIM_HEEL(Amount.SIDES, Measure.LENGTH, 0, 1.5, 40, 4),
+    /** Shims on the tail, so that it is tight again after the cheeks were sanded. */
+    SHIM_TAIL(Amount.NONE, Measure.NOTHING, 0, 0, 35, 2),
     /** The neck glued, or bolted. */
     FIX_NECK(Amount.NONE, Measure.NOTHING, 0, 0, 40, 3),
     /** Nothing for some hours. */
@@ -67,7 +81,9 @@ public enum Operation implements Keyed {
         /** Hours. */
         HOURS,
         /** Days. */
-        DAYS
+        DAYS,
+        /** Percent. */
+        PERCENT
     }
 
     private final Amount amount;
@@ -121,11 +137,20 @@ public enum Operation implements Keyed {
         return cost;
     }
 
+    /** Tells whether the strings have to be slack for it. */
+    public boolean wantsSlack() {
+        return switch (this) {
+            case TUNE, SLACKEN, TURN_ROD, WAIT, MOVE_BRIDGE, CONDITION, SCORE -> false;
+            default -> true;
+        };
+    }
+
     /** Tells whether it can be done on an instrument by what carries its strings. */
     public boolean isOn(Fitting fitting) {
         return switch (this) {
-            case LOWER_SADDLE, NEW_SADDLE, SHAVE_BRIDGE, NEW_BRIDGE -> fitting != Fitting.FLOATING_BRIDGE;
-            case MOVE_BRIDGE -> fitting == Fitting.FLOATING_BRIDGE;
+            case LOWER_SADDLE, NEW_SADDLE, SHAVE_BRIDGE, NEW_BRIDGE, REGLUE_BRIDGE, RAMP_PINS ->
+                fitting != Fitting.FLOATING_BRIDGE;
+            case MOVE_BRIDGE, MOVE_TAILPIECE -> fitting == Fitting.FLOATING_BRIDGE;
             default -> true;
         };
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.UnaryOperator;
+import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Fitting;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
@@ -21,6 +22,10 @@ public final class Workshop {
 
     private static final double HAND = 0.03;
     private static final double ROD_TURN = 3_500;
+
+    /** About so many turns of the rod take a millimeter of relief. */
+    public static final double TURNS_PER_MM = 4;
+
     private static final double ROD_TRAVEL = 9_000;
     private static final double SHORTEST_HEAT = 7;
     private static final double SHORTEST_HEAT_BOLTED = 3;
@@ -28,12 +33,18 @@ public final class Workshop {
     private static final double HARM_COST = 120;
 
     /** What a pull of coarse paper takes at the cap, mm, and how hard the two cheeks can be apart. */
-    private static final double PULL = 0.022;
+    public static final double PULL = 0.022;
 
     private static final double HARDNESS = 0.25;
     private static final int UNEVEN = 8;
     private static final double ROCKED = 0.8;
     private static final double GAVE = 0.0035;
+    private static final double CHIP_COST = 40;
+
+    /** More off both cheeks together than this, mm, and the tail is loose in the block; how far such a neck gives, radians. */
+    private static final double SANDED = 0.2;
+
+    private static final double LOOSE_TAIL_GIVES = 0.001;
 
     /** How far a neck comes forward under its strings, radians for each time the logarithm of its days grows by one. */
     private static final double CREEP = 0.0002;
@@ -94,17 +105,14 @@ public final class Workshop {
                 switch (operation) {
                     case TUNE -> off ? Optional.of(Refusal.NECK_OFF) : Optional.empty();
                     case FREE_NECK -> off ? Optional.of(Refusal.NECK_OFF) : Optional.empty();
-                    case SAND_HEEL, SHIM_HEEL, FIX_NECK -> off ? Optional.empty() : Optional.of(Refusal.NECK_ON);
+                    case SAND_HEEL, SHIM_HEEL, SHIM_TAIL, FIX_NECK ->
+                        off ? Optional.empty() : Optional.of(Refusal.NECK_ON);
                     case TURN_ROD ->
                         instrument.family() == Family.CLASSICAL ? Optional.of(Refusal.NO_ROD) : Optional.empty();
                     default -> Optional.empty();
                 };
-        boolean slack =
-                switch (operation) {
-                    case TUNE, SLACKEN, TURN_ROD, WAIT, MOVE_BRIDGE, CONDITION -> false;
-                    default -> true;
-                };
-        return seat.or(() -> slack && from.atPitch() ? Optional.of(Refusal.STRINGS_UP) : Optional.empty());
+        return seat.or(
+                () -> operation.wantsSlack() && from.strung() ? Optional.of(Refusal.STRINGS_UP) : Optional.empty());
     }
 
     private static boolean isTaken(Operation operation, Sides<Double> amount) {
@@ -140,10 +148,24 @@ public final class Workshop {
                         old.bridge().thickness(),
                         Sides.of(side -> old.bridge().protrusion().get(side)
                                 + (amount.get(side) == 0 ? 0 : amount.get(side) + hand()))));
+            case REGLUE_BRIDGE -> {
+                make(old -> old.withLift(0));
+                rest(CURED);
+            }
+            case GLUE_BRACE -> {
+                make(old -> old.withLoosened(1));
+                rest(CURED);
+            }
+            case RAMP_PINS, MOVE_TAILPIECE -> {
+                double up = operation == Operation.RAMP_PINS ? -one : one;
+                make(old -> old.withEndHeight(old.bridge().endHeight() + up));
+            }
+            case CHANGE_STRINGS -> changeStrings(1 + one / 100);
+            case SCORE, SHIM_TAIL -> now = now.preparing(operation);
             case FREE_NECK -> heat(one);
             case SAND_HEEL -> sand();
             case SHIM_HEEL -> cheeks(Sides.of(side -> -amount.get(side) - (amount.get(side) == 0 ? 0 : hand() / 2)));
-            case FIX_NECK -> seat(isBolted() ? Seat.SET : Seat.GLUED, 0);
+            case FIX_NECK -> fix();
             case WAIT -> rest(one);
             case REFRET ->
                 make(old -> old.withCrowns(old.crowns().stream()
@@ -158,8 +180,13 @@ public final class Workshop {
         return now.instrument();
     }
 
+    /** Tells whether a neck comes off by its bolts. */
+    public static boolean isBolted(VirtualInstrument instrument) {
+        return instrument.joint() != Joint.DOVETAIL;
+    }
+
     private boolean isBolted() {
-        return instrument().joint() != Joint.DOVETAIL;
+        return isBolted(instrument());
     }
 
     private double hand() {
@@ -223,6 +250,22 @@ public final class Workshop {
         make(old -> old.withBridge(thickness, old.bridge().protrusion()));
     }
 
+    private void changeStrings(double thicker) {
+        make(old -> old.withStrings(old.strings().stream()
+                .map(string -> string.withGauge(
+                        string.gauge().map(gauge -> Length.toMicrometer(gauge.millimeters() * thicker))))
+                .toList()));
+    }
+
+    private void fix() {
+        boolean sanded = now.removed().bass() + now.removed().treble() > SANDED;
+        if (!isBolted() && sanded && !now.prepared().contains(Operation.SHIM_TAIL)) {
+            went(Mishap.TAIL_LOOSE);
+            make(old -> old.withPitch(old.neck().pitch() - LOOSE_TAIL_GIVES));
+        }
+        seat(isBolted() ? Seat.SET : Seat.GLUED, 0);
+    }
+
     private void heat(double minutes) {
         spend(minutes, 0);
         if (minutes > LONGEST_HEAT) {
@@ -232,6 +275,10 @@ public final class Workshop {
         if (minutes < (isBolted() ? SHORTEST_HEAT_BOLTED : SHORTEST_HEAT)) {
             went(Mishap.NOT_FREE);
         } else {
+            if (!now.prepared().contains(Operation.SCORE)) {
+                spend(0, CHIP_COST);
+                went(Mishap.FINISH_CHIPPED);
+            }
             seat(Seat.FREE, 0);
         }
     }
@@ -265,7 +312,7 @@ public final class Workshop {
         double curing = now.curing() + hours;
         boolean cured = now.seat() == Seat.GLUED && curing >= CURED;
         seat(cured ? Seat.SET : now.seat(), curing);
-        if (now.atPitch()) {
+        if (now.strung()) {
             double crept = CREEP * (Math.log1p((now.waited() + hours) / DAY) - Math.log1p(now.waited() / DAY));
             make(old -> old.withPitch(old.neck().pitch() - crept));
         }

@@ -41,6 +41,7 @@ public final class CaseGenerator {
     private static final double LADDER_GIVES = 1.5;
 
     private static final double SMALL_TURN = 1e-4;
+    private static final int LOWERED_ONE_IN = 5;
 
     private final Random random;
     private final PracticeFamily kind;
@@ -60,7 +61,8 @@ public final class CaseGenerator {
     private PracticeCase make(long seed, Level level) {
         List<InstrumentFault> possible = new ArrayList<>(List.of(InstrumentFault.values()));
         if (kind.floating()) {
-            possible.removeAll(List.of(InstrumentFault.BRIDGE_CUT, InstrumentFault.SADDLE_HIGH));
+            possible.removeAll(
+                    List.of(InstrumentFault.BRIDGE_CUT, InstrumentFault.SADDLE_HIGH, InstrumentFault.BRIDGE_LIFTED));
         }
         Collections.shuffle(possible, random);
         if (kind == PracticeFamily.PARLOR) {
@@ -76,7 +78,10 @@ public final class CaseGenerator {
                 faults.add(fault);
             }
         }
-        return new PracticeCase(seed, level, kind, List.copyOf(faults), instrument());
+        VirtualInstrument made = instrument();
+        // What was tuned down reads lower than it plays; nobody is taught that with the first case.
+        int lowered = level != Level.EASY && random.nextInt(LOWERED_ONE_IN) == 0 ? 1 + random.nextInt(2) : 0;
+        return new PracticeCase(seed, level, kind, List.copyOf(faults), made, lowered);
     }
 
     private double between(double low, double high) {
@@ -99,9 +104,10 @@ public final class CaseGenerator {
         double pulled = pulled() / (kind == PracticeFamily.LADDER_BRACED ? LADDER_GIVES : 1);
         BodyMake body = new BodyMake(
                 fretsOverTop,
-                between(0.0002, 0.0009) / (pulled * 16),
+                between(0.0002, 0.0007) / (pulled * 16),
                 kind.floating() ? between(0.15, 0.4) / (pulled * 0.25) : between(0.02, 0.12) / (pulled * 12),
-                between(DRIEST, DAMPEST));
+                between(DRIEST, DAMPEST),
+                has(InstrumentFault.LOOSE_BRACE) ? between(1.5, 2.2) : 1);
         List<Double> crowns = new ArrayList<>();
         int last = sizes.joint() + LAST_PAST_JOINT;
         for (int fret = 1; fret <= last; fret++) {
@@ -158,7 +164,7 @@ public final class CaseGenerator {
         if (kind.floating()) {
             double height = fretsOverTop + between(9, 12) * jointToSaddle / 285;
             return new BridgeMake(
-                    true, jointToSaddle, height, Sides.of(side -> 0.0), between(95, 125), height * 0.45, spread);
+                    true, jointToSaddle, height, Sides.of(side -> 0.0), between(95, 125), height * 0.45, spread, 0);
         }
         double thickness = has(InstrumentFault.BRIDGE_CUT) ? between(5.6, 7) : between(8.4, 9.6);
         double protrusion = has(InstrumentFault.NECK_FORWARD)
@@ -171,7 +177,8 @@ public final class CaseGenerator {
                 new Sides<>(protrusion + 0.25, protrusion - 0.25),
                 between(6.5, 8.5),
                 thickness - between(0.3, 1),
-                spread);
+                spread,
+                has(InstrumentFault.BRIDGE_LIFTED) ? between(0.25, 0.7) : 0);
     }
 
     /** What the action is meant to come to: as it was wanted once, or as it has become. */

@@ -21,7 +21,11 @@ public enum InstrumentFault implements Keyed {
     /** The bridge was shaved before. */
     BRIDGE_CUT("bridge-cut"),
     /** The neck points aside. */
-    DRIFT("drift");
+    DRIFT("drift"),
+    /** A brace is loose: body and top give way farther under the strings. */
+    LOOSE_BRACE("loose-brace"),
+    /** The bridge gapes at the back. */
+    BRIDGE_LIFTED("bridge-lifted");
 
     private final String key;
 

@@ -11,12 +11,23 @@ import org.kestan.simulator.instrument.VirtualInstrument;
  * @param kind what kind of instrument
  * @param faults what is wrong, which the learner is not told
  * @param instrument the instrument
+ * @param lowered how many half steps below pitch it comes in
  */
 public record PracticeCase(
-        long seed, Level level, PracticeFamily kind, List<InstrumentFault> faults, VirtualInstrument instrument) {
+        long seed,
+        Level level,
+        PracticeFamily kind,
+        List<InstrumentFault> faults,
+        VirtualInstrument instrument,
+        int lowered) {
 
     /** Raised whenever the same seed would make another instrument. */
-    public static final int VERSION = 2;
+    public static final int VERSION = 3;
+
+    /** The same case, its instrument having been worked on. */
+    public PracticeCase with(VirtualInstrument now) {
+        return new PracticeCase(seed, level, kind, faults, now, lowered);
+    }
 
     /** Takes an unmodifiable copy. */
     public PracticeCase {

@@ -64,7 +64,7 @@ public final class Equilibrium {
             state = new State(
                     instrument,
                     beam.deflection(moment),
-                    instrument.body().block() * joint,
+                    instrument.body().block() * instrument.body().loosened() * joint,
                     instrument.body().swell() + topRise(instrument, state, tension),
                     tension,
                     residual);
@@ -94,14 +94,15 @@ public final class Equilibrium {
     /** Under a pin bridge the top turns with the moment of the strings over it; under a floating one it sinks with their press. */
     private static double topRise(VirtualInstrument instrument, State state, double tension) {
         VirtualInstrument.BridgeMake bridge = instrument.bridge();
+        double gives = instrument.body().top() * instrument.body().loosened();
         double saddle = (state.saddle(Side.BASS) + state.saddle(Side.TREBLE)) / 2;
         if (!bridge.floating()) {
-            return instrument.body().top() * tension * (saddle - state.topRise());
+            return gives * tension * (saddle - state.topRise());
         }
         double nut = (state.nut(Side.BASS) + state.nut(Side.TREBLE)) / 2;
         double before = (saddle - nut) / instrument.saddleAt();
         double behind = (saddle - bridge.endHeight()) / bridge.endDistance();
-        return -instrument.body().top() * tension * (before + behind);
+        return -gives * tension * (before + behind);
     }
 
     private static double depth(VirtualInstrument instrument, double x) {

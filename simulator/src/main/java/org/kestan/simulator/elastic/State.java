@@ -18,12 +18,23 @@ public record State(
 
     private static final double BEFORE_JOINT = 0.85;
 
+    /** A bridge that gapes at the back stands on its front edge: so much of the gap the saddle is raised by. */
+    private static final double SADDLE_OF_LIFT = 0.3;
+
     /** From the outer strings to the edges of the board at the nut, both together, mm. */
     private static final double BESIDE_STRINGS = 7;
 
     /** Angle of the fret plane against the soundboard at the joint, radians, positive = set back. */
     public double pitch() {
         return instrument.neck().pitch() - turned;
+    }
+
+    /** How many half steps its strings are below pitch, by their pull: by Mersenne's law it goes with the square of the pitch. */
+    public double halfStepsDown() {
+        double full = Equilibrium.pulls(instrument, 0).stream()
+                .mapToDouble(Double::doubleValue)
+                .sum();
+        return 6 * Math.log(full / tension) / Math.log(2);
     }
 
     /** Height of the plane of the frets under an outer string, bent as it is. */
@@ -75,14 +86,13 @@ public record State(
 
     /** Height of the underside of an outer string at the saddle. */
     public double saddle(Side side) {
-        return topRise
-                + instrument.bridge().thickness()
-                + instrument.bridge().protrusion().get(side);
+        return bridgeTop() + instrument.bridge().protrusion().get(side);
     }
 
     /** Height of the top of the bridge. */
     public double bridgeTop() {
-        return topRise + instrument.bridge().thickness();
+        double lifted = tension > 0 ? SADDLE_OF_LIFT * instrument.bridge().lift() : 0;
+        return topRise + instrument.bridge().thickness() + lifted;
     }
 
     /** Height of the underside of an outer string: straight from nut to saddle. */

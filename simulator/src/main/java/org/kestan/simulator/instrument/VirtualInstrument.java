@@ -75,8 +75,9 @@ public record VirtualInstrument(
      * @param top how far the top rises at the saddle under a pin bridge, mm for each N·mm; how far it sinks under a floating one,
      *     mm for each N
      * @param swell how far the top stands higher than at the humidity of the shop; negative where it is dry
+     * @param loosened how many times as far block and top give way, a brace being loose; 1 for a sound body
      */
-    public record BodyMake(double fretsOverTop, double block, double top, double swell) {}
+    public record BodyMake(double fretsOverTop, double block, double top, double swell, double loosened) {}
 
     /**
      * The bridge.
@@ -88,6 +89,7 @@ public record VirtualInstrument(
      * @param endDistance from the saddle to the pins or the tailpiece
      * @param endHeight of the strings over the top there
      * @param spread between the outer strings
+     * @param lift how far the back edge of a pin bridge gapes under the strings; 0 for one that is glued all over
      */
     public record BridgeMake(
             boolean floating,
@@ -96,7 +98,8 @@ public record VirtualInstrument(
             Sides<Double> protrusion,
             double endDistance,
             double endHeight,
-            double spread) {}
+            double spread,
+            double lift) {}
 
     /**
      * The heel.
@@ -156,16 +159,62 @@ public record VirtualInstrument(
 
     /** The same with another bridge and saddle; the strings end as far under the bridge's top as before. */
     public VirtualInstrument withBridge(double thickness, Sides<Double> protrusion) {
-        BridgeMake made = new BridgeMake(
+        return with(new BridgeMake(
                 bridge.floating,
                 bridge.jointToSaddle,
                 thickness,
                 protrusion,
                 bridge.endDistance,
                 bridge.floating ? bridge.endHeight : bridge.endHeight + thickness - bridge.thickness,
-                bridge.spread);
+                bridge.spread,
+                bridge.lift));
+    }
+
+    /** The same with its bridge gaping so far at the back, mm. */
+    public VirtualInstrument withLift(double lift) {
+        return with(new BridgeMake(
+                bridge.floating,
+                bridge.jointToSaddle,
+                bridge.thickness,
+                bridge.protrusion,
+                bridge.endDistance,
+                bridge.endHeight,
+                bridge.spread,
+                lift));
+    }
+
+    /** The same with its strings ending so high over the top, mm: in ramped pin holes, or at another tailpiece. */
+    public VirtualInstrument withEndHeight(double height) {
+        return with(new BridgeMake(
+                bridge.floating,
+                bridge.jointToSaddle,
+                bridge.thickness,
+                bridge.protrusion,
+                bridge.endDistance,
+                height,
+                bridge.spread,
+                bridge.lift));
+    }
+
+    private VirtualInstrument with(BridgeMake made) {
         return new VirtualInstrument(
                 family, joint, frets, jointFret, lastFret, neck, body, made, nut, crowns, strings, heel);
+    }
+
+    /** The same with its body giving way so many times as far as a sound one. */
+    public VirtualInstrument withLoosened(double loosened) {
+        return with(new BodyMake(body.fretsOverTop, body.block, body.top, body.swell, loosened));
+    }
+
+    private VirtualInstrument with(BodyMake made) {
+        return new VirtualInstrument(
+                family, joint, frets, jointFret, lastFret, neck, made, bridge, nut, crowns, strings, heel);
+    }
+
+    /** The same with other strings. */
+    public VirtualInstrument withStrings(List<StringSpec> others) {
+        return new VirtualInstrument(
+                family, joint, frets, jointFret, lastFret, neck, body, bridge, nut, crowns, others, heel);
     }
 
     /** The same with its neck pointing elsewhere, mm at the saddle toward the treble. */
@@ -183,9 +232,7 @@ public record VirtualInstrument(
 
     /** The same with its top standing otherwise than at the humidity of the shop, mm. */
     public VirtualInstrument withSwell(double swell) {
-        BodyMake made = new BodyMake(body.fretsOverTop, body.block, body.top, swell);
-        return new VirtualInstrument(
-                family, joint, frets, jointFret, lastFret, neck, made, bridge, nut, crowns, strings, heel);
+        return with(new BodyMake(body.fretsOverTop, body.block, body.top, swell, body.loosened));
     }
 
     /** Position of the joint. */

@@ -1,8 +1,10 @@
 package org.kestan.simulator.tools;
 
+import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.IntToDoubleFunction;
 import org.kestan.base.sheet.Side;
+import org.kestan.simulator.elastic.Equilibrium;
 import org.kestan.simulator.elastic.State;
 import org.kestan.simulator.instrument.VirtualInstrument;
 
@@ -44,6 +46,31 @@ public final class Frame {
             gap += (chord - state.crown(fret, side)) / 2;
         }
         return gap;
+    }
+
+    /** How far the wood of the board lies under a straight line from fret 1 to the joint, midway, mean of the sides. */
+    public double bowOfBoard(State state) {
+        double low = instrument.frets().at(1);
+        double high = instrument.jointAt();
+        double at = instrument.frets().at(middleFret());
+        double share = (at - low) / (high - low);
+        double bow = 0;
+        for (Side side : Side.values()) {
+            double chord = state.plane(low, side) * (1 - share) + state.plane(high, side) * share;
+            bow += (chord - state.plane(at, side)) / 2;
+        }
+        return bow;
+    }
+
+    /**
+     * The force that presses an outer string down on a fret, N: its pull by the two slopes it gets (a string under a point load;
+     * any mechanics textbook).
+     */
+    public double pressing(State state, int fret, Side side) {
+        List<Double> pulls = Equilibrium.pulls(instrument, state.halfStepsDown());
+        double pull = pulls.get(side == Side.BASS ? 0 : pulls.size() - 1);
+        double x = instrument.frets().at(fret);
+        return pull * over(state, fret, side) * (1 / x + 1 / (instrument.saddleAt() - x));
     }
 
     /** From the soundboard to the crowns at the joint, mean of the sides. */

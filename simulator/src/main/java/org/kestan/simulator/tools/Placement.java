@@ -28,6 +28,14 @@ public record Placement(Spot spot, int fret, Side side) {
 
     private static final double PAST_LAST_FRET = 3;
 
+    /** A gap under a bridge closes by so much when nothing pulls. */
+    private static final double LIFT_SLACK = 0.3;
+
+    /** Humidity of the shop, percent, and how much more a top has known that stands a millimeter higher. */
+    private static final double USUAL_AIR = 47;
+
+    private static final double AIR_OF_SWELL = 75;
+
     private static final Map<LengthLine, Placement> LINES = Map.ofEntries(
             Map.entry(Dimension.SCALE, at(Spot.SCALE)),
             Map.entry(Reading.NUT_BASS, new Placement(Spot.OVER_FRET, 1, Side.BASS)),
@@ -53,6 +61,7 @@ public record Placement(Spot spot, int fret, Side side) {
             Map.entry(Reading.PIN_DISTANCE, at(Spot.PINS)),
             Map.entry(Reading.STRING_RAMP, at(Spot.RAMP)),
             Map.entry(Reading.BRIDGE_FRONT, at(Spot.BRIDGE_FRONT)),
+            Map.entry(Reading.BRIDGE_LIFT, at(Spot.BRIDGE_BACK)),
             Map.entry(Reading.PROJECTION_STRUNG, at(Spot.PROJECTION)),
             Map.entry(Reading.PROJECTION_SLACK, at(Spot.PROJECTION)));
 
@@ -82,9 +91,14 @@ public record Placement(Spot spot, int fret, Side side) {
     /** Where it is along the strings, mm from the nut. */
     public double along(VirtualInstrument of) {
         return switch (spot) {
-            case SCALE -> 0;
-            case OVER_FRET, UNDER_HELD_STRING -> of.frets().at(Math.max(1, Math.min(of.lastFret(), fret)));
-            case JOINT_TO_SADDLE, FRETS_OVER_TOP, HEEL_HEIGHT, HEEL_TOP, HEEL_CAP -> of.jointAt();
+            case SCALE, OPEN_STRING -> 0;
+            case OVER_FRET, UNDER_HELD_STRING, PRESSED_STRING ->
+                of.frets().at(Math.max(1, Math.min(of.lastFret(), fret)));
+            case BOARD -> of.frets().at(new Frame(of).middleFret());
+            case JOINT_TO_SADDLE, FRETS_OVER_TOP, HEEL_HEIGHT, HEEL_TOP, HEEL_CAP, NECK_ANGLE -> of.jointAt();
+            case BRACES -> of.jointAt() + of.bridge().jointToSaddle() / 2;
+            case AIR -> of.saddleAt() + 2 * of.bridge().endDistance();
+            case BRIDGE_BACK -> of.saddleAt() + BRIDGE_FRONT;
             case EXTENSION, FALL_AWAY -> of.frets().at(of.lastFret());
             case PROJECTION, PROJECTION_MIDDLE -> of.saddleAt() - BRIDGE_FRONT;
             case TAILPIECE_HEIGHT, TAILPIECE_DISTANCE, PINS, RAMP ->
@@ -103,7 +117,7 @@ public record Placement(Spot spot, int fret, Side side) {
                 .min(Comparator.comparingDouble(each -> Math.abs(each.along(of) - along)));
     }
 
-    /** What is truly there, mm. */
+    /** What is truly there, in the unit of the tools it takes; of the bridge's back edge the gap, mm. */
     public double truth(State state) {
         VirtualInstrument of = state.instrument();
         VirtualInstrument.BridgeMake bridge = of.bridge();
@@ -129,6 +143,13 @@ public record Placement(Spot spot, int fret, Side side) {
             case BRIDGE_FRONT -> BRIDGE_FRONT;
             case PROJECTION -> frame.projection(state, bridge.floating() ? 0 : BRIDGE_FRONT);
             case PROJECTION_MIDDLE -> frame.projectionInTheMiddle(state, bridge.floating() ? 0 : BRIDGE_FRONT);
+            case BRIDGE_BACK -> state.tension() > 0 ? bridge.lift() : bridge.lift() * LIFT_SLACK;
+            case BRACES -> of.body().loosened() > 1 ? 1 : 0;
+            case BOARD -> frame.bowOfBoard(state);
+            case NECK_ANGLE -> Math.toDegrees(state.pitch());
+            case AIR -> USUAL_AIR + of.body().swell() * AIR_OF_SWELL;
+            case OPEN_STRING -> state.halfStepsDown();
+            case PRESSED_STRING -> frame.pressing(state, fret, side);
         };
     }
 

@@ -13,6 +13,9 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.StraightedgePosition;
+import org.kestan.job.visits.Defect;
+import org.kestan.job.visits.Observation;
+import org.kestan.job.visits.Severity;
 import org.kestan.simulator.cases.PracticeCase;
 import org.kestan.simulator.elastic.Equilibrium;
 import org.kestan.simulator.elastic.State;
@@ -47,6 +50,7 @@ public final class SheetReader {
             Reading.PIN_DISTANCE,
             Reading.STRING_RAMP,
             Reading.BRIDGE_FRONT,
+            Reading.BRIDGE_LIFT,
             Reading.PROJECTION_STRUNG,
             Reading.PROJECTION_SLACK);
 
@@ -100,6 +104,8 @@ public final class SheetReader {
                 job = job.with(line, Length.ofText(String.format(Locale.ROOT, "%.3f mm", read)));
             }
         }
-        return job;
+        return instrument.body().loosened() > 1
+                ? job.withVisit(job.visit().with(new Observation(Defect.BRACE_LOOSE, Severity.SERIOUS, "")))
+                : job;
     }
 }

@@ -14,13 +14,47 @@ public enum SimulatedTool implements Keyed {
     /** A caliper under a straightedge. */
     STRAIGHTEDGE(0.05, 0.08, 0.8),
     /** A tape along the instrument. */
-    TAPE(0.5, 0.25, 10);
+    TAPE(0.5, 0.25, 10),
+    /** A straightedge with notches for the frets, and leaves under it: it lies on the wood. */
+    NOTCHED_STRAIGHTEDGE(0.0254, 0.02, 0),
+    /** An angle gauge on the frets against the top. */
+    ANGLE_GAUGE(Shows.DEGREES, 0.05, 0.06, 0.5),
+    /** A hygrometer beside the instrument. */
+    HYGROMETER(Shows.PERCENT, 1, 1.5, 10),
+    /** A tuner. */
+    TUNER(Shows.HALF_STEPS, 0.01, 0.01, 1),
+    /** A spring scale that presses a string down. */
+    FORCE_SCALE(Shows.NEWTONS, 0.1, 0.15, 2),
+    /** A mirror and a lamp, and a knuckle to knock with. */
+    MIRROR(Shows.LOOSE, 0.1, 0, 1);
 
+    /** What a tool shows. */
+    public enum Shows {
+        /** A length, mm. */
+        LENGTH,
+        /** An angle, degrees. */
+        DEGREES,
+        /** Relative humidity, percent. */
+        PERCENT,
+        /** How many half steps below pitch. */
+        HALF_STEPS,
+        /** A force, N. */
+        NEWTONS,
+        /** Whether something is loose: 1, or 0 for not. */
+        LOOSE
+    }
+
+    private final Shows shows;
     private final double resolution;
     private final double spread;
     private final double slip;
 
     SimulatedTool(double resolution, double spread, double slip) {
+        this(Shows.LENGTH, resolution, spread, slip);
+    }
+
+    SimulatedTool(Shows shows, double resolution, double spread, double slip) {
+        this.shows = shows;
         this.resolution = resolution;
         this.spread = spread;
         this.slip = slip;
@@ -31,25 +65,30 @@ public enum SimulatedTool implements Keyed {
         return Keyed.kebab(this);
     }
 
-    /** Returns how far readings of one length lie apart, mm, one standard deviation; its resolution comes on top. */
+    /** What it shows; what it resolves, how readings spread, and what it reads are in that unit. */
+    public Shows shows() {
+        return shows;
+    }
+
+    /** Returns how far readings of one thing lie apart, one standard deviation; its resolution comes on top. */
     public double spread() {
         return spread;
     }
 
-    /** Returns the least step it shows, mm. */
+    /** Returns the least step it shows. */
     public double resolution() {
         return resolution;
     }
 
     /**
-     * Reads a length as one does by its usual slip, mm: the wrong end of the rule, a jaw beside the place, a straightedge on a
+     * Reads something as one does by its usual slip: the wrong end of the rule, a jaw beside the place, a straightedge on a
      * proud fret; feelers tell half of it.
      */
     public double slip(double truth, Random random) {
         return read(slip == 0 ? truth / 2 : truth + (random.nextBoolean() ? slip : -slip), random);
     }
 
-    /** Reads a length, mm. */
+    /** Reads something. */
     public double read(double truth, Random random) {
         return Math.round((truth + random.nextGaussian() * spread) / resolution) * resolution;
     }

@@ -50,7 +50,21 @@ public enum Spot implements Keyed {
     /** A straightedge on the frets, measured over the top in front of the bridge. */
     PROJECTION(Fitting.ANY, false, false, SimulatedTool.STRAIGHTEDGE),
     /** The same along the middle of the board. */
-    PROJECTION_MIDDLE(Fitting.ANY, false, false, SimulatedTool.STRAIGHTEDGE);
+    PROJECTION_MIDDLE(Fitting.ANY, false, false, SimulatedTool.STRAIGHTEDGE),
+    /** Under the back edge of the bridge. */
+    BRIDGE_BACK(Fitting.PIN_BRIDGE, false, false, SimulatedTool.FEELER, SimulatedTool.MIRROR),
+    /** The braces, through the sound hole. */
+    BRACES(Fitting.ANY, false, false, SimulatedTool.MIRROR),
+    /** The wood of the board between the frets, midway between fret 1 and the joint. */
+    BOARD(Fitting.ANY, false, false, SimulatedTool.NOTCHED_STRAIGHTEDGE),
+    /** The plane of the frets at the joint against the top. */
+    NECK_ANGLE(Fitting.ANY, false, false, SimulatedTool.ANGLE_GAUGE),
+    /** The air the instrument has lived in. */
+    AIR(Fitting.ANY, false, false, SimulatedTool.HYGROMETER),
+    /** An open outer string. */
+    OPEN_STRING(Fitting.ANY, false, true, SimulatedTool.TUNER),
+    /** An outer string, pressed down on a fret. */
+    PRESSED_STRING(Fitting.ANY, true, true, SimulatedTool.FORCE_SCALE);
 
     private final Fitting fitting;
     private final boolean fretted;
@@ -74,6 +88,11 @@ public enum Spot implements Keyed {
     /** Tells whether it is there on an instrument with or without a floating bridge. */
     public boolean isOn(boolean floating) {
         return fitting == Fitting.ANY || floating == (fitting == Fitting.FLOATING_BRIDGE);
+    }
+
+    /** Tells whether it is read on strings that pull. */
+    public boolean needsStrings() {
+        return this == OVER_FRET || this == UNDER_HELD_STRING || this == OPEN_STRING || this == PRESSED_STRING;
     }
 
     /** Tells whether a fret has to be said. */

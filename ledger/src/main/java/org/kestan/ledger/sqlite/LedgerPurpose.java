@@ -1,0 +1,41 @@
+package org.kestan.ledger.sqlite;
+
+import org.jdbi.v3.core.Handle;
+
+/** What a ledger is for. It is said once, while it is empty. */
+enum LedgerPurpose {
+    /** Instruments of customers. */
+    SHOP,
+    /** Instruments of nobody. */
+    PRACTICE;
+
+    private static final String NAME = "purpose";
+    private static final String VALUE = "practice";
+
+    /** Reads what a ledger says of itself. */
+    static LedgerPurpose read(Handle ledger) {
+        return ledger.createQuery("SELECT value FROM meta WHERE name = :name")
+                .bind("name", NAME)
+                .mapTo(String.class)
+                .findOne()
+                .filter(VALUE::equals)
+                .map(practice -> PRACTICE)
+                .orElse(SHOP);
+    }
+
+    /** Makes an empty ledger one for practice; one in which jobs lie stays what it is. */
+    static LedgerPurpose practiceWhereEmpty(Handle ledger) {
+        boolean empty = ledger.createQuery("SELECT count(*) FROM jobs")
+                        .mapTo(Integer.class)
+                        .one()
+                == 0;
+        if (empty && read(ledger) == SHOP) {
+            ledger.execute("INSERT INTO meta (name, value) VALUES (?, ?)", NAME, VALUE);
+        }
+        return read(ledger);
+    }
+
+    boolean isPractice() {
+        return this == PRACTICE;
+    }
+}
