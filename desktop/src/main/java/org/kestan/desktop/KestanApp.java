@@ -97,7 +97,8 @@ public final class KestanApp extends Application {
         session = window.session();
         window.setPracticeOpener(() -> openPractice(settings, found));
         if (found.demo() && job.isEmpty()) {
-            session.say(Messages.message("kestan-app.sample-jobs-your-own"));
+            session.say(Messages.message(
+                    ledger.isForPractice() ? "kestan-app.sample-cases" : "kestan-app.sample-jobs-your-own"));
         }
         ((OpenResult.Opened) opening)
                 .doubt()

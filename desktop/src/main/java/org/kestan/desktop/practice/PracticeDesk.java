@@ -11,7 +11,6 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.notation.Length;
-import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Sides;
 import org.kestan.desktop.messages.Messages;
@@ -48,8 +47,8 @@ public final class PracticeDesk {
     private final ReadOnlyObjectWrapper<PracticeRecord> record =
             new ReadOnlyObjectWrapper<>(this, "record", PracticeRecord.NONE);
     private Optional<String> shown = Optional.empty();
-    private Optional<LengthLine> line = Optional.empty();
-    private Consumer<String> field = text -> {};
+    private Optional<Line<?>> line = Optional.empty();
+    private Optional<Consumer<String>> field = Optional.empty();
 
     /**
      * @param folder where record and cases are kept
@@ -62,13 +61,13 @@ public final class PracticeDesk {
         // It is told before the job is there.
         store.openedProperty().addListener((property, old, next) -> Platform.runLater(this::load));
         // The field that had the focus last is the one a reading is for, after the focus went to a tool.
-        session.takerProperty().addListener((property, old, next) -> {
-            Line<?> focused = session.focusedLineProperty().get();
-            if (next != null && focused instanceof LengthLine length) {
-                field = next;
-                line = Optional.of(length);
+        session.focusedLineProperty().addListener((property, old, next) -> {
+            if (next != null) {
+                line = Optional.of(next);
+                field = Optional.empty();
             }
         });
+        session.takerProperty().addListener((property, old, next) -> field = Optional.ofNullable(next));
         load();
     }
 
@@ -127,7 +126,7 @@ public final class PracticeDesk {
     }
 
     /** The line of the sheet a reading is for: the one that had the focus last. */
-    public Optional<LengthLine> line() {
+    public Optional<Line<?>> line() {
         return line;
     }
 
@@ -205,7 +204,7 @@ public final class PracticeDesk {
 
     /** Puts what a tool shows into the field that had the focus last; there it waits for Enter. */
     public void write(double millimeters) {
-        field.accept(Length.toMicrometer(millimeters).text());
+        field.ifPresent(into -> into.accept(Length.toMicrometer(millimeters).text()));
     }
 
     /** Gives the instrument back: nothing can be done on it any more. */

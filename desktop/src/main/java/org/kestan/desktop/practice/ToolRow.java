@@ -14,7 +14,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
-import org.kestan.base.sheet.LengthLine;
+import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Side;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
@@ -220,7 +220,7 @@ final class ToolRow extends FlowPane {
 
     /** Takes the tool and the place that are usual for the line that had the focus last. */
     void takeUsual() {
-        Optional<LengthLine> line = desk.line();
+        Optional<Line<?>> line = desk.line();
         Optional<Placement> place = line.flatMap(each -> measured().flatMap(on -> Placement.of(each, on)));
         if (place.isEmpty()) {
             note.complain(Messages.message("practice-drawer.no-line"));

@@ -10,6 +10,7 @@ import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
 import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
 import org.kestan.simulator.cases.PracticeCase;
 import org.kestan.simulator.elastic.Equilibrium;
 import org.kestan.simulator.elastic.State;
@@ -47,9 +48,13 @@ public record ReadingCheck(LengthLine line, double believed, double truth, doubl
      */
     public static List<ReadingCheck> all(Job job, PracticeCase given) {
         VirtualInstrument instrument = given.instrument();
-        Optional<State> asItCame =
-                given.lowered() > 0 ? Optional.of(Equilibrium.tuned(instrument, given.lowered())) : Optional.empty();
-        State strung = Equilibrium.strung(instrument);
+        State low = Equilibrium.tuned(instrument, given.lowered());
+        // Whoever says that it was tuned down when it was read has read it right.
+        boolean said = job.get(Lines.STEPS_DOWN)
+                .filter(steps -> steps == given.lowered())
+                .isPresent();
+        State strung = said ? low : Equilibrium.strung(instrument);
+        Optional<State> asItCame = said || given.lowered() == 0 ? Optional.empty() : Optional.of(low);
         State slack = Equilibrium.slack(instrument);
         List<ReadingCheck> all = new ArrayList<>();
         for (LengthLine line : Reading.values()) {

@@ -5,9 +5,10 @@ import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
 import org.kestan.base.sheet.Dimension;
-import org.kestan.base.sheet.LengthLine;
+import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
+import org.kestan.job.terms.Lines;
 import org.kestan.simulator.elastic.State;
 import org.kestan.simulator.instrument.VirtualInstrument;
 
@@ -36,7 +37,7 @@ public record Placement(Spot spot, int fret, Side side) {
 
     private static final double AIR_OF_SWELL = 75;
 
-    private static final Map<LengthLine, Placement> LINES = Map.ofEntries(
+    private static final Map<Line<?>, Placement> LINES = Map.ofEntries(
             Map.entry(Dimension.SCALE, at(Spot.SCALE)),
             Map.entry(Reading.NUT_BASS, new Placement(Spot.OVER_FRET, 1, Side.BASS)),
             Map.entry(Reading.NUT_TREBLE, new Placement(Spot.OVER_FRET, 1, Side.TREBLE)),
@@ -62,6 +63,8 @@ public record Placement(Spot spot, int fret, Side side) {
             Map.entry(Reading.STRING_RAMP, at(Spot.RAMP)),
             Map.entry(Reading.BRIDGE_FRONT, at(Spot.BRIDGE_FRONT)),
             Map.entry(Reading.BRIDGE_LIFT, at(Spot.BRIDGE_BACK)),
+            Map.entry(Lines.HUMIDITY, at(Spot.AIR)),
+            Map.entry(Lines.STEPS_DOWN, at(Spot.OPEN_STRING)),
             Map.entry(Reading.PROJECTION_STRUNG, at(Spot.PROJECTION)),
             Map.entry(Reading.PROJECTION_SLACK, at(Spot.PROJECTION)));
 
@@ -70,7 +73,7 @@ public record Placement(Spot spot, int fret, Side side) {
     }
 
     /** Returns where a line of the sheet is read on an instrument; empty where no tool here reads it, or it has no such place. */
-    public static Optional<Placement> of(LengthLine line, VirtualInstrument instrument) {
+    public static Optional<Placement> of(Line<?> line, VirtualInstrument instrument) {
         return Optional.ofNullable(LINES.get(line))
                 .filter(each -> each.spot.isOn(instrument.bridge().floating()))
                 .map(each -> each.spot == Spot.UNDER_HELD_STRING
@@ -79,7 +82,7 @@ public record Placement(Spot spot, int fret, Side side) {
     }
 
     /** Tells whether a line is read with the strings slack; the others at pitch, or it makes no difference. */
-    public static boolean isReadSlack(LengthLine line) {
+    public static boolean isReadSlack(Line<?> line) {
         return line == Reading.PROJECTION_SLACK;
     }
 
