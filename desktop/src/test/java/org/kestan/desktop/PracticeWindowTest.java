@@ -277,6 +277,12 @@ public class PracticeWindowTest extends WindowTest {
         assertThat(onWindow(() -> window.store().openFile(samples.get(0)))).isFalse();
         assertThat(session().noticeProperty().get()).contains("never with practice");
         assertThat(onWindow(() -> ledger.list(Query.ALL))).isEmpty();
+        // Nor does the empty ledger offer one; Enter there leads to the cases.
+        keys(KeyCode.ALT, KeyCode.DIGIT0);
+        assertThat(find("ledger-sample", Node.class).isVisible()).isFalse();
+        assertThat(find("ledger-first", Node.class).isFocused()).isTrue();
+        keys(KeyCode.ENTER);
+        waitFor(() -> find("practice-seed", Node.class).isVisible());
     }
 
     @Test

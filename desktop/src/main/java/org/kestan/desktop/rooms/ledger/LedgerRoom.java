@@ -144,11 +144,19 @@ public final class LedgerRoom extends VBox implements Room {
         emptyWords.setWrapText(true);
         emptyWords.getStyleClass().add("waiting");
         logbook = new LogbookPane(session, store);
+        boolean practicing = context.practice().isPresent();
         first = new TextButton(
-                Messages.message("ledger-room.start-the-first-job"), "ledger-first", context.starter()::run);
+                Messages.message(practicing ? "ledger-room.choose-a-case" : "ledger-room.start-the-first-job"),
+                "ledger-first",
+                context.starter()::run);
         sample = new TextButton(Messages.message("ledger-room.look-at-a-sample"), "ledger-sample", this::openSample);
-        sample.visibleProperty().bind(first.managedProperty());
-        sample.managedProperty().bind(first.managedProperty());
+        sample.visibleProperty().bind(sample.managedProperty());
+        if (practicing) {
+            // A sample job is a customer's.
+            sample.setManaged(false);
+        } else {
+            sample.managedProperty().bind(first.managedProperty());
+        }
         HBox ways = new HBox(12, first, sample);
         ways.setAlignment(Pos.CENTER);
         empty.getChildren().add(ways);
