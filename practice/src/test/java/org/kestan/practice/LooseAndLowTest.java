@@ -223,6 +223,42 @@ public class LooseAndLowTest {
         assertThat(run.state().mishaps().contains(Mishap.TAIL_LOOSE)).isEqualTo(loose);
     }
 
+    /** With the neck off nothing is read on it; set in dry it is, until the next cut. */
+    @Test
+    public void aNeckIsReadInItsJoint() {
+        PracticeRun run = done(
+                done(PracticeRun.of(CaseGenerator.of(3, Level.EASY, PracticeFamily.FLAT_TOP)), Operation.SLACKEN),
+                Operation.SCORE);
+        Placement straightedge = new Placement(Spot.PROJECTION, 0, Side.BASS);
+        assertThat(run.work(Operation.DRY_FIT, NOTHING).refused()).contains(Refusal.NECK_ON);
+        PracticeRun off = done(run, Operation.FREE_NECK, 9);
+        assertThat(off.measure(SimulatedTool.STRAIGHTEDGE, straightedge).refused())
+                .contains(Refusal.NOT_IN_JOINT);
+        PracticeRun dry = done(off, Operation.DRY_FIT);
+        assertThat(dry.measure(SimulatedTool.STRAIGHTEDGE, straightedge).refused())
+                .isEmpty();
+        assertThat(dry.work(Operation.TUNE, NOTHING).refused()).contains(Refusal.NECK_OFF);
+        PracticeRun sanded = done(dry, Operation.SAND_HEEL, 10, 10);
+        assertThat(sanded.measure(SimulatedTool.STRAIGHTEDGE, straightedge).refused())
+                .contains(Refusal.NOT_IN_JOINT);
+    }
+
+    /** A neck set back leaves the end of its board behind; a wedge lifts it. */
+    @Test
+    public void aNeckThatIsSetBackWantsAWedge() {
+        PracticeRun run = done(
+                done(PracticeRun.of(CaseGenerator.of(3, Level.EASY, PracticeFamily.FLAT_TOP)), Operation.SLACKEN),
+                Operation.SCORE);
+        PracticeRun sanded = done(done(run, Operation.FREE_NECK, 9), Operation.SAND_HEEL, 40, 40);
+        PracticeRun shimmed = done(done(sanded, Operation.SAND_HEEL, 30, 30), Operation.SHIM_TAIL);
+        assertThat(done(shimmed, Operation.FIX_NECK).state().mishaps()).containsExactly(Mishap.BOARD_DROPS);
+        PracticeRun wedged = done(shimmed, Operation.WEDGE, 1.2);
+        assertThat(done(wedged, Operation.FIX_NECK).state().mishaps()).isEmpty();
+        Placement fall = new Placement(Spot.FALL_AWAY, 0, Side.BASS);
+        assertThat(fall.truth(wedged.state().shape()))
+                .isLessThan(fall.truth(shimmed.state().shape()) - 1.1);
+    }
+
     @Test
     public void rampsTailpieceAndStringsDoWhatTheySay() {
         PracticeRun pins =

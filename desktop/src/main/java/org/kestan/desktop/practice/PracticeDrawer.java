@@ -128,6 +128,7 @@ public final class PracticeDrawer extends VBox {
                 switch (now.seat()) {
                     case SET -> "";
                     case FREE -> Messages.message("practice-drawer.neck-off");
+                    case DRY -> Messages.message("practice-drawer.neck-dry");
                     case GLUED -> Messages.message("practice-drawer.curing", Math.round(now.curing()));
                 };
         long minutes = Math.round(now.minutes());

@@ -74,7 +74,7 @@ public record NextWork(Operation operation, Sides<Double> amount) {
         if (operation.wantsSlack() && now.strung()) {
             return Optional.of(plain(Operation.SLACKEN));
         }
-        boolean free = now.seat() == BenchState.Seat.FREE;
+        boolean free = now.isOff();
         if (operation == Operation.TURN_ROD && !now.atPitch() && !free) {
             return Optional.of(plain(Operation.TUNE));
         }
@@ -129,6 +129,10 @@ public record NextWork(Operation operation, Sides<Double> amount) {
             if (!bolted) {
                 all.add(plain(Operation.SHIM_TAIL));
             }
+            plan.wedge()
+                    .filter(wedge -> wedge.end() > 0)
+                    .ifPresent(wedge -> all.add(one(Operation.WEDGE, wedge.end())));
+            all.add(plain(Operation.DRY_FIT));
             all.add(plain(Operation.FIX_NECK));
             if (!bolted) {
                 all.add(one(Operation.WAIT, CURING));

@@ -94,7 +94,7 @@ public record Reckoning(
         Sides<Double> wanted = given.kind().wanted();
         Sides<Double> before = PracticeSolver.Solved.action(given.instrument());
         Sides<Double> after = PracticeSolver.Solved.action(state.instrument());
-        boolean strung = state.atPitch() && state.seat() != BenchState.Seat.FREE;
+        boolean strung = state.atPitch() && !state.isOff();
         List<InstrumentFault> left = FaultCheck.left(given, state.instrument());
         List<ReadingCheck> readings = ReadingCheck.all(job, given);
         List<Trial> trials = Trial.all(given, truth);

@@ -131,6 +131,9 @@ public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchS
         if (spot.fretted() && (placement.fret() < 1 || placement.fret() > last)) {
             return Optional.of(Refusal.FRET);
         }
+        if (spot.needsNeck() && state.seat() == BenchState.Seat.FREE) {
+            return Optional.of(Refusal.NOT_IN_JOINT);
+        }
         return spot.needsStrings() && !state.strung() ? Optional.of(Refusal.STRINGS_SLACK) : Optional.empty();
     }
 

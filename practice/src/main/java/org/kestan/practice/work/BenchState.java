@@ -47,6 +47,8 @@ public record BenchState(
         SET,
         /** Off. */
         FREE,
+        /** Set in dry, to be read. */
+        DRY,
         /** Glued, and not cured yet. */
         GLUED
     }
@@ -71,6 +73,11 @@ public record BenchState(
                 Sides.of(side -> 0.0),
                 Set.of(),
                 List.of());
+    }
+
+    /** Whether the neck is off, or only set in dry. */
+    public boolean isOff() {
+        return seat == Seat.FREE || seat == Seat.DRY;
     }
 
     /** Whether the strings are at pitch. */

@@ -8,6 +8,8 @@ public enum Mishap implements Keyed {
     NOT_FREE,
     /** The finish was not scored along the joint: it chipped as the neck came off. */
     FINISH_CHIPPED,
+    /** The neck was set back and no wedge put under the board's end: the last frets drop away. */
+    BOARD_DROPS,
     /** Wood was taken off the cheeks and the tail not shimmed: the joint is loose. */
     TAIL_LOOSE,
     /** The heat was too long: the finish blistered. */

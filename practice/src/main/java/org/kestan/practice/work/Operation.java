@@ -45,6 +45,10 @@ public enum Operation implements Keyed {
     SHIM_HEEL(Amount.SIDES, Measure.LENGTH, 0, 1.5, 40, 4),
     /** Shims on the tail, so that it is tight again after the cheeks were sanded. */
     SHIM_TAIL(Amount.NONE, Measure.NOTHING, 0, 0, 35, 2),
+    /** The neck set in dry, so that a straightedge can be laid on; at the next cut it is out again. */
+    DRY_FIT(Amount.NONE, Measure.NOTHING, 0, 0, 4, 0),
+    /** A wedge under the end of the board, so thick there, mm. */
+    WEDGE(Amount.ONE, Measure.LENGTH, 0, 4, 50, 2),
     /** The neck glued, or bolted. */
     FIX_NECK(Amount.NONE, Measure.NOTHING, 0, 0, 40, 3),
     /** Nothing for some hours. */

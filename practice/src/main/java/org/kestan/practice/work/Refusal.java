@@ -10,6 +10,8 @@ public enum Refusal implements Keyed {
     STRINGS_UP,
     /** The neck is off. */
     NECK_OFF,
+    /** What is measured there needs the neck in its joint. */
+    NOT_IN_JOINT,
     /** The neck is on. */
     NECK_ON,
     /** There is no truss rod. */

@@ -46,6 +46,9 @@ public final class Workshop {
 
     private static final double LOOSE_TAIL_GIVES = 0.001;
 
+    /** Farther than this the end of the board may not fall away, mm. */
+    private static final double MOST_FALL = 1;
+
     /** How far a neck comes forward under its strings, radians for each time the logarithm of its days grows by one. */
     private static final double CREEP = 0.0002;
 
@@ -100,12 +103,12 @@ public final class Workshop {
         if (!isTaken(operation, amount)) {
             return Optional.of(Refusal.AMOUNT);
         }
-        boolean off = from.seat() == Seat.FREE;
+        boolean off = from.isOff();
         Optional<Refusal> seat =
                 switch (operation) {
                     case TUNE -> off ? Optional.of(Refusal.NECK_OFF) : Optional.empty();
                     case FREE_NECK -> off ? Optional.of(Refusal.NECK_OFF) : Optional.empty();
-                    case SAND_HEEL, SHIM_HEEL, SHIM_TAIL, FIX_NECK ->
+                    case SAND_HEEL, SHIM_HEEL, SHIM_TAIL, DRY_FIT, WEDGE, FIX_NECK ->
                         off ? Optional.empty() : Optional.of(Refusal.NECK_ON);
                     case TURN_ROD ->
                         instrument.family() == Family.CLASSICAL ? Optional.of(Refusal.NO_ROD) : Optional.empty();
@@ -165,6 +168,8 @@ public final class Workshop {
             case FREE_NECK -> heat(one);
             case SAND_HEEL -> sand();
             case SHIM_HEEL -> cheeks(Sides.of(side -> -amount.get(side) - (amount.get(side) == 0 ? 0 : hand() / 2)));
+            case DRY_FIT -> seat(Seat.DRY, 0);
+            case WEDGE -> wedge(one);
             case FIX_NECK -> fix();
             case WAIT -> rest(one);
             case REFRET ->
@@ -257,7 +262,19 @@ public final class Workshop {
                 .toList()));
     }
 
+    private void wedge(double thick) {
+        make(old -> old.withFall(old.neck().fall() - thick / extension(old)));
+        now = now.preparing(Operation.WEDGE);
+    }
+
+    private static double extension(VirtualInstrument of) {
+        return of.frets().at(of.lastFret()) - of.jointAt();
+    }
+
     private void fix() {
+        if (instrument().neck().fall() * extension(instrument()) > MOST_FALL) {
+            went(Mishap.BOARD_DROPS);
+        }
         boolean sanded = now.removed().bass() + now.removed().treble() > SANDED;
         if (!isBolted() && sanded && !now.prepared().contains(Operation.SHIM_TAIL)) {
             went(Mishap.TAIL_LOOSE);
@@ -299,13 +316,17 @@ public final class Workshop {
     /** Wood off the cheeks, mm at the cap: even, it sets the neck back; uneven, it turns it aside. */
     private void cheeks(Sides<Double> taken) {
         double mean = (taken.bass() + taken.treble()) / 2;
+        double turned = mean / instrument().heel().height();
         double aside = (taken.bass() - taken.treble())
                 / instrument().heel().widthTop()
                 * instrument().bridge().jointToSaddle()
                 / 2;
-        make(old -> old.withPitch(old.neck().pitch() + mean / old.heel().height())
+        // The end of the board still lies on the top: it falls away by as much as the neck was turned.
+        make(old -> old.withPitch(old.neck().pitch() + turned)
+                .withFall(old.neck().fall() + turned)
                 .withDrift(old.heel().drift() + aside));
         now = now.removing(taken);
+        seat(Seat.FREE, 0);
     }
 
     private void rest(double hours) {

@@ -133,7 +133,16 @@ public record VirtualInstrument(
         return withNeck(neck.pitch, neck.bow, moment);
     }
 
+    /** The same with the end of its board falling away otherwise, for each mm of its length. */
+    public VirtualInstrument withFall(double fall) {
+        return withNeck(neck.pitch, neck.bow, neck.rod, fall);
+    }
+
     private VirtualInstrument withNeck(double pitch, double bow, double rod) {
+        return withNeck(pitch, bow, rod, neck.fall);
+    }
+
+    private VirtualInstrument withNeck(double pitch, double bow, double rod, double fall) {
         NeckMake set = new NeckMake(
                 neck.modulus,
                 neck.widthNut,
@@ -145,7 +154,7 @@ public record VirtualInstrument(
                 neck.hump,
                 neck.twist,
                 rod,
-                neck.fall,
+                fall,
                 neck.radius);
         return new VirtualInstrument(
                 family, joint, frets, jointFret, lastFret, set, body, bridge, nut, crowns, strings, heel);

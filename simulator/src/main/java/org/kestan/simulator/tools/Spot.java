@@ -90,6 +90,14 @@ public enum Spot implements Keyed {
         return fitting == Fitting.ANY || floating == (fitting == Fitting.FLOATING_BRIDGE);
     }
 
+    /** Tells whether it is read on a neck that sits in its joint. */
+    public boolean needsNeck() {
+        return switch (this) {
+            case FRETS_OVER_TOP, CENTERLINE, FALL_AWAY, PROJECTION, PROJECTION_MIDDLE, NECK_ANGLE -> true;
+            default -> false;
+        };
+    }
+
     /** Tells whether it is read on strings that pull. */
     public boolean needsStrings() {
         return this == OVER_FRET || this == UNDER_HELD_STRING || this == OPEN_STRING || this == PRESSED_STRING;
