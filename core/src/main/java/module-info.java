@@ -24,6 +24,7 @@ module org.kestan.core {
     exports org.kestan.base.sheet;
     exports org.kestan.base.standards;
     exports org.kestan.base.strings;
+    exports org.kestan.base.week;
     exports org.kestan.job.bench;
     exports org.kestan.job.gauge;
     exports org.kestan.job.parts;
@@ -35,6 +36,7 @@ module org.kestan.core {
     exports org.kestan.job.terms;
     exports org.kestan.job.tree;
     exports org.kestan.job.visits;
+    exports org.kestan.job.week;
     exports org.kestan.job;
     exports org.kestan.judgment.advice;
     exports org.kestan.judgment.counter;
@@ -55,4 +57,5 @@ module org.kestan.core {
     exports org.kestan.repair.steps;
     exports org.kestan.repair.template;
     exports org.kestan.text;
+    exports org.kestan.week;
 }

@@ -31,6 +31,9 @@ import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visits;
 import org.kestan.job.visits.VisitsSection;
 import org.kestan.job.ways.WaysSection;
+import org.kestan.job.week.Pin;
+import org.kestan.job.week.PinSection;
+import org.kestan.job.week.PrioritySection;
 
 /** The sections a job is made of. */
 public final class Sections {
@@ -49,6 +52,12 @@ public final class Sections {
 
     /** The parts it needs. */
     public static final Section<List<Part>> PARTS = new PartsSection();
+
+    /** Steps that were pinned to a day. */
+    public static final Section<List<Pin>> PINS = new PinSection();
+
+    /** How urgent it is. */
+    public static final Section<Optional<Integer>> PRIORITY = new PrioritySection();
 
     /** The visits. */
     public static final Section<Visits> VISITS = new VisitsSection();
@@ -100,6 +109,8 @@ public final class Sections {
             INTAKE,
             PROMISE,
             PARTS,
+            PINS,
+            PRIORITY,
             VISITS,
             TARGET,
             WANTED_STRINGS,

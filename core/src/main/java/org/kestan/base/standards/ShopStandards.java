@@ -10,13 +10,14 @@ import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Quantity;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.notation.Parsed;
+import org.kestan.base.week.ShopWeek;
 
 /** The thresholds, defaults and choices of a shop. Immutable; what the shop has not set is as it starts. */
 public final class ShopStandards {
 
     /** The standards a shop starts with. */
-    public static final ShopStandards DEFAULT =
-            new ShopStandards(Map.of(), Map.of(), "", FeelerSet.USUAL, Letterhead.BLANK, AdoptedValues.NOTHING);
+    public static final ShopStandards DEFAULT = new ShopStandards(
+            Map.of(), Map.of(), "", FeelerSet.USUAL, Letterhead.BLANK, ShopWeek.USUAL, AdoptedValues.NOTHING);
 
     /** What a neck reset takes: hours and parts. */
     public static final List<Standard> RESET =
@@ -63,6 +64,7 @@ public final class ShopStandards {
     private final String currency;
     private final FeelerSet leaves;
     private final Letterhead letterhead;
+    private final ShopWeek week;
     private final AdoptedValues takenOver;
     private final double[] values;
 
@@ -72,10 +74,12 @@ public final class ShopStandards {
             String currency,
             FeelerSet leaves,
             Letterhead letterhead,
+            ShopWeek week,
             AdoptedValues takenOver) {
         this.takenOver = takenOver;
         this.leaves = leaves;
         this.letterhead = letterhead;
+        this.week = week;
         this.texts = texts;
         this.schools = schools;
         this.currency = currency;
@@ -159,7 +163,7 @@ public final class ShopStandards {
 
     /** Returns these standards with other values adopted from the shop's jobs. */
     public ShopStandards withTakenOver(AdoptedValues next) {
-        return new ShopStandards(texts, schools, currency, leaves, letterhead, next);
+        return new ShopStandards(texts, schools, currency, leaves, letterhead, week, next);
     }
 
     /** Returns these standards with one set to what was learned of it; unchanged when that would not agree with its neighbors. */
@@ -215,7 +219,7 @@ public final class ShopStandards {
             next.put(standard, typed.strip());
         }
         ShopStandards changed =
-                new ShopStandards(next, schools, currency, leaves, letterhead, takenOver.without(standard));
+                new ShopStandards(next, schools, currency, leaves, letterhead, week, takenOver.without(standard));
         return changed.outOfOrder(standard)
                 .<Parsed<ShopStandards>>map(neighbor -> new Parsed.Bad<>(
                         (changed.get(standard) < changed.get(neighbor) ? StandardFinding.UNDER : StandardFinding.OVER)
@@ -238,7 +242,7 @@ public final class ShopStandards {
             learned = learned.without(each);
         }
         next.entrySet().removeIf(entry -> entry.getValue().equals(entry.getKey().startText()));
-        ShopStandards changed = new ShopStandards(next, schools, currency, leaves, letterhead, learned);
+        ShopStandards changed = new ShopStandards(next, schools, currency, leaves, letterhead, week, learned);
         boolean agree = Arrays.stream(Standard.values())
                 .allMatch(each -> changed.outOfOrder(each).isEmpty());
         return agree ? Optional.of(changed) : Optional.empty();
@@ -279,7 +283,7 @@ public final class ShopStandards {
             next.put(school.question(), school);
         }
         ShopStandards base = withAll(school.settings()).orElse(this);
-        return new ShopStandards(base.texts, next, currency, leaves, letterhead, takenOver);
+        return new ShopStandards(base.texts, next, currency, leaves, letterhead, week, takenOver);
     }
 
     /** Returns what stands on the shop's papers for owners. */
@@ -287,14 +291,24 @@ public final class ShopStandards {
         return letterhead;
     }
 
+    /** Returns what the shop plans its week by. */
+    public ShopWeek week() {
+        return week;
+    }
+
+    /** Returns these standards with another week. */
+    public ShopStandards withWeek(ShopWeek next) {
+        return new ShopStandards(texts, schools, currency, leaves, letterhead, next, takenOver);
+    }
+
     /** Returns these standards with another letterhead. */
     public ShopStandards withLetterhead(Letterhead next) {
-        return new ShopStandards(texts, schools, currency, leaves, next, takenOver);
+        return new ShopStandards(texts, schools, currency, leaves, next, week, takenOver);
     }
 
     /** Returns these standards with another currency. */
     public ShopStandards withCurrency(String next) {
-        return new ShopStandards(texts, schools, next.strip(), leaves, letterhead, takenOver);
+        return new ShopStandards(texts, schools, next.strip(), leaves, letterhead, week, takenOver);
     }
 
     /** Returns the feeler leaves the shop owns. */
@@ -304,7 +318,7 @@ public final class ShopStandards {
 
     /** Returns these standards with other leaves. */
     public ShopStandards withLeaves(FeelerSet next) {
-        return new ShopStandards(texts, schools, currency, next, letterhead, takenOver);
+        return new ShopStandards(texts, schools, currency, next, letterhead, week, takenOver);
     }
 
     @Override
@@ -314,6 +328,7 @@ public final class ShopStandards {
                 && schools.equals(that.schools)
                 && currency.equals(that.currency)
                 && letterhead.equals(that.letterhead)
+                && week.equals(that.week)
                 && takenOver.equals(that.takenOver)
                 && leaves.equals(that.leaves);
     }

@@ -1,0 +1,22 @@
+package org.kestan.base.week;
+
+import org.kestan.base.finding.Keyed;
+
+/** Where in a shop something is worked at, or lies and waits. */
+public enum WorkPlace implements Keyed {
+    /** Where hands work. */
+    BENCH,
+    /** In clamps, in a jig or a go-bar deck. */
+    CLAMPS,
+    /** Under a heat lamp, over steam. */
+    HEAT,
+    /** Hung up to dry. */
+    DRYING,
+    /** On the rack. */
+    RACK;
+
+    @Override
+    public String key() {
+        return Keyed.kebab(this);
+    }
+}

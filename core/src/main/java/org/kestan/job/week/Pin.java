@@ -1,0 +1,11 @@
+package org.kestan.job.week;
+
+import java.time.LocalDate;
+
+/**
+ * A step that stays on a day.
+ *
+ * @param step its id
+ * @param on the day it is begun
+ */
+public record Pin(String step, LocalDate on) {}

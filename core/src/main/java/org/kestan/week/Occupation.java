@@ -1,0 +1,97 @@
+package org.kestan.week;
+
+import java.util.Arrays;
+
+/** Times at which something is taken, in their order: a pair of hands, or a place in which several fit. */
+final class Occupation {
+
+    private int[] starts = new int[16];
+    private int[] ends = new int[16];
+    private int count;
+
+    /** Takes a time in which several may overlap. */
+    void take(int start, int end) {
+        insert(after(start), start, end);
+    }
+
+    /** Takes a time that overlaps no other; with those it touches it becomes one. */
+    void takeAlone(int start, int end) {
+        int at = after(start);
+        boolean before = at > 0 && ends[at - 1] == start;
+        boolean behind = at < count && starts[at] == end;
+        if (before && behind) {
+            ends[at - 1] = ends[at];
+            remove(at);
+        } else if (before) {
+            ends[at - 1] = end;
+        } else if (behind) {
+            starts[at] = start;
+        } else {
+            insert(at, start, end);
+        }
+    }
+
+    private void insert(int at, int start, int end) {
+        if (count == starts.length) {
+            starts = Arrays.copyOf(starts, 2 * count);
+            ends = Arrays.copyOf(ends, 2 * count);
+        }
+        System.arraycopy(starts, at, starts, at + 1, count - at);
+        System.arraycopy(ends, at, ends, at + 1, count - at);
+        starts[at] = start;
+        ends[at] = end;
+        count++;
+    }
+
+    private void remove(int at) {
+        count--;
+        System.arraycopy(starts, at + 1, starts, at, count - at);
+        System.arraycopy(ends, at + 1, ends, at, count - at);
+    }
+
+    /** The first that begins at a minute or later. */
+    private int after(int minute) {
+        int at = Arrays.binarySearch(starts, 0, count, minute);
+        if (at < 0) {
+            return -at - 1;
+        }
+        while (at > 0 && starts[at - 1] == minute) {
+            at--;
+        }
+        return at;
+    }
+
+    /** The minute until which it is taken from within a time on; -1 where all of it is free. Only where none overlap. */
+    int takenUntil(int start, int end) {
+        int at = after(start);
+        if (at > 0 && ends[at - 1] > start) {
+            return ends[at - 1];
+        }
+        return at < count && starts[at] < end ? ends[at] : -1;
+    }
+
+    /** The minute from which there may be room again; -1 where one more than are there fits all through a time. */
+    int fullUntil(int start, int end, int room) {
+        int until = Integer.MAX_VALUE;
+        boolean full = false;
+        for (int i = 0; i < count && starts[i] < end; i++) {
+            if (ends[i] <= start) {
+                continue;
+            }
+            int point = Math.max(start, starts[i]);
+            int there = 0;
+            int soonest = Integer.MAX_VALUE;
+            for (int j = 0; j < count && starts[j] <= point; j++) {
+                if (ends[j] > point) {
+                    there++;
+                    soonest = Math.min(soonest, ends[j]);
+                }
+            }
+            if (there >= room) {
+                full = true;
+                until = Math.min(until, soonest);
+            }
+        }
+        return full ? until : -1;
+    }
+}

@@ -1,0 +1,36 @@
+package org.kestan.week;
+
+import java.time.Duration;
+import java.util.OptionalInt;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+
+/** Looks for better orders. The port behind which a solver stands. */
+public interface Planner {
+
+    /**
+     * Looks for an order that costs less, from one that is there; never returns one that costs more.
+     *
+     * @param plans what orders come to
+     * @param from where to begin
+     * @param effort how long
+     * @param better told of each better one, on the calling thread or another
+     */
+    WeekOrder improve(WeekPlans plans, WeekOrder from, Effort effort, Consumer<WeekOrder> better);
+
+    /**
+     * How long to look.
+     *
+     * @param time at most
+     * @param steps steps of the search at most, so that a test comes to the same on every machine; empty for no such limit
+     * @param seed the same seed looks in the same way
+     * @param stopped asked now and then; true stops
+     */
+    record Effort(Duration time, OptionalInt steps, long seed, BooleanSupplier stopped) {
+
+        /** So long, unless it is stopped. */
+        public static Effort of(Duration time, long seed) {
+            return new Effort(time, OptionalInt.empty(), seed, () -> false);
+        }
+    }
+}

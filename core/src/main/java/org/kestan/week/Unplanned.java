@@ -1,0 +1,39 @@
+package org.kestan.week;
+
+import org.kestan.base.finding.Keyed;
+
+/**
+ * A job that has no place in a plan.
+ *
+ * @param job its id
+ * @param step the step at which it stands still, by its id; empty where it is the job itself
+ * @param why why
+ */
+public record Unplanned(String job, String step, Why why) {
+
+    /** Why a job has no place. */
+    public enum Why implements Keyed {
+        /** No way was taken into its plan. */
+        NO_WAYS,
+        /** A part is missing, and nobody knows when it comes. */
+        PART_WITHOUT_DAY,
+        /** A step can't be laid down overnight, and no day is long enough for it. */
+        LONGER_THAN_A_DAY,
+        /** The shop is closed as far as the plan goes. */
+        CLOSED,
+        /** Nobody takes its way. */
+        NOBODY,
+        /** There is no such place. */
+        NO_PLACE;
+
+        @Override
+        public String key() {
+            return Keyed.kebab(this);
+        }
+
+        @Override
+        public String family() {
+            return "unplanned";
+        }
+    }
+}

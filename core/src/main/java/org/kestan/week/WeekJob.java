@@ -1,0 +1,36 @@
+package org.kestan.week;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What is left of a job.
+ *
+ * @param id its id in the ledger
+ * @param name as the list shows it
+ * @param steps in their order
+ * @param takenIn when it came in
+ * @param promised the day it is promised for; empty where nothing was
+ * @param firm whether that is firm
+ * @param priority said by hand, from -2 for no hurry to 2 for first of all
+ * @param notBefore when a wait that runs is over, or the last part is there; empty where it can be gone on with
+ * @param blocked why it can't be planned; empty where it can
+ */
+public record WeekJob(
+        String id,
+        String name,
+        List<WeekStep> steps,
+        Instant takenIn,
+        Optional<LocalDate> promised,
+        boolean firm,
+        int priority,
+        Optional<Instant> notBefore,
+        Optional<Unplanned.Why> blocked) {
+
+    /** Takes an unmodifiable copy. */
+    public WeekJob {
+        steps = List.copyOf(steps);
+    }
+}

@@ -1,0 +1,16 @@
+package org.kestan.week;
+
+import java.util.List;
+
+/**
+ * In which order steps are given their place: each time a job comes up, its next step is.
+ *
+ * @param jobs indices into the jobs of a {@link WeekProblem}, each as often as it has steps
+ */
+public record WeekOrder(List<Integer> jobs) {
+
+    /** Takes an unmodifiable copy. */
+    public WeekOrder {
+        jobs = List.copyOf(jobs);
+    }
+}

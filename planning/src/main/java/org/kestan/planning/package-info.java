@@ -1,0 +1,2 @@
+/** The solver behind the shop's week. */
+package org.kestan.planning;

@@ -1,0 +1,2 @@
+/** An order of steps as the solver takes it. */
+package org.kestan.planning.search;
