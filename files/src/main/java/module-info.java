@@ -4,6 +4,7 @@ module org.kestan.files {
     requires com.google.zxing;
     requires java.desktop;
     requires java.logging;
+    requires ical4j.core;
     requires org.apache.commons.csv;
     requires openhtmltopdf.core;
     requires openhtmltopdf.pdfbox;
@@ -21,4 +22,5 @@ module org.kestan.files {
     exports org.kestan.files.standards;
     exports org.kestan.files.steps;
     exports org.kestan.files.tables;
+    exports org.kestan.files.week;
 }

@@ -12,4 +12,5 @@ module org.kestan.ledger {
 
     exports org.kestan.ledger;
     exports org.kestan.ledger.sqlite;
+    exports org.kestan.ledger.week;
 }

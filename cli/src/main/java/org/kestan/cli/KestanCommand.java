@@ -30,7 +30,8 @@ import picocli.CommandLine.Spec;
             TemplatesCommand.class,
             SchemaCommand.class,
             GaugeCommand.class,
-            PracticeCommand.class
+            PracticeCommand.class,
+            WeekCommand.class
         })
 public final class KestanCommand implements Runnable {
 

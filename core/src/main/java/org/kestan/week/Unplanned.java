@@ -13,7 +13,7 @@ public record Unplanned(String job, String step, Why why) {
 
     /** Why a job has no place. */
     public enum Why implements Keyed {
-        /** No way was taken into its plan. */
+        /** No way was taken into its plan, and none can be recommended yet. */
         NO_WAYS,
         /** A part is missing, and nobody knows when it comes. */
         PART_WITHOUT_DAY,

@@ -3,7 +3,6 @@ package org.kestan.week;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -31,7 +30,7 @@ public final class WeekJobs {
      *
      * @param id its id in the ledger
      * @param takenIn when it came in
-     * @param plan of the job
+     * @param plan of the job: the ways that were taken, or those that are recommended where none was
      * @param book the steps the shop works by
      * @param now today's moment
      * @param zone where the shop is
@@ -40,13 +39,10 @@ public final class WeekJobs {
         Job job = plan.job();
         Set<String> behind =
                 job.section(Sections.STEPS).stream().map(StepMark::step).collect(Collectors.toSet());
-        boolean planned = !WorkPlan.taken(job).isEmpty();
-        List<WeekStep> steps = new ArrayList<>();
-        if (planned) {
-            book.compose(plan).stream()
-                    .filter(step -> !behind.contains(step.id()))
-                    .forEach(step -> steps.add(step(step, book, job)));
-        }
+        List<WeekStep> steps = book.compose(plan).stream()
+                .filter(step -> !behind.contains(step.id()))
+                .map(step -> step(step, book, job))
+                .toList();
         return new WeekJob(
                 id,
                 job.name(),
@@ -56,7 +52,7 @@ public final class WeekJobs {
                 job.section(Sections.PROMISE).get(Lines.PROMISED_FIRM).orElse(false),
                 job.section(Sections.PRIORITY).orElse(0),
                 notBefore(job, zone),
-                blocked(job, planned, LocalDate.ofInstant(now, zone)));
+                blocked(job, plan, LocalDate.ofInstant(now, zone)));
     }
 
     private static WeekStep step(Step step, StepBook book, Job job) {
@@ -95,8 +91,8 @@ public final class WeekJobs {
                 : running.or(() -> parts);
     }
 
-    private static Optional<Unplanned.Why> blocked(Job job, boolean planned, LocalDate today) {
-        if (!planned) {
+    private static Optional<Unplanned.Why> blocked(Job job, WorkPlan plan, LocalDate today) {
+        if (plan.ways().isEmpty()) {
             return Optional.of(Unplanned.Why.NO_WAYS);
         }
         boolean unknown = job.section(Sections.PARTS).stream()

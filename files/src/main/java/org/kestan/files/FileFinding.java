@@ -37,6 +37,12 @@ public enum FileFinding implements Finding.Kind {
     PAPERS_NOT_WRITTEN(Verbatim.class),
     NOTHING_AFTER,
 
+    NO_HOURS,
+    HOURS_OVERLAP,
+    NO_CALENDAR,
+
+    HOURS_LIKE,
+    A_CALENDAR,
     A_LOGO,
     A_JOB_FILE(Verbatim.class),
     A_STANDARDS_FILE,

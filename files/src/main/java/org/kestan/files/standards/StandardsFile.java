@@ -27,10 +27,12 @@ import org.kestan.base.standards.School;
 import org.kestan.base.standards.SchoolQuestion;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
+import org.kestan.base.week.ShopWeek;
 import org.kestan.files.FileFinding;
 import org.kestan.files.json.Json;
 import org.kestan.files.papers.Logo;
 import org.kestan.files.text.TextFile;
+import org.kestan.files.week.WeekTree;
 import org.kestan.job.Job;
 import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.TreeFinding;
@@ -108,6 +110,7 @@ public final class StandardsFile {
         String currency = at.at("currency").text().orElse("");
         FeelerSet leaves = leaves(at.at("leaves"));
         Letterhead letterhead = letterhead(at.at("letterhead"));
+        ShopWeek week = WeekTree.read(at.at("week"));
         AdoptedValues takenOver = takenOver(at.at("learned").isPresent() ? at.at("learned") : at.at(LEARNED_BEFORE));
         Optional<ShopStandards> read = ShopStandards.DEFAULT.withAll(values);
         List<Fault> faults = new ArrayList<>(at.faults());
@@ -127,6 +130,7 @@ public final class StandardsFile {
                 shop.withCurrency(currency)
                         .withLeaves(leaves)
                         .withLetterhead(letterhead)
+                        .withWeek(week)
                         .withTakenOver(takenOver),
                 List.of());
     }
@@ -283,6 +287,9 @@ public final class StandardsFile {
                     .put("taxNumber", letterhead.tax().number())
                     .put("taxOnPartsOnly", letterhead.tax().partsOnly())
                     .put("logo", letterhead.logo());
+        }
+        if (!standards.week().equals(ShopWeek.USUAL)) {
+            root.set("week", WeekTree.write(standards.week()));
         }
         writeTakenOver(root, standards.takenOver());
         ObjectNode schools = root.putObject("schools");
