@@ -6,10 +6,11 @@ import org.kestan.base.finding.Keyed;
  * A job that has no place in a plan.
  *
  * @param job its id
+ * @param name as the list shows it
  * @param step the step at which it stands still, by its id; empty where it is the job itself
  * @param why why
  */
-public record Unplanned(String job, String step, Why why) {
+public record Unplanned(String job, String name, String step, Why why) {
 
     /** Why a job has no place. */
     public enum Why implements Keyed {

@@ -57,12 +57,13 @@ public record WeekProblem(
 
     private static Optional<Unplanned> why(ShopCalendar calendar, WeekJob job) {
         if (job.blocked().isPresent()) {
-            return Optional.of(new Unplanned(job.id(), "", job.blocked().get()));
+            return Optional.of(
+                    new Unplanned(job.id(), job.name(), "", job.blocked().get()));
         }
         for (WeekStep step : job.steps()) {
             Optional<Unplanned.Why> why = why(calendar, step);
             if (why.isPresent()) {
-                return Optional.of(new Unplanned(job.id(), step.id(), why.get()));
+                return Optional.of(new Unplanned(job.id(), job.name(), step.id(), why.get()));
             }
         }
         return Optional.empty();

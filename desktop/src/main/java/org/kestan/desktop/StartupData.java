@@ -112,7 +112,7 @@ record StartupData(
             if (practice) {
                 DemoPractice.fill(opened.ledger(), file.getParent(), LocalDate.now());
             } else {
-                filled = DemoLedger.fill(opened.ledger());
+                filled = DemoLedger.fill(opened.ledger(), LocalDate.now());
             }
         }
         List<Path> samples = demo ? DemoJobs.copyInto(folder.resolve("jobs")) : List.of();
@@ -170,7 +170,7 @@ record StartupData(
             NativeLibrary.unpackInto(folder);
             Stylesheets.prepare(folder);
             try (Ledger ledger = ((OpenResult.Opened) SqliteLedger.openAnew(file)).ledger()) {
-                DemoLedger.fill(ledger);
+                DemoLedger.fill(ledger, LocalDate.now());
                 DemoLedger.addFinished(ledger, LocalDate.now());
             }
         } catch (IOException failed) {

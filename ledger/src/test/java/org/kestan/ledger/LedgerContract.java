@@ -247,10 +247,10 @@ public abstract class LedgerContract {
     public void samplesGoIntoAnEmptyLedgerOnly() {
         LedgerJob own = ledger.insert(demo(0));
         ledger.archive(own.id(), true);
-        assertThat(DemoLedger.fill(ledger)).isFalse();
+        assertThat(DemoLedger.fill(ledger, LocalDate.now())).isFalse();
         assertThat(ledger.count()).isEqualTo(1);
         ledger.delete(own.id());
-        assertThat(DemoLedger.fill(ledger)).isTrue();
+        assertThat(DemoLedger.fill(ledger, LocalDate.now())).isTrue();
         assertThat(ledger.count()).isEqualTo(DemoJobs.NAMES.size());
     }
 

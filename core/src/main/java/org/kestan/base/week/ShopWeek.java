@@ -60,7 +60,7 @@ public record ShopWeek(
     public record Weights(int firm, int late, int open, int settingUp, int changed) {
 
         /** What a shop starts with: common practice, no source. */
-        public static final Weights USUAL = new Weights(1000, 200, 4, 1, 1);
+        public static final Weights USUAL = new Weights(1000, 200, 12, 1, 1);
     }
 
     /** Takes unmodifiable copies. */

@@ -9,6 +9,7 @@ import org.kestan.desktop.practice.PracticeDesk;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Waits;
+import org.kestan.desktop.week.WeekDesk;
 import org.kestan.desktop.widgets.instrument.InstrumentView;
 import org.kestan.overview.Station;
 
@@ -18,6 +19,7 @@ import org.kestan.overview.Station;
  * @param session the open job
  * @param store where it is saved
  * @param waits the waits that are on
+ * @param week the plan of all open jobs
  * @param instrument the drawing over the stations
  * @param shower shows the room of an id
  * @param enterer shows the room of an id and puts the focus into it
@@ -31,6 +33,7 @@ public record RoomContext(
         JobSession session,
         JobStore store,
         Waits waits,
+        WeekDesk week,
         InstrumentView instrument,
         Consumer<String> shower,
         Consumer<String> enterer,

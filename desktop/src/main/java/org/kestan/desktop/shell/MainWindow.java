@@ -38,6 +38,7 @@ import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.session.Waits;
+import org.kestan.desktop.week.WeekDesk;
 import org.kestan.desktop.widgets.instrument.InstrumentView;
 import org.kestan.desktop.widgets.instrument.Motion;
 import org.kestan.desktop.widgets.instrument.PlanListener;
@@ -162,6 +163,7 @@ public final class MainWindow {
                 session,
                 store,
                 waits,
+                new WeekDesk(session, store, Clock.systemDefaultZone()),
                 instrument,
                 this::show,
                 this::enter,

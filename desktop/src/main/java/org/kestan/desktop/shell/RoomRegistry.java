@@ -9,6 +9,8 @@ import org.kestan.desktop.rooms.kit.KitRoom;
 import org.kestan.desktop.rooms.ledger.LedgerRoom;
 import org.kestan.desktop.rooms.practice.PracticeRoom;
 import org.kestan.desktop.rooms.standards.StandardsRoom;
+import org.kestan.desktop.rooms.week.TodayRoom;
+import org.kestan.desktop.rooms.week.WeekRoom;
 import org.kestan.desktop.stations.bench.BenchStation;
 import org.kestan.desktop.stations.intake.IntakeStation;
 import org.kestan.desktop.stations.measure.MeasureStation;
@@ -28,6 +30,8 @@ final class RoomRegistry {
             RoomEntry.station(Station.PLAN, "Alt+4", PlanStation::new),
             RoomEntry.station(Station.BENCH, "Alt+5", BenchStation::new),
             RoomEntry.station(Station.PROOF, "Alt+6", ProofStation::new),
+            RoomEntry.inMenu("today", Messages.message("room-registry.today"), "Alt+7", TodayRoom::new),
+            RoomEntry.inMenu("week", Messages.message("room-registry.week"), "Alt+8", WeekRoom::new),
             RoomEntry.inMenu(
                     "counter", Messages.message("room-registry.counter-check"), "Shortcut+K", CounterRoom::new),
             RoomEntry.inMenu("kit", Messages.message("room-registry.neck-from-nothing"), "Shortcut+J", KitRoom::new),

@@ -94,7 +94,7 @@ public final class Shots extends Application {
 
     private static Ledger ledger(Path scratch) throws IOException {
         if (SqliteLedger.open(scratch.resolve("ledger.sqlite")) instanceof OpenResult.Opened opened) {
-            DemoLedger.fill(opened.ledger());
+            DemoLedger.fill(opened.ledger(), LocalDate.now());
             DemoLedger.addFinished(opened.ledger(), LocalDate.now());
             return opened.ledger();
         }

@@ -20,6 +20,7 @@ import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
+import org.kestan.desktop.week.PromiseOutlook;
 import org.kestan.desktop.widgets.field.ChoiceField;
 import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.field.Fields;
@@ -52,7 +53,10 @@ public final class IntakeStation extends HBox implements Room {
         // Built in the order of the screen: Enter goes that way.
         VBox playing = block(Messages.message("intake-station.owner-and-playing"), playing());
         VBox worth = block(Messages.message("intake-station.worth-and-meaning"), worth());
-        VBox promise = block(Messages.message("intake-station.job-and-promise"), promise());
+        VBox promise = block(
+                Messages.message("intake-station.job-and-promise"),
+                promise(),
+                new PromiseOutlook(session, store, context.week()));
         VBox parts = block(Messages.message("intake-station.parts"), new PartsPane(session, order));
         VBox strings = block(Messages.message("intake-station.string-set"), StringSetPane.present(session, order));
         VBox wanted =
@@ -192,10 +196,11 @@ public final class IntakeStation extends HBox implements Room {
         return grid;
     }
 
-    private static VBox block(String title, Node content) {
+    private static VBox block(String title, Node... content) {
         Label head = new Label(title);
         head.getStyleClass().add("place-title");
-        VBox block = new VBox(head, content);
+        VBox block = new VBox(head);
+        block.getChildren().addAll(content);
         block.getStyleClass().add("intake-block");
         block.setMinWidth(USE_PREF_SIZE);
         return block;

@@ -1,0 +1,257 @@
+package org.kestan.desktop.rooms.week;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Insets;
+import javafx.scene.Parent;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.kestan.base.week.WorkPlace;
+import org.kestan.desktop.messages.Messages;
+import org.kestan.desktop.room.Room;
+import org.kestan.desktop.room.RoomContext;
+import org.kestan.desktop.week.WeekDesk;
+import org.kestan.desktop.week.WeekText;
+import org.kestan.overview.Station;
+import org.kestan.text.Wording;
+import org.kestan.week.Unplanned;
+import org.kestan.week.WeekPlan;
+import org.kestan.week.WeekReport;
+
+/** The first thing of a morning: what to do now and on what, what lies and waits, what is due. Enter opens the step at the bench. */
+public final class TodayRoom extends VBox implements Room {
+
+    private static final double SIDE = 420;
+
+    private final RoomContext context;
+    private final WeekDesk desk;
+    private final Label head = new Label();
+    private final ListView<WeekPlan.Entry> work = new ListView<>();
+    private final VBox side = new VBox(6);
+    private final Label changes = new Label();
+
+    /** A room in a window. */
+    public TodayRoom(RoomContext context) {
+        this.context = context;
+        desk = context.week();
+        setId("today-room");
+        setSpacing(8);
+        setPadding(new Insets(8, 16, 8, 16));
+        setMinHeight(0);
+        head.setId("today-head");
+        head.getStyleClass().add("place-title");
+        changes.setId("today-changes");
+        changes.getStyleClass().add("card-label");
+        changes.setWrapText(true);
+        work.setId("today-work");
+        work.setCellFactory(list -> new WorkCell());
+        work.setPlaceholder(new Label(Messages.message("today-room.nothing")));
+        work.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ENTER) {
+                open();
+                event.consume();
+            }
+        });
+        work.setOnMouseClicked(event -> {
+            if (event.getClickCount() == 2) {
+                open();
+            }
+        });
+        side.setId("today-side");
+        side.setPadding(new Insets(8));
+        ScrollPane scroll = new ScrollPane(side);
+        scroll.setFitToWidth(true);
+        scroll.setPrefWidth(SIDE);
+        scroll.setMinWidth(Region.USE_PREF_SIZE);
+        HBox.setHgrow(work, Priority.ALWAYS);
+        HBox body = new HBox(16, work, scroll);
+        VBox.setVgrow(body, Priority.ALWAYS);
+        getChildren().addAll(head, changes, body);
+        desk.reportProperty().addListener((property, old, next) -> fill());
+        desk.changesProperty().addListener((property, old, next) -> changes.setText(String.join(" ", next)));
+        desk.lookingProperty().addListener((property, old, next) -> fill());
+        visibleProperty().addListener((property, old, next) -> desk.begin());
+        sceneProperty().addListener((property, old, next) -> {
+            if (next != null) {
+                desk.begin();
+            }
+        });
+        fill();
+    }
+
+    private void open() {
+        WeekPlan.Entry entry = work.getSelectionModel().getSelectedItem();
+        if (entry != null && context.store().open(entry.job().id())) {
+            context.enter(Station.BENCH);
+        }
+    }
+
+    private void fill() {
+        Optional<WeekReport> report = desk.reportProperty().get();
+        if (report.isEmpty()) {
+            head.setText(Messages.message("week-room.planning"));
+            return;
+        }
+        WeekPlan plan = report.get().plan();
+        ZonedDateTime now = report.get().plans().problem().calendar().from();
+        // On a closed day, and after hours, the next day on which somebody works is shown.
+        LocalDate today = plan.entries().stream()
+                .filter(WeekPlan.Entry::hands)
+                .map(entry -> entry.start().toLocalDate())
+                .findFirst()
+                .orElse(now.toLocalDate());
+        List<WeekPlan.Entry> hands = plan.entries().stream()
+                .filter(entry -> entry.hands() && entry.start().toLocalDate().equals(today))
+                .toList();
+        long minutes = hands.stream()
+                .mapToLong(entry -> Duration.between(entry.start(), entry.end()).toMinutes())
+                .sum();
+        head.setText(Messages.message(
+                        today.equals(now.toLocalDate()) ? "today-room.today" : "today-room.next-day",
+                        WeekText.day(today),
+                        hands.size(),
+                        WeekText.minutes(minutes))
+                + (desk.lookingProperty().get() ? " " + Messages.message("week-room.looking") : ""));
+        WeekPlan.Entry selected = work.getSelectionModel().getSelectedItem();
+        work.getItems().setAll(hands);
+        int at = selected == null
+                ? 0
+                : Math.max(
+                        0,
+                        hands.stream()
+                                .map(entry -> entry.job().id() + entry.step().id())
+                                .toList()
+                                .indexOf(selected.job().id() + selected.step().id()));
+        if (!hands.isEmpty()) {
+            work.getSelectionModel().select(at);
+        }
+        side.getChildren().setAll(new ArrayList<>());
+        late(report.get());
+        waits(plan, today);
+        due(report.get(), today);
+        stuck(report.get());
+    }
+
+    private void section(String key, List<String> lines) {
+        if (!lines.isEmpty()) {
+            Label title = new Label(Messages.message(key));
+            title.getStyleClass().add("place-title");
+            side.getChildren().add(title);
+            for (String line : lines) {
+                Label label = new Label(line);
+                label.setWrapText(true);
+                label.setMinHeight(Region.USE_PREF_SIZE);
+                side.getChildren().add(label);
+            }
+        }
+    }
+
+    private void late(WeekReport report) {
+        List<String> lines = new ArrayList<>();
+        report.jobs().stream().filter(each -> each.job().lateDays() > 0).forEach(each -> {
+            lines.add(Messages.message(
+                    "today-room.late",
+                    each.job().job().name(),
+                    each.job().lateDays(),
+                    WeekText.day(each.job().job().promised().orElseThrow())));
+            each.helps().forEach(help -> lines.add("   " + WeekText.help(help)));
+        });
+        section("today-room.lates", lines);
+    }
+
+    private void waits(WeekPlan plan, LocalDate today) {
+        section(
+                "today-room.waits",
+                plan.entries().stream()
+                        .filter(entry -> !entry.hands()
+                                && !entry.start().toLocalDate().isAfter(today)
+                                && !entry.end().toLocalDate().isBefore(today))
+                        .map(entry -> Messages.message(
+                                "today-room.wait",
+                                entry.job().name(),
+                                entry.step().waitFor().map(Wording::label).orElse(""),
+                                entry.place().map(WorkPlace::key).orElse(""),
+                                WeekText.day(entry.end().toLocalDate()),
+                                WeekText.time(entry.end())))
+                        .toList());
+    }
+
+    private void due(WeekReport report, LocalDate today) {
+        section(
+                "today-room.promises",
+                report.jobs().stream()
+                        .filter(each -> each.job()
+                                .job()
+                                .promised()
+                                .filter(day -> !day.isAfter(today.plusDays(7)))
+                                .isPresent())
+                        .map(each -> Messages.message(
+                                "today-room.promise",
+                                each.job().job().name(),
+                                WeekText.day(each.job().job().promised().orElseThrow()),
+                                WeekText.ready(each)))
+                        .toList());
+    }
+
+    private void stuck(WeekReport report) {
+        List<String> lines = new ArrayList<>();
+        for (Unplanned each : report.plans().problem().blocked()) {
+            lines.add(Messages.message("today-room.stuck-line", each.name(), Wording.label(each.why())));
+        }
+        section("today-room.stuck", lines);
+    }
+
+    @Override
+    public Parent node() {
+        return this;
+    }
+
+    @Override
+    public void focusFirst() {
+        work.requestFocus();
+    }
+
+    /** A stretch of work: when, how long, on what, what. */
+    private static final class WorkCell extends ListCell<WeekPlan.Entry> {
+        @Override
+        protected void updateItem(WeekPlan.Entry entry, boolean empty) {
+            super.updateItem(entry, empty);
+            if (empty || entry == null) {
+                setGraphic(null);
+                setText(null);
+                return;
+            }
+            Label time = new Label(WeekText.time(entry.start()));
+            time.setMinWidth(60);
+            time.getStyleClass().add("today-time");
+            Label length = new Label(WeekText.minutes(
+                    Duration.between(entry.start(), entry.end()).toMinutes()));
+            length.setMinWidth(90);
+            length.getStyleClass().add("card-label");
+            Label step = new Label(entry.step().title());
+            step.getStyleClass().add("today-step");
+            Label job = new Label(entry.job().name()
+                    + entry.person()
+                            .filter(name -> !name.isBlank())
+                            .map(name -> " \u00b7 " + name)
+                            .orElse(""));
+            job.getStyleClass().add("card-label");
+            HBox row = new HBox(8, time, length, new VBox(step, job));
+            setGraphic(row);
+            setText(null);
+            setAccessibleText(WeekText.time(entry.start()) + ", " + entry.step().title() + ", "
+                    + entry.job().name());
+        }
+    }
+}

@@ -1,0 +1,292 @@
+package org.kestan.desktop.rooms.week;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import org.kestan.base.week.Hours;
+import org.kestan.base.week.ShopWeek;
+import org.kestan.base.week.WorkPlace;
+import org.kestan.desktop.messages.Messages;
+import org.kestan.desktop.week.WeekText;
+import org.kestan.text.Wording;
+import org.kestan.week.WeekPlan;
+import org.kestan.week.WeekReport;
+
+/**
+ * The week drawn: a row for each pair of hands and each place, days across, hours within them. Work is dark, waits are light; the
+ * steps of the job that is followed stand out.
+ */
+final class WeekChart extends Pane {
+
+    private static final double NAMES = 90;
+    private static final double HEAD = 24;
+    private static final double HANDS = 64;
+    private static final double LANE = 18;
+    private static final double GAP = 4;
+    private static final int MOST_LANES = 6;
+    private static final double READABLE = 44;
+    private static final PseudoClass FOLLOWED = PseudoClass.getPseudoClass("followed");
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+    private final ObjectProperty<Optional<WeekPlan.Entry>> chosen =
+            new SimpleObjectProperty<>(this, "chosen", Optional.empty());
+    private final List<Block> blocks = new ArrayList<>();
+    private final BiConsumer<WeekPlan.Entry, LocalDate> mover;
+    private Optional<WeekReport> report = Optional.empty();
+    private LocalDate first = LocalDate.now();
+    private int days = 7;
+    private LocalTime open = LocalTime.of(8, 30);
+    private LocalTime close = LocalTime.of(17, 30);
+
+    /** An entry as it is drawn. */
+    private record Block(WeekPlan.Entry entry, Label node) {}
+
+    /**
+     * @param mover told of an entry that was dragged to another day
+     */
+    WeekChart(BiConsumer<WeekPlan.Entry, LocalDate> mover) {
+        this.mover = mover;
+        setId("week-chart");
+        getStyleClass().add("week-chart");
+        setFocusTraversable(true);
+        chosen.addListener((property, old, next) -> mark());
+        widthProperty().addListener((property, old, next) -> draw());
+    }
+
+    /** The entry that is chosen; its job is followed. */
+    ObjectProperty<Optional<WeekPlan.Entry>> chosenProperty() {
+        return chosen;
+    }
+
+    /** Shows a plan from a day on. */
+    void show(WeekReport next, LocalDate from, int count) {
+        report = Optional.of(next);
+        first = from;
+        days = count;
+        ShopWeek shop = next.plans().problem().calendar().shop();
+        List<Hours> all =
+                shop.hours().days().values().stream().flatMap(List::stream).toList();
+        open = all.stream().map(Hours::from).min(Comparator.naturalOrder()).orElse(LocalTime.of(9, 0));
+        close = all.stream().map(Hours::to).max(Comparator.naturalOrder()).orElse(LocalTime.of(17, 0));
+        chosen.set(chosen.get()
+                .flatMap(old -> next.plan().entries().stream()
+                        .filter(entry -> entry.hands()
+                                && entry.job().id().equals(old.job().id())
+                                && entry.step().id().equals(old.step().id()))
+                        .findFirst()));
+        draw();
+    }
+
+    private double column() {
+        return Math.max(10, (getWidth() - NAMES) / days);
+    }
+
+    private double x(ZonedDateTime at) {
+        long day = at.toLocalDate().toEpochDay() - first.toEpochDay();
+        double length = close.toSecondOfDay() - open.toSecondOfDay();
+        double share = (at.toLocalTime().toSecondOfDay() - open.toSecondOfDay()) / length;
+        return NAMES + column() * (day + Math.max(0, Math.min(1, share)));
+    }
+
+    /** The day under a place across. */
+    private LocalDate day(double x) {
+        return first.plusDays((long) Math.max(0, Math.min(days - 1, Math.floor((x - NAMES) / column()))));
+    }
+
+    private void draw() {
+        getChildren().clear();
+        blocks.clear();
+        if (report.isEmpty() || getWidth() < NAMES) {
+            return;
+        }
+        WeekReport of = report.get();
+        double y = HEAD;
+        Map<String, List<WeekPlan.Entry>> hands = new LinkedHashMap<>();
+        of.plans().problem().calendar().shop().people().forEach(person -> hands.put(person.name(), new ArrayList<>()));
+        Map<WorkPlace, List<WeekPlan.Entry>> places = new LinkedHashMap<>();
+        for (WeekPlan.Entry entry : of.plan().entries()) {
+            if (entry.end().toLocalDate().isBefore(first)
+                    || !entry.start().toLocalDate().isBefore(first.plusDays(days))) {
+                continue;
+            }
+            if (entry.hands()) {
+                hands.get(entry.person().orElse("")).add(entry);
+            } else {
+                entry.place()
+                        .ifPresent(place -> places.computeIfAbsent(place, none -> new ArrayList<>())
+                                .add(entry));
+            }
+        }
+        List<Label> later = new ArrayList<>();
+        for (Map.Entry<String, List<WeekPlan.Entry>> row : hands.entrySet()) {
+            name(row.getKey().isBlank() ? Messages.message("week-room.hands") : row.getKey(), y, HANDS);
+            for (WeekPlan.Entry entry : row.getValue()) {
+                later.add(block(entry, y, HANDS - GAP, "week-hands"));
+            }
+            y += HANDS;
+        }
+        for (WorkPlace place : WorkPlace.values()) {
+            List<WeekPlan.Entry> lying = places.get(place);
+            if (lying != null) {
+                int lanes = lanes(lying, y, later);
+                name(Wording.capital(Wording.label(place)), y, lanes * LANE);
+                y += lanes * LANE + GAP;
+            }
+        }
+        List<Region> backs = new ArrayList<>();
+        List<Label> heads = new ArrayList<>();
+        shade(of, y, backs, heads);
+        getChildren().addAll(0, backs);
+        getChildren().addAll(heads);
+        getChildren().addAll(later);
+        setMinHeight(y + GAP);
+        setPrefHeight(y + GAP);
+        mark();
+    }
+
+    /** Lays waits into as few lanes as they need; what has no room any more is drawn in the last. */
+    private int lanes(List<WeekPlan.Entry> lying, double y, List<Label> later) {
+        List<ZonedDateTime> ends = new ArrayList<>();
+        for (WeekPlan.Entry entry : lying) {
+            int lane = 0;
+            while (lane < ends.size() && ends.get(lane).isAfter(entry.start())) {
+                lane++;
+            }
+            lane = Math.min(lane, MOST_LANES - 1);
+            if (lane == ends.size()) {
+                ends.add(entry.end());
+            } else {
+                ends.set(lane, entry.end());
+            }
+            later.add(block(entry, y + lane * LANE, LANE - 2, "week-wait"));
+        }
+        return ends.size();
+    }
+
+    private void name(String text, double y, double height) {
+        Label label = new Label(text);
+        label.getStyleClass().add("card-label");
+        label.setMaxWidth(NAMES - GAP);
+        label.relocate(0, y + Math.max(0, height / 2 - 10));
+        getChildren().add(label);
+    }
+
+    private Label block(WeekPlan.Entry entry, double y, double height, String style) {
+        double from = Math.max(NAMES, x(entry.start()));
+        double to = Math.min(NAMES + column() * days, x(entry.end()));
+        Label label = new Label(to - from < READABLE ? "" : entry.job().name());
+        label.getStyleClass().setAll("label", style);
+        label.setMinWidth(1);
+        label.setWrapText(height > LANE);
+        label.resizeRelocate(from, y, Math.max(3, to - from - 1), height);
+        label.setManaged(false);
+        label.setTooltip(new Tooltip(entry.job().name() + "\n"
+                + entry.step().title() + "\n"
+                + WeekText.day(entry.start().toLocalDate()) + ", " + WeekText.time(entry.start()) + " \u2013 "
+                + WeekText.time(entry.end())));
+        label.setOnMousePressed(event -> {
+            chosen.set(Optional.of(entry));
+            requestFocus();
+            event.consume();
+        });
+        label.setOnMouseReleased(event -> {
+            LocalDate moved = day(label.getLayoutX() + event.getX());
+            if (entry.hands() && !moved.equals(entry.start().toLocalDate()) && !event.isStillSincePress()) {
+                mover.accept(entry, moved);
+            }
+        });
+        blocks.add(new Block(entry, label));
+        return label;
+    }
+
+    /** Day names, and what is closed. */
+    private void shade(WeekReport of, double height, List<Region> backs, List<Label> heads) {
+        ShopWeek shop = of.plans().problem().calendar().shop();
+        for (int i = 0; i < days; i++) {
+            LocalDate day = first.plusDays(i);
+            double x = NAMES + i * column();
+            boolean shut = shop.closed().contains(day)
+                    || shop.hours().on(day.getDayOfWeek()).isEmpty();
+            Region back = new Region();
+            back.getStyleClass().add(shut ? "week-closed" : "week-day");
+            back.setManaged(false);
+            back.resizeRelocate(x, HEAD, column() - 1, height - HEAD);
+            backs.add(back);
+            if (!shut) {
+                pauses(shop, day.getDayOfWeek(), x, height, backs);
+            }
+            if (days <= 7 || day.getDayOfWeek() == DayOfWeek.MONDAY) {
+                Label label = new Label(WeekText.day(day));
+                label.getStyleClass().add("card-label");
+                label.relocate(x + 2, 2);
+                heads.add(label);
+            }
+        }
+    }
+
+    private void pauses(ShopWeek shop, DayOfWeek day, double x, double height, List<Region> backs) {
+        List<Hours> hours = shop.hours().on(day);
+        double length = close.toSecondOfDay() - open.toSecondOfDay();
+        for (int i = 1; i < hours.size(); i++) {
+            Region pause = new Region();
+            pause.getStyleClass().add("week-closed");
+            pause.setManaged(false);
+            double from = (hours.get(i - 1).to().toSecondOfDay() - open.toSecondOfDay()) / length;
+            double to = (hours.get(i).from().toSecondOfDay() - open.toSecondOfDay()) / length;
+            pause.resizeRelocate(x + from * column(), HEAD, Math.max(1, (to - from) * column()), height - HEAD);
+            backs.add(pause);
+        }
+    }
+
+    private void mark() {
+        for (Block block : blocks) {
+            boolean same = chosen.get()
+                    .filter(entry -> entry.job().id().equals(block.entry.job().id()))
+                    .isPresent();
+            block.node.pseudoClassStateChanged(FOLLOWED, same);
+            block.node.pseudoClassStateChanged(
+                    CHOSEN,
+                    same
+                            && chosen.get()
+                                    .filter(entry -> entry.step()
+                                            .id()
+                                            .equals(block.entry.step().id()))
+                                    .isPresent());
+        }
+    }
+
+    /** Chooses the next entry of hands, or the one before; of the same job where it is followed. */
+    void step(int by, boolean sameJob) {
+        List<WeekPlan.Entry> all = report.map(each -> each.plan().entries().stream()
+                        .filter(entry -> entry.hands()
+                                && (!sameJob
+                                        || chosen.get()
+                                                .filter(now -> now.job()
+                                                        .id()
+                                                        .equals(entry.job().id()))
+                                                .isPresent()))
+                        .toList())
+                .orElse(List.of());
+        if (all.isEmpty()) {
+            return;
+        }
+        int at = chosen.get().map(all::indexOf).orElse(-1);
+        int next = Math.max(0, Math.min(all.size() - 1, at < 0 ? 0 : at + by));
+        chosen.set(Optional.of(all.get(next)));
+    }
+}

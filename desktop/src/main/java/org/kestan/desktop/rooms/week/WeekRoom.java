@@ -1,0 +1,292 @@
+package org.kestan.desktop.rooms.week;
+
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Messages;
+import org.kestan.desktop.room.Room;
+import org.kestan.desktop.room.RoomContext;
+import org.kestan.desktop.session.FileChoice;
+import org.kestan.desktop.week.WeekDesk;
+import org.kestan.desktop.week.WeekText;
+import org.kestan.files.tables.WeekCsv;
+import org.kestan.files.text.TextFile;
+import org.kestan.files.week.WeekCalendar;
+import org.kestan.job.Sections;
+import org.kestan.job.week.Pin;
+import org.kestan.overview.Station;
+import org.kestan.week.WeekPlan;
+import org.kestan.week.WeekReport;
+
+/** The shop's week, drawn: who works on what, what lies where, which promises are kept. */
+public final class WeekRoom extends VBox implements Room {
+
+    private static final int WEEK = 7;
+    private static final int MONTH = 28;
+
+    private final RoomContext context;
+    private final WeekDesk desk;
+    private final Label head = new Label();
+    private final Label changes = new Label();
+    private final Label detail = new Label();
+    private final WeekChart chart = new WeekChart(this::pin);
+    private final Button longer = button("week-month", Messages.message("week-room.month"));
+    private final Button unpin = button("week-unpin", Messages.message("week-room.unpin"));
+    private int days = WEEK;
+    private int ahead;
+
+    /** A room in a window. */
+    public WeekRoom(RoomContext context) {
+        this.context = context;
+        desk = context.week();
+        setId("week-room");
+        setSpacing(8);
+        setPadding(new Insets(8, 16, 8, 16));
+        setMinHeight(0);
+        head.setId("week-head");
+        head.getStyleClass().add("place-title");
+        changes.setId("week-changes");
+        changes.getStyleClass().add("card-label");
+        changes.setWrapText(true);
+        detail.setId("week-detail");
+        detail.setWrapText(true);
+        detail.setMinHeight(90);
+        detail.setAlignment(Pos.TOP_LEFT);
+        Button back = button("week-back", Messages.message("week-room.back"));
+        back.setOnAction(event -> page(-1));
+        Button on = button("week-on", Messages.message("week-room.on"));
+        on.setOnAction(event -> page(1));
+        longer.setOnAction(event -> {
+            days = days == WEEK ? MONTH : WEEK;
+            longer.setText(Messages.message(days == WEEK ? "week-room.month" : "week-room.week"));
+            fill();
+        });
+        unpin.setOnAction(event -> chart.chosenProperty().get().ifPresent(this::unpin));
+        Button calendar = button("week-ics", Messages.message("week-room.calendar"));
+        calendar.setOnAction(event -> saveCalendar());
+        Button table = button("week-csv", Messages.message("week-room.table"));
+        table.setOnAction(event -> saveTable());
+        FlowPane commands = new FlowPane(8, 8, back, on, longer, unpin, calendar, table);
+        ScrollPane scroll = new ScrollPane(chart);
+        scroll.setFitToWidth(true);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(head, changes, scroll, detail, commands);
+        desk.reportProperty().addListener((property, old, next) -> fill());
+        desk.changesProperty().addListener((property, old, next) -> changes.setText(String.join(" ", next)));
+        desk.lookingProperty().addListener((property, old, next) -> fill());
+        chart.chosenProperty().addListener((property, old, next) -> tell());
+        chart.setOnKeyPressed(this::key);
+        addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (desk.lookingProperty().get() && desk.reportProperty().get().isPresent()) {
+                desk.stop();
+            }
+        });
+        sceneProperty().addListener((property, old, next) -> {
+            if (next != null) {
+                desk.begin();
+            }
+        });
+        fill();
+    }
+
+    private static Button button(String id, String text) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.getStyleClass().add("plain-button");
+        return button;
+    }
+
+    private void page(int by) {
+        ahead = Math.max(0, ahead + by);
+        fill();
+    }
+
+    private void key(KeyEvent event) {
+        Optional<WeekPlan.Entry> chosen = chart.chosenProperty().get();
+        switch (event.getCode()) {
+            case RIGHT, LEFT -> {
+                int by = event.getCode() == javafx.scene.input.KeyCode.RIGHT ? 1 : -1;
+                if (event.isShiftDown()) {
+                    chosen.ifPresent(entry -> pin(entry, workday(entry.start().toLocalDate(), by)));
+                } else {
+                    chart.step(by, false);
+                }
+            }
+            case DOWN -> chart.step(1, true);
+            case UP -> chart.step(-1, true);
+            case PAGE_DOWN -> page(1);
+            case PAGE_UP -> page(-1);
+            case DELETE, BACK_SPACE -> chosen.ifPresent(this::unpin);
+            case ENTER -> chosen.ifPresent(this::open);
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    /** The next day on which the shop is open, or the one before. */
+    private LocalDate workday(LocalDate from, int by) {
+        return Stream.iterate(from.plusDays(by), day -> day.plusDays(by))
+                .limit(14)
+                .filter(day -> !context.session()
+                        .standards()
+                        .week()
+                        .hours()
+                        .on(day.getDayOfWeek())
+                        .isEmpty())
+                .findFirst()
+                .orElse(from.plusDays(by));
+    }
+
+    private void open(WeekPlan.Entry entry) {
+        if (context.store().open(entry.job().id())) {
+            context.enter(Station.BENCH);
+        }
+    }
+
+    private void pin(WeekPlan.Entry entry, LocalDate on) {
+        edit(entry, Optional.of(on));
+    }
+
+    private void unpin(WeekPlan.Entry entry) {
+        edit(entry, Optional.empty());
+    }
+
+    private void edit(WeekPlan.Entry entry, Optional<LocalDate> on) {
+        String step = entry.step().id();
+        desk.edit(
+                entry.job().id(),
+                job -> job.with(
+                        Sections.PINS,
+                        Stream.concat(
+                                        job.section(Sections.PINS).stream()
+                                                .filter(pin -> !pin.step().equals(step)),
+                                        on.map(day -> new Pin(step, day)).stream())
+                                .toList()));
+    }
+
+    private void fill() {
+        Optional<WeekReport> report = desk.reportProperty().get();
+        if (report.isEmpty()) {
+            head.setText(Messages.message("week-room.planning"));
+            return;
+        }
+        WeekPlan plan = report.get().plan();
+        Set<String> late = new HashSet<>();
+        plan.jobs().stream()
+                .filter(job -> job.lateDays() > 0)
+                .forEach(job -> late.add(job.job().id()));
+        head.setText(Messages.message(
+                        "week-room.head",
+                        plan.jobs().size(),
+                        late.isEmpty()
+                                ? Messages.message("week-room.none-late")
+                                : Messages.message("week-room.late", late.size(), plan.lateDays()),
+                        report.get().firstCome())
+                + (desk.lookingProperty().get() ? " " + Messages.message("week-room.looking") : ""));
+        LocalDate from = report.get().plans().problem().calendar().from().toLocalDate();
+        chart.show(report.get(), from.plusDays((long) ahead * days), days);
+        tell();
+    }
+
+    private void tell() {
+        Optional<WeekPlan.Entry> chosen = chart.chosenProperty().get();
+        unpin.setDisable(
+                chosen.filter(entry -> entry.step().pinned().isPresent()).isEmpty());
+        Optional<WeekReport> report = desk.reportProperty().get();
+        if (chosen.isEmpty() || report.isEmpty()) {
+            detail.setText(Messages.message("week-room.keys"));
+            return;
+        }
+        WeekPlan.Entry entry = chosen.get();
+        StringBuilder text = new StringBuilder(Messages.message(
+                "week-room.entry",
+                entry.job().name(),
+                entry.step().title(),
+                WeekText.day(entry.start().toLocalDate()),
+                WeekText.time(entry.start()),
+                WeekText.time(entry.end())));
+        entry.step()
+                .pinned()
+                .ifPresent(day -> text.append(' ').append(Messages.message("week-room.pinned", WeekText.day(day))));
+        report.get().of(entry.job().id()).ifPresent(outlook -> {
+            text.append('\n');
+            entry.job()
+                    .promised()
+                    .ifPresent(day -> text.append(Messages.message("week-room.promised", WeekText.day(day)))
+                            .append(' '));
+            text.append(WeekText.ready(outlook));
+            if (!outlook.job().pinsMissed().isEmpty()) {
+                text.append(' ').append(Messages.message("week-room.pin-missed"));
+            }
+            List<String> helps = outlook.helps().stream().map(WeekText::help).toList();
+            if (!helps.isEmpty()) {
+                text.append('\n').append(String.join(" ", helps));
+            }
+        });
+        detail.setText(text.toString());
+    }
+
+    private void saveCalendar() {
+        save(
+                ".ics",
+                file -> TextFile.write(
+                        WeekCalendar.print(
+                                desk.reportProperty().get().orElseThrow().plan(), Instant.now()),
+                        file));
+    }
+
+    private void saveTable() {
+        save(
+                ".csv",
+                file -> TextFile.write(
+                        WeekCsv.print(desk.reportProperty().get().orElseThrow().plan()), file));
+    }
+
+    private interface Writing {
+        void to(Path file) throws java.io.IOException;
+    }
+
+    private void save(String ending, Writing writing) {
+        if (desk.reportProperty().get().isEmpty()) {
+            return;
+        }
+        context.store()
+                .files()
+                .save(
+                        getScene().getWindow(),
+                        Messages.message("room-registry.week"),
+                        FileChoice.Kind.PAPER,
+                        "week-" + LocalDate.now() + ending)
+                .ifPresent(to -> context.store().files().write(to, writing::to));
+    }
+
+    @Override
+    public Parent node() {
+        return this;
+    }
+
+    @Override
+    public void focusFirst() {
+        chart.requestFocus();
+        if (chart.chosenProperty().get().isEmpty()) {
+            chart.step(0, false);
+        }
+    }
+}

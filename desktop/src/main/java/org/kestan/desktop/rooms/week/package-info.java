@@ -1,0 +1,2 @@
+/** Today, and the shop's week. */
+package org.kestan.desktop.rooms.week;

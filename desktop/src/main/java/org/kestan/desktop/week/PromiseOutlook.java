@@ -1,0 +1,55 @@
+package org.kestan.desktop.week;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import org.kestan.base.sheet.Line;
+import org.kestan.desktop.messages.Messages;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
+import org.kestan.job.terms.Lines;
+import org.kestan.week.WeekReport;
+
+/** Beside a promise: when the open job is ready by the plan of all jobs, and with what chance. */
+public final class PromiseOutlook extends Label {
+
+    private final JobSession session;
+    private final JobStore store;
+    private final WeekDesk desk;
+
+    /** Says nothing until somebody comes to the promise, or there is one. */
+    public PromiseOutlook(JobSession session, JobStore store, WeekDesk desk) {
+        this.session = session;
+        this.store = store;
+        this.desk = desk;
+        setId("promise-outlook");
+        getStyleClass().add("card-label");
+        setWrapText(true);
+        session.focusedLineProperty().addListener((property, old, next) -> come(next));
+        session.analysisProperty().addListener((property, old, next) -> say());
+        desk.reportProperty().addListener((property, old, next) -> say());
+        desk.lookingProperty().addListener((property, old, next) -> say());
+        say();
+    }
+
+    private void come(Line<?> line) {
+        if (line == Lines.PROMISED_ON) {
+            desk.begin();
+        }
+    }
+
+    private void say() {
+        Optional<WeekReport> report = desk.reportProperty().get();
+        String text = report.isEmpty()
+                ? desk.lookingProperty().get() ? Messages.message("week-room.planning") : ""
+                : store.openId()
+                        .flatMap(report.get()::of)
+                        .map(WeekText::ready)
+                        .orElse(Messages.message("promise-outlook.not-planned"));
+        Optional<LocalDate> promised = session.job().get(Lines.PROMISED_ON);
+        setText(
+                promised.filter(day -> day.isBefore(LocalDate.now())).isPresent()
+                        ? Messages.message("promise-outlook.past") + " " + text
+                        : text);
+    }
+}

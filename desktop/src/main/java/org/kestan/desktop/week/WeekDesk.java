@@ -1,0 +1,218 @@
+package org.kestan.desktop.week;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.UnaryOperator;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.desktop.messages.Messages;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
+import org.kestan.job.Job;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerJob;
+import org.kestan.ledger.SaveResult;
+import org.kestan.ledger.week.LedgerWeek;
+import org.kestan.planning.LocalSearchPlanner;
+import org.kestan.repair.steps.StepBook;
+import org.kestan.week.Planner;
+import org.kestan.week.WeekOrder;
+import org.kestan.week.WeekPlan;
+import org.kestan.week.WeekPlans;
+import org.kestan.week.WeekReport;
+
+/**
+ * The plan of all open jobs. It is made on a thread of its own once somebody looks at it, and made anew whenever a job, the shop
+ * or the steps change: first from the order there was, then better as long as it may look.
+ */
+public final class WeekDesk {
+
+    private static final Duration LOOKS = Duration.ofSeconds(4);
+    private static final javafx.util.Duration SETTLES = javafx.util.Duration.millis(250);
+    private static final long SEED = 1;
+    private static final int MOST_CHANGES = 4;
+
+    private final JobSession session;
+    private final JobStore store;
+    private final Clock clock;
+    private final LedgerWeek jobs = new LedgerWeek();
+    private final ExecutorService thread = Executors.newSingleThreadExecutor(task -> {
+        Thread made = new Thread(task, "week");
+        made.setDaemon(true);
+        made.setPriority(Thread.MIN_PRIORITY);
+        return made;
+    });
+    private final AtomicInteger asked = new AtomicInteger();
+    private final PauseTransition settles = new PauseTransition(SETTLES);
+    private final ReadOnlyObjectWrapper<Optional<WeekReport>> report =
+            new ReadOnlyObjectWrapper<>(this, "report", Optional.empty());
+    private final ReadOnlyObjectWrapper<List<String>> changes = new ReadOnlyObjectWrapper<>(this, "changes", List.of());
+    private final ReadOnlyBooleanWrapper looking = new ReadOnlyBooleanWrapper(this, "looking");
+    private List<String> order = List.of();
+    private Map<String, LocalDate> before = Map.of();
+    private Optional<WeekReport> settled = Optional.empty();
+    private boolean begun;
+
+    /** Plans nothing until somebody looks. */
+    public WeekDesk(JobSession session, JobStore store, Clock clock) {
+        this.session = session;
+        this.store = store;
+        this.clock = clock;
+        settles.setOnFinished(event -> plan());
+    }
+
+    /** Begins to plan, and to follow what changes. */
+    public void begin() {
+        if (!begun) {
+            begun = true;
+            store.changesProperty().addListener((property, old, next) -> settles.playFromStart());
+            session.standardsProperty().addListener((property, old, next) -> settles.playFromStart());
+            session.stepsProperty().addListener((property, old, next) -> settles.playFromStart());
+            plan();
+        }
+    }
+
+    /** The plan with what is said of it; empty before the first one. */
+    public ReadOnlyObjectProperty<Optional<WeekReport>> reportProperty() {
+        return report.getReadOnlyProperty();
+    }
+
+    /** What is otherwise than in the plan before, a sentence each. */
+    public ReadOnlyObjectProperty<List<String>> changesProperty() {
+        return changes.getReadOnlyProperty();
+    }
+
+    /** Whether it still looks for a better plan. */
+    public ReadOnlyBooleanProperty lookingProperty() {
+        return looking.getReadOnlyProperty();
+    }
+
+    /** Stops looking for a better plan; the one there is stays. */
+    public void stop() {
+        asked.incrementAndGet();
+        looking.set(false);
+    }
+
+    private void plan() {
+        int mine = asked.incrementAndGet();
+        ShopStandards shop = session.standards();
+        StepBook book = session.stepsProperty().get().book();
+        Ledger ledger = store.ledger();
+        looking.set(true);
+        thread.execute(() -> {
+            try {
+                if (asked.get() == mine) {
+                    look(mine, ledger, shop, book);
+                }
+            } catch (LedgerException failed) {
+                Platform.runLater(() -> session.complain(
+                        Messages.message("week-desk.not-read", session.words().say(failed.why()))));
+            } finally {
+                Platform.runLater(() -> {
+                    if (asked.get() == mine) {
+                        looking.set(false);
+                    }
+                });
+            }
+        });
+    }
+
+    private void look(int mine, Ledger ledger, ShopStandards shop, StepBook book) {
+        WeekPlans plans = new WeekPlans(jobs.problem(ledger, shop, book, ZonedDateTime.now(clock), before));
+        WeekOrder from = plans.problem().like(order);
+        WeekOrder usual = plans.problem().earliestPromise();
+        if (plans.cost(usual) < plans.cost(from)) {
+            from = usual;
+        }
+        show(mine, plans, from, false);
+        WeekOrder found = new LocalSearchPlanner()
+                .improve(
+                        plans,
+                        from,
+                        new Planner.Effort(LOOKS, OptionalInt.empty(), SEED, () -> asked.get() != mine),
+                        better -> {});
+        show(mine, plans, found, true);
+        order = plans.ids(found);
+        before = WeekPlans.days(plans.plan(found));
+    }
+
+    private void show(int mine, WeekPlans plans, WeekOrder next, boolean last) {
+        WeekReport made = WeekReport.of(plans, next, SEED);
+        Platform.runLater(() -> {
+            // A plan that was overtaken is still better than none.
+            if (asked.get() == mine || report.get().isEmpty()) {
+                changes.set(settled.map(old -> changed(old, made)).orElse(List.of()));
+                report.set(Optional.of(made));
+                if (last) {
+                    settled = Optional.of(made);
+                }
+            }
+        });
+    }
+
+    private static List<String> changed(WeekReport old, WeekReport made) {
+        List<String> said = new ArrayList<>();
+        for (WeekReport.Outlook outlook : made.jobs()) {
+            WeekPlan.JobPlan now = outlook.job();
+            Optional<LocalDate> day =
+                    old.of(now.job().id()).map(each -> each.job().ready().toLocalDate());
+            LocalDate next = now.ready().toLocalDate();
+            if (day.isEmpty()) {
+                said.add(Messages.message("week-desk.new", now.job().name(), WeekText.day(next)));
+            } else if (!day.get().equals(next)) {
+                said.add(Messages.message(
+                        "week-desk.moved", now.job().name(), WeekText.day(next), WeekText.day(day.get())));
+            }
+        }
+        return said.size() > MOST_CHANGES
+                ? List.of(Messages.message("week-desk.many", said.size()))
+                : List.copyOf(said);
+    }
+
+    /**
+     * Changes a job that may be another than the one that is open.
+     *
+     * @param id its id
+     */
+    public void edit(String id, UnaryOperator<Job> change) {
+        if (store.openId().filter(id::equals).isPresent()) {
+            session.edit(change);
+            store.saveNow();
+            settles.playFromStart();
+            return;
+        }
+        store.ask(
+                () -> {
+                    Optional<LedgerJob> entry = store.ledger().read(id);
+                    return entry.isPresent()
+                            && store.ledger()
+                                            .save(
+                                                    id,
+                                                    entry.get().revision(),
+                                                    change.apply(entry.get().job()))
+                                    instanceof SaveResult.Done;
+                },
+                saved -> {
+                    if (!saved) {
+                        session.complain(Messages.message("week-desk.not-saved"));
+                    }
+                    settles.playFromStart();
+                });
+    }
+}
