@@ -51,7 +51,15 @@ public final class Chances {
 
     /** The chance that a job is ready by the end of a day, 0 to 1. */
     public double by(int job, LocalDate day) {
-        int end = problem.calendar().midnight(day.plusDays(1));
+        return by(job, problem.calendar().midnight(day.plusDays(1)));
+    }
+
+    /** The chance that a job is ready by a moment, 0 to 1. */
+    public double by(int job, ZonedDateTime moment) {
+        return by(job, problem.calendar().minute(moment.toInstant()));
+    }
+
+    private double by(int job, int end) {
         return Arrays.stream(ready[job]).filter(each -> each <= end).count() / (double) ready[job].length;
     }
 }

@@ -93,7 +93,9 @@ final class SerialSchedule {
     /** Tells whether a person's days are long enough anywhere for a step that can't be laid down. */
     static boolean fitsSomewhere(ShopCalendar calendar, int person, WeekStep step) {
         WeekProblem alone = new WeekProblem(calendar, List.of(), List.of(), Map.of());
-        return new SerialSchedule(alone).slot(person, step, step.hands(), 0).isPresent();
+        return new SerialSchedule(alone)
+                .slot(person, step, step.hands(), 0, false)
+                .isPresent();
     }
 
     private void place(int job, double[][] factors) {
@@ -110,21 +112,31 @@ final class SerialSchedule {
         if (minutes == 0) {
             best = Optional.of(new Slot(-1, new int[0], roomFor(step, from), false));
         } else {
-            for (int person = 0; person < hands.length; person++) {
-                if (WeekProblem.takes(shop.people().get(person), step)) {
-                    Optional<Slot> slot = slot(person, step, minutes, from);
-                    if (slot.isPresent() && (best.isEmpty() || slot.get().end < best.get().end)) {
-                        best = slot;
-                    }
-                }
+            best = best(step, minutes, from, step.splits());
+            if (best.isEmpty() && minutes > step.hands()) {
+                // It took longer than any day has room for: somebody went on with it the next day, as one has to.
+                best = best(step, minutes, from, true);
             }
         }
         if (best.isEmpty()) {
-            // Longer drawn than any day has room for, or past the end of the calendar.
+            // Past the end of the calendar.
             unplaceable = true;
             best = Optional.of(new Slot(-1, new int[0], Math.min(NEVER, from + minutes), false));
         }
         take(job, at, step, best.get());
+    }
+
+    private Optional<Slot> best(WeekStep step, int minutes, int from, boolean splits) {
+        Optional<Slot> best = Optional.empty();
+        for (int person = 0; person < hands.length; person++) {
+            if (WeekProblem.takes(shop.people().get(person), step)) {
+                Optional<Slot> slot = slot(person, step, minutes, from, splits);
+                if (slot.isPresent() && (best.isEmpty() || slot.get().end < best.get().end)) {
+                    best = slot;
+                }
+            }
+        }
+        return best;
     }
 
     private void take(int job, int at, WeekStep step, Slot slot) {
@@ -132,7 +144,9 @@ final class SerialSchedule {
             hands[slot.person].takeAlone(slot.segments[i], slot.segments[i + 1]);
             take(WorkPlace.BENCH, slot.segments[i], slot.segments[i + 1]);
         }
-        step.setUp().ifPresent(kind -> setUp.get(slot.person).put(slot.end, kind));
+        if (slot.person >= 0) {
+            step.setUp().ifPresent(kind -> setUp.get(slot.person).put(slot.end, kind));
+        }
         int over = slot.end + step.waiting();
         step.place().ifPresent(place -> take(place, slot.end, over));
         Placed made = new Placed(job, at, slot.person, slot.segments, slot.end, over);
@@ -180,7 +194,7 @@ final class SerialSchedule {
     }
 
     /** The earliest time a person has for a step. */
-    private Optional<Slot> slot(int person, WeekStep step, int minutes, int from) {
+    private Optional<Slot> slot(int person, WeekStep step, int minutes, int from, boolean splits) {
         ShopCalendar.Windows windows = calendar.windows(person);
         WorkPlace kind = step.setUp().orElse(null);
         int start = from;
@@ -188,7 +202,7 @@ final class SerialSchedule {
             start = Math.max(start, windows.starts()[window]);
             boolean setsUp = kind != null && setUp.get(person).get(start) != kind;
             int whole = minutes + (setsUp ? shop.settingUp() : 0);
-            int[] segments = segments(windows, window, start, whole, step.splits());
+            int[] segments = segments(windows, window, start, whole, splits);
             if (segments == null || !calendar.mayBeOn(step, windows.days()[window])) {
                 start = windows.ends()[window];
                 continue;
