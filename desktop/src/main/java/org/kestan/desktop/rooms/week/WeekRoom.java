@@ -202,6 +202,9 @@ public final class WeekRoom extends VBox implements Room {
                 + (desk.lookingProperty().get() ? " " + Messages.message("week-room.looking") : ""));
         LocalDate from = report.get().plans().problem().calendar().from().toLocalDate();
         chart.show(report.get(), from.plusDays((long) ahead * days), days);
+        if (chart.isFocused()) {
+            focusFirst();
+        }
         tell();
     }
 

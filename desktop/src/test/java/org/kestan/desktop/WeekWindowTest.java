@@ -1,0 +1,129 @@
+package org.kestan.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.kestan.desktop.widgets.field.EntryField;
+import org.kestan.job.Job;
+import org.kestan.job.Sections;
+import org.kestan.job.bench.StepMark;
+import org.kestan.job.terms.Lines;
+import org.kestan.job.week.Pin;
+import org.kestan.repair.steps.BenchActions;
+import org.kestan.week.WeekPlan;
+import org.testng.annotations.Test;
+
+public class WeekWindowTest extends WindowTest {
+
+    private String open(int sample) {
+        assertThat(onWindow(() -> window.store().openFile(samples.get(sample)))).isTrue();
+        waitFor(() -> window.store().openId().isPresent());
+        return window.store().openId().orElseThrow();
+    }
+
+    private List<Pin> pins(String id) {
+        return onWindow(() ->
+                ledger.read(id).map(entry -> entry.job().section(Sections.PINS)).orElse(List.of()));
+    }
+
+    private void toWeek() {
+        keys(KeyCode.ALT, KeyCode.DIGIT8);
+        waitFor(() ->
+                label("week-head").contains("planned") && !label("week-head").contains("Still looking"));
+    }
+
+    /** A step is chosen by keys, moved to another day, freed again, and opened at the bench. */
+    @Test
+    public void theWeekByTheKeyboard() {
+        String id = open(0);
+        toWeek();
+        assertThat(label("week-detail")).contains(session().job().name());
+        assertThat(find("week-unpin", Button.class).isDisabled()).isTrue();
+        keys(KeyCode.SHIFT, KeyCode.RIGHT);
+        waitFor(() -> pins(id).size() == 1);
+        waitFor(() -> label("week-detail").contains("Pinned to"));
+        keys(KeyCode.DELETE);
+        waitFor(() -> pins(id).isEmpty());
+        waitFor(() -> find("week-unpin", Button.class).isDisabled());
+        keys(KeyCode.ENTER);
+        waitFor(() -> find("bench-ways", Node.class).isVisible());
+    }
+
+    /** A block that is dragged to another day stays there. */
+    @Test
+    public void aStepIsDraggedToAnotherDay() {
+        String id = open(0);
+        toWeek();
+        Node chart = find("week-chart", Node.class);
+        Node block = onWindow(() -> chart.lookup(".week-hands"));
+        Bounds all = onWindow(() -> chart.localToScreen(chart.getBoundsInLocal()));
+        Bounds from = onWindow(() -> block.localToScreen(block.getBoundsInLocal()));
+        robot.moveTo(from.getMinX() + 1, from.getMinY() + 4);
+        robot.press(MouseButton.PRIMARY);
+        robot.moveTo(all.getMaxX() - 20, from.getMinY() + 4);
+        robot.release(MouseButton.PRIMARY);
+        waitFor(() -> pins(id).size() == 1);
+        assertThat(pins(id).get(0).on()).isAfter(LocalDate.now());
+    }
+
+    /** What is done at the bench is done here, and the promise says its chance. */
+    @Test
+    public void thePlanFollowsTheJob() {
+        open(0);
+        keys(KeyCode.ALT, KeyCode.DIGIT7);
+        waitFor(() -> !steps().isEmpty() && !label("today-head").contains("Still looking"));
+        String first = steps().get(0);
+        onWindow(() -> {
+            String step = session()
+                    .stepsProperty()
+                    .get()
+                    .book()
+                    .compose(session().analysis().plan())
+                    .stream()
+                    .filter(each -> each.text().title().equals(first))
+                    .findFirst()
+                    .orElseThrow()
+                    .id();
+            session().edit(job -> new BenchActions(Instant.now(), "").mark(job, step, StepMark.State.DONE, ""));
+            window.store().saveNow();
+            return true;
+        });
+        waitFor(() -> !steps().isEmpty() && !steps().get(0).equals(first));
+        keys(KeyCode.ALT, KeyCode.DIGIT1);
+        assertThat(label("promise-outlook")).contains("in 8 of 10");
+        type(EntryField.id(Lines.PROMISED_ON), LocalDate.now().plusDays(60).toString());
+        waitFor(() -> label("promise-outlook").contains("The promise is kept in 10 of 10"));
+        type(EntryField.id(Lines.PROMISED_ON), LocalDate.now().minusDays(1).toString());
+        waitFor(() -> label("promise-outlook").contains("That day is past"));
+        keys(KeyCode.ALT, KeyCode.DIGIT7);
+        waitFor(() -> onWindow(() -> find("today-side", Node.class).lookupAll(".label").stream()
+                        .anyMatch(node -> ((Label) node).getText().contains("days late")))
+                .equals(true));
+    }
+
+    @SuppressWarnings("unchecked")
+    private List<String> steps() {
+        return onWindow(() -> ((ListView<WeekPlan.Entry>) find("today-work", ListView.class))
+                .getItems().stream().map(entry -> entry.step().title()).toList());
+    }
+
+    /** With nothing to plan both rooms say so, and nothing is looked for. */
+    @Test
+    public void anEmptyLedgerHasAnEmptyWeek() {
+        keys(KeyCode.ALT, KeyCode.DIGIT7);
+        waitFor(() -> label("today-head").contains("0 steps"));
+        toWeek();
+        assertThat(label("week-head")).contains("0 jobs planned");
+        assertThat(Optional.of(onWindow(() -> session().job()))).contains(Job.BLANK);
+    }
+}
