@@ -23,7 +23,7 @@ public class ArchitectureTest {
 
     /** From the ground up. */
     private static final List<String> LAYERS =
-            List.of("base", "job", "analysis", "judgment", "repair", "overview", "text");
+            List.of("base", "job", "analysis", "judgment", "repair", "week", "overview", "text");
 
     private final JavaClasses core = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())

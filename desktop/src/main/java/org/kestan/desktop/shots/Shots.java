@@ -56,6 +56,9 @@ public final class Shots extends Application {
     /** Time for a view to be laid out and drawn before its picture is taken. */
     private static final Duration SETTLE = Duration.millis(2500);
 
+    /** The week is looked at once no better plan is looked for any more. */
+    private static final Duration PLANNED = Duration.seconds(25);
+
     private static final List<String> BEFORE_THE_SCRIBE =
             List.of("open-sheet", "open-slacken", "open-strings", "open-pins");
     private static final int HALF_A_DAY = 720;
@@ -70,8 +73,14 @@ public final class Shots extends Application {
      *
      * @param name file name without extension
      * @param prepare brings the view up
+     * @param settle how long it takes to be there
      */
-    private record View(String name, Runnable prepare) {}
+    private record View(String name, Runnable prepare, Duration settle) {
+
+        private View(String name, Runnable prepare) {
+            this(name, prepare, SETTLE);
+        }
+    }
 
     /** Starts the tour; the first argument is the folder for the pictures. */
     public static void main(String[] arguments) {
@@ -116,6 +125,8 @@ public final class Shots extends Application {
             window.show("ledger");
             ((ToggleButton) stage.getScene().lookup("#ledger-glance")).fire();
         }));
+        views.add(new View("week", () -> window.enter("week"), PLANNED));
+        views.add(new View("today", () -> window.enter("today")));
         views.add(new View("verdict", () -> window.show("verdict")));
         views.add(new View("ways", () -> press(window, "#page-ways")));
         views.add(new View("counter", () -> {
@@ -124,8 +135,6 @@ public final class Shots extends Application {
         }));
         views.add(new View("standards", () -> window.show("standards")));
         views.add(new View("plan", () -> window.show("plan")));
-        views.add(new View("heel", () -> planPage(window, "heel")));
-        views.add(new View("papers", () -> planPage(window, "papers")));
         views.add(new View("plan-lamplight", () -> {
             window.store().openNamed(name(samples.get(2)));
             window.session().unitProperty().set(BenchUnit.MILLIMETERS);
@@ -286,7 +295,7 @@ public final class Shots extends Application {
             System.exit(1);
         });
         view.prepare().run();
-        PauseTransition settle = new PauseTransition(SETTLE);
+        PauseTransition settle = new PauseTransition(view.settle());
         settle.setOnFinished(done -> {
             write(stage.getScene().snapshot(null), folder.resolve(view.name() + ".png"));
             next();
