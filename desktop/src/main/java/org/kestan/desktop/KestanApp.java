@@ -97,8 +97,10 @@ public final class KestanApp extends Application {
         session = window.session();
         window.setPracticeOpener(() -> openPractice(settings, found));
         if (found.demo() && job.isEmpty()) {
-            session.say(Messages.message(
-                    ledger.isForPractice() ? "kestan-app.sample-cases" : "kestan-app.sample-jobs-your-own"));
+            session.say(
+                    ledger.isForPractice()
+                            ? Messages.message("kestan-app.sample-cases")
+                            : Messages.message("kestan-app.sample-jobs-your-own"));
         }
         ((OpenResult.Opened) opening)
                 .doubt()

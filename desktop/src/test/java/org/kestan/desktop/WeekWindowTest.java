@@ -2,6 +2,7 @@ package org.kestan.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -13,6 +14,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import org.kestan.base.week.WorkPlace;
 import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
@@ -115,6 +117,35 @@ public class WeekWindowTest extends WindowTest {
     private List<String> steps() {
         return onWindow(() -> ((ListView<WeekPlan.Entry>) find("today-work", ListView.class))
                 .getItems().stream().map(entry -> entry.step().title()).toList());
+    }
+
+    /** Hours, places and people are kept as they are typed; what is wrong is said, and nothing is lost. */
+    @Test
+    public void theShopsWeekIsEdited() {
+        keys(KeyCode.CONTROL, KeyCode.D);
+        waitFor(() -> find("week-hours-saturday", Node.class).isVisible());
+        type("week-hours-saturday", "9:00-12:00");
+        waitFor(() -> hoursOnSaturday() == 1);
+        for (String wrong : List.of("noon", "12:00-9:00", "9:00-11:00, 10:00-12:00")) {
+            type("week-hours-saturday", wrong);
+            waitFor(() -> session().noticeProperty().get().contains("ours of a day"));
+            assertThat(text("week-hours-saturday")).isEqualTo(wrong);
+            assertThat(hoursOnSaturday()).isEqualTo(1);
+            onWindow(() -> {
+                session().say("");
+                return true;
+            });
+        }
+        type("week-hours-saturday", "9:00-12:00");
+        type("week-place-clamps", "7");
+        waitFor(() -> session().standards().week().places().get(WorkPlace.CLAMPS) == 7);
+        type("week-place-clamps", "-1");
+        waitFor(() -> session().noticeProperty().get().contains("whole number"));
+        assertThat(session().standards().week().places()).containsEntry(WorkPlace.CLAMPS, 7);
+    }
+
+    private int hoursOnSaturday() {
+        return session().standards().week().hours().on(DayOfWeek.SATURDAY).size();
     }
 
     /** With nothing to plan both rooms say so, and nothing is looked for. */

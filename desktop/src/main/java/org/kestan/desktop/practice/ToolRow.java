@@ -254,8 +254,10 @@ final class ToolRow extends FlowPane {
                 step.refused()
                         .ifPresentOrElse(
                                 why -> note.complain(PracticeText.label(why)),
-                                () -> note.say(Messages.message(
-                                        showsLength() ? "practice-drawer.press-write" : "practice-drawer.type-it")));
+                                () -> note.say(
+                                        showsLength()
+                                                ? Messages.message("practice-drawer.press-write")
+                                                : Messages.message("practice-drawer.type-it")));
             });
         }
         desk.runProperty().get().ifPresent(this::show);

@@ -26,7 +26,8 @@ public final class FileChoice {
         TABLE(Messages.message("file-choice.tables"), "*.csv"),
         PAPER(Messages.message("file-choice.papers"), "*.pdf"),
         PICTURE(Messages.message("file-choice.pictures"), "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG", "*.JPEG"),
-        STANDARDS(Messages.message("file-choice.shop-standards"), "*.json");
+        STANDARDS(Messages.message("file-choice.shop-standards"), "*.json"),
+        CALENDAR(Messages.message("file-choice.calendars"), "*.ics");
 
         private final FileChooser.ExtensionFilter filter;
 

@@ -146,7 +146,9 @@ public final class LedgerRoom extends VBox implements Room {
         logbook = new LogbookPane(session, store);
         boolean practicing = context.practice().isPresent();
         first = new TextButton(
-                Messages.message(practicing ? "ledger-room.choose-a-case" : "ledger-room.start-the-first-job"),
+                practicing
+                        ? Messages.message("ledger-room.choose-a-case")
+                        : Messages.message("ledger-room.start-the-first-job"),
                 "ledger-first",
                 context.starter()::run);
         sample = new TextButton(Messages.message("ledger-room.look-at-a-sample"), "ledger-sample", this::openSample);

@@ -8,14 +8,11 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.VBox;
 import org.kestan.base.standards.Letterhead;
 import org.kestan.base.standards.SalesTax;
 import org.kestan.desktop.messages.Messages;
@@ -24,7 +21,7 @@ import org.kestan.files.papers.Logo;
 import org.kestan.text.Numbers;
 
 /** What stands on the papers for owners: name, address, terms in the shop's own words, how long an estimate holds, tax, logo. */
-final class LetterheadBox extends VBox {
+final class LetterheadBox extends StandardsBox {
 
     private static final int MOST_DAYS = 3650;
     private static final int MOST_TAX = 100;
@@ -54,13 +51,10 @@ final class LetterheadBox extends VBox {
             Consumer<Letterhead> change,
             Consumer<String> complain,
             Supplier<Optional<Path>> chooser) {
+        super(Messages.message("letterhead-box.papers-for-owners"));
         this.now = now;
         this.change = change;
         this.complain = complain;
-        getStyleClass().add("standards-group");
-        Label title = new Label(Messages.message("letterhead-box.papers-for-owners"));
-        title.getStyleClass().add("place-title");
-        getChildren().add(title);
         put(Messages.message("letterhead-box.name-of-the-shop"), "letterhead-name", name);
         put(Messages.message("letterhead-box.address"), "letterhead-address", address);
         put(Messages.message("letterhead-box.terms-of-an-estimate"), "letterhead-terms", terms);
@@ -69,7 +63,7 @@ final class LetterheadBox extends VBox {
         put(Messages.message("letterhead-box.tax-name"), "letterhead-tax-name", taxName);
         put(Messages.message("letterhead-box.tax-number"), "letterhead-tax-number", taxNumber);
         partsOnly.setId("letterhead-tax-parts");
-        partsOnly.setOnAction(event -> keep(now.get().logo()));
+        partsOnly.setOnAction(event -> keep());
         getChildren().add(partsOnly);
         for (TextArea each : new TextArea[] {address, terms}) {
             each.setPrefRowCount(3);
@@ -86,21 +80,9 @@ final class LetterheadBox extends VBox {
         getChildren().add(picture);
     }
 
-    private void put(String label, String id, TextInputControl field) {
-        Label name = new Label(label);
-        name.getStyleClass().add("entry-label");
-        name.setLabelFor(field);
-        field.setId(id);
-        field.setAccessibleText(label);
-        if (field instanceof TextField line) {
-            line.setOnAction(event -> keep(now.get().logo()));
-        }
-        field.focusedProperty().addListener((property, was, is) -> {
-            if (!is) {
-                keep(now.get().logo());
-            }
-        });
-        getChildren().addAll((Node) name, field);
+    @Override
+    void keep() {
+        keep(now.get().logo());
     }
 
     private void take(Path file) {
@@ -164,11 +146,5 @@ final class LetterheadBox extends VBox {
                 kept.logo().isEmpty()
                         ? Messages.message("letterhead-box.no-logo")
                         : Messages.message("letterhead-box.a-logo-is-kept"));
-    }
-
-    private static void set(TextInputControl field, String text) {
-        if (!field.isFocused() && !field.getText().equals(text)) {
-            field.setText(text);
-        }
     }
 }

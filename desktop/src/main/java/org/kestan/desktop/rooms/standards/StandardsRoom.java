@@ -55,6 +55,7 @@ public final class StandardsRoom extends VBox implements Room {
     private final Consumer<ShopStandards> keeper;
     private final FileChoice files;
     private final LetterheadBox letterhead;
+    private final WeekBox week;
     private final TextField currency = new TextField();
     private final TextField leaves = new TextField();
     private final List<StandardField> fields = new ArrayList<>();
@@ -102,7 +103,15 @@ public final class StandardsRoom extends VBox implements Room {
             schools.add(choice);
             questions.getChildren().add(choice);
         }
-        questions.getChildren().add(letterhead);
+        week = new WeekBox(
+                () -> session.standards().week(),
+                next -> change(session.standards().withWeek(next)),
+                session::complain,
+                () -> files.open(
+                        getScene().getWindow(),
+                        Messages.message("week-box.from-a-calendar"),
+                        FileChoice.Kind.CALENDAR));
+        questions.getChildren().addAll(letterhead, week);
         ScrollPane left = scroll(values);
         left.getStyleClass().add("standards-values-scroll");
         HBox.setHgrow(left, Priority.ALWAYS);
@@ -334,6 +343,7 @@ public final class StandardsRoom extends VBox implements Room {
         fields.forEach(field -> field.show(shop));
         schools.forEach(choice -> choice.show(shop));
         letterhead.show(shop.letterhead());
+        week.show(shop.week());
         currency.setText(shop.currency());
         leaves.setText(shop.leaves().text());
     }

@@ -117,11 +117,11 @@ public final class TodayRoom extends VBox implements Room {
         long minutes = hands.stream()
                 .mapToLong(entry -> Duration.between(entry.start(), entry.end()).toMinutes())
                 .sum();
-        head.setText(Messages.message(
-                        today.equals(now.toLocalDate()) ? "today-room.today" : "today-room.next-day",
-                        WeekText.day(today),
-                        hands.size(),
-                        WeekText.minutes(minutes))
+        head.setText((today.equals(now.toLocalDate())
+                        ? Messages.message(
+                                "today-room.today", WeekText.day(today), hands.size(), WeekText.minutes(minutes))
+                        : Messages.message(
+                                "today-room.next-day", WeekText.day(today), hands.size(), WeekText.minutes(minutes)))
                 + (desk.lookingProperty().get() ? " " + Messages.message("week-room.looking") : ""));
         WeekPlan.Entry selected = work.getSelectionModel().getSelectedItem();
         work.getItems().setAll(hands);
@@ -143,9 +143,9 @@ public final class TodayRoom extends VBox implements Room {
         stuck(report.get());
     }
 
-    private void section(String key, List<String> lines) {
+    private void section(String name, List<String> lines) {
         if (!lines.isEmpty()) {
-            Label title = new Label(Messages.message(key));
+            Label title = new Label(name);
             title.getStyleClass().add("place-title");
             side.getChildren().add(title);
             for (String line : lines) {
@@ -167,12 +167,12 @@ public final class TodayRoom extends VBox implements Room {
                     WeekText.day(each.job().job().promised().orElseThrow())));
             each.helps().forEach(help -> lines.add("   " + WeekText.help(help)));
         });
-        section("today-room.lates", lines);
+        section(Messages.message("today-room.lates"), lines);
     }
 
     private void waits(WeekPlan plan, LocalDate today) {
         section(
-                "today-room.waits",
+                Messages.message("today-room.waits"),
                 plan.entries().stream()
                         .filter(entry -> !entry.hands()
                                 && !entry.start().toLocalDate().isAfter(today)
@@ -189,7 +189,7 @@ public final class TodayRoom extends VBox implements Room {
 
     private void due(WeekReport report, LocalDate today) {
         section(
-                "today-room.promises",
+                Messages.message("today-room.promises"),
                 report.jobs().stream()
                         .filter(each -> each.job()
                                 .job()
@@ -209,7 +209,7 @@ public final class TodayRoom extends VBox implements Room {
         for (Unplanned each : report.plans().problem().blocked()) {
             lines.add(Messages.message("today-room.stuck-line", each.name(), Wording.label(each.why())));
         }
-        section("today-room.stuck", lines);
+        section(Messages.message("today-room.stuck"), lines);
     }
 
     @Override

@@ -1,6 +1,6 @@
 package org.kestan.desktop.rooms.week;
 
-import java.nio.file.Path;
+import java.io.IOException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.HashSet;
@@ -14,6 +14,7 @@ import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
@@ -73,7 +74,7 @@ public final class WeekRoom extends VBox implements Room {
         on.setOnAction(event -> page(1));
         longer.setOnAction(event -> {
             days = days == WEEK ? MONTH : WEEK;
-            longer.setText(Messages.message(days == WEEK ? "week-room.month" : "week-room.week"));
+            longer.setText(days == WEEK ? Messages.message("week-room.month") : Messages.message("week-room.week"));
             fill();
         });
         unpin.setOnAction(event -> chart.chosenProperty().get().ifPresent(this::unpin));
@@ -120,7 +121,7 @@ public final class WeekRoom extends VBox implements Room {
         Optional<WeekPlan.Entry> chosen = chart.chosenProperty().get();
         switch (event.getCode()) {
             case RIGHT, LEFT -> {
-                int by = event.getCode() == javafx.scene.input.KeyCode.RIGHT ? 1 : -1;
+                int by = event.getCode() == KeyCode.RIGHT ? 1 : -1;
                 if (event.isShiftDown()) {
                     chosen.ifPresent(entry -> pin(entry, workday(entry.start().toLocalDate(), by)));
                 } else {
@@ -247,37 +248,34 @@ public final class WeekRoom extends VBox implements Room {
     }
 
     private void saveCalendar() {
-        save(
-                ".ics",
-                file -> TextFile.write(
-                        WeekCalendar.print(
-                                desk.reportProperty().get().orElseThrow().plan(), Instant.now()),
-                        file));
+        save(".ics", FileChoice.Kind.CALENDAR, plan -> WeekCalendar.print(plan, Instant.now()));
     }
 
     private void saveTable() {
-        save(
-                ".csv",
-                file -> TextFile.write(
-                        WeekCsv.print(desk.reportProperty().get().orElseThrow().plan()), file));
+        save(".csv", FileChoice.Kind.TABLE, WeekCsv::print);
     }
 
-    private interface Writing {
-        void to(Path file) throws java.io.IOException;
+    private interface Printing {
+        String of(WeekPlan plan) throws IOException;
     }
 
-    private void save(String ending, Writing writing) {
-        if (desk.reportProperty().get().isEmpty()) {
-            return;
+    private void save(String ending, FileChoice.Kind kind, Printing printing) {
+        Optional<WeekReport> report = desk.reportProperty().get();
+        if (report.isPresent()) {
+            context.store()
+                    .files()
+                    .save(
+                            getScene().getWindow(),
+                            Messages.message("room-registry.week"),
+                            kind,
+                            "week-" + LocalDate.now() + ending)
+                    .ifPresent(to -> context.store()
+                            .files()
+                            .write(
+                                    to,
+                                    file -> TextFile.write(
+                                            printing.of(report.get().plan()), file)));
         }
-        context.store()
-                .files()
-                .save(
-                        getScene().getWindow(),
-                        Messages.message("room-registry.week"),
-                        FileChoice.Kind.PAPER,
-                        "week-" + LocalDate.now() + ending)
-                .ifPresent(to -> context.store().files().write(to, writing::to));
     }
 
     @Override
