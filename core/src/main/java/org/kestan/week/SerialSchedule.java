@@ -1,6 +1,8 @@
 package org.kestan.week;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -284,7 +286,7 @@ final class SerialSchedule {
      */
     long cost(int[] margins) {
         ShopWeek.Weights weights = shop.weights();
-        long cost = DAY * ((long) setUps * weights.settingUp() + (long) changed * weights.changed());
+        long cost = DAY * ((long) (setUps + turns()) * weights.settingUp() + (long) changed * weights.changed());
         for (int job = 0; job < free.length; job++) {
             WeekJob of = problem.jobs().get(job);
             Optional<Integer> due = problem.due(of);
@@ -300,6 +302,23 @@ final class SerialSchedule {
             }
         }
         return unplaceable ? Long.MAX_VALUE / 2 : cost;
+    }
+
+    /** How often somebody turns from one instrument to another. */
+    private int turns() {
+        int[] last = new int[hands.length];
+        Arrays.fill(last, -1);
+        int turns = 0;
+        for (Placed each : placed.stream()
+                .filter(one -> one.person >= 0)
+                .sorted(Comparator.comparingInt(Placed::start))
+                .toList()) {
+            if (last[each.person] != each.job) {
+                turns++;
+                last[each.person] = each.job;
+            }
+        }
+        return turns;
     }
 
     /** How many days late all jobs are together. */

@@ -72,7 +72,9 @@ final class ExactWeek {
                 .withPeople(people)
                 .withPlaces(Map.of(WorkPlace.CLAMPS, 2))
                 .withNotLate(Set.of())
-                .withSettingUp(0);
+                .withSettingUp(0)
+                // Who turns to which instrument is no matter here.
+                .withWeights(new ShopWeek.Weights(1000, 200, 4, 0, 1));
         ZonedDateTime from = ZonedDateTime.of(2026, 11, 30, 9, 0, 0, 0, ZoneId.of("UTC"));
         List<WeekJob> jobs = new ArrayList<>();
         for (int job = 0; job < 4; job++) {

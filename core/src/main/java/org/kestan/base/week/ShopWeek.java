@@ -54,13 +54,13 @@ public record ShopWeek(
      * @param firm a firm promise kept late
      * @param late another promise kept late
      * @param open an instrument in pieces
-     * @param settingUp setting up, each time
+     * @param settingUp setting up for another kind of work, or turning to another instrument, each time
      * @param changed a step moved to another day than it was planned for
      */
     public record Weights(int firm, int late, int open, int settingUp, int changed) {
 
         /** What a shop starts with: common practice, no source. */
-        public static final Weights USUAL = new Weights(1000, 200, 12, 1, 1);
+        public static final Weights USUAL = new Weights(1000, 200, 12, 10, 1);
     }
 
     /** Takes unmodifiable copies. */

@@ -85,8 +85,16 @@ public final class StandardsRoom extends VBox implements Room {
                 session::complain,
                 () -> files.open(
                         getScene().getWindow(), Messages.message("standards-room.logo"), FileChoice.Kind.PICTURE));
+        week = new WeekBox(
+                () -> session.standards().week(),
+                next -> change(session.standards().withWeek(next)),
+                session::complain,
+                () -> files.open(
+                        getScene().getWindow(),
+                        Messages.message("week-box.from-a-calendar"),
+                        FileChoice.Kind.CALENDAR));
         LearnedBox learned = new LearnedBox(context, this::change);
-        questions.getChildren().add(learned);
+        questions.getChildren().addAll(week, learned);
         // A large ledger takes its time to tell: it is asked while someone looks.
         visibleProperty().addListener((property, was, is) -> {
             if (is) {
@@ -103,15 +111,7 @@ public final class StandardsRoom extends VBox implements Room {
             schools.add(choice);
             questions.getChildren().add(choice);
         }
-        week = new WeekBox(
-                () -> session.standards().week(),
-                next -> change(session.standards().withWeek(next)),
-                session::complain,
-                () -> files.open(
-                        getScene().getWindow(),
-                        Messages.message("week-box.from-a-calendar"),
-                        FileChoice.Kind.CALENDAR));
-        questions.getChildren().addAll(letterhead, week);
+        questions.getChildren().add(letterhead);
         ScrollPane left = scroll(values);
         left.getStyleClass().add("standards-values-scroll");
         HBox.setHgrow(left, Priority.ALWAYS);

@@ -138,6 +138,7 @@ final class WeekChart extends Pane {
             for (WeekPlan.Entry entry : row.getValue()) {
                 later.add(block(entry, y, HANDS - GAP, "week-hands"));
             }
+            runs(row.getValue(), y, later);
             y += HANDS;
         }
         for (WorkPlace place : WorkPlace.values()) {
@@ -157,6 +158,32 @@ final class WeekChart extends Pane {
         setMinHeight(y + GAP);
         setPrefHeight(y + GAP);
         mark();
+    }
+
+    /** Names the instrument over stretches of work on it that follow one another. */
+    private void runs(List<WeekPlan.Entry> work, double y, List<Label> later) {
+        for (int i = 0; i < work.size(); i++) {
+            WeekPlan.Entry from = work.get(i);
+            int to = i;
+            while (to + 1 < work.size()
+                    && work.get(to + 1).job().id().equals(from.job().id())
+                    && work.get(to + 1).start().equals(work.get(to).end())) {
+                to++;
+            }
+            double left = Math.max(NAMES, x(from.start()));
+            double width = x(work.get(to).end()) - left;
+            if (width >= READABLE) {
+                Label name = new Label(from.job().name());
+                name.getStyleClass().setAll("label", "week-run");
+                name.setMouseTransparent(true);
+                name.setWrapText(true);
+                name.setManaged(false);
+                name.resizeRelocate(left, y, width, HANDS - GAP);
+                blocks.add(new Block(from, name));
+                later.add(name);
+            }
+            i = to;
+        }
     }
 
     /** Lays waits into as few lanes as they need; what has no room any more is drawn in the last. */
@@ -189,7 +216,8 @@ final class WeekChart extends Pane {
     private Label block(WeekPlan.Entry entry, double y, double height, String style) {
         double from = Math.max(NAMES, x(entry.start()));
         double to = Math.min(NAMES + column() * days, x(entry.end()));
-        Label label = new Label(to - from < READABLE ? "" : entry.job().name());
+        Label label = new Label(
+                entry.hands() || to - from < READABLE ? "" : entry.job().name());
         label.getStyleClass().setAll("label", style);
         label.setMinWidth(1);
         label.setWrapText(height > LANE);

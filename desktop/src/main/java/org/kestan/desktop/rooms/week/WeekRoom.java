@@ -82,7 +82,9 @@ public final class WeekRoom extends VBox implements Room {
         calendar.setOnAction(event -> saveCalendar());
         Button table = button("week-csv", Messages.message("week-room.table"));
         table.setOnAction(event -> saveTable());
-        FlowPane commands = new FlowPane(8, 8, back, on, longer, unpin, calendar, table);
+        Button shop = button("week-shop", Messages.message("week-room.shop"));
+        shop.setOnAction(event -> context.enterer().accept("standards"));
+        FlowPane commands = new FlowPane(8, 8, back, on, longer, unpin, calendar, table, shop);
         ScrollPane scroll = new ScrollPane(chart);
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
