@@ -57,7 +57,10 @@ public class PracticeFileTest {
         PracticeRun run = PracticeRun.of(given);
         run = run.measure(SimulatedTool.RULE, new Placement(Spot.OVER_FRET, 12, Side.TREBLE))
                 .run();
-        run = run.work(Operation.MOVE_BRIDGE, new Sides<>(-0.5, 0.25)).run().handOver(sheet);
+        // Thirds have more digits than anybody types: an eighth of an inch by the meter.
+        run = run.work(Operation.MOVE_BRIDGE, new Sides<>(-1 / 3.0, 0.1 + 0.2))
+                .run()
+                .handOver(sheet);
         file.keep("abc-1", run);
         PracticeFile.Read<Optional<PracticeRun>> read = file.run("abc-1");
         assertThat(read.value().orElseThrow().state()).isEqualTo(run.state());
@@ -70,7 +73,7 @@ public class PracticeFileTest {
     @Test
     public void theRecordComesBackAsItWas() throws IOException {
         PracticeRecord record = PracticeRecord.NONE
-                .with(done(1, Level.EASY, 8.5))
+                .with(done(1, Level.EASY, 25 / 3.0))
                 .with(new PracticeRecord.Done(DAY, Drill.READ_RULE, 17, 20));
         file.keep(record);
         assertThat(file.record().value()).isEqualTo(record);

@@ -5,7 +5,9 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
@@ -25,7 +27,9 @@ import org.kestan.practice.run.PracticeRun;
 import org.kestan.practice.work.Operation;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.simulator.cases.CaseGenerator;
+import org.kestan.simulator.cases.InstrumentFault;
 import org.kestan.simulator.cases.Level;
+import org.kestan.simulator.cases.PracticeCase;
 import org.kestan.simulator.cases.PracticeFamily;
 import org.kestan.simulator.tools.Placement;
 import org.kestan.simulator.tools.SimulatedTool;
@@ -66,15 +70,29 @@ public final class DemoPractice {
     private void fill() throws IOException {
         begin(12, Level.HARD, PracticeFamily.ARCHTOP);
         keep();
-        begin(7, Level.MEDIUM, PracticeFamily.BOLT_ON);
+        begin(seed(Level.MEDIUM, PracticeFamily.BOLT_ON), Level.MEDIUM, PracticeFamily.BOLT_ON);
         measure();
         keep();
-        begin(3, Level.EASY, PracticeFamily.FLAT_TOP);
+        begin(seed(Level.EASY, PracticeFamily.FLAT_TOP), Level.EASY, PracticeFamily.FLAT_TOP);
         measure();
         job = WorkPlan.take(JobAnalysis.of(job, ShopStandards.DEFAULT).ways(), List.of(WayCatalog.NECK_RESET));
         work();
         run = run.handOver(job);
         record(keep());
+    }
+
+    /** The first case whose neck came forward, with nothing loose. */
+    private static long seed(Level level, PracticeFamily kind) {
+        return LongStream.iterate(1, seed -> seed + 1)
+                .filter(seed -> {
+                    PracticeCase given = CaseGenerator.of(seed, level, kind);
+                    return given.faults().contains(InstrumentFault.NECK_FORWARD)
+                            && !given.faults().contains(InstrumentFault.LOOSE_BRACE)
+                            && !given.faults().contains(InstrumentFault.BRIDGE_LIFTED)
+                            && given.lowered() == 0;
+                })
+                .findFirst()
+                .orElseThrow(Expect.present("case"));
     }
 
     private void begin(long seed, Level level, PracticeFamily kind) {
@@ -119,10 +137,12 @@ public final class DemoPractice {
         WorkPlan plan = JobAnalysis.of(job, ShopStandards.DEFAULT).plan();
         act(Operation.SLACKEN, 0, 0);
         if (plan.turnsNeck() && plan.projection().isPresent()) {
+            act(Operation.SCORE, 0, 0);
             act(Operation.FREE_NECK, 9, 0);
             double target = plan.projection().get().slackAsRead();
             Placement straightedge = new Placement(Spot.PROJECTION, 0, Side.BASS);
             for (int i = 0; i < MOST_SETS; i++) {
+                act(Operation.DRY_FIT, 0, 0);
                 PracticeRun.Step step = run.measure(SimulatedTool.STRAIGHTEDGE, straightedge);
                 run = step.run();
                 double left = target - step.shown().orElse(target);
@@ -135,6 +155,8 @@ public final class DemoPractice {
                 double pulls = Math.max(1, Math.min(MOST_PULLS, Math.floor(atCap / PULL * 0.8)));
                 act(Operation.SAND_HEEL, pulls, pulls);
             }
+            plan.wedge().ifPresent(wedge -> act(Operation.WEDGE, wedge.end(), 0));
+            act(Operation.SHIM_TAIL, 0, 0);
             act(Operation.FIX_NECK, 0, 0);
             act(Operation.WAIT, CURE, 0);
         }

@@ -100,7 +100,7 @@ public final class WeekTree {
         return new WeekHours(all);
     }
 
-    /** Reads hours of a day, such as {@code 09:00-12:30}; empty where it is none. */
+    /** Reads hours of a day, such as {@code 09:00-12:30} or {@code 9-12}; empty where it is none. */
     public static Optional<Hours> hours(String text) {
         String[] parts = text.split("[-\u2013]");
         if (parts.length != 2) {
@@ -117,7 +117,8 @@ public final class WeekTree {
 
     private static String padded(String time) {
         String stripped = time.strip();
-        return stripped.indexOf(':') == 1 ? "0" + stripped : stripped;
+        String whole = stripped.matches("\\d{1,2}") ? stripped + ":00" : stripped;
+        return whole.indexOf(':') == 1 ? "0" + whole : whole;
     }
 
     private static Optional<DayOfWeek> weekday(String key) {

@@ -234,7 +234,7 @@ public class WeekFilesTest {
     @DataProvider
     public Object[][] wrong() {
         return new Object[][] {
-            {"{\"hours\": {\"monday\": [\"9-5\"]}}", "/week/hours/monday/0"},
+            {"{\"hours\": {\"monday\": [\"nine-5\"]}}", "/week/hours/monday/0"},
             {"{\"hours\": {\"monday\": [\"17:00-09:00\"]}}", "/week/hours/monday/0"},
             {"{\"hours\": {\"monday\": [\"09:00-12:00\", \"11:00-13:00\"]}}", "/week/hours/monday/1"},
             {"{\"hours\": {\"someday\": [\"09:00-12:00\"]}}", "/week/hours/someday"},
@@ -253,6 +253,25 @@ public class WeekFilesTest {
     public void whatIsWrongIsSaidAtItsPlace(String week, String place) {
         StandardsFile.Outcome read = StandardsFile.read("{\"kestanStandards\": 1, \"week\": " + week + "}");
         assertThat(read.faults()).extracting(Fault::pointer).containsExactly(place);
+    }
+
+    @DataProvider
+    public Object[][] hours() {
+        return new Object[][] {
+            {"09:00-12:30", "09:00", "12:30"}, {"9-12", "09:00", "12:00"}, {" 9:15 \u2013 17 ", "09:15", "17:00"},
+        };
+    }
+
+    @Test(dataProvider = "hours")
+    public void hoursAreReadAsOneWritesThem(String text, String from, String to) {
+        assertThat(WeekTree.hours(text)).contains(new Hours(LocalTime.parse(from), LocalTime.parse(to)));
+    }
+
+    @Test
+    public void whatIsNoHoursIsNone() {
+        for (String text : List.of("", "9", "17-9", "9-9", "24-25", "9-12-13", "-", "9:60-10")) {
+            assertThat(WeekTree.hours(text)).as(text).isEmpty();
+        }
     }
 
     /** Pins and priority stand in the job file, and come back. */

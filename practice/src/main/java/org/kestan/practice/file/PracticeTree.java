@@ -4,7 +4,9 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
+import org.kestan.base.notation.NotationFinding;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 import org.kestan.base.sheet.ValueType;
@@ -31,8 +33,6 @@ final class PracticeTree {
 
     private static final double GREATEST = 1000;
     private static final int MOST_FRETS = 40;
-    private static final ValueType<Double> AMOUNT = ValueType.number(-GREATEST, GREATEST);
-    private static final ValueType<Double> MARK = ValueType.number(0, Marks.MOST);
     private static final ValueType<Integer> COUNT = ValueType.whole(0, Integer.MAX_VALUE);
 
     private PracticeTree() {}
@@ -111,9 +111,9 @@ final class PracticeTree {
             var job = needed(each, "job", ValueType.TEXT);
             var day = needed(each, "on", ValueType.DAY);
             Optional<PracticeCase> given = given(each);
-            var measuring = needed(each, "measuring", MARK);
-            var judging = needed(each, "judging", MARK);
-            var working = needed(each, "working", MARK);
+            var measuring = number(each, "measuring", 0, Marks.MOST);
+            var judging = number(each, "judging", 0, Marks.MOST);
+            var working = number(each, "working", 0, Marks.MOST);
             if (root.faults().isEmpty()) {
                 PracticeCase of = given.orElseThrow();
                 cases.add(new PracticeRecord.Case(
@@ -169,8 +169,8 @@ final class PracticeTree {
     private static Optional<PracticeEvent> event(TreeCursor at) {
         if (at.at("operation").isPresent()) {
             var operation = needed(at, "operation", ValueType.choice(Operation.class));
-            var bass = needed(at, "bass", AMOUNT);
-            var treble = needed(at, "treble", AMOUNT);
+            var bass = number(at, "bass", -GREATEST, GREATEST);
+            var treble = number(at, "treble", -GREATEST, GREATEST);
             return operation.isPresent() && bass.isPresent() && treble.isPresent()
                     ? Optional.of(new PracticeEvent.Worked(operation.get(), new Sides<>(bass.get(), treble.get())))
                     : Optional.empty();
@@ -205,6 +205,21 @@ final class PracticeTree {
         }
         at.fault(TreeFinding.LACKS.of(Quantity.text("seed")), TreeFinding.A_NUMBER.of());
         return Optional.empty();
+    }
+
+    /** Reads a number with all its digits: what is done again has to be the same to the last. */
+    private static Optional<Double> number(TreeCursor at, String key, double least, double greatest) {
+        TreeCursor place = at.at(key);
+        Finding accepted = NotationFinding.NUMBER_FROM_TO.of(new Quantity.Plain(least), new Quantity.Plain(greatest));
+        if (!place.isPresent()) {
+            place.fault(TreeFinding.LACKS.of(Quantity.text(key)), accepted);
+        }
+        Optional<Double> read = place.number(accepted).map(BigDecimal::doubleValue);
+        if (read.filter(value -> value < least || value > greatest).isPresent()) {
+            place.fault(NotationFinding.NO_SUCH_NUMBER.of(Quantity.text(place.shownText())), accepted);
+            return Optional.empty();
+        }
+        return read;
     }
 
     /** Reads what has to be there. */

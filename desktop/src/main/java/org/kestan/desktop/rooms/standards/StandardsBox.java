@@ -23,6 +23,7 @@ abstract class StandardsBox extends VBox {
         Label name = new Label(label);
         name.getStyleClass().add("entry-label");
         name.setLabelFor(field);
+        name.setWrapText(true);
         field.setId(id);
         field.setAccessibleText(label);
         if (field instanceof TextField line) {

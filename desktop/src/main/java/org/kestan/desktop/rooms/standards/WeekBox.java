@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
@@ -253,10 +254,21 @@ final class WeekBox extends StandardsBox {
         return Integer.parseInt(typed);
     }
 
+    /** Hours as one writes them by hand: 9-12, 13-17:30. */
+    private static String text(Hours hours) {
+        return text(hours.from()) + "-" + text(hours.to());
+    }
+
+    private static String text(LocalTime time) {
+        return time.getMinute() == 0
+                ? Integer.toString(time.getHour())
+                : time.getHour() + ":" + String.format(Locale.ROOT, "%02d", time.getMinute());
+    }
+
     /** Shows the week as it is kept. */
     void show(ShopWeek kept) {
         hours.forEach((day, field) ->
-                set(field, kept.hours().on(day).stream().map(WeekTree::text).collect(Collectors.joining(", "))));
+                set(field, kept.hours().on(day).stream().map(WeekBox::text).collect(Collectors.joining(", "))));
         noGlueUps.forEach((day, box) -> box.setSelected(kept.noGlueUps().contains(day)));
         places.forEach((place, field) -> set(
                 field,
