@@ -5,10 +5,12 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -59,6 +61,7 @@ public final class WeekDesk {
         return made;
     });
     private final AtomicInteger asked = new AtomicInteger();
+    private final Set<Object> watching = new HashSet<>();
     private final PauseTransition settles = new PauseTransition(SETTLES);
     private final ReadOnlyObjectWrapper<Optional<WeekReport>> report =
             new ReadOnlyObjectWrapper<>(this, "report", Optional.empty());
@@ -67,6 +70,7 @@ public final class WeekDesk {
     private List<String> order = List.of();
     private Map<String, LocalDate> before = Map.of();
     private Optional<WeekReport> settled = Optional.empty();
+    private volatile boolean watched;
     private boolean begun;
 
     /** Plans nothing until somebody looks. */
@@ -85,6 +89,30 @@ public final class WeekDesk {
             session.standardsProperty().addListener((property, old, next) -> settles.playFromStart());
             session.stepsProperty().addListener((property, old, next) -> settles.playFromStart());
             plan();
+        }
+    }
+
+    /**
+     * Says whether a room looks at the plan. While none does it follows what changes, and no better plan is looked for.
+     *
+     * @param room which
+     */
+    public void watch(Object room, boolean looks) {
+        boolean before = watched;
+        if (looks) {
+            watching.add(room);
+        } else {
+            watching.remove(room);
+        }
+        watched = !watching.isEmpty();
+        if (watched && !before) {
+            if (begun) {
+                plan();
+            } else {
+                begin();
+            }
+        } else if (before && !watched) {
+            stop();
         }
     }
 
@@ -141,12 +169,14 @@ public final class WeekDesk {
             from = usual;
         }
         show(mine, plans, from, false);
-        WeekOrder found = new LocalSearchPlanner()
-                .improve(
-                        plans,
-                        from,
-                        new Planner.Effort(LOOKS, OptionalInt.empty(), SEED, () -> asked.get() != mine),
-                        better -> {});
+        WeekOrder found = watched
+                ? new LocalSearchPlanner()
+                        .improve(
+                                plans,
+                                from,
+                                new Planner.Effort(LOOKS, OptionalInt.empty(), SEED, () -> asked.get() != mine),
+                                better -> {})
+                : from;
         show(mine, plans, found, true);
         order = plans.ids(found);
         before = WeekPlans.days(plans.plan(found));

@@ -81,12 +81,7 @@ public final class TodayRoom extends VBox implements Room {
         desk.reportProperty().addListener((property, old, next) -> fill());
         desk.changesProperty().addListener((property, old, next) -> changes.setText(String.join(" ", next)));
         desk.lookingProperty().addListener((property, old, next) -> fill());
-        visibleProperty().addListener((property, old, next) -> desk.begin());
-        sceneProperty().addListener((property, old, next) -> {
-            if (next != null) {
-                desk.begin();
-            }
-        });
+        visibleProperty().addListener((property, old, next) -> desk.watch(this, next));
         fill();
     }
 

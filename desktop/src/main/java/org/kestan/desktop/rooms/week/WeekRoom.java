@@ -99,11 +99,7 @@ public final class WeekRoom extends VBox implements Room {
                 desk.stop();
             }
         });
-        sceneProperty().addListener((property, old, next) -> {
-            if (next != null) {
-                desk.begin();
-            }
-        });
+        visibleProperty().addListener((property, old, next) -> desk.watch(this, next));
         fill();
     }
 
