@@ -284,6 +284,37 @@ public class LooseAndLowTest {
                 .isCloseTo(pull * 0.81, within(pull * 0.01));
     }
 
+    /** The last resorts do what they say, too, each in its way. */
+    @Test
+    public void lastResorts() {
+        PracticeRun run = PracticeRun.of(CaseGenerator.of(3, Level.EASY, PracticeFamily.FLAT_TOP));
+        PracticeRun slack = done(run, Operation.SLACKEN);
+        double pitch = slack.state().instrument().neck().pitch();
+        double height = slack.state().instrument().heel().height();
+        PracticeRun slipped = done(slack, Operation.SLIP_BACK, 1.5);
+        assertThat(slipped.state().instrument().neck().pitch() - pitch).isCloseTo(1.5 / height, within(0.15 / height));
+        PracticeRun sawn = done(slack, Operation.SAW_AND_BOLT);
+        assertThat(sawn.state().isOff()).isTrue();
+        PracticeRun bolted = done(done(sawn, Operation.FIX_NECK), Operation.TUNE);
+        assertThat(bolted.state().mishaps()).isEmpty();
+        assertThat(done(bolted, Operation.SLACKEN)
+                        .work(Operation.SAW_AND_BOLT, NOTHING)
+                        .refused())
+                .contains(Refusal.BOLTED);
+        // Below pitch the strings pull less by the square of the pitch, and the action is lower.
+        PracticeRun down = done(run, Operation.TUNE_DOWN, 2);
+        assertThat(down.state().shape().halfStepsDown()).isCloseTo(2, within(1e-6));
+        assertThat(ACTION.truth(down.state().shape()))
+                .isLessThan(ACTION.truth(run.state().shape()));
+        assertThat(down.state().atPitch()).isFalse();
+        assertThat(done(down, Operation.TUNE).state().atPitch()).isTrue();
+        // A top that gives more rises more under a pin bridge.
+        PracticeRun shaved = done(done(slack, Operation.SHAVE_BRACES, 30), Operation.TUNE);
+        assertThat(shaved.state().shape().topRise() - slack.state().shape().topRise())
+                .isGreaterThan(
+                        run.state().shape().topRise() - slack.state().shape().topRise());
+    }
+
     @DataProvider
     public Object[][] seeds() {
         return LongStream.range(0, 12).mapToObj(seed -> new Object[] {seed}).toArray(Object[][]::new);

@@ -130,6 +130,7 @@ final class WorkRow extends FlowPane {
             case HOURS -> Messages.message("practice-drawer.hours");
             case DAYS -> Messages.message("practice-drawer.days");
             case PERCENT -> Messages.message("practice-drawer.percent");
+            case HALF_STEPS -> Messages.message("practice-drawer.half-steps");
         };
     }
 

@@ -100,6 +100,11 @@ public record BenchState(
         return with(state -> state.strung(next).lowered(next ? 0 : lowered));
     }
 
+    /** The same with its strings up, so many half steps below pitch. */
+    BenchState tunedDown(double steps) {
+        return with(state -> state.strung(true).lowered(steps));
+    }
+
     /** The same with its neck sitting otherwise; once it is set nothing is prepared any more. */
     BenchState seated(Seat next, double hours) {
         return with(state ->

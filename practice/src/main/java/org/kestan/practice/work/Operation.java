@@ -9,6 +9,8 @@ public enum Operation implements Keyed {
     TUNE(Amount.NONE, Measure.NOTHING, 0, 0, 10, 0),
     /** The strings down until they are slack. */
     SLACKEN(Amount.NONE, Measure.NOTHING, 0, 0, 5, 0),
+    /** The strings up, but so many half steps below pitch. */
+    TUNE_DOWN(Amount.ONE, Measure.HALF_STEPS, 0, 4, 10, 0),
     /** The truss rod, in turns; tighter is positive. */
     TURN_ROD(Amount.ONE, Measure.TURNS, -1.5, 1.5, 5, 0),
     /** The slots of the nut filed down, mm. */
@@ -53,6 +55,12 @@ public enum Operation implements Keyed {
     FIX_NECK(Amount.NONE, Measure.NOTHING, 0, 0, 40, 3),
     /** Nothing for some hours. */
     WAIT(Amount.ONE, Measure.HOURS, 1, 72, 0, 0),
+    /** The back loosened and slipped at the heel, mm: the neck is set back by as much as at the cap. */
+    SLIP_BACK(Amount.ONE, Measure.LENGTH, 0, 3, 420, 6),
+    /** The neck sawn off, and made to bolt on. */
+    SAW_AND_BOLT(Amount.NONE, Measure.NOTHING, 0, 0, 360, 25),
+    /** The main braces shaved, so many percent weaker. */
+    SHAVE_BRACES(Amount.ONE, Measure.PERCENT, 0, 40, 90, 0),
     /** The frets leveled: so much off the highest one, mm. */
     LEVEL_FRETS(Amount.ONE, Measure.LENGTH, 0, 0.4, 90, 5),
     /** New frets, leveled. */
@@ -87,7 +95,9 @@ public enum Operation implements Keyed {
         /** Days. */
         DAYS,
         /** Percent. */
-        PERCENT
+        PERCENT,
+        /** Half steps. */
+        HALF_STEPS
     }
 
     private final Amount amount;
@@ -144,7 +154,7 @@ public enum Operation implements Keyed {
     /** Tells whether the strings have to be slack for it. */
     public boolean wantsSlack() {
         return switch (this) {
-            case TUNE, SLACKEN, TURN_ROD, WAIT, MOVE_BRIDGE, CONDITION, SCORE -> false;
+            case TUNE, TUNE_DOWN, SLACKEN, TURN_ROD, WAIT, MOVE_BRIDGE, CONDITION, SCORE -> false;
             default -> true;
         };
     }
@@ -152,7 +162,7 @@ public enum Operation implements Keyed {
     /** Tells whether it can be done on an instrument by what carries its strings. */
     public boolean isOn(Fitting fitting) {
         return switch (this) {
-            case LOWER_SADDLE, NEW_SADDLE, SHAVE_BRIDGE, NEW_BRIDGE, REGLUE_BRIDGE, RAMP_PINS ->
+            case LOWER_SADDLE, NEW_SADDLE, SHAVE_BRACES, SHAVE_BRIDGE, NEW_BRIDGE, REGLUE_BRIDGE, RAMP_PINS ->
                 fitting != Fitting.FLOATING_BRIDGE;
             case MOVE_BRIDGE, MOVE_TAILPIECE -> fitting == Fitting.FLOATING_BRIDGE;
             default -> true;

@@ -14,6 +14,8 @@ public enum Refusal implements Keyed {
     NOT_IN_JOINT,
     /** The neck is on. */
     NECK_ON,
+    /** The neck bolts on already. */
+    BOLTED,
     /** There is no truss rod. */
     NO_ROD,
     /** The instrument has no such part. */

@@ -106,7 +106,12 @@ public final class Workshop {
         boolean off = from.isOff();
         Optional<Refusal> seat =
                 switch (operation) {
-                    case TUNE -> off ? Optional.of(Refusal.NECK_OFF) : Optional.empty();
+                    case TUNE, TUNE_DOWN -> off ? Optional.of(Refusal.NECK_OFF) : Optional.empty();
+                    case SAW_AND_BOLT ->
+                        off
+                                ? Optional.of(Refusal.NECK_OFF)
+                                : isBolted(instrument) ? Optional.of(Refusal.BOLTED) : Optional.empty();
+                    case SLIP_BACK -> off ? Optional.of(Refusal.NECK_OFF) : Optional.empty();
                     case FREE_NECK -> off ? Optional.of(Refusal.NECK_OFF) : Optional.empty();
                     case SAND_HEEL, SHIM_HEEL, SHIM_TAIL, DRY_FIT, WEDGE, FIX_NECK ->
                         off ? Optional.empty() : Optional.of(Refusal.NECK_ON);
@@ -134,6 +139,19 @@ public final class Workshop {
         double one = amount.bass();
         switch (operation) {
             case TUNE -> tune();
+            case TUNE_DOWN -> {
+                tune();
+                now = now.tunedDown(Math.rint(one));
+            }
+            case SLIP_BACK ->
+                make(old -> old.withPitch(old.neck().pitch()
+                        + (one == 0 ? 0 : Math.max(0, one + hand()))
+                                / old.heel().height()));
+            case SAW_AND_BOLT -> {
+                make(VirtualInstrument::bolted);
+                seat(Seat.FREE, 0);
+            }
+            case SHAVE_BRACES -> make(old -> old.withTopGiving(1 + one / 100));
             case SLACKEN -> string(false);
             case TURN_ROD -> turnRod(one);
             case FILE_NUT ->

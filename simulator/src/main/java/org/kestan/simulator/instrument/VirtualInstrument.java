@@ -220,6 +220,17 @@ public record VirtualInstrument(
                 family, joint, frets, jointFret, lastFret, neck, made, bridge, nut, crowns, strings, heel);
     }
 
+    /** The same with a top that gives so many times as far. */
+    public VirtualInstrument withTopGiving(double times) {
+        return with(new BodyMake(body.fretsOverTop, body.block, body.top * times, body.swell, body.loosened));
+    }
+
+    /** The same with a neck that bolts on. */
+    public VirtualInstrument bolted() {
+        return new VirtualInstrument(
+                family, Joint.MORTISE_BOLT, frets, jointFret, lastFret, neck, body, bridge, nut, crowns, strings, heel);
+    }
+
     /** The same with other strings. */
     public VirtualInstrument withStrings(List<StringSpec> others) {
         return new VirtualInstrument(
