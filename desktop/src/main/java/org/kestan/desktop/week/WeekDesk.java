@@ -45,7 +45,9 @@ import org.kestan.week.WeekReport;
  */
 public final class WeekDesk {
 
-    private static final Duration LOOKS = Duration.ofSeconds(4);
+    /** How long a better plan is looked for; tests look shorter. */
+    private static final Duration LOOKS = Duration.ofMillis(Long.getLong("kestan.looks", 4000));
+
     private static final javafx.util.Duration SETTLES = javafx.util.Duration.millis(250);
     private static final long SEED = 1;
     private static final int MOST_CHANGES = 4;
