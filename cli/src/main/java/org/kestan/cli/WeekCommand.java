@@ -1,6 +1,7 @@
 package org.kestan.cli;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
@@ -71,6 +72,9 @@ final class WeekCommand implements Callable<Integer> {
         ZonedDateTime begin = begin();
         if (!(seconds >= 0 && seconds <= LONGEST)) {
             throw new ParameterException(spec.commandLine(), CliText.text("week.seconds-are", LONGEST));
+        }
+        if (steps != null && !Files.isDirectory(steps)) {
+            throw new ParameterException(spec.commandLine(), CliText.text("steps.no-such-folder"));
         }
         StandardsFile.Outcome standards =
                 shop == null ? new StandardsFile.Outcome(ShopStandards.DEFAULT, List.of()) : StandardsFile.read(shop);

@@ -147,6 +147,7 @@ public class WeekCommandTest {
             {new String[] {"--seconds", "601"}, "--seconds"},
             {new String[] {"--seconds", "NaN"}, "--seconds"},
             {new String[] {"--shop", "/no/such/file"}, "no such file"},
+            {new String[] {"--steps", "/no/such/folder"}, "folder"},
             {new String[] {"--ics", "/no/such/folder/week.ics", "--seconds", "0"}, "could not be written"},
         };
     }

@@ -4,14 +4,12 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.week.Hours;
@@ -69,20 +67,24 @@ public record Help(Kind kind, Optional<WeekJob> job, Optional<LocalDate> on, int
 
     /** It goes before another job: where that makes it ready in time and no other later than promised that was not. */
     private static Optional<Help> otherLater(WeekPlans plans, WeekPlan plan, int late) {
-        return IntStream.range(0, plan.jobs().size())
-                .filter(other -> other != late)
-                .mapToObj(other -> {
-                    WeekPlan next = plans.plan(before(plan.order(), late, other));
-                    return new Help(
+        int days = plan.jobs().get(late).lateDays();
+        Optional<Help> best = Optional.empty();
+        for (int other = 0; other < plan.jobs().size(); other++) {
+            if (other != late) {
+                WeekPlan next = plans.plan(before(plan.order(), late, other));
+                int least = best.map(Help::lateDays).orElse(plan.lateDays());
+                if (next.jobs().get(late).lateDays() < days && next.lateDays() < least) {
+                    WeekPlan.JobPlan later = next.jobs().get(other);
+                    best = Optional.of(new Help(
                             Kind.OTHER_LATER,
-                            Optional.of(plan.jobs().get(other).job()),
-                            Optional.of(next.jobs().get(other).ready().toLocalDate()),
-                            next.jobs().get(late).lateDays(),
-                            next.lateDays());
-                })
-                .filter(help -> help.hours < plan.jobs().get(late).lateDays() && help.lateDays < plan.lateDays())
-                .min(Comparator.comparingInt(Help::lateDays))
-                .map(help -> new Help(help.kind, help.job, help.on, 0, help.lateDays));
+                            Optional.of(later.job()),
+                            Optional.of(later.ready().toLocalDate()),
+                            0,
+                            next.lateDays()));
+                }
+            }
+        }
+        return best;
     }
 
     private static WeekOrder before(WeekOrder order, int job, int other) {

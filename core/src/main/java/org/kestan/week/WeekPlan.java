@@ -32,7 +32,6 @@ public record WeekPlan(WeekOrder order, List<Entry> entries, List<JobPlan> jobs,
      * @param end when it ends
      * @param person whose hands; empty for a wait
      * @param place where; empty for a wait that takes no place
-     * @param last whether the step is done with it, for a step laid down in between
      */
     public record Entry(
             WeekJob job,
@@ -41,8 +40,7 @@ public record WeekPlan(WeekOrder order, List<Entry> entries, List<JobPlan> jobs,
             ZonedDateTime start,
             ZonedDateTime end,
             Optional<String> person,
-            Optional<WorkPlace> place,
-            boolean last) {}
+            Optional<WorkPlace> place) {}
 
     /**
      * What comes of a job.

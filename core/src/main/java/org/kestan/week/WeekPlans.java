@@ -96,8 +96,7 @@ public final class WeekPlans {
                     calendar.at(segments[i]),
                     calendar.at(segments[i + 1]),
                     Optional.of(calendar.shop().people().get(placed.person()).name()),
-                    Optional.of(WorkPlace.BENCH),
-                    i + 2 == segments.length));
+                    Optional.of(WorkPlace.BENCH)));
         }
         if (placed.over() > placed.end()) {
             entries.add(new WeekPlan.Entry(
@@ -107,8 +106,7 @@ public final class WeekPlans {
                     calendar.at(placed.end()),
                     calendar.at(placed.over()),
                     Optional.empty(),
-                    step.place(),
-                    true));
+                    step.place()));
         }
     }
 

@@ -1,10 +1,8 @@
 package org.kestan.week;
 
-import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -74,10 +72,5 @@ public record WeekReport(WeekPlans plans, WeekPlan plan, List<Outlook> jobs, int
     /** What is said of the job of an id. */
     public Optional<Outlook> of(String id) {
         return jobs.stream().filter(each -> each.job().job().id().equals(id)).findFirst();
-    }
-
-    /** The days on which steps are begun, to plan the next time against. */
-    public Map<String, LocalDate> days() {
-        return WeekPlans.days(plan);
     }
 }

@@ -25,6 +25,7 @@ import org.kestan.practice.reckoning.Reckoning;
 import org.kestan.practice.run.PracticeJob;
 import org.kestan.practice.run.PracticeRun;
 import org.kestan.practice.work.Operation;
+import org.kestan.practice.work.Workshop;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.simulator.cases.CaseGenerator;
 import org.kestan.simulator.cases.InstrumentFault;
@@ -38,7 +39,6 @@ import org.kestan.simulator.tools.Spot;
 /** Three practice cases for the demo: one handed over, one measured, one just begun; and marks of some before. */
 public final class DemoPractice {
 
-    private static final double PULL = 0.022;
     private static final double LANDED = 0.15;
     private static final int MOST_SETS = 8;
     private static final int MOST_PULLS = 12;
@@ -152,7 +152,7 @@ public final class DemoPractice {
                 double atCap = left
                         * run.state().instrument().heel().height()
                         / run.state().instrument().bridge().jointToSaddle();
-                double pulls = Math.max(1, Math.min(MOST_PULLS, Math.floor(atCap / PULL * 0.8)));
+                double pulls = Math.max(1, Math.min(MOST_PULLS, Math.floor(atCap / Workshop.PULL * 0.8)));
                 act(Operation.SAND_HEEL, pulls, pulls);
             }
             plan.wedge().ifPresent(wedge -> act(Operation.WEDGE, wedge.end(), 0));

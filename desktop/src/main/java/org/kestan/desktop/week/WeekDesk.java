@@ -73,6 +73,7 @@ public final class WeekDesk {
     private Map<String, LocalDate> before = Map.of();
     private Optional<WeekReport> settled = Optional.empty();
     private volatile boolean watched;
+    private volatile int stopped;
     private boolean begun;
 
     /** Plans nothing until somebody looks. */
@@ -133,9 +134,9 @@ public final class WeekDesk {
         return looking.getReadOnlyProperty();
     }
 
-    /** Stops looking for a better plan; the one there is stays. */
+    /** Stops looking for a better plan; what was found so far is the plan. */
     public void stop() {
-        asked.incrementAndGet();
+        stopped = asked.get();
         looking.set(false);
     }
 
@@ -176,7 +177,8 @@ public final class WeekDesk {
                         .improve(
                                 plans,
                                 from,
-                                new Planner.Effort(LOOKS, OptionalInt.empty(), SEED, () -> asked.get() != mine),
+                                new Planner.Effort(
+                                        LOOKS, OptionalInt.empty(), SEED, () -> asked.get() != mine || stopped == mine),
                                 better -> {})
                 : from;
         show(mine, plans, found, true);

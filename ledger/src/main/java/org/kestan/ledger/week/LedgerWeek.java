@@ -8,7 +8,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
@@ -49,15 +49,14 @@ public final class LedgerWeek {
         for (JobCard card : ledger.list(Query.ALL)) {
             there.add(card.id());
             ledger.read(card.id())
-                    .ifPresent(entry ->
-                            jobs.add(job(card.id(), card.createdAt(), new Basis(entry.job(), shop, book), from)));
+                    .flatMap(entry -> job(card.id(), card.createdAt(), new Basis(entry.job(), shop, book), from))
+                    .ifPresent(jobs::add);
         }
         known.keySet().retainAll(there);
-        jobs.removeIf(Objects::isNull);
         return WeekProblem.of(new ShopCalendar(shop.week(), from), jobs, before);
     }
 
-    private WeekJob job(String id, Instant takenIn, Basis basis, ZonedDateTime from) {
+    private Optional<WeekJob> job(String id, Instant takenIn, Basis basis, ZonedDateTime from) {
         Known now = known.get(id);
         if (now == null || !now.basis.equals(basis)) {
             now = new Known(basis, JobAnalysis.of(basis.job, basis.shop));
@@ -66,7 +65,7 @@ public final class LedgerWeek {
         JobAnalysis analysis = now.analysis;
         // What was proven is behind the shop, though nobody put it away.
         return analysis.progress(Station.PROOF).stage() == Station.Stage.DONE
-                ? null
-                : WeekJobs.of(id, takenIn, analysis.plan(), basis.book, from.toInstant(), from.getZone());
+                ? Optional.empty()
+                : Optional.of(WeekJobs.of(id, takenIn, analysis.plan(), basis.book, from.toInstant(), from.getZone()));
     }
 }

@@ -225,7 +225,10 @@ final class WeekBox extends StandardsBox {
     }
 
     private Map<WorkPlace, Integer> readPlaces() throws Wrong {
+        // A limit that has no field here stays.
         Map<WorkPlace, Integer> all = new EnumMap<>(WorkPlace.class);
+        all.putAll(now.get().places());
+        all.keySet().removeAll(places.keySet());
         for (Map.Entry<WorkPlace, TextField> each : places.entrySet()) {
             if (!each.getValue().getText().isBlank()) {
                 all.put(
