@@ -81,7 +81,8 @@ public enum SimulatedShop {
                     promised && random.nextDouble() < ONE_IN_THREE,
                     random.nextInt(8) == 0 ? 1 : 0,
                     Optional.empty(),
-                    Optional.empty()));
+                    Optional.empty(),
+                    List.of()));
         }
         return WeekProblem.of(new ShopCalendar(week(), from), all, Map.of());
     }

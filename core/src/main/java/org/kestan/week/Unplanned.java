@@ -1,5 +1,6 @@
 package org.kestan.week;
 
+import java.util.List;
 import org.kestan.base.finding.Keyed;
 
 /**
@@ -9,8 +10,14 @@ import org.kestan.base.finding.Keyed;
  * @param name as the list shows it
  * @param step the step at which it stands still, by its id; empty where it is the job itself
  * @param why why
+ * @param needs parts it takes that are not in the drawer
  */
-public record Unplanned(String job, String name, String step, Why why) {
+public record Unplanned(String job, String name, String step, Why why, List<PartNeed> needs) {
+
+    /** Takes an unmodifiable copy. */
+    public Unplanned {
+        needs = List.copyOf(needs);
+    }
 
     /** Why a job has no place. */
     public enum Why implements Keyed {

@@ -17,6 +17,7 @@ import java.util.Optional;
  * @param priority said by hand, from -2 for no hurry to 2 for first of all
  * @param notBefore when a wait that runs is over, or the last part is there; empty where it can be gone on with
  * @param blocked why it can't be planned; empty where it can
+ * @param needs parts it takes that are not in the drawer
  */
 public record WeekJob(
         String id,
@@ -27,10 +28,17 @@ public record WeekJob(
         boolean firm,
         int priority,
         Optional<Instant> notBefore,
-        Optional<Unplanned.Why> blocked) {
+        Optional<Unplanned.Why> blocked,
+        List<PartNeed> needs) {
 
-    /** Takes an unmodifiable copy. */
+    /** Takes unmodifiable copies. */
     public WeekJob {
         steps = List.copyOf(steps);
+        needs = List.copyOf(needs);
+    }
+
+    /** Hands that are left, minutes. */
+    public int hands() {
+        return steps.stream().mapToInt(WeekStep::hands).sum();
     }
 }

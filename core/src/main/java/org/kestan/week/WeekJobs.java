@@ -3,10 +3,16 @@ package org.kestan.week;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
 import org.kestan.job.bench.StepMark;
@@ -15,6 +21,7 @@ import org.kestan.job.bench.WaitKind;
 import org.kestan.job.parts.Part;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.week.Pin;
+import org.kestan.judgment.way.Way;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepBook;
@@ -22,6 +29,19 @@ import org.kestan.repair.steps.StepFile;
 
 /** Reads out of a job what is left of it. */
 public final class WeekJobs {
+
+    /** The parts that ways take, with the words that a part of a job's own list is known by. */
+    private static final Map<Standard, Set<String>> WORDS = Map.of(
+            Standard.PRICE_STRINGS, Set.of("string"),
+            Standard.PRICE_SADDLE, Set.of("saddle"),
+            Standard.PRICE_NUT, Set.of("nut"),
+            Standard.PRICE_BRIDGE, Set.of("bridge"),
+            Standard.PRICE_SHIM, Set.of("shim"),
+            Standard.PRICE_BOLTS, Set.of("bolt", "insert"),
+            Standard.PRICE_ROD, Set.of("rod"),
+            Standard.PRICE_FRETS, Set.of("fret"),
+            Standard.PRICE_FRET_SET, Set.of("fret"),
+            Standard.PRICE_TAILPIECE, Set.of("hanger", "wire", "bolt"));
 
     private WeekJobs() {}
 
@@ -52,7 +72,30 @@ public final class WeekJobs {
                 job.section(Sections.PROMISE).get(Lines.PROMISED_FIRM).orElse(false),
                 job.section(Sections.PRIORITY).orElse(0),
                 notBefore(job, zone),
-                blocked(job, plan, LocalDate.ofInstant(now, zone)));
+                blocked(job, plan, LocalDate.ofInstant(now, zone)),
+                needs(plan, steps));
+    }
+
+    /**
+     * A job like another, of which nothing is done yet: taken in now, promised for no day, with all its parts there.
+     *
+     * @param plan of the other
+     */
+    public static WeekJob like(WorkPlan plan, StepBook book, Instant now) {
+        List<WeekStep> steps = book.compose(plan).stream()
+                .map(step -> step(step, book, Job.BLANK))
+                .toList();
+        return new WeekJob(
+                "",
+                plan.job().name(),
+                steps,
+                now,
+                Optional.empty(),
+                false,
+                0,
+                Optional.empty(),
+                Optional.empty(),
+                List.of());
     }
 
     private static WeekStep step(Step step, StepBook book, Job job) {
@@ -74,6 +117,40 @@ public final class WeekJobs {
                         .filter(pin -> pin.step().equals(step.id()))
                         .map(Pin::on)
                         .findFirst());
+    }
+
+    /** What the job lists, and what its ways take that it does not list. Glue and abrasive every shop has. */
+    private static List<PartNeed> needs(WorkPlan plan, List<WeekStep> steps) {
+        List<Part> listed = plan.job().section(Sections.PARTS);
+        List<PartNeed> needs = new ArrayList<>();
+        listed.stream()
+                .filter(part -> !part.there())
+                .map(part -> new PartNeed(
+                        part.what(), Optional.empty(), part.need(), Optional.empty(), part.ordered(), part.arrives()))
+                .forEach(needs::add);
+        Set<Standard> seen = EnumSet.of(Standard.PRICE_GLUE);
+        for (Way way : plan.ways()) {
+            // Its first step that is left; none is left where the part is in already.
+            Optional<String> first = steps.stream()
+                    .filter(step -> step.way().filter(way.key()::equals).isPresent())
+                    .map(WeekStep::id)
+                    .findFirst();
+            way.prices().stream()
+                    .filter(WORDS::containsKey)
+                    .filter(kind -> first.isPresent() && seen.add(kind))
+                    .filter(kind -> listed.stream().noneMatch(part -> isKind(part, kind)))
+                    .map(kind -> new PartNeed("", Optional.of(kind), 1, first, false, Optional.empty()))
+                    .forEach(needs::add);
+        }
+        return needs;
+    }
+
+    private static boolean isKind(Part part, Standard kind) {
+        Set<String> words = Arrays.stream(part.what().toLowerCase(Locale.ROOT).split("[^a-z]+"))
+                .map(word -> word.replaceFirst("s$", ""))
+                .collect(Collectors.toSet());
+        // Pins of a bridge are no bridge.
+        return !words.contains("pin") && WORDS.get(kind).stream().anyMatch(words::contains);
     }
 
     private static Optional<Instant> notBefore(Job job, ZoneId zone) {

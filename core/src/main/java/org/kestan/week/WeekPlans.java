@@ -1,12 +1,15 @@
 package org.kestan.week;
 
 import java.time.LocalDate;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.kestan.base.week.WorkPlace;
 
 /** Makes plans out of orders, and measures them. */
@@ -128,6 +131,37 @@ public final class WeekPlans {
      */
     public Chances chances(WeekOrder order, int draws, long seed) {
         return Chances.of(problem, order, draws, seed);
+    }
+
+    /**
+     * When one job more would be ready that takes what hands and places an order leaves: every other stays as planned.
+     *
+     * @param job the one more
+     * @return empty where the shop can't do it at all
+     */
+    public Optional<Another> another(WeekOrder order, WeekJob job, long seed) {
+        WeekProblem one = WeekProblem.of(problem.calendar(), List.of(job), Map.of());
+        if (one.jobs().isEmpty()) {
+            return Optional.empty();
+        }
+        int last = problem.jobs().size();
+        WeekProblem more = new WeekProblem(
+                problem.calendar(),
+                Stream.concat(problem.jobs().stream(), Stream.of(job)).toList(),
+                problem.blocked(),
+                problem.before());
+        WeekOrder behind = new WeekOrder(Stream.concat(
+                        order.jobs().stream(), Collections.nCopies(job.steps().size(), last).stream())
+                .toList());
+        WeekPlans plans = new WeekPlans(more);
+        Chances chances = plans.chances(behind, WeekReport.DRAWS, seed);
+        ZonedDateTime begun = plans.plan(behind).entries().stream()
+                .filter(entry -> entry.job() == job)
+                .findFirst()
+                .map(WeekPlan.Entry::start)
+                .orElse(problem.calendar().from());
+        return Optional.of(new Another(
+                job, begun, chances.ready(last, WeekReport.HALF), chances.ready(last, WeekReport.EIGHT_IN_TEN)));
     }
 
     /** The days on which steps are begun in a plan, by {@link WeekProblem#key}. */

@@ -58,12 +58,12 @@ public record WeekProblem(
     private static Optional<Unplanned> why(ShopCalendar calendar, WeekJob job) {
         if (job.blocked().isPresent()) {
             return Optional.of(
-                    new Unplanned(job.id(), job.name(), "", job.blocked().get()));
+                    new Unplanned(job.id(), job.name(), "", job.blocked().get(), job.needs()));
         }
         for (WeekStep step : job.steps()) {
             Optional<Unplanned.Why> why = why(calendar, step);
             if (why.isPresent()) {
-                return Optional.of(new Unplanned(job.id(), job.name(), step.id(), why.get()));
+                return Optional.of(new Unplanned(job.id(), job.name(), step.id(), why.get(), job.needs()));
             }
         }
         return Optional.empty();

@@ -19,8 +19,8 @@ public record WeekReport(WeekPlans plans, WeekPlan plan, List<Outlook> jobs, int
     /** How often hands are drawn anew for the chances. */
     public static final int DRAWS = 200;
 
-    private static final double HALF = 0.5;
-    private static final double EIGHT_IN_TEN = 0.8;
+    static final double HALF = 0.5;
+    static final double EIGHT_IN_TEN = 0.8;
 
     /** Takes an unmodifiable copy. */
     public WeekReport {
@@ -67,6 +67,11 @@ public record WeekReport(WeekPlans plans, WeekPlan plan, List<Outlook> jobs, int
         }
         int firstCome = plans.plan(plans.problem().firstCome()).lateDays();
         return new WeekReport(plans, plan, jobs, firstCome, plans.bound());
+    }
+
+    /** Parts to be ordered or looked for, for all jobs, what is needed first, first. */
+    public List<PartOrder> parts() {
+        return PartOrder.of(plan, plans.problem());
     }
 
     /** What is said of the job of an id. */

@@ -53,7 +53,8 @@ public class SerialScheduleTest {
                 false,
                 0,
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                List.of());
     }
 
     private static WeekJob promised(WeekJob job, LocalDate on, boolean firm) {
@@ -66,7 +67,8 @@ public class SerialScheduleTest {
                 firm,
                 job.priority(),
                 job.notBefore(),
-                job.blocked());
+                job.blocked(),
+                job.needs());
     }
 
     private static WeekPlan plan(ShopWeek shop, ZonedDateTime from, WeekJob... jobs) {
@@ -174,7 +176,7 @@ public class SerialScheduleTest {
     @Test(dataProvider = "impossible")
     public void whatCantBePlannedIsSaid(ShopWeek shop, WeekJob job, Unplanned.Why why) {
         WeekProblem problem = WeekProblem.of(new ShopCalendar(shop, FROM), List.of(job), Map.of());
-        assertThat(problem.blocked()).containsExactly(new Unplanned("a", "a", "s", why));
+        assertThat(problem.blocked()).containsExactly(new Unplanned("a", "a", "s", why, List.of()));
         assertThat(problem.jobs()).isEmpty();
     }
 

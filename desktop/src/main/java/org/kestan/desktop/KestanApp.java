@@ -93,7 +93,9 @@ public final class KestanApp extends Application {
                 },
                 ledger.isForPractice() && job.isEmpty()
                         ? "practice"
-                        : job.isPresent() || found.demo() ? Station.MEASURE.key() : "ledger");
+                        : job.isEmpty() && settings.startsToday()
+                                ? "today"
+                                : job.isPresent() || found.demo() ? Station.MEASURE.key() : "ledger");
         session = window.session();
         window.setPracticeOpener(() -> openPractice(settings, found));
         if (found.demo() && job.isEmpty()) {

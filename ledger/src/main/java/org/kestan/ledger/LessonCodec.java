@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.kestan.base.standards.InstrumentKind;
 import org.kestan.repair.memory.Lesson;
@@ -14,7 +15,9 @@ import org.kestan.repair.memory.Lesson;
 /** A lesson as a text for a database: its parts behind one another, tabs between them. */
 final class LessonCodec {
 
-    private static final int PARTS = 10;
+    private static final int PARTS = 12;
+
+    private static final Pattern STEP = Pattern.compile("[\\w.-]{1,60}");
 
     private LessonCodec() {}
 
@@ -43,7 +46,13 @@ final class LessonCodec {
                                 .collect(Collectors.joining(" ")),
                         number(lesson.estimated()),
                         lesson.finished().map(LocalDate::toString).orElse("") + " "
-                                + lesson.back().map(LocalDate::toString).orElse(""));
+                                + lesson.back().map(LocalDate::toString).orElse(""),
+                        lesson.promised().map(LocalDate::toString).orElse(""),
+                        lesson.hands().entrySet().stream()
+                                // A shop's own steps may have odd ids.
+                                .filter(each -> STEP.matcher(each.getKey()).matches())
+                                .map(each -> each.getKey() + "=" + String.format(Locale.ROOT, "%.1f", each.getValue()))
+                                .collect(Collectors.joining(" ")));
     }
 
     private static String number(OptionalDouble number) {
@@ -59,10 +68,7 @@ final class LessonCodec {
         try {
             String[] times = parts[6].split(" ", -1);
             Map<Integer, Double> rates = new LinkedHashMap<>();
-            for (String each : parts[7].isEmpty() ? new String[0] : parts[7].split(" ")) {
-                String[] pair = each.split("=");
-                rates.put(Integer.parseInt(pair[0]), Double.parseDouble(pair[1]));
-            }
+            numbers(parts[7]).forEach((grit, rate) -> rates.put(Integer.parseInt(grit), rate));
             String[] days = parts[9].split(" ", -1);
             return Optional.of(new Lesson(
                     new InstrumentKind(parts[0], parts[1], parts[2]),
@@ -75,10 +81,21 @@ final class LessonCodec {
                     number(times[1]),
                     times.length > 2 ? number(times[2]) : OptionalDouble.empty(),
                     day(days[0]),
-                    day(days[1])));
+                    day(days[1]),
+                    day(parts[10]),
+                    numbers(parts[11])));
         } catch (NumberFormatException | DateTimeParseException | ArrayIndexOutOfBoundsException odd) {
             return Optional.empty();
         }
+    }
+
+    private static Map<String, Double> numbers(String text) {
+        Map<String, Double> numbers = new LinkedHashMap<>();
+        for (String each : text.isEmpty() ? new String[0] : text.split(" ")) {
+            String[] pair = each.split("=");
+            numbers.put(pair[0], Double.parseDouble(pair[1]));
+        }
+        return numbers;
     }
 
     private static Optional<LocalDate> day(String text) {

@@ -99,7 +99,8 @@ final class ExactWeek {
                     false,
                     0,
                     Optional.empty(),
-                    Optional.empty()));
+                    Optional.empty(),
+                    List.of()));
         }
         return WeekProblem.of(new ShopCalendar(shop, from), jobs, Map.of());
     }

@@ -45,6 +45,8 @@ import org.kestan.repair.proof.Proof;
  * @param finished the day it was signed off, else that of the proof; empty while the work is not done
  * @param back the day of the first visit after that; empty for none
  * @param release hours from the first heat to the drawn neck; empty where no joint was released
+ * @param promised the day it was promised for; empty where it was not
+ * @param hands minutes each step took by the diary, by the step's id
  */
 public record Lesson(
         InstrumentKind kind,
@@ -57,7 +59,9 @@ public record Lesson(
         OptionalDouble release,
         OptionalDouble heat,
         Optional<LocalDate> finished,
-        Optional<LocalDate> back) {
+        Optional<LocalDate> back,
+        Optional<LocalDate> promised,
+        Map<String, Double> hands) {
 
     /** Two lines of the diary farther apart than this have a break between them. Common practice, no source. */
     private static final Duration BREAK = Duration.ofMinutes(90);
@@ -75,9 +79,10 @@ public record Lesson(
 
     private static final String DRAWN = "reset-jig";
 
-    /** Takes an unmodifiable copy. */
+    /** Takes unmodifiable copies. */
     public Lesson {
         rates = Map.copyOf(rates);
+        hands = Map.copyOf(hands);
     }
 
     /** Learns from a job. */
@@ -96,7 +101,9 @@ public record Lesson(
                 release(job),
                 heat(job, plan),
                 finished(job, proof),
-                finished(job, proof).flatMap(day -> back(job, day)));
+                finished(job, proof).flatMap(day -> back(job, day)),
+                job.section(Sections.PROMISE).get(Lines.PROMISED_ON),
+                hands(job));
     }
 
     private static OptionalDouble estimated(List<String> ways, ShopStandards shop) {
@@ -156,6 +163,23 @@ public record Lesson(
             }
         }
         return sum.isZero() ? OptionalDouble.empty() : OptionalDouble.of(sum.toSeconds() / 3600.0);
+    }
+
+    /** What lies before a line of the diary was spent on its step, but for waits and breaks. */
+    private static Map<String, Double> hands(Job job) {
+        List<DiaryEntry> diary = job.section(Sections.DIARY);
+        Map<String, Double> hands = new LinkedHashMap<>();
+        for (int i = 1; i < diary.size(); i++) {
+            DiaryEntry entry = diary.get(i);
+            Duration gap = Duration.between(diary.get(i - 1).at(), entry.at());
+            if (!entry.step().isEmpty()
+                    && entry.what() != DiaryEntry.What.WAIT_ENDED
+                    && gap.compareTo(Duration.ZERO) > 0
+                    && gap.compareTo(BREAK) <= 0) {
+                hands.merge(entry.step(), gap.toSeconds() / SECONDS, Double::sum);
+            }
+        }
+        return hands;
     }
 
     /** Between two readings with one paper pulled between them: what went from the cap by the projection, by the pulls. */

@@ -1,6 +1,7 @@
 package org.kestan.repair.memory;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -17,8 +18,10 @@ import org.kestan.base.expect.Expect;
  * @param misses how far the action came from what was predicted, by the year the work was finished, earliest first
  * @param hours hours estimated and taken, by ways, most first; only where a diary tells
  * @param returns what came back within a year, of the jobs finished longer ago than that
+ * @param promises what was promised and kept
  */
-public record ShopStatistics(int finished, List<Count> ways, List<Miss> misses, List<Hours> hours, Returns returns) {
+public record ShopStatistics(
+        int finished, List<Count> ways, List<Miss> misses, List<Hours> hours, Returns returns, Promises promises) {
 
     /** Takes unmodifiable copies. */
     public ShopStatistics {
@@ -62,11 +65,23 @@ public record ShopStatistics(int finished, List<Count> ways, List<Miss> misses, 
      */
     public record Returns(int watched, int back) {}
 
+    /**
+     * What was promised, of the finished jobs.
+     *
+     * @param made how many were promised for a day
+     * @param kept how many of them were finished by that day
+     * @param lateDays days by which the others were late, in all
+     */
+    public record Promises(int made, int kept, long lateDays) {}
+
     /** Adds up what jobs teach, as of a day. */
     public static ShopStatistics of(Collection<Lesson> lessons, LocalDate today) {
         int finished = 0;
         int watched = 0;
         int back = 0;
+        int made = 0;
+        int kept = 0;
+        long late = 0;
         Map<String, Integer> ways = new TreeMap<>();
         Map<Integer, List<Double>> misses = new TreeMap<>();
         Map<String, List<Lesson>> timed = new TreeMap<>();
@@ -82,6 +97,13 @@ public record ShopStatistics(int finished, List<Count> ways, List<Miss> misses, 
                             .add(Math.abs(mm)));
             if (lesson.hours().isPresent() && lesson.estimated().isPresent()) {
                 timed.computeIfAbsent(lesson.ways(), each -> new ArrayList<>()).add(lesson);
+            }
+            if (lesson.promised().isPresent()) {
+                long days =
+                        Math.max(0, ChronoUnit.DAYS.between(lesson.promised().get(), day));
+                made++;
+                kept += days == 0 ? 1 : 0;
+                late += days;
             }
             LocalDate year = day.plusYears(1);
             if (!year.isAfter(today)) {
@@ -104,7 +126,8 @@ public record ShopStatistics(int finished, List<Count> ways, List<Miss> misses, 
                         .map(each -> hours(each.getKey(), each.getValue()))
                         .sorted(Comparator.comparingInt(Hours::jobs).reversed())
                         .toList(),
-                new Returns(watched, back));
+                new Returns(watched, back),
+                new Promises(made, kept, late));
     }
 
     private static Hours hours(String ways, List<Lesson> lessons) {

@@ -31,7 +31,9 @@ public class MemoryTest {
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                Optional.empty(),
+                Map.of());
     }
 
     /** Simulated shops whose bodies fold otherwise than the default: with many jobs the known sink is recovered. */

@@ -36,7 +36,9 @@ public class SuggestedDefaultTest {
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 Optional.of(finished),
-                Optional.ofNullable(back));
+                Optional.ofNullable(back),
+                Optional.of(finished.minusDays(hours > 9 ? 2 : -1)),
+                Map.of());
     }
 
     private static final List<Lesson> MANY =

@@ -98,6 +98,11 @@ public final class JobStore {
         });
     }
 
+    /** Returns what is kept between runs. */
+    public Settings settings() {
+        return settings;
+    }
+
     /** What the list shows depends on the standards: it is derived again away from the window, as long as they hold. */
     private void goBy(ShopStandards shop) {
         deriver.execute(() -> {

@@ -129,6 +129,17 @@ public final class Settings {
         store();
     }
 
+    /** Tells whether the window starts with what is to do today. */
+    public boolean startsToday() {
+        return Boolean.parseBoolean(values.getProperty("today"));
+    }
+
+    /** Says whether the window starts with what is to do today. */
+    public void setStartsToday(boolean today) {
+        values.setProperty("today", Boolean.toString(today));
+        store();
+    }
+
     /** Tells whether pictures change at once instead of passing into one another. */
     public boolean still() {
         return Boolean.parseBoolean(values.getProperty("still"));

@@ -14,6 +14,8 @@ import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -33,6 +35,7 @@ import org.kestan.ledger.SaveResult;
 import org.kestan.ledger.week.LedgerWeek;
 import org.kestan.planning.LocalSearchPlanner;
 import org.kestan.repair.steps.StepBook;
+import org.kestan.week.Another;
 import org.kestan.week.Planner;
 import org.kestan.week.WeekOrder;
 import org.kestan.week.WeekPlan;
@@ -46,11 +49,14 @@ import org.kestan.week.WeekReport;
 public final class WeekDesk {
 
     /** How long a better plan is looked for; tests look shorter. */
-    private static final Duration LOOKS = Duration.ofMillis(Long.getLong("kestan.looks", 4000));
+    static final Duration LOOKS = Duration.ofMillis(Long.getLong("kestan.looks", 4000));
 
     private static final javafx.util.Duration SETTLES = javafx.util.Duration.millis(250);
     private static final long SEED = 1;
     private static final int MOST_CHANGES = 4;
+
+    /** A better plan is not shown sooner after the one before, ns. */
+    private static final long SHOWN_EVERY = 700_000_000L;
 
     private final JobSession session;
     private final JobStore store;
@@ -75,6 +81,7 @@ public final class WeekDesk {
     private volatile boolean watched;
     private volatile int stopped;
     private boolean begun;
+    private WeekPlans plans;
 
     /** Plans nothing until somebody looks. */
     public WeekDesk(JobSession session, JobStore store, Clock clock) {
@@ -165,13 +172,14 @@ public final class WeekDesk {
     }
 
     private void look(int mine, Ledger ledger, ShopStandards shop, StepBook book) {
-        WeekPlans plans = new WeekPlans(jobs.problem(ledger, shop, book, ZonedDateTime.now(clock), before));
+        plans = new WeekPlans(jobs.problem(ledger, shop, book, ZonedDateTime.now(clock), before));
         WeekOrder from = plans.problem().like(order);
         WeekOrder usual = plans.problem().earliestPromise();
         if (plans.cost(usual) < plans.cost(from)) {
             from = usual;
         }
-        show(mine, plans, from, false);
+        show(mine, from, false);
+        AtomicLong shown = new AtomicLong(System.nanoTime());
         WeekOrder found = watched
                 ? new LocalSearchPlanner()
                         .improve(
@@ -179,14 +187,19 @@ public final class WeekDesk {
                                 from,
                                 new Planner.Effort(
                                         LOOKS, OptionalInt.empty(), SEED, () -> asked.get() != mine || stopped == mine),
-                                better -> {})
+                                better -> {
+                                    if (System.nanoTime() - shown.get() > SHOWN_EVERY) {
+                                        show(mine, better, false);
+                                        shown.set(System.nanoTime());
+                                    }
+                                })
                 : from;
-        show(mine, plans, found, true);
+        show(mine, found, true);
         order = plans.ids(found);
         before = WeekPlans.days(plans.plan(found));
     }
 
-    private void show(int mine, WeekPlans plans, WeekOrder next, boolean last) {
+    private void show(int mine, WeekOrder next, boolean last) {
         WeekReport made = WeekReport.of(plans, next, SEED);
         Platform.runLater(() -> {
             // A plan that was overtaken is still better than none.
@@ -196,6 +209,36 @@ public final class WeekDesk {
                 if (last) {
                     settled = Optional.of(made);
                 }
+            }
+        });
+    }
+
+    /** Asks which kinds of jobs there are and were, the most frequent first. */
+    public void kinds(Consumer<List<String>> told) {
+        store.ask(() -> jobs.kinds(store.ledger()), told);
+    }
+
+    /**
+     * Asks when another job of a kind could be promised, behind all that are planned.
+     *
+     * @param kind one of {@link #kinds}
+     * @param told the answer; empty where it can't be planned, or nothing is yet
+     */
+    public void another(String kind, Consumer<Optional<Another>> told) {
+        ShopStandards shop = session.standards();
+        StepBook book = session.stepsProperty().get().book();
+        Ledger ledger = store.ledger();
+        stop();
+        thread.execute(() -> {
+            try {
+                Optional<Another> found = plans == null
+                        ? Optional.empty()
+                        : jobs.another(ledger, shop, book, kind, ZonedDateTime.now(clock))
+                                .flatMap(job -> plans.another(plans.problem().like(order), job, SEED));
+                Platform.runLater(() -> told.accept(found));
+            } catch (LedgerException failed) {
+                Platform.runLater(() -> session.complain(
+                        Messages.message("week-desk.not-read", session.words().say(failed.why()))));
             }
         });
     }

@@ -4,8 +4,16 @@ import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import org.kestan.desktop.messages.Messages;
+import org.kestan.text.MemoryText;
+import org.kestan.text.Wording;
+import org.kestan.week.Another;
 import org.kestan.week.Help;
+import org.kestan.week.PartNeed;
+import org.kestan.week.PartOrder;
 import org.kestan.week.WeekReport;
 
 /** How a plan is said. */
@@ -24,6 +32,71 @@ public final class WeekText {
     /** Prints a time of day. */
     public static String time(ZonedDateTime at) {
         return at.format(TIME);
+    }
+
+    /** Counts jobs. */
+    public static String jobs(int jobs) {
+        return jobs == 1 ? Messages.message("week-text.one-job") : Messages.message("week-text.jobs", jobs);
+    }
+
+    /** Counts steps. */
+    public static String steps(int steps) {
+        return steps == 1 ? Messages.message("week-text.one-step") : Messages.message("week-text.steps", steps);
+    }
+
+    /** Counts days. */
+    public static String days(long days) {
+        return days == 1 ? Messages.message("week-text.one-day") : Messages.message("week-text.days", days);
+    }
+
+    /** Names a part to be ordered: what, how many, for which job, by when. */
+    public static String part(PartOrder order) {
+        PartNeed need = order.need();
+        String what = need.kind().map(Wording::label).orElse(need.what());
+        return Messages.message(
+                "week-text.part",
+                need.count() > 1 ? need.count() + " \u00d7 " + what : what,
+                order.name(),
+                order.by()
+                        .map(day -> Messages.message("week-text.part-by", day(day)))
+                        .orElse(Messages.message("week-text.part-now")));
+    }
+
+    /** Says when another job of a kind could be promised. */
+    public static String another(String kind, Optional<Another> another) {
+        return another.map(each -> Messages.message(
+                        "week-text.another",
+                        MemoryText.ways(kind),
+                        day(each.ready80().toLocalDate()),
+                        day(each.ready50().toLocalDate()),
+                        day(each.begun().toLocalDate()),
+                        minutes(each.job().hands())))
+                .orElse(Messages.message("week-text.no-other", MemoryText.ways(kind)));
+    }
+
+    /** Tells whether a plan has moved past a promise: it is late, or not kept in eight cases of ten. */
+    public static boolean isPast(WeekReport.Outlook outlook) {
+        return outlook.job()
+                .job()
+                .promised()
+                .filter(day -> outlook.ready80().toLocalDate().isAfter(day))
+                .isPresent();
+    }
+
+    /** A few lines to the owner of an instrument that is not ready when it was promised. */
+    public static String notice(WeekReport.Outlook outlook) {
+        return Messages.message(
+                "week-text.notice",
+                outlook.job().job().name(),
+                day(outlook.job().job().promised().orElseThrow()),
+                day(outlook.ready80().toLocalDate()));
+    }
+
+    /** Puts such a notice where it can be pasted from. */
+    public static void copyNotice(WeekReport.Outlook outlook) {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(notice(outlook));
+        Clipboard.getSystemClipboard().setContent(content);
     }
 
     /** Prints minutes of work. */
@@ -52,13 +125,13 @@ public final class WeekText {
         return switch (help.kind()) {
             case EXTRA_HOURS ->
                 Messages.message(
-                        "week-text.extra-hours", help.hours(), day(help.on().orElseThrow()), help.lateDays());
+                        "week-text.extra-hours", help.hours(), day(help.on().orElseThrow()), days(help.lateDays()));
             case OTHER_LATER ->
                 Messages.message(
                         "week-text.other-later",
                         help.job().orElseThrow().name(),
                         day(help.on().orElseThrow()),
-                        help.lateDays());
+                        days(help.lateDays()));
             case CALL_OWNER ->
                 Messages.message("week-text.call-owner", day(help.on().orElseThrow()));
         };

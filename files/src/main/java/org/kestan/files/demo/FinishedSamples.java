@@ -80,6 +80,9 @@ public final class FinishedSamples {
     private static final int ENTRIES_A_DAY = 8;
     private static final Duration BETWEEN = Duration.ofMinutes(45);
 
+    /** Every so many is finished late. */
+    private static final int LATE = 6;
+
     private FinishedSamples() {}
 
     /**
@@ -128,6 +131,7 @@ public final class FinishedSamples {
                 LocalDate.ofInstant(bench.get(bench.size() - 1), ZoneOffset.UTC).plusDays(1);
         job = job.with(Sections.PREDICTION, kept)
                 .with(Sections.DIARY, diary(bench))
+                .with(Lines.PROMISED_ON, promised(done, number))
                 .with(Lines.SIGNED_ON, done)
                 .with(Lines.SIGNED_BY, "Ida Wren");
         if (plan.ways().stream().anyMatch(way -> way.key().equals("neck-reset"))) {
@@ -138,6 +142,11 @@ public final class FinishedSamples {
             job = StepVisit.put(job, Step.Into.AFTER, after(job, kept.get(), fold, done, random));
         }
         return random.nextInt(COMES_BACK) == 0 ? back(job, done.plusDays(90 + random.nextInt(240))) : job;
+    }
+
+    /** One in six is late, by up to four days; the others have a day to a week left. */
+    private static LocalDate promised(LocalDate done, int number) {
+        return number % LATE == 0 ? done.minusDays(1 + number / LATE % 4) : done.plusDays(1 + number % 7);
     }
 
     /** The moments something was written down at the bench, a few hours a day. */

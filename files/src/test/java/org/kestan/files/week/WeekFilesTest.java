@@ -67,7 +67,8 @@ public class WeekFilesTest {
                 true,
                 0,
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                List.of());
         return new WeekPlans(WeekProblem.of(new ShopCalendar(ShopWeek.USUAL, FROM), List.of(job), Map.of()));
     }
 

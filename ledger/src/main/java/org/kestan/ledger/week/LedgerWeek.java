@@ -4,19 +4,26 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
+import org.kestan.judgment.way.Way;
+import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.Query;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.overview.Station;
+import org.kestan.repair.memory.Lesson;
+import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.steps.StepBook;
 import org.kestan.week.ShopCalendar;
 import org.kestan.week.WeekJob;
@@ -29,9 +36,10 @@ public final class LedgerWeek {
     /** What a job was worked out from. */
     private record Basis(Job job, ShopStandards shop, StepBook book) {}
 
-    private record Known(Basis basis, JobAnalysis analysis) {}
+    /** What is left to plan of a job; nothing of one that was proven. */
+    private record Known(Basis basis, Optional<WorkPlan> plan) {}
 
-    private final Map<String, Known> known = new HashMap<>();
+    private final Map<String, Known> known = new LinkedHashMap<>();
 
     /** Knows nothing yet. */
     public LedgerWeek() {}
@@ -59,13 +67,50 @@ public final class LedgerWeek {
     private Optional<WeekJob> job(String id, Instant takenIn, Basis basis, ZonedDateTime from) {
         Known now = known.get(id);
         if (now == null || !now.basis.equals(basis)) {
-            now = new Known(basis, JobAnalysis.of(basis.job, basis.shop));
+            JobAnalysis analysis = JobAnalysis.of(basis.job, basis.shop);
+            // What was proven is behind the shop, though nobody put it away.
+            boolean proven = analysis.progress(Station.PROOF).stage() == Station.Stage.DONE;
+            now = new Known(basis, proven ? Optional.empty() : Optional.of(analysis.plan()));
             known.put(id, now);
         }
-        JobAnalysis analysis = now.analysis;
-        // What was proven is behind the shop, though nobody put it away.
-        return analysis.progress(Station.PROOF).stage() == Station.Stage.DONE
-                ? Optional.empty()
-                : Optional.of(WeekJobs.of(id, takenIn, analysis.plan(), basis.book, from.toInstant(), from.getZone()));
+        return now.plan.map(plan -> WeekJobs.of(id, takenIn, plan, basis.book, from.toInstant(), from.getZone()));
+    }
+
+    /** The kinds of jobs there are and were, the most frequent first: the keys of their ways, joined by {@code +}. */
+    public synchronized List<String> kinds(Ledger ledger) {
+        return Stream.concat(
+                        known.values().stream()
+                                .flatMap(each -> each.plan.stream())
+                                .map(LedgerWeek::kind),
+                        ledger.lessons().stream().map(Lesson::ways))
+                .filter(kind -> !kind.isEmpty() && !kind.equals(WayCatalog.LEAVE.key()))
+                .collect(Collectors.groupingBy(kind -> kind, TreeMap::new, Collectors.counting()))
+                .entrySet()
+                .stream()
+                .sorted(Map.Entry.<String, Long>comparingByValue().reversed())
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    /**
+     * A job that nobody took in yet, with the steps of the last one of its kind.
+     *
+     * @param kind one of {@link #kinds}
+     */
+    public synchronized Optional<WeekJob> another(
+            Ledger ledger, ShopStandards shop, StepBook book, String kind, ZonedDateTime from) {
+        return known.values().stream()
+                .flatMap(each -> each.plan.stream())
+                .filter(plan -> kind(plan).equals(kind))
+                .findFirst()
+                .or(() -> ledger.teaching(lesson -> lesson.ways().equals(kind), 1).stream()
+                        .flatMap(each -> ledger.read(each.id()).stream())
+                        .map(entry -> JobAnalysis.of(entry.job(), shop).plan())
+                        .findFirst())
+                .map(plan -> WeekJobs.like(plan, book, from.toInstant()));
+    }
+
+    private static String kind(WorkPlan plan) {
+        return plan.ways().stream().map(Way::key).collect(Collectors.joining("+"));
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.VBox;
@@ -17,7 +18,7 @@ import org.kestan.repair.memory.ShopStatistics;
 import org.kestan.text.MemoryText;
 import org.kestan.text.Numbers;
 
-/** The shop's numbers at a glance: four questions someone asks, each with its answer. */
+/** The shop's numbers at a glance: five questions someone asks, each with its answer. */
 final class LogbookPane extends VBox {
 
     private static final double MOST_TICKS = 5;
@@ -31,6 +32,8 @@ final class LogbookPane extends VBox {
     private final BarChart hours = new BarChart("logbook-hours", Messages.message("logbook-pane.do-we-take-the"));
     private final BarChart returns =
             new BarChart("logbook-returns", Messages.message("logbook-pane.what-comes-back-within"));
+    private final BarChart promises =
+            new BarChart("logbook-promises", Messages.message("logbook-pane.do-we-keep-promises"));
     private ShopStatistics logbook = ShopStatistics.of(List.of(), LocalDate.now());
 
     LogbookPane(JobSession session, JobStore store) {
@@ -51,10 +54,15 @@ final class LogbookPane extends VBox {
         grid.getColumnConstraints().setAll(half, half);
         RowConstraints row = new RowConstraints();
         row.setVgrow(Priority.ALWAYS);
-        row.setPercentHeight(50);
-        grid.getRowConstraints().setAll(row, row);
-        grid.addRow(0, ways, hours);
-        grid.addRow(1, misses, returns);
+        row.setPercentHeight(100.0 / 3);
+        grid.getRowConstraints().setAll(row, row, row);
+        // There are many ways.
+        grid.add(ways, 0, 0, 1, 2);
+        grid.add(hours, 1, 0, 1, 2);
+        grid.add(misses, 0, 2);
+        grid.add(new HBox(promises, returns), 1, 2);
+        HBox.setHgrow(promises, Priority.ALWAYS);
+        HBox.setHgrow(returns, Priority.ALWAYS);
         VBox.setVgrow(grid, Priority.ALWAYS);
         getChildren().addAll(headline, grid);
         session.unitProperty().addListener((property, old, next) -> show());
@@ -120,6 +128,19 @@ final class LogbookPane extends VBox {
                                         back.watched())),
                 counting(Messages.message("logbook-pane.scale-jobs")),
                 Messages.message("logbook-pane.no-job-was-finished"));
+        showPromises();
+    }
+
+    private void showPromises() {
+        ShopStatistics.Promises made = logbook.promises();
+        promises.show(
+                made.made() == 0
+                        ? List.of()
+                        : List.of(
+                                row(Messages.message("logbook-pane.kept"), made.kept(), made.made()),
+                                row(Messages.message("logbook-pane.late"), made.made() - made.kept(), made.made())),
+                counting(Messages.message("logbook-pane.scale-jobs")),
+                Messages.message("logbook-pane.nothing-promised"));
     }
 
     private static BarChart.Scale counting(String name) {

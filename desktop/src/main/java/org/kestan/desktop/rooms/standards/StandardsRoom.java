@@ -35,13 +35,16 @@ import org.kestan.base.standards.School;
 import org.kestan.base.standards.SchoolQuestion;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
+import org.kestan.base.week.ShopWeek;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.files.standards.StandardsFile;
+import org.kestan.repair.memory.HandSpread;
 import org.kestan.text.Wording;
 
 /** Every threshold and default of the shop, edited with units, set back one by one or all, written out and taken in. */
@@ -98,12 +101,12 @@ public final class StandardsRoom extends VBox implements Room {
         // A large ledger takes its time to tell: it is asked while someone looks.
         visibleProperty().addListener((property, was, is) -> {
             if (is) {
-                learned.refresh();
+                ask(learned, context.store());
             }
         });
         context.store().changesProperty().addListener((property, old, next) -> {
             if (isVisible()) {
-                learned.refresh();
+                ask(learned, context.store());
             }
         });
         for (SchoolQuestion question : SchoolQuestion.values()) {
@@ -128,6 +131,11 @@ public final class StandardsRoom extends VBox implements Room {
     }
 
     /** The values in sight are there at once, the others follow, a few with each picture of the screen. */
+    private void ask(LearnedBox learned, JobStore store) {
+        learned.refresh();
+        store.ask(() -> HandSpread.of(store.ledger().lessons(), ShopWeek.USUAL.spread()), week::offer);
+    }
+
     private void buildFrom(int next) {
         fields.stream().skip(next).limit(A_FEW).forEach(StandardField::build);
         if (next + A_FEW < fields.size()) {

@@ -37,6 +37,7 @@ import org.kestan.files.text.TextFile;
 import org.kestan.files.week.WeekCalendar;
 import org.kestan.files.week.WeekTree;
 import org.kestan.judgment.ways.WayCatalog;
+import org.kestan.repair.memory.HandSpread;
 import org.kestan.text.Wording;
 
 /** What the week is planned by: hours, people, places, closed days. */
@@ -44,6 +45,11 @@ final class WeekBox extends StandardsBox {
 
     private static final int MOST = 1000;
     private static final int MOST_MINUTES = 480;
+    private static final int LEAST_SPREAD = 1;
+    private static final int MOST_SPREAD = 200;
+
+    /** Under so many timed steps nothing is offered. From memory. */
+    private static final int ENOUGH = 20;
 
     private final Map<DayOfWeek, TextField> hours = new EnumMap<>(DayOfWeek.class);
     private final Map<DayOfWeek, CheckBox> noGlueUps = new EnumMap<>(DayOfWeek.class);
@@ -51,6 +57,8 @@ final class WeekBox extends StandardsBox {
     private final TextArea people = new TextArea();
     private final TextArea closed = new TextArea();
     private final TextField settingUp = new TextField();
+    private final TextField spread = new TextField();
+    private final TextButton learned;
     private final Supplier<ShopWeek> now;
     private final Consumer<ShopWeek> change;
     private final Consumer<String> complain;
@@ -93,6 +101,10 @@ final class WeekBox extends StandardsBox {
             put(Messages.message("week-box.fit", Wording.label(place)), "week-place-" + place.key(), field);
         }
         put(Messages.message("week-box.setting-up"), "week-setting-up", settingUp);
+        put(Messages.message("week-box.spread"), "week-spread", spread);
+        learned = new TextButton(Messages.message("week-box.spread-unknown"), "week-spread-learned", () -> {});
+        learned.setDisable(true);
+        getChildren().add(learned);
         put(Messages.message("week-box.closed-days"), "week-closed", closed);
         closed.setPrefRowCount(2);
         closed.setWrapText(true);
@@ -141,6 +153,7 @@ final class WeekBox extends StandardsBox {
                     .withPeople(readPeople())
                     .withPlaces(readPlaces())
                     .withNoGlueUps(readNoGlueUps())
+                    .withSpread(readSpread())
                     .withSettingUp(number(
                             settingUp.getText(), MOST_MINUTES, Messages.message("week-box.minutes-are", MOST_MINUTES)));
             if (!next.equals(now.get())) {
@@ -239,6 +252,34 @@ final class WeekBox extends StandardsBox {
         return all;
     }
 
+    private double readSpread() throws Wrong {
+        String wrong = Messages.message("week-box.spread-is", LEAST_SPREAD, MOST_SPREAD);
+        // What is finer than a percent stays as long as nobody types another.
+        if (spread.getText().strip().equals(percent(now.get().spread()))) {
+            return now.get().spread();
+        }
+        int typed = number(spread.getText(), MOST_SPREAD, wrong);
+        if (typed < LEAST_SPREAD) {
+            throw new Wrong(wrong);
+        }
+        return typed / 100.0;
+    }
+
+    private static String percent(double share) {
+        return Long.toString(Math.round(share * 100));
+    }
+
+    /** Offers what the diaries of the bench say of the time that steps take. */
+    void offer(HandSpread said) {
+        boolean enough = said.steps() >= ENOUGH;
+        learned.setDisable(!enough);
+        learned.setText(
+                enough
+                        ? Messages.message("week-box.spread-learned", percent(said.spread()), said.steps())
+                        : Messages.message("week-box.spread-unknown"));
+        learned.setOnAction(event -> change.accept(now.get().withSpread(Math.round(said.spread() * 100) / 100.0)));
+    }
+
     private Set<DayOfWeek> readNoGlueUps() {
         Set<DayOfWeek> all = EnumSet.noneOf(DayOfWeek.class);
         noGlueUps.forEach((day, box) -> {
@@ -288,6 +329,7 @@ final class WeekBox extends StandardsBox {
         set(
                 closed,
                 new TreeSet<>(kept.closed()).stream().map(LocalDate::toString).collect(Collectors.joining(" ")));
+        set(spread, percent(kept.spread()));
         set(settingUp, Integer.toString(kept.settingUp()));
     }
 }

@@ -6,8 +6,10 @@ import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.geometry.Insets;
 import javafx.scene.Parent;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -22,9 +24,11 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.week.WeekDesk;
+import org.kestan.desktop.week.WeekHead;
 import org.kestan.desktop.week.WeekText;
 import org.kestan.overview.Station;
 import org.kestan.text.Wording;
+import org.kestan.week.PartNeed;
 import org.kestan.week.Unplanned;
 import org.kestan.week.WeekPlan;
 import org.kestan.week.WeekReport;
@@ -36,10 +40,9 @@ public final class TodayRoom extends VBox implements Room {
 
     private final RoomContext context;
     private final WeekDesk desk;
-    private final Label head = new Label();
+    private final WeekHead head;
     private final ListView<WeekPlan.Entry> work = new ListView<>();
     private final VBox side = new VBox(6);
-    private final Label changes = new Label();
 
     /** A room in a window. */
     public TodayRoom(RoomContext context) {
@@ -49,11 +52,7 @@ public final class TodayRoom extends VBox implements Room {
         setSpacing(8);
         setPadding(new Insets(8, 16, 8, 16));
         setMinHeight(0);
-        head.setId("today-head");
-        head.getStyleClass().add("place-title");
-        changes.setId("today-changes");
-        changes.getStyleClass().add("card-label");
-        changes.setWrapText(true);
+        head = new WeekHead("today", desk);
         work.setId("today-work");
         work.setCellFactory(list -> new WorkCell());
         work.setPlaceholder(new Label(Messages.message("today-room.nothing")));
@@ -77,10 +76,12 @@ public final class TodayRoom extends VBox implements Room {
         HBox.setHgrow(work, Priority.ALWAYS);
         HBox body = new HBox(16, work, scroll);
         VBox.setVgrow(body, Priority.ALWAYS);
-        getChildren().addAll(head, changes, body);
+        CheckBox start = new CheckBox(Messages.message("today-room.start"));
+        start.setId("today-start");
+        start.setSelected(context.store().settings().startsToday());
+        start.setOnAction(event -> context.store().settings().setStartsToday(start.isSelected()));
+        getChildren().addAll(head, body, start);
         desk.reportProperty().addListener((property, old, next) -> fill());
-        desk.changesProperty().addListener((property, old, next) -> changes.setText(String.join(" ", next)));
-        desk.lookingProperty().addListener((property, old, next) -> fill());
         visibleProperty().addListener((property, old, next) -> desk.watch(this, next));
         fill();
     }
@@ -95,7 +96,7 @@ public final class TodayRoom extends VBox implements Room {
     private void fill() {
         Optional<WeekReport> report = desk.reportProperty().get();
         if (report.isEmpty()) {
-            head.setText(Messages.message("week-room.planning"));
+            head.say(Messages.message("week-room.planning"));
             return;
         }
         WeekPlan plan = report.get().plan();
@@ -112,12 +113,18 @@ public final class TodayRoom extends VBox implements Room {
         long minutes = hands.stream()
                 .mapToLong(entry -> Duration.between(entry.start(), entry.end()).toMinutes())
                 .sum();
-        head.setText((today.equals(now.toLocalDate())
+        head.say(
+                today.equals(now.toLocalDate())
                         ? Messages.message(
-                                "today-room.today", WeekText.day(today), hands.size(), WeekText.minutes(minutes))
+                                "today-room.today",
+                                WeekText.day(today),
+                                WeekText.steps(hands.size()),
+                                WeekText.minutes(minutes))
                         : Messages.message(
-                                "today-room.next-day", WeekText.day(today), hands.size(), WeekText.minutes(minutes)))
-                + (desk.lookingProperty().get() ? " " + Messages.message("week-room.looking") : ""));
+                                "today-room.next-day",
+                                WeekText.day(today),
+                                WeekText.steps(hands.size()),
+                                WeekText.minutes(minutes)));
         WeekPlan.Entry selected = work.getSelectionModel().getSelectedItem();
         work.getItems().setAll(hands);
         int at = selected == null
@@ -134,7 +141,11 @@ public final class TodayRoom extends VBox implements Room {
         side.getChildren().setAll(new ArrayList<>());
         late(report.get());
         waits(plan, today);
+        comesAndGoes(report.get(), today);
         due(report.get(), today);
+        section(
+                Messages.message("today-room.parts"),
+                report.get().parts().stream().map(WeekText::part).toList());
         stuck(report.get());
     }
 
@@ -158,7 +169,7 @@ public final class TodayRoom extends VBox implements Room {
             lines.add(Messages.message(
                     "today-room.late",
                     each.job().job().name(),
-                    each.job().lateDays(),
+                    WeekText.days(each.job().lateDays()),
                     WeekText.day(each.job().job().promised().orElseThrow())));
             each.helps().forEach(help -> lines.add("   " + WeekText.help(help)));
         });
@@ -180,6 +191,35 @@ public final class TodayRoom extends VBox implements Room {
                                 WeekText.day(entry.end().toLocalDate()),
                                 WeekText.time(entry.end())))
                         .toList());
+    }
+
+    /** Parts that are to arrive, and instruments that are ready to go. */
+    private void comesAndGoes(WeekReport report, LocalDate today) {
+        List<String> lines = new ArrayList<>();
+        Stream.concat(
+                        report.plans().problem().jobs().stream()
+                                .flatMap(job -> arriving(job.name(), job.needs(), today)),
+                        report.plans().problem().blocked().stream()
+                                .flatMap(job -> arriving(job.name(), job.needs(), today)))
+                .forEach(lines::add);
+        report.plan().jobs().stream()
+                .filter(job -> job.ready().toLocalDate().equals(today))
+                .map(job -> Messages.message("today-room.goes", job.job().name(), WeekText.time(job.ready())))
+                .forEach(lines::add);
+        section(Messages.message("today-room.comes-and-goes"), lines);
+    }
+
+    private static Stream<String> arriving(String name, List<PartNeed> needs, LocalDate today) {
+        return needs.stream()
+                .filter(need ->
+                        need.arrives().filter(day -> !day.isAfter(today)).isPresent())
+                .map(need -> need.arrives().get().equals(today)
+                        ? Messages.message("today-room.comes", need.what(), name)
+                        : Messages.message(
+                                "today-room.overdue",
+                                need.what(),
+                                name,
+                                WeekText.day(need.arrives().get())));
     }
 
     private void due(WeekReport report, LocalDate today) {

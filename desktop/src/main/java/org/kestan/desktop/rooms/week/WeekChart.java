@@ -6,6 +6,7 @@ import java.time.LocalTime;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -40,11 +41,16 @@ final class WeekChart extends Pane {
     private static final double GAP = 4;
     private static final int MOST_LANES = 6;
     private static final double READABLE = 44;
+
+    /** As many patterns tell jobs apart; the stylesheet has them. */
+    private static final int PATTERNS = 12;
+
     private static final PseudoClass FOLLOWED = PseudoClass.getPseudoClass("followed");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private final ObjectProperty<Optional<WeekPlan.Entry>> chosen =
             new SimpleObjectProperty<>(this, "chosen", Optional.empty());
+    private final Map<String, Integer> patterns = new HashMap<>();
     private final List<Block> blocks = new ArrayList<>();
     private final BiConsumer<WeekPlan.Entry, LocalDate> mover;
     private Optional<WeekReport> report = Optional.empty();
@@ -115,6 +121,8 @@ final class WeekChart extends Pane {
             return;
         }
         WeekReport of = report.get();
+        patterns.clear();
+        of.plan().jobs().forEach(job -> patterns.put(job.job().id(), patterns.size() % PATTERNS));
         double y = HEAD;
         Map<String, List<WeekPlan.Entry>> hands = new LinkedHashMap<>();
         of.plans().problem().calendar().shop().people().forEach(person -> hands.put(person.name(), new ArrayList<>()));
@@ -218,7 +226,11 @@ final class WeekChart extends Pane {
         double to = Math.min(NAMES + column() * days, x(entry.end()));
         Label label = new Label(
                 entry.hands() || to - from < READABLE ? "" : entry.job().name());
-        label.getStyleClass().setAll("label", style);
+        label.getStyleClass()
+                .setAll(
+                        "label",
+                        style,
+                        "week-pattern-" + patterns.getOrDefault(entry.job().id(), 0));
         label.setMinWidth(1);
         label.setWrapText(height > LANE);
         label.resizeRelocate(from, y, Math.max(3, to - from - 1), height);

@@ -12,6 +12,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -19,11 +20,13 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.week.WeekDesk;
+import org.kestan.desktop.week.WeekHead;
 import org.kestan.desktop.week.WeekText;
 import org.kestan.files.tables.WeekCsv;
 import org.kestan.files.text.TextFile;
@@ -31,6 +34,7 @@ import org.kestan.files.week.WeekCalendar;
 import org.kestan.job.Sections;
 import org.kestan.job.week.Pin;
 import org.kestan.overview.Station;
+import org.kestan.text.MemoryText;
 import org.kestan.week.WeekPlan;
 import org.kestan.week.WeekReport;
 
@@ -42,12 +46,14 @@ public final class WeekRoom extends VBox implements Room {
 
     private final RoomContext context;
     private final WeekDesk desk;
-    private final Label head = new Label();
-    private final Label changes = new Label();
+    private final WeekHead head;
     private final Label detail = new Label();
     private final WeekChart chart = new WeekChart(this::pin);
     private final Button longer = button("week-month", Messages.message("week-room.month"));
     private final Button unpin = button("week-unpin", Messages.message("week-room.unpin"));
+    private final Button notice = button("week-notice", Messages.message("week-room.notice"));
+    private final ComboBox<String> another = new ComboBox<>();
+    private final Label answer = new Label();
     private int days = WEEK;
     private int ahead;
 
@@ -59,11 +65,7 @@ public final class WeekRoom extends VBox implements Room {
         setSpacing(8);
         setPadding(new Insets(8, 16, 8, 16));
         setMinHeight(0);
-        head.setId("week-head");
-        head.getStyleClass().add("place-title");
-        changes.setId("week-changes");
-        changes.getStyleClass().add("card-label");
-        changes.setWrapText(true);
+        head = new WeekHead("week", desk);
         detail.setId("week-detail");
         detail.setWrapText(true);
         detail.setMinHeight(90);
@@ -78,22 +80,42 @@ public final class WeekRoom extends VBox implements Room {
             fill();
         });
         unpin.setOnAction(event -> chart.chosenProperty().get().ifPresent(this::unpin));
+        notice.setOnAction(event -> outlook().ifPresent(each -> {
+            WeekText.copyNotice(each);
+            context.session().say(Messages.message("week-room.notice-copied"));
+        }));
+        another.setId("week-another");
+        another.setPromptText(Messages.message("week-room.another"));
+        another.setAccessibleText(Messages.message("week-room.another"));
+        another.setConverter(new KindName());
+        another.setOnShowing(event -> desk.kinds(kinds -> {
+            if (!another.getItems().equals(kinds)) {
+                another.getItems().setAll(kinds);
+            }
+        }));
+        another.valueProperty().addListener((property, old, next) -> {
+            if (next != null) {
+                answer.setText(Messages.message("week-room.asking"));
+                desk.another(next, told -> answer.setText(WeekText.another(next, told)));
+            }
+        });
+        answer.setId("week-answer");
+        answer.setWrapText(true);
         Button calendar = button("week-ics", Messages.message("week-room.calendar"));
         calendar.setOnAction(event -> saveCalendar());
         Button table = button("week-csv", Messages.message("week-room.table"));
         table.setOnAction(event -> saveTable());
         Button shop = button("week-shop", Messages.message("week-room.shop"));
         shop.setOnAction(event -> context.enterer().accept("standards"));
-        FlowPane commands = new FlowPane(8, 8, back, on, longer, unpin, calendar, table, shop);
+        FlowPane commands = new FlowPane(8, 8, back, on, longer, unpin, notice, another, calendar, table, shop);
         ScrollPane scroll = new ScrollPane(chart);
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().addAll(head, changes, scroll, detail, commands);
+        getChildren().addAll(head, scroll, detail, answer, commands);
         desk.reportProperty().addListener((property, old, next) -> fill());
-        desk.changesProperty().addListener((property, old, next) -> changes.setText(String.join(" ", next)));
-        desk.lookingProperty().addListener((property, old, next) -> fill());
         chart.chosenProperty().addListener((property, old, next) -> tell());
         chart.setOnKeyPressed(this::key);
+        answer.managedProperty().bind(answer.textProperty().isNotEmpty());
         addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             if (desk.lookingProperty().get() && desk.reportProperty().get().isPresent()) {
                 desk.stop();
@@ -101,6 +123,19 @@ public final class WeekRoom extends VBox implements Room {
         });
         visibleProperty().addListener((property, old, next) -> desk.watch(this, next));
         fill();
+    }
+
+    /** A kind of job by its ways. */
+    private static final class KindName extends StringConverter<String> {
+        @Override
+        public String toString(String kind) {
+            return kind == null ? "" : MemoryText.ways(kind);
+        }
+
+        @Override
+        public String fromString(String name) {
+            throw new UnsupportedOperationException();
+        }
     }
 
     private static Button button(String id, String text) {
@@ -183,7 +218,7 @@ public final class WeekRoom extends VBox implements Room {
     private void fill() {
         Optional<WeekReport> report = desk.reportProperty().get();
         if (report.isEmpty()) {
-            head.setText(Messages.message("week-room.planning"));
+            head.say(Messages.message("week-room.planning"));
             return;
         }
         WeekPlan plan = report.get().plan();
@@ -191,14 +226,17 @@ public final class WeekRoom extends VBox implements Room {
         plan.jobs().stream()
                 .filter(job -> job.lateDays() > 0)
                 .forEach(job -> late.add(job.job().id()));
-        head.setText(Messages.message(
-                        "week-room.head",
-                        plan.jobs().size(),
-                        late.isEmpty()
-                                ? Messages.message("week-room.none-late")
-                                : Messages.message("week-room.late", late.size(), plan.lateDays()),
-                        report.get().firstCome())
-                + (desk.lookingProperty().get() ? " " + Messages.message("week-room.looking") : ""));
+        head.say(
+                plan.jobs().isEmpty()
+                        ? Messages.message("week-room.nothing")
+                        : Messages.message(
+                                "week-room.head",
+                                WeekText.jobs(plan.jobs().size()),
+                                late.isEmpty()
+                                        ? Messages.message("week-room.none-late")
+                                        : Messages.message(
+                                                "week-room.late", late.size(), WeekText.days(plan.lateDays())),
+                                WeekText.days(report.get().firstCome())));
         LocalDate from = report.get().plans().problem().calendar().from().toLocalDate();
         chart.show(report.get(), from.plusDays((long) ahead * days), days);
         if (chart.isFocused()) {
@@ -207,10 +245,19 @@ public final class WeekRoom extends VBox implements Room {
         tell();
     }
 
+    private Optional<WeekReport.Outlook> outlook() {
+        return desk.reportProperty()
+                .get()
+                .flatMap(report -> chart.chosenProperty()
+                        .get()
+                        .flatMap(entry -> report.of(entry.job().id())));
+    }
+
     private void tell() {
         Optional<WeekPlan.Entry> chosen = chart.chosenProperty().get();
         unpin.setDisable(
                 chosen.filter(entry -> entry.step().pinned().isPresent()).isEmpty());
+        notice.setDisable(outlook().filter(WeekText::isPast).isEmpty());
         Optional<WeekReport> report = desk.reportProperty().get();
         if (chosen.isEmpty() || report.isEmpty()) {
             detail.setText(Messages.message("week-room.keys"));

@@ -1,0 +1,13 @@
+package org.kestan.week;
+
+import java.time.ZonedDateTime;
+
+/**
+ * What would come of one job more, behind all that are planned.
+ *
+ * @param job the job
+ * @param begun when it would be begun on
+ * @param ready50 when it would be ready in half of all cases
+ * @param ready80 when it would be ready in eight of ten: the first day it could be promised for
+ */
+public record Another(WeekJob job, ZonedDateTime begun, ZonedDateTime ready50, ZonedDateTime ready80) {}
