@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.Sections;
@@ -137,6 +138,7 @@ public final class WeekJobs {
                     .findFirst();
             way.prices().stream()
                     .filter(WORDS::containsKey)
+                    .filter(kind -> kind != Standard.PRICE_SADDLE || plan.job().takes(Reading.SADDLE_BASS))
                     .filter(kind -> first.isPresent() && seen.add(kind))
                     .filter(kind -> listed.stream().noneMatch(part -> isKind(part, kind)))
                     .map(kind -> new PartNeed("", Optional.of(kind), 1, first, false, Optional.empty()))

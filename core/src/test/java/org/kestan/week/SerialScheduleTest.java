@@ -343,4 +343,55 @@ public class SerialScheduleTest {
                         .on())
                 .contains(LocalDate.of(2026, 12, 8));
     }
+
+    /** One job more takes the hours others leave, and moves none of them; one that no day has room for has no answer. */
+    @Test
+    public void oneMoreTakesWhatIsLeft() {
+        WeekJob glued = promised(job("glued", glue("g", 60, 48), hands("after", 60)), LocalDate.of(2026, 12, 2), true);
+        WeekPlans plans = plans(ShopWeek.USUAL, FROM, glued);
+        WeekOrder order = plans.problem().earliestPromise();
+        Another another = plans.another(order, job("more", hands("s", 90)), 1).orElseThrow();
+        assertThat(another.begun()).isEqualTo(FROM.plusHours(1));
+        assertThat(another.ready80()).isAfterOrEqualTo(another.ready50());
+        assertThat(another.ready80()).isBefore(plans.plan(order).jobs().get(0).ready());
+        assertThat(another.job().hands()).isEqualTo(90);
+        WeekJob endless = job("endless", glue("g", 24 * 60, 1));
+        assertThat(plans.another(order, endless, 1)).isEmpty();
+    }
+
+    /** What is needed first stands first; what holds a job up before all; what is ordered not at all. */
+    @Test
+    public void partsAreOrderedByTheDayTheyAreNeeded() {
+        PartNeed late = new PartNeed("late", Optional.empty(), 1, Optional.of("after"), false, Optional.empty());
+        PartNeed early = new PartNeed("early", Optional.empty(), 2, Optional.empty(), false, Optional.empty());
+        PartNeed ordered = new PartNeed("ordered", Optional.empty(), 1, Optional.empty(), true, Optional.empty());
+        PartNeed stuck = new PartNeed("stuck", Optional.empty(), 1, Optional.empty(), false, Optional.empty());
+        WeekJob work = job("work", glue("g", 60, 48), hands("after", 60));
+        WeekJob still = job("still", hands("s", 10));
+        WeekPlans plans = plans(
+                ShopWeek.USUAL,
+                FROM,
+                needing(work, Optional.empty(), late, ordered, early),
+                needing(still, Optional.of(Unplanned.Why.PART_WITHOUT_DAY), stuck));
+        WeekReport report = WeekReport.of(plans, plans.problem().earliestPromise(), 1);
+        assertThat(report.parts())
+                .containsExactly(
+                        new PartOrder("still", "still", stuck, Optional.empty()),
+                        new PartOrder("work", "work", early, Optional.of(LocalDate.of(2026, 11, 30))),
+                        new PartOrder("work", "work", late, Optional.of(LocalDate.of(2026, 12, 2))));
+    }
+
+    private static WeekJob needing(WeekJob job, Optional<Unplanned.Why> blocked, PartNeed... needs) {
+        return new WeekJob(
+                job.id(),
+                job.name(),
+                job.steps(),
+                job.takenIn(),
+                job.promised(),
+                job.firm(),
+                job.priority(),
+                job.notBefore(),
+                blocked,
+                List.of(needs));
+    }
 }

@@ -113,6 +113,9 @@ record StartupData(
                 DemoPractice.fill(opened.ledger(), file.getParent(), LocalDate.now());
             } else {
                 filled = DemoLedger.fill(opened.ledger(), LocalDate.now());
+                if (!filled) {
+                    DemoLedger.redate(opened.ledger(), LocalDate.now());
+                }
             }
         }
         List<Path> samples = demo ? DemoJobs.copyInto(folder.resolve("jobs")) : List.of();

@@ -6,14 +6,19 @@ import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.week.WorkPlace;
 import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.job.Job;
@@ -40,8 +45,8 @@ public class WeekWindowTest extends WindowTest {
 
     private void toWeek() {
         keys(KeyCode.ALT, KeyCode.DIGIT8);
-        waitFor(() ->
-                label("week-head").contains("planned") && !label("week-head").contains("Still looking"));
+        waitFor(() -> label("week-head").contains("planned")
+                && !find("week-looking", Node.class).getParent().isVisible());
     }
 
     /** A step is chosen by keys, moved to another day, freed again, and opened at the bench. */
@@ -83,7 +88,8 @@ public class WeekWindowTest extends WindowTest {
     public void thePlanFollowsTheJob() {
         open(0);
         keys(KeyCode.ALT, KeyCode.DIGIT7);
-        waitFor(() -> !steps().isEmpty() && !label("today-head").contains("Still looking"));
+        waitFor(() -> !steps().isEmpty()
+                && !find("today-looking", Node.class).getParent().isVisible());
         String first = steps().get(0);
         onWindow(() -> {
             String step = session()
@@ -122,6 +128,13 @@ public class WeekWindowTest extends WindowTest {
     /** Hours, places and people are kept as they are typed; what is wrong is said, and nothing is lost. */
     @Test
     public void theShopsWeekIsEdited() {
+        onWindow(() -> {
+            ShopStandards shop = session().standards();
+            session()
+                    .standardsProperty()
+                    .set(shop.withWeek(shop.week().withPlaces(Map.of(WorkPlace.CLAMPS, 3, WorkPlace.RACK, 9))));
+            return true;
+        });
         keys(KeyCode.CONTROL, KeyCode.D);
         waitFor(() -> find("week-hours-saturday", Node.class).isVisible());
         type("week-hours-saturday", "9:00-12:00");
@@ -139,6 +152,8 @@ public class WeekWindowTest extends WindowTest {
         type("week-hours-saturday", "9:00-12:00");
         type("week-place-clamps", "7");
         waitFor(() -> session().standards().week().places().get(WorkPlace.CLAMPS) == 7);
+        // A limit that has no field here stays when another is typed.
+        assertThat(session().standards().week().places()).containsEntry(WorkPlace.RACK, 9);
         type("week-place-clamps", "-1");
         waitFor(() -> session().noticeProperty().get().contains("whole number"));
         assertThat(session().standards().week().places()).containsEntry(WorkPlace.CLAMPS, 7);
@@ -148,13 +163,59 @@ public class WeekWindowTest extends WindowTest {
         return session().standards().week().hours().on(DayOfWeek.SATURDAY).size();
     }
 
+    /** Asked when another could be taken in, the week answers; past a promise a notice is copied; Today can come first. */
+    @Test
+    public void whatTheShopIsAskedByOthers() {
+        open(0);
+        keys(KeyCode.ALT, KeyCode.DIGIT1);
+        type(EntryField.id(Lines.PROMISED_ON), LocalDate.now().minusDays(1).toString());
+        waitFor(() -> session().job().get(Lines.PROMISED_ON).isPresent());
+        toWeek();
+        ComboBox<?> another = find("week-another", ComboBox.class);
+        onWindow(() -> {
+            another.requestFocus();
+            another.show();
+            return true;
+        });
+        waitFor(() -> !another.getItems().isEmpty());
+        onWindow(() -> {
+            another.hide();
+            another.getSelectionModel().select(0);
+            return true;
+        });
+        waitFor(() -> label("week-answer").contains("could be promised for"));
+        onWindow(() -> {
+            find("week-notice", Button.class).fire();
+            return true;
+        });
+        assertThat(onWindow(() -> Clipboard.getSystemClipboard().getString()))
+                .contains(session().job().name(), "was promised for");
+        keys(KeyCode.ALT, KeyCode.DIGIT7);
+        onWindow(() -> {
+            find("today-start", CheckBox.class).fire();
+            return true;
+        });
+        assertThat(window.store().settings().startsToday()).isTrue();
+    }
+
+    /** A key that stops the search keeps the plan that was found. */
+    @Test
+    public void aKeyStopsTheSearch() {
+        open(0);
+        keys(KeyCode.ALT, KeyCode.DIGIT8);
+        waitFor(() -> label("week-head").contains("planned"));
+        keys(KeyCode.END);
+        waitFor(() -> !find("week-looking", Node.class).getParent().isVisible());
+        assertThat(label("week-head")).contains("1 job planned");
+    }
+
     /** With nothing to plan both rooms say so, and nothing is looked for. */
     @Test
     public void anEmptyLedgerHasAnEmptyWeek() {
         keys(KeyCode.ALT, KeyCode.DIGIT7);
-        waitFor(() -> label("today-head").contains("0 steps"));
+        waitFor(() -> label("today-head").contains("Nothing to do"));
         toWeek();
-        assertThat(label("week-head")).contains("0 jobs planned");
+        assertThat(label("week-head")).contains("Nothing is planned");
         assertThat(Optional.of(onWindow(() -> session().job()))).contains(Job.BLANK);
     }
 }

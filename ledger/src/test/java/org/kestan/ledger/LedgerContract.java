@@ -251,7 +251,30 @@ public abstract class LedgerContract {
         assertThat(ledger.count()).isEqualTo(1);
         ledger.delete(own.id());
         assertThat(DemoLedger.fill(ledger, LocalDate.now())).isTrue();
-        assertThat(ledger.count()).isEqualTo(DemoJobs.NAMES.size());
+        assertThat(ledger.count()).isEqualTo(DemoJobs.NAMES.size() + 1);
+    }
+
+    /** A sample ledger that was made a week ago promises its jobs for a week later; one of today stays as it is. */
+    @Test
+    public void samplesArePromisedFromToday() {
+        LocalDate today = LocalDate.of(2026, 11, 30);
+        DemoLedger.fill(ledger, today.minusDays(7));
+        List<LocalDate> before = promises();
+        DemoLedger.redate(ledger, today);
+        assertThat(promises())
+                .hasSize(11)
+                .isEqualTo(before.stream().map(day -> day.plusDays(7)).toList());
+        String revision = ledger.list(Query.ALL).toString();
+        DemoLedger.redate(ledger, today);
+        assertThat(ledger.list(Query.ALL).toString()).isEqualTo(revision);
+    }
+
+    private List<LocalDate> promises() {
+        return ledger.list(Query.ALL).stream()
+                .flatMap(card -> ledger.read(card.id()).stream())
+                .flatMap(entry -> entry.job().get(Lines.PROMISED_ON).stream())
+                .sorted()
+                .toList();
     }
 
     /** One job with its pictures and papers, there and back: every byte of it. */

@@ -24,7 +24,7 @@ import org.kestan.repair.memory.Lesson;
 import org.kestan.repair.memory.Memory;
 
 /** A ledger in memory, to hold the port to what it says: it keeps the same contract as the one in a file. */
-final class MemoryLedger implements Ledger {
+public final class MemoryLedger implements Ledger {
 
     /** What each folder holds, across openings. */
     private static final Map<Path, Map<String, Row>> ALL = new HashMap<>();
@@ -85,7 +85,7 @@ final class MemoryLedger implements Ledger {
         }
     }
 
-    MemoryLedger(Path folder) {
+    public MemoryLedger(Path folder) {
         this.folder = folder;
         rows = ALL.computeIfAbsent(folder, each -> new LinkedHashMap<>());
     }

@@ -119,6 +119,8 @@ public class SuggestedDefaultTest {
         assertThat(logbook.hours().get(0)).isEqualTo(new ShopStatistics.Hours("neck-reset", 3, 9, 10));
         // The last was finished less than a year ago; the second came back a day too late.
         assertThat(logbook.returns()).isEqualTo(new ShopStatistics.Returns(3, 1));
+        // The first and the last were two days late; a day before the promise is in time.
+        assertThat(logbook.promises()).isEqualTo(new ShopStatistics.Promises(4, 2, 4));
         assertThat(ShopStatistics.of(List.of(), today).finished()).isZero();
     }
 }

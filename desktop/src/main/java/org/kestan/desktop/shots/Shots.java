@@ -74,11 +74,12 @@ public final class Shots extends Application {
      * @param name file name without extension
      * @param prepare brings the view up
      * @param settle how long it takes to be there
+     * @param themes goes to the other theme and back; empty where one theme is enough
      */
-    private record View(String name, Runnable prepare, Duration settle) {
+    private record View(String name, Runnable prepare, Duration settle, Optional<Runnable> themes) {
 
         private View(String name, Runnable prepare) {
-            this(name, prepare, SETTLE);
+            this(name, prepare, SETTLE, Optional.empty());
         }
     }
 
@@ -125,8 +126,8 @@ public final class Shots extends Application {
             window.show("ledger");
             ((ToggleButton) stage.getScene().lookup("#ledger-glance")).fire();
         }));
-        views.add(new View("week", () -> window.enter("week"), PLANNED));
-        views.add(new View("today", () -> window.enter("today")));
+        views.add(new View("week", () -> window.enter("week"), PLANNED, Optional.of(window::toggleTheme)));
+        views.add(new View("today", () -> window.enter("today"), SETTLE, Optional.of(window::toggleTheme)));
         views.add(new View("verdict", () -> window.show("verdict")));
         views.add(new View("ways", () -> press(window, "#page-ways")));
         views.add(new View("counter", () -> {
@@ -297,20 +298,41 @@ public final class Shots extends Application {
         view.prepare().run();
         PauseTransition settle = new PauseTransition(view.settle());
         settle.setOnFinished(done -> {
-            write(stage.getScene().snapshot(null), folder.resolve(view.name() + ".png"));
+            Path file = folder.resolve(view.name() + ".png");
+            WritableImage one = stage.getScene().snapshot(null);
+            if (view.themes().isEmpty()) {
+                write(List.of(one), file);
+                next();
+            } else {
+                both(view.themes().get(), one, file);
+            }
+        });
+        settle.play();
+    }
+
+    /** The other theme below the first. */
+    private void both(Runnable toggle, WritableImage one, Path file) {
+        toggle.run();
+        PauseTransition settle = new PauseTransition(SETTLE);
+        settle.setOnFinished(done -> {
+            write(List.of(one, stage.getScene().snapshot(null)), file);
+            toggle.run();
             next();
         });
         settle.play();
     }
 
-    private static void write(WritableImage image, Path file) {
-        int width = (int) image.getWidth();
-        int height = (int) image.getHeight();
-        BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        PixelReader pixels = image.getPixelReader();
-        for (int y = 0; y < height; y++) {
-            for (int x = 0; x < width; x++) {
-                picture.setRGB(x, y, pixels.getArgb(x, y));
+    /** Writes pictures of one size, one below the other. */
+    private static void write(List<WritableImage> images, Path file) {
+        int width = (int) images.get(0).getWidth();
+        int height = (int) images.get(0).getHeight();
+        BufferedImage picture = new BufferedImage(width, height * images.size(), BufferedImage.TYPE_INT_RGB);
+        for (int i = 0; i < images.size(); i++) {
+            PixelReader pixels = images.get(i).getPixelReader();
+            for (int y = 0; y < height; y++) {
+                for (int x = 0; x < width; x++) {
+                    picture.setRGB(x, i * height + y, pixels.getArgb(x, y));
+                }
             }
         }
         try {

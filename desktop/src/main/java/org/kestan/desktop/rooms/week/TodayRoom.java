@@ -114,17 +114,19 @@ public final class TodayRoom extends VBox implements Room {
                 .mapToLong(entry -> Duration.between(entry.start(), entry.end()).toMinutes())
                 .sum();
         head.say(
-                today.equals(now.toLocalDate())
-                        ? Messages.message(
-                                "today-room.today",
-                                WeekText.day(today),
-                                WeekText.steps(hands.size()),
-                                WeekText.minutes(minutes))
-                        : Messages.message(
-                                "today-room.next-day",
-                                WeekText.day(today),
-                                WeekText.steps(hands.size()),
-                                WeekText.minutes(minutes)));
+                hands.isEmpty()
+                        ? Messages.message("today-room.nothing-to-do")
+                        : today.equals(now.toLocalDate())
+                                ? Messages.message(
+                                        "today-room.today",
+                                        WeekText.day(today),
+                                        WeekText.steps(hands.size()),
+                                        WeekText.minutes(minutes))
+                                : Messages.message(
+                                        "today-room.next-day",
+                                        WeekText.day(today),
+                                        WeekText.steps(hands.size()),
+                                        WeekText.minutes(minutes)));
         WeekPlan.Entry selected = work.getSelectionModel().getSelectedItem();
         work.getItems().setAll(hands);
         int at = selected == null

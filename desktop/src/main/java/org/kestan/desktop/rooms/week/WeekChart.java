@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -12,7 +13,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
@@ -36,11 +39,14 @@ final class WeekChart extends Pane {
 
     private static final double NAMES = 90;
     private static final double HEAD = 24;
-    private static final double HANDS = 64;
+    private static final double LEAST_HANDS = 64;
+    private static final double MOST_HANDS = 220;
     private static final double LANE = 18;
     private static final double GAP = 4;
     private static final int MOST_LANES = 6;
     private static final double READABLE = 44;
+    private static final double NAMED = 52;
+    private static final double TURNED = 16;
 
     /** As many patterns tell jobs apart; the stylesheet has them. */
     private static final int PATTERNS = 12;
@@ -50,6 +56,7 @@ final class WeekChart extends Pane {
 
     private final ObjectProperty<Optional<WeekPlan.Entry>> chosen =
             new SimpleObjectProperty<>(this, "chosen", Optional.empty());
+    private final DoubleProperty room = new SimpleDoubleProperty(this, "room");
     private final Map<String, Integer> patterns = new HashMap<>();
     private final List<Block> blocks = new ArrayList<>();
     private final BiConsumer<WeekPlan.Entry, LocalDate> mover;
@@ -66,6 +73,7 @@ final class WeekChart extends Pane {
      * @param mover told of an entry that was dragged to another day
      */
     WeekChart(BiConsumer<WeekPlan.Entry, LocalDate> mover) {
+        room.addListener((property, old, next) -> draw());
         this.mover = mover;
         setId("week-chart");
         getStyleClass().add("week-chart");
@@ -77,6 +85,11 @@ final class WeekChart extends Pane {
     /** The entry that is chosen; its job is followed. */
     ObjectProperty<Optional<WeekPlan.Entry>> chosenProperty() {
         return chosen;
+    }
+
+    /** The height of the part that is seen. */
+    DoubleProperty roomProperty() {
+        return room;
     }
 
     /** Shows a plan from a day on. */
@@ -141,20 +154,25 @@ final class WeekChart extends Pane {
             }
         }
         List<Label> later = new ArrayList<>();
+        double high = height(hands.size(), places);
         for (Map.Entry<String, List<WeekPlan.Entry>> row : hands.entrySet()) {
-            name(row.getKey().isBlank() ? Messages.message("week-room.hands") : row.getKey(), y, HANDS);
+            name(row.getKey().isBlank() ? Messages.message("week-room.hands") : row.getKey(), y, high);
             for (WeekPlan.Entry entry : row.getValue()) {
-                later.add(block(entry, y, HANDS - GAP, "week-hands"));
+                later.add(block(entry, y, high - GAP, "week-hands"));
             }
-            runs(row.getValue(), y, later);
-            y += HANDS;
+            runs(row.getValue(), y, high - GAP, later);
+            y += high;
         }
         for (WorkPlace place : WorkPlace.values()) {
             List<WeekPlan.Entry> lying = places.get(place);
             if (lying != null) {
-                int lanes = lanes(lying, y, later);
-                name(Wording.capital(Wording.label(place)), y, lanes * LANE);
-                y += lanes * LANE + GAP;
+                List<Integer> lanes = lanes(lying);
+                for (int i = 0; i < lying.size(); i++) {
+                    later.add(block(lying.get(i), y + lanes.get(i) * LANE, LANE - 2, "week-wait"));
+                }
+                int count = Collections.max(lanes) + 1;
+                name(Wording.capital(Wording.label(place)), y, count * LANE);
+                y += count * LANE + GAP;
             }
         }
         List<Region> backs = new ArrayList<>();
@@ -168,8 +186,18 @@ final class WeekChart extends Pane {
         mark();
     }
 
+    /** Hands get what room the places leave in the part that is seen. */
+    private double height(int people, Map<WorkPlace, List<WeekPlan.Entry>> places) {
+        double below = places.values().stream()
+                .mapToDouble(lying ->
+                        lanes(lying).stream().mapToInt(lane -> lane + 1).max().orElse(0) * LANE + GAP)
+                .sum();
+        double each = (room.get() - HEAD - below - 2 * GAP) / Math.max(1, people);
+        return Math.max(LEAST_HANDS, Math.min(MOST_HANDS, each));
+    }
+
     /** Names the instrument over stretches of work on it that follow one another. */
-    private void runs(List<WeekPlan.Entry> work, double y, List<Label> later) {
+    private void runs(List<WeekPlan.Entry> work, double y, double height, List<Label> later) {
         for (int i = 0; i < work.size(); i++) {
             WeekPlan.Entry from = work.get(i);
             int to = i;
@@ -180,23 +208,36 @@ final class WeekChart extends Pane {
             }
             double left = Math.max(NAMES, x(from.start()));
             double width = x(work.get(to).end()) - left;
-            if (width >= READABLE) {
-                Label name = new Label(from.job().name());
-                name.getStyleClass().setAll("label", "week-run");
-                name.setMouseTransparent(true);
-                name.setWrapText(true);
-                name.setManaged(false);
-                name.resizeRelocate(left, y, width, HANDS - GAP);
-                blocks.add(new Block(from, name));
-                later.add(name);
+            if (width > 2) {
+                later.add(run(from, width < NAMED ? "" : from.job().name(), left, y, width, height));
+            }
+            if (width >= TURNED && width < NAMED) {
+                // A name that has no room across is read from below.
+                Label turned = run(
+                        from, from.job().name(), left + (width - height) / 2, y + (height - width) / 2, height, width);
+                turned.getStyleClass().add("week-turned");
+                turned.setRotate(-90);
+                later.add(turned);
             }
             i = to;
         }
     }
 
-    /** Lays waits into as few lanes as they need; what has no room any more is drawn in the last. */
-    private int lanes(List<WeekPlan.Entry> lying, double y, List<Label> later) {
+    private Label run(WeekPlan.Entry from, String text, double x, double y, double width, double height) {
+        Label name = new Label(text);
+        name.getStyleClass().setAll("label", "week-run");
+        name.setMouseTransparent(true);
+        name.setWrapText(true);
+        name.setManaged(false);
+        name.resizeRelocate(x, y, width, height);
+        blocks.add(new Block(from, name));
+        return name;
+    }
+
+    /** Lays waits into as few lanes as they need; what has no room any more lies in the last. */
+    private static List<Integer> lanes(List<WeekPlan.Entry> lying) {
         List<ZonedDateTime> ends = new ArrayList<>();
+        List<Integer> lanes = new ArrayList<>();
         for (WeekPlan.Entry entry : lying) {
             int lane = 0;
             while (lane < ends.size() && ends.get(lane).isAfter(entry.start())) {
@@ -208,9 +249,9 @@ final class WeekChart extends Pane {
             } else {
                 ends.set(lane, entry.end());
             }
-            later.add(block(entry, y + lane * LANE, LANE - 2, "week-wait"));
+            lanes.add(lane);
         }
-        return ends.size();
+        return lanes;
     }
 
     private void name(String text, double y, double height) {

@@ -110,6 +110,8 @@ public final class WeekRoom extends VBox implements Room {
         FlowPane commands = new FlowPane(8, 8, back, on, longer, unpin, notice, another, calendar, table, shop);
         ScrollPane scroll = new ScrollPane(chart);
         scroll.setFitToWidth(true);
+        scroll.viewportBoundsProperty()
+                .addListener((property, old, next) -> chart.roomProperty().set(next.getHeight()));
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(head, scroll, detail, answer, commands);
         desk.reportProperty().addListener((property, old, next) -> fill());
