@@ -9,6 +9,7 @@ module org.kestan.core {
     exports org.kestan.analysis.figures;
     exports org.kestan.analysis.loads;
     exports org.kestan.analysis.neck;
+    exports org.kestan.analysis.picture;
     exports org.kestan.analysis.questions;
     exports org.kestan.analysis.setup;
     exports org.kestan.analysis.sheet;

@@ -45,6 +45,17 @@ public final class Note {
         return Optional.of(NAMES.get(Math.floorMod(aboveC0, NAMES.size())) + Math.floorDiv(aboveC0, NAMES.size()));
     }
 
+    /** Names the note nearest to a frequency, by its sharp. */
+    public static String nearest(double frequency) {
+        int aboveC0 = (int) Math.round(12 * Math.log(frequency / A4) / Math.log(2)) + A4_ABOVE_C0;
+        return NAMES.get(Math.floorMod(aboveC0, NAMES.size())) + Math.floorDiv(aboveC0, NAMES.size());
+    }
+
+    /** Hundredths of a half step that a frequency lies above another. */
+    public static double cents(double frequency, double above) {
+        return 1200 * Math.log(frequency / above) / Math.log(2);
+    }
+
     /** Half steps above A4. */
     private static OptionalInt fromA4(String name) {
         Matcher match = NAME.matcher(name.strip());

@@ -1,0 +1,2 @@
+/** serial. */
+package org.kestan.devices.serial;

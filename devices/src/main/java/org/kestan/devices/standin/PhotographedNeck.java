@@ -1,0 +1,131 @@
+package org.kestan.devices.standin;
+
+import java.util.Random;
+import org.kestan.base.geometry.Frets;
+
+/**
+ * A neck seen from its side, and the camera that sees it.
+ *
+ * @param scale scale length, mm
+ * @param nut height of the string's underside over the line of the crowns at the nut, mm
+ * @param saddle the same at the saddle
+ * @param relief how far the crowns lie below their line in the middle of the neck, mm
+ * @param gauge thickness of the string, mm
+ * @param inset how far behind the frets' ends it lies, mm
+ * @param crown height of a crown over the board, mm
+ * @param foot width of a fret, mm
+ * @param camera how it is photographed
+ */
+public record PhotographedNeck(
+        double scale,
+        double nut,
+        double saddle,
+        double relief,
+        double gauge,
+        double inset,
+        double crown,
+        double foot,
+        Camera camera) {
+
+    /**
+     * A camera.
+     *
+     * @param width of the picture, pixels
+     * @param height of the picture, pixels
+     * @param focal length in pixels
+     * @param distance to what it is aimed at, mm
+     * @param aim where along the neck it is aimed, mm from the nut
+     * @param yaw how far it is turned from square, radians
+     * @param roll how far it is tilted, radians
+     * @param distortion of its lens at the corner, as a share; above zero draws outward
+     * @param light brightness of the ground, 0 to 255
+     * @param busy how much the ground differs from place to place
+     * @param gloss how bright metal shines
+     * @param blur standard deviation, pixels
+     * @param noise standard deviation of brightness
+     * @param quality of the compression, 0 to 1
+     */
+    public record Camera(
+            int width,
+            int height,
+            double focal,
+            double distance,
+            double aim,
+            double yaw,
+            double roll,
+            double distortion,
+            double light,
+            double busy,
+            double gloss,
+            double blur,
+            double noise,
+            double quality) {}
+
+    /** How much of the neck is seen. */
+    public enum View {
+        /** A hand's breadth around a fret. */
+        CLOSE_UP,
+        /** The whole neck. */
+        WHOLE
+    }
+
+    /**
+     * A neck and a camera drawn at random.
+     *
+     * @param megapixels about how large the picture is
+     */
+    public static PhotographedNeck drawn(Random random, View view, double megapixels) {
+        double scale = 610 + 60 * random.nextDouble();
+        int height = (int) Math.round(Math.sqrt(megapixels * 1e6 * 3 / 4));
+        int width = height * 4 / 3;
+        boolean close = view == View.CLOSE_UP;
+        double focal = width * (0.7 + 0.9 * random.nextDouble());
+        double seen = close ? 70 + 50 * random.nextDouble() : 0.62 * scale + 60 * random.nextDouble();
+        double aim = close
+                ? new Frets(scale).at(12) + 6 * random.nextGaussian()
+                : new Frets(scale).at(12) / 2 + 20 + 8 * random.nextGaussian();
+        Camera camera = new Camera(
+                width,
+                height,
+                focal,
+                seen * focal / width,
+                aim,
+                Math.toRadians(2.5) * random.nextGaussian(),
+                Math.toRadians(1.5) * random.nextGaussian(),
+                0.012 * random.nextGaussian(),
+                120 + 110 * random.nextDouble(),
+                25 * random.nextDouble(),
+                90 * random.nextDouble(),
+                0.6 + 0.9 * random.nextDouble(),
+                1.5 + 4 * random.nextDouble(),
+                0.75 + 0.2 * random.nextDouble());
+        return new PhotographedNeck(
+                scale,
+                0.3 + 0.5 * random.nextDouble(),
+                4.5 + 3 * random.nextDouble(),
+                0.05 + 0.25 * random.nextDouble(),
+                random.nextBoolean() ? 1.1 + 0.3 * random.nextDouble() : 0.25 + 0.2 * random.nextDouble(),
+                2 + 2 * random.nextDouble(),
+                0.9 + 0.35 * random.nextDouble(),
+                2.1 + 0.6 * random.nextDouble(),
+                camera);
+    }
+
+    /** Height of a crown over the line of all of them, mm, below zero. Parabola from the nut to fret 14. */
+    double crownAt(double d) {
+        double end = new Frets(scale).at(14);
+        double share = d / end;
+        return share <= 0 || share >= 1 ? 0 : -relief * 4 * share * (1 - share);
+    }
+
+    /** Height of the string's underside over that line, mm. */
+    double stringAt(double d) {
+        return nut + (saddle - nut) * d / scale;
+    }
+
+    /** The gap between a fret's crown and the string, mm: what a picture should show. */
+    public double action(int fret) {
+        double at = new Frets(scale).at(fret);
+        return stringAt(at) - crownAt(at);
+    }
+}
