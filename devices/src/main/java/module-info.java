@@ -8,6 +8,7 @@ module org.kestan.devices {
     requires transitive org.kestan.core;
 
     exports org.kestan.devices.picture;
+    exports org.kestan.devices.serial;
     exports org.kestan.devices.sound;
     exports org.kestan.devices.standin;
 }

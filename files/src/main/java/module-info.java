@@ -19,6 +19,7 @@ module org.kestan.files {
     exports org.kestan.files.json;
     exports org.kestan.files.results;
     exports org.kestan.files.papers;
+    exports org.kestan.files.picture;
     exports org.kestan.files.standards;
     exports org.kestan.files.steps;
     exports org.kestan.files.tables;

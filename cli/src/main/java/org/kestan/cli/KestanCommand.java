@@ -31,7 +31,9 @@ import picocli.CommandLine.Spec;
             SchemaCommand.class,
             GaugeCommand.class,
             PracticeCommand.class,
-            WeekCommand.class
+            WeekCommand.class,
+            PictureCommand.class,
+            ListenCommand.class
         })
 public final class KestanCommand implements Runnable {
 

@@ -46,6 +46,7 @@ public enum FileFinding implements Finding.Kind {
     A_LOGO,
     A_JOB_FILE(Verbatim.class),
     A_STANDARDS_FILE,
+    MARKS,
     A_STEP_FILE,
     A_VISIT_AFTER,
     A_LINE_OF_THE_SHEET,

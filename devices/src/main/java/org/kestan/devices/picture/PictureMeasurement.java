@@ -8,6 +8,8 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import org.kestan.analysis.picture.CameraFit;
 import org.kestan.analysis.picture.PictureMarks;
+import org.kestan.analysis.picture.PictureReading;
+import org.kestan.analysis.picture.PictureWarning;
 import org.kestan.analysis.picture.PixelPoint;
 import org.kestan.base.geometry.Frets;
 import org.kestan.base.sheet.Measurable;
@@ -50,9 +52,9 @@ public record PictureMeasurement(
     private static final double MARKED = 6;
 
     /** What a fret that was found is good for, pixels and mm. */
-    private static final double FOUND = 0.25;
+    private static final double FOUND = 0.15;
 
-    private static final double FOUND_MM = 0.006;
+    private static final double FOUND_MM = 0.004;
 
     /** Frets that fit no likely camera better than this are named wrongly. */
     private static final double WRONG_FRET = 3.5;

@@ -6,8 +6,8 @@ import com.drew.metadata.Metadata;
 import com.drew.metadata.exif.ExifDirectoryBase;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.exif.ExifSubIFDDirectory;
+import java.awt.Graphics2D;
 import java.awt.geom.AffineTransform;
-import java.awt.image.AffineTransformOp;
 import java.awt.image.BufferedImage;
 import java.io.BufferedInputStream;
 import java.io.IOException;
@@ -148,7 +148,12 @@ public record PictureRead(BufferedImage image, OptionalDouble focal) {
         BufferedImage upright = new BufferedImage(
                 lies ? image.getHeight() : image.getWidth(),
                 lies ? image.getWidth() : image.getHeight(),
-                BufferedImage.TYPE_INT_RGB);
-        return new AffineTransformOp(by, AffineTransformOp.TYPE_NEAREST_NEIGHBOR).filter(image, upright);
+                image.getType() == BufferedImage.TYPE_BYTE_GRAY
+                        ? BufferedImage.TYPE_BYTE_GRAY
+                        : BufferedImage.TYPE_INT_RGB);
+        Graphics2D draw = upright.createGraphics();
+        draw.drawImage(image, by, null);
+        draw.dispose();
+        return upright;
     }
 }

@@ -1,4 +1,4 @@
-package org.kestan.devices.picture;
+package org.kestan.analysis.picture;
 
 import java.util.Locale;
 import org.kestan.base.finding.Keyed;

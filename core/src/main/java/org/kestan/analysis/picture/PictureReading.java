@@ -1,7 +1,6 @@
-package org.kestan.devices.picture;
+package org.kestan.analysis.picture;
 
 import java.util.List;
-import org.kestan.analysis.picture.PixelPoint;
 import org.kestan.base.sheet.Measurable;
 
 /**
@@ -21,7 +20,7 @@ public record PictureReading(Measurable line, double value, double halfWidth, Pi
      *
      * @throws IllegalArgumentException if there are none
      */
-    static PictureReading mean(List<PictureReading> same) {
+    public static PictureReading mean(List<PictureReading> same) {
         if (same.isEmpty()) {
             throw new IllegalArgumentException("no readings");
         }

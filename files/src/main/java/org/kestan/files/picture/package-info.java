@@ -1,0 +1,2 @@
+/** Marks in a photograph, read from JSON. */
+package org.kestan.files.picture;
