@@ -9,9 +9,13 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.kestan.base.notation.LengthUnit;
 import org.kestan.base.sheet.Reading;
+import org.kestan.devices.serial.SerialForm;
+import org.kestan.devices.serial.SerialGauge;
 import org.kestan.files.job.JobFile;
 import org.kestan.job.JobTree;
 import org.kestan.job.gauge.GaugeLine;
@@ -22,9 +26,13 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 
-/** {@code kestan gauge --simulate JOB} or {@code --practice SEED}: sends the readings of a virtual instrument to the listening application. */
+/**
+ * {@code kestan gauge --simulate JOB} or {@code --practice SEED}: sends the readings of a virtual instrument to the listening application; {@code --serial NAME}
+ * those of a gauge on a serial port.
+ */
 @Command(name = "gauge", description = "${bundle:gauge-command.play-a-job}", mixinStandardHelpOptions = true)
 final class GaugeCommand implements Callable<Integer> {
 
@@ -42,7 +50,22 @@ final class GaugeCommand implements Callable<Integer> {
 
         @Option(names = "--practice", paramLabel = "SEED", description = "${bundle:gauge-command.the-practice}")
         private Long practice;
+
+        @Option(names = "--serial", paramLabel = "NAME", description = "${bundle:gauge-command.serial}")
+        private String serial;
+
+        @Option(names = "--ports", description = "${bundle:gauge-command.ports}")
+        private boolean ports;
     }
+
+    @Option(names = "--form", paramLabel = "FORM", defaultValue = "plain", description = "${bundle:gauge-command.form}")
+    private String form;
+
+    @Option(names = "--baud", paramLabel = "N", defaultValue = "9600", description = "${bundle:gauge-command.baud}")
+    private int baud;
+
+    @Option(names = "--unit", paramLabel = "UNIT", defaultValue = "mm", description = "${bundle:gauge-command.unit}")
+    private String unit;
 
     /** What can be played, and how one of them is. */
     private record Instrument(List<Reading> readings, Function<Reading, String> play) {}
@@ -68,6 +91,13 @@ final class GaugeCommand implements Callable<Integer> {
     @Override
     public Integer call() throws InterruptedException {
         PrintWriter err = spec.commandLine().getErr();
+        if (played.ports) {
+            SerialGauge.ports().forEach(spec.commandLine().getOut()::println);
+            return 0;
+        }
+        if (played.serial != null) {
+            return serial(err);
+        }
         Optional<Instrument> found = instrument(err);
         if (found.isEmpty()) {
             return KestanCommand.FAULTY;
@@ -88,6 +118,50 @@ final class GaugeCommand implements Callable<Integer> {
                 }
             }
             return 0;
+        } catch (IOException refused) {
+            err.println(CliText.text("gauge.nothing-listens", port));
+            return KestanCommand.FAULTY;
+        }
+    }
+
+    /** Passes on what a gauge on a serial port sends, until it is gone. */
+    private int serial(PrintWriter err) throws InterruptedException {
+        SerialForm lines = SerialForm.of(form)
+                .orElseThrow(() -> new ParameterException(spec.commandLine(), CliText.text("gauge.no-form", form)));
+        LengthUnit bare = LengthUnit.ofSymbol(unit)
+                .orElseThrow(() -> new ParameterException(spec.commandLine(), CliText.text("gauge.no-unit", unit)));
+        CountDownLatch gone = new CountDownLatch(1);
+        PrintWriter out = spec.commandLine().getOut();
+        try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), port);
+                PrintWriter line = new PrintWriter(socket.getOutputStream(), true, StandardCharsets.UTF_8)) {
+            Optional<SerialGauge> opened =
+                    SerialGauge.open(played.serial, new SerialGauge.Settings(baud, lines, bare), heard -> {
+                        if (heard instanceof SerialGauge.Heard.Taken taken) {
+                            line.println(taken.length().text());
+                            out.println(taken.length().text());
+                            out.flush();
+                            if (line.checkError()) {
+                                gone.countDown();
+                            }
+                        } else if (heard instanceof SerialGauge.Heard.Unread unread) {
+                            err.println(CliText.text(
+                                    "gauge.no-reading",
+                                    unread.line().replaceAll("\\p{Cntrl}", "?"),
+                                    JobArgument.WORDS.say(unread.why().accepted())));
+                        } else {
+                            gone.countDown();
+                        }
+                    });
+            if (opened.isEmpty()) {
+                err.println(CliText.text("gauge.no-port", played.serial));
+                return KestanCommand.FAULTY;
+            }
+            try (SerialGauge gauge = opened.get()) {
+                err.println(CliText.text("gauge.open", gauge.name()));
+                gone.await();
+                err.println(CliText.text("gauge.gone", gauge.name()));
+                return 0;
+            }
         } catch (IOException refused) {
             err.println(CliText.text("gauge.nothing-listens", port));
             return KestanCommand.FAULTY;
