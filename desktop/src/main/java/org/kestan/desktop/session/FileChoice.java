@@ -27,7 +27,8 @@ public final class FileChoice {
         PAPER(Messages.message("file-choice.papers"), "*.pdf"),
         PICTURE(Messages.message("file-choice.pictures"), "*.png", "*.jpg", "*.jpeg", "*.PNG", "*.JPG", "*.JPEG"),
         STANDARDS(Messages.message("file-choice.shop-standards"), "*.json"),
-        CALENDAR(Messages.message("file-choice.calendars"), "*.ics");
+        CALENDAR(Messages.message("file-choice.calendars"), "*.ics"),
+        SOUND(Messages.message("file-choice.recordings"), "*.wav", "*.WAV", "*.aiff", "*.au");
 
         private final FileChooser.ExtensionFilter filter;
 

@@ -7,7 +7,9 @@ import org.kestan.desktop.rooms.counter.CounterRoom;
 import org.kestan.desktop.rooms.help.HelpRoom;
 import org.kestan.desktop.rooms.kit.KitRoom;
 import org.kestan.desktop.rooms.ledger.LedgerRoom;
+import org.kestan.desktop.rooms.picture.PictureRoom;
 import org.kestan.desktop.rooms.practice.PracticeRoom;
+import org.kestan.desktop.rooms.sound.SoundRoom;
 import org.kestan.desktop.rooms.standards.StandardsRoom;
 import org.kestan.desktop.rooms.week.TodayRoom;
 import org.kestan.desktop.rooms.week.WeekRoom;
@@ -35,6 +37,8 @@ final class RoomRegistry {
             RoomEntry.inMenu(
                     "counter", Messages.message("room-registry.counter-check"), "Shortcut+K", CounterRoom::new),
             RoomEntry.inMenu("kit", Messages.message("room-registry.neck-from-nothing"), "Shortcut+J", KitRoom::new),
+            RoomEntry.inMenu("picture", Messages.message("room-registry.picture"), "Alt+9", PictureRoom::new),
+            RoomEntry.inMenu("sound", Messages.message("room-registry.sound"), "Shortcut+Shift+L", SoundRoom::new),
             RoomEntry.inMenu("practice", Messages.message("room-registry.practice"), "Shortcut+T", PracticeRoom::new),
             RoomEntry.inMenu(
                     "standards", Messages.message("room-registry.shop-standards"), "Shortcut+D", StandardsRoom::new),

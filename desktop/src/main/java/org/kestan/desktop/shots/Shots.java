@@ -12,10 +12,13 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.event.ActionEvent;
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ListView;
@@ -23,6 +26,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
@@ -59,6 +64,12 @@ public final class Shots extends Application {
     /** The week is looked at once no better plan is looked for any more. */
     private static final Duration PLANNED = Duration.seconds(25);
 
+    private static final Duration TAKEN = Duration.seconds(7);
+    private static final Duration HEARD = Duration.seconds(25);
+
+    /** What is seen under this name stands over the next picture. */
+    private static final String HELD = "";
+
     private static final List<String> BEFORE_THE_SCRIBE =
             List.of("open-sheet", "open-slacken", "open-strings", "open-pins");
     private static final int HALF_A_DAY = 720;
@@ -67,6 +78,7 @@ public final class Shots extends Application {
     private Stage stage;
     private Path folder;
     private MainWindow practicing;
+    private Optional<WritableImage> held = Optional.empty();
 
     /**
      * A picture to take.
@@ -136,14 +148,7 @@ public final class Shots extends Application {
         }));
         views.add(new View("standards", () -> window.show("standards")));
         views.add(new View("plan", () -> window.show("plan")));
-        views.add(new View("plan-lamplight", () -> {
-            window.store().openNamed(name(samples.get(2)));
-            window.session().unitProperty().set(BenchUnit.MILLIMETERS);
-            planPage(window, "numbers");
-            window.toggleTheme();
-        }));
         views.add(new View("bench", () -> {
-            window.toggleTheme();
             window.session().unitProperty().set(BenchUnit.SIXTY_FOURTHS);
             window.store().openNamed(DemoJobs.firstName());
             for (String done : BEFORE_THE_SCRIBE) {
@@ -168,7 +173,68 @@ public final class Shots extends Application {
             window.store().openNamed(name(sample(samples, "reset-that-missed")));
             window.show("proof");
         }));
+        devices(window);
         practice();
+    }
+
+    /** A photograph that is marked, and below it strings that are heard. */
+    private void devices(MainWindow window) {
+        views.add(new View(
+                HELD,
+                () -> {
+                    window.store().openNamed(DemoJobs.firstName());
+                    window.enter("picture");
+                    ((Button) stage.getScene().lookup("#picture-sample")).fire();
+                },
+                TAKEN,
+                Optional.empty()));
+        views.add(new View(
+                HELD,
+                () -> {
+                    click(0.3, 0.505);
+                    click(0.5, 0.507);
+                    click(0.698, 0.497);
+                    click(0.503, 0.443);
+                },
+                TAKEN,
+                Optional.empty()));
+        views.add(new View(
+                "devices",
+                () -> {
+                    window.enter("sound");
+                    ((Button) stage.getScene().lookup("#sound-stand-in")).fire();
+                },
+                HEARD,
+                Optional.empty()));
+    }
+
+    /** Clicks at a share of the photograph's width and height. */
+    private void click(double right, double down) {
+        Node view = stage.getScene().lookup("#picture-view");
+        double height = Math.min(
+                view.getLayoutBounds().getHeight(), view.getLayoutBounds().getWidth() * 3 / 4);
+        Point2D at = view.localToScene(right * height * 4 / 3, down * height);
+        double x = at.getX();
+        double y = at.getY();
+        view.fireEvent(new MouseEvent(
+                MouseEvent.MOUSE_CLICKED,
+                x,
+                y,
+                x,
+                y,
+                MouseButton.PRIMARY,
+                1,
+                false,
+                false,
+                false,
+                false,
+                true,
+                false,
+                false,
+                false,
+                false,
+                true,
+                null));
     }
 
     /** Practice has a window and a ledger of its own. */
@@ -300,8 +366,12 @@ public final class Shots extends Application {
         settle.setOnFinished(done -> {
             Path file = folder.resolve(view.name() + ".png");
             WritableImage one = stage.getScene().snapshot(null);
-            if (view.themes().isEmpty()) {
-                write(List.of(one), file);
+            if (view.name().equals(HELD)) {
+                held = Optional.of(one);
+                next();
+            } else if (view.themes().isEmpty()) {
+                write(Stream.concat(held.stream(), Stream.of(one)).toList(), file);
+                held = Optional.empty();
                 next();
             } else {
                 both(view.themes().get(), one, file);

@@ -1,0 +1,524 @@
+package org.kestan.desktop.rooms.picture;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Random;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import org.kestan.analysis.picture.PictureReading;
+import org.kestan.analysis.picture.PictureWarning;
+import org.kestan.analysis.picture.PixelPoint;
+import org.kestan.base.geometry.Frets;
+import org.kestan.base.notation.Length;
+import org.kestan.base.notation.Parsed;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.Reading;
+import org.kestan.desktop.messages.Messages;
+import org.kestan.desktop.room.Room;
+import org.kestan.desktop.room.RoomContext;
+import org.kestan.desktop.session.FileChoice;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.widgets.field.EntryField;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.devices.picture.GrayPicture;
+import org.kestan.devices.picture.PictureMeasurement;
+import org.kestan.devices.picture.PictureRead;
+import org.kestan.devices.standin.PhotographedNeck;
+import org.kestan.devices.standin.StandInCamera;
+import org.kestan.job.Job;
+import org.kestan.job.pictures.Photo;
+import org.kestan.text.Numbers;
+import org.kestan.text.Wording;
+
+/**
+ * A photograph is measured: a few places are marked, roughly, one after the other; edges are found near them and shown enlarged; what they come to is
+ * offered to the sheet, with how far it may be wrong.
+ */
+public final class PictureRoom extends VBox implements Room {
+
+    private static final List<Reading> LINES = List.of(
+            Reading.ACTION_BASS,
+            Reading.ACTION_TREBLE,
+            Reading.NUT_BASS,
+            Reading.NUT_TREBLE,
+            Reading.RELIEF,
+            Reading.SADDLE_BASS,
+            Reading.SADDLE_TREBLE,
+            Reading.BRIDGE_THICKNESS,
+            Reading.BRIDGE_HEIGHT);
+
+    private static final double SAMPLE_MEGAPIXELS = 3;
+    private static final int USUAL_FRET = 12;
+    private static final int FIRST_FRET = 1;
+    private static final int RELIEF_FRET = 7;
+
+    /** What an edge is pushed by, pixels of the picture. */
+    private static final double PUSH = 0.5;
+
+    private final RoomContext context;
+    private final JobSession session;
+    private final ComboBox<Reading> what = new ComboBox<>();
+    private final TextField fret = field("picture-fret", 3);
+    private final TextField known = field("picture-known", 8);
+    private final TextField distance = field("picture-distance", 7);
+    private final TextField inset = field("picture-inset", 6);
+    private final Label step = new Label();
+    private final Label said = new Label();
+    private final Label collected = new Label();
+    private final PictureView view = new PictureView(this::mark);
+    private final Magnifier near = new Magnifier("picture-near");
+    private final Magnifier found = new Magnifier("picture-found");
+    private final Button take = new TextButton(Messages.message("picture-room.take"), "picture-take", this::offer);
+    private final Button outward =
+            new TextButton(Messages.message("picture-room.outward"), "picture-outward", () -> push(1));
+    private final Button inward =
+            new TextButton(Messages.message("picture-room.inward"), "picture-inward", () -> push(-1));
+    private final List<PictureReading> all = new ArrayList<>();
+    private Optional<GrayPicture> picture = Optional.empty();
+    private OptionalDouble focal = OptionalDouble.empty();
+    private Optional<Path> file = Optional.empty();
+    private PictureGuide guide;
+    private Optional<PictureReading> reading = Optional.empty();
+    private double pixel;
+
+    /** A room in a window. */
+    public PictureRoom(RoomContext context) {
+        this.context = context;
+        session = context.session();
+        setId("picture-room");
+        setSpacing(8);
+        setPadding(new Insets(8, 16, 8, 16));
+        setMinHeight(0);
+        what.setId("picture-what");
+        what.setAccessibleText(Messages.message("picture-room.what"));
+        what.getItems().setAll(LINES);
+        what.setConverter(new LineName());
+        what.getSelectionModel().select(Reading.ACTION_BASS);
+        what.valueProperty().addListener((property, old, next) -> {
+            fret.setText(Integer.toString(
+                    switch (next) {
+                        case NUT_BASS, NUT_TREBLE -> FIRST_FRET;
+                        case RELIEF -> RELIEF_FRET;
+                        default -> USUAL_FRET;
+                    }));
+            begin();
+        });
+        fret.setText(Integer.toString(USUAL_FRET));
+        for (TextField each : List.of(fret, known, distance, inset)) {
+            each.setOnAction(event -> begin());
+            each.focusedProperty().addListener((property, was, is) -> {
+                if (!is) {
+                    begin();
+                }
+            });
+        }
+        FlowPane head = new FlowPane(
+                8,
+                6,
+                new TextButton(Messages.message("picture-room.open"), "picture-open", this::choose),
+                new TextButton(Messages.message("picture-room.sample"), "picture-sample", this::sample),
+                what,
+                labeled(Messages.message("picture-room.fret"), fret),
+                labeled(Messages.message("picture-room.known"), known),
+                labeled(Messages.message("picture-room.distance"), distance),
+                labeled(Messages.message("picture-room.inset"), inset));
+        head.setAlignment(Pos.CENTER_LEFT);
+        step.setId("picture-step");
+        step.getStyleClass().add("place-title");
+        step.setWrapText(true);
+        said.setId("picture-said");
+        said.setWrapText(true);
+        collected.setId("picture-collected");
+        collected.getStyleClass().add("card-label");
+        collected.setWrapText(true);
+        Label edges = new Label(Messages.message("picture-room.edges"));
+        edges.getStyleClass().add("card-label");
+        said.setMinHeight(USE_PREF_SIZE);
+        VBox column = new VBox(6, said, new FlowPane(6, 6, take, outward, inward), collected, near, edges, found);
+        ScrollPane side = new ScrollPane(column);
+        side.setFitToWidth(true);
+        side.getStyleClass().add("station-scroll");
+        side.setMinWidth(268);
+        side.setMaxWidth(268);
+        HBox.setHgrow(view, Priority.ALWAYS);
+        HBox body = new HBox(12, view, side);
+        body.setMinHeight(0);
+        VBox.setVgrow(body, Priority.ALWAYS);
+        getChildren().addAll(head, step, body);
+        view.crossProperty().addListener((property, old, next) -> near.look(next, List.of(), true));
+        addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.BACK_SPACE && view.isFocused()) {
+                back();
+                event.consume();
+            } else if (event.getCode() == KeyCode.ENTER && event.isShortcutDown()) {
+                offer();
+                event.consume();
+            }
+        });
+        session.analysisProperty().addListener((property, old, next) -> {
+            if (guide.marks().isEmpty()) {
+                begin();
+            }
+        });
+        begin();
+    }
+
+    private static TextField field(String id, int columns) {
+        TextField field = new TextField();
+        field.setId(id);
+        field.setPrefColumnCount(columns);
+        return field;
+    }
+
+    private static HBox labeled(String text, TextField field) {
+        Label label = new Label(text);
+        label.setLabelFor(field);
+        field.setAccessibleText(text);
+        HBox box = new HBox(4, label, field);
+        box.setAlignment(Pos.CENTER_LEFT);
+        return box;
+    }
+
+    /** A line of the sheet by its name. */
+    private static final class LineName extends StringConverter<Reading> {
+        @Override
+        public String toString(Reading line) {
+            return line == null ? "" : Wording.full(line);
+        }
+
+        @Override
+        public Reading fromString(String name) {
+            throw new UnsupportedOperationException();
+        }
+    }
+
+    private PictureGuide guide() {
+        Reading line = what.getValue() == null ? Reading.ACTION_BASS : what.getValue();
+        int over = fret.getText().strip().matches("\\d{1,2}")
+                ? Integer.parseInt(fret.getText().strip())
+                : USUAL_FRET;
+        return new PictureGuide(
+                line,
+                Math.max(1, Math.min(Frets.USUAL_LAST, over)),
+                scale(),
+                length(known),
+                length(distance),
+                length(inset));
+    }
+
+    private OptionalDouble scale() {
+        return session.job()
+                .get(Dimension.SCALE)
+                .map(Length::millimeters)
+                .map(OptionalDouble::of)
+                .orElse(OptionalDouble.empty());
+    }
+
+    private OptionalDouble length(TextField field) {
+        if (field.getText().isBlank()) {
+            return OptionalDouble.empty();
+        }
+        Parsed<Length> parsed = Length.parse(field.getText());
+        if (parsed instanceof Parsed.Bad<Length> bad) {
+            session.complain(session.words().problem(bad.problem(), bad.accepted()));
+        }
+        return parsed.optional()
+                .map(Length::millimeters)
+                .filter(mm -> mm > 0)
+                .map(OptionalDouble::of)
+                .orElse(OptionalDouble.empty());
+    }
+
+    /** Begins to mark anew, for what is chosen. */
+    private void begin() {
+        guide = guide();
+        reading = Optional.empty();
+        said.setText("");
+        show();
+    }
+
+    private void choose() {
+        context.store()
+                .files()
+                .open(getScene().getWindow(), Messages.message("picture-room.open"), FileChoice.Kind.PICTURE)
+                .ifPresent(this::open);
+    }
+
+    /** Reads a picture away from the window; what can't be read is said. */
+    public void open(Path from) {
+        step.setText(Messages.message("picture-room.reading"));
+        context.store().askAtLength(() -> read(from), read -> {
+            if (read.picture().isPresent()) {
+                file = Optional.of(from);
+                set(read.picture().get(), read.focal());
+            } else {
+                session.complain(read.trouble());
+                show();
+            }
+        });
+    }
+
+    /** What came of reading. */
+    private record Read(Optional<GrayPicture> picture, OptionalDouble focal, String trouble) {}
+
+    private static Read read(Path from) {
+        try {
+            PictureRead read = PictureRead.of(from);
+            return new Read(Optional.of(GrayPicture.of(read.image())), read.focal(), "");
+        } catch (PictureRead.Failed failed) {
+            String name = String.valueOf(from.getFileName());
+            return new Read(
+                    Optional.empty(),
+                    OptionalDouble.empty(),
+                    switch (failed.trouble()) {
+                        case NOT_READ -> Messages.message("picture-room.not-read", name);
+                        case NO_PICTURE -> Messages.message("picture-room.no-picture", name);
+                        case TOO_LARGE ->
+                            Messages.message("picture-room.too-large", name, PictureRead.MOST_PIXELS / 1_000_000);
+                    });
+        }
+    }
+
+    /** A camera that is not there photographs the neck as it stands on the sheet. */
+    private void sample() {
+        step.setText(Messages.message("picture-room.reading"));
+        Job job = session.job();
+        context.store().askAtLength(() -> photographed(job), neck -> {
+            file = Optional.empty();
+            if (distance.getText().isBlank()) {
+                distance.setText(Math.round(neck.camera().distance()) + " mm");
+            }
+            if (inset.getText().isBlank()) {
+                inset.setText(Math.round(neck.inset() * 10) / 10.0 + " mm");
+            }
+            context.store()
+                    .askAtLength(
+                            () -> GrayPicture.of(new StandInCamera(neck, 1).keptPicture()),
+                            gray -> set(gray, OptionalDouble.empty()));
+        });
+    }
+
+    private static PhotographedNeck photographed(Job job) {
+        PhotographedNeck drawn =
+                PhotographedNeck.drawn(new Random(12), PhotographedNeck.View.CLOSE_UP, SAMPLE_MEGAPIXELS);
+        OptionalDouble action = job.visit().millimeters(Reading.ACTION_BASS);
+        OptionalDouble nut = job.visit().millimeters(Reading.NUT_BASS);
+        Optional<Length> scale = job.get(Dimension.SCALE);
+        if (action.isEmpty() || scale.isEmpty()) {
+            return drawn;
+        }
+        Frets board = new Frets(scale.get().millimeters());
+        double first = nut.orElse(0.5);
+        double slope = (action.getAsDouble() - first) / (board.at(USUAL_FRET) - board.at(FIRST_FRET));
+        double atNut = first - slope * board.at(FIRST_FRET);
+        PhotographedNeck.Camera camera = drawn.camera();
+        PhotographedNeck.Camera aimed = new PhotographedNeck.Camera(
+                camera.width(),
+                camera.height(),
+                camera.focal(),
+                camera.distance(),
+                board.at(USUAL_FRET),
+                camera.yaw(),
+                camera.roll(),
+                camera.distortion(),
+                camera.light(),
+                camera.busy(),
+                camera.gloss(),
+                camera.blur(),
+                camera.noise(),
+                camera.quality());
+        return new PhotographedNeck(
+                scale.get().millimeters(),
+                atNut,
+                atNut + slope * scale.get().millimeters(),
+                0,
+                1.3,
+                drawn.inset(),
+                drawn.crown(),
+                drawn.foot(),
+                aimed);
+    }
+
+    private void set(GrayPicture next, OptionalDouble nextFocal) {
+        picture = Optional.of(next);
+        focal = nextFocal;
+        view.show(next);
+        near.show(next);
+        found.show(next);
+        near.look(view.crossProperty().get(), List.of(), true);
+        begin();
+        view.requestFocus();
+    }
+
+    private void mark(PixelPoint at) {
+        if (!guide.lacks().isEmpty()) {
+            session.complain(guide.lacks());
+            return;
+        }
+        guide.mark(at);
+        show();
+        if (guide.isDone()) {
+            measure();
+        }
+    }
+
+    private void back() {
+        guide.back();
+        reading = Optional.empty();
+        said.setText("");
+        show();
+    }
+
+    private void measure() {
+        GrayPicture of = picture.orElseThrow(IllegalStateException::new);
+        PictureGuide asked = guide;
+        context.store().askAtLength(() -> PictureMeasurement.of(of, focal, asked.result()), measured -> {
+            if (asked == guide && guide.isDone()) {
+                pixel = measured.millimetersPerPixel().orElse(0);
+                reading = measured.readings().stream().findFirst();
+                tell(measured.warnings());
+                show();
+            }
+        });
+    }
+
+    private void tell(List<PictureWarning> warnings) {
+        StringBuilder text = new StringBuilder(reading.map(this::words).orElse(""));
+        if (reading.isPresent() && file.isEmpty()) {
+            text.append('\n').append(Messages.message("picture-room.made-up"));
+        }
+        for (PictureWarning each : warnings) {
+            String warning = Wording.label(each.what());
+            text.append(text.isEmpty() ? "" : "\n")
+                    .append(
+                            each.what() == PictureWarning.What.NO_FRET
+                                    ? Messages.message("picture-room.warning", each.about(), warning)
+                                    : Wording.capital(warning) + ".");
+        }
+        said.setText(text.toString());
+    }
+
+    private String words(PictureReading each) {
+        Numbers numbers = session.words().numbers();
+        return Messages.message(
+                "picture-room.found",
+                Wording.full(each.line().reading()),
+                numbers.fine(each.value()),
+                numbers.fine(each.halfWidth()));
+    }
+
+    /** An edge that was not found well is pushed by hand: away from the other, or toward it. */
+    private void push(int away) {
+        reading.ifPresent(now -> {
+            double length = Math.max(1, now.from().distance(now.to()));
+            double right = (now.to().x() - now.from().x()) / length * PUSH * away;
+            double down = (now.to().y() - now.from().y()) / length * PUSH * away;
+            reading = Optional.of(new PictureReading(
+                    now.line(),
+                    Math.max(0, now.value() + away * PUSH * pixel),
+                    Math.max(now.halfWidth(), PUSH * pixel),
+                    now.from(),
+                    now.to().plus(right, down)));
+            tell(List.of());
+            show();
+        });
+    }
+
+    private void show() {
+        step.setText(
+                picture.isEmpty()
+                        ? Messages.message("picture-room.open-one")
+                        : guide.lacks().isEmpty() ? guide.next() : guide.lacks());
+        view.show(guide.marks(), reading.stream().toList());
+        // What a sample shows was never read on an instrument.
+        take.setDisable(reading.isEmpty() || file.isEmpty());
+        outward.setDisable(reading.isEmpty());
+        inward.setDisable(reading.isEmpty());
+        reading.ifPresent(each -> found.look(
+                new PixelPoint(
+                        (each.from().x() + each.to().x()) / 2,
+                        (each.from().y() + each.to().y()) / 2),
+                List.of(each.from(), each.to()),
+                false));
+        collected.setText(
+                all.isEmpty()
+                        ? ""
+                        : Messages.message(
+                                "picture-room.collected",
+                                String.join(
+                                        "; ",
+                                        PictureMeasurement.together(all).stream()
+                                                .map(this::words)
+                                                .toList())));
+    }
+
+    /** Puts the reading, with those of the same line before it, into its field; Enter takes it there. */
+    private void offer() {
+        if (reading.isEmpty() || file.isEmpty()) {
+            return;
+        }
+        PictureReading now = reading.get();
+        all.add(now);
+        PictureReading mean = PictureMeasurement.together(all.stream()
+                        .filter(each -> each.line().equals(now.line()))
+                        .toList())
+                .get(0);
+        String text = String.format(java.util.Locale.ROOT, "%.2f mm", mean.value());
+        String caption = words(mean);
+        keep(file.get(), caption);
+        show();
+        // This room leaves the scene as soon as another is shown.
+        Scene scene = getScene();
+        context.go(now.line().reading());
+        if (scene.lookup("#" + EntryField.id(now.line())) instanceof TextField field) {
+            field.setText(text);
+            field.selectAll();
+        }
+        session.say(Messages.message("picture-room.offered", caption));
+    }
+
+    /** The picture stays with the job; its caption says what was read in it. */
+    private void keep(Path path, String caption) {
+        context.store()
+                .ask(
+                        () -> context.store().ledger().pictures().add(path),
+                        added -> added.optional()
+                                .ifPresent(name -> session.edit(job -> {
+                                    List<Photo> photos = new ArrayList<>(job.photos());
+                                    photos.removeIf(each -> each.file().equals(name));
+                                    photos.add(new Photo(name, caption));
+                                    return job.withPhotos(photos);
+                                })));
+    }
+
+    @Override
+    public Parent node() {
+        return this;
+    }
+
+    @Override
+    public void focusFirst() {
+        if (picture.isPresent()) {
+            view.requestFocus();
+        } else {
+            what.requestFocus();
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Readings from photographs. */
+package org.kestan.desktop.rooms.picture;

@@ -1,0 +1,2 @@
+/** Readings by ear: pitches of the strings, and what rattles. */
+package org.kestan.desktop.rooms.sound;

@@ -1,0 +1,145 @@
+package org.kestan.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Random;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import org.kestan.analysis.picture.PixelPoint;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.Reading;
+import org.kestan.desktop.rooms.picture.PictureRoom;
+import org.kestan.desktop.rooms.sound.SoundRoom;
+import org.kestan.desktop.widgets.field.EntryField;
+import org.kestan.devices.standin.PhotographedNeck;
+import org.kestan.devices.standin.StandInCamera;
+import org.testng.annotations.Test;
+
+/** Readings from a photograph and by ear, with stand-ins. */
+public class DeviceWindowTest extends WindowTest {
+
+    private static final PhotographedNeck NECK =
+            PhotographedNeck.drawn(new Random(3), PhotographedNeck.View.CLOSE_UP, 2);
+
+    private void press(String id) {
+        onWindow(() -> {
+            find(id, Button.class).fire();
+            return true;
+        });
+    }
+
+    /** Clicks near a place of the picture, by the pointer. */
+    private void click(PixelPoint at) {
+        Node view = find("picture-view", Node.class);
+        double zoom = onWindow(() -> Math.min(
+                view.getBoundsInLocal().getWidth() / NECK.camera().width(),
+                view.getBoundsInLocal().getHeight() / NECK.camera().height()));
+        var place = onWindow(() -> view.localToScreen(at.x() * zoom, at.y() * zoom));
+        robot.clickOn(place.getX(), place.getY());
+    }
+
+    /** A photograph is opened, marked by four clicks, read, and offered to its field, where Enter takes it; the picture stays with the job. */
+    @Test
+    public void aPhotographIsMeasured() throws IOException {
+        onWindow(() -> window.store().openFile(samples.get(0)));
+        waitFor(() -> window.store().openId().isPresent());
+        onWindow(() -> {
+            session()
+                    .edit(job -> job.with(
+                            Dimension.SCALE,
+                            Length.ofText(String.format(java.util.Locale.ROOT, "%.4f mm", NECK.scale()))));
+            return true;
+        });
+        StandInCamera camera = new StandInCamera(NECK, 1);
+        Path file = Files.write(folder.resolve("neck.jpg"), camera.jpeg());
+        keys(KeyCode.ALT, KeyCode.DIGIT9);
+        type(
+                "picture-distance",
+                String.format(java.util.Locale.ROOT, "%.2f mm", NECK.camera().distance()));
+        type("picture-inset", String.format(java.util.Locale.ROOT, "%.2f mm", NECK.inset()));
+        onWindow(() -> {
+            find("picture-room", PictureRoom.class).open(file);
+            return true;
+        });
+        waitFor(() -> label("picture-step").contains("fret 11"));
+        click(camera.crown(11).plus(4, -3));
+        waitFor(() -> label("picture-step").contains("fret 12"));
+        click(camera.crown(12).plus(-3, 2));
+        click(camera.crown(13).plus(0, 4));
+        waitFor(() -> label("picture-step").contains("underside"));
+        click(camera.underside(12).plus(3, 3));
+        waitFor(() -> label("picture-said").contains("\u00b1"));
+        press("picture-take");
+        waitFor(() -> text(EntryField.id(Reading.ACTION_BASS)).endsWith(" mm"));
+        double before = session().job().visit().millimeters(Reading.ACTION_BASS).orElse(0);
+        String offered = text(EntryField.id(Reading.ACTION_BASS));
+        assertThat(Double.parseDouble(offered.replace(" mm", ""))).isCloseTo(NECK.action(12), within(0.05));
+        // It stands there, and is not taken before somebody says so.
+        assertThat(session().job().visit().millimeters(Reading.ACTION_BASS).orElse(0))
+                .isEqualTo(before);
+        keys(KeyCode.ENTER);
+        waitFor(() -> Math.abs(
+                        session().job().visit().millimeters(Reading.ACTION_BASS).orElse(0) - NECK.action(12))
+                < 0.05);
+        waitFor(() -> session().job().photos().stream()
+                .anyMatch(photo -> photo.caption().contains("\u00b1")));
+    }
+
+    /** What is no picture is said; a sample is read, and stays off the sheet. */
+    @Test
+    public void aSampleStaysOffTheSheet() throws IOException {
+        onWindow(() -> window.store().openFile(samples.get(0)));
+        waitFor(() -> window.store().openId().isPresent());
+        keys(KeyCode.ALT, KeyCode.DIGIT9);
+        Path text = Files.writeString(folder.resolve("text.jpg"), "no picture");
+        onWindow(() -> {
+            find("picture-room", PictureRoom.class).open(text);
+            return true;
+        });
+        waitFor(() -> session().noticeProperty().get().contains("no picture"));
+        press("picture-sample");
+        waitFor(() -> label("picture-step").contains("fret 11"));
+        onWindow(() -> {
+            find("picture-what", ComboBox.class).getSelectionModel().select(5);
+            return true;
+        });
+        waitFor(() -> label("picture-step").contains("Enter a length"));
+        onWindow(() -> {
+            find("picture-view", Node.class).requestFocus();
+            return true;
+        });
+        keys(KeyCode.ENTER);
+        waitFor(() -> session().noticeProperty().get().contains("Enter a length"));
+        assertThat(find("picture-take", Button.class).isDisabled()).isTrue();
+    }
+
+    /** A whole set of strings is heard with no hand at the keyboard; nobody played it, so it stays off the sheet. */
+    @Test
+    public void stringsAreHeard() throws IOException {
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.L);
+        assertThat(label("sound-source")).contains("Nothing is open");
+        Path text = Files.writeString(folder.resolve("text.wav"), "no sound");
+        onWindow(() -> {
+            find("sound-room", SoundRoom.class).open(text);
+            return true;
+        });
+        waitFor(() -> label("sound-heard").contains("no recording"));
+        press("sound-stand-in");
+        waitFor(() -> label("sound-asks").contains("All strings are heard"));
+        waitFor(() -> label("sound-source").contains("Nothing is open"));
+        assertThat(onWindow(() -> find("sound-table", Node.class).lookupAll(".label").stream()
+                        .map(node -> ((Label) node).getText())
+                        .filter("+7.0 cents"::equals)
+                        .count()))
+                .isGreaterThanOrEqualTo(4);
+        assertThat(find("sound-take", Button.class).isDisabled()).isTrue();
+    }
+}

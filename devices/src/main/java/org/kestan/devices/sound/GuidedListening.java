@@ -1,0 +1,177 @@
+package org.kestan.devices.sound;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.kestan.base.strings.Note;
+
+/**
+ * Hears an instrument string by string: open, its octave over fret 12, pressed at fret 12. Hands stay on the instrument: a note that is steady and not
+ * far from the one that is waited for is taken, and the next one is waited for.
+ */
+public final class GuidedListening {
+
+    /** What is kept to be listened to, seconds. */
+    private static final double WINDOW = 3.2;
+
+    /** A note is listened to for so long after it was struck, seconds. */
+    private static final double STEADY = 1.1;
+
+    /** A note farther off, in half steps, is another string's. */
+    private static final double FAR = 2.6;
+
+    /** Half steps an open string may be tuned down by. */
+    private static final double TUNED_DOWN = 5.5;
+
+    private final List<Asked> asked = new ArrayList<>();
+    private final Map<Asked, HeardNote> taken = new LinkedHashMap<>();
+    private final double rate;
+    private double[] buffer = new double[0];
+    private double begins;
+    private double after = -1;
+    private int at;
+
+    /**
+     * A note that is waited for.
+     *
+     * @param string which, 1 the highest
+     * @param at where it is played
+     * @param note that sounds there at pitch
+     */
+    public record Asked(int string, PlayedAt at, String note) {}
+
+    /**
+     * @param open the open notes, the lowest string first
+     * @param rate samples a second of what will be heard
+     */
+    public GuidedListening(List<String> open, double rate) {
+        this.rate = rate;
+        for (int i = 0; i < open.size(); i++) {
+            for (PlayedAt place : List.of(PlayedAt.OPEN, PlayedAt.HARMONIC, PlayedAt.PRESSED)) {
+                asked.add(new Asked(open.size() - i, place, place.note(open.get(i))));
+            }
+        }
+    }
+
+    /** All that is asked for, in its order. */
+    public List<Asked> asked() {
+        return List.copyOf(asked);
+    }
+
+    /** What is waited for; empty once all was heard. */
+    public Optional<Asked> waitsFor() {
+        return at < asked.size() ? Optional.of(asked.get(at)) : Optional.empty();
+    }
+
+    /** What was heard so far. */
+    public Map<Asked, HeardNote> taken() {
+        return Map.copyOf(taken);
+    }
+
+    /** Passes over what is waited for. */
+    public void skip() {
+        at = Math.min(asked.size(), at + 1);
+    }
+
+    /** Waits for what came before once more. */
+    public void back() {
+        at = Math.max(0, at - 1);
+        if (at < asked.size()) {
+            taken.remove(asked.get(at));
+        }
+    }
+
+    /**
+     * Hears a little more.
+     *
+     * @return a note that was taken just now
+     */
+    public Optional<HeardNote> hear(double[] samples) {
+        double[] next = Arrays.copyOf(buffer, buffer.length + samples.length);
+        System.arraycopy(samples, 0, next, buffer.length, samples.length);
+        int most = (int) (WINDOW * rate);
+        if (next.length > most) {
+            begins += (next.length - most) / rate;
+            next = Arrays.copyOfRange(next, next.length - most, next.length);
+        }
+        buffer = next;
+        Optional<Asked> waited = waitsFor();
+        if (waited.isEmpty()) {
+            return Optional.empty();
+        }
+        List<HeardNote> notes = Listener.listen(new Recording(rate, buffer), Optional.empty());
+        for (HeardNote note : notes) {
+            double struck = begins + note.at();
+            boolean steady = buffer.length / rate - note.at() >= STEADY;
+            if (struck > after && steady && isNear(note, waited.get())) {
+                after = struck + 0.05;
+                double wanted = Note.frequency(waited.get().note()).orElse(note.frequency());
+                HeardNote named = new HeardNote(
+                        struck,
+                        note.frequency(),
+                        waited.get().note(),
+                        Note.cents(note.frequency(), wanted),
+                        note.halfWidth(),
+                        note.inharmonicity(),
+                        note.buzz());
+                taken.put(waited.get(), named);
+                at++;
+                return Optional.of(named);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private boolean isNear(HeardNote note, Asked waited) {
+        double wanted = Note.frequency(waited.note()).orElse(note.frequency());
+        double halfSteps = Note.cents(note.frequency(), wanted) / 100;
+        // What is pressed or touched is that of the string as it is tuned.
+        OptionalDouble tuned = taken.entrySet().stream()
+                .filter(each -> each.getKey().string() == waited.string()
+                        && each.getKey().at() == PlayedAt.OPEN)
+                .mapToDouble(each -> each.getValue().cents() / 100)
+                .findFirst();
+        return tuned.isPresent() && waited.at() != PlayedAt.OPEN
+                ? Math.abs(halfSteps - tuned.getAsDouble()) < 1
+                : halfSteps > -TUNED_DOWN && halfSteps < FAR;
+    }
+
+    /** How far the pressed note lies above the octave of a string, cents: below zero the string is too long. Empty until both were heard. */
+    public OptionalDouble atTwelve(int string) {
+        OptionalDouble pressed = cents(string, PlayedAt.PRESSED);
+        OptionalDouble touched = cents(string, PlayedAt.HARMONIC);
+        return pressed.isPresent() && touched.isPresent()
+                ? OptionalDouble.of(pressed.getAsDouble() - touched.getAsDouble())
+                : OptionalDouble.empty();
+    }
+
+    /** How far an open string lies above its note, cents; empty until it was heard. */
+    public OptionalDouble open(int string) {
+        return cents(string, PlayedAt.OPEN);
+    }
+
+    private OptionalDouble cents(int string, PlayedAt place) {
+        return taken.entrySet().stream()
+                .filter(each ->
+                        each.getKey().string() == string && each.getKey().at() == place)
+                .mapToDouble(each -> each.getValue().cents())
+                .findFirst();
+    }
+
+    /** How many half steps all open strings together are tuned down by, to the nearest; empty until two were heard that agree. */
+    public OptionalDouble halfStepsDown() {
+        double[] all = asked.stream()
+                .filter(each -> each.at() == PlayedAt.OPEN && taken.containsKey(each))
+                .mapToDouble(each -> -taken.get(each).cents() / 100)
+                .sorted()
+                .toArray();
+        if (all.length < 2 || all[all.length - 1] - all[0] > 0.8) {
+            return OptionalDouble.empty();
+        }
+        return OptionalDouble.of(Math.max(0, Math.round(all[all.length / 2])));
+    }
+}
