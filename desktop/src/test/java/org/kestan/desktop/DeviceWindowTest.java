@@ -19,6 +19,7 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.desktop.rooms.picture.PictureRoom;
 import org.kestan.desktop.rooms.sound.SoundRoom;
 import org.kestan.desktop.widgets.field.EntryField;
+import org.kestan.devices.serial.SerialGauge;
 import org.kestan.devices.standin.PhotographedNeck;
 import org.kestan.devices.standin.StandInCamera;
 import org.testng.annotations.Test;
@@ -141,5 +142,14 @@ public class DeviceWindowTest extends WindowTest {
                         .count()))
                 .isGreaterThanOrEqualTo(4);
         assertThat(find("sound-take", Button.class).isDisabled()).isTrue();
+    }
+
+    /** A port that is not there is said, and nothing is open then. */
+    @Test
+    public void aPortThatIsNotThereIsSaid() {
+        assertThat(onWindow(() -> window.gauge().openSerial("/dev/no-such-port", SerialGauge.Settings.USUAL)))
+                .isFalse();
+        waitFor(() -> session().noticeProperty().get().contains("no such port"));
+        assertThat(window.gauge().listeningProperty().get()).isFalse();
     }
 }

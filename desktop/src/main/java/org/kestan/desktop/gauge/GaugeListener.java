@@ -8,6 +8,7 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -20,6 +21,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import org.kestan.base.notation.Length;
 import org.kestan.base.notation.Parsed;
 import org.kestan.desktop.messages.Messages;
+import org.kestan.devices.serial.SerialGauge;
 import org.kestan.job.gauge.GaugeLine;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
@@ -43,6 +45,7 @@ public final class GaugeListener {
     private final AtomicBoolean announced = new AtomicBoolean();
     private final Set<Socket> gauges = ConcurrentHashMap.newKeySet();
     private ServerSocket server;
+    private Optional<SerialGauge> serial = Optional.empty();
 
     /** Whether it listens. */
     public ReadOnlyBooleanProperty listeningProperty() {
@@ -82,10 +85,42 @@ public final class GaugeListener {
         return server.getLocalPort();
     }
 
+    /**
+     * Opens a gauge on a serial port; only one at a time.
+     *
+     * @return whether it is open
+     */
+    public boolean openSerial(String name, SerialGauge.Settings how) {
+        stop();
+        serial = SerialGauge.open(name, how, this::hear);
+        if (serial.isEmpty()) {
+            trouble.set("");
+            trouble.set(Messages.message("gauge-listener.no-serial-port", name));
+            return false;
+        }
+        newest.set("");
+        live.set("");
+        trouble.set("");
+        listening.set(true);
+        return true;
+    }
+
+    private void hear(SerialGauge.Heard heard) {
+        if (heard instanceof SerialGauge.Heard.Taken taken) {
+            tell(taken.length().text(), "");
+        } else if (heard instanceof SerialGauge.Heard.Unread unread) {
+            take(unread.why(), unread.line());
+        } else {
+            tell("", Messages.message("gauge-listener.the-gauge-has-gone"));
+        }
+    }
+
     /** Stops listening and lets all gauges go. */
     public void stop() {
         listening.set(false);
         live.set("");
+        serial.ifPresent(SerialGauge::close);
+        serial = Optional.empty();
         if (server != null) {
             close(server);
             server = null;

@@ -129,6 +129,28 @@ public final class Settings {
         store();
     }
 
+    /** Returns the serial port a gauge was on last; empty for none. */
+    public String serialPort() {
+        return values.getProperty("serialPort", "");
+    }
+
+    /** Remembers the serial port a gauge is on. */
+    public void setSerialPort(String port) {
+        values.setProperty("serialPort", port);
+        store();
+    }
+
+    /** Returns what that gauge writes, by the key of the form; empty where nobody chose. */
+    public String serialForm() {
+        return values.getProperty("serialForm", "");
+    }
+
+    /** Chooses what it writes. */
+    public void setSerialForm(String form) {
+        values.setProperty("serialForm", form);
+        store();
+    }
+
     /** Tells whether the window starts with what is to do today. */
     public boolean startsToday() {
         return Boolean.parseBoolean(values.getProperty("today"));

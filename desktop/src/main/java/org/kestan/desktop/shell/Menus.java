@@ -106,6 +106,7 @@ final class Menus {
                 .addAll(
                         item(Messages.message("menus.gauge-input-on-or"), "Shortcut+G", window::toggleGauge),
                         item(Messages.message("menus.take-the-gauges-reading"), "F3", window::takeGauge));
+        tools.getItems().add(SerialMenu.of(window, settings));
         tools.getItems().add(bareUnits(window, settings));
         window.drawer()
                 .ifPresent(drawer -> tools.getItems()

@@ -21,6 +21,9 @@ public final class GuidedListening {
     /** A note is listened to for so long after it was struck, seconds. */
     private static final double STEADY = 1.1;
 
+    /** What is listened to before it, seconds. */
+    private static final double BEFORE = 0.25;
+
     /** A note farther off, in half steps, is another string's. */
     private static final double FAR = 2.6;
 
@@ -103,27 +106,36 @@ public final class GuidedListening {
         if (waited.isEmpty()) {
             return Optional.empty();
         }
-        List<HeardNote> notes = Listener.listen(new Recording(rate, buffer), Optional.empty());
-        for (HeardNote note : notes) {
-            double struck = begins + note.at();
-            boolean steady = buffer.length / rate - note.at() >= STEADY;
-            if (struck > after && steady && isNear(note, waited.get())) {
+        for (double start : Listener.struck(buffer, rate)) {
+            double struck = begins + start;
+            // Each note is listened to once, as soon as there is enough of it.
+            if (struck > after && buffer.length / rate - start >= STEADY) {
                 after = struck + 0.05;
-                double wanted = Note.frequency(waited.get().note()).orElse(note.frequency());
-                HeardNote named = new HeardNote(
-                        struck,
-                        note.frequency(),
-                        waited.get().note(),
-                        Note.cents(note.frequency(), wanted),
-                        note.halfWidth(),
-                        note.inharmonicity(),
-                        note.buzz());
-                taken.put(waited.get(), named);
-                at++;
-                return Optional.of(named);
+                int from = (int) Math.max(0, (start - BEFORE) * rate);
+                List<HeardNote> notes = Listener.listen(
+                        new Recording(rate, Arrays.copyOfRange(buffer, from, buffer.length)), Optional.empty());
+                Optional<HeardNote> note = notes.stream().findFirst().filter(each -> isNear(each, waited.get()));
+                if (note.isPresent()) {
+                    return Optional.of(take(waited.get(), note.get(), struck));
+                }
             }
         }
         return Optional.empty();
+    }
+
+    private HeardNote take(Asked waited, HeardNote note, double struck) {
+        double wanted = Note.frequency(waited.note()).orElse(note.frequency());
+        HeardNote named = new HeardNote(
+                struck,
+                note.frequency(),
+                waited.note(),
+                Note.cents(note.frequency(), wanted),
+                note.halfWidth(),
+                note.inharmonicity(),
+                note.buzz());
+        taken.put(waited, named);
+        at++;
+        return named;
     }
 
     private boolean isNear(HeardNote note, Asked waited) {

@@ -57,6 +57,13 @@ public final class Listener {
         return notes;
     }
 
+    /** When something was struck, seconds: looked for by loudness alone. */
+    static List<Double> struck(double[] samples, double rate) {
+        return starts(levels(samples, rate)).stream()
+                .map(frame -> frame * HOP + FRAME / 2)
+                .toList();
+    }
+
     /** Under 20 Hz nothing is heard; a first-order filter takes it away. */
     private static double[] withoutSlowDrift(Recording recording) {
         double keep = Math.exp(-2 * Math.PI * 20 / recording.rate());

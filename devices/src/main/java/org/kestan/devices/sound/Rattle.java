@@ -19,6 +19,7 @@ final class Rattle {
 
     private static final double LENGTH = 0.32;
     private static final double SHORTEST = 0.08;
+    private static final double QUIET = 0.16;
     private static final double SILENT = -140;
 
     /** Where as many rattle as do not, dB, and how sharply that is told: from trials with played strings. */
@@ -58,12 +59,19 @@ final class Rattle {
         double rest = power(samples, from, to, rate, high, Optional.of(partials));
         double room = before > SHORTEST * rate
                 ? power(samples, (int) Math.max(0, before - 0.2 * rate), before, rate, high, Optional.empty())
-                : 0;
+                        * (1 - 2 * NEAR)
+                : Double.POSITIVE_INFINITY;
+        // What has nothing before it is as quiet as its end, when little swings any more.
+        int stretch = (int) (QUIET * rate);
+        for (int start = to; start + stretch <= limit; start += stretch) {
+            room = Math.min(room, power(samples, start, start + stretch, rate, high, Optional.of(partials)));
+        }
+        room = room == Double.POSITIVE_INFINITY ? 0 : room;
         double all = 0;
         for (int i = from; i < to; i++) {
             all += samples[i] * samples[i] / (to - from);
         }
-        double between = Math.max(1e-14, rest - room * (1 - 2 * NEAR));
+        double between = Math.max(1e-14, rest - room);
         return 10 * Math.log10(between / Math.max(1e-12, all));
     }
 

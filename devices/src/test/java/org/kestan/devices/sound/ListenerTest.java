@@ -41,14 +41,14 @@ public class ListenerTest {
         assertThat(note.at()).isCloseTo(0.25, within(0.03));
     }
 
-    /** Sixty played strings: within a cent in 95 of 100, never an octave off, rattles told from rings, half-widths that hold. */
+    /** Forty played strings: within a cent in 95 of 100, never an octave off, rattles told from rings, half-widths that hold. */
     @Test
     public void playedStringsAreHeardToACent() {
         int right = 0;
         int held = 0;
         int told = 0;
         int wrong = 0;
-        int count = 60;
+        int count = 40;
         for (int i = 0; i < count; i++) {
             Random random = new Random(4_000_037L * (i + 1));
             boolean rattles = i % 2 == 1;
@@ -62,9 +62,9 @@ public class ListenerTest {
             told += rattles && notes.get(0).buzz() > 0.5 ? 1 : 0;
             wrong += !rattles && notes.get(0).buzz() > 0.5 ? 1 : 0;
         }
-        assertThat(right).isGreaterThanOrEqualTo(57);
-        assertThat(held).isGreaterThanOrEqualTo(54);
-        assertThat(told).isGreaterThanOrEqualTo(27);
+        assertThat(right).isGreaterThanOrEqualTo(38);
+        assertThat(held).isGreaterThanOrEqualTo(36);
+        assertThat(told).isGreaterThanOrEqualTo(18);
         assertThat(wrong).isLessThanOrEqualTo(1);
     }
 
@@ -105,5 +105,36 @@ public class ListenerTest {
         double[] noise = random.doubles(80_000, -0.3, 0.3).toArray();
         assertThat(Listener.listen(new Recording(RATE, noise), Optional.empty()))
                 .isEmpty();
+    }
+
+    /** Two strings are heard with no word in between: each in its turn, a wrong one passed over; down by a half step, and sharp at fret 12. */
+    @Test
+    public void anInstrumentIsHeardStringByString() {
+        GuidedListening guide = new GuidedListening(List.of("E2", "A2"), RATE);
+        double down = Math.pow(2, -1.0 / 12);
+        double sharp = Math.pow(2, 9.0 / 1200);
+        double[] played = {
+            82.407 * down, 220, 164.814 * down, 164.814 * down * sharp, 110 * down, 220 * down, 220 * down * sharp
+        };
+        Random random = new Random(2);
+        int heard = 0;
+        for (double frequency : played) {
+            PlayedString string = new PlayedString(frequency, 3e-5, 1.2, 0.15, 0, 34, 40, 30, new double[] {146.8}, 0);
+            double[] sound = string.play(RATE, 1.9, random);
+            for (int from = 0; from < sound.length; from += 4410) {
+                double[] part = java.util.Arrays.copyOfRange(sound, from, Math.min(sound.length, from + 4410));
+                heard += guide.hear(part).isPresent() ? 1 : 0;
+            }
+        }
+        assertThat(heard).isEqualTo(6);
+        assertThat(guide.waitsFor()).isEmpty();
+        assertThat(guide.open(2).orElseThrow()).isCloseTo(-100, within(1.0));
+        assertThat(guide.atTwelve(2).orElseThrow()).isCloseTo(9, within(0.6));
+        assertThat(guide.atTwelve(1).orElseThrow()).isCloseTo(9, within(0.6));
+        assertThat(guide.halfStepsDown().orElseThrow()).isEqualTo(1);
+        guide.back();
+        assertThat(guide.atTwelve(1)).isEmpty();
+        guide.skip();
+        assertThat(guide.waitsFor()).isEmpty();
     }
 }
