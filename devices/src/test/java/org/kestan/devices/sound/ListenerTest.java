@@ -41,14 +41,14 @@ public class ListenerTest {
         assertThat(note.at()).isCloseTo(0.25, within(0.03));
     }
 
-    /** Forty played strings: within a cent in 95 of 100, never an octave off, rattles told from rings, half-widths that hold. */
+    /** Two dozen played strings: within a cent in 95 of 100, never an octave off, rattles told from rings, half-widths that hold. */
     @Test
     public void playedStringsAreHeardToACent() {
         int right = 0;
         int held = 0;
         int told = 0;
         int wrong = 0;
-        int count = 40;
+        int count = 24;
         for (int i = 0; i < count; i++) {
             Random random = new Random(4_000_037L * (i + 1));
             boolean rattles = i % 2 == 1;
@@ -62,9 +62,9 @@ public class ListenerTest {
             told += rattles && notes.get(0).buzz() > 0.5 ? 1 : 0;
             wrong += !rattles && notes.get(0).buzz() > 0.5 ? 1 : 0;
         }
-        assertThat(right).isGreaterThanOrEqualTo(38);
-        assertThat(held).isGreaterThanOrEqualTo(36);
-        assertThat(told).isGreaterThanOrEqualTo(18);
+        assertThat(right).isGreaterThanOrEqualTo(23);
+        assertThat(held).isGreaterThanOrEqualTo(22);
+        assertThat(told).isGreaterThanOrEqualTo(11);
         assertThat(wrong).isLessThanOrEqualTo(1);
     }
 
