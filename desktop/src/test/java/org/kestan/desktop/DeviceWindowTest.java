@@ -94,6 +94,12 @@ public class DeviceWindowTest extends WindowTest {
                 < 0.05);
         waitFor(() -> session().job().photos().stream()
                 .anyMatch(photo -> photo.caption().contains("\u00b1")));
+        // Another instrument begins with nothing of this one.
+        onWindow(() -> window.store().openFile(samples.get(1)));
+        keys(KeyCode.ALT, KeyCode.DIGIT9);
+        waitFor(() -> label("picture-step").contains("Open a photograph"));
+        assertThat(label("picture-collected")).isEmpty();
+        assertThat(text("picture-distance")).isEmpty();
     }
 
     /** What is no picture is said; a sample is read, and stays off the sheet. */

@@ -11,6 +11,7 @@ import org.kestan.analysis.picture.PictureMarks;
 import org.kestan.analysis.picture.PictureReading;
 import org.kestan.analysis.picture.PictureWarning;
 import org.kestan.analysis.picture.PixelPoint;
+import org.kestan.base.expect.Expect;
 import org.kestan.base.geometry.Frets;
 import org.kestan.base.sheet.Measurable;
 import org.kestan.base.sheet.Reading;
@@ -37,6 +38,7 @@ public record PictureMeasurement(
             Reading.NUT_BASS,
             Reading.NUT_TREBLE,
             Reading.RELIEF,
+            Reading.RELIEF_SLACK,
             Reading.PROFILE_GAP);
 
     /** The part of a normal distribution that a half-width holds on either side. */
@@ -79,6 +81,11 @@ public record PictureMeasurement(
 
     /** Within this angle of square or along, a gap is meant to be that. */
     private static final double ABOUT = Math.toRadians(30);
+
+    /** Tells whether a line is read over a fret, to the underside of a string or a straightedge. */
+    public static boolean isOverFret(Reading line) {
+        return OVER_FRETS.contains(line);
+    }
 
     /** Takes unmodifiable copies. */
     public PictureMeasurement {
@@ -163,7 +170,8 @@ public record PictureMeasurement(
                 }
                 deviations.set(worst, LOST);
                 fit = best;
-                double at = fromNut(marks, found.get(worst).fret());
+                double at = new Frets(marks.scale().orElseThrow(Expect.present("scale length")))
+                        .at(found.get(worst).fret());
                 found.set(worst, new PictureMarks.FretMark(found.get(worst).fret(), fit.crown(at)));
             }
             return fit;
@@ -179,7 +187,7 @@ public record PictureMeasurement(
             double down = Math.sin(rough.direction());
             double votes = 0;
             for (PictureMarks.Gap gap : marks.gaps()) {
-                if (OVER_FRETS.contains(gap.line().reading())) {
+                if (isOverFret(gap.line().reading())) {
                     double dx = gap.to().x() - gap.from().x();
                     double dy = gap.to().y() - gap.from().y();
                     votes += dx * down - dy * right;
@@ -234,7 +242,7 @@ public record PictureMeasurement(
             }
             double dx = gap.to().x() - gap.from().x();
             double dy = gap.to().y() - gap.from().y();
-            boolean overFret = OVER_FRETS.contains(gap.line().reading());
+            boolean overFret = isOverFret(gap.line().reading());
             CameraFit.Way way = way(fit, dx, dy, overFret, !marks.frets().isEmpty());
             double right = length > 0 ? dx / length : 0;
             double down = length > 0 ? dy / length : -1;
@@ -310,11 +318,6 @@ public record PictureMeasurement(
                     .map(axis -> mark.plus(axis.off() * right, axis.off() * down))
                     .orElse(mark);
         }
-    }
-
-    /** Where the crown of a fret would be seen in a board that is marked so; for a picture that shows what is meant. */
-    static double fromNut(PictureMarks marks, int fret) {
-        return new Frets(marks.scale().orElse(1)).at(fret);
     }
 
     /** Puts what several pictures say of one line together, each by how sure it is. */

@@ -28,6 +28,11 @@ final class Magnifier extends Canvas {
         picture = Optional.of(next);
     }
 
+    void clear() {
+        picture = Optional.empty();
+        getGraphicsContext2D().clearRect(0, 0, SIDE, SIDE);
+    }
+
     /**
      * Shows what lies around a place.
      *

@@ -7,6 +7,7 @@ import org.kestan.analysis.picture.PictureMarks;
 import org.kestan.analysis.picture.PixelPoint;
 import org.kestan.base.sheet.Reading;
 import org.kestan.desktop.messages.Messages;
+import org.kestan.devices.picture.PictureMeasurement;
 
 /** Which places have to be marked for a reading, one after the other, and which are. */
 final class PictureGuide {
@@ -42,16 +43,14 @@ final class PictureGuide {
         this.inset = inset;
     }
 
-    /** Readings under a string, over a fret: three frets tell the scale. */
-    static boolean isOverFret(Reading line) {
-        return switch (line) {
-            case ACTION_BASS, ACTION_TREBLE, NUT_BASS, NUT_TREBLE, RELIEF -> true;
-            default -> false;
-        };
-    }
-
-    Reading line() {
-        return line;
+    /** Tells whether another asks for the same, by the same measures. */
+    boolean asks(PictureGuide other) {
+        return line == other.line
+                && fret == other.fret
+                && scale.equals(other.scale)
+                && known.equals(other.known)
+                && distance.equals(other.distance)
+                && inset.equals(other.inset);
     }
 
     /** The frets that are marked: the one that is read over, and its neighbors. */
@@ -62,14 +61,14 @@ final class PictureGuide {
 
     /** What can't be begun without; empty where it can. */
     String lacks() {
-        if (isOverFret(line)) {
+        if (PictureMeasurement.isOverFret(line)) {
             return scale.isPresent() ? "" : Messages.message("picture-room.no-scale-length");
         }
         return known.isPresent() ? "" : Messages.message("picture-room.no-known-length");
     }
 
     private int needed() {
-        return isOverFret(line) ? frets().size() + 1 : 4;
+        return PictureMeasurement.isOverFret(line) ? frets().size() + 1 : 4;
     }
 
     boolean isDone() {
@@ -82,7 +81,7 @@ final class PictureGuide {
             return Messages.message("picture-room.all-marked");
         }
         int at = marks.size();
-        if (isOverFret(line)) {
+        if (PictureMeasurement.isOverFret(line)) {
             return at < frets().size()
                     ? Messages.message("picture-room.mark-fret", frets().get(at))
                     : Messages.message("picture-room.mark-string", fret);
@@ -114,7 +113,7 @@ final class PictureGuide {
 
     /** What was marked, once all is. */
     PictureMarks result() {
-        if (!isOverFret(line)) {
+        if (!PictureMeasurement.isOverFret(line)) {
             return new PictureMarks(
                     OptionalDouble.empty(),
                     List.of(),

@@ -2,7 +2,9 @@ package org.kestan.desktop.rooms.picture;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
@@ -44,6 +46,7 @@ import org.kestan.devices.standin.PhotographedNeck;
 import org.kestan.devices.standin.StandInCamera;
 import org.kestan.job.Job;
 import org.kestan.job.pictures.Photo;
+import org.kestan.job.terms.Lines;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
@@ -75,7 +78,6 @@ public final class PictureRoom extends VBox implements Room {
     private final RoomContext context;
     private final JobSession session;
     private final ComboBox<Reading> what = new ComboBox<>();
-    private final TextField fret = field("picture-fret", 3);
     private final TextField known = field("picture-known", 8);
     private final TextField distance = field("picture-distance", 7);
     private final TextField inset = field("picture-inset", 6);
@@ -90,7 +92,9 @@ public final class PictureRoom extends VBox implements Room {
             new TextButton(Messages.message("picture-room.outward"), "picture-outward", () -> push(1));
     private final Button inward =
             new TextButton(Messages.message("picture-room.inward"), "picture-inward", () -> push(-1));
-    private final List<PictureReading> all = new ArrayList<>();
+    /** What was read in each picture, by its file and the line: one instrument's only. */
+    private final Map<String, PictureReading> all = new LinkedHashMap<>();
+
     private Optional<GrayPicture> picture = Optional.empty();
     private OptionalDouble focal = OptionalDouble.empty();
     private Optional<Path> file = Optional.empty();
@@ -111,21 +115,12 @@ public final class PictureRoom extends VBox implements Room {
         what.getItems().setAll(LINES);
         what.setConverter(new LineName());
         what.getSelectionModel().select(Reading.ACTION_BASS);
-        what.valueProperty().addListener((property, old, next) -> {
-            fret.setText(Integer.toString(
-                    switch (next) {
-                        case NUT_BASS, NUT_TREBLE -> FIRST_FRET;
-                        case RELIEF -> RELIEF_FRET;
-                        default -> USUAL_FRET;
-                    }));
-            begin();
-        });
-        fret.setText(Integer.toString(USUAL_FRET));
-        for (TextField each : List.of(fret, known, distance, inset)) {
-            each.setOnAction(event -> begin());
+        what.valueProperty().addListener((property, old, next) -> begin());
+        for (TextField each : List.of(known, distance, inset)) {
+            each.setOnAction(event -> typed(each));
             each.focusedProperty().addListener((property, was, is) -> {
                 if (!is) {
-                    begin();
+                    typed(each);
                 }
             });
         }
@@ -135,7 +130,6 @@ public final class PictureRoom extends VBox implements Room {
                 new TextButton(Messages.message("picture-room.open"), "picture-open", this::choose),
                 new TextButton(Messages.message("picture-room.sample"), "picture-sample", this::sample),
                 what,
-                labeled(Messages.message("picture-room.fret"), fret),
                 labeled(Messages.message("picture-room.known"), known),
                 labeled(Messages.message("picture-room.distance"), distance),
                 labeled(Messages.message("picture-room.inset"), inset));
@@ -172,11 +166,8 @@ public final class PictureRoom extends VBox implements Room {
                 event.consume();
             }
         });
-        session.analysisProperty().addListener((property, old, next) -> {
-            if (guide.marks().isEmpty()) {
-                begin();
-            }
-        });
+        context.store().openedProperty().addListener((property, old, next) -> forget());
+        session.analysisProperty().addListener((property, old, next) -> begin());
         begin();
     }
 
@@ -211,16 +202,18 @@ public final class PictureRoom extends VBox implements Room {
 
     private PictureGuide guide() {
         Reading line = what.getValue() == null ? Reading.ACTION_BASS : what.getValue();
-        int over = fret.getText().strip().matches("\\d{1,2}")
-                ? Integer.parseInt(fret.getText().strip())
-                : USUAL_FRET;
-        return new PictureGuide(
-                line,
-                Math.max(1, Math.min(Frets.USUAL_LAST, over)),
-                scale(),
-                length(known),
-                length(distance),
-                length(inset));
+        return new PictureGuide(line, fret(line), scale(), length(known), length(distance), length(inset));
+    }
+
+    /** The fret a line is read at, as the sheet says. */
+    private int fret(Reading line) {
+        int over =
+                switch (line) {
+                    case NUT_BASS, NUT_TREBLE -> FIRST_FRET;
+                    case RELIEF -> session.job().get(Lines.RELIEF_READ_AT).orElse(RELIEF_FRET);
+                    default -> session.job().visit().actionFret();
+                };
+        return Math.max(FIRST_FRET, Math.min(Frets.HIGHEST - 1, over));
     }
 
     private OptionalDouble scale() {
@@ -231,27 +224,53 @@ public final class PictureRoom extends VBox implements Room {
                 .orElse(OptionalDouble.empty());
     }
 
-    private OptionalDouble length(TextField field) {
+    private static OptionalDouble length(TextField field) {
         if (field.getText().isBlank()) {
             return OptionalDouble.empty();
         }
-        Parsed<Length> parsed = Length.parse(field.getText());
-        if (parsed instanceof Parsed.Bad<Length> bad) {
-            session.complain(session.words().problem(bad.problem(), bad.accepted()));
-        }
-        return parsed.optional()
+        return Length.parse(field.getText())
+                .optional()
                 .map(Length::millimeters)
                 .filter(mm -> mm > 0)
                 .map(OptionalDouble::of)
                 .orElse(OptionalDouble.empty());
     }
 
-    /** Begins to mark anew, for what is chosen. */
+    /** What is no length is said, and stays in its field. */
+    private void typed(TextField field) {
+        if (!field.getText().isBlank() && Length.parse(field.getText()) instanceof Parsed.Bad<Length> bad) {
+            session.complain(session.words().problem(bad.problem(), bad.accepted()));
+        }
+        begin();
+    }
+
+    /** Begins to mark anew where something else is to be read, or by another measure; else all marks stay. */
     private void begin() {
-        guide = guide();
+        PictureGuide next = guide();
+        if (guide == null || !guide.asks(next)) {
+            restart(next);
+        }
+    }
+
+    private void restart(PictureGuide next) {
+        guide = next;
         reading = Optional.empty();
         said.setText("");
         show();
+    }
+
+    /** Another instrument: nothing that was read on the one before is put on its sheet. */
+    private void forget() {
+        all.clear();
+        file = Optional.empty();
+        picture = Optional.empty();
+        view.clear();
+        near.clear();
+        found.clear();
+        distance.clear();
+        inset.clear();
+        known.clear();
+        restart(guide());
     }
 
     private void choose() {
@@ -363,7 +382,7 @@ public final class PictureRoom extends VBox implements Room {
         near.show(next);
         found.show(next);
         near.look(view.crossProperty().get(), List.of(), true);
-        begin();
+        restart(guide());
         view.requestFocus();
     }
 
@@ -464,7 +483,7 @@ public final class PictureRoom extends VBox implements Room {
                                 "picture-room.collected",
                                 String.join(
                                         "; ",
-                                        PictureMeasurement.together(all).stream()
+                                        PictureMeasurement.together(List.copyOf(all.values())).stream()
                                                 .map(this::words)
                                                 .toList())));
     }
@@ -475,8 +494,8 @@ public final class PictureRoom extends VBox implements Room {
             return;
         }
         PictureReading now = reading.get();
-        all.add(now);
-        PictureReading mean = PictureMeasurement.together(all.stream()
+        all.put(file.get() + " " + now.line().key(), now);
+        PictureReading mean = PictureMeasurement.together(all.values().stream()
                         .filter(each -> each.line().equals(now.line()))
                         .toList())
                 .get(0);

@@ -120,6 +120,12 @@ final class PictureView extends Pane {
         draw();
     }
 
+    /** Shows no picture. */
+    void clear() {
+        picture = Optional.empty();
+        draw();
+    }
+
     /** Shows marks and the edges that were found. */
     void show(List<PixelPoint> nextMarks, List<PictureReading> nextReadings) {
         marks = List.copyOf(nextMarks);

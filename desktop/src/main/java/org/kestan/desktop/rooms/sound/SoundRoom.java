@@ -104,6 +104,8 @@ public final class SoundRoom extends VBox implements Room {
         HBox now = new HBox(16, asks);
         now.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(head, source, now, progress, heard, table);
+        // What was heard of one instrument is never put on another's sheet.
+        context.store().openedProperty().addListener((property, old, next) -> anew());
         session.analysisProperty().addListener((property, old, next) -> {
             if (!notes(session.job()).equals(strings)) {
                 anew();
