@@ -1,19 +1,12 @@
 package org.kestan.ledger;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.LocalDate;
-import java.util.HexFormat;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.sheet.Line;
-import org.kestan.base.standards.Letterhead;
-import org.kestan.base.standards.ShopStandards;
-import org.kestan.files.standards.StandardsFile;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visit;
@@ -50,15 +43,11 @@ public record JobProjection(
         String search,
         String derivedBy) {
 
-    /** Counts the ways in which this has been derived; raised whenever a job may come out otherwise. */
-    private static final int DERIVATION = 6;
-
     private static final int LONGEST_NAME = 400;
     private static final int LONGEST_LESSON = 8000;
 
-    /** Projects a job, by the standards of a shop. */
-    public static JobProjection of(Job job, ShopStandards shop) {
-        JobAnalysis analysis = JobAnalysis.of(job, shop);
+    static JobProjection of(Job job, Derivation by) {
+        JobAnalysis analysis = JobAnalysis.of(job, by.shop());
         Station station = analysis.station();
         return new JobProjection(
                 cut(job.name()),
@@ -70,20 +59,7 @@ public record JobProjection(
                 due(job),
                 lesson(analysis),
                 search(job),
-                by(shop));
-    }
-
-    /** Tells which standards, and which program, a projection was derived by. */
-    public static String by(ShopStandards shop) {
-        // What only stands on papers changes nothing that the list shows.
-        ShopStandards shown = shop.withLetterhead(Letterhead.BLANK).withCurrency("");
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256")
-                    .digest(StandardsFile.write(shown).getBytes(StandardCharsets.UTF_8));
-            return DERIVATION + "-" + HexFormat.of().formatHex(digest, 0, 8);
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException("every Java has SHA-256", impossible);
-        }
+                by.key());
     }
 
     private static String cut(String text) {

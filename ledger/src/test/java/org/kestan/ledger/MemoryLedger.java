@@ -133,7 +133,7 @@ public final class MemoryLedger implements Ledger {
     }
 
     private JobProjection shown(Job job) {
-        return JobProjection.of(job, shop);
+        return Derivation.by(shop).of(job);
     }
 
     private Optional<Row> row(String id) {
@@ -180,7 +180,8 @@ public final class MemoryLedger implements Ledger {
     @Override
     public int deriveAnew(Progress progress) {
         List<String> stale = rows.values().stream()
-                .filter(row -> !row.shown().derivedBy().equals(JobProjection.by(shop)))
+                .filter(row ->
+                        !row.shown().derivedBy().equals(Derivation.by(shop).key()))
                 .map(row -> row.entry().id())
                 .toList();
         int done = 0;

@@ -25,7 +25,7 @@ import org.sqlite.SQLiteDataSource;
 final class LedgerOpener {
 
     /** The newest migration that this program knows. */
-    static final int LATEST = 4;
+    static final int LATEST = 5;
 
     /** From this migration on there is an index to search by. */
     static final int SEARCH_SINCE = 4;
@@ -106,6 +106,9 @@ final class LedgerOpener {
         handle.execute("PRAGMA synchronous = FULL");
         // What is deleted is written over; only pieces that were moved within a page stay, until it is written anew.
         handle.execute("PRAGMA secure_delete = ON");
+        // In KiB (SQLite documentation, "PRAGMA cache_size"): what a search reads stays at hand from one key to the
+        // next.
+        handle.execute("PRAGMA cache_size = -32768");
         SqliteSearch.prepare(handle);
         return handle;
     }

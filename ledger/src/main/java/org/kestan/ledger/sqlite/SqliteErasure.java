@@ -22,6 +22,9 @@ import org.kestan.ledger.Pictures;
  */
 final class SqliteErasure {
 
+    /** Has the index of threes written anew, without the texts that were removed (SQLite documentation, FTS5, "optimize"). */
+    private static final String FORGET = "INSERT INTO job_search (job_search) VALUES ('optimize')";
+
     private static final String PENDING = "erased";
     private static final String PICTURES = "erased-pictures";
     private static final List<String> TABLES = List.of(
@@ -148,6 +151,7 @@ final class SqliteErasure {
             stay.add(file.toAbsolutePath().getParent());
         }
         // Pages keep pieces of rows that were moved within them: only a file that is written anew is free of them.
+        ledger.ask(handle -> handle.inTransaction(inside -> inside.execute(FORGET)));
         ledger.ask(handle -> handle.execute("VACUUM"));
         ledger.ask(handle ->
                 handle.createQuery("PRAGMA wal_checkpoint(TRUNCATE)").mapToMap().list());
@@ -168,6 +172,7 @@ final class SqliteErasure {
         try (Connection connection = LedgerOpener.source(database).getConnection();
                 Statement statement = connection.createStatement()) {
             statement.execute("PRAGMA secure_delete = ON");
+            connection.setAutoCommit(false);
             for (String table : TABLES) {
                 if (table.contains("job_search") && LedgerFileStatus.version(statement) < LedgerOpener.SEARCH_SINCE) {
                     continue;
@@ -179,6 +184,16 @@ final class SqliteErasure {
                     }
                 }
             }
+            if (LedgerFileStatus.version(statement) >= LedgerOpener.SEARCH_SINCE) {
+                statement.execute(FORGET);
+            }
+            connection.commit();
+        } catch (SQLException unusable) {
+            return false;
+        }
+        // On a connection of its own: the index of threes keeps what it reads open on the one that wrote it.
+        try (Connection connection = LedgerOpener.source(database).getConnection();
+                Statement statement = connection.createStatement()) {
             statement.execute("VACUUM");
             statement.execute("PRAGMA wal_checkpoint(TRUNCATE)");
             return true;

@@ -26,6 +26,7 @@ import org.kestan.files.job.JobWriter;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Backups;
+import org.kestan.ledger.Derivation;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.JobLesson;
 import org.kestan.ledger.JobLocation;
@@ -62,7 +63,7 @@ public final class SqliteLedger implements Ledger {
     private final String replica;
     private final Clock clock;
     private LedgerPurpose purpose;
-    private volatile ShopStandards shop = ShopStandards.DEFAULT;
+    private volatile Derivation derivation = Derivation.by(ShopStandards.DEFAULT);
 
     SqliteLedger(Path file, Handle handle, Clock clock) {
         this.file = file;
@@ -148,12 +149,12 @@ public final class SqliteLedger implements Ledger {
 
     @Override
     public void goBy(ShopStandards next) {
-        shop = next;
+        derivation = Derivation.by(next);
     }
 
     @Override
     public int deriveAnew(Progress progress) {
-        String by = JobProjection.by(shop);
+        String by = derivation.key();
         List<String> stale =
                 with(ledger -> ledger.createQuery("SELECT id FROM jobs WHERE derived_by <> ? ORDER BY changed_at DESC")
                         .bind(0, by)
@@ -188,17 +189,19 @@ public final class SqliteLedger implements Ledger {
     }
 
     private Row row(Job job) {
-        return new Row(JobProjection.of(job, shop));
+        return new Row(derivation.of(job));
     }
 
     @Override
     public List<JobCard> list(Query query, int most) {
+        String order = " ORDER BY " + SqliteSearch.order(query.order());
+        // Only numbers are sorted: whole rows of all that were found would take longer than all the rest.
         return with(ledger -> SqliteSearch.matching(
                         ledger,
                         "SELECT id, name, owner, station, waits_for, line, created_at, changed_at, archived, deleted_at,"
-                                + " due",
+                                + " due FROM jobs WHERE n IN (SELECT n",
                         query,
-                        " ORDER BY " + SqliteSearch.order(query.order()) + " LIMIT " + most)
+                        order + " LIMIT " + most + ")" + order)
                 .map((row, context) -> new JobCard(
                         row.getString(1),
                         row.getString(2),
@@ -264,7 +267,7 @@ public final class SqliteLedger implements Ledger {
 
     @Override
     public Memory memory() {
-        return lessons.memory(shop);
+        return lessons.memory(derivation.shop());
     }
 
     @Override

@@ -2,6 +2,7 @@ package org.kestan.ledger.sqlite;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jdbi.v3.core.Handle;
@@ -10,28 +11,33 @@ import org.kestan.ledger.Query;
 
 /**
  * Finds jobs by words, or parts of words, by the index of threes (SQLite documentation, FTS5, "The Trigram Tokenizer" and "The
- * fts5vocab Virtual Table Module"). Where few jobs have the words, those are looked at; where many have them, jobs are looked at
+ * fts5vocab Virtual Table Module"). Where few jobs have their terms, those are looked at; where many have them, jobs are looked at
  * in the order they are asked for until there are enough.
  */
 final class SqliteSearch {
 
     /** No more jobs than these are few. */
-    private static final int FEW = 8000;
+    private static final int FEW = 4000;
 
-    /** No more than these are so few that no other word is looked up. */
-    private static final int RARE = 500;
+    /** So many terms of a word, from end to end of it, narrow it down enough: more cost more than they leave out. */
+    private static final int MOST_TERMS = 3;
 
-    /** So many terms of a long word narrow it down enough. */
-    private static final int MOST_TERMS = 12;
+    /** A short word with more terms than these that begin with it leaves too few jobs out to be worth its time. */
+    private static final int MOST_BEGINNINGS = 64;
+
+    /** Nor does one whose terms are met so often. */
+    private static final int MOST_MET = 40_000;
 
     /** The letters of a term of the index. */
     private static final int THREE = 3;
+
+    private static final String HAVING_TERMS = "SELECT rowid AS few FROM job_search WHERE job_search MATCH ?";
 
     private SqliteSearch() {}
 
     /** Makes what a connection needs for it. */
     static void prepare(Handle ledger) {
-        ledger.execute("CREATE VIRTUAL TABLE temp.job_terms USING fts5vocab('main', 'job_search', 'instance')");
+        ledger.execute("CREATE VIRTUAL TABLE temp.job_terms USING fts5vocab('main', 'job_search', 'row')");
     }
 
     static String order(Query.Order order) {
@@ -51,14 +57,24 @@ final class SqliteSearch {
         List<String> words = query.terms().stream()
                 .sorted(Comparator.comparing(String::length).reversed())
                 .toList();
-        List<Integer> few = words.isEmpty() ? List.of() : few(ledger, words);
+        Optional<String> few = terms(ledger, words).filter(terms -> areFew(ledger, terms));
         var statement = ledger.createQuery(select
-                + " FROM jobs WHERE "
+                // Those few are looked at first (SQLite documentation, "Manual Control Of Query Plans Using CROSS
+                // JOIN").
+                + (few.isPresent()
+                        ? " FROM (" + HAVING_TERMS + ") CROSS JOIN jobs ON n = few WHERE "
+                        : " FROM jobs WHERE ")
                 + (query.shelf() == JobLocation.BIN ? "deleted_at IS NOT NULL" : "deleted_at IS NULL AND archived = ?")
                 + (query.station().isPresent() ? " AND station = ?" : "")
-                + (words.isEmpty() ? "" : having(few, words.size()))
+                // A text is looked up by its number, in the table in which the index keeps its texts (SQLite
+                // documentation,
+                // FTS5, "The Content Table"): asked by way of the index each look would cost many times as much.
+                + " AND (SELECT c0 FROM job_search_content WHERE id = n) GLOB ?".repeat(words.size())
                 + rest);
         int next = 0;
+        if (few.isPresent()) {
+            statement.bind(next++, few.get());
+        }
         if (query.shelf() != JobLocation.BIN) {
             statement.bind(next++, query.shelf() == JobLocation.AWAY ? 1 : 0);
         }
@@ -71,54 +87,63 @@ final class SqliteSearch {
         return statement;
     }
 
-    private static String having(List<Integer> few, int words) {
-        // A text is looked up by its number, in the table in which the index keeps its texts (SQLite documentation,
-        // FTS5, "The
-        // Content Table"): asked by way of the index each look would cost many times as much.
-        String all = " AND (SELECT c0 FROM job_search_content WHERE id = n) GLOB ?".repeat(words);
-        return few.size() > FEW
-                ? all
-                : " AND n IN (" + few.stream().map(String::valueOf).collect(Collectors.joining(",")) + ")" + all;
+    private static boolean areFew(Handle ledger, String terms) {
+        return ledger.createQuery("SELECT count(*) FROM (" + HAVING_TERMS + " LIMIT " + (FEW + 1) + ")")
+                        .bind(0, terms)
+                        .mapTo(Integer.class)
+                        .one()
+                <= FEW;
     }
 
-    /** The numbers of the jobs that may have one of the words, if few may; more than few where many may have each of them. */
-    private static List<Integer> few(Handle ledger, List<String> words) {
-        List<Integer> found = List.of();
-        // A rare word is found at once; only where none is are longer lists worth their time.
-        for (int most : new int[] {RARE, FEW}) {
-            for (String word : words) {
-                found = numbers(ledger, word, most);
-                if (found.size() <= most) {
-                    return found;
-                }
-            }
-        }
-        return found;
+    /** Which terms of the index a job has that has all the words; whether it has the words themselves is looked up after. */
+    private static Optional<String> terms(Handle ledger, List<String> words) {
+        return words.stream()
+                // A letter alone is in so many jobs that the first of them are soon found.
+                .filter(word -> word.codePointCount(0, word.length()) > 1)
+                .flatMap(word -> (hasTerms(word) ? Optional.of(ofLong(word)) : ofShort(ledger, word)).stream())
+                .reduce((one, other) -> one + " AND " + other);
     }
 
-    /** The numbers of the jobs that may have a word, one more than so many at most; whether they have it is looked up after. */
-    private static List<Integer> numbers(Handle ledger, String word, int most) {
-        if (word.codePointCount(0, word.length()) >= THREE) {
-            return ledger.createQuery("SELECT rowid FROM job_search WHERE job_search MATCH ? LIMIT " + (most + 1))
-                    .bind(0, threes(word))
-                    .mapTo(Integer.class)
-                    .list();
-        }
+    private static boolean hasTerms(String word) {
+        return word.codePointCount(0, word.length()) >= THREE;
+    }
+
+    /** Some of the threes of a word, the first and the last among them, in quotation marks. */
+    private static String ofLong(String word) {
+        int[] letters = word.codePoints().toArray();
+        int last = letters.length - THREE;
+        return IntStream.range(0, MOST_TERMS)
+                .map(i -> last * i / (MOST_TERMS - 1))
+                .distinct()
+                .mapToObj(at -> quoted(new String(letters, at, THREE)))
+                .collect(Collectors.joining(" AND "));
+    }
+
+    /** One of the terms that begin with a word; empty where there are too many of them. */
+    private static Optional<String> ofShort(Handle ledger, String word) {
         // Each text ends with two blanks, so that every letter of it begins a term.
-        return ledger.createQuery(
-                        "SELECT DISTINCT doc FROM temp.job_terms WHERE term >= ? AND term < ? LIMIT " + (most + 1))
+        record Beginning(String term, int jobs) {}
+        List<Beginning> all = ledger.createQuery(
+                        "SELECT term, doc FROM temp.job_terms WHERE term >= ? AND term < ? LIMIT "
+                                + (MOST_BEGINNINGS + 1))
                 .bind(0, word)
                 .bind(1, word + Character.toString(Character.MAX_CODE_POINT))
-                .mapTo(Integer.class)
+                .map((row, context) -> new Beginning(row.getString(1), row.getInt(2)))
                 .list();
+        if (all.size() > MOST_BEGINNINGS
+                || all.stream().mapToInt(Beginning::jobs).sum() > MOST_MET) {
+            return Optional.empty();
+        }
+        // Where none begins with it, no job has it, nor this.
+        return Optional.of(
+                all.isEmpty()
+                        ? quoted((word + "  ")
+                                .substring(0, word.length() + THREE - word.codePointCount(0, word.length())))
+                        : all.stream().map(each -> quoted(each.term())).collect(Collectors.joining(" OR ", "(", ")")));
     }
 
-    /** All threes of a word, in quotation marks. */
-    private static String threes(String word) {
-        int[] letters = word.codePoints().toArray();
-        return IntStream.rangeClosed(0, Math.min(letters.length - THREE, MOST_TERMS))
-                .mapToObj(at -> "\"" + new String(letters, at, THREE).replace("\"", "\"\"") + "\"")
-                .collect(Collectors.joining(" AND "));
+    private static String quoted(String term) {
+        return "\"" + term.replace("\"", "\"\"") + "\"";
     }
 
     private static String pattern(String word) {
@@ -128,8 +153,8 @@ final class SqliteSearch {
     /** Has a job found by a text from now on, and no longer by the one before. */
     static int put(Handle ledger, String id, String text) {
         String ended = text + "  ";
-        int same = ledger.createQuery("SELECT count(*) FROM job_search WHERE search = ?"
-                        + " AND rowid = (SELECT n FROM jobs WHERE id = ?)")
+        int same = ledger.createQuery("SELECT count(*) FROM job_search_content WHERE c0 = ?"
+                        + " AND id = (SELECT n FROM jobs WHERE id = ?)")
                 .bind(0, ended)
                 .bind(1, id)
                 .mapTo(Integer.class)
