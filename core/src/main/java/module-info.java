@@ -32,6 +32,7 @@ module org.kestan.core {
     exports org.kestan.job.pictures;
     exports org.kestan.job.proof;
     exports org.kestan.job.section;
+    exports org.kestan.job.source;
     exports org.kestan.job.strings;
     exports org.kestan.job.takes;
     exports org.kestan.job.terms;

@@ -7,6 +7,7 @@ module org.kestan.devices {
     requires metadata.extractor;
     requires transitive org.kestan.core;
 
+    exports org.kestan.devices.folder;
     exports org.kestan.devices.picture;
     exports org.kestan.devices.serial;
     exports org.kestan.devices.sound;

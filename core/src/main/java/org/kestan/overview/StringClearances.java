@@ -7,6 +7,7 @@ import org.kestan.analysis.correction.Extension;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.analysis.swing.FretCrowns;
 import org.kestan.analysis.swing.StringClearance;
+import org.kestan.analysis.swing.StringOverFrets;
 import org.kestan.analysis.swing.Swing;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.lazy.Lazy;
@@ -90,6 +91,20 @@ public final class StringClearances {
         return stage == Stage.LEVELLED
                 ? last().filter(room -> fretsAreRead).map(StringClearance::levelled)
                 : rooms.get(stage).get().map(StringClearance::swing);
+    }
+
+    /**
+     * Where a string has the least room now, with one fret pressed; empty while that can't be worked out.
+     *
+     * @param string which, 1 the highest
+     * @param pressed the fret, 0 for none
+     */
+    public Optional<StringOverFrets.Meeting> tightest(int string, int pressed) {
+        return at(Stage.NOW)
+                .flatMap(swing -> swing.strings().stream()
+                        .filter(each -> each.number() == string && pressed < each.last())
+                        .findFirst()
+                        .map(each -> each.least(pressed)));
     }
 
     private Optional<StringClearance> last() {

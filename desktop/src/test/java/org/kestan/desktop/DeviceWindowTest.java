@@ -94,12 +94,72 @@ public class DeviceWindowTest extends WindowTest {
                 < 0.05);
         waitFor(() -> session().job().photos().stream()
                 .anyMatch(photo -> photo.caption().contains("\u00b1")));
+        // Where it comes from stays with it, and is said beside the field.
+        assertThat(session().job().visit().source(Reading.ACTION_BASS))
+                .hasValueSatisfying(source -> assertThat(source.from()).isEqualTo("neck.jpg"));
+        // At the counter it waits in its field in the same way.
+        keys(KeyCode.ALT, KeyCode.DIGIT9);
+        press("picture-counter");
+        waitFor(() -> text("counter-" + EntryField.id(Reading.ACTION_BASS)).equals(offered));
         // Another instrument begins with nothing of this one.
         onWindow(() -> window.store().openFile(samples.get(1)));
         keys(KeyCode.ALT, KeyCode.DIGIT9);
         waitFor(() -> label("picture-step").contains("Open a photograph"));
         assertThat(label("picture-collected")).isEmpty();
         assertThat(text("picture-distance")).isEmpty();
+    }
+
+    /** A new picture in a watched folder asks where it belongs, and is kept nowhere unasked; several wait their turn. */
+    @Test
+    public void aNewPictureAsksWhereItBelongs() throws IOException {
+        onWindow(() -> window.store().openFile(samples.get(0)));
+        waitFor(() -> window.store().openId().isPresent());
+        Path card = Files.createDirectory(folder.resolve("card"));
+        onWindow(() -> {
+            window.watchFolder(card);
+            return true;
+        });
+        int before = session().job().photos().size();
+        byte[] picture = new StandInCamera(NECK, 1).jpeg();
+        Files.write(card.resolve("one_1.jpg"), picture);
+        waitFor(() -> find("arrived", Node.class).isVisible());
+        assertThat(label("arrived-asks")).contains("one_1.jpg");
+        assertThat(session().job().photos()).hasSize(before);
+        press("arrived-step");
+        waitFor(() -> session().job().photos().size() == before + 1);
+        assertThat(session().job().photos().get(before).caption()).isNotEmpty();
+        Files.write(card.resolve("two.jpg"), picture);
+        waitFor(() -> find("arrived", Node.class).isVisible());
+        press("arrived-leave");
+        waitFor(() -> !find("arrived", Node.class).isVisible());
+        assertThat(session().job().photos()).hasSize(before + 1);
+        Files.write(card.resolve("three.jpg"), picture);
+        waitFor(() -> find("arrived", Node.class).isVisible());
+        press("arrived-measure");
+        waitFor(() -> label("picture-step").contains("fret 11"));
+    }
+
+    /** A foot switch is learned by stepping on it; a key that types something is refused. */
+    @Test
+    public void aFootSwitchTakesWhatWasRead() {
+        onWindow(() -> window.store().openFile(samples.get(0)));
+        waitFor(() -> window.store().openId().isPresent());
+        learn(KeyCode.B);
+        waitFor(() -> session().noticeProperty().get().contains("another use"));
+        learn(KeyCode.PAUSE);
+        waitFor(() -> session().noticeProperty().get().contains("takes what was read"));
+        keys(KeyCode.ALT, KeyCode.DIGIT2);
+        keys(KeyCode.PAUSE);
+        waitFor(() -> session().noticeProperty().get().contains("No gauge"));
+    }
+
+    private void learn(KeyCode key) {
+        onWindow(() -> {
+            window.learnFootSwitch();
+            return true;
+        });
+        waitFor(() -> session().noticeProperty().get().contains("Step on"));
+        keys(key);
     }
 
     /** What is no picture is said; a sample is read, and stays off the sheet. */

@@ -1,6 +1,7 @@
 package org.kestan.analysis.inputs;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import org.kestan.base.expect.Expect;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Measurable;
@@ -8,6 +9,7 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Tool;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
+import org.kestan.job.source.Provenance;
 import org.kestan.job.visits.Visit;
 
 /** How well a reading is known: the tool it was taken with, and the hand that took it (§3.17). */
@@ -22,14 +24,21 @@ public final class Repeatability {
      */
     private static final double[] MEDIAN = {1, 1, 1, 1.346, 1.193, 1.434, 1.288, 1.473, Math.PI / 2};
 
+    /** Nothing is known better than this, mm, whatever a device says. */
+    private static final double LEAST = 0.001;
+
     private Repeatability() {}
 
     /**
      * Standard uncertainty of a reading, mm: the tool's resolution as a rectangular distribution, {@code a/√3} (JCGM
      * 100:2008, 4.3.7), and the hand, in quadrature. One take has the shop's usual repeatability of its kind; of several
-     * takes the scatter, pooled with the shop's (4.2.4), as that of their median.
+     * takes the scatter, pooled with the shop's (4.2.4), as that of their median. What a device read has what it says of itself.
      */
     public static double standard(Visit visit, Measurable taken, ShopStandards shop) {
+        OptionalDouble known = visit.source(taken).map(Provenance::standard).orElse(OptionalDouble.empty());
+        if (known.isPresent()) {
+            return Math.max(LEAST, known.getAsDouble());
+        }
         return Math.hypot(
                 visit.tool(taken).resolution() / Math.sqrt(3),
                 hand(visit.takesOf(taken), usual(visit.tool(taken), taken.reading(), shop)));

@@ -46,7 +46,7 @@ public record UncertainInput(Reading reading, Measurable line, boolean assumed, 
             double value = sheet.job().millimeters(line).orElseThrow(Expect.present("reading"));
             double standard = Repeatability.standard(sheet.job().visit(), line, sheet.standards());
             if (Double.isFinite(value)) {
-                double tool = sheet.job().visit().tool(line).resolution() / Math.sqrt(3);
+                double tool = Math.min(standard, sheet.job().visit().tool(line).resolution() / Math.sqrt(3));
                 inputs.add(new UncertainInput(
                         line.reading(),
                         line,

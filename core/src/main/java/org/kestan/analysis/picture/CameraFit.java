@@ -36,7 +36,7 @@ public final class CameraFit {
     /** How far crowns lie off their places along the board, and off one line, mm: from memory. */
     private static final double FRET_PLACE = 0.01;
 
-    private static final double CROWN_LINE = 0.3;
+    private static final double CROWN_LINE = 0.12;
 
     /** How far a length that is known may be wrong, as a share. */
     private static final double KNOWN_DOUBT = 0.003;

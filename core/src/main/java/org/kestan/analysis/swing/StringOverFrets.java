@@ -38,7 +38,16 @@ public final class StringOverFrets {
      * @param meets the fret it comes over, higher than the one pressed
      * @param clearance room left, mm; negative where it hits
      */
-    public record Meeting(int pressed, int meets, double clearance) {}
+    public record Meeting(int pressed, int meets, double clearance) {
+
+        /** Room that is less than the readings behind it are good for, mm: common practice, no source. */
+        private static final double NONE = 0.05;
+
+        /** Tells whether a string that rattles there rattles on that fret. */
+        public boolean explainsRattle() {
+            return clearance < NONE;
+        }
+    }
 
     /** The least room with the string pressed at a fret below the last, mm; 0 for open. */
     double leastPressed(int pressed) {

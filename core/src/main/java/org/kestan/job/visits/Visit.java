@@ -22,6 +22,8 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Tool;
 import org.kestan.job.section.Values;
+import org.kestan.job.source.Provenance;
+import org.kestan.job.source.SourcedReading;
 import org.kestan.job.terms.JointFit;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.Stringing;
@@ -33,6 +35,7 @@ import org.kestan.job.tree.UnknownKeys;
  * @param values what was read and said, under its lines
  * @param takes where a reading was taken several times, all of them in order; the reading is then their median
  * @param tools tools other than the usual one
+ * @param sources where values come from that nobody typed, by the key of their line
  * @param provisional readings taken in the wrong order, to be taken again
  * @param observations what was looked at in the inspection; none when nothing was
  * @param foreign what other programs keep with it
@@ -42,6 +45,7 @@ public record Visit(
         Values values,
         Map<Measurable, List<Length>> takes,
         Map<Measurable, Tool> tools,
+        Map<String, Provenance> sources,
         Set<Reading> provisional,
         List<Observation> observations,
         UnknownKeys foreign)
@@ -51,12 +55,14 @@ public record Visit(
     public static final int ACTION_FRET = 12;
 
     /** A sheet on which nothing has been written. */
-    public static final Visit BLANK = new Visit(Values.NONE, Map.of(), Map.of(), Set.of(), List.of(), UnknownKeys.NONE);
+    public static final Visit BLANK =
+            new Visit(Values.NONE, Map.of(), Map.of(), Map.of(), Set.of(), List.of(), UnknownKeys.NONE);
 
     /** Takes unmodifiable copies. */
     public Visit {
         takes = frozen(takes);
         tools = frozen(tools);
+        sources = Collections.unmodifiableMap(new TreeMap<>(sources));
         EnumSet<Reading> marked = EnumSet.noneOf(Reading.class);
         marked.addAll(provisional);
         provisional = Collections.unmodifiableSet(marked);
@@ -171,6 +177,10 @@ public record Visit(
     }
 
     private Visit cleared(Line<?> line) {
+        return withoutSource(line).withoutTakes(line);
+    }
+
+    private Visit withoutTakes(Line<?> line) {
         return line instanceof Measurable taken && (takes.containsKey(taken) || provisional.contains(taken))
                 ? withTakes(without(takes, taken)).marked(taken, false)
                 : this;
@@ -182,7 +192,34 @@ public record Visit(
         if (all.size() > 1) {
             next.put(reading, List.copyOf(all));
         }
-        return withTakes(next).withValues(values.with(reading, counts));
+        return withoutSource(reading).withTakes(next).withValues(values.with(reading, counts));
+    }
+
+    /** Returns where a value comes from; empty where it was typed, or there is none. */
+    public Optional<Provenance> source(Line<?> line) {
+        return Optional.ofNullable(sources.get(line.key()))
+                .filter(source -> get(line).isPresent());
+    }
+
+    /** Returns this visit with a reading that nobody typed, and where it comes from. */
+    public <T> Visit with(SourcedReading<T> reading) {
+        return with(reading.line(), reading.value()).withSource(reading.line(), reading.provenance());
+    }
+
+    /** Returns this visit with where a value comes from. */
+    public Visit withSource(Line<?> line, Provenance source) {
+        Map<String, Provenance> next = new TreeMap<>(sources);
+        next.put(line.key(), source);
+        return withSources(next);
+    }
+
+    private Visit withoutSource(Line<?> line) {
+        if (!sources.containsKey(line.key())) {
+            return this;
+        }
+        Map<String, Provenance> next = new TreeMap<>(sources);
+        next.remove(line.key());
+        return withSources(next);
     }
 
     /** Returns this visit with a reading marked provisional, or not. */

@@ -1,5 +1,6 @@
 package org.kestan.job.visits;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -7,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -21,6 +23,8 @@ import org.kestan.base.sheet.ValueType;
 import org.kestan.job.section.LinesCodec;
 import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.section.Section;
+import org.kestan.job.source.Made;
+import org.kestan.job.source.Provenance;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
@@ -36,6 +40,8 @@ public final class VisitsSection extends Section<Visits> {
     private static final ValueType<Defect> DEFECT = ValueType.choice(Defect.class);
     private static final ValueType<Severity> SEVERITY = ValueType.choice(Severity.class);
     private static final ValueType<Tool> TOOL = ValueType.choice(Tool.class);
+    private static final ValueType<Made> MADE = ValueType.choice(Made.class);
+    private static final ValueType<Double> HALF_WIDTH = ValueType.number(0, 100);
 
     /** Names the section. */
     public VisitsSection() {
@@ -61,6 +67,7 @@ public final class VisitsSection extends Section<Visits> {
                 LINES.read(at),
                 takes(at.at("takes")),
                 tools(at.at("tools")),
+                sources(at.at("sources")),
                 provisional(at.at("provisional")),
                 observations(at.at("condition")),
                 UnknownKeys.NONE);
@@ -87,6 +94,34 @@ public final class VisitsSection extends Section<Visits> {
                 .forEach((key, place) -> reading(key, place)
                         .ifPresent(reading -> place.value(TOOL).ifPresent(tool -> tools.put(reading, tool))));
         return tools;
+    }
+
+    private static Map<String, Provenance> sources(TreeCursor at) {
+        Map<String, Provenance> sources = new HashMap<>();
+        at.children().forEach((key, place) -> {
+            place.expectObject();
+            place.at("by")
+                    .value(MADE)
+                    .ifPresent(made -> sources.put(
+                            key,
+                            new Provenance(
+                                    made,
+                                    place.at("from").text().orElse(""),
+                                    place.at("halfWidth")
+                                            .value(HALF_WIDTH)
+                                            .map(OptionalDouble::of)
+                                            .orElse(OptionalDouble.empty()))));
+        });
+        return sources;
+    }
+
+    private static Tree.Entries entries(Provenance source) {
+        Tree.Draft draft = new Tree.Draft().put("by", Tree.text(source.made().key()));
+        if (!source.from().isEmpty()) {
+            draft.put("from", Tree.text(source.from()));
+        }
+        source.halfWidth().ifPresent(half -> draft.put("halfWidth", new Tree.Num(BigDecimal.valueOf(half))));
+        return draft.entries();
     }
 
     private static Set<Reading> provisional(TreeCursor at) {
@@ -157,6 +192,9 @@ public final class VisitsSection extends Section<Visits> {
                                 .map(each -> Tree.text(each.text()))
                                 .toList())));
         put(draft, "tools", flat(visit.tools(), tool -> Tree.text(tool.key())));
+        Map<String, Tree> sources = new LinkedHashMap<>();
+        visit.sources().forEach((key, source) -> sources.put(key, entries(source)));
+        put(draft, "sources", new Tree.Entries(sources));
         items(draft, "provisional", visit.provisional().stream().map(reading -> Tree.text(reading.key())));
         return draft.entries();
     }
@@ -197,6 +235,13 @@ public final class VisitsSection extends Section<Visits> {
                         .entries()));
         visit.put("takes", SchemaDraft.map(SchemaDraft.list(SchemaDraft.of(ValueType.LENGTH))));
         visit.put("tools", SchemaDraft.map(SchemaDraft.of(TOOL)));
+        visit.put(
+                "sources",
+                SchemaDraft.map(SchemaDraft.object("by")
+                        .put("by", SchemaDraft.of(MADE))
+                        .put("from", SchemaDraft.of(ValueType.TEXT))
+                        .put("halfWidth", SchemaDraft.of(HALF_WIDTH))
+                        .entries()));
         visit.put("provisional", SchemaDraft.list(SchemaDraft.of(ValueType.TEXT)));
         root.put(CURRENT, visit.entries());
         root.put(OTHERS, SchemaDraft.list(SchemaDraft.reference("#/properties/" + CURRENT)));

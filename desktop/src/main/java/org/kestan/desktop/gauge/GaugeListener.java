@@ -8,7 +8,9 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -20,9 +22,14 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import org.kestan.base.notation.Length;
 import org.kestan.base.notation.Parsed;
+import org.kestan.base.sheet.Line;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.devices.serial.SerialGauge;
 import org.kestan.job.gauge.GaugeLine;
+import org.kestan.job.source.Made;
+import org.kestan.job.source.Provenance;
+import org.kestan.job.source.ReadingSource;
+import org.kestan.job.source.SourcedReading;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
@@ -45,6 +52,7 @@ public final class GaugeListener {
     private final AtomicBoolean announced = new AtomicBoolean();
     private final Set<Socket> gauges = ConcurrentHashMap.newKeySet();
     private ServerSocket server;
+    private String port = "";
     private Optional<SerialGauge> serial = Optional.empty();
 
     /** Whether it listens. */
@@ -55,6 +63,14 @@ public final class GaugeListener {
     /** The newest reading as text with its unit; empty while there is none. */
     public ReadOnlyStringProperty liveProperty() {
         return live.getReadOnlyProperty();
+    }
+
+    /** Returns what gives the newest reading for a line. */
+    public ReadingSource on(Line<Length> line) {
+        return () -> live.get().isEmpty() || !(Length.parse(live.get()) instanceof Parsed.Ok<Length> length)
+                ? List.of()
+                : List.of(new SourcedReading<>(
+                        line, length.value(), new Provenance(Made.GAUGE, port, OptionalDouble.empty())));
     }
 
     /** What went wrong last, in words; empty while all is well. */
@@ -80,6 +96,7 @@ public final class GaugeListener {
         newest.set("");
         live.set("");
         trouble.set("");
+        this.port = "";
         ServerSocket open = server;
         daemon("gauge-input", () -> accept(open));
         return server.getLocalPort();
@@ -98,6 +115,7 @@ public final class GaugeListener {
             trouble.set(Messages.message("gauge-listener.no-serial-port", name));
             return false;
         }
+        port = name;
         newest.set("");
         live.set("");
         trouble.set("");

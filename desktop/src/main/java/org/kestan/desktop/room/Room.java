@@ -18,6 +18,15 @@ public interface Room {
         return new FrameTasks();
     }
 
+    /**
+     * Takes what was read here by something that has no fields, as a foot switch does.
+     *
+     * @return whether this room has anything like that; else a gauge's reading is taken
+     */
+    default boolean takeIt() {
+        return false;
+    }
+
     /** Brings the field of a line into sight, where the room folds some of them. */
     default void unfold(Line<?> line) {}
 }

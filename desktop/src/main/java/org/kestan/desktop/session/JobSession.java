@@ -40,6 +40,7 @@ import org.kestan.files.steps.StepLibrary;
 import org.kestan.job.Job;
 import org.kestan.job.JobMerge;
 import org.kestan.job.Sections;
+import org.kestan.job.source.SourcedReading;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.steps.BenchActions;
 import org.kestan.text.BenchUnit;
@@ -74,6 +75,7 @@ public final class JobSession {
     private final ObjectProperty<BenchUnit> unit = new SimpleObjectProperty<>(this, "unit", BenchUnit.SIXTY_FOURTHS);
     private final ObjectProperty<Line<?>> focusedLine = new SimpleObjectProperty<>(this, "focusedLine");
     private final Typing typing = new Typing();
+    private Optional<SourcedReading<?>> offered = Optional.empty();
     private final ObjectProperty<Consumer<String>> taker = new SimpleObjectProperty<>(this, "taker");
     private final ObservableMap<Tool, String> bareUnits = FXCollections.observableHashMap();
     private final StringProperty bareUnit = new SimpleStringProperty(this, "bareUnit", "");
@@ -225,6 +227,19 @@ public final class JobSession {
         return taker;
     }
 
+    /** Offers a reading that nobody typed: where it is taken into its field as it is, where it comes from is kept with it. */
+    public void offer(SourcedReading<?> reading) {
+        offered = Optional.of(reading);
+    }
+
+    /** Returns a job with where the value of a line comes from, where that is the reading that was offered last. */
+    public Job sourced(Line<?> line, Job job) {
+        return offered.filter(each -> each.line().equals(line))
+                .filter(each -> job.visit().get(each.line()).equals(Optional.of(each.value())))
+                .map(each -> job.withVisit(job.visit().withSource(each.line(), each.provenance())))
+                .orElse(job);
+    }
+
     /** The unit a typed number without one is given, for calipers that type numbers only; empty to refuse such a number. */
     public StringProperty bareUnitProperty() {
         return bareUnit;
@@ -296,6 +311,7 @@ public final class JobSession {
     /** Opens another job; its undo starts empty. */
     public void open(Job job) {
         typing.forget();
+        offered = Optional.empty();
         before.clear();
         after.clear();
         gesture = null;

@@ -151,6 +151,43 @@ public final class Settings {
         store();
     }
 
+    /** Returns how fast that gauge sends, bits a second. */
+    public int serialBaud() {
+        try {
+            return Integer.parseInt(values.getProperty("serialBaud", "9600"));
+        } catch (NumberFormatException odd) {
+            return 9600;
+        }
+    }
+
+    /** Chooses how fast it sends. */
+    public void setSerialBaud(int baud) {
+        values.setProperty("serialBaud", Integer.toString(baud));
+        store();
+    }
+
+    /** Returns the unit that gauge's numbers are in where they have none; empty where nobody chose. */
+    public String serialUnit() {
+        return values.getProperty("serialUnit", "");
+    }
+
+    /** Chooses it. */
+    public void setSerialUnit(String unit) {
+        values.setProperty("serialUnit", unit);
+        store();
+    }
+
+    /** Returns the name of the key a foot switch types; empty for none. */
+    public String footSwitch() {
+        return values.getProperty("footSwitch", "");
+    }
+
+    /** Remembers the key a foot switch types. */
+    public void setFootSwitch(String key) {
+        values.setProperty("footSwitch", key);
+        store();
+    }
+
     /** Tells whether the window starts with what is to do today. */
     public boolean startsToday() {
         return Boolean.parseBoolean(values.getProperty("today"));

@@ -25,6 +25,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.kestan.base.sheet.Aim;
+import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Measurable;
 import org.kestan.base.sheet.Tool;
@@ -33,7 +34,9 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.practice.PracticeDesk;
 import org.kestan.desktop.practice.PracticeDrawer;
 import org.kestan.desktop.room.RoomContext;
+import org.kestan.desktop.rooms.picture.PictureRoom;
 import org.kestan.desktop.session.Chime;
+import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
@@ -81,6 +84,8 @@ public final class MainWindow {
     private final RoomStack rooms;
     private final StationStrip stations;
     private final GaugeListener gauge = new GaugeListener();
+    private ArrivedPictures arrived;
+    private FootSwitch footSwitch;
     private final Label name = new Label();
     private final Appearance look;
     private final Optional<PracticeDesk> practice;
@@ -178,8 +183,10 @@ public final class MainWindow {
         root.setTop(header);
         root.setCenter(rooms);
         StatusLine status = new StatusLine(session, store, gauge);
-        root.setBottom(practice.<Node>map(desk -> practicing(root, header, desk, status))
-                .orElse(status));
+        arrived = new ArrivedPictures(session, store, this::measure);
+        VBox bottom = new VBox(arrived, status);
+        root.setBottom(practice.<Node>map(desk -> practicing(root, header, desk, bottom))
+                .orElse(bottom));
         look.setRoot(root);
         store.setBeforeLeaving(() -> {
             // A field takes what is typed in it when it loses the focus; it has it back at once.
@@ -216,7 +223,7 @@ public final class MainWindow {
     }
 
     /** Nobody takes a practice window for the shop's: its edge, its word, and the drawer of tools. */
-    private VBox practicing(BorderPane root, Header header, PracticeDesk desk, StatusLine status) {
+    private VBox practicing(BorderPane root, Header header, PracticeDesk desk, Node status) {
         root.getStyleClass().add("practicing");
         Label word = new Label(Messages.message("main-window.practicing"));
         word.setId("practice-word");
@@ -317,6 +324,7 @@ public final class MainWindow {
         });
         scene.getAccelerators().put(KeyCombination.valueOf("Shortcut+Y"), session::redo);
         ShortcutGuard.on(scene);
+        footSwitch = new FootSwitch(scene, session, settings, this::takeIt);
         CaretRest.on(scene);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.F1 && scene.getFocusOwner() != null) {
@@ -459,7 +467,49 @@ public final class MainWindow {
         } else if (session.takerProperty().get() == null) {
             session.complain(Messages.message("main-window.put-the-focus-on", live));
         } else {
+            if (session.focusedLineProperty().get() instanceof LengthLine line) {
+                gauge.on(line).readings().forEach(session::offer);
+            }
             session.takerProperty().get().accept(live);
+        }
+    }
+
+    /** Takes what the shown room has read, else what a gauge sent. */
+    void takeIt() {
+        if (!rooms.current().takeIt()) {
+            takeGauge();
+        }
+    }
+
+    /** The next key that is pressed is the foot switch's. */
+    public void learnFootSwitch() {
+        footSwitch.learn();
+    }
+
+    void forgetFootSwitch() {
+        footSwitch.forget();
+    }
+
+    /** What asks where new pictures of a watched folder belong. */
+    ArrivedPictures arrived() {
+        return arrived;
+    }
+
+    void chooseFolder() {
+        store.files()
+                .folder(stage, Messages.message("menus.folder-choose"), FileChoice.Kind.PICTURE)
+                .ifPresent(this::watchFolder);
+    }
+
+    /** Watches a folder for new pictures from now on. */
+    public void watchFolder(Path folder) {
+        arrived.watch(folder);
+    }
+
+    private void measure(Path picture) {
+        enter("picture");
+        if (rooms.current() instanceof PictureRoom room) {
+            room.open(picture);
         }
     }
 
@@ -506,6 +556,7 @@ public final class MainWindow {
 
     void close() {
         if (store.mayLeave()) {
+            arrived.stop();
             gauge.stop();
             stage.close();
         }

@@ -108,6 +108,8 @@ final class Menus {
                         item(Messages.message("menus.take-the-gauges-reading"), "F3", window::takeGauge));
         tools.getItems().add(SerialMenu.of(window, settings));
         tools.getItems().add(bareUnits(window, settings));
+        tools.getItems().add(footSwitch(window));
+        tools.getItems().add(pictureFolder(window));
         window.drawer()
                 .ifPresent(drawer -> tools.getItems()
                         .addAll(
@@ -216,6 +218,35 @@ final class Menus {
                 Messages.message("menus.enlarge", Wording.label(loupe)),
                 "Shortcut+" + digit,
                 () -> window.enlarge(loupe));
+    }
+
+    private static Menu footSwitch(MainWindow window) {
+        MenuItem learn = new MenuItem(Messages.message("menus.foot-switch-learn"));
+        learn.setOnAction(event -> window.learnFootSwitch());
+        MenuItem forget = new MenuItem(Messages.message("menus.foot-switch-forget"));
+        forget.setOnAction(event -> window.forgetFootSwitch());
+        Menu menu = new Menu(Messages.message("menus.foot-switch"));
+        menu.getItems().setAll(learn, forget);
+        return menu;
+    }
+
+    /** Which folder is watched is always seen in the menu. */
+    private static Menu pictureFolder(MainWindow window) {
+        MenuItem choose = new MenuItem(Messages.message("menus.folder-choose"));
+        choose.setOnAction(event -> window.chooseFolder());
+        MenuItem stop = new MenuItem(Messages.message("menus.folder-stop"));
+        stop.setOnAction(event -> window.arrived().stop());
+        stop.setMnemonicParsing(false);
+        Menu menu = new Menu(Messages.message("menus.folder"));
+        menu.getItems().setAll(choose, stop);
+        menu.setOnShowing(event -> {
+            stop.setDisable(window.arrived().folder().isEmpty());
+            stop.setText(window.arrived()
+                    .folder()
+                    .map(folder -> Messages.message("menus.folder-stop-named", folder))
+                    .orElse(Messages.message("menus.folder-stop")));
+        });
+        return menu;
     }
 
     private static MenuItem stillPictures(Settings settings) {

@@ -121,6 +121,11 @@ final class RoomStack extends StackPane {
         return rooms.containsKey(entry);
     }
 
+    /** Returns the room that is shown. */
+    Room current() {
+        return room(shownProperty().get());
+    }
+
     private Room room(RoomEntry entry) {
         Room known = rooms.get(entry);
         if (known != null) {

@@ -16,6 +16,9 @@ import org.kestan.devices.serial.SerialGauge;
 /** Gauges on serial ports: which there are, what they write; none is opened before it is chosen. */
 final class SerialMenu {
 
+    /** What gauges send at, bits a second. */
+    private static final List<Integer> SPEEDS = List.of(1200, 2400, 4800, 9600, 19_200);
+
     private SerialMenu() {}
 
     static Menu of(MainWindow window, Settings settings) {
@@ -40,9 +43,8 @@ final class SerialMenu {
             item.setMnemonicParsing(false);
             item.setOnAction(event -> {
                 SerialForm form = SerialForm.of(settings.serialForm()).orElse(SerialForm.PLAIN);
-                LengthUnit unit = LengthUnit.ofSymbol(settings.bareUnit()).orElse(LengthUnit.MILLIMETRE);
                 if (window.gauge()
-                        .openSerial(port, new SerialGauge.Settings(SerialGauge.Settings.USUAL.baud(), form, unit))) {
+                        .openSerial(port, new SerialGauge.Settings(settings.serialBaud(), form, unit(settings)))) {
                     settings.setSerialPort(port);
                     window.session().say(Messages.message("menus.serial-open", port));
                 }
@@ -55,15 +57,46 @@ final class SerialMenu {
         items.add(new SeparatorMenuItem());
         ToggleGroup forms = new ToggleGroup();
         for (SerialForm form : SerialForm.values()) {
-            RadioMenuItem choice = new RadioMenuItem(
+            items.add(choice(
+                    forms,
                     form == SerialForm.PLAIN
                             ? Messages.message("menus.serial-plain")
-                            : Messages.message("menus.serial-channel"));
-            choice.setToggleGroup(forms);
-            choice.setSelected(SerialForm.of(settings.serialForm()).orElse(SerialForm.PLAIN) == form);
-            choice.setOnAction(event -> settings.setSerialForm(form.key()));
-            items.add(choice);
+                            : Messages.message("menus.serial-channel"),
+                    SerialForm.of(settings.serialForm()).orElse(SerialForm.PLAIN) == form,
+                    () -> settings.setSerialForm(form.key())));
+        }
+        items.add(new SeparatorMenuItem());
+        ToggleGroup units = new ToggleGroup();
+        for (LengthUnit unit : List.of(LengthUnit.MILLIMETRE, LengthUnit.INCH)) {
+            items.add(choice(
+                    units,
+                    Messages.message("menus.serial-unit", unit.symbol()),
+                    unit(settings) == unit,
+                    () -> settings.setSerialUnit(unit.symbol())));
+        }
+        items.add(new SeparatorMenuItem());
+        ToggleGroup speeds = new ToggleGroup();
+        for (int baud : SPEEDS) {
+            items.add(choice(
+                    speeds,
+                    Messages.message("menus.serial-baud", Integer.toString(baud)),
+                    settings.serialBaud() == baud,
+                    () -> settings.setSerialBaud(baud)));
         }
         menu.getItems().setAll(items);
+    }
+
+    private static LengthUnit unit(Settings settings) {
+        return LengthUnit.ofSymbol(settings.serialUnit())
+                .or(() -> LengthUnit.ofSymbol(settings.bareUnit()))
+                .orElse(LengthUnit.MILLIMETRE);
+    }
+
+    private static RadioMenuItem choice(ToggleGroup group, String text, boolean chosen, Runnable choose) {
+        RadioMenuItem choice = new RadioMenuItem(text);
+        choice.setToggleGroup(group);
+        choice.setSelected(chosen);
+        choice.setOnAction(event -> choose.run());
+        return choice;
     }
 }

@@ -48,7 +48,7 @@ public record PictureMeasurement(
     private static final double USUAL_INSET = 2.5;
 
     private static final double INSET_DOUBT = 1.2;
-    private static final double TOLD_INSET_DOUBT = 0.15;
+    private static final double TOLD_INSET_DOUBT = 0.06;
 
     /** What a mark is good for where nothing was found near it, pixels. */
     private static final double MARKED = 6;

@@ -7,13 +7,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.kestan.base.sheet.Line;
 import org.kestan.base.strings.Note;
+import org.kestan.job.source.Made;
+import org.kestan.job.source.Provenance;
+import org.kestan.job.source.ReadingSource;
+import org.kestan.job.source.SourcedReading;
+import org.kestan.job.terms.Lines;
 
 /**
  * Hears an instrument string by string: open, its octave over fret 12, pressed at fret 12. Hands stay on the instrument: a note that is steady and not
  * far from the one that is waited for is taken, and the next one is waited for.
  */
-public final class GuidedListening {
+public final class GuidedListening implements ReadingSource {
 
     /** What is kept to be listened to, seconds. */
     private static final double WINDOW = 3.2;
@@ -164,6 +170,36 @@ public final class GuidedListening {
     /** How far an open string lies above its note, cents; empty until it was heard. */
     public OptionalDouble open(int string) {
         return cents(string, PlayedAt.OPEN);
+    }
+
+    /** The cents at fret 12 of the outer strings. */
+    @Override
+    public List<SourcedReading<?>> readings() {
+        int last = asked.stream().mapToInt(Asked::string).max().orElse(0);
+        List<SourcedReading<?>> readings = new ArrayList<>();
+        readings.addAll(atTwelve(Lines.CENTS_BASS, last));
+        readings.addAll(atTwelve(Lines.CENTS_TREBLE, 1));
+        return readings;
+    }
+
+    private List<SourcedReading<Double>> atTwelve(Line<Double> line, int string) {
+        OptionalDouble cents = atTwelve(string);
+        double halfWidth = Math.sqrt(taken.entrySet().stream()
+                .filter(each ->
+                        each.getKey().string() == string && each.getKey().at() != PlayedAt.OPEN)
+                .mapToDouble(
+                        each -> each.getValue().halfWidth() * each.getValue().halfWidth())
+                .sum());
+        return cents.isEmpty()
+                ? List.of()
+                : List.of(new SourcedReading<>(
+                        line,
+                        tenths(cents.getAsDouble()),
+                        new Provenance(Made.SOUND, "", OptionalDouble.of(tenths(halfWidth)))));
+    }
+
+    private static double tenths(double cents) {
+        return Math.round(cents * 10) / 10.0;
     }
 
     private OptionalDouble cents(int string, PlayedAt place) {

@@ -40,6 +40,24 @@ public class JobWriterTest {
         }
     }
 
+    /** Where readings come from is kept; how they were made is one of three words, a half-width no less than nothing. */
+    @Test
+    public void whereReadingsComeFromIsKept() {
+        String with = BadFiles.GOOD.replace(
+                "\"action\": {\"fret\": 12,",
+                "\"sources\": {\"action.bass\": {\"by\": \"picture\", \"from\": \"neck.jpg\", \"halfWidth\": 0.021},"
+                        + " \"action.treble\": {\"by\": \"gauge\"}}, \"action\": {\"fret\": 12,");
+        Job job = JobReader.read(with).job().orElseThrow();
+        assertThat(job.visit().source(Reading.ACTION_BASS))
+                .hasValueSatisfying(
+                        source -> assertThat(source.halfWidth().orElseThrow()).isEqualTo(0.021));
+        assertThat(tree(JobWriter.write(job))).isEqualTo(tree(with));
+        assertThat(JobReader.read(with.replace("picture", "magic")).faults())
+                .anyMatch(fault -> fault.pointer().equals("/survey/sources/action.bass/by"));
+        assertThat(JobReader.read(with.replace("0.021", "-0.021")).faults())
+                .anyMatch(fault -> fault.pointer().equals("/survey/sources/action.bass/halfWidth"));
+    }
+
     @Test
     public void unknownKeysAreKeptAtEveryLevelAndInOrder() {
         String foreign = BadFiles.GOOD

@@ -14,6 +14,7 @@ import org.kestan.practice.work.Workshop;
 import org.kestan.simulator.cases.Chance;
 import org.kestan.simulator.cases.PracticeCase;
 import org.kestan.simulator.tools.Placement;
+import org.kestan.simulator.tools.SheetReader;
 import org.kestan.simulator.tools.SimulatedTool;
 import org.kestan.simulator.tools.Spot;
 
@@ -76,6 +77,12 @@ public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchS
     /** Does an operation. */
     public Step work(Operation operation, Sides<Double> amount) {
         return work(new PracticeEvent.Worked(operation, amount));
+    }
+
+    /** Returns the sheet on which everything stands as it truly is by now. */
+    public Job truth() {
+        return SheetReader.truth(new PracticeCase(
+                given.seed(), given.level(), given.kind(), given.faults(), state.instrument(), given.lowered()));
     }
 
     /**

@@ -43,6 +43,11 @@ final class PictureGuide {
         this.inset = inset;
     }
 
+    /** What is to be read. */
+    Reading line() {
+        return line;
+    }
+
     /** Tells whether another asks for the same, by the same measures. */
     boolean asks(PictureGuide other) {
         return line == other.line

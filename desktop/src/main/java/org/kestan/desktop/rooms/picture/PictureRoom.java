@@ -2,12 +2,12 @@ package org.kestan.desktop.rooms.picture;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Parent;
@@ -42,11 +42,14 @@ import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.devices.picture.GrayPicture;
 import org.kestan.devices.picture.PictureMeasurement;
 import org.kestan.devices.picture.PictureRead;
+import org.kestan.devices.picture.PictureReadings;
 import org.kestan.devices.standin.PhotographedNeck;
 import org.kestan.devices.standin.StandInCamera;
 import org.kestan.job.Job;
 import org.kestan.job.pictures.Photo;
+import org.kestan.job.source.SourcedReading;
 import org.kestan.job.terms.Lines;
+import org.kestan.practice.run.PracticeRun;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
@@ -57,6 +60,28 @@ import org.kestan.text.Wording;
 public final class PictureRoom extends VBox implements Room {
 
     private static final List<Reading> LINES = List.of(
+            Reading.ACTION_BASS,
+            Reading.ACTION_TREBLE,
+            Reading.NUT_BASS,
+            Reading.NUT_TREBLE,
+            Reading.RELIEF,
+            Reading.SADDLE_BASS,
+            Reading.SADDLE_TREBLE,
+            Reading.BRIDGE_THICKNESS,
+            Reading.BRIDGE_HEIGHT,
+            Reading.PIN_DISTANCE,
+            Reading.STRING_RAMP,
+            Reading.PROJECTION_STRUNG,
+            Reading.PROJECTION_SLACK,
+            Reading.EXTENSION_FALL_AWAY,
+            Reading.FRETS_OVER_TOP,
+            Reading.HEEL_HEIGHT,
+            Reading.HEEL_WIDTH_TOP,
+            Reading.HEEL_WIDTH_CAP,
+            Reading.SIDE_DRIFT);
+
+    /** Lines that the counter asks for. */
+    private static final Set<Reading> AT_COUNTER = Set.of(
             Reading.ACTION_BASS,
             Reading.ACTION_TREBLE,
             Reading.NUT_BASS,
@@ -79,11 +104,13 @@ public final class PictureRoom extends VBox implements Room {
     private final JobSession session;
     private final ComboBox<Reading> what = new ComboBox<>();
     private final TextField known = field("picture-known", 8);
+    private final TextField scaleLength = field("picture-scale", 7);
     private final TextField distance = field("picture-distance", 7);
     private final TextField inset = field("picture-inset", 6);
     private final Label step = new Label();
     private final Label said = new Label();
     private final Label collected = new Label();
+    private final Label edges = new Label(Messages.message("picture-room.edges"));
     private final PictureView view = new PictureView(this::mark);
     private final Magnifier near = new Magnifier("picture-near");
     private final Magnifier found = new Magnifier("picture-found");
@@ -92,8 +119,9 @@ public final class PictureRoom extends VBox implements Room {
             new TextButton(Messages.message("picture-room.outward"), "picture-outward", () -> push(1));
     private final Button inward =
             new TextButton(Messages.message("picture-room.inward"), "picture-inward", () -> push(-1));
-    /** What was read in each picture, by its file and the line: one instrument's only. */
-    private final Map<String, PictureReading> all = new LinkedHashMap<>();
+    private final Button counter =
+            new TextButton(Messages.message("picture-room.counter"), "picture-counter", this::offerAtCounter);
+    private final PictureReadings all = new PictureReadings();
 
     private Optional<GrayPicture> picture = Optional.empty();
     private OptionalDouble focal = OptionalDouble.empty();
@@ -116,7 +144,7 @@ public final class PictureRoom extends VBox implements Room {
         what.setConverter(new LineName());
         what.getSelectionModel().select(Reading.ACTION_BASS);
         what.valueProperty().addListener((property, old, next) -> begin());
-        for (TextField each : List.of(known, distance, inset)) {
+        for (TextField each : List.of(scaleLength, known, distance, inset)) {
             each.setOnAction(event -> typed(each));
             each.focusedProperty().addListener((property, was, is) -> {
                 if (!is) {
@@ -130,6 +158,7 @@ public final class PictureRoom extends VBox implements Room {
                 new TextButton(Messages.message("picture-room.open"), "picture-open", this::choose),
                 new TextButton(Messages.message("picture-room.sample"), "picture-sample", this::sample),
                 what,
+                labeled(Messages.message("picture-room.scale"), scaleLength),
                 labeled(Messages.message("picture-room.known"), known),
                 labeled(Messages.message("picture-room.distance"), distance),
                 labeled(Messages.message("picture-room.inset"), inset));
@@ -142,10 +171,10 @@ public final class PictureRoom extends VBox implements Room {
         collected.setId("picture-collected");
         collected.getStyleClass().add("card-label");
         collected.setWrapText(true);
-        Label edges = new Label(Messages.message("picture-room.edges"));
         edges.getStyleClass().add("card-label");
         said.setMinHeight(USE_PREF_SIZE);
-        VBox column = new VBox(6, said, new FlowPane(6, 6, take, outward, inward), collected, near, edges, found);
+        VBox column =
+                new VBox(6, said, new FlowPane(6, 6, take, counter, outward, inward), collected, near, edges, found);
         ScrollPane side = new ScrollPane(column);
         side.setFitToWidth(true);
         side.getStyleClass().add("station-scroll");
@@ -216,7 +245,12 @@ public final class PictureRoom extends VBox implements Room {
         return Math.max(FIRST_FRET, Math.min(Frets.HIGHEST - 1, over));
     }
 
+    /** What was typed here is for an instrument far away; else the sheet's counts. */
     private OptionalDouble scale() {
+        return length(scaleLength).isPresent() ? length(scaleLength) : scaleOnSheet();
+    }
+
+    private OptionalDouble scaleOnSheet() {
         return session.job()
                 .get(Dimension.SCALE)
                 .map(Length::millimeters)
@@ -246,6 +280,8 @@ public final class PictureRoom extends VBox implements Room {
 
     /** Begins to mark anew where something else is to be read, or by another measure; else all marks stay. */
     private void begin() {
+        scaleLength.setPromptText(
+                session.job().get(Dimension.SCALE).map(Length::text).orElse(""));
         PictureGuide next = guide();
         if (guide == null || !guide.asks(next)) {
             restart(next);
@@ -270,6 +306,7 @@ public final class PictureRoom extends VBox implements Room {
         distance.clear();
         inset.clear();
         known.clear();
+        scaleLength.clear();
         restart(guide());
     }
 
@@ -283,8 +320,12 @@ public final class PictureRoom extends VBox implements Room {
     /** Reads a picture away from the window; what can't be read is said. */
     public void open(Path from) {
         step.setText(Messages.message("picture-room.reading"));
+        Optional<String> of = context.store().openId();
         context.store().askAtLength(() -> read(from), read -> {
-            if (read.picture().isPresent()) {
+            if (!of.equals(context.store().openId())) {
+                // Another instrument lies open by now: the picture is not of it.
+                show();
+            } else if (read.picture().isPresent()) {
                 file = Optional.of(from);
                 set(read.picture().get(), read.focal());
             } else {
@@ -318,7 +359,11 @@ public final class PictureRoom extends VBox implements Room {
     /** A camera that is not there photographs the neck as it stands on the sheet. */
     private void sample() {
         step.setText(Messages.message("picture-room.reading"));
-        Job job = session.job();
+        // In practice it is the instrument itself that is photographed, not what was read on it.
+        Job job = context.practice()
+                .flatMap(desk -> desk.runProperty().get())
+                .map(PracticeRun::truth)
+                .orElse(session.job());
         context.store().askAtLength(() -> photographed(job), neck -> {
             file = Optional.empty();
             if (distance.getText().isBlank()) {
@@ -468,6 +513,8 @@ public final class PictureRoom extends VBox implements Room {
         view.show(guide.marks(), reading.stream().toList());
         // What a sample shows was never read on an instrument.
         take.setDisable(reading.isEmpty() || file.isEmpty());
+        counter.setDisable(take.isDisable() || !AT_COUNTER.contains(guide.line()));
+        edges.setVisible(reading.isPresent());
         outward.setDisable(reading.isEmpty());
         inward.setDisable(reading.isEmpty());
         reading.ifPresent(each -> found.look(
@@ -476,41 +523,64 @@ public final class PictureRoom extends VBox implements Room {
                         (each.from().y() + each.to().y()) / 2),
                 List.of(each.from(), each.to()),
                 false));
+        List<PictureReading> together = all.together();
         collected.setText(
-                all.isEmpty()
+                together.isEmpty()
                         ? ""
                         : Messages.message(
                                 "picture-room.collected",
-                                String.join(
-                                        "; ",
-                                        PictureMeasurement.together(List.copyOf(all.values())).stream()
-                                                .map(this::words)
-                                                .toList())));
+                                together.stream().map(this::words).collect(Collectors.joining("; "))));
     }
 
-    /** Puts the reading, with those of the same line before it, into its field; Enter takes it there. */
-    private void offer() {
+    /** Takes the reading in with those of the same line before it; empty where there is none, or none of a real instrument. */
+    private Optional<SourcedReading<Length>> collected() {
         if (reading.isEmpty() || file.isEmpty()) {
-            return;
+            return Optional.empty();
         }
-        PictureReading now = reading.get();
-        all.put(file.get() + " " + now.line().key(), now);
-        PictureReading mean = PictureMeasurement.together(all.values().stream()
-                        .filter(each -> each.line().equals(now.line()))
-                        .toList())
-                .get(0);
-        String text = String.format(java.util.Locale.ROOT, "%.2f mm", mean.value());
-        String caption = words(mean);
-        keep(file.get(), caption);
+        all.put(String.valueOf(file.get().getFileName()), reading.get());
         show();
-        // This room leaves the scene as soon as another is shown.
-        Scene scene = getScene();
-        context.go(now.line().reading());
-        if (scene.lookup("#" + EntryField.id(now.line())) instanceof TextField field) {
-            field.setText(text);
+        return all.of(reading.get().line());
+    }
+
+    /** Puts the reading into its field; Enter takes it there. */
+    private void offer() {
+        collected().ifPresent(mean -> {
+            String caption = words(mean);
+            keep(file.orElseThrow(IllegalStateException::new), caption);
+            // This room leaves the scene as soon as another is shown.
+            Scene scene = getScene();
+            session.offer(mean);
+            context.go(mean.line());
+            fill(scene, EntryField.id(mean.line()), mean);
+            session.say(Messages.message("picture-room.offered", caption));
+        });
+    }
+
+    /** The same at the counter, for an instrument far away: its owner sent the pictures. */
+    private void offerAtCounter() {
+        collected().ifPresent(mean -> {
+            Scene scene = getScene();
+            context.enterer().accept("counter");
+            fill(scene, "counter-" + EntryField.id(mean.line()), mean);
+            session.say(Messages.message("picture-room.counter-offered", words(mean)));
+        });
+    }
+
+    private static void fill(Scene scene, String id, SourcedReading<Length> mean) {
+        if (scene.lookup("#" + id) instanceof TextField field) {
+            field.requestFocus();
+            field.setText(mean.value().text());
             field.selectAll();
         }
-        session.say(Messages.message("picture-room.offered", caption));
+    }
+
+    private String words(SourcedReading<Length> each) {
+        Numbers numbers = session.words().numbers();
+        return Messages.message(
+                "picture-room.found",
+                Wording.full(each.line()),
+                numbers.fine(each.value().millimeters()),
+                numbers.fine(each.provenance().halfWidth().orElse(0)));
     }
 
     /** The picture stays with the job; its caption says what was read in it. */
@@ -530,6 +600,12 @@ public final class PictureRoom extends VBox implements Room {
     @Override
     public Parent node() {
         return this;
+    }
+
+    @Override
+    public boolean takeIt() {
+        offer();
+        return true;
     }
 
     @Override

@@ -17,6 +17,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.kestan.analysis.swing.StringOverFrets;
 import org.kestan.base.strings.Note;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
@@ -28,10 +29,14 @@ import org.kestan.devices.sound.GuidedListening;
 import org.kestan.devices.sound.HeardNote;
 import org.kestan.devices.sound.Listener;
 import org.kestan.devices.sound.Microphone;
+import org.kestan.devices.sound.PlayedAt;
 import org.kestan.devices.sound.Recording;
+import org.kestan.devices.sound.Tuner;
 import org.kestan.job.Job;
+import org.kestan.job.source.SourcedReading;
 import org.kestan.job.strings.StringSpec;
 import org.kestan.job.terms.Lines;
+import org.kestan.job.visits.Visit;
 
 /**
  * The strings are heard one after the other, with both hands on the instrument: open, the octave over fret 12, pressed at fret 12. What they come to is
@@ -45,6 +50,7 @@ public final class SoundRoom extends VBox implements Room {
     private static final double CLIPPED = 0.002;
 
     private static final double RATTLES = 0.5;
+    private static final int PRESSED_FRET = 12;
 
     private final RoomContext context;
     private final JobSession session;
@@ -55,10 +61,13 @@ public final class SoundRoom extends VBox implements Room {
     private final GridPane table = new GridPane();
     private final Button listen = new TextButton(Messages.message("sound-room.listen"), "sound-listen", this::toggle);
     private final Button take = new TextButton(Messages.message("sound-room.take"), "sound-take", this::offer);
+    private final TunerDial dial = new TunerDial();
     private GuidedListening guide;
+    private Tuner tuner;
     private List<String> strings = List.of();
     private Optional<AutoCloseable> open = Optional.empty();
     private boolean madeUp;
+    private boolean dialMoves;
 
     /** A room in a window. */
     public SoundRoom(RoomContext context) {
@@ -103,7 +112,7 @@ public final class SoundRoom extends VBox implements Room {
                 take);
         HBox now = new HBox(16, asks);
         now.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(head, source, now, progress, heard, table);
+        getChildren().addAll(head, source, dial, now, progress, heard, table);
         // What was heard of one instrument is never put on another's sheet.
         context.store().openedProperty().addListener((property, old, next) -> anew());
         session.analysisProperty().addListener((property, old, next) -> {
@@ -134,6 +143,7 @@ public final class SoundRoom extends VBox implements Room {
         synchronized (this) {
             strings = notes(session.job());
             guide = new GuidedListening(strings, Microphone.RATE);
+            tuner = new Tuner(strings, Microphone.RATE);
         }
         heard.setText("");
         show();
@@ -182,6 +192,7 @@ public final class SoundRoom extends VBox implements Room {
             }
         });
         open = Optional.empty();
+        dial.show(Optional.empty());
         source.setText(Messages.message("sound-room.nothing-open"));
         listen.setText(Messages.message("sound-room.listen"));
     }
@@ -189,14 +200,27 @@ public final class SoundRoom extends VBox implements Room {
     /** Comes from the thread of whatever is open. */
     private void hear(double[] samples) {
         Optional<HeardNote> taken;
+        final Optional<GuidedListening.Asked> asked;
+        Optional<Tuner.Tuned> sounds;
         boolean done;
         synchronized (this) {
+            asked = guide.waitsFor();
+            sounds = tuner.hear(samples)
+                    .filter(each -> asked.isEmpty() || asked.get().at() == PlayedAt.OPEN);
             taken = guide.hear(samples);
             done = guide.waitsFor().isEmpty();
         }
+        if (sounds.isPresent() || dialMoves) {
+            dialMoves = sounds.isPresent();
+            Optional<Tuner.Tuned> shown = sounds;
+            Platform.runLater(() -> dial.show(open.isPresent() ? shown : Optional.empty()));
+        }
         if (taken.isPresent()) {
             Platform.runLater(() -> {
-                heard.setText(words(taken.get()));
+                heard.setText(words(taken.get())
+                        + (taken.get().buzz() > RATTLES
+                                ? " " + where(asked.orElseThrow(IllegalStateException::new))
+                                : ""));
                 show();
                 if (done) {
                     close();
@@ -213,6 +237,20 @@ public final class SoundRoom extends VBox implements Room {
                         cents(note.cents()),
                         String.format(java.util.Locale.ROOT, "%.1f", note.halfWidth()))
                 + (note.buzz() > RATTLES ? " " + Messages.message("sound-room.rattles") : "");
+    }
+
+    /** Holds what rattles against what the strings meet by the sheet. */
+    private String where(GuidedListening.Asked played) {
+        boolean pressed = played.at() == PlayedAt.PRESSED;
+        String what = pressed
+                ? Messages.message("sound-room.string-at-12", played.string())
+                : Messages.message("sound-room.string-open", played.string());
+        Optional<StringOverFrets.Meeting> tightest =
+                session.analysis().room().tightest(played.string(), pressed ? PRESSED_FRET : 0);
+        return tightest.map(meeting -> meeting.explainsRattle()
+                        ? Messages.message("sound-room.map-says", what, meeting.meets())
+                        : Messages.message("sound-room.map-clear", what))
+                .orElseGet(() -> Messages.message("sound-room.map-unknown", what));
     }
 
     private static String cents(double cents) {
@@ -305,29 +343,26 @@ public final class SoundRoom extends VBox implements Room {
     /** How far the strings are tuned down, and the cents at fret 12 of the outer ones; undone like anything typed. */
     private void offer() {
         OptionalDouble down;
+        List<SourcedReading<?>> readings;
         OptionalDouble bass;
         OptionalDouble treble;
         synchronized (this) {
             down = guide.halfStepsDown();
+            readings = guide.readings();
             bass = guide.atTwelve(strings.size());
             treble = guide.atTwelve(1);
         }
-        if (down.isEmpty() && bass.isEmpty() && treble.isEmpty()) {
+        if (down.isEmpty() && readings.isEmpty()) {
             session.complain(Messages.message("sound-room.too-little"));
             return;
         }
         session.edit(job -> {
-            Job next = job;
-            if (down.isPresent()) {
-                next = next.with(Lines.STEPS_DOWN, (int) down.getAsDouble());
+            Job next = down.isPresent() ? job.with(Lines.STEPS_DOWN, (int) down.getAsDouble()) : job;
+            Visit visit = next.visit();
+            for (SourcedReading<?> each : readings) {
+                visit = visit.with(each);
             }
-            if (bass.isPresent()) {
-                next = next.with(Lines.CENTS_BASS, tenths(bass.getAsDouble()));
-            }
-            if (treble.isPresent()) {
-                next = next.with(Lines.CENTS_TREBLE, tenths(treble.getAsDouble()));
-            }
-            return next;
+            return next.withVisit(visit);
         });
         session.say(Messages.message(
                 "sound-room.taken",
@@ -336,13 +371,15 @@ public final class SoundRoom extends VBox implements Room {
                 text(treble)));
     }
 
-    private static double tenths(double cents) {
-        return Math.round(cents * 10) / 10.0;
-    }
-
     @Override
     public Parent node() {
         return this;
+    }
+
+    @Override
+    public boolean takeIt() {
+        offer();
+        return true;
     }
 
     @Override

@@ -27,6 +27,7 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.widgets.terms.LazyTooltip;
 import org.kestan.job.Job;
+import org.kestan.job.source.Provenance;
 import org.kestan.job.takes.ReadingTakes;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.text.BenchUnit;
@@ -303,7 +304,10 @@ public final class EntryField extends VBox implements Explainable {
         }
         error = "";
         shown = typed;
-        session.edit(job -> entry.write(job, typed).optional().orElse(job));
+        session.edit(job -> entry.write(job, typed)
+                .optional()
+                .map(next -> entry.onSheet() ? session.sourced(entry.line(), next) : next)
+                .orElse(job));
         show(session.analysis());
         return true;
     }
@@ -406,6 +410,14 @@ public final class EntryField extends VBox implements Explainable {
                         analysis.job().visit().takesOf(reading.get()).size(),
                         unit().format(spread.getAsDouble()));
             }
+        }
+        Optional<Provenance> source = entry.onSheet() ? analysis.job().visit().source(entry.line()) : Optional.empty();
+        if (source.isPresent()) {
+            String made = Wording.label(source.get().made());
+            OptionalDouble half = source.get().halfWidth();
+            return half.isPresent() && entry.length().isPresent()
+                    ? Messages.message("entry-field.made", made, unit().fine().format(half.getAsDouble()))
+                    : made;
         }
         return entry.length()
                 .flatMap(entry.sheet(analysis.job())::get)

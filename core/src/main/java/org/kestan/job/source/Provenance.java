@@ -1,0 +1,21 @@
+package org.kestan.job.source;
+
+import java.util.OptionalDouble;
+
+/**
+ * Where a value on the sheet came from that nobody typed; kept with it for as long as it stands there unchanged.
+ *
+ * @param made how it was made
+ * @param from what it was made from: a picture's name, a port's; empty where there is nothing to name
+ * @param halfWidth how far it may be wrong in nineteen cases of twenty, in mm, or cents where the value is in cents; empty where nobody knows
+ */
+public record Provenance(Made made, String from, OptionalDouble halfWidth) {
+
+    /** The part of a normal distribution that a half-width holds on either side. */
+    private static final double NINETY_FIVE = 1.96;
+
+    /** Returns the standard deviation that goes with the half-width, in the same unit; empty where that is not known. */
+    public OptionalDouble standard() {
+        return halfWidth.isPresent() ? OptionalDouble.of(halfWidth.getAsDouble() / NINETY_FIVE) : halfWidth;
+    }
+}

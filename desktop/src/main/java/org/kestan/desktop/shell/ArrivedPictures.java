@@ -1,0 +1,162 @@
+package org.kestan.desktop.shell;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import org.kestan.base.notation.Parsed;
+import org.kestan.desktop.messages.Messages;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.JobStore;
+import org.kestan.desktop.widgets.field.TextButton;
+import org.kestan.devices.folder.PictureFolder;
+import org.kestan.job.Sections;
+import org.kestan.job.bench.StepMark;
+import org.kestan.job.pictures.Photo;
+import org.kestan.repair.steps.Step;
+
+/** A folder that is watched for pictures: each new one asks where it belongs, the step at hand first. Nothing is kept unasked. */
+final class ArrivedPictures extends FlowPane {
+
+    private final JobSession session;
+    private final JobStore store;
+    private final Consumer<Path> measuring;
+    private final Label asks = new Label();
+    private final Deque<Path> waiting = new ArrayDeque<>();
+    private Optional<PictureFolder> watched = Optional.empty();
+
+    /** @param measuring shows a picture where it can be measured */
+    ArrivedPictures(JobSession session, JobStore store, Consumer<Path> measuring) {
+        super(8, 4);
+        this.session = session;
+        this.store = store;
+        this.measuring = measuring;
+        setId("arrived");
+        getStyleClass().add("ledger-bar");
+        setAlignment(Pos.CENTER_LEFT);
+        asks.setId("arrived-asks");
+        show();
+    }
+
+    /** The folder that is watched; empty for none. */
+    Optional<Path> folder() {
+        return watched.map(PictureFolder::folder);
+    }
+
+    /** Watches a folder from now on, in place of the one before. */
+    void watch(Path folder) {
+        stop();
+        try {
+            watched = Optional.of(PictureFolder.watch(folder, heard -> Platform.runLater(() -> take(folder, heard))));
+            session.say(Messages.message("arrived.watching", folder.getFileName()));
+        } catch (IOException unreadable) {
+            session.complain(Messages.message("arrived.not-watched", folder.getFileName()));
+        }
+    }
+
+    /** Watches nothing any more; pictures that still wait do so. */
+    void stop() {
+        watched.ifPresent(PictureFolder::close);
+        watched = Optional.empty();
+    }
+
+    private void take(Path folder, PictureFolder.Heard heard) {
+        if (!folder().equals(Optional.of(folder))) {
+            return;
+        }
+        if (heard instanceof PictureFolder.Heard.Arrived arrived) {
+            waiting.add(arrived.picture());
+            show();
+        } else {
+            watched = Optional.empty();
+            session.complain(Messages.message("arrived.gone", folder.getFileName()));
+        }
+    }
+
+    private void show() {
+        Optional<Path> next = Optional.ofNullable(waiting.peek());
+        setVisible(next.isPresent());
+        setManaged(next.isPresent());
+        getChildren().clear();
+        next.ifPresent(this::ask);
+    }
+
+    private void ask(Path picture) {
+        asks.setText(
+                waiting.size() == 1
+                        ? Messages.message("arrived.asks", picture.getFileName())
+                        : Messages.message("arrived.asks-more", picture.getFileName(), waiting.size() - 1));
+        List<Node> all = new ArrayList<>(List.of(asks));
+        stepAtHand()
+                .map(step -> step.text().title())
+                .ifPresent(title -> all.add(plain(new TextButton(
+                        Messages.message("arrived.step", title), "arrived-step", () -> keep(picture, title)))));
+        all.add(plain(new TextButton(Messages.message("arrived.job", name()), "arrived-job", () -> keep(picture, ""))));
+        all.add(new TextButton(Messages.message("arrived.measure"), "arrived-measure", () -> {
+            done();
+            measuring.accept(picture);
+        }));
+        all.add(new TextButton(Messages.message("arrived.leave"), "arrived-leave", this::done));
+        getChildren().setAll(all);
+    }
+
+    /** A name may have underscores. */
+    private static Button plain(Button button) {
+        button.setMnemonicParsing(false);
+        return button;
+    }
+
+    private String name() {
+        return session.job().name().isBlank()
+                ? Messages.message("arrived.open-job")
+                : session.job().name();
+    }
+
+    /** The first step that is neither done nor passed over, once work was begun; empty before. */
+    private Optional<Step> stepAtHand() {
+        Set<String> marked = session.job().section(Sections.STEPS).stream()
+                .map(StepMark::step)
+                .collect(Collectors.toCollection(HashSet::new));
+        return session.stepsProperty().get().book().compose(session.analysis().plan()).stream()
+                .filter(step -> !marked.contains(step.id()))
+                .findFirst();
+    }
+
+    private void keep(Path picture, String caption) {
+        done();
+        store.ask(() -> store.ledger().pictures().add(picture), added -> {
+            if (added instanceof Parsed.Bad<String> bad) {
+                session.complain(
+                        picture.getFileName() + ": " + session.words().problem(bad.problem(), bad.accepted()) + ".");
+                return;
+            }
+            added.optional()
+                    .ifPresent(file -> session.edit(job -> {
+                        List<Photo> photos = new ArrayList<>(job.photos());
+                        if (photos.stream().noneMatch(photo -> photo.file().equals(file))) {
+                            photos.add(new Photo(file, caption));
+                        }
+                        return job.withPhotos(photos);
+                    }));
+            session.say(Messages.message("arrived.kept", picture.getFileName(), name()));
+        });
+    }
+
+    private void done() {
+        waiting.poll();
+        show();
+    }
+}

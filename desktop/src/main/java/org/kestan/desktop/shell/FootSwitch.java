@@ -1,0 +1,88 @@
+package org.kestan.desktop.shell;
+
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.Scene;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import org.kestan.desktop.messages.Messages;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.Settings;
+
+/**
+ * A foot switch that types a key. Which one it is, is learned by stepping on it once; from then on it takes what a gauge, a photograph or the
+ * ear has read, with both hands on the instrument.
+ */
+final class FootSwitch {
+
+    /** Keys that type nothing and that the window has no use for. */
+    private static final Set<KeyCode> USABLE = Set.of(
+            KeyCode.F13,
+            KeyCode.F14,
+            KeyCode.F15,
+            KeyCode.F16,
+            KeyCode.F17,
+            KeyCode.F18,
+            KeyCode.F19,
+            KeyCode.F20,
+            KeyCode.F21,
+            KeyCode.F22,
+            KeyCode.F23,
+            KeyCode.F24,
+            KeyCode.PAUSE,
+            KeyCode.SCROLL_LOCK,
+            KeyCode.INSERT);
+
+    private final JobSession session;
+    private final Settings settings;
+    private final Runnable take;
+    private boolean learning;
+
+    /** @param take takes what was read */
+    FootSwitch(Scene scene, JobSession session, Settings settings, Runnable take) {
+        this.session = session;
+        this.settings = settings;
+        this.take = take;
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+    }
+
+    /** The next key that is pressed is the switch's. */
+    void learn() {
+        learning = true;
+        session.say(Messages.message("foot-switch.step-on-it"));
+    }
+
+    /** No key is the switch's any more. */
+    void forget() {
+        learning = false;
+        settings.setFootSwitch("");
+        session.say(Messages.message("foot-switch.forgotten"));
+    }
+
+    private void pressed(KeyEvent key) {
+        if (learning) {
+            learning = false;
+            key.consume();
+            if (key.getCode() == KeyCode.ESCAPE) {
+                session.say("");
+            } else if (USABLE.contains(key.getCode())) {
+                settings.setFootSwitch(key.getCode().name());
+                session.say(
+                        Messages.message("foot-switch.learned", key.getCode().getName()));
+            } else {
+                session.complain(Messages.message(
+                        "foot-switch.not-that-key", key.getCode().getName()));
+            }
+        } else if (isSwitch(key)) {
+            key.consume();
+            take.run();
+        }
+    }
+
+    private boolean isSwitch(KeyEvent key) {
+        return Optional.of(settings.footSwitch())
+                .filter(name -> !name.isEmpty())
+                .filter(key.getCode().name()::equals)
+                .isPresent();
+    }
+}

@@ -1,0 +1,69 @@
+package org.kestan.devices.picture;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeSet;
+import org.kestan.analysis.picture.PictureReading;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Measurable;
+import org.kestan.job.source.Made;
+import org.kestan.job.source.Provenance;
+import org.kestan.job.source.ReadingSource;
+import org.kestan.job.source.SourcedReading;
+
+/** What was read in the pictures of one instrument; several pictures of one gap are put together. */
+public final class PictureReadings implements ReadingSource {
+
+    private record Seen(String picture, Measurable line) {}
+
+    private final Map<Seen, PictureReading> all = new LinkedHashMap<>();
+
+    /** With none. */
+    public PictureReadings() {}
+
+    /** Takes a reading in, in place of one of the same line in the same picture. */
+    public void put(String picture, PictureReading reading) {
+        all.put(new Seen(picture, reading.line()), reading);
+    }
+
+    /** Forgets all of them: another instrument. */
+    public void clear() {
+        all.clear();
+    }
+
+    /** Returns what all pictures together say of each line. */
+    public List<PictureReading> together() {
+        return PictureMeasurement.together(List.copyOf(all.values()));
+    }
+
+    /** Returns what all pictures together say of one line; empty where none shows it. */
+    public Optional<SourcedReading<Length>> of(Measurable line) {
+        return together().stream()
+                .filter(each -> each.line().equals(line))
+                .map(this::sourced)
+                .findFirst();
+    }
+
+    @Override
+    public List<SourcedReading<?>> readings() {
+        return List.copyOf(together().stream().map(this::sourced).toList());
+    }
+
+    private SourcedReading<Length> sourced(PictureReading reading) {
+        TreeSet<String> pictures = new TreeSet<>();
+        all.keySet().stream()
+                .filter(each -> each.line().equals(reading.line()))
+                .forEach(each -> pictures.add(each.picture()));
+        return new SourcedReading<>(
+                reading.line(),
+                Length.ofText(String.format(Locale.ROOT, "%.2f mm", reading.value())),
+                new Provenance(
+                        Made.PICTURE,
+                        String.join(", ", pictures),
+                        OptionalDouble.of(Math.round(reading.halfWidth() * 1000) / 1000.0)));
+    }
+}
