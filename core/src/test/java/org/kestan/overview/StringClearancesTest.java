@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.kestan.analysis.swing.Leveling;
+import org.kestan.analysis.swing.StringOverFrets;
 import org.kestan.analysis.swing.Swing;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.notation.Length;
@@ -58,6 +59,32 @@ public class StringClearancesTest {
                 .isLessThan(treble(filed.at(StringClearances.Stage.NOW).orElseThrow()));
         assertThat(open(proud.withStrings(List.of())).room().at(StringClearances.Stage.NOW))
                 .isEmpty();
+    }
+
+    /**
+     * A string that rattles pressed at 12 has its reason where a higher fret stands proud of its room there, and none where the frets are
+     * level and the action is generous.
+     */
+    @Test
+    public void aRattleHasItsReasonWhereThereIsNoRoom() {
+        Job generous = Jobs.put(
+                Jobs.put(strung(Jobs.sound(Jobs.flatTop())), Reading.ACTION_BASS, 3.5), Reading.ACTION_TREBLE, 3.0);
+        StringOverFrets.Meeting clear = open(generous).room().tightest(1, 12).orElseThrow();
+        assertThat(clear.pressed()).isEqualTo(12);
+        assertThat(clear.explainsRattle()).isFalse();
+        StringOverFrets.Meeting proud = open(Jobs.put(generous, Reading.FRET_PROUD.at(14), clear.clearance() + 0.8))
+                .room()
+                .tightest(1, 12)
+                .orElseThrow();
+        assertThat(proud.meets()).isEqualTo(14);
+        assertThat(proud.explainsRattle()).isTrue();
+        assertThat(new StringOverFrets.Meeting(12, 13, 0.051).explainsRattle()).isFalse();
+        assertThat(new StringOverFrets.Meeting(12, 13, 0.049).explainsRattle()).isTrue();
+        assertThat(open(generous.withStrings(List.of())).room().tightest(1, 12)).isEmpty();
+        assertThat(open(generous).room().tightest(3, 12))
+                .as("its gauge is not known")
+                .isEmpty();
+        assertThat(open(generous).room().tightest(1, 40)).isEmpty();
     }
 
     /** An action wanted that a hard hand cannot play clean is said at the action's gate, with what leveling allows. */

@@ -178,8 +178,8 @@ public final class PictureRoom extends VBox implements Room {
         ScrollPane side = new ScrollPane(column);
         side.setFitToWidth(true);
         side.getStyleClass().add("station-scroll");
-        side.setMinWidth(268);
-        side.setMaxWidth(268);
+        side.setId("picture-side");
+        side.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         HBox.setHgrow(view, Priority.ALWAYS);
         HBox body = new HBox(12, view, side);
         body.setMinHeight(0);
