@@ -22,6 +22,7 @@ module org.kestan.core {
     exports org.kestan.base.geometry;
     exports org.kestan.base.lazy;
     exports org.kestan.base.notation;
+    exports org.kestan.base.release;
     exports org.kestan.base.sheet;
     exports org.kestan.base.standards;
     exports org.kestan.base.strings;

@@ -3,8 +3,12 @@ package org.kestan.cli;
 import java.io.PrintStream;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import org.kestan.base.release.Release;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.IVersionProvider;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
@@ -14,7 +18,7 @@ import picocli.CommandLine.Spec;
         name = "kestan",
         description = "${bundle:kestan-command.works-out-neck}",
         mixinStandardHelpOptions = true,
-        version = "Kestan 0.1.0",
+        versionProvider = KestanCommand.Version.class,
         resourceBundle = CliText.BUNDLE_NAME,
         subcommands = {
             SolveCommand.class,
@@ -40,6 +44,20 @@ public final class KestanCommand implements Runnable {
     /** Exit code of a command that could not do what it was asked. */
     static final int FAULTY = 2;
 
+    /** Says which release this is. */
+    static final class Version implements IVersionProvider {
+
+        Version() {}
+
+        @Override
+        public String[] getVersion() {
+            return new String[] {"Kestan " + Release.VERSION};
+        }
+    }
+
+    /** Held, so that its level stays. */
+    private static final Logger FLYWAY = Logger.getLogger("org.flywaydb");
+
     @Spec
     private CommandSpec spec;
 
@@ -50,6 +68,8 @@ public final class KestanCommand implements Runnable {
 
     /** Runs the command line and ends the process with its exit code. */
     public static void main(String[] arguments) {
+        // Its running commentary is for its own developers.
+        FLYWAY.setLevel(Level.WARNING);
         System.exit(run(
                 new PrintWriter(new PrintStream(System.out, true, StandardCharsets.UTF_8), true),
                 new PrintWriter(new PrintStream(System.err, true, StandardCharsets.UTF_8), true),

@@ -24,7 +24,7 @@ public final class CameraFit {
     private static final double FOCAL_DOUBT = 0.45;
     private static final double USUAL_DISTANCE = 350;
     private static final double DISTANCE_DOUBT = 1;
-    private static final double TOLD_DISTANCE_DOUBT = 0.015;
+    private static final double TOLD_DISTANCE_DOUBT = 0.01;
     private static final double TOLD_FOCAL_DOUBT = 0.08;
     private static final double YAW_DOUBT = Math.toRadians(4);
     private static final double ROLL_DOUBT = Math.toRadians(10);

@@ -10,6 +10,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.kestan.base.release.Release;
 import org.kestan.desktop.messages.Messages;
 
 /**
@@ -29,8 +30,7 @@ public final class CrashReport {
     /** The text of a report. */
     public static String text(Thread thread, Throwable failure) {
         StringBuilder text = new StringBuilder(Messages.message("crash-report.kestan"))
-                .append(Optional.ofNullable(CrashReport.class.getPackage().getImplementationVersion())
-                        .orElse(Messages.message("crash-report.of-the-workshop")))
+                .append(Release.VERSION)
                 .append(Messages.message("crash-report.java"))
                 .append(System.getProperty("java.version"))
                 .append(", ")

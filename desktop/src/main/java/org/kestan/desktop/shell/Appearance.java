@@ -7,14 +7,17 @@ import javafx.collections.ListChangeListener;
 import javafx.css.PseudoClass;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.image.Image;
 import javafx.scene.text.Font;
 import javafx.stage.PopupWindow;
+import javafx.stage.Stage;
 import javafx.stage.Window;
 import org.kestan.desktop.session.Settings;
 
 /** Theme, fonts and text size of a scene, kept in the settings. */
 public final class Appearance {
 
+    private static final int[] ICONS = {64, 256};
     private static final List<String> FONTS = List.of(
             "AtkinsonHyperlegibleNext_400Regular.ttf",
             "AtkinsonHyperlegibleNext_600SemiBold.ttf",
@@ -62,6 +65,15 @@ public final class Appearance {
                 Font.loadFont(Appearance.class.getResourceAsStream("/org/kestan/fonts/" + font), TEXT_PIXELS);
             }
             fontsLoaded = true;
+        }
+    }
+
+    /** Gives a window the icons that ship. */
+    static void setIcons(Stage stage) {
+        for (int size : ICONS) {
+            stage.getIcons()
+                    .add(new Image(
+                            Appearance.class.getResourceAsStream("/org/kestan/desktop/icons/kestan-" + size + ".png")));
         }
     }
 

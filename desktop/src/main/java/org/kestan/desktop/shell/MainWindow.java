@@ -198,6 +198,7 @@ public final class MainWindow {
         });
         connect(scene);
         show(first);
+        Appearance.setIcons(stage);
         stage.setTitle(
                 practice.isPresent()
                         ? Messages.message("main-window.practice")

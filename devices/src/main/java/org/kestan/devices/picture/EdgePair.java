@@ -41,10 +41,10 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
     private static final double RENDERED = 0.08;
 
     /** A small arch is told less well: pixels, for a radius of one. */
-    private static final double ARCHED = 3.8;
+    private static final double ARCHED = 3.2;
 
     /** Where a string's edge ends is told so well, as a share of its blur: from the same trials. */
-    private static final double THIN = 0.18;
+    private static final double THIN = 0.15;
 
     /**
      * How an edge is looked for.

@@ -1,0 +1,2 @@
+/** Which release of Kestan this is. */
+package org.kestan.base.release;
