@@ -17,6 +17,7 @@ import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.LedgerJson;
+import org.kestan.ledger.LedgerMove;
 import org.kestan.ledger.Query;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -26,7 +27,7 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** {@code kestan ledger list|import|export --ledger FILE}: jobs in and out of a ledger without a window. */
+/** {@code kestan ledger list|import|export|move|restore --ledger LEDGER}: jobs in and out of a ledger without a window. */
 @Command(name = "ledger", description = "${bundle:ledger-command.list-the-jobs}", mixinStandardHelpOptions = true)
 final class LedgerCommand implements Runnable {
 
@@ -124,6 +125,27 @@ final class LedgerCommand implements Runnable {
                 return KestanCommand.FAULTY;
             }
         });
+    }
+
+    @Command(name = "move", description = "${bundle:ledger-command.move}", mixinStandardHelpOptions = true)
+    int move(
+            @Mixin LedgerOption option,
+            @Option(
+                            names = "--to",
+                            paramLabel = "LEDGER",
+                            required = true,
+                            description = "${bundle:ledger-command.move-to}")
+                    String to) {
+        return option.with(
+                false,
+                from -> option.at(to, other -> {
+                    Optional<LedgerMove> moved = LedgerMove.of(from, other, (done, of) -> true);
+                    if (moved.isEmpty()) {
+                        return option.faulty(CliText.text("ledger.not-empty"));
+                    }
+                    option.print(LedgerJson.moved(moved.get()));
+                    return moved.get().differs().isEmpty() ? 0 : KestanCommand.FAULTY;
+                }));
     }
 
     @Command(

@@ -1,17 +1,21 @@
 package org.kestan.cli;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.ToIntFunction;
 import org.kestan.base.finding.Fault;
+import org.kestan.files.disk.Disk;
 import org.kestan.ledger.Backups;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJson;
 import org.kestan.ledger.OpenResult;
+import org.kestan.ledger.postgres.PostgresAddress;
+import org.kestan.ledger.postgres.PostgresLedger;
 import org.kestan.ledger.sqlite.SqliteBackups;
 import org.kestan.ledger.sqlite.SqliteLedger;
 import picocli.CommandLine.Model.CommandSpec;
@@ -26,7 +30,7 @@ final class LedgerOption {
             paramLabel = "FILE",
             required = true,
             description = "${bundle:ledger-option.the-ledger-such}")
-    private Path file;
+    private String place;
 
     @Spec(Spec.Target.MIXEE)
     private CommandSpec spec;
@@ -37,10 +41,20 @@ final class LedgerOption {
      * @param makes whether one that is not there is made
      */
     int with(boolean makes, ToIntFunction<Ledger> work) {
-        if (!makes && !Files.exists(file)) {
+        if (!makes && !PostgresAddress.isOne(place) && !Files.exists(Path.of(place))) {
             return faulty(CliText.text("ledger.not-there"));
         }
-        OpenResult opening = SqliteLedger.open(file);
+        return at(place, work);
+    }
+
+    /** Works on a ledger, which is made where there is none. */
+    int at(String where, ToIntFunction<Ledger> work) {
+        Optional<PostgresAddress> server = PostgresAddress.of(where, System::getenv);
+        if (server.isEmpty() && PostgresAddress.isOne(where)) {
+            return faulty(CliText.text("ledger.no-address"));
+        }
+        OpenResult opening =
+                server.isPresent() ? PostgresLedger.open(server.get(), copies()) : SqliteLedger.open(Path.of(where));
         if (!(opening instanceof OpenResult.Opened opened)) {
             return faulty(CliText.text("ledger.refused", JobArgument.WORDS.say(((OpenResult.Refused) opening).why())));
         }
@@ -51,6 +65,23 @@ final class LedgerOption {
         }
     }
 
+    /** Copies of pictures and papers of a server are of this run only. */
+    private static Path copies() {
+        try {
+            Path folder = Files.createTempDirectory("kestan-");
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> {
+                try {
+                    Disk.deleteAll(folder);
+                } catch (IOException stays) {
+                    System.getLogger(LedgerOption.class.getName()).log(System.Logger.Level.DEBUG, "copies stay", stays);
+                }
+            }));
+            return folder;
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
     /**
      * Puts a backup in the ledger's place, or into another folder, with its pictures and papers.
      *
@@ -58,7 +89,10 @@ final class LedgerOption {
      * @param to the folder of a drill; the ledger's own where none is named
      */
     int restore(Optional<Path> from, Optional<Path> to) {
-        SqliteBackups backups = SqliteBackups.of(file.toAbsolutePath());
+        if (PostgresAddress.isOne(place)) {
+            return faulty(CliText.text("ledger.servers-own-means"));
+        }
+        SqliteBackups backups = SqliteBackups.of(Path.of(place).toAbsolutePath());
         Optional<Backups.Copy> copy = backups.whole().stream()
                 .filter(each -> from.isEmpty()
                         || each.file().toAbsolutePath().equals(from.get().toAbsolutePath()))

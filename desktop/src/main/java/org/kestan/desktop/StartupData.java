@@ -17,9 +17,11 @@ import org.kestan.desktop.shell.Stylesheets;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.ledger.DemoLedger;
 import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerFinding;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.Query;
+import org.kestan.ledger.postgres.PostgresAddress;
 import org.kestan.ledger.sqlite.NativeLibrary;
 import org.kestan.ledger.sqlite.SqliteLedger;
 import org.kestan.overview.JobAnalysis;
@@ -106,7 +108,10 @@ record StartupData(
         boolean practice = arguments.contains("--practice");
         Optional<Path> named = named(arguments);
         Path file = practice ? practiceIn(folder) : named.isPresent() ? named.get() : ofShop(folder, demo);
-        OpenResult opening = practice ? SqliteLedger.openForPractice(file) : SqliteLedger.open(file);
+        OpenResult opening = onServer(arguments)
+                // The window would lose what is typed while the server is away; the command line has nothing to lose.
+                ? new OpenResult.Refused(LedgerFinding.SERVER.of(), List.of())
+                : practice ? SqliteLedger.openForPractice(file) : SqliteLedger.open(file);
         boolean filled = false;
         if (demo && opening instanceof OpenResult.Opened opened) {
             if (practice) {
@@ -122,10 +127,15 @@ record StartupData(
         return new StartupData(demo, folder, file, opening, samples, filled, new CompletableFuture<>());
     }
 
+    private static boolean onServer(List<String> arguments) {
+        int at = arguments.indexOf("--ledger");
+        return at >= 0 && at + 1 < arguments.size() && PostgresAddress.isOne(arguments.get(at + 1));
+    }
+
     /** The ledger that is named at the start. */
     private static Optional<Path> named(List<String> arguments) {
         int at = arguments.indexOf("--ledger");
-        return at >= 0 && at + 1 < arguments.size()
+        return at >= 0 && at + 1 < arguments.size() && !onServer(arguments)
                 ? Optional.of(Path.of(arguments.get(at + 1)).toAbsolutePath())
                 : Optional.empty();
     }

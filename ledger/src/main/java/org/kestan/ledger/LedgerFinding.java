@@ -26,6 +26,18 @@ public enum LedgerFinding implements Finding.Kind {
     CUSTOMERS_JOB,
     /** A ledger of customers' jobs was to be opened for practice. */
     CUSTOMERS_LEDGER,
+    /** The server does not take the user or the password. */
+    WRONG_PASSWORD,
+    /** No server answers there, or it has gone. */
+    NO_SERVER,
+    /** The server has no database of that name. */
+    NO_DATABASE,
+    /** The server takes no more connections. */
+    TOO_MANY_BENCHES,
+    /** A server, where only a file is worked on. */
+    SERVER,
+    /** Something else is where a ledger would be. */
+    SOMETHING_ELSE,
     /** What is there can't be a whole ledger. */
     DAMAGED(Verbatim.class),
     /** Anything else. */

@@ -51,4 +51,16 @@ public final class LedgerJson {
                 file -> draft.put("putAside", Tree.text(file.getFileName().toString())));
         return JsonText.print(draft.entries());
     }
+
+    /** Prints what was moved into another ledger. */
+    public static String moved(LedgerMove move) {
+        return JsonText.print(new Tree.Draft()
+                .put("jobs", Tree.number(move.jobs()))
+                .put("pictures", Tree.number(move.pictures()))
+                .put("papers", Tree.number(move.papers()))
+                .put(
+                        "differs",
+                        new Tree.Items(move.differs().stream().map(Tree::text).toList()))
+                .entries());
+    }
 }

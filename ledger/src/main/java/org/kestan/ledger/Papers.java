@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -14,8 +15,9 @@ import org.kestan.files.disk.Disk;
  * The papers that were made for jobs, as they were handed out: beside the ledger, in a folder for each job.
  *
  * @param folder where they lie
+ * @param behind where they are kept, where that is not the folder itself
  */
-public record Papers(Path folder) {
+public record Papers(Path folder, KeptFiles behind) {
 
     /** What a paper may be called; never a way out of its folder. */
     private static final Pattern NAME = Pattern.compile("[\\p{L}\\p{N}][\\p{L}\\p{N} ._()-]{0,160}\\.(pdf|html|svg)");
@@ -23,6 +25,11 @@ public record Papers(Path folder) {
     private static final Pattern ID = Pattern.compile("[0-9a-f-]{36}");
 
     private static final int MOST = 1000;
+
+    /** Papers that are kept in a folder. */
+    public Papers(Path folder) {
+        this(folder, KeptFiles.NOWHERE);
+    }
 
     /** Tells whether something may be the name of a paper. */
     public static boolean isName(String name) {
@@ -46,10 +53,16 @@ public record Papers(Path folder) {
             return false;
         }
         Path place = Disk.ownFolder(Disk.ownFolder(folder).resolve(id));
+        fetch(id);
         int dot = name.lastIndexOf('.');
         for (int i = 1; i < MOST; i++) {
             Path to = place.resolve(i == 1 ? name : name.substring(0, dot) + " (" + i + ")" + name.substring(dot));
             if (!Files.exists(to)) {
+                if (!behind.write(id, to.getFileName().toString(), bytes)) {
+                    // Another bench has kept one of that name meanwhile.
+                    fetch(id);
+                    continue;
+                }
                 Disk.write(to, bytes);
                 return true;
             }
@@ -64,6 +77,12 @@ public record Papers(Path folder) {
     public Map<String, Path> of(String id) {
         Map<String, Path> all = new TreeMap<>();
         if (isId(id)) {
+            try {
+                fetch(id);
+            } catch (IOException failed) {
+                System.getLogger(Papers.class.getName())
+                        .log(System.Logger.Level.WARNING, "papers could not be copied here", failed);
+            }
             try (Stream<Path> files = Files.list(folder.resolve(id))) {
                 files.filter(each -> isName(each.getFileName().toString()))
                         .forEach(each -> all.put(each.getFileName().toString(), each));
@@ -79,10 +98,25 @@ public record Papers(Path folder) {
         if (!isId(id)) {
             return;
         }
+        behind.names(id).forEach(name -> behind.remove(id, name));
         try {
             Disk.deleteAll(folder.resolve(id));
         } catch (IOException stays) {
             System.getLogger(Papers.class.getName()).log(System.Logger.Level.WARNING, "papers stay: " + id, stays);
+        }
+    }
+
+    /** Copies here what is kept behind and not here yet. */
+    private void fetch(String id) throws IOException {
+        for (String name : behind.names(id)) {
+            Path to = folder.resolve(id).resolve(name);
+            if (isName(name) && !Files.exists(to)) {
+                Optional<byte[]> bytes = behind.read(id, name);
+                if (bytes.isPresent()) {
+                    Disk.ownFolder(Disk.ownFolder(folder).resolve(id));
+                    Disk.write(to, bytes.get());
+                }
+            }
         }
     }
 }

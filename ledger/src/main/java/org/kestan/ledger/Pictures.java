@@ -24,12 +24,20 @@ import org.kestan.files.disk.Disk;
  * taking it off a job and putting it back loses nothing.
  *
  * @param folder where they lie
+ * @param behind where they are kept, where that is not the folder itself
  */
-public record Pictures(Path folder) {
+public record Pictures(Path folder, KeptFiles behind) {
+
+    private static final String ALL = "";
 
     private static final long LARGEST_FILE = 40L << 20;
     private static final long MOST_PIXELS = 120_000_000;
     private static final String NOWHERE = "none";
+
+    /** Pictures that are kept in a folder. */
+    public Pictures(Path folder) {
+        this(folder, KeptFiles.NOWHERE);
+    }
 
     /** Copies a picture in; the outcome is its name here, or what is wrong with it. */
     public Parsed<String> add(Path picture) {
@@ -61,6 +69,7 @@ public record Pictures(Path folder) {
             if (!Files.exists(target)) {
                 Disk.write(target, bytes);
             }
+            behind.write(ALL, name, bytes);
             return new Parsed.Ok<>(name);
         } catch (IOException failed) {
             return bad(PictureFinding.NOT_WRITTEN.of(Quantity.text(String.valueOf(failed.getMessage()))));
@@ -69,6 +78,7 @@ public record Pictures(Path folder) {
 
     /** Takes a picture away; one that is not there, or can't be taken away, is no trouble. */
     public void remove(String name) {
+        behind.remove(ALL, name);
         try {
             Files.deleteIfExists(file(name));
         } catch (IOException stays) {
@@ -81,10 +91,27 @@ public record Pictures(Path folder) {
     public Path file(String name) {
         try {
             Path plain = Path.of(name).getFileName();
-            return folder.resolve(plain == null ? NOWHERE : plain.toString());
+            Path file = folder.resolve(plain == null ? NOWHERE : plain.toString());
+            if (behind != KeptFiles.NOWHERE && !Files.exists(file)) {
+                fetch(file);
+            }
+            return file;
         } catch (InvalidPathException noName) {
             return folder.resolve(NOWHERE);
         }
+    }
+
+    /** One that can't be fetched is not there, as one that nobody has. */
+    private void fetch(Path file) {
+        behind.read(ALL, file.getFileName().toString()).ifPresent(bytes -> {
+            try {
+                Disk.ownFolder(folder);
+                Disk.write(file, bytes);
+            } catch (IOException failed) {
+                System.getLogger(Pictures.class.getName())
+                        .log(System.Logger.Level.WARNING, "a picture could not be copied here", failed);
+            }
+        });
     }
 
     /** Reads the picture through once, coarsely: what is truncated or lies about its size is found out here. */

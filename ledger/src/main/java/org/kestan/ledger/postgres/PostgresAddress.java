@@ -1,0 +1,66 @@
+package org.kestan.ledger.postgres;
+
+import java.net.URI;
+import java.net.URISyntaxException;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/**
+ * Where a server's database is, as in {@code postgresql://bench@server:5432/shop}.
+ *
+ * @param host the server
+ * @param port its port
+ * @param database the database
+ * @param user who asks
+ * @param password theirs; empty where the driver looks for it in the platform's usual places
+ */
+public record PostgresAddress(String host, int port, String database, String user, Optional<String> password) {
+
+    private static final String SCHEME = "postgresql";
+    private static final int USUAL_PORT = 5432;
+
+    /** Tells whether a text is meant to be one. */
+    public static boolean isOne(String text) {
+        return text.startsWith(SCHEME + "://") || text.startsWith("postgres://");
+    }
+
+    /**
+     * Reads an address. A password has no place in it; it comes from the environment ({@code PGPASSWORD}), else the driver looks into
+     * {@code ~/.pgpass}.
+     *
+     * @param environment variables of the platform by their names; null for none
+     * @return empty where it is none, or has a password in it
+     */
+    public static Optional<PostgresAddress> of(String text, UnaryOperator<String> environment) {
+        try {
+            URI uri = new URI(text);
+            String path = uri.getPath() == null ? "" : uri.getPath();
+            String info = uri.getUserInfo() == null ? "" : uri.getUserInfo();
+            if (!isOne(text) || uri.getHost() == null || path.length() < 2 || info.contains(":")) {
+                return Optional.empty();
+            }
+            String user = !info.isEmpty()
+                    ? info
+                    : Optional.ofNullable(environment.apply("PGUSER")).orElse(System.getProperty("user.name"));
+            return Optional.of(new PostgresAddress(
+                    uri.getHost(),
+                    uri.getPort() < 0 ? USUAL_PORT : uri.getPort(),
+                    path.substring(1),
+                    user,
+                    Optional.ofNullable(environment.apply("PGPASSWORD"))));
+        } catch (URISyntaxException none) {
+            return Optional.empty();
+        }
+    }
+
+    /** Returns it as the driver wants it. */
+    String jdbc() {
+        return "jdbc:postgresql://" + host + ":" + port + "/" + database;
+    }
+
+    /** Returns it as a person reads it; without the password. */
+    @Override
+    public String toString() {
+        return SCHEME + "://" + user + "@" + host + ":" + port + "/" + database;
+    }
+}

@@ -1,0 +1,299 @@
+package org.kestan.ledger.postgres;
+
+import com.zaxxer.hikari.HikariConfig;
+import com.zaxxer.hikari.HikariDataSource;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.FlywayException;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.Jdbi;
+import org.jdbi.v3.core.JdbiException;
+import org.kestan.base.finding.Finding;
+import org.kestan.files.job.JobReader;
+import org.kestan.job.pictures.Photo;
+import org.kestan.ledger.Backups;
+import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerFinding;
+import org.kestan.ledger.OpenResult;
+import org.kestan.ledger.Papers;
+import org.kestan.ledger.Pictures;
+import org.kestan.ledger.sql.JobSearch;
+import org.kestan.ledger.sql.SqlLedger;
+
+/** The ledger of a shop with several benches, on a PostgreSQL server, 13 or later. Pictures and papers are kept there, too. */
+public final class PostgresLedger extends SqlLedger {
+
+    /** The ledger has a schema of its own, so that it lies beside whatever else the database holds. */
+    private static final String SCHEMA = "kestan";
+
+    private static final int LATEST = 1;
+    private static final int CONNECTIONS = 3;
+    private static final long PATIENCE_MILLIS = 5000;
+    private static final PostgresSearch SEARCH = new PostgresSearch();
+
+    private final PostgresAddress address;
+    private final HikariDataSource source;
+    private final Jdbi jdbi;
+    private final Path copies;
+    private final String bench = UUID.randomUUID().toString();
+    private final ThreadLocal<Handle> inside = new ThreadLocal<>();
+
+    private PostgresLedger(PostgresAddress address, HikariDataSource source, Path copies, Clock clock) {
+        super(clock);
+        this.address = address;
+        this.source = source;
+        this.copies = copies;
+        jdbi = Jdbi.create(source);
+        begin();
+    }
+
+    /**
+     * Opens the ledger of a database, making it where there is none.
+     *
+     * @param copies a folder of this machine for copies of pictures and papers
+     */
+    public static OpenResult open(PostgresAddress address, Path copies) {
+        return open(address, copies, Clock.systemUTC());
+    }
+
+    /** Opens a ledger in the same way, by another clock. */
+    public static OpenResult open(PostgresAddress address, Path copies, Clock clock) {
+        HikariDataSource source = null;
+        try {
+            source = new HikariDataSource(pool(address));
+            Optional<Finding> refused = look(source);
+            if (refused.isPresent()) {
+                source.close();
+                return new OpenResult.Refused(refused.get(), List.of());
+            }
+            Flyway.configure()
+                    .dataSource(source)
+                    .schemas(SCHEMA)
+                    .defaultSchema(SCHEMA)
+                    .locations("classpath:org/kestan/ledger/postgres")
+                    .load()
+                    .migrate();
+            return new OpenResult.Opened(new PostgresLedger(address, source, copies, clock), Optional.empty());
+        } catch (LedgerException
+                | JdbiException
+                | FlywayException
+                | com.zaxxer.hikari.pool.HikariPool.PoolInitializationException failed) {
+            if (source != null) {
+                source.close();
+            }
+            return new OpenResult.Refused(PostgresErrors.of(failed), List.of());
+        }
+    }
+
+    private static HikariConfig pool(PostgresAddress address) {
+        HikariConfig config = new HikariConfig();
+        config.setJdbcUrl(address.jdbc());
+        config.setUsername(address.user());
+        address.password().ifPresent(config::setPassword);
+        config.addDataSourceProperty("currentSchema", SCHEMA + ",public");
+        config.addDataSourceProperty("ApplicationName", "Kestan");
+        // Encrypted where the server can; a server that can't is on the shop's own net.
+        config.addDataSourceProperty("sslmode", "prefer");
+        config.setMaximumPoolSize(CONNECTIONS);
+        config.setMinimumIdle(1);
+        config.setConnectionTimeout(PATIENCE_MILLIS);
+        config.setPoolName("kestan");
+        return config;
+    }
+
+    /** What keeps it from being opened; nothing is written. */
+    private static Optional<Finding> look(HikariDataSource source) {
+        return Jdbi.create(source).withHandle(handle -> {
+            boolean ours = exists(handle, "flyway_schema_history");
+            if (!ours) {
+                boolean another =
+                        handle.createQuery("SELECT count(*) FROM information_schema.tables WHERE table_schema = ?")
+                                        .bind(0, SCHEMA)
+                                        .mapTo(Integer.class)
+                                        .one()
+                                > 0;
+                return another ? Optional.of(LedgerFinding.SOMETHING_ELSE.of()) : Optional.empty();
+            }
+            int version = handle.createQuery("SELECT coalesce(max(version::int), 0) FROM " + SCHEMA
+                            + ".flyway_schema_history WHERE success AND version IS NOT NULL")
+                    .mapTo(Integer.class)
+                    .one();
+            return version > LATEST ? Optional.of(LedgerFinding.NEWER.of()) : Optional.empty();
+        });
+    }
+
+    private static boolean exists(Handle handle, String table) {
+        return handle.createQuery("SELECT to_regclass(?) IS NOT NULL")
+                .bind(0, SCHEMA + "." + table)
+                .mapTo(Boolean.class)
+                .one();
+    }
+
+    @Override
+    public String place() {
+        return address.toString();
+    }
+
+    @Override
+    public Pictures pictures() {
+        return new Pictures(copies.resolve("pictures"), PostgresFiles.pictures(this::with));
+    }
+
+    @Override
+    public Papers papers() {
+        return new Papers(copies.resolve("papers"), PostgresFiles.papers(this::with));
+    }
+
+    /** A server is backed up by its own means. */
+    @Override
+    public Backups backups() {
+        return new Backups() {
+            @Override
+            public List<Path> all() {
+                return List.of();
+            }
+
+            @Override
+            public List<Copy> whole() {
+                return List.of();
+            }
+
+            @Override
+            public Optional<Path> make() {
+                return Optional.empty();
+            }
+
+            @Override
+            public Optional<Path> putBack(Path copy) throws IOException {
+                throw new IOException("a server is put back by its own means");
+            }
+        };
+    }
+
+    @Override
+    public String writtenElsewhere() {
+        return with(handle -> handle.createQuery("SELECT coalesce(sum(written), 0)::text FROM benches WHERE bench <> ?")
+                .bind(0, bench)
+                .mapTo(String.class)
+                .one());
+    }
+
+    @Override
+    protected String state() {
+        return with(handle -> handle.createQuery("SELECT coalesce(sum(written), 0)::text FROM benches")
+                .mapTo(String.class)
+                .one());
+    }
+
+    @Override
+    protected String changed(Handle handle, String id) {
+        handle.execute(
+                "INSERT INTO benches (bench, written) VALUES (?, 1) ON CONFLICT (bench) DO UPDATE SET written = benches.written + 1",
+                bench);
+        return id;
+    }
+
+    @Override
+    protected JobSearch search() {
+        return SEARCH;
+    }
+
+    @Override
+    public boolean erase(String id) {
+        return erased("SELECT id FROM jobs WHERE deleted_at IS NOT NULL AND id = ?", id) > 0;
+    }
+
+    @Override
+    public int emptyBin(Instant before) {
+        return erased("SELECT id FROM jobs WHERE deleted_at < ?", text(before));
+    }
+
+    private int erased(String which, String bound) {
+        List<String> ids = with(handle ->
+                handle.createQuery(which).bind(0, bound).mapTo(String.class).list());
+        for (String id : ids) {
+            List<String> shown = with(handle -> handle.createQuery("SELECT body FROM job_files WHERE job_id = ?")
+                            .bind(0, id)
+                            .mapTo(String.class)
+                            .list())
+                    .stream()
+                    .flatMap(text -> JobReader.read(text).job().stream())
+                    .flatMap(job -> job.photos().stream().map(Photo::file))
+                    .distinct()
+                    .toList();
+            inTransaction(handle -> {
+                handle.execute("DELETE FROM job_files WHERE job_id = ?", id);
+                handle.execute("DELETE FROM jobs WHERE id = ?", id);
+                return changed(handle, id);
+            });
+            papers().remove(id);
+            shown.stream().filter(picture -> !isShown(picture)).forEach(pictures()::remove);
+        }
+        return ids.size();
+    }
+
+    private boolean isShown(String picture) {
+        return with(handle -> handle.createQuery("SELECT EXISTS (SELECT 1 FROM job_files WHERE strpos(body, ?) > 0)")
+                .bind(0, picture)
+                .mapTo(Boolean.class)
+                .one());
+    }
+
+    /** Copies on this machine go with their jobs; what the server keeps of what is gone is its own affair. */
+    @Override
+    public List<Path> cleanse() {
+        return List.of();
+    }
+
+    @Override
+    public Optional<Finding> check() {
+        try {
+            with(handle -> handle.createQuery("SELECT count(*) FROM jobs")
+                    .mapTo(Integer.class)
+                    .one());
+            return Optional.empty();
+        } catch (LedgerException failed) {
+            return Optional.of(failed.why());
+        }
+    }
+
+    @Override
+    protected <T> T inTransaction(Function<Handle, T> work) {
+        if (inside.get() != null) {
+            return with(work);
+        }
+        try {
+            return jdbi.inTransaction(handle -> {
+                inside.set(handle);
+                try {
+                    return work.apply(handle);
+                } finally {
+                    inside.remove();
+                }
+            });
+        } catch (JdbiException failed) {
+            throw new LedgerException(PostgresErrors.of(failed), failed);
+        }
+    }
+
+    @Override
+    protected <T> T with(Function<Handle, T> work) {
+        try {
+            return inside.get() != null ? work.apply(inside.get()) : jdbi.withHandle(work::apply);
+        } catch (JdbiException failed) {
+            throw new LedgerException(PostgresErrors.of(failed), failed);
+        }
+    }
+
+    @Override
+    public void close() {
+        source.close();
+    }
+}

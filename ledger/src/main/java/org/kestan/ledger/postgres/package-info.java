@@ -1,0 +1,2 @@
+/** The ledger of a shop with several benches: one PostgreSQL server. */
+package org.kestan.ledger.postgres;

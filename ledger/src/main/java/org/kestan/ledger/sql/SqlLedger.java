@@ -1,0 +1,446 @@
+package org.kestan.ledger.sql;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.statement.SqlStatement;
+import org.kestan.base.finding.Keyed;
+import org.kestan.base.standards.ShopStandards;
+import org.kestan.files.job.JobReader;
+import org.kestan.files.job.JobWriter;
+import org.kestan.job.Job;
+import org.kestan.job.terms.Lines;
+import org.kestan.ledger.Derivation;
+import org.kestan.ledger.JobCard;
+import org.kestan.ledger.JobLesson;
+import org.kestan.ledger.JobLocation;
+import org.kestan.ledger.JobProjection;
+import org.kestan.ledger.JobRecord;
+import org.kestan.ledger.JobWait;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerJob;
+import org.kestan.ledger.LineSketch;
+import org.kestan.ledger.Progress;
+import org.kestan.ledger.Query;
+import org.kestan.ledger.SaveResult;
+import org.kestan.ledger.Versions;
+import org.kestan.overview.Station;
+import org.kestan.overview.StationFinding;
+import org.kestan.repair.memory.Lesson;
+import org.kestan.repair.memory.Memory;
+
+/** A ledger in a database, whichever it is: everything that is portable SQL. */
+public abstract class SqlLedger implements Ledger {
+
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss.SSS'Z'");
+
+    private final SqlLessons lessons = new SqlLessons(this::with, this::state);
+    private final Clock clock;
+    private String replica;
+    private LedgerPurpose purpose;
+    private volatile Derivation derivation = Derivation.by(ShopStandards.DEFAULT);
+
+    /** @param clock what time it is */
+    protected SqlLedger(Clock clock) {
+        this.clock = clock;
+    }
+
+    /** Reads what the database says of itself, once it can be asked. */
+    protected final void begin() {
+        replica = with(ledger -> ledger.createQuery("SELECT value FROM meta WHERE name = 'replica'")
+                .mapTo(String.class)
+                .one());
+        purpose = with(LedgerPurpose::read);
+    }
+
+    /**
+     * Asks the database.
+     *
+     * @throws LedgerException if it can't be asked
+     */
+    protected abstract <T> T with(Function<Handle, T> work);
+
+    /** Does work in a transaction of its own, or in the one that is open. */
+    protected abstract <T> T inTransaction(Function<Handle, T> work);
+
+    /** Returns what finds jobs by words. */
+    protected abstract JobSearch search();
+
+    /** Returns what changes with every change of the ledger, by whomever. */
+    protected abstract String state();
+
+    /** Called in the transaction that changes a job. */
+    protected String changed(Handle inside, String id) {
+        return id;
+    }
+
+    /**
+     * Called once a job was written.
+     *
+     * @throws LedgerException if it is not there after all
+     */
+    protected void saved(String id, int revision) {}
+
+    /** Makes an empty ledger one for practice; false where customers' jobs lie in it. */
+    protected final boolean becomePractice() {
+        purpose = inTransaction(LedgerPurpose::practiceWhereEmpty);
+        return purpose.isPractice();
+    }
+
+    @Override
+    public boolean isForPractice() {
+        return purpose.isPractice();
+    }
+
+    /** Lets nothing in that belongs elsewhere. */
+    private void demandOwn(Job job) {
+        refusal(job).ifPresent(why -> {
+            throw new LedgerException(why, new IllegalArgumentException(job.name()));
+        });
+    }
+
+    @Override
+    public void goBy(ShopStandards next) {
+        derivation = Derivation.by(next);
+    }
+
+    @Override
+    public int deriveAnew(Progress progress) {
+        String by = derivation.key();
+        List<String> stale =
+                with(ledger -> ledger.createQuery("SELECT id FROM jobs WHERE derived_by <> ? ORDER BY changed_at DESC")
+                        .bind(0, by)
+                        .mapTo(String.class)
+                        .list());
+        int done = 0;
+        for (String id : stale) {
+            if (!progress.step(done, stale.size())) {
+                break;
+            }
+            text(id).flatMap(text -> JobReader.read(text).job())
+                    .flatMap(this::rowIfAny)
+                    .ifPresent(row -> inTransaction(ledger -> {
+                        row.bind(ledger.createUpdate("UPDATE jobs SET " + Row.SETS + " WHERE id = ?"))
+                                .bind(Row.COLUMNS, id)
+                                .execute();
+                        return search().put(ledger, id, row.projection().search());
+                    }));
+            done++;
+        }
+        return done;
+    }
+
+    /** What the list shows of a job; one that is too odd for it stays as it is and is said in the log. */
+    private Optional<Row> rowIfAny(Job job) {
+        try {
+            return Optional.of(row(job));
+        } catch (RuntimeException odd) {
+            System.getLogger(SqlLedger.class.getName()).log(System.Logger.Level.WARNING, "an odd job", odd);
+            return Optional.empty();
+        }
+    }
+
+    private Row row(Job job) {
+        return new Row(derivation.of(job));
+    }
+
+    @Override
+    public List<JobCard> list(Query query, int most) {
+        String order = " ORDER BY " + JobSearch.order(query.order());
+        // Only numbers are sorted: whole rows of all that were found would take longer than all the rest.
+        return with(ledger -> search().matching(
+                        ledger,
+                        "SELECT id, name, owner, station, waits_for, line, created_at, changed_at, archived, deleted_at,"
+                                + " due FROM jobs WHERE n IN (SELECT n",
+                        query,
+                        order + " LIMIT " + most + ")" + order)
+                .map((row, context) -> new JobCard(
+                        row.getString(1),
+                        row.getString(2),
+                        row.getString(3),
+                        // Until it is derived again, a row of an older program says no more than that it is there.
+                        Keyed.find(Station.class, row.getString(4)).orElse(Station.INTAKE),
+                        StationFinding.read(row.getString(5)).orElseGet(StationFinding.NOTHING_READ::of),
+                        day(row.getString(11)),
+                        LineSketch.read(row.getString(6)),
+                        instant(row.getString(7)),
+                        instant(row.getString(8)),
+                        shelf(row.getInt(9), row.getString(10))))
+                .list());
+    }
+
+    /** A time that can't be read, of another program or a damaged row, keeps no job from being shown. */
+    private static Instant instant(String text) {
+        try {
+            return Instant.parse(text);
+        } catch (DateTimeParseException | NullPointerException odd) {
+            return Instant.EPOCH;
+        }
+    }
+
+    private static Optional<LocalDate> day(String text) {
+        try {
+            return text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
+        } catch (DateTimeParseException odd) {
+            return Optional.empty();
+        }
+    }
+
+    @Override
+    public int count(Query query, int most) {
+        return with(ledger -> search().matching(ledger, "SELECT count(*) FROM (SELECT 1", query, " LIMIT " + most + ")")
+                .mapTo(Integer.class)
+                .one());
+    }
+
+    @Override
+    public int count() {
+        return with(ledger -> ledger.createQuery("SELECT count(*) FROM jobs WHERE deleted_at IS NULL")
+                .mapTo(Integer.class)
+                .one());
+    }
+
+    @Override
+    public List<JobWait> waits() {
+        return with(ledger -> ledger.createQuery(
+                                "SELECT id, name, waits FROM jobs WHERE waits <> '' AND deleted_at IS NULL")
+                        .map((row, context) -> JobWait.read(row.getString(1), row.getString(2), row.getString(3)))
+                        .list())
+                .stream()
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    @Override
+    public List<Lesson> lessons() {
+        return lessons.all();
+    }
+
+    @Override
+    public Memory memory() {
+        return lessons.memory(derivation.shop());
+    }
+
+    @Override
+    public List<JobLesson> teaching(Predicate<Lesson> what, int most) {
+        return lessons.teaching(what, most);
+    }
+
+    @Override
+    public Optional<LedgerJob> read(String id) {
+        record Found(int revision, String body) {}
+        return with(ledger -> ledger.createQuery("SELECT revision, body FROM jobs JOIN job_files ON job_id = id"
+                                + " WHERE id = ? AND deleted_at IS NULL")
+                        .bind(0, id)
+                        .map((row, context) -> new Found(row.getInt(1), row.getString(2)))
+                        .findOne())
+                .flatMap(found ->
+                        JobReader.read(found.body()).job().map(job -> new LedgerJob(id, found.revision(), job)));
+    }
+
+    @Override
+    public OptionalInt revision(String id) {
+        return with(ledger -> ledger.createQuery("SELECT revision FROM jobs WHERE id = ? AND deleted_at IS NULL")
+                .bind(0, id)
+                .mapTo(Integer.class)
+                .findOne()
+                .map(OptionalInt::of)
+                .orElseGet(OptionalInt::empty));
+    }
+
+    @Override
+    public Optional<String> text(String id) {
+        return with(ledger -> ledger.createQuery(
+                        "SELECT body FROM jobs JOIN job_files ON job_id = id WHERE id = ? AND deleted_at IS NULL")
+                .bind(0, id)
+                .mapTo(String.class)
+                .findOne());
+    }
+
+    @Override
+    public LedgerJob insert(Job job) {
+        String id = UUID.randomUUID().toString();
+        Instant now = clock.instant();
+        put(
+                new JobRecord(
+                        id,
+                        1,
+                        Versions.NONE.changedBy(replica),
+                        now,
+                        now,
+                        JobLocation.BENCH,
+                        null,
+                        JobWriter.write(job)),
+                job);
+        return new LedgerJob(id, 1, job);
+    }
+
+    @Override
+    public Optional<JobRecord> record(String id) {
+        return with(ledger -> ledger.createQuery("SELECT id, revision, versions, created_at, changed_at, archived,"
+                        + " deleted_at, body FROM jobs JOIN job_files ON job_id = id WHERE id = ?")
+                .bind(0, id)
+                .map((row, context) -> new JobRecord(
+                        row.getString(1),
+                        row.getInt(2),
+                        Versions.read(row.getString(3)),
+                        instant(row.getString(4)),
+                        instant(row.getString(5)),
+                        shelf(row.getInt(6), row.getString(7)),
+                        row.getString(7) == null ? null : instant(row.getString(7)),
+                        row.getString(8)))
+                .findOne());
+    }
+
+    private static JobLocation shelf(int archived, String deleted) {
+        return deleted != null ? JobLocation.BIN : archived != 0 ? JobLocation.AWAY : JobLocation.BENCH;
+    }
+
+    @Override
+    public void put(JobRecord record) {
+        put(record, JobReader.read(record.text()).job().orElseThrow());
+    }
+
+    private void put(JobRecord record, Job job) {
+        demandOwn(job);
+        Row row = row(job);
+        inTransaction(ledger -> {
+            search().remove(ledger, record.id());
+            ledger.execute("DELETE FROM job_files WHERE job_id = ?", record.id());
+            ledger.execute("DELETE FROM jobs WHERE id = ?", record.id());
+            row.bind(ledger.createUpdate(
+                            "INSERT INTO jobs (name, owner, station, waits_for, line, derived_by, waits, due,"
+                                    + " lesson, id, revision, versions, created_at, changed_at, archived, deleted_at)"
+                                    + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"))
+                    .bind(Row.COLUMNS, record.id())
+                    .bind(Row.COLUMNS + 1, record.revision())
+                    .bind(Row.COLUMNS + 2, record.versions().text())
+                    .bind(Row.COLUMNS + 3, text(record.created()))
+                    .bind(Row.COLUMNS + 4, text(record.changed()))
+                    .bind(Row.COLUMNS + 5, record.shelf() == JobLocation.AWAY ? 1 : 0)
+                    .bind(Row.COLUMNS + 6, record.deleted() == null ? null : text(record.deleted()))
+                    .execute();
+            ledger.execute("INSERT INTO job_files (job_id, body) VALUES (?, ?)", record.id(), record.text());
+            search().put(ledger, record.id(), row.projection().search());
+            return changed(ledger, record.id());
+        });
+        saved(record.id(), record.revision());
+    }
+
+    @Override
+    public SaveResult save(String id, int revision, Job job) {
+        demandOwn(job);
+        Row row = row(job);
+        SaveResult saved = inTransaction(ledger -> {
+            int changed = row.bind(ledger.createUpdate("UPDATE jobs SET " + Row.SETS
+                            + ", revision = revision + 1, changed_at = ?"
+                            + " WHERE id = ? AND revision = ? AND deleted_at IS NULL"))
+                    .bind(Row.COLUMNS, text(clock.instant()))
+                    .bind(Row.COLUMNS + 1, id)
+                    .bind(Row.COLUMNS + 2, revision)
+                    .execute();
+            if (changed != 1) {
+                return new SaveResult.Conflict();
+            }
+            ledger.execute("UPDATE job_files SET body = ? WHERE job_id = ?", JobWriter.write(job), id);
+            search().put(ledger, id, row.projection().search());
+            counted(ledger, id);
+            changed(ledger, id);
+            return new SaveResult.Done(revision + 1);
+        });
+        if (saved instanceof SaveResult.Done) {
+            saved(id, revision + 1);
+        }
+        return saved;
+    }
+
+    /** Counts a change of a job by this ledger. */
+    private void counted(Handle ledger, String id) {
+        ledger.createQuery("SELECT versions FROM jobs WHERE id = ?")
+                .bind(0, id)
+                .mapTo(String.class)
+                .findOne()
+                .map(Versions::read)
+                .ifPresent(before -> ledger.execute(
+                        "UPDATE jobs SET versions = ? WHERE id = ?",
+                        before.changedBy(replica).text(),
+                        id));
+    }
+
+    @Override
+    public Optional<LedgerJob> duplicate(String id) {
+        return read(id).map(found ->
+                insert(found.job().with(Lines.NAME, (found.job().name() + " (copy)").strip())));
+    }
+
+    @Override
+    public void archive(String id, boolean away) {
+        placed(id, "UPDATE jobs SET archived = ? WHERE id = ?", away ? 1 : 0);
+    }
+
+    @Override
+    public void delete(String id) {
+        placed(id, "UPDATE jobs SET deleted_at = ? WHERE id = ?", text(clock.instant()));
+    }
+
+    @Override
+    public void restore(String id) {
+        placed(id, "UPDATE jobs SET deleted_at = ? WHERE id = ?", null);
+    }
+
+    /** Puts a job somewhere else, which counts as a change: another ledger is to follow. */
+    private void placed(String id, String change, Object value) {
+        inTransaction(ledger -> {
+            ledger.execute(change, value, id);
+            counted(ledger, id);
+            return changed(ledger, id);
+        });
+    }
+
+    @Override
+    public void together(Runnable work) {
+        inTransaction(ledger -> {
+            work.run();
+            return null;
+        });
+    }
+
+    /** To the millisecond and always as long, so that texts sort as times do. */
+    protected static String text(Instant moment) {
+        return moment.truncatedTo(ChronoUnit.MILLIS).atOffset(ZoneOffset.UTC).format(TIME);
+    }
+
+    /** What is stored of a job beside its text. */
+    private record Row(JobProjection projection) {
+
+        private static final String SETS =
+                "name = ?, owner = ?, station = ?, waits_for = ?, line = ?, derived_by = ?, waits = ?, due = ?,"
+                        + " lesson = ?";
+        private static final int COLUMNS = 9;
+
+        private <S extends SqlStatement<S>> S bind(S statement) {
+            return statement
+                    .bind(0, projection.name())
+                    .bind(1, projection.owner())
+                    .bind(2, projection.station().key())
+                    .bind(3, StationFinding.write(projection.waitsFor()))
+                    .bind(4, projection.line().map(LineSketch::text).orElse(""))
+                    .bind(5, projection.derivedBy())
+                    .bind(6, projection.waits())
+                    .bind(7, projection.due().map(LocalDate::toString).orElse(""))
+                    .bind(8, projection.lesson());
+        }
+    }
+}
