@@ -74,8 +74,7 @@ public final class KestanApp extends Application {
         this.open = ledger;
         List<String> arguments = getParameters().getRaw();
         Optional<Path> job = arguments.stream()
-                .filter(argument -> !argument.startsWith("--")
-                        && !argument.equals(found.file().toString()))
+                .filter(argument -> !argument.startsWith("--") && !argument.equals(found.place()))
                 .map(Path::of)
                 .filter(path -> !path.toAbsolutePath().equals(found.file()))
                 .findFirst();
@@ -202,13 +201,13 @@ public final class KestanApp extends Application {
         Label why = new Label(reason.substring(0, 1).toUpperCase(Locale.ROOT) + reason.substring(1) + ".");
         why.setWrapText(true);
         why.setId("refusal");
-        Label where = new Label(Messages.message("kestan-app.the-ledger-is", file));
+        Label where = new Label(Messages.message("kestan-app.the-ledger-is", found.place()));
         where.setWrapText(true);
         VBox box = new VBox(12, why, where);
         Button again = button(
                 Messages.message("kestan-app.try-again"),
                 "refusal-again",
-                () -> open(stage, settings, found, SqliteLedger.open(file)),
+                () -> open(stage, settings, found, found.openAgain()),
                 why);
         Button quit = button(Messages.message("kestan-app.quit"), "refusal-quit", Platform::exit, why);
         box.getChildren().addAll(again, quit);

@@ -22,6 +22,7 @@ import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.Query;
 import org.kestan.ledger.postgres.PostgresAddress;
+import org.kestan.ledger.postgres.PostgresLedger;
 import org.kestan.ledger.sqlite.NativeLibrary;
 import org.kestan.ledger.sqlite.SqliteLedger;
 import org.kestan.overview.JobAnalysis;
@@ -32,6 +33,7 @@ import org.kestan.overview.JobAnalysis;
  * @param demo whether it works on sample jobs
  * @param folder where settings, log and ledger lie
  * @param file the ledger's file
+ * @param server where the ledger lies on a server; empty for one in the file
  * @param opening the ledger, or why it can't be used
  * @param samples the sample jobs as files
  * @param filled whether the ledger was empty, and has the sample jobs from this start
@@ -41,6 +43,7 @@ record StartupData(
         boolean demo,
         Path folder,
         Path file,
+        Optional<String> server,
         OpenResult opening,
         List<Path> samples,
         boolean filled,
@@ -52,6 +55,16 @@ record StartupData(
     private static final String PREPARED_FILE = "demo.sqlite";
 
     private static CompletableFuture<StartupData> begun;
+
+    /** Opens the ledger once more, after it was refused. */
+    OpenResult openAgain() {
+        return server.isPresent() ? onServer(server.get(), folder) : SqliteLedger.open(file);
+    }
+
+    /** Where the ledger is, as it was named. */
+    String place() {
+        return server.orElse(file.toString());
+    }
 
     /** The ledger of practice jobs, apart from the shop's. */
     Path practiceFile() {
@@ -106,11 +119,13 @@ record StartupData(
         boolean demo = arguments.contains("--demo");
         Path folder = demo ? TemporaryFolders.folder() : Settings.usualFolder();
         boolean practice = arguments.contains("--practice");
-        Optional<Path> named = named(arguments);
+        Optional<Path> named = named(arguments)
+                .filter(place -> !PostgresAddress.isOne(place))
+                .map(place -> Path.of(place).toAbsolutePath());
         Path file = practice ? practiceIn(folder) : named.isPresent() ? named.get() : ofShop(folder, demo);
-        OpenResult opening = onServer(arguments)
-                // The window would lose what is typed while the server is away; the command line has nothing to lose.
-                ? new OpenResult.Refused(LedgerFinding.SERVER.of(), List.of())
+        Optional<String> server = named(arguments).filter(PostgresAddress::isOne);
+        OpenResult opening = server.isPresent()
+                ? onServer(server.get(), folder)
                 : practice ? SqliteLedger.openForPractice(file) : SqliteLedger.open(file);
         boolean filled = false;
         if (demo && opening instanceof OpenResult.Opened opened) {
@@ -124,20 +139,20 @@ record StartupData(
             }
         }
         List<Path> samples = demo ? DemoJobs.copyInto(folder.resolve("jobs")) : List.of();
-        return new StartupData(demo, folder, file, opening, samples, filled, new CompletableFuture<>());
+        return new StartupData(demo, folder, file, server, opening, samples, filled, new CompletableFuture<>());
     }
 
-    private static boolean onServer(List<String> arguments) {
-        int at = arguments.indexOf("--ledger");
-        return at >= 0 && at + 1 < arguments.size() && PostgresAddress.isOne(arguments.get(at + 1));
+    /** A ledger on a server. Copies of its pictures and papers lie in the data folder. */
+    private static OpenResult onServer(String place, Path folder) {
+        return PostgresAddress.of(place, System::getenv)
+                .map(address -> PostgresLedger.open(address, folder.resolve("server")))
+                .orElseGet(() -> new OpenResult.Refused(LedgerFinding.NO_ADDRESS.of(), List.of()));
     }
 
     /** The ledger that is named at the start. */
-    private static Optional<Path> named(List<String> arguments) {
+    private static Optional<String> named(List<String> arguments) {
         int at = arguments.indexOf("--ledger");
-        return at >= 0 && at + 1 < arguments.size() && !onServer(arguments)
-                ? Optional.of(Path.of(arguments.get(at + 1)).toAbsolutePath())
-                : Optional.empty();
+        return at >= 0 && at + 1 < arguments.size() ? Optional.of(arguments.get(at + 1)) : Optional.empty();
     }
 
     /** The shop's ledger; for the demo a copy of the one that was made when the application was built. */

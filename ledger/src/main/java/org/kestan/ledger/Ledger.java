@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.UUID;
 import java.util.function.Predicate;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.standards.ShopStandards;
@@ -106,7 +107,21 @@ public interface Ledger extends AutoCloseable {
     Optional<String> text(String id);
 
     /** Takes a job into the ledger. */
-    LedgerJob insert(Job job);
+    default LedgerJob insert(Job job) {
+        return insert(UUID.randomUUID().toString(), job);
+    }
+
+    /**
+     * Takes a job into the ledger under an id that was thought of before, so that doing it twice makes one job.
+     *
+     * @param id an id that no other job has
+     */
+    LedgerJob insert(String id, Job job);
+
+    /** Tells whether it lies on a server, which may be away for a while. */
+    default boolean isOnServer() {
+        return false;
+    }
 
     /** Returns a job as it lies here, wherever that is; empty when there is none of that id. */
     Optional<JobRecord> record(String id);

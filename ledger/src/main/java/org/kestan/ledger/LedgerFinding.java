@@ -34,8 +34,8 @@ public enum LedgerFinding implements Finding.Kind {
     NO_DATABASE,
     /** The server takes no more connections. */
     TOO_MANY_BENCHES,
-    /** A server, where only a file is worked on. */
-    SERVER,
+    /** What should be the address of a server is none. */
+    NO_ADDRESS,
     /** Something else is where a ledger would be. */
     SOMETHING_ELSE,
     /** What is there can't be a whole ledger. */

@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.UUID;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.kestan.base.finding.Finding;
@@ -256,18 +255,11 @@ public final class MemoryLedger implements Ledger {
     }
 
     @Override
-    public LedgerJob insert(Job job) {
+    public LedgerJob insert(String id, Job job) {
         own(job);
         Instant now = Instant.now();
         JobRecord record = new JobRecord(
-                UUID.randomUUID().toString(),
-                1,
-                Versions.NONE.changedBy(replica()),
-                now,
-                now,
-                JobLocation.BENCH,
-                null,
-                JobWriter.write(job));
+                id, 1, Versions.NONE.changedBy(replica()), now, now, JobLocation.BENCH, null, JobWriter.write(job));
         put(record);
         return new LedgerJob(record.id(), 1, job);
     }

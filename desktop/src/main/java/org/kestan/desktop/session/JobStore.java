@@ -31,6 +31,7 @@ import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Query;
+import org.kestan.ledger.WaitingSaves;
 import org.kestan.text.Wording;
 
 /**
@@ -73,11 +74,20 @@ public final class JobStore {
     /** What the ledger last said of that; empty before it was asked. Only touched by the writer's thread. */
     private String writtenElsewhere = "";
 
+    /** What waits for the server; empty for a ledger in a file. */
+    private final Optional<WaitingSaves> waiting;
+
+    /** Whether the server was away when the open job was to be saved. Only touched by the writer's thread. */
+    private boolean away;
+
     /** Saves the session's job into a ledger from now on. */
     public JobStore(JobSession session, Settings settings, Ledger ledger) {
         this.session = session;
         this.settings = settings;
         this.ledger = ledger;
+        waiting = ledger.isOnServer()
+                ? Optional.of(new WaitingSaves(settings.folder().resolve("waiting")))
+                : Optional.empty();
         writer = new LedgerThread("ledger", session);
         deriver = new LedgerThread("ledger-derive", session);
         open = OpenJob.fresh(ledger, Job.BLANK);
@@ -339,11 +349,65 @@ public final class JobStore {
                                 ? Messages.message("job-store.this-job-was-changed")
                                 : "");
             });
+            waiting.ifPresent(kept -> forget(kept, target.lastingId()));
         } catch (LedgerException failed) {
+            if (waiting.isPresent() && keptHere(waiting.get(), target, job)) {
+                return;
+            }
             Platform.runLater(() -> {
                 saved.set(Messages.message("job-store.not-saved"));
                 session.complain(Messages.message(
                         "job-store.could-not-save-the", session.words().say(failed.why())));
+            });
+        }
+    }
+
+    /** Keeps a job on this machine while the server is away. Runs on the writer's thread. */
+    private boolean keptHere(WaitingSaves kept, OpenJob target, Job job) {
+        try {
+            kept.keep(target.lastingId(), target.id().map(known -> target.content()), job);
+            away = true;
+            Platform.runLater(() -> {
+                elsewhere = job;
+                saved.set(Messages.message("job-store.kept-here"));
+                session.complain(Messages.message("job-store.server-away"));
+            });
+            return true;
+        } catch (IOException notKept) {
+            return false;
+        }
+    }
+
+    private static void forget(WaitingSaves kept, String id) {
+        try {
+            kept.forget(id);
+        } catch (IOException stays) {
+            // It is delivered once more, which does no harm.
+            System.getLogger(JobStore.class.getName()).log(System.Logger.Level.WARNING, "a kept job stays", stays);
+        }
+    }
+
+    /** Brings in what waited, once the server answers again: that of other jobs here, that of the open one by saving it. */
+    private void catchUp(WaitingSaves kept, OpenJob target) {
+        int brought = 0;
+        for (String id : kept.ids()) {
+            if (away && id.equals(target.lastingId())) {
+                continue;
+            }
+            try {
+                kept.deliver(ledger, id);
+                brought++;
+            } catch (IOException unreadable) {
+                System.getLogger(JobStore.class.getName()).log(System.Logger.Level.WARNING, "a kept job", unreadable);
+            }
+        }
+        boolean back = away || brought > 0;
+        away = false;
+        if (back) {
+            Platform.runLater(() -> {
+                session.say(Messages.message("job-store.server-back"));
+                saveNow();
+                changed();
             });
         }
     }
@@ -356,6 +420,7 @@ public final class JobStore {
                 String now = ledger.writtenElsewhere();
                 boolean others = !writtenElsewhere.isEmpty() && !now.equals(writtenElsewhere);
                 writtenElsewhere = now;
+                waiting.ifPresent(kept -> catchUp(kept, target));
                 Optional<OpenJob.Change> change = target.look();
                 if (others || change.isPresent()) {
                     Platform.runLater(() -> {

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.UUID;
+import org.kestan.base.expect.Expect;
 import org.kestan.job.Job;
 import org.kestan.job.JobMerge;
 import org.kestan.ledger.Ledger;
@@ -23,8 +25,12 @@ final class OpenJob {
 
     private final Ledger ledger;
     private final List<Change> changes = new ArrayList<>();
+    private final String ownId = UUID.randomUUID().toString();
     private volatile State state;
     private int firstOfThisJob;
+
+    /** What was to be inserted when the ledger did not answer: it may be there for all that. */
+    private Optional<Job> attempted = Optional.empty();
 
     /**
      * The job as last read or saved.
@@ -74,6 +80,11 @@ final class OpenJob {
         return state.entry().map(LedgerJob::id);
     }
 
+    /** Returns the id it has, or will have once it is in the ledger. */
+    String lastingId() {
+        return id().orElse(ownId);
+    }
+
     /** Returns what was read or saved last. */
     Job content() {
         return state.content();
@@ -95,8 +106,13 @@ final class OpenJob {
             return beside(job);
         }
         if (state.entry().isEmpty()) {
-            state = new State(Optional.of(ledger.insert(mine.get())), mine.get());
-            return new Outcome.Saved();
+            Optional<LedgerJob> arrived = attempted.flatMap(before -> ledger.read(ownId));
+            if (arrived.isEmpty()) {
+                attempted = mine;
+                state = new State(Optional.of(ledger.insert(ownId, mine.get())), mine.get());
+                return new Outcome.Saved();
+            }
+            state = new State(arrived, attempted.orElseThrow(Expect.present("attempt")));
         }
         LedgerJob entry = state.entry().get();
         return ledger.save(entry.id(), entry.revision(), mine.get()) instanceof SaveResult.Done done

@@ -5,7 +5,6 @@ import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -35,7 +34,7 @@ public final class PostgresLedger extends SqlLedger {
 
     private static final int LATEST = 1;
     private static final int CONNECTIONS = 3;
-    private static final long PATIENCE_MILLIS = 5000;
+    private static final long PATIENCE_MILLIS = 2000;
     private static final PostgresSearch SEARCH = new PostgresSearch();
 
     private final PostgresAddress address;
@@ -142,6 +141,11 @@ public final class PostgresLedger extends SqlLedger {
     }
 
     @Override
+    public boolean isOnServer() {
+        return true;
+    }
+
+    @Override
     public Pictures pictures() {
         return new Pictures(copies.resolve("pictures"), PostgresFiles.pictures(this::with));
     }
@@ -206,18 +210,7 @@ public final class PostgresLedger extends SqlLedger {
     }
 
     @Override
-    public boolean erase(String id) {
-        return erased("SELECT id FROM jobs WHERE deleted_at IS NOT NULL AND id = ?", id) > 0;
-    }
-
-    @Override
-    public int emptyBin(Instant before) {
-        return erased("SELECT id FROM jobs WHERE deleted_at < ?", text(before));
-    }
-
-    private int erased(String which, String bound) {
-        List<String> ids = with(handle ->
-                handle.createQuery(which).bind(0, bound).mapTo(String.class).list());
+    protected void erase(List<String> ids) {
         for (String id : ids) {
             List<String> shown = with(handle -> handle.createQuery("SELECT body FROM job_files WHERE job_id = ?")
                             .bind(0, id)
@@ -236,7 +229,6 @@ public final class PostgresLedger extends SqlLedger {
             papers().remove(id);
             shown.stream().filter(picture -> !isShown(picture)).forEach(pictures()::remove);
         }
-        return ids.size();
     }
 
     private boolean isShown(String picture) {

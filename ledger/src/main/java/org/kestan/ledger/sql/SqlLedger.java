@@ -10,7 +10,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import org.jdbi.v3.core.Handle;
@@ -270,8 +269,7 @@ public abstract class SqlLedger implements Ledger {
     }
 
     @Override
-    public LedgerJob insert(Job job) {
-        String id = UUID.randomUUID().toString();
+    public LedgerJob insert(String id, Job job) {
         Instant now = clock.instant();
         put(
                 new JobRecord(
@@ -408,6 +406,26 @@ public abstract class SqlLedger implements Ledger {
             return changed(ledger, id);
         });
     }
+
+    @Override
+    public boolean erase(String id) {
+        return erased("SELECT id FROM jobs WHERE deleted_at IS NOT NULL AND id = ?", id) > 0;
+    }
+
+    @Override
+    public int emptyBin(Instant before) {
+        return erased("SELECT id FROM jobs WHERE deleted_at < ?", text(before));
+    }
+
+    private int erased(String which, String bound) {
+        List<String> ids = with(ledger ->
+                ledger.createQuery(which).bind(0, bound).mapTo(String.class).list());
+        erase(ids);
+        return ids.size();
+    }
+
+    /** Removes jobs for good, with their papers and the pictures no other job shows. */
+    protected abstract void erase(List<String> ids);
 
     @Override
     public void together(Runnable work) {

@@ -3,7 +3,6 @@ package org.kestan.ledger.sqlite;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -97,20 +96,8 @@ public final class SqliteLedger extends SqlLedger {
     }
 
     @Override
-    public boolean erase(String id) {
-        return erased("SELECT id FROM jobs WHERE deleted_at IS NOT NULL AND id = ?", id) > 0;
-    }
-
-    @Override
-    public int emptyBin(Instant before) {
-        return erased("SELECT id FROM jobs WHERE deleted_at < ?", text(before));
-    }
-
-    private int erased(String which, String bound) {
-        List<String> ids = with(ledger ->
-                ledger.createQuery(which).bind(0, bound).mapTo(String.class).list());
+    protected void erase(List<String> ids) {
         erasure.erase(ids, pictures(), papers());
-        return ids.size();
     }
 
     @Override

@@ -14,20 +14,26 @@ import java.sql.Statement;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
 import javax.imageio.ImageIO;
 import org.kestan.base.finding.Finding;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Reading;
 import org.kestan.job.Job;
 import org.kestan.job.pictures.Photo;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerContract;
+import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerFinding;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.LedgerMove;
 import org.kestan.ledger.OpenResult;
+import org.kestan.ledger.Query;
 import org.kestan.ledger.SaveResult;
+import org.kestan.ledger.WaitingSaves;
 import org.kestan.ledger.sqlite.SqliteLedger;
 import org.testng.annotations.AfterClass;
 import org.testng.annotations.BeforeClass;
@@ -169,6 +175,99 @@ public class PostgresLedgerTest extends LedgerContract {
             assertThat(Files.readAllBytes(back.pictures().file(picture))).isEqualTo(png.toByteArray());
             assertThat(Files.readAllBytes(back.papers().of(shown).get("report.pdf")))
                     .containsExactly(7);
+        }
+    }
+
+    /**
+     * The connection is cut at every piece that goes either way while a new job is saved, then while it is changed: what was typed is kept here, and comes
+     * in once, whole, when the server is back; so does what another bench saved meanwhile.
+     */
+    @Test
+    public void theServerGoesAwayAtEveryPoint() throws IOException {
+        String database = database();
+        try (CutConnection cable = new CutConnection(server.getPort());
+                Ledger bench = opened(
+                        new PostgresAddress("localhost", cable.port(), database, "postgres", Optional.of("postgres")),
+                        Files.createTempDirectory("kestan-test-"));
+                Ledger other = opened(address(database), Files.createTempDirectory("kestan-test-"))) {
+            WaitingSaves waiting = new WaitingSaves(Files.createTempDirectory("kestan-test-"));
+            int cuts = 0;
+            boolean cut = true;
+            for (int at = 0; cut; at++) {
+                String id = UUID.randomUUID().toString();
+                Job fresh = demo(0).with(Lines.OWNER, "owner " + at);
+                boolean first = away(cable, at, () -> bench.insert(id, fresh));
+                if (first) {
+                    waiting.keep(id, Optional.empty(), fresh);
+                    cable.mend();
+                    assertThat(brought(waiting, bench)).containsExactly(id);
+                }
+                LedgerJob there = other.read(id).orElseThrow();
+                assertThat(there.job()).isEqualTo(fresh);
+                Job changed = fresh.with(Reading.ACTION_BASS, Length.ofText("3." + at + " mm"));
+                boolean second = away(cable, at, () -> bench.save(id, there.revision(), changed));
+                if (second) {
+                    waiting.keep(id, Optional.of(fresh), changed);
+                    // Another bench writes the owner's name meanwhile.
+                    LedgerJob now = other.read(id).orElseThrow();
+                    other.save(id, now.revision(), now.job().with(Lines.OWNER, "the mill " + at));
+                    cable.mend();
+                    assertThat(brought(waiting, bench)).containsExactly(id);
+                    Job both = other.read(id).orElseThrow().job();
+                    assertThat(both.text(Lines.OWNER)).isEqualTo("the mill " + at);
+                    assertThat(both.visit().get(Reading.ACTION_BASS))
+                            .isEqualTo(changed.visit().get(Reading.ACTION_BASS));
+                }
+                assertThat(waiting.ids()).isEmpty();
+                assertThat(other.count()).as("each job once").isEqualTo(at + 1);
+                cuts += (first ? 1 : 0) + (second ? 1 : 0);
+                cut = first || second;
+            }
+            assertThat(cuts).isGreaterThan(20);
+        }
+    }
+
+    /** Tries again until the server answers, as the window does every second. */
+    private static List<String> brought(WaitingSaves waiting, Ledger ledger) throws IOException {
+        for (int i = 0; ; i++) {
+            try {
+                return waiting.deliver(ledger);
+            } catch (LedgerException away) {
+                if (i == 50) {
+                    throw away;
+                }
+            }
+        }
+    }
+
+    private static boolean away(CutConnection cable, int pieces, Runnable work) {
+        cable.cutAfter(pieces);
+        try {
+            work.run();
+            cable.mend();
+            return false;
+        } catch (LedgerException failed) {
+            assertThat(failed.why().kind()).isEqualTo(LedgerFinding.NO_SERVER);
+            return true;
+        }
+    }
+
+    /** Both changed the same while the server was away: both are kept, once, however often it is brought in. */
+    @Test
+    public void whereBothChangedTheSameBothAreKept() throws IOException {
+        try (Ledger ledger = opened(address(database()), Files.createTempDirectory("kestan-test-"))) {
+            WaitingSaves waiting = new WaitingSaves(Files.createTempDirectory("kestan-test-"));
+            LedgerJob entry = ledger.insert(demo(0));
+            Job mine = entry.job().with(Lines.OWNER, "the ferry");
+            ledger.save(entry.id(), 1, entry.job().with(Lines.OWNER, "the mill"));
+            for (int i = 0; i < 2; i++) {
+                waiting.keep(entry.id(), Optional.of(entry.job()), mine);
+                waiting.deliver(ledger);
+            }
+            assertThat(ledger.count()).isEqualTo(2);
+            assertThat(ledger.list(Query.ALL))
+                    .extracting(card -> card.owner())
+                    .containsExactlyInAnyOrder("the ferry", "the mill");
         }
     }
 

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
-import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -59,7 +58,8 @@ import org.kestan.text.Wording;
  */
 public final class PictureRoom extends VBox implements Room {
 
-    private static final List<Reading> LINES = List.of(
+    /** Lines that the counter asks for. */
+    private static final List<Reading> AT_COUNTER = List.of(
             Reading.ACTION_BASS,
             Reading.ACTION_TREBLE,
             Reading.NUT_BASS,
@@ -68,7 +68,9 @@ public final class PictureRoom extends VBox implements Room {
             Reading.SADDLE_BASS,
             Reading.SADDLE_TREBLE,
             Reading.BRIDGE_THICKNESS,
-            Reading.BRIDGE_HEIGHT,
+            Reading.BRIDGE_HEIGHT);
+
+    private static final List<Reading> ON_THE_SHEET = List.of(
             Reading.PIN_DISTANCE,
             Reading.STRING_RAMP,
             Reading.PROJECTION_STRUNG,
@@ -79,18 +81,6 @@ public final class PictureRoom extends VBox implements Room {
             Reading.HEEL_WIDTH_TOP,
             Reading.HEEL_WIDTH_CAP,
             Reading.SIDE_DRIFT);
-
-    /** Lines that the counter asks for. */
-    private static final Set<Reading> AT_COUNTER = Set.of(
-            Reading.ACTION_BASS,
-            Reading.ACTION_TREBLE,
-            Reading.NUT_BASS,
-            Reading.NUT_TREBLE,
-            Reading.RELIEF,
-            Reading.SADDLE_BASS,
-            Reading.SADDLE_TREBLE,
-            Reading.BRIDGE_THICKNESS,
-            Reading.BRIDGE_HEIGHT);
 
     private static final double SAMPLE_MEGAPIXELS = 3;
     private static final int USUAL_FRET = 12;
@@ -116,9 +106,13 @@ public final class PictureRoom extends VBox implements Room {
     private final Magnifier found = new Magnifier("picture-found");
     private final Button take = new TextButton(Messages.message("picture-room.take"), "picture-take", this::offer);
     private final Button outward =
-            new TextButton(Messages.message("picture-room.outward"), "picture-outward", () -> push(1));
+            new TextButton(Messages.message("picture-room.outward"), "picture-outward", () -> push(true, 1));
     private final Button inward =
-            new TextButton(Messages.message("picture-room.inward"), "picture-inward", () -> push(-1));
+            new TextButton(Messages.message("picture-room.inward"), "picture-inward", () -> push(true, -1));
+    private final Button lowerOutward = new TextButton(
+            Messages.message("picture-room.lower-outward"), "picture-lower-outward", () -> push(false, 1));
+    private final Button lowerInward = new TextButton(
+            Messages.message("picture-room.lower-inward"), "picture-lower-inward", () -> push(false, -1));
     private final Button counter =
             new TextButton(Messages.message("picture-room.counter"), "picture-counter", this::offerAtCounter);
     private final PictureReadings all = new PictureReadings();
@@ -140,7 +134,8 @@ public final class PictureRoom extends VBox implements Room {
         setMinHeight(0);
         what.setId("picture-what");
         what.setAccessibleText(Messages.message("picture-room.what"));
-        what.getItems().setAll(LINES);
+        what.getItems().setAll(AT_COUNTER);
+        what.getItems().addAll(ON_THE_SHEET);
         what.setConverter(new LineName());
         what.getSelectionModel().select(Reading.ACTION_BASS);
         what.valueProperty().addListener((property, old, next) -> begin());
@@ -173,8 +168,14 @@ public final class PictureRoom extends VBox implements Room {
         collected.setWrapText(true);
         edges.getStyleClass().add("card-label");
         said.setMinHeight(USE_PREF_SIZE);
-        VBox column =
-                new VBox(6, said, new FlowPane(6, 6, take, counter, outward, inward), collected, near, edges, found);
+        VBox column = new VBox(
+                6,
+                said,
+                new FlowPane(6, 6, take, counter, outward, inward, lowerOutward, lowerInward),
+                collected,
+                near,
+                edges,
+                found);
         ScrollPane side = new ScrollPane(column);
         side.setFitToWidth(true);
         side.getStyleClass().add("station-scroll");
@@ -488,8 +489,13 @@ public final class PictureRoom extends VBox implements Room {
                 numbers.fine(each.halfWidth()));
     }
 
-    /** An edge that was not found well is pushed by hand: away from the other, or toward it. */
-    private void push(int away) {
+    /**
+     * An edge that was not found well is pushed by hand: away from the other, or toward it.
+     *
+     * @param upper the one the gap ends at, else the one it begins at
+     * @param away 1 for away, -1 for toward
+     */
+    private void push(boolean upper, int away) {
         reading.ifPresent(now -> {
             double length = Math.max(1, now.from().distance(now.to()));
             double right = (now.to().x() - now.from().x()) / length * PUSH * away;
@@ -498,8 +504,8 @@ public final class PictureRoom extends VBox implements Room {
                     now.line(),
                     Math.max(0, now.value() + away * PUSH * pixel),
                     Math.max(now.halfWidth(), PUSH * pixel),
-                    now.from(),
-                    now.to().plus(right, down)));
+                    upper ? now.from() : now.from().plus(-right, -down),
+                    upper ? now.to().plus(right, down) : now.to()));
             tell(List.of());
             show();
         });
@@ -515,8 +521,7 @@ public final class PictureRoom extends VBox implements Room {
         take.setDisable(reading.isEmpty() || file.isEmpty());
         counter.setDisable(take.isDisable() || !AT_COUNTER.contains(guide.line()));
         edges.setVisible(reading.isPresent());
-        outward.setDisable(reading.isEmpty());
-        inward.setDisable(reading.isEmpty());
+        List.of(outward, inward, lowerOutward, lowerInward).forEach(each -> each.setDisable(reading.isEmpty()));
         reading.ifPresent(each -> found.look(
                 new PixelPoint(
                         (each.from().x() + each.to().x()) / 2,

@@ -1,0 +1,138 @@
+package org.kestan.ledger;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.kestan.files.disk.Disk;
+import org.kestan.files.job.JobReader;
+import org.kestan.files.job.JobWriter;
+import org.kestan.job.Job;
+import org.kestan.job.JobMerge;
+
+/**
+ * What could not be saved because the server was away: kept on this machine, also when the program ends, until the server is back. It is then merged
+ * with what others saved meanwhile, section by section; where both changed the same, both are kept.
+ *
+ * @param folder where it lies
+ */
+public record WaitingSaves(Path folder) {
+
+    private static final String MINE = ".mine.kestan.json";
+    private static final String BASE = ".base.kestan.json";
+
+    /**
+     * Keeps a job until the server is back, in place of what was kept of it before.
+     *
+     * @param base the job as it was last read or saved; empty where it is in no ledger yet
+     * @throws IOException if it can't be written
+     */
+    public void keep(String id, Optional<Job> base, Job mine) throws IOException {
+        Disk.ownFolder(folder);
+        // The first base stays: it is what the server had last.
+        if (base.isPresent() && !Files.exists(base(id))) {
+            Disk.write(base(id), JobWriter.write(base.get()).getBytes(StandardCharsets.UTF_8));
+        }
+        Disk.write(mine(id), JobWriter.write(mine).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /**
+     * Forgets a job: the ledger has it.
+     *
+     * @throws IOException if it can't be deleted
+     */
+    public void forget(String id) throws IOException {
+        // The base last: without it what is left would be taken for a new job.
+        Files.deleteIfExists(mine(id));
+        Files.deleteIfExists(base(id));
+    }
+
+    /** Returns the ids of the jobs that wait, the longest waiting first. */
+    public List<String> ids() {
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(each -> each.getFileName().toString().endsWith(MINE))
+                    .sorted(Comparator.comparing(WaitingSaves::since).thenComparing(Path::compareTo))
+                    .map(each -> each.getFileName().toString().replace(MINE, ""))
+                    .toList();
+        } catch (IOException none) {
+            return List.of();
+        }
+    }
+
+    private static long since(Path file) {
+        return file.toFile().lastModified();
+    }
+
+    /**
+     * Brings a job into the ledger. Doing it again after an interruption does no harm.
+     *
+     * @throws LedgerException if the ledger does not answer; the job waits on
+     * @throws IOException if what waits can't be read or deleted
+     */
+    public void deliver(Ledger ledger, String id) throws IOException {
+        Optional<Job> mine = read(mine(id));
+        if (mine.isEmpty()) {
+            // Half a file of another program, or none: nothing of ours was ever acknowledged in it.
+            return;
+        }
+        Optional<Job> base = read(base(id));
+        Optional<LedgerJob> theirs = ledger.read(id);
+        boolean there = theirs.filter(each -> each.job().equals(mine.get())).isPresent();
+        if (!there
+                && !(theirs.isPresent()
+                        ? merged(ledger, base, mine.get(), theirs.get())
+                        : anew(ledger, id, base, mine.get()))) {
+            beside(ledger, id, mine.get());
+        }
+        forget(id);
+    }
+
+    /** Brings all in; returns the ids of those that came. */
+    public List<String> deliver(Ledger ledger) throws IOException {
+        List<String> delivered = new ArrayList<>();
+        for (String id : ids()) {
+            deliver(ledger, id);
+            delivered.add(id);
+        }
+        return delivered;
+    }
+
+    private static boolean anew(Ledger ledger, String id, Optional<Job> base, Job mine) {
+        if (base.isPresent()) {
+            return false;
+        }
+        ledger.insert(id, mine);
+        return true;
+    }
+
+    private static boolean merged(Ledger ledger, Optional<Job> base, Job mine, LedgerJob theirs) {
+        Optional<Job> both = base.flatMap(each -> JobMerge.merge(each, mine, theirs.job()));
+        return both.isPresent()
+                && (both.get().equals(theirs.job())
+                        || ledger.save(theirs.id(), theirs.revision(), both.get()) instanceof SaveResult.Done);
+    }
+
+    /** As a job of its own, under an id made from it, so that it comes once. */
+    private static void beside(Ledger ledger, String id, Job mine) {
+        byte[] own = (id + JobWriter.write(mine)).getBytes(StandardCharsets.UTF_8);
+        ledger.insert(UUID.nameUUIDFromBytes(own).toString(), mine);
+    }
+
+    private static Optional<Job> read(Path file) throws IOException {
+        return Files.exists(file) ? JobReader.read(Files.readAllBytes(file)).job() : Optional.empty();
+    }
+
+    private Path mine(String id) {
+        return folder.resolve(id + MINE);
+    }
+
+    private Path base(String id) {
+        return folder.resolve(id + BASE);
+    }
+}
