@@ -1,0 +1,102 @@
+package org.kestan.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.Proxy;
+import java.nio.file.Path;
+import java.util.Set;
+import java.util.concurrent.atomic.AtomicBoolean;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Reading;
+import org.kestan.job.terms.Lines;
+import org.kestan.ledger.Ledger;
+import org.kestan.ledger.LedgerException;
+import org.kestan.ledger.LedgerFinding;
+import org.kestan.ledger.LedgerJob;
+import org.kestan.ledger.WaitingSaves;
+import org.testng.annotations.Test;
+
+/** A window on a ledger whose server goes away and comes back. The server's own part is tested with the ledger, on a real one. */
+public class ServerWindowTest extends WindowTest {
+
+    /** What needs no server. */
+    private static final Set<String> LOCAL =
+            Set.of("isOnServer", "pictures", "papers", "backups", "place", "isForPractice", "refusal", "close");
+
+    private final AtomicBoolean away = new AtomicBoolean();
+    private Ledger behind;
+
+    @Override
+    protected Ledger ledger(Path folder) {
+        away.set(false);
+        behind = super.ledger(folder);
+        return (Ledger) Proxy.newProxyInstance(
+                Ledger.class.getClassLoader(), new Class<?>[] {Ledger.class}, (proxy, method, arguments) -> {
+                    if (method.getName().equals("isOnServer")) {
+                        return true;
+                    }
+                    if (away.get() && !LOCAL.contains(method.getName())) {
+                        throw new LedgerException(LedgerFinding.NO_SERVER.of(), new IllegalStateException("away"));
+                    }
+                    try {
+                        return method.invoke(behind, arguments);
+                    } catch (InvocationTargetException failed) {
+                        throw failed.getCause();
+                    }
+                });
+    }
+
+    private WaitingSaves waiting() {
+        return new WaitingSaves(window.store().folder().resolve("waiting"));
+    }
+
+    private void edit(Reading line, String length) {
+        onWindow(() -> {
+            session().edit(job -> job.with(line, Length.ofText(length)));
+            return true;
+        });
+    }
+
+    /** What is entered while it is away is kept on this machine, and merged in when it is back. */
+    @Test
+    public void whatIsEnteredMeanwhileIsKept() {
+        onWindow(() -> window.store().openFile(samples.get(0)));
+        waitFor(() -> window.store().openId().isPresent());
+        String id = window.store().openId().orElseThrow();
+        away.set(true);
+        edit(Reading.ACTION_BASS, "3.21 mm");
+        waitFor(() -> waiting().ids().equals(java.util.List.of(id)));
+        waitFor(() -> session().noticeProperty().get().contains("kept on this machine"));
+        // Another bench, for which the server is there, enters something else.
+        LedgerJob now = behind.read(id).orElseThrow();
+        behind.save(id, now.revision(), now.job().with(Lines.OWNER, "the ferry"));
+        away.set(false);
+        waitFor(() -> behind.read(id)
+                .filter(entry -> entry.job()
+                        .visit()
+                        .get(Reading.ACTION_BASS)
+                        .equals(java.util.Optional.of(Length.ofText("3.21 mm"))))
+                .filter(entry -> entry.job().text(Lines.OWNER).equals("the ferry"))
+                .isPresent());
+        waitFor(() -> waiting().ids().isEmpty());
+        waitFor(() -> session().job().text(Lines.OWNER).equals("the ferry"));
+    }
+
+    /** A window may be closed while the server is away: what it kept waits, and comes in with the next window. */
+    @Test
+    public void aWindowMayBeClosedMeanwhile() {
+        onWindow(() -> window.store().openFile(samples.get(0)));
+        waitFor(() -> window.store().openId().isPresent());
+        String id = window.store().openId().orElseThrow();
+        away.set(true);
+        edit(Reading.ACTION_BASS, "3.21 mm");
+        waitFor(() -> waiting().ids().equals(java.util.List.of(id)));
+        waitFor(() -> onWindow(() -> window.store().mayLeave()));
+        assertThat(behind.read(id).orElseThrow().job().visit().get(Reading.ACTION_BASS))
+                .isNotEqualTo(java.util.Optional.of(Length.ofText("3.21 mm")));
+        // Nothing else is opened over it while its ledger does not answer.
+        onWindow(() -> window.store().openFile(samples.get(1)));
+        assertThat(session().job().visit().get(Reading.ACTION_BASS)).contains(Length.ofText("3.21 mm"));
+    }
+}
