@@ -3,6 +3,7 @@ package org.kestan.cli;
 import java.io.PrintStream;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import org.kestan.base.release.Release;
@@ -55,8 +56,9 @@ public final class KestanCommand implements Runnable {
         }
     }
 
-    /** Held, so that its level stays. */
-    private static final Logger FLYWAY = Logger.getLogger("org.flywaydb");
+    /** Held, so that their levels stay. */
+    private static final List<Logger> CHATTY =
+            List.of(Logger.getLogger("org.flywaydb"), Logger.getLogger("com.zaxxer.hikari"));
 
     @Spec
     private CommandSpec spec;
@@ -68,8 +70,8 @@ public final class KestanCommand implements Runnable {
 
     /** Runs the command line and ends the process with its exit code. */
     public static void main(String[] arguments) {
-        // Its running commentary is for its own developers.
-        FLYWAY.setLevel(Level.WARNING);
+        // Their running commentary is for their own developers; what went wrong is said once, by the command.
+        CHATTY.forEach(each -> each.setLevel(Level.OFF));
         System.exit(run(
                 new PrintWriter(new PrintStream(System.out, true, StandardCharsets.UTF_8), true),
                 new PrintWriter(new PrintStream(System.err, true, StandardCharsets.UTF_8), true),

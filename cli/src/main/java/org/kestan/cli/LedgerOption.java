@@ -56,7 +56,9 @@ final class LedgerOption {
         OpenResult opening =
                 server.isPresent() ? PostgresLedger.open(server.get(), copies()) : SqliteLedger.open(Path.of(where));
         if (!(opening instanceof OpenResult.Opened opened)) {
-            return faulty(CliText.text("ledger.refused", JobArgument.WORDS.say(((OpenResult.Refused) opening).why())));
+            return faulty(CliText.text(
+                    server.isPresent() ? "ledger.server-refused" : "ledger.refused",
+                    JobArgument.WORDS.say(((OpenResult.Refused) opening).why())));
         }
         try (Ledger ledger = opened.ledger()) {
             return work.applyAsInt(ledger);

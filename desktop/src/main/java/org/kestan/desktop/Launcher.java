@@ -8,12 +8,16 @@ import javafx.application.Application;
 /** The entry point; apart from the application class so that the toolkit may lie on the class path or the module path. */
 public final class Launcher {
 
+    /** Held, so that their levels stay. */
+    private static final List<Logger> CHATTY =
+            List.of(Logger.getLogger("org.flywaydb"), Logger.getLogger("com.zaxxer.hikari"));
+
     private Launcher() {}
 
     /** Starts the application. */
     public static void main(String[] arguments) {
-        // Its running commentary on each start is for its own developers.
-        Logger.getLogger("org.flywaydb").setLevel(Level.WARNING);
+        // Their running commentary on each start is for their own developers.
+        CHATTY.forEach(each -> each.setLevel(Level.WARNING));
         StartupData.begin(List.of(arguments));
         Application.launch(KestanApp.class, arguments);
     }

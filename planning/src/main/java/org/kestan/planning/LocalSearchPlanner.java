@@ -63,13 +63,15 @@ public final class LocalSearchPlanner implements Planner {
         }
     }
 
-    /** Stops the solver as soon as somebody wants it to. */
+    /** Stops the solver as soon as somebody wants it to. It is told until it has ended: what is told before it begins it does not hear. */
     private static void watch(Solver<Search> solver, Effort effort) {
         try {
-            while (!effort.stopped().getAsBoolean()) {
+            while (true) {
+                if (effort.stopped().getAsBoolean()) {
+                    solver.terminateEarly();
+                }
                 Thread.sleep(LOOK);
             }
-            solver.terminateEarly();
         } catch (InterruptedException done) {
             Thread.currentThread().interrupt();
         }
