@@ -5,9 +5,11 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.animation.Animation;
@@ -74,10 +76,12 @@ public final class JobStore {
     /** What the ledger last said of that; empty before it was asked. Only touched by the writer's thread. */
     private String writtenElsewhere = "";
 
+    private final AtomicBoolean following = new AtomicBoolean();
+
     /** What waits for the server; empty for a ledger in a file. */
     private final Optional<WaitingSaves> waiting;
 
-    /** Whether the server was away when the open job was to be saved. Only touched by the writer's thread. */
+    /** Whether the server was away when it was asked last. Only touched by the writer's thread. */
     private boolean away;
 
     /** Saves the session's job into a ledger from now on. */
@@ -390,7 +394,8 @@ public final class JobStore {
     /** Brings in what waited, once the server answers again: that of other jobs here, that of the open one by saving it. */
     private void catchUp(WaitingSaves kept, OpenJob target) {
         int brought = 0;
-        for (String id : kept.ids()) {
+        List<String> ids = kept.ids();
+        for (String id : ids) {
             if (away && id.equals(target.lastingId())) {
                 continue;
             }
@@ -405,7 +410,10 @@ public final class JobStore {
         away = false;
         if (back) {
             Platform.runLater(() -> {
-                session.say(Messages.message("job-store.server-back"));
+                session.say(
+                        ids.isEmpty()
+                                ? Messages.message("job-store.server-answers")
+                                : Messages.message("job-store.server-back"));
                 saveNow();
                 changed();
             });
@@ -414,6 +422,10 @@ public final class JobStore {
 
     /** Looks whether other windows wrote to the ledger, and follows them. */
     public void follow() {
+        // A server that is away takes its time to say so: one look at a time, so that what is to be saved has its turn.
+        if (!following.compareAndSet(false, true)) {
+            return;
+        }
         OpenJob target = open;
         writer.execute(() -> {
             try {
@@ -430,6 +442,9 @@ public final class JobStore {
                 }
             } catch (LedgerException unanswered) {
                 // What can't be read now is looked for again in a second; saving says what is wrong.
+                away = waiting.isPresent();
+            } finally {
+                following.set(false);
             }
         });
     }
