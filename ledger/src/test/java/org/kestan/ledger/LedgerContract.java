@@ -80,6 +80,21 @@ public abstract class LedgerContract {
     }
 
     /** Waits are told while another job is open, and after the ledger was closed; those that are over are not. */
+    /** How many there are of those asked for is told up to as many as are wanted, and so is the list. */
+    @Test
+    public void countsNoFurtherThanItIsAsked() {
+        for (int i = 0; i < 3; i++) {
+            ledger.insert(demo(0).with(Lines.OWNER, "the ferry " + i));
+        }
+        ledger.insert(demo(1));
+        Query ferry = new Query("ferry", Optional.empty(), JobLocation.BENCH, Query.Order.CHANGED);
+        assertThat(ledger.count(ferry)).isEqualTo(3);
+        assertThat(ledger.count(ferry, 2)).isEqualTo(2);
+        assertThat(ledger.count(ferry, 4)).isEqualTo(3);
+        assertThat(ledger.count(Query.ALL)).isEqualTo(4);
+        assertThat(ledger.list(ferry, 2)).hasSize(2);
+    }
+
     @Test
     public void tellsTheWaitsThatAreOn() {
         BenchActions work = new BenchActions(Instant.parse("2026-11-25T12:00:00Z"), "");

@@ -199,7 +199,8 @@ public abstract class SqlLedger implements Ledger {
 
     @Override
     public int count(Query query, int most) {
-        return with(ledger -> search().matching(ledger, "SELECT count(*) FROM (SELECT 1", query, " LIMIT " + most + ")")
+        return with(ledger -> search().matching(
+                        ledger, "SELECT count(*) FROM (SELECT 1", query, " LIMIT " + most + ") AS found")
                 .mapTo(Integer.class)
                 .one());
     }
