@@ -109,8 +109,9 @@ public class SheetByKeyboardTest extends WindowTest {
                 sheetAnalysis.correction().orElseThrow().heel().orElseThrow().atCap();
         assertThat(cap).isBetween(92 * 3.0 / 283, 92 * 3.7 / 283);
         assertThat(label("figure-heel-cut-planned")).isEqualTo(BenchUnit.THOUSANDTHS.format(cap));
-        assertThat(label("value-heel-cut-at-the-cap"))
-                .contains(BenchUnit.MILLIMETERS.format(cap).replace(" mm", " \u00b1"));
+        // How well it is known is worked out beside the window.
+        waitFor(() -> label("value-heel-cut-at-the-cap")
+                .contains(BenchUnit.MILLIMETERS.format(cap).replace(" mm", " \u00b1")));
     }
 
     @Test
