@@ -145,7 +145,8 @@ record StartupData(
     /** A ledger on a server. Copies of its pictures and papers lie in the data folder. */
     private static OpenResult onServer(String place, Path folder) {
         return PostgresAddress.of(place, System::getenv)
-                .map(address -> PostgresLedger.open(address, folder.resolve("server")))
+                .map(address ->
+                        PostgresLedger.open(address, folder.resolve("server").resolve(address.folderName())))
                 .orElseGet(() -> new OpenResult.Refused(LedgerFinding.NO_ADDRESS.of(), List.of()));
     }
 

@@ -119,6 +119,7 @@ public class DeviceWindowTest extends WindowTest {
             window.watchFolder(card);
             return true;
         });
+        String first = session().job().name();
         int before = session().job().photos().size();
         byte[] picture = new StandInCamera(NECK, 1).jpeg();
         Files.write(card.resolve("one_1.jpg"), picture);
@@ -130,6 +131,13 @@ public class DeviceWindowTest extends WindowTest {
         assertThat(session().job().photos().get(before).caption()).isNotEmpty();
         Files.write(card.resolve("two.jpg"), picture);
         waitFor(() -> find("arrived", Node.class).isVisible());
+        // Where it is offered to go is the job that is open.
+        onWindow(() -> window.store().openFile(samples.get(1)));
+        waitFor(() -> find("arrived-job", Button.class)
+                .getText()
+                .contains(session().job().name()));
+        onWindow(() -> window.store().openNamed(first));
+        waitFor(() -> find("arrived-job", Button.class).getText().contains(first));
         press("arrived-leave");
         waitFor(() -> !find("arrived", Node.class).isVisible());
         assertThat(session().job().photos()).hasSize(before + 1);

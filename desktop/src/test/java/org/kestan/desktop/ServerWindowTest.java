@@ -22,7 +22,7 @@ public class ServerWindowTest extends WindowTest {
 
     /** What needs no server. */
     private static final Set<String> LOCAL =
-            Set.of("isOnServer", "pictures", "papers", "backups", "place", "isForPractice", "refusal", "close");
+            Set.of("pictures", "papers", "backups", "place", "isForPractice", "refusal", "close");
 
     private final AtomicBoolean away = new AtomicBoolean();
     private Ledger behind;
@@ -33,8 +33,8 @@ public class ServerWindowTest extends WindowTest {
         behind = super.ledger(folder);
         return (Ledger) Proxy.newProxyInstance(
                 Ledger.class.getClassLoader(), new Class<?>[] {Ledger.class}, (proxy, method, arguments) -> {
-                    if (method.getName().equals("isOnServer")) {
-                        return true;
+                    if (method.getName().equals("waiting")) {
+                        return java.util.Optional.of(waiting(folder));
                     }
                     if (away.get() && !LOCAL.contains(method.getName())) {
                         throw new LedgerException(LedgerFinding.NO_SERVER.of(), new IllegalStateException("away"));
@@ -48,7 +48,11 @@ public class ServerWindowTest extends WindowTest {
     }
 
     private WaitingSaves waiting() {
-        return new WaitingSaves(window.store().folder().resolve("waiting"));
+        return waiting(folder);
+    }
+
+    private static WaitingSaves waiting(Path folder) {
+        return new WaitingSaves(folder.resolve("waiting"));
     }
 
     private void edit(Reading line, String length) {
@@ -81,6 +85,28 @@ public class ServerWindowTest extends WindowTest {
                 .isPresent());
         waitFor(() -> waiting().ids().isEmpty());
         waitFor(() -> session().job().text(Lines.OWNER).equals("the ferry"));
+    }
+
+    /** What was taken back while it was away does not come back with the server. */
+    @Test
+    public void whatIsTakenBackStaysTakenBack() {
+        onWindow(() -> window.store().openFile(samples.get(0)));
+        waitFor(() -> window.store().openId().isPresent());
+        String id = window.store().openId().orElseThrow();
+        var before = session().job().visit().get(Reading.ACTION_BASS);
+        away.set(true);
+        edit(Reading.ACTION_BASS, "3.21 mm");
+        waitFor(() -> waiting().ids().equals(java.util.List.of(id)));
+        onWindow(() -> {
+            session().undo();
+            return true;
+        });
+        waitFor(() -> waiting().ids().isEmpty());
+        away.set(false);
+        waitFor(() -> session().noticeProperty().get().contains("server is back"));
+        assertThat(behind.read(id).orElseThrow().job().visit().get(Reading.ACTION_BASS))
+                .isEqualTo(before);
+        assertThat(session().job().visit().get(Reading.ACTION_BASS)).isEqualTo(before);
     }
 
     /** A window may be closed while the server is away: what it kept waits, and comes in with the next window. */

@@ -118,9 +118,9 @@ public interface Ledger extends AutoCloseable {
      */
     LedgerJob insert(String id, Job job);
 
-    /** Tells whether it lies on a server, which may be away for a while. */
-    default boolean isOnServer() {
-        return false;
+    /** Returns what is kept on this machine while the server is away; empty for a ledger that is always there. */
+    default Optional<WaitingSaves> waiting() {
+        return Optional.empty();
     }
 
     /** Returns a job as it lies here, wherever that is; empty when there is none of that id. */

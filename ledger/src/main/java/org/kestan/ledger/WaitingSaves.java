@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
+import java.nio.file.StandardCopyOption;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -26,6 +26,8 @@ public record WaitingSaves(Path folder) {
 
     private static final String MINE = ".mine.kestan.json";
     private static final String BASE = ".base.kestan.json";
+    private static final String UNREADABLE = ".unreadable.json";
+    private static final int TRIES = 5;
 
     /**
      * Keeps a job until the server is back, in place of what was kept of it before.
@@ -70,37 +72,37 @@ public record WaitingSaves(Path folder) {
     }
 
     /**
-     * Brings a job into the ledger. Doing it again after an interruption does no harm.
+     * Brings a job into the ledger. Doing it again after an interruption does no harm. What can't be read is put aside under another name.
      *
-     * @throws LedgerException if the ledger does not answer; the job waits on
-     * @throws IOException if what waits can't be read or deleted
+     * @return whether it is there now
+     * @throws LedgerException if the ledger does not take it; the job waits on
+     * @throws IOException if what waits can't be read, put aside or deleted
      */
-    public void deliver(Ledger ledger, String id) throws IOException {
+    public boolean deliver(Ledger ledger, String id) throws IOException {
+        if (!Files.exists(mine(id))) {
+            // Another window has brought it in.
+            return false;
+        }
         Optional<Job> mine = read(mine(id));
         if (mine.isEmpty()) {
-            // Half a file of another program, or none: nothing of ours was ever acknowledged in it.
-            return;
+            Files.move(mine(id), folder.resolve(id + UNREADABLE), StandardCopyOption.REPLACE_EXISTING);
+            return false;
         }
         Optional<Job> base = read(base(id));
-        Optional<LedgerJob> theirs = ledger.read(id);
-        boolean there = theirs.filter(each -> each.job().equals(mine.get())).isPresent();
-        if (!there
-                && !(theirs.isPresent()
-                        ? merged(ledger, base, mine.get(), theirs.get())
-                        : anew(ledger, id, base, mine.get()))) {
+        boolean arrived = false;
+        // Another bench may save between reading and writing.
+        for (int i = 0; i < TRIES && !arrived; i++) {
+            Optional<LedgerJob> theirs = ledger.read(id);
+            arrived = theirs.filter(each -> each.job().equals(mine.get())).isPresent()
+                    || (theirs.isPresent()
+                            ? merged(ledger, base, mine.get(), theirs.get())
+                            : anew(ledger, id, base, mine.get()));
+        }
+        if (!arrived) {
             beside(ledger, id, mine.get());
         }
         forget(id);
-    }
-
-    /** Brings all in; returns the ids of those that came. */
-    public List<String> deliver(Ledger ledger) throws IOException {
-        List<String> delivered = new ArrayList<>();
-        for (String id : ids()) {
-            deliver(ledger, id);
-            delivered.add(id);
-        }
-        return delivered;
+        return true;
     }
 
     private static boolean anew(Ledger ledger, String id, Optional<Job> base, Job mine) {

@@ -5,7 +5,6 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -89,9 +88,7 @@ public final class JobStore {
         this.session = session;
         this.settings = settings;
         this.ledger = ledger;
-        waiting = ledger.isOnServer()
-                ? Optional.of(new WaitingSaves(settings.folder().resolve("waiting")))
-                : Optional.empty();
+        waiting = ledger.waiting();
         writer = new LedgerThread("ledger", session);
         deriver = new LedgerThread("ledger-derive", session);
         open = OpenJob.fresh(ledger, Job.BLANK);
@@ -108,6 +105,8 @@ public final class JobStore {
                 if (pause.getStatus() != Animation.Status.RUNNING) {
                     pause.playFromStart();
                 }
+            } else if (waiting.isPresent()) {
+                saveNow();
             }
         });
     }
@@ -323,7 +322,7 @@ public final class JobStore {
     public void saveNow() {
         pause.stop();
         Job job = session.job();
-        if (!job.equals(open.content())) {
+        if (!job.equals(open.content()) || waiting.isPresent()) {
             OpenJob target = open;
             int known = seen;
             writer.execute(() -> write(target, job, known));
@@ -339,6 +338,11 @@ public final class JobStore {
     /** Runs on the writer's thread. */
     private void write(OpenJob target, Job job, int known) {
         if (job.equals(target.content())) {
+            waiting.filter(kept -> kept.ids().contains(target.lastingId())).ifPresent(kept -> {
+                // What was kept of it was taken back since.
+                forget(kept, target.lastingId());
+                Platform.runLater(() -> saved.set(Messages.message("job-store.as-in-the-ledger")));
+            });
             return;
         }
         try {
@@ -355,7 +359,7 @@ public final class JobStore {
             });
             waiting.ifPresent(kept -> forget(kept, target.lastingId()));
         } catch (LedgerException failed) {
-            if (waiting.isPresent() && keptHere(waiting.get(), target, job)) {
+            if (waiting.isPresent() && keptHere(waiting.get(), target, job, failed)) {
                 return;
             }
             Platform.runLater(() -> {
@@ -367,14 +371,15 @@ public final class JobStore {
     }
 
     /** Keeps a job on this machine while the server is away. Runs on the writer's thread. */
-    private boolean keptHere(WaitingSaves kept, OpenJob target, Job job) {
+    private boolean keptHere(WaitingSaves kept, OpenJob target, Job job, LedgerException failed) {
         try {
             kept.keep(target.lastingId(), target.id().map(known -> target.content()), job);
             away = true;
             Platform.runLater(() -> {
                 elsewhere = job;
                 saved.set(Messages.message("job-store.kept-here"));
-                session.complain(Messages.message("job-store.server-away"));
+                session.complain(Messages.message(
+                        "job-store.server-away", session.words().say(failed.why())));
             });
             return true;
         } catch (IOException notKept) {
@@ -393,27 +398,23 @@ public final class JobStore {
 
     /** Brings in what waited, once the server answers again: that of other jobs here, that of the open one by saving it. */
     private void catchUp(WaitingSaves kept, OpenJob target) {
-        int brought = 0;
-        List<String> ids = kept.ids();
-        for (String id : ids) {
+        boolean brought = false;
+        for (String id : kept.ids()) {
             if (away && id.equals(target.lastingId())) {
                 continue;
             }
             try {
-                kept.deliver(ledger, id);
-                brought++;
-            } catch (IOException unreadable) {
-                System.getLogger(JobStore.class.getName()).log(System.Logger.Level.WARNING, "a kept job", unreadable);
+                brought |= kept.deliver(ledger, id);
+            } catch (IOException | LedgerException waitsOn) {
+                // One that is not taken keeps no other from coming in, nor the window from following.
+                System.getLogger(JobStore.class.getName()).log(System.Logger.Level.WARNING, "a kept job", waitsOn);
             }
         }
-        boolean back = away || brought > 0;
+        boolean back = away || brought;
         away = false;
         if (back) {
             Platform.runLater(() -> {
-                session.say(
-                        ids.isEmpty()
-                                ? Messages.message("job-store.server-answers")
-                                : Messages.message("job-store.server-back"));
+                session.say(Messages.message("job-store.server-back"));
                 saveNow();
                 changed();
             });

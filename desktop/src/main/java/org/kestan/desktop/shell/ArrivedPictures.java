@@ -48,6 +48,12 @@ final class ArrivedPictures extends FlowPane {
         getStyleClass().add("ledger-bar");
         setAlignment(Pos.CENTER_LEFT);
         asks.setId("arrived-asks");
+        // What is offered is always of the job that is open now.
+        session.analysisProperty().addListener((property, old, next) -> {
+            if (!waiting.isEmpty()) {
+                show();
+            }
+        });
         show();
     }
 
@@ -125,7 +131,7 @@ final class ArrivedPictures extends FlowPane {
                 : session.job().name();
     }
 
-    /** The first step that is neither done nor passed over, once work was begun; empty before. */
+    /** The first step that is neither done nor passed over; empty with all behind one. */
     private Optional<Step> stepAtHand() {
         Set<String> marked = session.job().section(Sections.STEPS).stream()
                 .map(StepMark::step)
@@ -136,8 +142,15 @@ final class ArrivedPictures extends FlowPane {
     }
 
     private void keep(Path picture, String caption) {
+        Optional<String> of = store.openId();
         done();
         store.ask(() -> store.ledger().pictures().add(picture), added -> {
+            if (!of.equals(store.openId())) {
+                // Another job was opened meanwhile: it is asked about again, and gets onto no wrong one.
+                waiting.addFirst(picture);
+                show();
+                return;
+            }
             if (added instanceof Parsed.Bad<String> bad) {
                 session.complain(
                         picture.getFileName() + ": " + session.words().problem(bad.problem(), bad.accepted()) + ".");

@@ -58,6 +58,13 @@ public record PostgresAddress(String host, int port, String database, String use
         return "jdbc:postgresql://" + host + ":" + port + "/" + database;
     }
 
+    /** Returns the name of a folder for what this machine keeps of that database: no two databases have the same. */
+    public String folderName() {
+        return (host + "-" + port + "-" + database).replaceAll("[^A-Za-z0-9.-]", "_")
+                + "-"
+                + Integer.toHexString((host + ":" + port + "/" + database).hashCode());
+    }
+
     /** Returns it as a person reads it; without the password. */
     @Override
     public String toString() {

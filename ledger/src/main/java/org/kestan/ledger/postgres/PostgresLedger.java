@@ -23,6 +23,7 @@ import org.kestan.ledger.LedgerFinding;
 import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.Papers;
 import org.kestan.ledger.Pictures;
+import org.kestan.ledger.WaitingSaves;
 import org.kestan.ledger.sql.JobSearch;
 import org.kestan.ledger.sql.SqlLedger;
 
@@ -141,8 +142,8 @@ public final class PostgresLedger extends SqlLedger {
     }
 
     @Override
-    public boolean isOnServer() {
-        return true;
+    public Optional<WaitingSaves> waiting() {
+        return Optional.of(new WaitingSaves(copies.resolve("waiting")));
     }
 
     @Override

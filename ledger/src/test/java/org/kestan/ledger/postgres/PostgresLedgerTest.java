@@ -200,7 +200,7 @@ public class PostgresLedgerTest extends LedgerContract {
                 if (first) {
                     waiting.keep(id, Optional.empty(), fresh);
                     cable.mend();
-                    assertThat(brought(waiting, bench)).containsExactly(id);
+                    assertThat(brought(waiting, bench, id)).isTrue();
                 }
                 LedgerJob there = other.read(id).orElseThrow();
                 assertThat(there.job()).isEqualTo(fresh);
@@ -212,7 +212,7 @@ public class PostgresLedgerTest extends LedgerContract {
                     LedgerJob now = other.read(id).orElseThrow();
                     other.save(id, now.revision(), now.job().with(Lines.OWNER, "the mill " + at));
                     cable.mend();
-                    assertThat(brought(waiting, bench)).containsExactly(id);
+                    assertThat(brought(waiting, bench, id)).isTrue();
                     Job both = other.read(id).orElseThrow().job();
                     assertThat(both.text(Lines.OWNER)).isEqualTo("the mill " + at);
                     assertThat(both.visit().get(Reading.ACTION_BASS))
@@ -228,10 +228,10 @@ public class PostgresLedgerTest extends LedgerContract {
     }
 
     /** Tries again until the server answers, as the window does every second. */
-    private static List<String> brought(WaitingSaves waiting, Ledger ledger) throws IOException {
+    private static boolean brought(WaitingSaves waiting, Ledger ledger, String id) throws IOException {
         for (int i = 0; ; i++) {
             try {
-                return waiting.deliver(ledger);
+                return waiting.deliver(ledger, id);
             } catch (LedgerException away) {
                 if (i == 50) {
                     throw away;
@@ -262,12 +262,30 @@ public class PostgresLedgerTest extends LedgerContract {
             ledger.save(entry.id(), 1, entry.job().with(Lines.OWNER, "the mill"));
             for (int i = 0; i < 2; i++) {
                 waiting.keep(entry.id(), Optional.of(entry.job()), mine);
-                waiting.deliver(ledger);
+                assertThat(waiting.deliver(ledger, entry.id())).isTrue();
             }
             assertThat(ledger.count()).isEqualTo(2);
             assertThat(ledger.list(Query.ALL))
                     .extracting(card -> card.owner())
                     .containsExactlyInAnyOrder("the ferry", "the mill");
+        }
+    }
+
+    /** What can't be read is put aside, once; what another window has brought in is no trouble. */
+    @Test
+    public void whatWaitsAndCanNotBeReadIsPutAside() throws IOException {
+        Path folder = Files.createTempDirectory("kestan-test-");
+        try (Ledger ledger = opened(address(database()), Files.createTempDirectory("kestan-test-"))) {
+            WaitingSaves waiting = new WaitingSaves(folder);
+            String id = UUID.randomUUID().toString();
+            waiting.keep(id, Optional.empty(), demo(0));
+            Files.writeString(folder.resolve(id + ".mine.kestan.json"), "{ torn");
+            assertThat(waiting.deliver(ledger, id)).isFalse();
+            assertThat(waiting.ids()).isEmpty();
+            assertThat(waiting.deliver(ledger, id)).isFalse();
+            assertThat(Files.readString(folder.resolve(id + ".unreadable.json")))
+                    .isEqualTo("{ torn");
+            assertThat(ledger.count()).isZero();
         }
     }
 
