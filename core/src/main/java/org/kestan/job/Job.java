@@ -1,5 +1,6 @@
 package org.kestan.job;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -168,6 +169,22 @@ public final class Job {
     /** Returns this job with other pictures. */
     public Job withPhotos(List<Photo> next) {
         return with(Sections.PHOTOS, List.copyOf(next));
+    }
+
+    /** Returns this job with one more picture, unless it is there. */
+    public Job withPhoto(Photo photo) {
+        if (photos().stream().anyMatch(each -> each.file().equals(photo.file()))) {
+            return this;
+        }
+        List<Photo> next = new ArrayList<>(photos());
+        next.add(photo);
+        return withPhotos(next);
+    }
+
+    /** Returns this job with a picture taken off; what lies in the shop's folder stays. */
+    public Job withoutPhoto(String file) {
+        return withPhotos(
+                photos().stream().filter(each -> !each.file().equals(file)).toList());
     }
 
     /** Returns what the shop calls the instrument; empty when it has no name yet. */

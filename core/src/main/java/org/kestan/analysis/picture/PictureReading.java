@@ -15,6 +15,25 @@ import org.kestan.base.sheet.Measurable;
 public record PictureReading(Measurable line, double value, double halfWidth, PixelPoint from, PixelPoint to) {
 
     /**
+     * Returns this with an edge pushed by hand: away from the other, or toward it.
+     *
+     * @param end whether it is the edge the gap ends at, else the one it begins at
+     * @param pixels how far, above zero away from the other
+     * @param millimetersPerPixel scale there, mm
+     */
+    public PictureReading pushed(boolean end, double pixels, double millimetersPerPixel) {
+        double length = Math.max(1, from.distance(to));
+        double right = (to.x() - from.x()) / length * pixels;
+        double down = (to.y() - from.y()) / length * pixels;
+        return new PictureReading(
+                line,
+                Math.max(0, value + pixels * millimetersPerPixel),
+                Math.max(halfWidth, Math.abs(pixels) * millimetersPerPixel),
+                end ? from : from.plus(-right, -down),
+                end ? to.plus(right, down) : to);
+    }
+
+    /**
      * The mean of readings of one line, each by the inverse of its variance. What they do not agree in widens it (the ratio of Birge, <i>The
      * calculation of errors by the method of least squares</i>, Phys. Rev. 40, 1932).
      *

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.kestan.job.bench.StepMark;
 import org.kestan.repair.plan.WorkPlan;
 
 /**
@@ -53,6 +54,13 @@ public record StepBook(List<StepFile> files) {
                 .map(step -> step.in(plan))
                 .forEach(steps::add);
         return steps;
+    }
+
+    /** Returns the first of some steps that is neither done nor passed over; empty with all behind one. */
+    public static Optional<Step> firstOpen(List<Step> steps, List<StepMark> marks) {
+        return steps.stream()
+                .filter(step -> marks.stream().noneMatch(mark -> mark.step().equals(step.id())))
+                .findFirst();
     }
 
     /** Returns a step by its id, wherever it stands. */

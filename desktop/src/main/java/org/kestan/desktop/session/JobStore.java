@@ -32,7 +32,6 @@ import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.Query;
-import org.kestan.ledger.WaitingSaves;
 import org.kestan.text.Wording;
 
 /**
@@ -77,18 +76,14 @@ public final class JobStore {
 
     private final AtomicBoolean following = new AtomicBoolean();
 
-    /** What waits for the server; empty for a ledger in a file. */
-    private final Optional<WaitingSaves> waiting;
-
-    /** Whether the server was away when it was asked last. Only touched by the writer's thread. */
-    private boolean away;
+    private final ServerSaves server;
 
     /** Saves the session's job into a ledger from now on. */
     public JobStore(JobSession session, Settings settings, Ledger ledger) {
         this.session = session;
         this.settings = settings;
         this.ledger = ledger;
-        waiting = ledger.waiting();
+        server = new ServerSaves(ledger);
         writer = new LedgerThread("ledger", session);
         deriver = new LedgerThread("ledger-derive", session);
         open = OpenJob.fresh(ledger, Job.BLANK);
@@ -105,7 +100,7 @@ public final class JobStore {
                 if (pause.getStatus() != Animation.Status.RUNNING) {
                     pause.playFromStart();
                 }
-            } else if (waiting.isPresent()) {
+            } else if (server.areNeeded()) {
                 saveNow();
             }
         });
@@ -322,7 +317,7 @@ public final class JobStore {
     public void saveNow() {
         pause.stop();
         Job job = session.job();
-        if (!job.equals(open.content()) || waiting.isPresent()) {
+        if (!job.equals(open.content()) || server.areNeeded()) {
             OpenJob target = open;
             int known = seen;
             writer.execute(() -> write(target, job, known));
@@ -338,11 +333,9 @@ public final class JobStore {
     /** Runs on the writer's thread. */
     private void write(OpenJob target, Job job, int known) {
         if (job.equals(target.content())) {
-            waiting.filter(kept -> kept.ids().contains(target.lastingId())).ifPresent(kept -> {
-                // What was kept of it was taken back since.
-                forget(kept, target.lastingId());
+            if (server.forget(target)) {
                 Platform.runLater(() -> saved.set(Messages.message("job-store.as-in-the-ledger")));
-            });
+            }
             return;
         }
         try {
@@ -357,66 +350,21 @@ public final class JobStore {
                                 ? Messages.message("job-store.this-job-was-changed")
                                 : "");
             });
-            waiting.ifPresent(kept -> forget(kept, target.lastingId()));
+            server.forget(target);
         } catch (LedgerException failed) {
-            if (waiting.isPresent() && keptHere(waiting.get(), target, job, failed)) {
+            if (server.keep(target, job)) {
+                Platform.runLater(() -> {
+                    elsewhere = job;
+                    saved.set(Messages.message("job-store.kept-here"));
+                    session.complain(Messages.message(
+                            "job-store.server-away", session.words().say(failed.why())));
+                });
                 return;
             }
             Platform.runLater(() -> {
                 saved.set(Messages.message("job-store.not-saved"));
                 session.complain(Messages.message(
                         "job-store.could-not-save-the", session.words().say(failed.why())));
-            });
-        }
-    }
-
-    /** Keeps a job on this machine while the server is away. Runs on the writer's thread. */
-    private boolean keptHere(WaitingSaves kept, OpenJob target, Job job, LedgerException failed) {
-        try {
-            kept.keep(target.lastingId(), target.id().map(known -> target.content()), job);
-            away = true;
-            Platform.runLater(() -> {
-                elsewhere = job;
-                saved.set(Messages.message("job-store.kept-here"));
-                session.complain(Messages.message(
-                        "job-store.server-away", session.words().say(failed.why())));
-            });
-            return true;
-        } catch (IOException notKept) {
-            return false;
-        }
-    }
-
-    private static void forget(WaitingSaves kept, String id) {
-        try {
-            kept.forget(id);
-        } catch (IOException stays) {
-            // It is delivered once more, which does no harm.
-            System.getLogger(JobStore.class.getName()).log(System.Logger.Level.WARNING, "a kept job stays", stays);
-        }
-    }
-
-    /** Brings in what waited, once the server answers again: that of other jobs here, that of the open one by saving it. */
-    private void catchUp(WaitingSaves kept, OpenJob target) {
-        boolean brought = false;
-        for (String id : kept.ids()) {
-            if (away && id.equals(target.lastingId())) {
-                continue;
-            }
-            try {
-                brought |= kept.deliver(ledger, id);
-            } catch (IOException | LedgerException waitsOn) {
-                // One that is not taken keeps no other from coming in, nor the window from following.
-                System.getLogger(JobStore.class.getName()).log(System.Logger.Level.WARNING, "a kept job", waitsOn);
-            }
-        }
-        boolean back = away || brought;
-        away = false;
-        if (back) {
-            Platform.runLater(() -> {
-                session.say(Messages.message("job-store.server-back"));
-                saveNow();
-                changed();
             });
         }
     }
@@ -433,7 +381,13 @@ public final class JobStore {
                 String now = ledger.writtenElsewhere();
                 boolean others = !writtenElsewhere.isEmpty() && !now.equals(writtenElsewhere);
                 writtenElsewhere = now;
-                waiting.ifPresent(kept -> catchUp(kept, target));
+                if (server.catchUp(target)) {
+                    Platform.runLater(() -> {
+                        session.say(Messages.message("job-store.server-back"));
+                        saveNow();
+                        changed();
+                    });
+                }
                 Optional<OpenJob.Change> change = target.look();
                 if (others || change.isPresent()) {
                     Platform.runLater(() -> {
@@ -443,7 +397,7 @@ public final class JobStore {
                 }
             } catch (LedgerException unanswered) {
                 // What can't be read now is looked for again in a second; saving says what is wrong.
-                away = waiting.isPresent();
+                server.unanswered();
             } finally {
                 following.set(false);
             }

@@ -5,12 +5,9 @@ import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Consumer;
-import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -24,9 +21,9 @@ import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.devices.folder.PictureFolder;
 import org.kestan.job.Sections;
-import org.kestan.job.bench.StepMark;
 import org.kestan.job.pictures.Photo;
 import org.kestan.repair.steps.Step;
+import org.kestan.repair.steps.StepBook;
 
 /** A folder that is watched for pictures: each new one asks where it belongs, the step at hand first. Nothing is kept unasked. */
 final class ArrivedPictures extends FlowPane {
@@ -133,12 +130,9 @@ final class ArrivedPictures extends FlowPane {
 
     /** The first step that is neither done nor passed over; empty with all behind one. */
     private Optional<Step> stepAtHand() {
-        Set<String> marked = session.job().section(Sections.STEPS).stream()
-                .map(StepMark::step)
-                .collect(Collectors.toCollection(HashSet::new));
-        return session.stepsProperty().get().book().compose(session.analysis().plan()).stream()
-                .filter(step -> !marked.contains(step.id()))
-                .findFirst();
+        return StepBook.firstOpen(
+                session.stepsProperty().get().book().compose(session.analysis().plan()),
+                session.job().section(Sections.STEPS));
     }
 
     private void keep(Path picture, String caption) {
@@ -156,14 +150,7 @@ final class ArrivedPictures extends FlowPane {
                         picture.getFileName() + ": " + session.words().problem(bad.problem(), bad.accepted()) + ".");
                 return;
             }
-            added.optional()
-                    .ifPresent(file -> session.edit(job -> {
-                        List<Photo> photos = new ArrayList<>(job.photos());
-                        if (photos.stream().noneMatch(photo -> photo.file().equals(file))) {
-                            photos.add(new Photo(file, caption));
-                        }
-                        return job.withPhotos(photos);
-                    }));
+            added.optional().ifPresent(file -> session.edit(job -> job.withPhoto(new Photo(file, caption))));
             session.say(Messages.message("arrived.kept", picture.getFileName(), name()));
         });
     }

@@ -1,5 +1,6 @@
 package org.kestan.devices.picture;
 
+import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -18,7 +19,7 @@ import org.kestan.job.source.SourcedReading;
 /** What was read in the pictures of one instrument; several pictures of one gap are put together. */
 public final class PictureReadings implements ReadingSource {
 
-    private record Seen(String picture, Measurable line) {}
+    private record Seen(Path picture, Measurable line) {}
 
     private final Map<Seen, PictureReading> all = new LinkedHashMap<>();
 
@@ -26,7 +27,7 @@ public final class PictureReadings implements ReadingSource {
     public PictureReadings() {}
 
     /** Takes a reading in, in place of one of the same line in the same picture. */
-    public void put(String picture, PictureReading reading) {
+    public void put(Path picture, PictureReading reading) {
         all.put(new Seen(picture, reading.line()), reading);
     }
 
@@ -57,7 +58,7 @@ public final class PictureReadings implements ReadingSource {
         TreeSet<String> pictures = new TreeSet<>();
         all.keySet().stream()
                 .filter(each -> each.line().equals(reading.line()))
-                .forEach(each -> pictures.add(each.picture()));
+                .forEach(each -> pictures.add(String.valueOf(each.picture().getFileName())));
         return new SourcedReading<>(
                 reading.line(),
                 Length.ofText(String.format(Locale.ROOT, "%.2f mm", reading.value())),

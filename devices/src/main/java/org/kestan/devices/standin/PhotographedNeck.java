@@ -1,7 +1,13 @@
 package org.kestan.devices.standin;
 
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 import org.kestan.base.geometry.Frets;
+import org.kestan.base.notation.Length;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.base.sheet.Reading;
+import org.kestan.job.Job;
 
 /**
  * A neck seen from its side, and the camera that sees it.
@@ -26,6 +32,9 @@ public record PhotographedNeck(
         double crown,
         double foot,
         Camera camera) {
+
+    private static final int SAMPLE = 12;
+    private static final double SAMPLE_MEGAPIXELS = 3;
 
     /**
      * A camera.
@@ -109,6 +118,47 @@ public record PhotographedNeck(
                 0.9 + 0.35 * random.nextDouble(),
                 2.1 + 0.6 * random.nextDouble(),
                 camera);
+    }
+
+    /** The neck of a job's sheet in a close-up of the fret its action is read at; one drawn at random where too little of it is known. */
+    public static PhotographedNeck of(Job job) {
+        PhotographedNeck drawn = drawn(new Random(SAMPLE), View.CLOSE_UP, SAMPLE_MEGAPIXELS);
+        OptionalDouble action = job.visit().millimeters(Reading.ACTION_BASS);
+        Optional<Length> length = job.get(Dimension.SCALE);
+        if (action.isEmpty() || length.isEmpty()) {
+            return drawn;
+        }
+        Frets board = new Frets(length.get().millimeters());
+        double first = job.visit().millimeters(Reading.NUT_BASS).orElse(drawn.nut);
+        double at = board.at(job.visit().actionFret());
+        double slope = (action.getAsDouble() - first) / Math.max(1, at - board.at(1));
+        double atNut = first - slope * board.at(1);
+        Camera camera = drawn.camera;
+        Camera aimed = new Camera(
+                camera.width,
+                camera.height,
+                camera.focal,
+                camera.distance,
+                at,
+                camera.yaw,
+                camera.roll,
+                camera.distortion,
+                camera.light,
+                camera.busy,
+                camera.gloss,
+                camera.blur,
+                camera.noise,
+                camera.quality);
+        return new PhotographedNeck(
+                length.get().millimeters(),
+                atNut,
+                atNut + slope * length.get().millimeters(),
+                0,
+                drawn.gauge,
+                drawn.inset,
+                drawn.crown,
+                drawn.foot,
+                aimed);
     }
 
     /** Height of a crown over the line of all of them, mm, below zero. Parabola from the nut to fret 14. */

@@ -3,6 +3,7 @@ package org.kestan.devices.picture;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.nio.file.Path;
 import org.kestan.analysis.picture.PictureReading;
 import org.kestan.analysis.picture.PixelPoint;
 import org.kestan.base.sheet.Reading;
@@ -24,9 +25,9 @@ public class PictureReadingsTest {
     public void twoPicturesArePutTogether() {
         PictureReadings readings = new PictureReadings();
         assertThat(readings.readings()).isEmpty();
-        readings.put("b.jpg", action(2.40, 0.03));
-        readings.put("a.jpg", action(2.44, 0.03));
-        readings.put("a.jpg", action(2.42, 0.03));
+        readings.put(Path.of("card", "b.jpg"), action(2.40, 0.03));
+        readings.put(Path.of("card", "a.jpg"), action(2.44, 0.03));
+        readings.put(Path.of("card", "a.jpg"), action(2.42, 0.03));
         assertThat(readings.readings()).hasSize(1);
         var mean = readings.of(Reading.ACTION_BASS).orElseThrow();
         assertThat(mean.value().millimeters()).isCloseTo(2.41, within(1e-9));
@@ -35,6 +36,10 @@ public class PictureReadingsTest {
         assertThat(from.from()).isEqualTo("a.jpg, b.jpg");
         // 0.03 over the square root of two, to a thousandth.
         assertThat(from.halfWidth().orElseThrow()).isCloseTo(0.021, within(1e-9));
+        // Another folder's picture of the same name is another picture.
+        readings.put(Path.of("other", "a.jpg"), action(2.46, 0.03));
+        assertThat(readings.of(Reading.ACTION_BASS).orElseThrow().value().millimeters())
+                .isCloseTo(2.43, within(1e-9));
         readings.clear();
         assertThat(readings.of(Reading.ACTION_BASS)).isEmpty();
     }

@@ -1,11 +1,9 @@
 package org.kestan.desktop.rooms.picture;
 
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Random;
 import java.util.stream.Collectors;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -28,8 +26,6 @@ import org.kestan.analysis.picture.PictureWarning;
 import org.kestan.analysis.picture.PixelPoint;
 import org.kestan.base.geometry.Frets;
 import org.kestan.base.notation.Length;
-import org.kestan.base.notation.Parsed;
-import org.kestan.base.sheet.Dimension;
 import org.kestan.base.sheet.Reading;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
@@ -40,7 +36,6 @@ import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.devices.picture.GrayPicture;
 import org.kestan.devices.picture.PictureMeasurement;
-import org.kestan.devices.picture.PictureRead;
 import org.kestan.devices.picture.PictureReadings;
 import org.kestan.devices.standin.PhotographedNeck;
 import org.kestan.devices.standin.StandInCamera;
@@ -82,8 +77,6 @@ public final class PictureRoom extends VBox implements Room {
             Reading.HEEL_WIDTH_CAP,
             Reading.SIDE_DRIFT);
 
-    private static final double SAMPLE_MEGAPIXELS = 3;
-    private static final int USUAL_FRET = 12;
     private static final int FIRST_FRET = 1;
     private static final int RELIEF_FRET = 7;
 
@@ -93,10 +86,7 @@ public final class PictureRoom extends VBox implements Room {
     private final RoomContext context;
     private final JobSession session;
     private final ComboBox<Reading> what = new ComboBox<>();
-    private final TextField known = field("picture-known", 8);
-    private final TextField scaleLength = field("picture-scale", 7);
-    private final TextField distance = field("picture-distance", 7);
-    private final TextField inset = field("picture-inset", 6);
+    private final PictureLengths lengths;
     private final Label step = new Label();
     private final Label said = new Label();
     private final Label collected = new Label();
@@ -128,6 +118,7 @@ public final class PictureRoom extends VBox implements Room {
     public PictureRoom(RoomContext context) {
         this.context = context;
         session = context.session();
+        lengths = new PictureLengths(session, this::begin);
         setId("picture-room");
         setSpacing(8);
         setPadding(new Insets(8, 16, 8, 16));
@@ -139,24 +130,13 @@ public final class PictureRoom extends VBox implements Room {
         what.setConverter(new LineName());
         what.getSelectionModel().select(Reading.ACTION_BASS);
         what.valueProperty().addListener((property, old, next) -> begin());
-        for (TextField each : List.of(scaleLength, known, distance, inset)) {
-            each.setOnAction(event -> typed(each));
-            each.focusedProperty().addListener((property, was, is) -> {
-                if (!is) {
-                    typed(each);
-                }
-            });
-        }
         FlowPane head = new FlowPane(
                 8,
                 6,
                 new TextButton(Messages.message("picture-room.open"), "picture-open", this::choose),
                 new TextButton(Messages.message("picture-room.sample"), "picture-sample", this::sample),
-                what,
-                labeled(Messages.message("picture-room.scale"), scaleLength),
-                labeled(Messages.message("picture-room.known"), known),
-                labeled(Messages.message("picture-room.distance"), distance),
-                labeled(Messages.message("picture-room.inset"), inset));
+                what);
+        head.getChildren().addAll(lengths.fields());
         head.setAlignment(Pos.CENTER_LEFT);
         step.setId("picture-step");
         step.getStyleClass().add("place-title");
@@ -201,22 +181,6 @@ public final class PictureRoom extends VBox implements Room {
         begin();
     }
 
-    private static TextField field(String id, int columns) {
-        TextField field = new TextField();
-        field.setId(id);
-        field.setPrefColumnCount(columns);
-        return field;
-    }
-
-    private static HBox labeled(String text, TextField field) {
-        Label label = new Label(text);
-        label.setLabelFor(field);
-        field.setAccessibleText(text);
-        HBox box = new HBox(4, label, field);
-        box.setAlignment(Pos.CENTER_LEFT);
-        return box;
-    }
-
     /** A line of the sheet by its name. */
     private static final class LineName extends StringConverter<Reading> {
         @Override
@@ -232,7 +196,8 @@ public final class PictureRoom extends VBox implements Room {
 
     private PictureGuide guide() {
         Reading line = what.getValue() == null ? Reading.ACTION_BASS : what.getValue();
-        return new PictureGuide(line, fret(line), scale(), length(known), length(distance), length(inset));
+        return new PictureGuide(
+                line, fret(line), lengths.scale(), lengths.known(), lengths.distance(), lengths.inset());
     }
 
     /** The fret a line is read at, as the sheet says. */
@@ -246,43 +211,9 @@ public final class PictureRoom extends VBox implements Room {
         return Math.max(FIRST_FRET, Math.min(Frets.HIGHEST - 1, over));
     }
 
-    /** What was typed here is for an instrument far away; else the sheet's counts. */
-    private OptionalDouble scale() {
-        return length(scaleLength).isPresent() ? length(scaleLength) : scaleOnSheet();
-    }
-
-    private OptionalDouble scaleOnSheet() {
-        return session.job()
-                .get(Dimension.SCALE)
-                .map(Length::millimeters)
-                .map(OptionalDouble::of)
-                .orElse(OptionalDouble.empty());
-    }
-
-    private static OptionalDouble length(TextField field) {
-        if (field.getText().isBlank()) {
-            return OptionalDouble.empty();
-        }
-        return Length.parse(field.getText())
-                .optional()
-                .map(Length::millimeters)
-                .filter(mm -> mm > 0)
-                .map(OptionalDouble::of)
-                .orElse(OptionalDouble.empty());
-    }
-
-    /** What is no length is said, and stays in its field. */
-    private void typed(TextField field) {
-        if (!field.getText().isBlank() && Length.parse(field.getText()) instanceof Parsed.Bad<Length> bad) {
-            session.complain(session.words().problem(bad.problem(), bad.accepted()));
-        }
-        begin();
-    }
-
     /** Begins to mark anew where something else is to be read, or by another measure; else all marks stay. */
     private void begin() {
-        scaleLength.setPromptText(
-                session.job().get(Dimension.SCALE).map(Length::text).orElse(""));
+        lengths.show(session.job());
         PictureGuide next = guide();
         if (guide == null || !guide.asks(next)) {
             restart(next);
@@ -304,10 +235,7 @@ public final class PictureRoom extends VBox implements Room {
         view.clear();
         near.clear();
         found.clear();
-        distance.clear();
-        inset.clear();
-        known.clear();
-        scaleLength.clear();
+        lengths.clear();
         restart(guide());
     }
 
@@ -322,39 +250,19 @@ public final class PictureRoom extends VBox implements Room {
     public void open(Path from) {
         step.setText(Messages.message("picture-room.reading"));
         Optional<String> of = context.store().openId();
-        context.store().askAtLength(() -> read(from), read -> {
+        context.store().askAtLength(() -> OpenedPicture.of(from), read -> {
             if (!of.equals(context.store().openId())) {
                 // Another instrument lies open by now: the picture is not of it.
                 show();
             } else if (read.picture().isPresent()) {
                 file = Optional.of(from);
+                lengths.takeBack();
                 set(read.picture().get(), read.focal());
             } else {
                 session.complain(read.trouble());
                 show();
             }
         });
-    }
-
-    /** What came of reading. */
-    private record Read(Optional<GrayPicture> picture, OptionalDouble focal, String trouble) {}
-
-    private static Read read(Path from) {
-        try {
-            PictureRead read = PictureRead.of(from);
-            return new Read(Optional.of(GrayPicture.of(read.image())), read.focal(), "");
-        } catch (PictureRead.Failed failed) {
-            String name = String.valueOf(from.getFileName());
-            return new Read(
-                    Optional.empty(),
-                    OptionalDouble.empty(),
-                    switch (failed.trouble()) {
-                        case NOT_READ -> Messages.message("picture-room.not-read", name);
-                        case NO_PICTURE -> Messages.message("picture-room.no-picture", name);
-                        case TOO_LARGE ->
-                            Messages.message("picture-room.too-large", name, PictureRead.MOST_PIXELS / 1_000_000);
-                    });
-        }
     }
 
     /** A camera that is not there photographs the neck as it stands on the sheet. */
@@ -365,60 +273,12 @@ public final class PictureRoom extends VBox implements Room {
                 .flatMap(desk -> desk.runProperty().get())
                 .map(PracticeRun::truth)
                 .orElse(session.job());
-        context.store().askAtLength(() -> photographed(job), neck -> {
+        PhotographedNeck neck = PhotographedNeck.of(job);
+        context.store().askAtLength(() -> GrayPicture.of(new StandInCamera(neck, 1).keptPicture()), gray -> {
             file = Optional.empty();
-            if (distance.getText().isBlank()) {
-                distance.setText(Math.round(neck.camera().distance()) + " mm");
-            }
-            if (inset.getText().isBlank()) {
-                inset.setText(Math.round(neck.inset() * 10) / 10.0 + " mm");
-            }
-            context.store()
-                    .askAtLength(
-                            () -> GrayPicture.of(new StandInCamera(neck, 1).keptPicture()),
-                            gray -> set(gray, OptionalDouble.empty()));
+            lengths.lend(neck.camera().distance(), neck.inset());
+            set(gray, OptionalDouble.empty());
         });
-    }
-
-    private static PhotographedNeck photographed(Job job) {
-        PhotographedNeck drawn =
-                PhotographedNeck.drawn(new Random(12), PhotographedNeck.View.CLOSE_UP, SAMPLE_MEGAPIXELS);
-        OptionalDouble action = job.visit().millimeters(Reading.ACTION_BASS);
-        OptionalDouble nut = job.visit().millimeters(Reading.NUT_BASS);
-        Optional<Length> scale = job.get(Dimension.SCALE);
-        if (action.isEmpty() || scale.isEmpty()) {
-            return drawn;
-        }
-        Frets board = new Frets(scale.get().millimeters());
-        double first = nut.orElse(0.5);
-        double slope = (action.getAsDouble() - first) / (board.at(USUAL_FRET) - board.at(FIRST_FRET));
-        double atNut = first - slope * board.at(FIRST_FRET);
-        PhotographedNeck.Camera camera = drawn.camera();
-        PhotographedNeck.Camera aimed = new PhotographedNeck.Camera(
-                camera.width(),
-                camera.height(),
-                camera.focal(),
-                camera.distance(),
-                board.at(USUAL_FRET),
-                camera.yaw(),
-                camera.roll(),
-                camera.distortion(),
-                camera.light(),
-                camera.busy(),
-                camera.gloss(),
-                camera.blur(),
-                camera.noise(),
-                camera.quality());
-        return new PhotographedNeck(
-                scale.get().millimeters(),
-                atNut,
-                atNut + slope * scale.get().millimeters(),
-                0,
-                1.3,
-                drawn.inset(),
-                drawn.crown(),
-                drawn.foot(),
-                aimed);
     }
 
     private void set(GrayPicture next, OptionalDouble nextFocal) {
@@ -497,15 +357,7 @@ public final class PictureRoom extends VBox implements Room {
      */
     private void push(boolean upper, int away) {
         reading.ifPresent(now -> {
-            double length = Math.max(1, now.from().distance(now.to()));
-            double right = (now.to().x() - now.from().x()) / length * PUSH * away;
-            double down = (now.to().y() - now.from().y()) / length * PUSH * away;
-            reading = Optional.of(new PictureReading(
-                    now.line(),
-                    Math.max(0, now.value() + away * PUSH * pixel),
-                    Math.max(now.halfWidth(), PUSH * pixel),
-                    upper ? now.from() : now.from().plus(-right, -down),
-                    upper ? now.to().plus(right, down) : now.to()));
+            reading = Optional.of(now.pushed(upper, away * PUSH, pixel));
             tell(List.of());
             show();
         });
@@ -542,7 +394,7 @@ public final class PictureRoom extends VBox implements Room {
         if (reading.isEmpty() || file.isEmpty()) {
             return Optional.empty();
         }
-        all.put(String.valueOf(file.get().getFileName()), reading.get());
+        all.put(file.get(), reading.get());
         show();
         return all.of(reading.get().line());
     }
@@ -590,16 +442,14 @@ public final class PictureRoom extends VBox implements Room {
 
     /** The picture stays with the job; its caption says what was read in it. */
     private void keep(Path path, String caption) {
+        Optional<String> of = context.store().openId();
         context.store()
                 .ask(
                         () -> context.store().ledger().pictures().add(path),
                         added -> added.optional()
-                                .ifPresent(name -> session.edit(job -> {
-                                    List<Photo> photos = new ArrayList<>(job.photos());
-                                    photos.removeIf(each -> each.file().equals(name));
-                                    photos.add(new Photo(name, caption));
-                                    return job.withPhotos(photos);
-                                })));
+                                .filter(name -> of.equals(context.store().openId()))
+                                .ifPresent(name -> session.edit(
+                                        job -> job.withoutPhoto(name).withPhoto(new Photo(name, caption)))));
     }
 
     @Override

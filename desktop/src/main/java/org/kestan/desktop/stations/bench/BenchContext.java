@@ -27,6 +27,7 @@ import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.proof.PredictionMaker;
 import org.kestan.repair.steps.BenchActions;
 import org.kestan.repair.steps.Step;
+import org.kestan.repair.steps.StepBook;
 import org.kestan.repair.steps.StepLack;
 import org.kestan.text.Wording;
 
@@ -123,10 +124,7 @@ final class BenchContext {
 
     /** The first that is neither done nor passed over: where the work stopped. With all behind one, the last. */
     Optional<Step> firstOpen() {
-        Map<String, StepMark> marks = marks();
-        return steps.stream()
-                .filter(step -> !marks.containsKey(step.id()))
-                .findFirst()
+        return StepBook.firstOpen(steps, session.job().section(Sections.STEPS))
                 .or(() -> steps.isEmpty() ? Optional.empty() : Optional.of(steps.get(steps.size() - 1)));
     }
 

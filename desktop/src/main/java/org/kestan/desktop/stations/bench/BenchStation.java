@@ -1,7 +1,5 @@
 package org.kestan.desktop.stations.bench;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Locale;
 import javafx.beans.binding.Bindings;
 import javafx.beans.binding.BooleanBinding;
@@ -221,17 +219,11 @@ public final class BenchStation extends VBox implements Room {
 
     private void keep(String picture) {
         String caption = desk.shown().map(step -> step.text().title()).orElse("");
-        desk.keep((bench, job) -> {
-            List<Photo> photos = new ArrayList<>(job.photos());
-            if (photos.stream().noneMatch(photo -> photo.file().equals(picture))) {
-                photos.add(new Photo(picture, caption));
-            }
-            return bench.write(
-                    job.withPhotos(photos),
-                    DiaryEntry.What.PICTURE,
-                    desk.shown().map(Step::id).orElse(""),
-                    picture);
-        });
+        desk.keep((bench, job) -> bench.write(
+                job.withPhoto(new Photo(picture, caption)),
+                DiaryEntry.What.PICTURE,
+                desk.shown().map(Step::id).orElse(""),
+                picture));
         session.say(Messages.message("bench-station.the-picture-lies-with", caption));
     }
 

@@ -2,7 +2,6 @@ package org.kestan.desktop.stations.intake;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -71,11 +70,7 @@ public final class PhotoPane extends VBox {
         }
         String name = added.optional().orElseThrow(Expect.present("valid value"));
         if (session.job().photos().stream().noneMatch(photo -> photo.file().equals(name))) {
-            session.edit(job -> {
-                List<Photo> next = new ArrayList<>(job.photos());
-                next.add(new Photo(name, ""));
-                return job.withPhotos(next);
-            });
+            session.edit(job -> job.withPhoto(new Photo(name, "")));
         }
     }
 

@@ -1,0 +1,154 @@
+package org.kestan.desktop.rooms.picture;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import org.kestan.base.notation.Length;
+import org.kestan.base.notation.Parsed;
+import org.kestan.base.sheet.Dimension;
+import org.kestan.desktop.messages.Messages;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.job.Job;
+
+/** The lengths a photograph is measured by, as they are typed. */
+final class PictureLengths {
+
+    private final JobSession session;
+    private final TextField scale = field("picture-scale", 7);
+    private final TextField known = field("picture-known", 8);
+    private final TextField distance = field("picture-distance", 7);
+    private final TextField inset = field("picture-inset", 6);
+    private String lentDistance = "";
+    private String lentInset = "";
+
+    /** @param changed told once something was typed */
+    PictureLengths(JobSession session, Runnable changed) {
+        this.session = session;
+        for (TextField each : all()) {
+            each.setOnAction(event -> typed(each, changed));
+            each.focusedProperty().addListener((property, was, is) -> {
+                if (!is) {
+                    typed(each, changed);
+                }
+            });
+        }
+    }
+
+    private List<TextField> all() {
+        return List.of(scale, known, distance, inset);
+    }
+
+    private static TextField field(String id, int columns) {
+        TextField field = new TextField();
+        field.setId(id);
+        field.setPrefColumnCount(columns);
+        return field;
+    }
+
+    /** The fields, each with its label. */
+    List<Node> fields() {
+        return List.of(
+                labeled(Messages.message("picture-room.scale"), scale),
+                labeled(Messages.message("picture-room.known"), known),
+                labeled(Messages.message("picture-room.distance"), distance),
+                labeled(Messages.message("picture-room.inset"), inset));
+    }
+
+    private static HBox labeled(String text, TextField field) {
+        Label label = new Label(text);
+        label.setLabelFor(field);
+        field.setAccessibleText(text);
+        HBox box = new HBox(4, label, field);
+        box.setAlignment(Pos.CENTER_LEFT);
+        return box;
+    }
+
+    /** What is no length is said, and stays in its field. */
+    private void typed(TextField field, Runnable changed) {
+        if (!field.getText().isBlank() && Length.parse(field.getText()) instanceof Parsed.Bad<Length> bad) {
+            session.complain(session.words().problem(bad.problem(), bad.accepted()));
+        }
+        changed.run();
+    }
+
+    /** Shows what the sheet says where nothing is typed. */
+    void show(Job job) {
+        scale.setPromptText(job.get(Dimension.SCALE).map(Length::text).orElse(""));
+    }
+
+    /** Another instrument. */
+    void clear() {
+        all().forEach(TextField::clear);
+    }
+
+    /** Puts in what a sample was taken at, mm, where nothing is typed. */
+    void lend(double sampleDistance, double sampleInset) {
+        takeBack();
+        if (distance.getText().isBlank()) {
+            lentDistance = millimeters(sampleDistance);
+            distance.setText(lentDistance);
+        }
+        if (inset.getText().isBlank()) {
+            lentInset = millimeters(sampleInset);
+            inset.setText(lentInset);
+        }
+    }
+
+    /** Takes what a sample was taken at out again: no other picture was taken like that. */
+    void takeBack() {
+        if (!lentDistance.isEmpty() && distance.getText().equals(lentDistance)) {
+            distance.clear();
+        }
+        if (!lentInset.isEmpty() && inset.getText().equals(lentInset)) {
+            inset.clear();
+        }
+        lentDistance = "";
+        lentInset = "";
+    }
+
+    private static String millimeters(double length) {
+        return String.format(Locale.ROOT, "%.1f mm", length);
+    }
+
+    /** Scale length, mm: what was typed here is for an instrument far away, else the sheet's counts. */
+    OptionalDouble scale() {
+        OptionalDouble typed = length(scale);
+        return typed.isPresent()
+                ? typed
+                : session.job()
+                        .get(Dimension.SCALE)
+                        .map(length -> OptionalDouble.of(length.millimeters()))
+                        .orElse(OptionalDouble.empty());
+    }
+
+    /** A length seen in the picture, mm. */
+    OptionalDouble known() {
+        return length(known);
+    }
+
+    /** From the camera to the board, mm. */
+    OptionalDouble distance() {
+        return length(distance);
+    }
+
+    /** How far inside the board's edge the string lies, mm. */
+    OptionalDouble inset() {
+        return length(inset);
+    }
+
+    private static OptionalDouble length(TextField field) {
+        return field.getText().isBlank()
+                ? OptionalDouble.empty()
+                : Length.parse(field.getText())
+                        .optional()
+                        .map(Length::millimeters)
+                        .filter(mm -> mm > 0)
+                        .map(OptionalDouble::of)
+                        .orElse(OptionalDouble.empty());
+    }
+}
