@@ -22,7 +22,9 @@ public record PictureWarning(What what, String about) {
         /** Marked outside the picture. */
         OUTSIDE,
         /** No edge is seen near a mark. */
-        NO_EDGE;
+        NO_EDGE,
+        /** Another edge lies in the gap, as clear as its own: a mark lies too far off. */
+        EDGE_BETWEEN;
 
         @Override
         public String key() {

@@ -14,8 +14,9 @@ import org.kestan.analysis.picture.PixelPoint;
  * @param to the second
  * @param fromDeviation how far the first may lie off, pixels
  * @param toDeviation the second
+ * @param doubt how far the first may lie off because another edge, as clear, lies between the two, pixels; 0 where none does
  */
-record EdgePair(double from, double to, double fromDeviation, double toDeviation) {
+record EdgePair(double from, double to, double fromDeviation, double toDeviation, double doubt) {
 
     /** Pixels a mark may lie off. */
     static final double REACH = 14;
@@ -29,6 +30,10 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
     private static final double BETWEEN = 0.35;
 
     private static final double STEEP = 0.55;
+
+    /** An edge as steep as this share of the first is as clear. */
+    private static final double AS_CLEAR = 0.8;
+
     private static final double SAME_WAY = 0.6;
     private static final double LEAST_APART = 1.5;
 
@@ -36,6 +41,9 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
     private static final double GOES_ON = 1.6;
 
     private static final double LEAST_SUPPORT = 0.3;
+
+    /** An edge between the two counts where it goes on in this share of the strips. */
+    private static final double GOES_ON_SURELY = 0.6;
 
     /** What blur, sharpening and compression move an edge by, pixels: from trials with rendered pictures. */
     private static final double RENDERED = 0.08;
@@ -223,7 +231,19 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
                 begin[0],
                 end[0] + thin,
                 Math.hypot(Math.hypot(RENDERED, ARCHED / first.radius()), begin[1]),
-                Math.hypot(Math.hypot(RENDERED, THIN * thin), end[1])));
+                Math.hypot(Math.hypot(RENDERED, THIN * thin), end[1]),
+                doubt(one, begun, ended)));
+    }
+
+    /** A mark that lies too far off finds an edge behind the one that is meant: that lies between, and is no less clear. */
+    private static double doubt(Strips strips, Profile.Edge begun, Profile.Edge ended) {
+        double clear = AS_CLEAR * Math.abs(begun.slope());
+        double support = Math.max(GOES_ON_SURELY, strips.support(begun, -1));
+        return strips.whole.edges(begun.at() + 2, ended.at() - 2, SHARE).stream()
+                .filter(each -> Math.abs(each.slope()) >= clear && strips.support(each, -1) >= support)
+                .mapToDouble(each -> each.at() - begun.at())
+                .max()
+                .orElse(0);
     }
 
     private static double score(

@@ -282,8 +282,13 @@ public record PictureMeasurement(
                     inset ? (marks.inset().isPresent() ? TOLD_INSET_DOUBT : INSET_DOUBT) : 0,
                     edges.fromDeviation(),
                     edges.toDeviation());
-            readings.add(
-                    new PictureReading(gap.line(), measured.value(), NINETY_FIVE * measured.deviation(), one, other));
+            double doubt = edges.doubt() / Math.max(1e-3, scale);
+            if (doubt > 0) {
+                warnings.add(new PictureWarning(
+                        PictureWarning.What.EDGE_BETWEEN, gap.line().key()));
+            }
+            readings.add(new PictureReading(
+                    gap.line(), measured.value(), Math.max(doubt, NINETY_FIVE * measured.deviation()), one, other));
         }
 
         private static CameraFit.Way way(CameraFit fit, double dx, double dy, boolean overFret, boolean frets) {

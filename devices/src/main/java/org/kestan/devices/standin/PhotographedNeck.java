@@ -34,6 +34,10 @@ public record PhotographedNeck(
         Camera camera) {
 
     private static final int SAMPLE = 12;
+
+    /** A wound low E, mm: common practice, no source. */
+    private static final double BASS_GAUGE = 1.3;
+
     private static final double SAMPLE_MEGAPIXELS = 3;
 
     /**
@@ -154,7 +158,7 @@ public record PhotographedNeck(
                 atNut,
                 atNut + slope * length.get().millimeters(),
                 0,
-                drawn.gauge,
+                BASS_GAUGE,
                 drawn.inset,
                 drawn.crown,
                 drawn.foot,

@@ -69,6 +69,7 @@ public class PictureMeasurementTest {
             StandInCamera camera = new StandInCamera(neck, i);
             PictureMeasurement measured = measured(camera, marks(neck, camera, random, frets));
             assertThat(measured.readings()).as("picture " + i).hasSize(1);
+            assertThat(measured.warnings()).as("picture " + i).isEmpty();
             PictureReading reading = measured.readings().get(0);
             assertThat(reading.value()).as("picture " + i).isCloseTo(neck.action(AT), within(limit));
             held += Math.abs(reading.value() - neck.action(AT)) <= reading.halfWidth() ? 1 : 0;
@@ -102,6 +103,34 @@ public class PictureMeasurementTest {
                         Reading.ACTION_BASS, new PixelPoint(-5, 10), new PixelPoint(10, width * 2.0))));
         assertThat(measured(CAMERA, outside).warnings())
                 .containsExactly(new PictureWarning(PictureWarning.What.OUTSIDE, Reading.ACTION_BASS.key()));
+    }
+
+    /** Marked at the foot of the fret instead of its crown, farther off than is searched: said, and as doubtful as it is wrong. */
+    @Test
+    public void aMarkAtTheFootOfAFretIsSaid() {
+        PhotographedNeck neck = PhotographedNeck.drawn(new Random(5), PhotographedNeck.View.CLOSE_UP, 6);
+        StandInCamera camera = new StandInCamera(neck, 5);
+        double crown = neck.crown() * neck.camera().focal() / neck.camera().distance();
+        assertThat(crown).as("farther than is searched").isGreaterThan(EdgePair.REACH + 4);
+        List<PictureMarks.FretMark> feet = new ArrayList<>();
+        for (int fret : new int[] {11, 12, 13}) {
+            feet.add(new PictureMarks.FretMark(fret, camera.crown(fret).plus(0, crown)));
+        }
+        PictureMeasurement measured = measured(
+                camera,
+                new PictureMarks(
+                        OptionalDouble.of(neck.scale()),
+                        feet,
+                        List.of(),
+                        OptionalDouble.of(neck.camera().distance()),
+                        OptionalDouble.of(neck.inset()),
+                        List.of(new PictureMarks.Gap(
+                                Reading.ACTION_BASS, camera.crown(AT).plus(0, crown), camera.underside(AT)))));
+        assertThat(measured.warnings())
+                .extracting(PictureWarning::what)
+                .containsAnyOf(PictureWarning.What.EDGE_BETWEEN, PictureWarning.What.NO_EDGE);
+        assertThat(measured.readings())
+                .allMatch(reading -> Math.abs(reading.value() - neck.action(AT)) <= 1.2 * reading.halfWidth());
     }
 
     /** One fret or none, and no length that is known: no scale. */

@@ -19,7 +19,7 @@ import org.kestan.job.Job;
 final class PictureLengths {
 
     private final JobSession session;
-    private final TextField scale = field("picture-scale", 7);
+    private final TextField scale = field("picture-scale", 9);
     private final TextField known = field("picture-known", 8);
     private final TextField distance = field("picture-distance", 7);
     private final TextField inset = field("picture-inset", 6);

@@ -17,6 +17,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -96,13 +97,13 @@ public final class PictureRoom extends VBox implements Room {
     private final Magnifier found = new Magnifier("picture-found");
     private final Button take = new TextButton(Messages.message("picture-room.take"), "picture-take", this::offer);
     private final Button outward =
-            new TextButton(Messages.message("picture-room.outward"), "picture-outward", () -> push(true, 1));
+            new TextButton(Messages.message("picture-room.up"), "picture-outward", () -> push(true, 1));
     private final Button inward =
-            new TextButton(Messages.message("picture-room.inward"), "picture-inward", () -> push(true, -1));
-    private final Button lowerOutward = new TextButton(
-            Messages.message("picture-room.lower-outward"), "picture-lower-outward", () -> push(false, 1));
-    private final Button lowerInward = new TextButton(
-            Messages.message("picture-room.lower-inward"), "picture-lower-inward", () -> push(false, -1));
+            new TextButton(Messages.message("picture-room.down"), "picture-inward", () -> push(true, -1));
+    private final Button lowerOutward =
+            new TextButton(Messages.message("picture-room.down"), "picture-lower-outward", () -> push(false, 1));
+    private final Button lowerInward =
+            new TextButton(Messages.message("picture-room.up"), "picture-lower-inward", () -> push(false, -1));
     private final Button counter =
             new TextButton(Messages.message("picture-room.counter"), "picture-counter", this::offerAtCounter);
     private final PictureReadings all = new PictureReadings();
@@ -148,14 +149,7 @@ public final class PictureRoom extends VBox implements Room {
         collected.setWrapText(true);
         edges.getStyleClass().add("card-label");
         said.setMinHeight(USE_PREF_SIZE);
-        VBox column = new VBox(
-                6,
-                said,
-                new FlowPane(6, 6, take, counter, outward, inward, lowerOutward, lowerInward),
-                collected,
-                near,
-                edges,
-                found);
+        VBox column = new VBox(6, said, new FlowPane(6, 6, take, counter), pushes(), collected, near, edges, found);
         ScrollPane side = new ScrollPane(column);
         side.setFitToWidth(true);
         side.getStyleClass().add("station-scroll");
@@ -179,6 +173,22 @@ public final class PictureRoom extends VBox implements Room {
         context.store().openedProperty().addListener((property, old, next) -> forget());
         session.analysisProperty().addListener((property, old, next) -> begin());
         begin();
+    }
+
+    /** The buttons that push an edge, a row for each, up before down. */
+    private GridPane pushes() {
+        GridPane grid = new GridPane();
+        grid.setHgap(6);
+        grid.setVgap(6);
+        grid.addRow(0, new Label(Messages.message("picture-room.upper-edge")), outward, inward);
+        grid.addRow(1, new Label(Messages.message("picture-room.lower-edge")), lowerInward, lowerOutward);
+        for (Button each : List.of(outward, inward, lowerInward, lowerOutward)) {
+            each.setAccessibleText(
+                    each.getId().contains("lower")
+                            ? Messages.message("picture-room.lower-edge") + " " + each.getText()
+                            : Messages.message("picture-room.upper-edge") + " " + each.getText());
+        }
+        return grid;
     }
 
     /** A line of the sheet by its name. */
