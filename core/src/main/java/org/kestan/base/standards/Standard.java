@@ -287,6 +287,7 @@ public enum Standard implements Keyed {
     private final Measure measure;
     private final String text;
     private final Origin origin;
+    private final double start;
 
     Standard(Group group, String key, Measure measure, String text, Origin origin) {
         this.group = group;
@@ -294,6 +295,7 @@ public enum Standard implements Keyed {
         this.measure = measure;
         this.text = text;
         this.origin = origin;
+        start = measure.parse(text).optional().orElseThrow(Expect.present("valid value"));
     }
 
     /** Returns the standard of that key. */
@@ -350,7 +352,7 @@ public enum Standard implements Keyed {
 
     /** The value a shop starts with: mm, degrees or the plain number. */
     double start() {
-        return measure.parse(text).optional().orElseThrow(Expect.present("valid value"));
+        return start;
     }
 
     /** Reads a value from its text: mm, degrees or the plain number. */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
+import org.kestan.base.lazy.Lazy;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Suitability;
@@ -22,7 +23,7 @@ import org.kestan.judgment.ways.WayCatalog;
  * @param gates what it does to the gates that can stop
  * @param reaches whether the action wanted is reached
  * @param asAimed whether all else that the job aims at is kept
- * @param outOfTolerance the chance that the action ends out of tolerance, 0 to 1
+ * @param outOfTolerance the chance that the action ends out of tolerance, 0 to 1; worked out where it is asked for
  * @param affordable whether it costs no more than the instrument is worth
  * @param off how far the action then is from the one wanted, mm
  * @param invasiveness its kind, and within it the place of its weightiest step among the ways, least invasive first
@@ -35,7 +36,7 @@ record Candidate(
         StoppedGates.Change gates,
         boolean reaches,
         boolean asAimed,
-        double outOfTolerance,
+        Lazy<Double> outOfTolerance,
         boolean affordable,
         double off,
         int invasiveness,
@@ -64,7 +65,7 @@ record Candidate(
 
     /** The chance that what is wanted is missed, 0 to 1. */
     double misses() {
-        return asAimed ? outOfTolerance : 1;
+        return asAimed ? outOfTolerance.get() : 1;
     }
 
     /** How heavy it is; empty where it leaves the instrument as it is. */

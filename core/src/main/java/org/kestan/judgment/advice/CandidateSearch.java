@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.kestan.analysis.loads.StrungSetup;
 import org.kestan.analysis.setup.Setup;
 import org.kestan.base.finding.Finding;
+import org.kestan.base.lazy.Lazy;
 import org.kestan.job.terms.Lines;
 import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
@@ -117,7 +118,7 @@ final class CandidateSearch {
                 gates.between(measured, after, combined.ways()),
                 combined.reaches(),
                 context.keepsAims(after),
-                refused.isPresent() ? 1 : chance.out(after, combined.ways()),
+                Lazy.of(() -> refused.isPresent() ? 1 : chance.out(after, combined.ways())),
                 affordable(combined),
                 context.off(after),
                 Candidate.invasivenessOf(main, combined),

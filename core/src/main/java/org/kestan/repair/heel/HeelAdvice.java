@@ -1,7 +1,6 @@
 package org.kestan.repair.heel;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.IntToDoubleFunction;
@@ -387,17 +386,13 @@ public record HeelAdvice(
 
         /** A quantile of what the histories say, each by its weight. */
         private double quantile(IntToDoubleFunction of, double share) {
-            double[][] values = new double[HeelParticles.COUNT][];
-            Arrays.setAll(values, i -> new double[] {of.applyAsDouble(i), all.weight(i)});
-            Arrays.sort(values, (one, other) -> Double.compare(one[0], other[0]));
-            double sum = 0;
-            for (double[] each : values) {
-                sum += each[1];
-                if (sum >= share) {
-                    return each[0];
-                }
+            double[] values = new double[HeelParticles.COUNT];
+            double[] weights = new double[HeelParticles.COUNT];
+            for (int i = 0; i < values.length; i++) {
+                values[i] = of.applyAsDouble(i);
+                weights[i] = all.weight(i);
             }
-            return values[values.length - 1][0];
+            return WeightedQuantile.of(values, weights, share);
         }
     }
 }

@@ -1,6 +1,7 @@
 package org.kestan.devices.picture;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -45,6 +46,19 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
     /** An edge between the two counts where it goes on in this share of the strips. */
     private static final double GOES_ON_SURELY = 0.6;
 
+    /** To both sides of a crown the board is seen so far off, in radii of its arch; an edge that goes on straight there is the board's. */
+    private static final double[] BESIDE = {-2.6, -1.8, 1.8, 2.6};
+
+    /** No crown stands higher over the board, in radii of its arch. */
+    private static final double HIGHEST = 1.4;
+
+    /** A crown's edge less steep than this share of the board's is doubtful. */
+    private static final double FAINT = 0.5;
+
+    private static final double BESIDE_BAND = 0.25;
+    private static final double BESIDE_NEAR = 1.2;
+    private static final double BESIDE_STEEP = 0.4;
+
     /** What blur, sharpening and compression move an edge by, pixels: from trials with rendered pictures. */
     private static final double RENDERED = 0.08;
 
@@ -81,6 +95,7 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
         private final double[] offsets;
         private final List<Profile> profiles;
         private final Profile whole;
+        private final List<Profile> beside;
 
         Strips(GrayPicture picture, PixelPoint mark, double right, double down, double from, double to, Shape shape) {
             this.shape = shape;
@@ -104,6 +119,23 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
             double straight = shape.arched() ? Math.max(1, shape.half() / 5) : shape.half();
             whole = Profile.of(
                     picture, mark, right, down, from, to, shape.offset() - straight, shape.offset() + straight);
+            double band = BESIDE_BAND * shape.radius();
+            beside = shape.arched()
+                    ? Arrays.stream(BESIDE)
+                            .map(each -> shape.offset() + each * shape.radius())
+                            .mapToObj(at -> Profile.of(picture, mark, right, down, from, to, at - band, at + band))
+                            .toList()
+                    : List.of();
+        }
+
+        /** Tells whether what should be a crown's edge goes on straight where there is no crown any more: it is the board's. */
+        private boolean boards(Profile.Edge edge) {
+            return !beside.isEmpty()
+                    && beside.stream()
+                            .allMatch(profile ->
+                                    profile.edges(edge.at() - BESIDE_NEAR, edge.at() + BESIDE_NEAR, 0.5).stream()
+                                            .anyMatch(each -> each.slope() * edge.slope() > 0
+                                                    && Math.abs(each.slope()) > BESIDE_STEEP * Math.abs(edge.slope())));
         }
 
         /** Where an edge goes on, strip by strip: its middle as each strip tells it. */
@@ -146,7 +178,7 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
         /** A parabola about the middle through what the strips tell, those far off counted less. */
         private static double[] arch(List<double[]> all, double noise) {
             double[] weights = new double[all.size()];
-            java.util.Arrays.fill(weights, 1);
+            Arrays.fill(weights, 1);
             double top = 0;
             double rest = 0;
             for (int round = 0; round < 5; round++) {
@@ -201,7 +233,7 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
         double to = length + REACH + 6;
         Strips one = new Strips(picture, mark, right, down, from, to, first);
         Strips other = new Strips(picture, mark, right, down, from, to, second);
-        List<Profile.Edge> begins = one.whole.edges(-REACH, Math.min(REACH, length + REACH), SHARE);
+        List<Profile.Edge> begins = begins(one, Math.min(REACH, length + REACH));
         List<Profile.Edge> ends = other.whole.edges(Math.max(length - REACH, -REACH), length + REACH, SHARE);
         double best = 0;
         Profile.Edge begun = null;
@@ -235,15 +267,37 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
                 doubt(one, begun, ended)));
     }
 
-    /** A mark that lies too far off finds an edge behind the one that is meant: that lies between, and is no less clear. */
+    /** What the first edge may be. Where the board's own is seen, a crown lies over it, by no more than crowns are high. */
+    private static List<Profile.Edge> begins(Strips strips, double to) {
+        List<Profile.Edge> all = strips.whole.edges(-REACH, to, SHARE);
+        double highest = all.stream()
+                .filter(strips::boards)
+                .mapToDouble(each -> each.at() + HIGHEST * strips.shape.radius())
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
+        return all.stream()
+                .filter(each -> each.at() <= highest && !strips.boards(each))
+                .toList();
+    }
+
+    /**
+     * A mark that lies too far off finds an edge behind the one that is meant: that lies between, and is no less clear. And one that is faint beside the board's
+     * own may be anything behind the fret.
+     */
     private static double doubt(Strips strips, Profile.Edge begun, Profile.Edge ended) {
         double clear = AS_CLEAR * Math.abs(begun.slope());
         double support = Math.max(GOES_ON_SURELY, strips.support(begun, -1));
-        return strips.whole.edges(begun.at() + 2, ended.at() - 2, SHARE).stream()
+        double between = strips.whole.edges(begun.at() + 2, ended.at() - 2, SHARE).stream()
                 .filter(each -> Math.abs(each.slope()) >= clear && strips.support(each, -1) >= support)
                 .mapToDouble(each -> each.at() - begun.at())
                 .max()
                 .orElse(0);
+        double behind = strips.whole.edges(-REACH, begun.at() - 1, SHARE).stream()
+                .filter(each -> Math.abs(begun.slope()) < FAINT * Math.abs(each.slope()) && strips.boards(each))
+                .mapToDouble(each -> begun.at() - each.at())
+                .max()
+                .orElse(0);
+        return Math.max(between, behind);
     }
 
     private static double score(

@@ -5,6 +5,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import javax.imageio.IIOImage;
@@ -67,6 +68,18 @@ public final class StandInCamera {
     /** Where a crown is seen. */
     public PixelPoint crown(int fret) {
         return seen(frets[fret], neck.crownAt(frets[fret]), 0);
+    }
+
+    /** The frets whose crowns are in the picture, the lowest first. */
+    public List<Integer> fretsSeen() {
+        return IntStream.rangeClosed(1, LAST_FRET)
+                .filter(fret -> inside(crown(fret)))
+                .boxed()
+                .toList();
+    }
+
+    private boolean inside(PixelPoint at) {
+        return at.x() >= 0 && at.y() >= 0 && at.x() < camera.width() && at.y() < camera.height();
     }
 
     /** Where the string's underside is seen over a fret. */

@@ -1,7 +1,9 @@
 package org.kestan.desktop.rooms.picture;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.OptionalDouble;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -18,13 +20,15 @@ import org.kestan.job.Job;
 /** The lengths a photograph is measured by, as they are typed. */
 final class PictureLengths {
 
+    /** Scale lengths nearer to each other are one, mm. */
+    private static final double SAME = 0.05;
+
     private final JobSession session;
     private final TextField scale = field("picture-scale", 9);
     private final TextField known = field("picture-known", 8);
     private final TextField distance = field("picture-distance", 7);
     private final TextField inset = field("picture-inset", 6);
-    private String lentDistance = "";
-    private String lentInset = "";
+    private final Map<TextField, String> lent = new HashMap<>();
 
     /** @param changed told once something was typed */
     PictureLengths(JobSession session, Runnable changed) {
@@ -86,29 +90,34 @@ final class PictureLengths {
         all().forEach(TextField::clear);
     }
 
-    /** Puts in what a sample was taken at, mm, where nothing is typed. */
-    void lend(double sampleDistance, double sampleInset) {
+    /**
+     * Puts in what a sample was taken at, mm, where nothing is typed; its scale length where the sheet has another or none.
+     */
+    void lend(double sampleScale, double sampleDistance, double sampleInset) {
         takeBack();
-        if (distance.getText().isBlank()) {
-            lentDistance = millimeters(sampleDistance);
-            distance.setText(lentDistance);
+        OptionalDouble own = scale();
+        if (own.isEmpty() || Math.abs(own.getAsDouble() - sampleScale) > SAME) {
+            lend(scale, sampleScale);
         }
-        if (inset.getText().isBlank()) {
-            lentInset = millimeters(sampleInset);
-            inset.setText(lentInset);
+        lend(distance, sampleDistance);
+        lend(inset, sampleInset);
+    }
+
+    private void lend(TextField field, double length) {
+        if (field.getText().isBlank()) {
+            lent.put(field, millimeters(length));
+            field.setText(millimeters(length));
         }
     }
 
     /** Takes what a sample was taken at out again: no other picture was taken like that. */
     void takeBack() {
-        if (!lentDistance.isEmpty() && distance.getText().equals(lentDistance)) {
-            distance.clear();
-        }
-        if (!lentInset.isEmpty() && inset.getText().equals(lentInset)) {
-            inset.clear();
-        }
-        lentDistance = "";
-        lentInset = "";
+        lent.forEach((field, text) -> {
+            if (field.getText().equals(text)) {
+                field.clear();
+            }
+        });
+        lent.clear();
     }
 
     private static String millimeters(double length) {

@@ -95,6 +95,7 @@ public final class PictureRoom extends VBox implements Room {
     private final PictureView view = new PictureView(this::mark);
     private final Magnifier near = new Magnifier("picture-near");
     private final Magnifier found = new Magnifier("picture-found");
+    private final Button open = new TextButton(Messages.message("picture-room.open"), "picture-open", this::choose);
     private final Button take = new TextButton(Messages.message("picture-room.take"), "picture-take", this::offer);
     private final Button outward =
             new TextButton(Messages.message("picture-room.up"), "picture-outward", () -> push(true, 1));
@@ -106,14 +107,22 @@ public final class PictureRoom extends VBox implements Room {
             new TextButton(Messages.message("picture-room.up"), "picture-lower-inward", () -> push(false, -1));
     private final Button counter =
             new TextButton(Messages.message("picture-room.counter"), "picture-counter", this::offerAtCounter);
+    private final ScrollPane side = new ScrollPane();
     private final PictureReadings all = new PictureReadings();
 
     private Optional<GrayPicture> picture = Optional.empty();
     private OptionalDouble focal = OptionalDouble.empty();
     private Optional<Path> file = Optional.empty();
+
+    /** Whether the picture is of the practice instrument: a reading of it is one of its sheet, but no picture of it is kept. */
+    private boolean practiced;
+
     private PictureGuide guide;
     private Optional<PictureReading> reading = Optional.empty();
     private double pixel;
+
+    /** Whether what is marked was looked at and nothing could be read. */
+    private boolean nothing;
 
     /** A room in a window. */
     public PictureRoom(RoomContext context) {
@@ -134,7 +143,7 @@ public final class PictureRoom extends VBox implements Room {
         FlowPane head = new FlowPane(
                 8,
                 6,
-                new TextButton(Messages.message("picture-room.open"), "picture-open", this::choose),
+                open,
                 new TextButton(Messages.message("picture-room.sample"), "picture-sample", this::sample),
                 what);
         head.getChildren().addAll(lengths.fields());
@@ -150,7 +159,7 @@ public final class PictureRoom extends VBox implements Room {
         edges.getStyleClass().add("card-label");
         said.setMinHeight(USE_PREF_SIZE);
         VBox column = new VBox(6, said, new FlowPane(6, 6, take, counter), pushes(), collected, near, edges, found);
-        ScrollPane side = new ScrollPane(column);
+        side.setContent(column);
         side.setFitToWidth(true);
         side.getStyleClass().add("station-scroll");
         side.setId("picture-side");
@@ -233,6 +242,7 @@ public final class PictureRoom extends VBox implements Room {
     private void restart(PictureGuide next) {
         guide = next;
         reading = Optional.empty();
+        nothing = false;
         said.setText("");
         show();
     }
@@ -241,6 +251,7 @@ public final class PictureRoom extends VBox implements Room {
     private void forget() {
         all.clear();
         file = Optional.empty();
+        practiced = false;
         picture = Optional.empty();
         view.clear();
         near.clear();
@@ -266,6 +277,7 @@ public final class PictureRoom extends VBox implements Room {
                 show();
             } else if (read.picture().isPresent()) {
                 file = Optional.of(from);
+                practiced = false;
                 lengths.takeBack();
                 set(read.picture().get(), read.focal());
             } else {
@@ -279,15 +291,20 @@ public final class PictureRoom extends VBox implements Room {
     private void sample() {
         step.setText(Messages.message("picture-room.reading"));
         // In practice it is the instrument itself that is photographed, not what was read on it.
-        Job job = context.practice()
-                .flatMap(desk -> desk.runProperty().get())
-                .map(PracticeRun::truth)
-                .orElse(session.job());
-        PhotographedNeck neck = PhotographedNeck.of(job);
-        context.store().askAtLength(() -> GrayPicture.of(new StandInCamera(neck, 1).keptPicture()), gray -> {
-            file = Optional.empty();
-            lengths.lend(neck.camera().distance(), neck.inset());
-            set(gray, OptionalDouble.empty());
+        Optional<Job> truth =
+                context.practice().flatMap(desk -> desk.runProperty().get()).map(PracticeRun::truth);
+        PhotographedNeck neck = PhotographedNeck.of(truth.orElse(session.job()));
+        StandInCamera camera = new StandInCamera(neck, 1);
+        Optional<String> of = context.store().openId();
+        context.store().askAtLength(() -> GrayPicture.of(camera.keptPicture()), gray -> {
+            if (of.equals(context.store().openId())) {
+                practiced = truth.isPresent();
+                file = truth.map(each -> Path.of(Messages.message("picture-room.practice-picture")));
+                lengths.lend(neck.scale(), neck.camera().distance(), neck.inset());
+                set(gray, OptionalDouble.empty());
+                List<Integer> frets = camera.fretsSeen();
+                said.setText(Messages.message("picture-room.sample-frets", frets.get(0), frets.get(frets.size() - 1)));
+            }
         });
     }
 
@@ -317,6 +334,7 @@ public final class PictureRoom extends VBox implements Room {
     private void back() {
         guide.back();
         reading = Optional.empty();
+        nothing = false;
         said.setText("");
         show();
     }
@@ -328,6 +346,7 @@ public final class PictureRoom extends VBox implements Room {
             if (asked == guide && guide.isDone()) {
                 pixel = measured.millimetersPerPixel().orElse(0);
                 reading = measured.readings().stream().findFirst();
+                nothing = reading.isEmpty();
                 tell(measured.warnings());
                 show();
             }
@@ -373,12 +392,17 @@ public final class PictureRoom extends VBox implements Room {
         });
     }
 
+    private String next() {
+        return guide.isDone() && nothing ? Messages.message("picture-room.mark-again") : guide.next();
+    }
+
     private void show() {
         step.setText(
                 picture.isEmpty()
                         ? Messages.message("picture-room.open-one")
-                        : guide.lacks().isEmpty() ? guide.next() : guide.lacks());
+                        : guide.lacks().isEmpty() ? next() : guide.lacks());
         view.show(guide.marks(), reading.stream().toList());
+        side.setVisible(picture.isPresent());
         // What a sample shows was never read on an instrument.
         take.setDisable(reading.isEmpty() || file.isEmpty());
         counter.setDisable(take.isDisable() || !AT_COUNTER.contains(guide.line()));
@@ -413,7 +437,9 @@ public final class PictureRoom extends VBox implements Room {
     private void offer() {
         collected().ifPresent(mean -> {
             String caption = words(mean);
-            keep(file.orElseThrow(IllegalStateException::new), caption);
+            if (!practiced) {
+                keep(file.orElseThrow(IllegalStateException::new), caption);
+            }
             // This room leaves the scene as soon as another is shown.
             Scene scene = getScene();
             session.offer(mean);
@@ -478,7 +504,7 @@ public final class PictureRoom extends VBox implements Room {
         if (picture.isPresent()) {
             view.requestFocus();
         } else {
-            what.requestFocus();
+            open.requestFocus();
         }
     }
 }

@@ -37,6 +37,7 @@ import org.kestan.job.source.SourcedReading;
 import org.kestan.job.strings.StringSpec;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visit;
+import org.kestan.practice.run.PracticeRun;
 
 /**
  * The strings are heard one after the other, with both hands on the instrument: open, the octave over fret 12, pressed at fret 12. What they come to is
@@ -67,6 +68,10 @@ public final class SoundRoom extends VBox implements Room {
     private List<String> strings = List.of();
     private Optional<AutoCloseable> open = Optional.empty();
     private boolean madeUp;
+
+    /** Whether it is the practice instrument that is played: how far it is tuned down is a reading, the rest is the player's own. */
+    private boolean practiced;
+
     private boolean dialMoves;
 
     /** A room in a window. */
@@ -140,6 +145,7 @@ public final class SoundRoom extends VBox implements Room {
     private void anew() {
         close();
         madeUp = false;
+        practiced = false;
         synchronized (this) {
             strings = notes(session.job());
             guide = new GuidedListening(strings, Microphone.RATE);
@@ -168,7 +174,11 @@ public final class SoundRoom extends VBox implements Room {
     private void standIn() {
         anew();
         madeUp = true;
-        opened(new StandInPlayer(this::waitsFor, this::hear), Messages.message("sound-room.stand-in-plays"));
+        Optional<Job> truth =
+                context.practice().flatMap(desk -> desk.runProperty().get()).map(PracticeRun::truth);
+        practiced = truth.isPresent();
+        int down = truth.flatMap(each -> each.get(Lines.STEPS_DOWN)).orElse(0);
+        opened(new StandInPlayer(this::waitsFor, this::hear, down), Messages.message("sound-room.stand-in-plays"));
     }
 
     private synchronized Optional<GuidedListening.Asked> waitsFor() {
@@ -325,7 +335,7 @@ public final class SoundRoom extends VBox implements Room {
                     rattles ? Messages.message("sound-room.yes") : "");
         }
         // What nobody played is not put on a sheet.
-        take.setDisable(madeUp || guide.taken().isEmpty());
+        take.setDisable(madeUp && !practiced || guide.taken().isEmpty());
     }
 
     private static String text(OptionalDouble cents) {
@@ -348,9 +358,9 @@ public final class SoundRoom extends VBox implements Room {
         OptionalDouble treble;
         synchronized (this) {
             down = guide.halfStepsDown();
-            readings = guide.readings();
-            bass = guide.atTwelve(strings.size());
-            treble = guide.atTwelve(1);
+            readings = practiced ? List.of() : guide.readings();
+            bass = practiced ? OptionalDouble.empty() : guide.atTwelve(strings.size());
+            treble = practiced ? OptionalDouble.empty() : guide.atTwelve(1);
         }
         if (down.isEmpty() && readings.isEmpty()) {
             session.complain(Messages.message("sound-room.too-little"));

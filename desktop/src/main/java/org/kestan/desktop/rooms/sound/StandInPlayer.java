@@ -23,15 +23,18 @@ final class StandInPlayer implements AutoCloseable {
     private final Random random = new Random(7);
     private final Supplier<Optional<GuidedListening.Asked>> asked;
     private final Consumer<double[]> told;
+    private final int down;
     private volatile boolean open = true;
 
     /**
      * @param asked what is to be played next; empty once all was
      * @param told what is heard, a tenth of a second at a time
+     * @param down how many half steps the instrument is tuned down by
      */
-    StandInPlayer(Supplier<Optional<GuidedListening.Asked>> asked, Consumer<double[]> told) {
+    StandInPlayer(Supplier<Optional<GuidedListening.Asked>> asked, Consumer<double[]> told, int down) {
         this.asked = asked;
         this.told = told;
+        this.down = down;
         Thread thread = new Thread(this::play, "stand-in-player");
         thread.setDaemon(true);
         thread.start();
@@ -52,7 +55,7 @@ final class StandInPlayer implements AutoCloseable {
 
     private PlayedString string(GuidedListening.Asked note) {
         double off = 2 * note.string() - 7 + (note.at() == PlayedAt.PRESSED ? SHARP : 0);
-        double frequency = Note.frequency(note.note()).orElse(110) * Math.pow(2, off / 1200);
+        double frequency = Note.frequency(note.note()).orElse(110) * Math.pow(2, off / 1200 - down / 12.0);
         return new PlayedString(frequency, 5e-5, 1.2, 0.15, 1e-4, 30, 38, 28, new double[] {110}, 0);
     }
 
