@@ -41,12 +41,7 @@ public class DeviceWindowTest extends WindowTest {
 
     /** Clicks near a place of the picture, by the pointer. */
     private void click(PixelPoint at) {
-        Node view = find("picture-view", Node.class);
-        double zoom = onWindow(() -> Math.min(
-                view.getBoundsInLocal().getWidth() / NECK.camera().width(),
-                view.getBoundsInLocal().getHeight() / NECK.camera().height()));
-        var place = onWindow(() -> view.localToScreen(at.x() * zoom, at.y() * zoom));
-        robot.clickOn(place.getX(), place.getY());
+        clickPicture(NECK.camera(), at);
     }
 
     /** A photograph is opened, marked by four clicks, read, and offered to its field, where Enter takes it; the picture stays with the job. */
@@ -225,6 +220,13 @@ public class DeviceWindowTest extends WindowTest {
                         .count()))
                 .isEqualTo(2);
         assertThat(find("sound-take", Button.class).isDisabled()).isTrue();
+        // Another instrument begins with nothing of this one, and nothing goes on listening.
+        press("sound-stand-in");
+        waitFor(() -> label("sound-heard").contains("Hz"));
+        onWindow(() -> window.store().openFile(samples.get(1)));
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.L);
+        waitFor(() -> label("sound-source").contains("Nothing is open"));
+        assertThat(label("sound-heard")).isEmpty();
     }
 
     /** A port that is not there is said, and nothing is open then. */

@@ -1,6 +1,7 @@
 package org.kestan.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
 import java.util.List;
@@ -15,6 +16,7 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.GridPane;
+import org.kestan.analysis.picture.PixelPoint;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Reading;
@@ -24,6 +26,8 @@ import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.MainWindow;
 import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.instrument.InstrumentView;
+import org.kestan.devices.standin.PhotographedNeck;
+import org.kestan.devices.standin.StandInCamera;
 import org.kestan.job.PracticeMark;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.Ledger;
@@ -107,6 +111,37 @@ public class PracticeWindowTest extends WindowTest {
             press(find("practice-do", Node.class));
         }
         waitFor(() -> run().events().size() == before + 1);
+    }
+
+    /** The practice instrument is photographed as it is; what is read goes on its sheet, and no picture is kept. */
+    @Test
+    public void thePracticeInstrumentIsPhotographed() {
+        keys(KeyCode.ENTER);
+        waitFor(() -> PracticeMark.isOn(session().job()));
+        PhotographedNeck neck = PhotographedNeck.of(run().truth());
+        StandInCamera camera = new StandInCamera(neck, 1);
+        int at = run().truth().visit().actionFret();
+        keys(KeyCode.ALT, KeyCode.DIGIT9);
+        press(find("picture-sample", Node.class));
+        waitFor(() -> label("picture-said").contains("The sample shows frets"));
+        for (PixelPoint each :
+                List.of(camera.crown(at - 1), camera.crown(at), camera.crown(at + 1), camera.underside(at))) {
+            clickPicture(neck.camera(), each);
+        }
+        waitFor(() -> label("picture-said").contains("\u00b1"));
+        press(find("picture-take", Node.class));
+        waitFor(() -> find(EntryField.id(Reading.ACTION_BASS), TextInputControl.class)
+                .getText()
+                .endsWith(" mm"));
+        keys(KeyCode.ENTER);
+        waitFor(() -> session().job().get(Reading.ACTION_BASS).isPresent());
+        assertThat(session().job().millimeters(Reading.ACTION_BASS).orElseThrow())
+                .isCloseTo(neck.action(at), within(0.05));
+        assertThat(session().job().photos()).isEmpty();
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.L);
+        press(find("sound-stand-in", Node.class));
+        waitFor(() -> !find("sound-take", Button.class).isDisabled());
+        assertThat(label("sound-source")).contains("practice instrument");
     }
 
     /** From the first key to the reckoning: measured, judged, worked, handed over. */

@@ -19,9 +19,11 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
+import org.kestan.analysis.picture.PixelPoint;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.MainWindow;
+import org.kestan.devices.standin.PhotographedNeck;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.OpenResult;
@@ -195,5 +197,15 @@ public abstract class WindowTest {
         });
         settle();
         enter(text);
+    }
+
+    /** Clicks a place in the photograph that is shown, pixels of the picture. */
+    protected void clickPicture(PhotographedNeck.Camera camera, PixelPoint at) {
+        Node view = find("picture-view", Node.class);
+        double zoom = onWindow(() -> Math.min(
+                view.getBoundsInLocal().getWidth() / camera.width(),
+                view.getBoundsInLocal().getHeight() / camera.height()));
+        var place = onWindow(() -> view.localToScreen(at.x() * zoom, at.y() * zoom));
+        robot.clickOn(place.getX(), place.getY());
     }
 }

@@ -289,10 +289,15 @@ public final class PictureRoom extends VBox implements Room {
 
     /** A camera that is not there photographs the neck as it stands on the sheet. */
     private void sample() {
-        step.setText(Messages.message("picture-room.reading"));
         // In practice it is the instrument itself that is photographed, not what was read on it.
-        Optional<Job> truth =
-                context.practice().flatMap(desk -> desk.runProperty().get()).map(PracticeRun::truth);
+        Optional<PracticeRun> run =
+                context.practice().flatMap(desk -> desk.runProperty().get());
+        if (run.filter(each -> !each.state().atPitch()).isPresent()) {
+            session.complain(Messages.message("picture-room.not-at-pitch"));
+            return;
+        }
+        Optional<Job> truth = run.map(PracticeRun::truth);
+        step.setText(Messages.message("picture-room.reading"));
         PhotographedNeck neck = PhotographedNeck.of(truth.orElse(session.job()));
         StandInCamera camera = new StandInCamera(neck, 1);
         Optional<String> of = context.store().openId();

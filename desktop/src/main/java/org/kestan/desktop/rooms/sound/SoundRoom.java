@@ -38,6 +38,7 @@ import org.kestan.job.strings.StringSpec;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visit;
 import org.kestan.practice.run.PracticeRun;
+import org.kestan.practice.work.BenchState;
 
 /**
  * The strings are heard one after the other, with both hands on the instrument: open, the octave over fret 12, pressed at fret 12. What they come to is
@@ -174,11 +175,19 @@ public final class SoundRoom extends VBox implements Room {
     private void standIn() {
         anew();
         madeUp = true;
-        Optional<Job> truth =
-                context.practice().flatMap(desk -> desk.runProperty().get()).map(PracticeRun::truth);
-        practiced = truth.isPresent();
-        int down = truth.flatMap(each -> each.get(Lines.STEPS_DOWN)).orElse(0);
-        opened(new StandInPlayer(this::waitsFor, this::hear, down), Messages.message("sound-room.stand-in-plays"));
+        Optional<BenchState> bench =
+                context.practice().flatMap(desk -> desk.runProperty().get()).map(PracticeRun::state);
+        practiced = bench.isPresent();
+        if (bench.filter(state -> !state.strung()).isPresent()) {
+            session.complain(Messages.message("sound-room.not-strung"));
+            return;
+        }
+        int down = (int) Math.round(bench.map(BenchState::lowered).orElse(0.0));
+        opened(
+                new StandInPlayer(this::waitsFor, this::hear, down),
+                practiced
+                        ? Messages.message("sound-room.practice-plays")
+                        : Messages.message("sound-room.stand-in-plays"));
     }
 
     private synchronized Optional<GuidedListening.Asked> waitsFor() {
