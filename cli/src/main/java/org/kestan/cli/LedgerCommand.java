@@ -19,6 +19,7 @@ import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.LedgerJson;
 import org.kestan.ledger.LedgerMove;
 import org.kestan.ledger.Query;
+import org.kestan.ledger.postgres.PostgresLedger;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -27,7 +28,7 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** {@code kestan ledger list|import|export|move|restore --ledger LEDGER}: jobs in and out of a ledger without a window. */
+/** {@code kestan ledger list|import|export|move|restore --ledger LEDGER}, {@code kestan ledger roles}: jobs in and out of a ledger without a window. */
 @Command(name = "ledger", description = "${bundle:ledger-command.list-the-jobs}", mixinStandardHelpOptions = true)
 final class LedgerCommand implements Runnable {
 
@@ -54,6 +55,13 @@ final class LedgerCommand implements Runnable {
             option.print(LedgerJson.list(cards(ledger)));
             return 0;
         });
+    }
+
+    @Command(name = "roles", description = "${bundle:ledger-command.print-the-roles}", mixinStandardHelpOptions = true)
+    int roles() {
+        spec.commandLine().getOut().print(PostgresLedger.roles());
+        spec.commandLine().getOut().flush();
+        return 0;
     }
 
     @Command(

@@ -8,6 +8,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
@@ -15,6 +16,8 @@ import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.PasswordField;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.kestan.desktop.messages.Messages;
@@ -191,6 +194,19 @@ public final class KestanApp extends Application {
         });
     }
 
+    /** Asks for the password of a server; it is kept nowhere. */
+    private static HBox password(Consumer<String> given) {
+        PasswordField field = new PasswordField();
+        field.setId("refusal-password");
+        Label label = new Label(Messages.message("kestan-app.password"));
+        label.setLabelFor(field);
+        field.setOnAction(event -> given.accept(field.getText()));
+        Platform.runLater(field::requestFocus);
+        HBox row = new HBox(8, label, field);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
     /**
      * Says why the ledger can't be used. Where the ledger itself is not at fault it is tried again; where it is damaged or gone
      * its backups are offered. Nothing is written unless the user says so, and the focus is on the choice that changes nothing.
@@ -210,6 +226,9 @@ public final class KestanApp extends Application {
                 () -> open(stage, settings, found, found.openAgain()),
                 why);
         Button quit = button(Messages.message("kestan-app.quit"), "refusal-quit", Platform::exit, why);
+        if (refused.is(LedgerFinding.WRONG_PASSWORD)) {
+            box.getChildren().add(password(word -> open(stage, settings, found, found.openWith(word))));
+        }
         box.getChildren().addAll(again, quit);
         for (Backups.Copy copy : refused.copies().stream().limit(OFFERED).toList()) {
             String made = WHEN.format(copy.made().atZone(ZoneId.systemDefault()));

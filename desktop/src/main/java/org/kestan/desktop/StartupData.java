@@ -61,6 +61,13 @@ record StartupData(
         return server.isPresent() ? onServer(server.get(), folder) : SqliteLedger.open(file);
     }
 
+    /** Opens a ledger on a server with a password that was asked for; it is written nowhere. */
+    OpenResult openWith(String password) {
+        return server.flatMap(place -> PostgresAddress.of(place, System::getenv))
+                .map(address -> onServer(address.withPassword(password), folder))
+                .orElseGet(this::openAgain);
+    }
+
     /** Where the ledger is, as it was named. */
     String place() {
         return server.orElse(file.toString());
@@ -145,9 +152,12 @@ record StartupData(
     /** A ledger on a server. Copies of its pictures and papers lie in the data folder. */
     private static OpenResult onServer(String place, Path folder) {
         return PostgresAddress.of(place, System::getenv)
-                .map(address ->
-                        PostgresLedger.open(address, folder.resolve("server").resolve(address.folderName())))
+                .map(address -> onServer(address, folder))
                 .orElseGet(() -> new OpenResult.Refused(LedgerFinding.NO_ADDRESS.of(), List.of()));
+    }
+
+    private static OpenResult onServer(PostgresAddress address, Path folder) {
+        return PostgresLedger.open(address, folder.resolve("server").resolve(address.folderName()));
     }
 
     /** The ledger that is named at the start. */

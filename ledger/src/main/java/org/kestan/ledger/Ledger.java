@@ -3,6 +3,7 @@ package org.kestan.ledger;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
@@ -102,6 +103,22 @@ public interface Ledger extends AutoCloseable {
 
     /** Returns what changes whenever another program, or another window, has written to the ledger. */
     String writtenElsewhere();
+
+    /**
+     * Tells somebody as soon as another program has written to the ledger or opened a job of it, and whenever that may have been missed. A ledger that
+     * can't tell is looked at instead ({@link #writtenElsewhere}).
+     *
+     * @param heard called on any thread
+     */
+    default void listen(Runnable heard) {}
+
+    /** Says which job is open here, so that others see it; empty for none. */
+    default void showing(Optional<String> id) {}
+
+    /** Returns who has which job open elsewhere: by the job's id, in the words they are known by. */
+    default Map<String, List<String>> openElsewhere() {
+        return Map.of();
+    }
 
     /** Returns the text of a job's file as it lies in the ledger; empty when there is no such job. */
     Optional<String> text(String id);

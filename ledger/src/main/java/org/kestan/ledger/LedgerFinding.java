@@ -34,6 +34,8 @@ public enum LedgerFinding implements Finding.Kind {
     NO_DATABASE,
     /** The server takes no more connections. */
     TOO_MANY_BENCHES,
+    /** The ledger on the server has to be made, or brought up to date, by somebody who may. */
+    OWNER_FIRST,
     /** What should be the address of a server is none. */
     NO_ADDRESS,
     /** Something else is where a ledger would be. */

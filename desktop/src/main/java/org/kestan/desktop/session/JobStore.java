@@ -5,6 +5,8 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -16,6 +18,8 @@ import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.util.Duration;
@@ -74,6 +78,10 @@ public final class JobStore {
     /** What the ledger last said of that; empty before it was asked. Only touched by the writer's thread. */
     private String writtenElsewhere = "";
 
+    /** Who has which job open elsewhere. */
+    private final ReadOnlyObjectWrapper<Map<String, List<String>>> openElsewhere =
+            new ReadOnlyObjectWrapper<>(this, "openElsewhere", Map.of());
+
     private final AtomicBoolean following = new AtomicBoolean();
 
     private final ServerSaves server;
@@ -93,6 +101,7 @@ public final class JobStore {
         // Once the window is there: it has the first use of the machine.
         Platform.runLater(() -> goBy(session.standards()));
         EverySecond.call(this, JobStore::follow);
+        ledger.listen(() -> Platform.runLater(this::follow));
         session.analysisProperty().addListener((property, old, next) -> {
             if (!next.job().equals(open.content())) {
                 saved.set(Messages.message("job-store.saving"));
@@ -191,6 +200,17 @@ public final class JobStore {
     /** When the job was saved last, in words. */
     public ReadOnlyStringProperty savedProperty() {
         return saved.getReadOnlyProperty();
+    }
+
+    /** Who has which job open at other benches, by the job's id, as far as the ledger can tell. */
+    public ReadOnlyObjectProperty<Map<String, List<String>>> openElsewhereProperty() {
+        return openElsewhere.getReadOnlyProperty();
+    }
+
+    /** Says who has a job open elsewhere; empty text where nobody has. */
+    public String openElsewhere(String id) {
+        List<String> who = openElsewhere.get().getOrDefault(id, List.of());
+        return who.isEmpty() ? "" : Messages.message("job-store.open-elsewhere", String.join(", ", who));
     }
 
     /** Returns the id of the open job in the ledger; empty while it is in none. */
@@ -387,6 +407,11 @@ public final class JobStore {
                         saveNow();
                         changed();
                     });
+                }
+                ledger.showing(target.id());
+                Map<String, List<String>> elsewhere = ledger.openElsewhere();
+                if (!elsewhere.equals(openElsewhere.get())) {
+                    Platform.runLater(() -> openElsewhere.set(elsewhere));
                 }
                 Optional<OpenJob.Change> change = target.look();
                 if (others || change.isPresent()) {

@@ -52,6 +52,18 @@ final class StatusLine extends HBox {
         saved.textProperty().bind(store.savedProperty());
         saved.setMinWidth(USE_PREF_SIZE);
         unit.setMinWidth(USE_PREF_SIZE);
+        Label elsewhere = new Label();
+        elsewhere.setId("open-elsewhere");
+        elsewhere.getStyleClass().add("open-elsewhere");
+        elsewhere.setMinWidth(0);
+        LazyTooltip.on(elsewhere, elsewhere::getText);
+        Runnable tell = () -> {
+            elsewhere.setText(store.openId().map(store::openElsewhere).orElse(""));
+            elsewhere.setManaged(!elsewhere.getText().isEmpty());
+        };
+        store.openElsewhereProperty().addListener((property, old, next) -> tell.run());
+        session.analysisProperty().addListener((property, old, next) -> tell.run());
+        tell.run();
         Button input = new Button();
         input.setId("gauge-button");
         input.getStyleClass().add("status-button");
@@ -80,6 +92,6 @@ final class StatusLine extends HBox {
                 session.complain(next);
             }
         });
-        getChildren().addAll(icon, notice, input, unit, saved);
+        getChildren().addAll(icon, notice, elsewhere, input, unit, saved);
     }
 }

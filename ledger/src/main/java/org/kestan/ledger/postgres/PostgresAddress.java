@@ -53,6 +53,11 @@ public record PostgresAddress(String host, int port, String database, String use
         }
     }
 
+    /** Returns it with a password. */
+    public PostgresAddress withPassword(String secret) {
+        return new PostgresAddress(host, port, database, user, Optional.of(secret));
+    }
+
     /** Returns it as the driver wants it. */
     String jdbc() {
         return "jdbc:postgresql://" + host + ":" + port + "/" + database;

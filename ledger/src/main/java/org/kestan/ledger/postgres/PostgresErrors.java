@@ -31,8 +31,9 @@ final class PostgresErrors {
             case "53100" -> LedgerFinding.DISK_FULL.of();
             // lock_not_available, deadlock_detected
             case "55P03", "40P01" -> LedgerFinding.LOCKED.of();
-            // invalid_password, invalid_authorization_specification
-            case "28P01", "28000" -> LedgerFinding.WRONG_PASSWORD.of();
+            // invalid_password, invalid_authorization_specification; the driver's own where a password is asked for and
+            // there is none
+            case "28P01", "28000", "08004" -> LedgerFinding.WRONG_PASSWORD.of();
             // invalid_catalog_name
             case "3D000" -> LedgerFinding.NO_DATABASE.of();
             // too_many_connections

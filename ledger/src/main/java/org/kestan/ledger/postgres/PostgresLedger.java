@@ -3,12 +3,17 @@ package org.kestan.ledger.postgres;
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.jdbi.v3.core.Handle;
@@ -33,7 +38,7 @@ public final class PostgresLedger extends SqlLedger {
     /** The ledger has a schema of its own, so that it lies beside whatever else the database holds. */
     private static final String SCHEMA = "kestan";
 
-    private static final int LATEST = 1;
+    private static final int LATEST = 2;
     private static final int CONNECTIONS = 3;
     private static final long PATIENCE_MILLIS = 2000;
     private static final PostgresSearch SEARCH = new PostgresSearch();
@@ -43,6 +48,7 @@ public final class PostgresLedger extends SqlLedger {
     private final Jdbi jdbi;
     private final Path copies;
     private final String bench = UUID.randomUUID().toString();
+    private final BenchNotices notices;
     private final ThreadLocal<Handle> inside = new ThreadLocal<>();
 
     private PostgresLedger(PostgresAddress address, HikariDataSource source, Path copies, Clock clock) {
@@ -51,6 +57,7 @@ public final class PostgresLedger extends SqlLedger {
         this.source = source;
         this.copies = copies;
         jdbi = Jdbi.create(source);
+        notices = new BenchNotices(address, SCHEMA, bench);
         begin();
     }
 
@@ -73,13 +80,16 @@ public final class PostgresLedger extends SqlLedger {
                 source.close();
                 return new OpenResult.Refused(refused.get(), List.of());
             }
-            Flyway.configure()
+            Flyway ledger = Flyway.configure()
                     .dataSource(source)
                     .schemas(SCHEMA)
                     .defaultSchema(SCHEMA)
                     .locations("classpath:org/kestan/ledger/postgres")
-                    .load()
-                    .migrate();
+                    .load();
+            // A bench that may not make anything has nothing to bring up to date either.
+            if (Jdbi.create(source).withHandle(PostgresLedger::mayMake)) {
+                ledger.migrate();
+            }
             return new OpenResult.Opened(new PostgresLedger(address, source, copies, clock), Optional.empty());
         } catch (LedgerException
                 | JdbiException
@@ -89,6 +99,15 @@ public final class PostgresLedger extends SqlLedger {
                 source.close();
             }
             return new OpenResult.Refused(PostgresErrors.of(failed), List.of());
+        }
+    }
+
+    /** Returns the statements that make a role for the owner of a ledger and one for benches, for the server's administrator. */
+    public static String roles() {
+        try (InputStream text = PostgresLedger.class.getResourceAsStream("roles.sql")) {
+            return new String(text.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
         }
     }
 
@@ -112,6 +131,7 @@ public final class PostgresLedger extends SqlLedger {
     private static Optional<Finding> look(HikariDataSource source) {
         return Jdbi.create(source).withHandle(handle -> {
             boolean ours = exists(handle, "flyway_schema_history");
+            boolean owner = mayMake(handle);
             if (!ours) {
                 boolean another =
                         handle.createQuery("SELECT count(*) FROM information_schema.tables WHERE table_schema = ?")
@@ -119,14 +139,28 @@ public final class PostgresLedger extends SqlLedger {
                                         .mapTo(Integer.class)
                                         .one()
                                 > 0;
-                return another ? Optional.of(LedgerFinding.SOMETHING_ELSE.of()) : Optional.empty();
+                return another
+                        ? Optional.of(LedgerFinding.SOMETHING_ELSE.of())
+                        : owner ? Optional.empty() : Optional.of(LedgerFinding.OWNER_FIRST.of());
             }
             int version = handle.createQuery("SELECT coalesce(max(version::int), 0) FROM " + SCHEMA
                             + ".flyway_schema_history WHERE success AND version IS NOT NULL")
                     .mapTo(Integer.class)
                     .one();
-            return version > LATEST ? Optional.of(LedgerFinding.NEWER.of()) : Optional.empty();
+            return version > LATEST
+                    ? Optional.of(LedgerFinding.NEWER.of())
+                    : version < LATEST && !owner ? Optional.of(LedgerFinding.OWNER_FIRST.of()) : Optional.empty();
         });
+    }
+
+    /** Tells whether this user may make the ledger's tables, or bring them up to date. */
+    private static boolean mayMake(Handle handle) {
+        return handle.createQuery("SELECT CASE WHEN to_regnamespace(:schema) IS NULL"
+                        + " THEN has_database_privilege(current_database(), 'CREATE')"
+                        + " ELSE has_schema_privilege(:schema, 'CREATE') END")
+                .bind("schema", SCHEMA)
+                .mapTo(Boolean.class)
+                .one();
     }
 
     private static boolean exists(Handle handle, String table) {
@@ -202,7 +236,35 @@ public final class PostgresLedger extends SqlLedger {
         handle.execute(
                 "INSERT INTO benches (bench, written) VALUES (?, 1) ON CONFLICT (bench) DO UPDATE SET written = benches.written + 1",
                 bench);
+        // Told once all of it is written.
+        handle.createQuery("SELECT pg_notify(?, ?)::text")
+                .bind(0, BenchNotices.CHANNEL)
+                .bind(1, bench)
+                .mapTo(String.class)
+                .one();
         return id;
+    }
+
+    @Override
+    public void listen(Runnable heard) {
+        notices.listen(heard);
+    }
+
+    @Override
+    public void showing(Optional<String> id) {
+        notices.showing(id);
+    }
+
+    @Override
+    public Map<String, List<String>> openElsewhere() {
+        return with(handle -> handle.createQuery(
+                        "SELECT job_id, name FROM benches WHERE bench <> ? AND job_id IS NOT NULL"
+                                + " AND seen_at > now() - make_interval(secs => ?) ORDER BY name")
+                .bind(0, bench)
+                .bind(1, BenchNotices.GONE_AFTER)
+                .map((row, context) -> Map.entry(row.getString(1), row.getString(2)))
+                .collect(Collectors.groupingBy(
+                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toUnmodifiableList()))));
     }
 
     @Override
@@ -287,6 +349,7 @@ public final class PostgresLedger extends SqlLedger {
 
     @Override
     public void close() {
+        notices.close();
         source.close();
     }
 }

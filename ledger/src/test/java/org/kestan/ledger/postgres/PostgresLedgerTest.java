@@ -1,6 +1,7 @@
 package org.kestan.ledger.postgres;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import io.zonky.test.db.postgres.embedded.EmbeddedPostgres;
 import java.awt.image.BufferedImage;
@@ -9,15 +10,23 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
+import org.flywaydb.core.Flyway;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Reading;
@@ -286,6 +295,204 @@ public class PostgresLedgerTest extends LedgerContract {
             assertThat(Files.readString(folder.resolve(id + ".unreadable.json")))
                     .isEqualTo("{ torn");
             assertThat(ledger.count()).isZero();
+        }
+    }
+
+    /** What one bench writes, and which job it opens, another is told within a second; nobody is told of their own; who has gone has nothing open. */
+    @Test
+    public void benchesTellEachOther() throws IOException {
+        PostgresAddress shop = address(database());
+        try (Ledger one = opened(shop, Files.createTempDirectory("kestan-test-"))) {
+            AtomicInteger own = new AtomicInteger();
+            AtomicInteger heard = new AtomicInteger();
+            String id;
+            try (Ledger other = opened(shop, Files.createTempDirectory("kestan-test-"))) {
+                one.listen(own::incrementAndGet);
+                other.listen(heard::incrementAndGet);
+                // Each is told once when it begins to listen.
+                until(() -> own.get() == 1 && heard.get() == 1);
+                long began = System.nanoTime();
+                id = one.insert(demo(0)).id();
+                until(() -> heard.get() == 2);
+                assertThat(Duration.ofNanos(System.nanoTime() - began)).isLessThan(Duration.ofSeconds(1));
+                other.showing(Optional.of(id));
+                until(() -> own.get() == 2);
+                assertThat(one.openElsewhere()).containsOnlyKeys(id);
+                assertThat(one.openElsewhere().get(id))
+                        .singleElement()
+                        .asString()
+                        .contains(System.getProperty("user.name"));
+                assertThat(other.openElsewhere()).isEmpty();
+            }
+            until(() -> own.get() == 3);
+            assertThat(one.openElsewhere()).isEmpty();
+        }
+    }
+
+    /** A bench that was cut off is told again once its cable is mended: something may have been missed. */
+    @Test
+    public void whoWasCutOffIsToldAgain() throws IOException {
+        String database = database();
+        try (CutConnection cable = new CutConnection(server.getPort());
+                Ledger bench = opened(
+                        new PostgresAddress("localhost", cable.port(), database, "postgres", Optional.of("postgres")),
+                        Files.createTempDirectory("kestan-test-"))) {
+            AtomicInteger heard = new AtomicInteger();
+            bench.listen(heard::incrementAndGet);
+            until(() -> heard.get() == 1);
+            bench.showing(Optional.of("a job"));
+            cable.cutAfter(0);
+            until(() -> cable.isCut());
+            cable.mend();
+            until(() -> heard.get() == 2);
+        }
+    }
+
+    private static void until(BooleanSupplier holds) {
+        long end = System.nanoTime() + Duration.ofSeconds(30).toNanos();
+        while (!holds.getAsBoolean()) {
+            assertThat(System.nanoTime()).as("in time").isLessThan(end);
+            try {
+                Thread.sleep(10);
+            } catch (InterruptedException stopped) {
+                throw new IllegalStateException(stopped);
+            }
+        }
+    }
+
+    /** A bench's role works with the ledger and makes nothing; where the owner has not been it is told so, and nothing is written. */
+    @Test
+    public void anOwnerAndABench() throws IOException {
+        String database = database();
+        execute(database, PostgresLedger.roles());
+        execute(
+                database,
+                "CREATE ROLE boss LOGIN PASSWORD 'x' IN ROLE kestan_owner; ALTER ROLE boss SET role = 'kestan_owner';"
+                        + " CREATE ROLE anna LOGIN PASSWORD 'x' IN ROLE kestan_bench");
+        PostgresAddress anna = new PostgresAddress("localhost", server.getPort(), database, "anna", Optional.of("x"));
+        PostgresAddress boss = new PostgresAddress("localhost", server.getPort(), database, "boss", Optional.of("x"));
+        assertThat(refusal(anna).kind()).isEqualTo(LedgerFinding.OWNER_FIRST);
+        opened(boss, Files.createTempDirectory("kestan-test-")).close();
+        try (Ledger bench = opened(anna, Files.createTempDirectory("kestan-test-"))) {
+            LedgerJob entry = bench.insert(demo(0));
+            bench.save(entry.id(), 1, entry.job().with(Lines.OWNER, "the ferry"));
+            bench.papers().keep(entry.id(), "report.pdf", new byte[] {7});
+            bench.listen(() -> {});
+            bench.showing(Optional.of(entry.id()));
+            bench.delete(entry.id());
+            assertThat(bench.erase(entry.id())).isTrue();
+        }
+        assertThatThrownBy(() -> as(anna, "DROP TABLE kestan.jobs")).hasMessageContaining("must be owner");
+        assertThatThrownBy(() -> as(anna, "CREATE TABLE kestan.mine (n int)")).hasMessageContaining("denied");
+        // An older ledger waits for its owner.
+        execute(database, "DELETE FROM kestan.flyway_schema_history WHERE version = '2'");
+        assertThat(refusal(anna).kind()).isEqualTo(LedgerFinding.OWNER_FIRST);
+    }
+
+    private static void as(PostgresAddress who, String sql) throws SQLException {
+        try (Connection connection = DriverManager.getConnection(
+                        who.jdbc(), who.user(), who.password().orElseThrow());
+                Statement statement = connection.createStatement()) {
+            statement.execute(sql);
+        }
+    }
+
+    /** A ledger of before is brought up to date with what is in it, once, though two programs set about it together. */
+    @Test
+    public void twoProgramsBringItUpToDateAtOnce() throws Exception {
+        String database = database();
+        for (int round = 0; round < 3; round++) {
+            execute(database, "DROP SCHEMA IF EXISTS kestan CASCADE");
+            if (round > 0) {
+                Flyway.configure()
+                        .dataSource(server.getDatabase("postgres", database))
+                        .schemas("kestan")
+                        .defaultSchema("kestan")
+                        .locations("classpath:org/kestan/ledger/postgres")
+                        .target("1")
+                        .load()
+                        .migrate();
+                execute(database, "INSERT INTO kestan.benches (bench, written) VALUES ('old', 7)");
+            }
+            List<CompletableFuture<OpenResult>> both = Stream.of(1, 2)
+                    .map(each -> CompletableFuture.supplyAsync(
+                            () -> PostgresLedger.open(address(database), Path.of("unused"))))
+                    .toList();
+            for (CompletableFuture<OpenResult> each : both) {
+                OpenResult result = each.get(60, TimeUnit.SECONDS);
+                assertThat(result).isInstanceOf(OpenResult.Opened.class);
+                try (Ledger ledger = ((OpenResult.Opened) result).ledger()) {
+                    assertThat(ledger.writtenElsewhere()).isEqualTo(round > 0 ? "7" : "0");
+                }
+            }
+        }
+    }
+
+    /** A user the server does not know, and a password that is wrong or missing. */
+    @Test
+    public void aWrongPasswordIsSaid() throws IOException {
+        String database = database();
+        Path rules = Path.of(setting("hba_file"));
+        String before = Files.readString(rules);
+        execute(database, "CREATE ROLE locked LOGIN PASSWORD 'right'");
+        try {
+            Files.writeString(rules, "host all locked all scram-sha-256\n" + before);
+            execute(database, "SELECT pg_reload_conf()");
+            for (Optional<String> word : List.of(Optional.of("wrong"), Optional.<String>empty())) {
+                PostgresAddress address = new PostgresAddress("localhost", server.getPort(), database, "locked", word);
+                until(() -> PostgresLedger.open(address, Path.of("unused")) instanceof OpenResult.Refused refused
+                        && refused.is(LedgerFinding.WRONG_PASSWORD));
+            }
+            assertThat(refusal(new PostgresAddress(
+                                    "localhost", server.getPort(), database, "locked", Optional.of("right")))
+                            .kind())
+                    .as("let in, and may make nothing")
+                    .isEqualTo(LedgerFinding.OWNER_FIRST);
+        } finally {
+            Files.writeString(rules, before);
+            execute(database, "SELECT pg_reload_conf()");
+        }
+    }
+
+    private String setting(String name) {
+        try (Connection connection = server.getDatabase("postgres", "postgres").getConnection();
+                Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("SHOW " + name)) {
+            row.next();
+            return row.getString(1);
+        } catch (SQLException failed) {
+            throw new IllegalStateException(failed);
+        }
+    }
+
+    /** The server's disk is full: said, what is there stays as it was, and what was typed is kept here until there is room. */
+    @Test
+    public void aFullDiskOnTheServerIsSaid() throws IOException {
+        String database = database();
+        try (Ledger ledger = opened(address(database), Files.createTempDirectory("kestan-test-"))) {
+            LedgerJob entry = ledger.insert(demo(0));
+            // As a server says it (Appendix A, 53100), raised where the job's text would be written.
+            execute(
+                    database,
+                    "CREATE FUNCTION kestan.full() RETURNS trigger LANGUAGE plpgsql AS $$ BEGIN RAISE EXCEPTION"
+                            + " 'could not extend file: No space left on device' USING ERRCODE = 'disk_full'; END $$;"
+                            + " CREATE TRIGGER full_disk BEFORE INSERT OR UPDATE ON kestan.job_files"
+                            + " FOR EACH ROW EXECUTE FUNCTION kestan.full()");
+            Job mine = entry.job().with(Lines.OWNER, "the ferry");
+            for (Runnable each :
+                    List.<Runnable>of(() -> ledger.save(entry.id(), 1, mine), () -> ledger.insert(demo(1)))) {
+                assertThatThrownBy(each::run)
+                        .isInstanceOfSatisfying(
+                                LedgerException.class,
+                                failed -> assertThat(failed.why().kind()).isEqualTo(LedgerFinding.DISK_FULL));
+            }
+            assertThat(ledger.count()).isEqualTo(1);
+            assertThat(ledger.read(entry.id()).orElseThrow()).isEqualTo(entry);
+            WaitingSaves waiting = new WaitingSaves(Files.createTempDirectory("kestan-test-"));
+            waiting.keep(entry.id(), Optional.of(entry.job()), mine);
+            execute(database, "DROP TRIGGER full_disk ON kestan.job_files");
+            assertThat(waiting.deliver(ledger, entry.id())).isTrue();
+            assertThat(ledger.read(entry.id()).orElseThrow().job()).isEqualTo(mine);
         }
     }
 

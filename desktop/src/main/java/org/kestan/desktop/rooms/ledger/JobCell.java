@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -40,9 +41,15 @@ final class JobCell extends ListCell<JobCard> {
     private final Label age = label("job-card-age");
     private final HBox row;
     private final JobSession session;
+    private final UnaryOperator<String> elsewhere;
+    private final Label open = label("open-elsewhere");
 
-    JobCell(JobSession session, Thumbnails thumbnails) {
+    /**
+     * @param elsewhere says who has a job open at another bench; empty text where nobody has
+     */
+    JobCell(JobSession session, Thumbnails thumbnails, UnaryOperator<String> elsewhere) {
         this.session = session;
+        this.elsewhere = elsewhere;
         this.thumbnails = thumbnails;
         picture.setMinSize(WIDTH, HEIGHT);
         picture.setPrefSize(WIDTH, HEIGHT);
@@ -51,7 +58,7 @@ final class JobCell extends ListCell<JobCard> {
         photo.setFitWidth(WIDTH);
         photo.setFitHeight(HEIGHT);
         getStyleClass().add("job-cell");
-        VBox who = new VBox(name, owner);
+        VBox who = new VBox(name, owner, open);
         who.setMinWidth(0);
         HBox.setHgrow(who, Priority.ALWAYS);
         VBox where = new VBox(station, waits, due);
@@ -92,6 +99,9 @@ final class JobCell extends ListCell<JobCard> {
         });
         name.setText(card.name().isEmpty() ? Messages.message("job-cell.unnamed-instrument") : card.name());
         owner.setText(card.owner());
+        open.setText(elsewhere.apply(card.id()));
+        open.setVisible(!open.getText().isEmpty());
+        open.setManaged(open.isVisible());
         station.setText(Wording.label(card.station()));
         waits.setText(session.words().say(card.waitsFor()));
         due.setText(card.due().map(JobCell::due).orElse(""));
@@ -107,7 +117,8 @@ final class JobCell extends ListCell<JobCard> {
         age.setText(age(card.changedAt()));
         setGraphic(row);
         setAccessibleText(name.getText() + ", " + card.owner() + ", " + station.getText() + ": " + waits.getText()
-                + (due.getText().isEmpty() ? "" : ", " + due.getText()) + ", " + age.getText());
+                + (due.getText().isEmpty() ? "" : ", " + due.getText()) + ", " + age.getText()
+                + (open.isVisible() ? ", " + open.getText() : ""));
     }
 
     /** The photograph, else the loupes; until they are found the instrument's line. */

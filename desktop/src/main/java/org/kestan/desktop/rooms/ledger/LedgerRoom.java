@@ -201,7 +201,7 @@ public final class LedgerRoom extends VBox implements Room {
         actions.getStyleClass().add("ledger-bar");
         list.setId("ledger-list");
         Thumbnails thumbnails = new Thumbnails(store, session);
-        list.setCellFactory(view -> new JobCell(session, thumbnails));
+        list.setCellFactory(view -> new JobCell(session, thumbnails, store::openElsewhere));
         list.setPlaceholder(empty);
         list.setOnMouseClicked(click -> {
             if (click.getClickCount() == 2) {
@@ -243,6 +243,7 @@ public final class LedgerRoom extends VBox implements Room {
             }
         });
         session.unitProperty().addListener((property, old, next) -> list.refresh());
+        store.openElsewhereProperty().addListener((property, old, next) -> list.refresh());
         refresh();
     }
 

@@ -1,0 +1,159 @@
+package org.kestan.ledger.postgres;
+
+import java.net.InetAddress;
+import java.net.UnknownHostException;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Properties;
+import java.util.concurrent.CopyOnWriteArrayList;
+import org.postgresql.PGConnection;
+import org.postgresql.PGNotification;
+
+/**
+ * Hears what other benches tell (PostgreSQL documentation, "LISTEN" and "NOTIFY"), and tells them which job is open here. Has a connection of its
+ * own, made again whenever it breaks; after that it counts as told, since something may have been missed.
+ */
+final class BenchNotices implements AutoCloseable {
+
+    /** What benches tell each other comes over this channel; a notice is the bench it comes from. */
+    static final String CHANNEL = "kestan";
+
+    /** A bench that was not heard of for so long has gone, seconds. */
+    static final int GONE_AFTER = 20;
+
+    private static final int HEARING_MILLIS = 500;
+    private static final long SAYING_MILLIS = 5000;
+    private static final long AGAIN_MILLIS = 1000;
+
+    private final String url;
+    private final Properties properties = new Properties();
+    private final String bench;
+    private final List<Runnable> listeners = new CopyOnWriteArrayList<>();
+    private final Thread thread = new Thread(this::run, "ledger-notices");
+    private volatile boolean open = true;
+    private volatile Optional<String> job = Optional.empty();
+
+    BenchNotices(PostgresAddress address, String schema, String bench) {
+        this.bench = bench;
+        url = address.jdbc();
+        properties.setProperty("user", address.user());
+        address.password().ifPresent(password -> properties.setProperty("password", password));
+        properties.setProperty("currentSchema", schema + ",public");
+        properties.setProperty("ApplicationName", "Kestan");
+        properties.setProperty("sslmode", "prefer");
+        properties.setProperty("connectTimeout", "5");
+        // A cable that is out is noticed when the next word is due.
+        properties.setProperty("socketTimeout", "10");
+        thread.setDaemon(true);
+    }
+
+    /** Tells somebody from now on, on a thread of its own. */
+    synchronized void listen(Runnable heard) {
+        listeners.add(heard);
+        if (thread.getState() == Thread.State.NEW) {
+            thread.start();
+        }
+    }
+
+    /** Which job is open here from now on. */
+    void showing(Optional<String> id) {
+        job = id;
+    }
+
+    private void run() {
+        String name = name();
+        while (open) {
+            try (Connection connection = DriverManager.getConnection(url, properties)) {
+                try (Statement statement = connection.createStatement()) {
+                    statement.execute("LISTEN " + CHANNEL);
+                }
+                tell();
+                hear(connection, name);
+            } catch (SQLException away) {
+                System.getLogger(BenchNotices.class.getName()).log(System.Logger.Level.DEBUG, "notices", away);
+                pause();
+            }
+        }
+    }
+
+    private void hear(Connection connection, String name) throws SQLException {
+        Optional<String> said = Optional.empty();
+        long next = 0;
+        while (open) {
+            Optional<String> now = job;
+            if (!now.equals(said) || System.currentTimeMillis() >= next) {
+                say(connection, name, now, !now.equals(said));
+                said = now;
+                next = System.currentTimeMillis() + SAYING_MILLIS;
+            }
+            PGNotification[] heard = connection.unwrap(PGConnection.class).getNotifications(HEARING_MILLIS);
+            if (heard != null) {
+                for (PGNotification each : heard) {
+                    if (!each.getParameter().equals(bench)) {
+                        tell();
+                        break;
+                    }
+                }
+            }
+        }
+        say(connection, name, Optional.empty(), said.isPresent());
+    }
+
+    private void say(Connection connection, String name, Optional<String> id, boolean changed) throws SQLException {
+        try (PreparedStatement row = connection.prepareStatement(
+                "INSERT INTO benches (bench, written, name, job_id, seen_at) VALUES (?, 0, ?, ?, now())"
+                        + " ON CONFLICT (bench) DO UPDATE SET name = excluded.name, job_id = excluded.job_id, seen_at = now()")) {
+            row.setString(1, bench);
+            row.setString(2, name);
+            row.setString(3, id.orElse(null));
+            row.executeUpdate();
+        }
+        if (changed) {
+            try (PreparedStatement notice = connection.prepareStatement("SELECT pg_notify(?, ?)")) {
+                notice.setString(1, CHANNEL);
+                notice.setString(2, bench);
+                notice.execute();
+            }
+        }
+    }
+
+    private void tell() {
+        listeners.forEach(Runnable::run);
+    }
+
+    private void pause() {
+        try {
+            Thread.sleep(AGAIN_MILLIS);
+        } catch (InterruptedException closed) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Who sits at this bench, as others know them. */
+    private static String name() {
+        String user = System.getProperty("user.name", "");
+        try {
+            return user + " at " + InetAddress.getLocalHost().getHostName();
+        } catch (UnknownHostException nameless) {
+            return Objects.requireNonNullElse(System.getenv("COMPUTERNAME"), user);
+        }
+    }
+
+    @Override
+    public void close() {
+        open = false;
+        if (thread.isAlive() && Thread.currentThread() != thread) {
+            try {
+                thread.join(2 * AGAIN_MILLIS);
+            } catch (InterruptedException hurried) {
+                Thread.currentThread().interrupt();
+            }
+        }
+    }
+}
