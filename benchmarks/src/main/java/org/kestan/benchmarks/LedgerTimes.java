@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
@@ -12,6 +13,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Properties;
 import org.kestan.base.expect.Expect;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.files.disk.Disk;
@@ -23,6 +25,8 @@ import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.Query;
+import org.kestan.ledger.postgres.PostgresAddress;
+import org.kestan.ledger.postgres.PostgresLedger;
 import org.kestan.ledger.sqlite.SqliteLedger;
 
 /**
@@ -42,18 +46,26 @@ public final class LedgerTimes {
 
     private LedgerTimes() {}
 
-    /** Argument: where to leave the ledger; without one it is made in a scratch folder and taken away again. */
+    /**
+     * Argument: where to leave the ledger, in a file or at the address of a server; without one it is made in a scratch folder and taken away again.
+     */
     public static void main(String[] arguments) throws IOException, SQLException {
         Path folder = Files.createTempDirectory("kestan-times-");
-        Path file = arguments.length > 0 ? Path.of(arguments[0]).toAbsolutePath() : folder.resolve("ledger.sqlite");
-        fill(file);
-        System.out.printf("%-34s %8.1f MiB%n", JOBS + " jobs, file", Files.size(file) / 1048576.0);
+        Place place = arguments.length > 0 && PostgresAddress.isOne(arguments[0])
+                ? new OnServer(
+                        PostgresAddress.of(arguments[0], System::getenv).orElseThrow(Expect.present("address")), folder)
+                : new InFile(
+                        arguments.length > 0
+                                ? Path.of(arguments[0]).toAbsolutePath()
+                                : folder.resolve("ledger.sqlite"));
+        fill(place);
+        System.out.printf("%-34s %8.1f MiB%n", JOBS + " jobs", place.bytes() / 1048576.0);
         times("open and list", 5, i -> {
-            try (Ledger ledger = open(file)) {
+            try (Ledger ledger = place.open()) {
                 ledger.list(Query.ALL, SHOWN);
             }
         });
-        try (Ledger ledger = open(file)) {
+        try (Ledger ledger = place.open()) {
             for (String words : List.of("lighthouse 1234", "no. 77", "qx", "keeper steel", "zzz")) {
                 List<Double> keys = new ArrayList<>();
                 for (int round = 0; round < 3; round++) {
@@ -91,16 +103,118 @@ public final class LedgerTimes {
         Disk.deleteAll(folder);
     }
 
-    private static Ledger open(Path file) {
-        if (SqliteLedger.open(file) instanceof OpenResult.Opened opened) {
+    /** Where a ledger lies, and how its rows are copied there. */
+    private interface Place {
+
+        Ledger open();
+
+        Connection connection() throws SQLException;
+
+        long bytes() throws IOException, SQLException;
+
+        /** A copy of an id, with a number in place of its end. */
+        String copiedId(int from);
+
+        /** Copies the words by which the first so many jobs are found. */
+        String copyWords(int from);
+
+        /** The columns of a job besides number, id and what it is found by. */
+        default String more() {
+            return "";
+        }
+
+        default String moreCopied(int from) {
+            return "";
+        }
+    }
+
+    private record InFile(Path file) implements Place {
+
+        @Override
+        public Ledger open() {
+            return opened(SqliteLedger.open(file));
+        }
+
+        @Override
+        public Connection connection() throws SQLException {
+            return DriverManager.getConnection("jdbc:sqlite:" + file);
+        }
+
+        @Override
+        public long bytes() throws IOException {
+            return Files.size(file);
+        }
+
+        @Override
+        public String copiedId(int from) {
+            return "substr(j.id, 1, 24) || printf('%012x', " + from + " + j.n)";
+        }
+
+        @Override
+        public String copyWords(int from) {
+            return "INSERT INTO job_search (rowid, search) SELECT s.rowid + " + from
+                    + ", s.search || ' ' || (s.rowid + " + from + ") FROM job_search s WHERE s.rowid <= " + ORIGINALS;
+        }
+    }
+
+    private record OnServer(PostgresAddress address, Path copies) implements Place {
+
+        @Override
+        public Ledger open() {
+            return opened(PostgresLedger.open(address, copies));
+        }
+
+        @Override
+        public Connection connection() throws SQLException {
+            Properties who = new Properties();
+            who.setProperty("user", address.user());
+            address.password().ifPresent(password -> who.setProperty("password", password));
+            who.setProperty("currentSchema", "kestan,public");
+            return DriverManager.getConnection(
+                    "jdbc:postgresql://" + address.host() + ":" + address.port() + "/" + address.database(), who);
+        }
+
+        @Override
+        public long bytes() throws SQLException {
+            try (Connection connection = connection();
+                    Statement statement = connection.createStatement();
+                    ResultSet size = statement.executeQuery("SELECT pg_database_size(current_database())")) {
+                size.next();
+                return size.getLong(1);
+            }
+        }
+
+        @Override
+        public String copiedId(int from) {
+            return "substr(j.id, 1, 24) || lpad(to_hex(" + from + " + j.n), 12, '0')";
+        }
+
+        @Override
+        public String copyWords(int from) {
+            return from + ORIGINALS >= JOBS ? "ANALYZE" : "SELECT 1";
+        }
+
+        @Override
+        public String more() {
+            return ", search";
+        }
+
+        @Override
+        public String moreCopied(int from) {
+            return ", j.search || ' ' || (j.n + " + from + ")";
+        }
+    }
+
+    private static Ledger opened(OpenResult opening) {
+        if (opening instanceof OpenResult.Opened opened) {
             return opened.ledger();
         }
         throw new IllegalStateException("the ledger was refused");
     }
 
     /** Some are saved one by one; copies of their rows, each with a number of its own, make up the rest. */
-    private static void fill(Path file) throws SQLException {
-        try (Ledger ledger = open(file)) {
+    private static void fill(Place place) throws SQLException {
+        try (Ledger ledger = place.open()) {
             ledger.together(() -> {
                 for (int i = ledger.count(); i < ORIGINALS; i++) {
                     byte[] bytes = DemoJobs.bytes(DemoJobs.NAMES.get(i % DemoJobs.NAMES.size()));
@@ -108,8 +222,11 @@ public final class LedgerTimes {
                     ledger.insert(job.with(Lines.NAME, job.name() + ", no. " + i));
                 }
             });
+            if (ledger.count() >= JOBS) {
+                return;
+            }
         }
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+        try (Connection connection = place.connection();
                 Statement statement = connection.createStatement()) {
             connection.setAutoCommit(false);
             String columns =
@@ -118,14 +235,12 @@ public final class LedgerTimes {
             for (int i = 1; i * ORIGINALS < JOBS; i++) {
                 int from = i * ORIGINALS;
                 String copied = " FROM jobs j WHERE j.n <= " + ORIGINALS;
-                statement.execute("INSERT INTO jobs (n, id, " + columns + ") SELECT j.n + " + from
-                        + ", substr(j.id, 1, 24) || printf('%012x', " + from + " + j.n), " + columns + copied);
-                statement.execute("INSERT INTO job_files (job_id, body) SELECT substr(j.id, 1, 24) || printf('%012x', "
-                        + from + " + j.n), f.body FROM jobs j JOIN job_files f ON f.job_id = j.id WHERE j.n <= "
-                        + ORIGINALS);
-                statement.execute("INSERT INTO job_search (rowid, search) SELECT s.rowid + " + from
-                        + ", s.search || ' ' || (s.rowid + " + from + ") FROM job_search s WHERE s.rowid <= "
-                        + ORIGINALS);
+                statement.execute("INSERT INTO jobs (n, id, " + columns + place.more() + ")"
+                        + (place instanceof OnServer ? " OVERRIDING SYSTEM VALUE" : "") + " SELECT j.n + " + from + ", "
+                        + place.copiedId(from) + ", " + columns + place.moreCopied(from) + copied);
+                statement.execute("INSERT INTO job_files (job_id, body) SELECT " + place.copiedId(from)
+                        + ", f.body FROM jobs j JOIN job_files f ON f.job_id = j.id WHERE j.n <= " + ORIGINALS);
+                statement.execute(place.copyWords(from));
             }
             connection.commit();
         }

@@ -121,4 +121,19 @@ public class RefusalTest {
         waitForTheWindow();
         assertThat(robot.lookup("#job-name").queryLabeled().getText()).isNotEmpty();
     }
+
+    /** A server that wants a password: it is asked for, goes to the server as it was typed, and is written nowhere. */
+    @Test
+    public void aPasswordIsAskedFor() throws Exception {
+        try (RefusingServer server = new RefusingServer()) {
+            application = FxToolkit.setupApplication(
+                    KestanApp.class, "--demo", "--ledger", "postgresql://bench@localhost:" + server.port() + "/shop");
+            WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> said().contains("user and password"));
+            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> focused().equals("refusal-password"));
+            robot.write("a word 7").type(KeyCode.ENTER);
+            WaitForAsyncUtils.waitFor(
+                    30, TimeUnit.SECONDS, () -> server.passwords().contains("a word 7"));
+            WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> said().contains("user and password"));
+        }
+    }
 }

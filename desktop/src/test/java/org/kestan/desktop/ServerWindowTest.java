@@ -5,8 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Proxy;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicBoolean;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Reading;
 import org.kestan.job.terms.Lines;
@@ -25,16 +30,21 @@ public class ServerWindowTest extends WindowTest {
             Set.of("pictures", "papers", "backups", "place", "isForPractice", "refusal", "close");
 
     private final AtomicBoolean away = new AtomicBoolean();
+    private volatile Map<String, List<String>> open = Map.of();
     private Ledger behind;
 
     @Override
     protected Ledger ledger(Path folder) {
         away.set(false);
+        open = Map.of();
         behind = super.ledger(folder);
         return (Ledger) Proxy.newProxyInstance(
                 Ledger.class.getClassLoader(), new Class<?>[] {Ledger.class}, (proxy, method, arguments) -> {
                     if (method.getName().equals("waiting")) {
                         return java.util.Optional.of(waiting(folder));
+                    }
+                    if (method.getName().equals("openElsewhere") && !away.get()) {
+                        return open;
                     }
                     if (away.get() && !LOCAL.contains(method.getName())) {
                         throw new LedgerException(LedgerFinding.NO_SERVER.of(), new IllegalStateException("away"));
@@ -70,7 +80,7 @@ public class ServerWindowTest extends WindowTest {
         String id = window.store().openId().orElseThrow();
         away.set(true);
         edit(Reading.ACTION_BASS, "3.21 mm");
-        waitFor(() -> waiting().ids().equals(java.util.List.of(id)));
+        waitFor(() -> waiting().ids().equals(List.of(id)));
         waitFor(() -> session().noticeProperty().get().contains("kept on this machine"));
         // Another bench, for which the server is there, enters something else.
         LedgerJob now = behind.read(id).orElseThrow();
@@ -96,7 +106,7 @@ public class ServerWindowTest extends WindowTest {
         var before = session().job().visit().get(Reading.ACTION_BASS);
         away.set(true);
         edit(Reading.ACTION_BASS, "3.21 mm");
-        waitFor(() -> waiting().ids().equals(java.util.List.of(id)));
+        waitFor(() -> waiting().ids().equals(List.of(id)));
         onWindow(() -> {
             session().undo();
             return true;
@@ -117,12 +127,29 @@ public class ServerWindowTest extends WindowTest {
         String id = window.store().openId().orElseThrow();
         away.set(true);
         edit(Reading.ACTION_BASS, "3.21 mm");
-        waitFor(() -> waiting().ids().equals(java.util.List.of(id)));
+        waitFor(() -> waiting().ids().equals(List.of(id)));
         waitFor(() -> onWindow(() -> window.store().mayLeave()));
         assertThat(behind.read(id).orElseThrow().job().visit().get(Reading.ACTION_BASS))
                 .isNotEqualTo(java.util.Optional.of(Length.ofText("3.21 mm")));
         // Nothing else is opened over it while its ledger does not answer.
         onWindow(() -> window.store().openFile(samples.get(1)));
         assertThat(session().job().visit().get(Reading.ACTION_BASS)).contains(Length.ofText("3.21 mm"));
+    }
+
+    /** Who has the job open at another bench is seen with it, and in the list. */
+    @Test
+    public void whoHasItOpenElsewhereIsSeen() {
+        onWindow(() -> window.store().openFile(samples.get(0)));
+        waitFor(() -> window.store().openId().isPresent());
+        assertThat(label("open-elsewhere")).isEmpty();
+        open = Map.of(window.store().openId().orElseThrow(), List.of("anna at the back bench"));
+        waitFor(() -> label("open-elsewhere").equals("Also open: anna at the back bench"));
+        keys(KeyCode.ALT, KeyCode.DIGIT0);
+        waitFor(() -> onWindow(() -> find("ledger-list", Node.class).lookupAll(".open-elsewhere").stream()
+                        .filter(node -> ((Label) node).getText().contains("anna"))
+                        .count())
+                == 1);
+        open = Map.of();
+        waitFor(() -> label("open-elsewhere").isEmpty());
     }
 }

@@ -12,13 +12,17 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.kestan.base.expect.Expect;
+import org.kestan.ledger.postgres.PostgresAddress;
 
 /** Runs the attacks and keeps the table. */
 public final class Soak {
 
+    private static final int BENCHES = 10;
+    private static final int PAUSE_MILLIS = 700;
     private static final double MILLI = 1e6;
     private static final double HOUR = 60;
 
@@ -62,10 +66,14 @@ public final class Soak {
     }
 
     /**
-     * Arguments: minutes (10), seed (20261125); or the name of a target and the seed it was brought down by, to see it again. Ends
-     * with 1 when anything was thrown or lost.
+     * Arguments: minutes (10), seed (20261125); or the name of a target and the seed it was brought down by, to see it again; or
+     * {@code --benches}, how many (10), minutes (60), the address of a server (one of its own). Ends with 1 when anything was thrown or lost.
      */
     public static void main(String[] arguments) throws Exception {
+        if (arguments.length > 0 && arguments[0].equals("--benches")) {
+            benches(List.of(arguments).subList(1, arguments.length));
+            return;
+        }
         if (arguments.length == 2 && !arguments[0].matches("[0-9.]+")) {
             replay(arguments[0], Long.parseLong(arguments[1]));
             return;
@@ -83,6 +91,22 @@ public final class Soak {
             clear(folder);
         }
         System.exit(soak.failures.isEmpty() ? 0 : 1);
+    }
+
+    private static void benches(List<String> arguments) throws Exception {
+        int count = arguments.isEmpty() ? BENCHES : Integer.parseInt(arguments.get(0));
+        double minutes = arguments.size() > 1 ? Double.parseDouble(arguments.get(1)) : HOUR;
+        Optional<PostgresAddress> server =
+                arguments.size() > 2 ? PostgresAddress.of(arguments.get(2), System::getenv) : Optional.empty();
+        Path folder = Files.createTempDirectory("kestan-soak-");
+        Benches benches = new Benches(count, minutes, PAUSE_MILLIS);
+        try {
+            benches.run(server, folder);
+        } finally {
+            clear(folder);
+        }
+        benches.print();
+        System.exit(benches.failures().isEmpty() ? 0 : 1);
     }
 
     /** Attacks once more, as it was, and lets what is thrown be seen. */

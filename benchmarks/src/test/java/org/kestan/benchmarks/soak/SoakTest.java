@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.testng.annotations.Test;
 
 /** Some of every attack, seeded, in every build; {@code ./kestan soak} goes on for as long as one likes. */
@@ -51,6 +52,18 @@ public class SoakTest {
                 }
             }
         }
+    }
+
+    /** Three benches for a few seconds, in a hurry: nothing is lost, though they write in the same jobs. */
+    @Test
+    public void severalBenchesLoseNothing() throws Exception {
+        Path folder = Files.createTempDirectory("kestan-soak-");
+        Benches benches = new Benches(3, 0.1, 20);
+        benches.run(Optional.empty(), folder);
+        benches.print();
+        assertThat(benches.failures()).isEmpty();
+        assertThat(benches.saves()).isGreaterThan(30);
+        assertThat(benches.merged()).as("in the same job at once").isPositive();
     }
 
     private static List<String> corpus() throws IOException {
