@@ -196,12 +196,14 @@ public final class LedgerTimes {
 
         @Override
         public String more() {
-            return ", search";
+            return ", search, pairs";
         }
 
         @Override
         public String moreCopied(int from) {
-            return ", j.search || ' ' || (j.n + " + from + ")";
+            String search = "j.search || ' ' || (j.n + " + from + ")";
+            return ", " + search + ", (SELECT array_agg(DISTINCT substr(" + search
+                    + ", i, 2)) FROM generate_series(1, length(j.search) + 1) AS i)";
         }
     }
 

@@ -22,6 +22,7 @@ import org.testng.annotations.Test;
 /** Keys that miss what they were meant for write nothing. */
 public class SlipOfTheHandTest extends WindowTest {
 
+    private static final int EACH = Integer.getInteger("kestan.fields", 3);
     private static final List<KeyCode> LETTERS =
             List.of(KeyCode.B, KeyCode.H, KeyCode.I, KeyCode.K, KeyCode.L, KeyCode.M, KeyCode.R, KeyCode.T, KeyCode.U);
 
@@ -63,7 +64,10 @@ public class SlipOfTheHandTest extends WindowTest {
         return true;
     }
 
-    /** Every shortcut that goes somewhere, in the fields of every room: the job is as it was. */
+    /**
+     * Every shortcut that goes somewhere, in the fields of every room: the job is as it was. Each build takes every third field;
+     * {@code -Dkestan.fields=1} takes all.
+     */
     @Test
     public void noShortcutWritesAReading() {
         openSample(0);
@@ -77,7 +81,8 @@ public class SlipOfTheHandTest extends WindowTest {
                 return fields();
             });
             settle();
-            for (Node field : fields) {
+            for (int i = room % EACH; i < fields.size(); i += EACH) {
+                Node field = fields.get(i);
                 int digit = 1 + random.nextInt(6);
                 KeyCode letter = LETTERS.get(random.nextInt(LETTERS.size()));
                 onWindow(() -> {
@@ -94,7 +99,7 @@ public class SlipOfTheHandTest extends WindowTest {
                         .isTrue();
             }
         }
-        assertThat(pressed).isGreaterThan(150);
+        assertThat(pressed).isGreaterThan(150 / EACH);
     }
 
     /** Alt and a digit on the structure is a way to another station, not a finding. */
@@ -192,7 +197,7 @@ public class SlipOfTheHandTest extends WindowTest {
         Job before = session().job();
         List<KeyCode> harmless = List.of(
                 KeyCode.LEFT, KeyCode.RIGHT, KeyCode.HOME, KeyCode.END, KeyCode.ESCAPE, KeyCode.SHIFT, KeyCode.F6);
-        for (int i = 0; i < Integer.getInteger("kestan.strokes", 140); i++) {
+        for (int i = 0; i < Integer.getInteger("kestan.strokes", 70); i++) {
             int kind = random.nextInt(3);
             int digit = 1 + random.nextInt(6);
             KeyCode code = harmless.get(random.nextInt(harmless.size()));

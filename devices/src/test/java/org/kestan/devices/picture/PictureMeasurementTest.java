@@ -108,7 +108,7 @@ public class PictureMeasurementTest {
     /** Marked at the foot of the fret instead of its crown, farther off than is searched: said, and as doubtful as it is wrong. */
     @Test
     public void aMarkAtTheFootOfAFretIsSaid() {
-        PhotographedNeck neck = PhotographedNeck.drawn(new Random(5), PhotographedNeck.View.CLOSE_UP, 6);
+        PhotographedNeck neck = PhotographedNeck.drawn(new Random(5), PhotographedNeck.View.CLOSE_UP, 4);
         StandInCamera camera = new StandInCamera(neck, 5);
         double crown = neck.crown() * neck.camera().focal() / neck.camera().distance();
         assertThat(crown).as("farther than is searched").isGreaterThan(EdgePair.REACH + 4);

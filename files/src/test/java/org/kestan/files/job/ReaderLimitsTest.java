@@ -106,7 +106,8 @@ public class ReaderLimitsTest {
     public void mutatedFilesAreReadOrFaulted() {
         Random random = new Random(20261125);
         int jobs = 0;
-        for (int i = 0; i < 900; i++) {
+        int files = Integer.getInteger("kestan.mutated", 300);
+        for (int i = 0; i < files; i++) {
             String text = mutated(BadFiles.GOOD, random);
             JobTree.Read read = JobReader.read(text);
             if (read.job().isEmpty()) {
@@ -130,8 +131,8 @@ public class ReaderLimitsTest {
                     .as(text)
                     .contains(read.job().get());
         }
-        System.out.println("mutated files: " + jobs + " of 900 were jobs still");
-        assertThat(jobs).isGreaterThan(90);
+        System.out.println("mutated files: " + jobs + " of " + files + " were jobs still");
+        assertThat(jobs).isGreaterThan(files / 10);
     }
 
     private static String mutated(String text, Random random) {

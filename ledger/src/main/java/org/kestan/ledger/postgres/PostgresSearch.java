@@ -1,12 +1,17 @@
 package org.kestan.ledger.postgres;
 
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jdbi.v3.core.Handle;
 import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Query;
 import org.kestan.ledger.sql.JobSearch;
 
-/** Finds jobs by words, or parts of words, by the server's index of threes (PostgreSQL documentation, F.35, "pg_trgm"). */
+/**
+ * Finds jobs by words, or parts of words, by the server's index of threes (PostgreSQL documentation, F.35, "pg_trgm"); by an index of pairs where a
+ * word has no more than two letters. A letter alone is in so many jobs that the first of them are soon found.
+ */
 final class PostgresSearch implements JobSearch {
 
     PostgresSearch() {}
@@ -18,7 +23,10 @@ final class PostgresSearch implements JobSearch {
                 + " FROM jobs WHERE "
                 + (query.shelf() == JobLocation.BIN ? "deleted_at IS NOT NULL" : "deleted_at IS NULL AND archived = ?")
                 + (query.station().isPresent() ? " AND station = ?" : "")
-                + " AND search LIKE ?".repeat(words.size())
+                + words.stream()
+                        .map(word ->
+                                isPair(word) ? " AND search LIKE ? AND pairs @> ARRAY[?::text]" : " AND search LIKE ?")
+                        .collect(Collectors.joining())
                 + rest);
         int next = 0;
         if (query.shelf() != JobLocation.BIN) {
@@ -29,6 +37,9 @@ final class PostgresSearch implements JobSearch {
         }
         for (String word : words) {
             statement.bind(next++, "%" + storable(word).replaceAll("[\\\\%_]", "\\\\$0") + "%");
+            if (isPair(word)) {
+                statement.bind(next++, storable(word));
+            }
         }
         return statement;
     }
@@ -38,13 +49,33 @@ final class PostgresSearch implements JobSearch {
         return text.replace("\0", "");
     }
 
+    private static boolean isPair(String word) {
+        String stored = storable(word);
+        return stored.codePointCount(0, stored.length()) == 2;
+    }
+
+    /** Each two letters that stand side by side, once. */
+    private static List<String> pairs(String text) {
+        int[] letters = text.codePoints().toArray();
+        return IntStream.range(0, letters.length - 1)
+                .mapToObj(i -> new String(letters, i, 2))
+                .distinct()
+                .toList();
+    }
+
     @Override
     public int put(Handle ledger, String id, String text) {
-        return ledger.execute("UPDATE jobs SET search = ? WHERE id = ?", storable(text), id);
+        String stored = storable(text);
+        return ledger.createUpdate("UPDATE jobs SET search = ?, pairs = ? WHERE id = ? AND search <> ?")
+                .bind(0, stored)
+                .bindArray(1, String.class, pairs(stored))
+                .bind(2, id)
+                .bind(3, stored)
+                .execute();
     }
 
     @Override
     public void remove(Handle ledger, String id) {
-        ledger.execute("UPDATE jobs SET search = '' WHERE id = ?", id);
+        ledger.execute("UPDATE jobs SET search = '', pairs = '{}' WHERE id = ?", id);
     }
 }

@@ -385,7 +385,7 @@ public class PostgresLedgerTest extends LedgerContract {
         assertThatThrownBy(() -> as(anna, "DROP TABLE kestan.jobs")).hasMessageContaining("must be owner");
         assertThatThrownBy(() -> as(anna, "CREATE TABLE kestan.mine (n int)")).hasMessageContaining("denied");
         // An older ledger waits for its owner.
-        execute(database, "DELETE FROM kestan.flyway_schema_history WHERE version = '2'");
+        execute(database, "DELETE FROM kestan.flyway_schema_history WHERE version <> '1'");
         assertThat(refusal(anna).kind()).isEqualTo(LedgerFinding.OWNER_FIRST);
     }
 
