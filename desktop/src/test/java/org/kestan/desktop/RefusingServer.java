@@ -54,7 +54,8 @@ final class RefusingServer implements AutoCloseable {
         out.writeInt(2 * Integer.BYTES);
         out.writeInt(CLEARTEXT);
         in.readByte();
-        passwords.add(new String(in.readNBytes(in.readInt() - Integer.BYTES), StandardCharsets.UTF_8).strip());
+        passwords.add(
+                new String(in.readNBytes(in.readInt() - Integer.BYTES), StandardCharsets.UTF_8).replace("\0", ""));
         byte[] fault = "SFATAL\0C28P01\0Mno\0\0".getBytes(StandardCharsets.UTF_8);
         out.writeByte('E');
         out.writeInt(Integer.BYTES + fault.length);
