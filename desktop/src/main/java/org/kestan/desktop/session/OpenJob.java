@@ -60,6 +60,9 @@ final class OpenJob {
         record Beside() implements Outcome {}
     }
 
+    /** The id of a copy that could not be written for certain; empty for none. */
+    private Optional<String> copy = Optional.empty();
+
     private OpenJob(Ledger ledger, State state) {
         this.ledger = ledger;
         this.state = state;
@@ -140,8 +143,20 @@ final class OpenJob {
         return beside(mine);
     }
 
+    /** A copy that was tried before and may have arrived though nobody answered is written over, so that there is one. */
     private Outcome beside(Job job) {
-        state = new State(Optional.of(ledger.insert(job)), job);
+        Optional<LedgerJob> arrived = copy.flatMap(ledger::read);
+        copy = copy.or(() -> Optional.of(UUID.randomUUID().toString()));
+        String id = copy.get();
+        if (arrived.isEmpty()) {
+            state = new State(Optional.of(ledger.insert(id, job)), job);
+        } else if (ledger.save(id, arrived.get().revision(), job) instanceof SaveResult.Done done) {
+            saved(id, done, job);
+        } else {
+            copy = Optional.empty();
+            return beside(job);
+        }
+        copy = Optional.empty();
         firstOfThisJob = changes.size();
         return new Outcome.Beside();
     }
