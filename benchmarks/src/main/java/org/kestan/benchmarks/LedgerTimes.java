@@ -117,15 +117,6 @@ public final class LedgerTimes {
 
         /** Copies the words by which the first so many jobs are found. */
         String copyWords(int from);
-
-        /** The columns of a job besides number, id and what it is found by. */
-        default String more() {
-            return "";
-        }
-
-        default String moreCopied(int from) {
-            return "";
-        }
     }
 
     private record InFile(Path file) implements Place {
@@ -191,19 +182,11 @@ public final class LedgerTimes {
 
         @Override
         public String copyWords(int from) {
-            return from + ORIGINALS >= JOBS ? "ANALYZE" : "SELECT 1";
-        }
-
-        @Override
-        public String more() {
-            return ", search, pairs";
-        }
-
-        @Override
-        public String moreCopied(int from) {
-            String search = "j.search || ' ' || (j.n + " + from + ")";
-            return ", " + search + ", (SELECT array_agg(DISTINCT substr(" + search
-                    + ", i, 2)) FROM generate_series(1, length(j.search) + 1) AS i)";
+            String search = "w.search || ' ' || (w.job_n + " + from + ")";
+            return "INSERT INTO job_words (job_n, search, pairs) SELECT w.job_n + " + from + ", " + search
+                    + ", (SELECT array_agg(DISTINCT substr(" + search
+                    + ", i, 2)) FROM generate_series(1, length(w.search) + 1) AS i) FROM job_words w WHERE w.job_n <= "
+                    + ORIGINALS;
         }
     }
 
@@ -237,14 +220,19 @@ public final class LedgerTimes {
             for (int i = 1; i * ORIGINALS < JOBS; i++) {
                 int from = i * ORIGINALS;
                 String copied = " FROM jobs j WHERE j.n <= " + ORIGINALS;
-                statement.execute("INSERT INTO jobs (n, id, " + columns + place.more() + ")"
+                statement.execute("INSERT INTO jobs (n, id, " + columns + ")"
                         + (place instanceof OnServer ? " OVERRIDING SYSTEM VALUE" : "") + " SELECT j.n + " + from + ", "
-                        + place.copiedId(from) + ", " + columns + place.moreCopied(from) + copied);
+                        + place.copiedId(from) + ", " + columns + copied);
                 statement.execute("INSERT INTO job_files (job_id, body) SELECT " + place.copiedId(from)
                         + ", f.body FROM jobs j JOIN job_files f ON f.job_id = j.id WHERE j.n <= " + ORIGINALS);
                 statement.execute(place.copyWords(from));
             }
             connection.commit();
+            if (place instanceof OnServer) {
+                // As a server does by itself, in time.
+                connection.setAutoCommit(true);
+                statement.execute("VACUUM ANALYZE");
+            }
         }
     }
 

@@ -20,7 +20,7 @@ final class PostgresSearch implements JobSearch {
     public org.jdbi.v3.core.statement.Query matching(Handle ledger, String select, Query query, String rest) {
         List<String> words = query.terms();
         var statement = ledger.createQuery(select
-                + " FROM jobs WHERE "
+                + (words.isEmpty() ? " FROM jobs WHERE " : " FROM jobs JOIN job_words ON job_n = n WHERE ")
                 + (query.shelf() == JobLocation.BIN ? "deleted_at IS NOT NULL" : "deleted_at IS NULL AND archived = ?")
                 + (query.station().isPresent() ? " AND station = ?" : "")
                 + words.stream()
@@ -66,16 +66,17 @@ final class PostgresSearch implements JobSearch {
     @Override
     public int put(Handle ledger, String id, String text) {
         String stored = storable(text);
-        return ledger.createUpdate("UPDATE jobs SET search = ?, pairs = ? WHERE id = ? AND search <> ?")
+        return ledger.createUpdate("INSERT INTO job_words (job_n, search, pairs) SELECT n, ?, ? FROM jobs WHERE id = ?"
+                        + " ON CONFLICT (job_n) DO UPDATE SET search = excluded.search, pairs = excluded.pairs"
+                        + " WHERE job_words.search <> excluded.search")
                 .bind(0, stored)
                 .bindArray(1, String.class, pairs(stored))
                 .bind(2, id)
-                .bind(3, stored)
                 .execute();
     }
 
     @Override
     public void remove(Handle ledger, String id) {
-        ledger.execute("UPDATE jobs SET search = '', pairs = '{}' WHERE id = ?", id);
+        ledger.execute("DELETE FROM job_words WHERE job_n = (SELECT n FROM jobs WHERE id = ?)", id);
     }
 }
