@@ -183,9 +183,9 @@ public final class LedgerTimes {
         @Override
         public String copyWords(int from) {
             String search = "w.search || ' ' || (w.job_n + " + from + ")";
-            return "INSERT INTO job_words (job_n, search, pairs) SELECT w.job_n + " + from + ", " + search
+            return "INSERT INTO job_words (job_n, search, letters) SELECT w.job_n + " + from + ", " + search
                     + ", (SELECT array_agg(DISTINCT substr(" + search
-                    + ", i, 2)) FROM generate_series(1, length(w.search) + 1) AS i) FROM job_words w WHERE w.job_n <= "
+                    + ", i, size)) FROM generate_series(1, length(w.search) + 1) AS i, generate_series(1, 2) AS size) FROM job_words w WHERE w.job_n <= "
                     + ORIGINALS;
         }
     }

@@ -121,6 +121,11 @@ public final class PostgresLedger extends SqlLedger {
         config.addDataSourceProperty("ApplicationName", "Kestan");
         // Encrypted where the server can; a server that can't is on the shop's own net.
         config.addDataSourceProperty("sslmode", "prefer");
+        // Planned for the words that are asked for, each time: a plan for any words at all would read the whole table.
+        // And by one process: several take
+        // longer to begin than a search does.
+        config.addDataSourceProperty("prepareThreshold", "0");
+        config.addDataSourceProperty("options", "-c max_parallel_workers_per_gather=0");
         config.setMaximumPoolSize(CONNECTIONS);
         config.setMinimumIdle(1);
         config.setConnectionTimeout(PATIENCE_MILLIS);

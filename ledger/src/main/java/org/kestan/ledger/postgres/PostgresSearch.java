@@ -9,8 +9,8 @@ import org.kestan.ledger.Query;
 import org.kestan.ledger.sql.JobSearch;
 
 /**
- * Finds jobs by words, or parts of words, by the server's index of threes (PostgreSQL documentation, F.35, "pg_trgm"); by an index of pairs where a
- * word has no more than two letters. A letter alone is in so many jobs that the first of them are soon found.
+ * Finds jobs by words, or parts of words, by the server's index of threes (PostgreSQL documentation, F.35, "pg_trgm"); by an index of letters and
+ * pairs of them where a word has no more.
  */
 final class PostgresSearch implements JobSearch {
 
@@ -24,8 +24,9 @@ final class PostgresSearch implements JobSearch {
                 + (query.shelf() == JobLocation.BIN ? "deleted_at IS NOT NULL" : "deleted_at IS NULL AND archived = ?")
                 + (query.station().isPresent() ? " AND station = ?" : "")
                 + words.stream()
-                        .map(word ->
-                                isPair(word) ? " AND search LIKE ? AND pairs @> ARRAY[?::text]" : " AND search LIKE ?")
+                        .map(word -> isShort(word)
+                                ? " AND search LIKE ? AND letters @> ARRAY[?::text]"
+                                : " AND search LIKE ?")
                         .collect(Collectors.joining())
                 + rest);
         int next = 0;
@@ -37,7 +38,7 @@ final class PostgresSearch implements JobSearch {
         }
         for (String word : words) {
             statement.bind(next++, "%" + storable(word).replaceAll("[\\\\%_]", "\\\\$0") + "%");
-            if (isPair(word)) {
+            if (isShort(word)) {
                 statement.bind(next++, storable(word));
             }
         }
@@ -49,16 +50,18 @@ final class PostgresSearch implements JobSearch {
         return text.replace("\0", "");
     }
 
-    private static boolean isPair(String word) {
+    private static boolean isShort(String word) {
         String stored = storable(word);
-        return stored.codePointCount(0, stored.length()) == 2;
+        return !stored.isEmpty() && stored.codePointCount(0, stored.length()) <= 2;
     }
 
-    /** Each two letters that stand side by side, once. */
-    private static List<String> pairs(String text) {
-        int[] letters = text.codePoints().toArray();
-        return IntStream.range(0, letters.length - 1)
-                .mapToObj(i -> new String(letters, i, 2))
+    /** Each letter, and each two that stand side by side, once. */
+    private static List<String> letters(String text) {
+        int[] all = text.codePoints().toArray();
+        return IntStream.range(0, all.length)
+                .boxed()
+                .flatMap(i -> IntStream.rangeClosed(1, Math.min(2, all.length - i))
+                        .mapToObj(size -> new String(all, i, size)))
                 .distinct()
                 .toList();
     }
@@ -66,11 +69,12 @@ final class PostgresSearch implements JobSearch {
     @Override
     public int put(Handle ledger, String id, String text) {
         String stored = storable(text);
-        return ledger.createUpdate("INSERT INTO job_words (job_n, search, pairs) SELECT n, ?, ? FROM jobs WHERE id = ?"
-                        + " ON CONFLICT (job_n) DO UPDATE SET search = excluded.search, pairs = excluded.pairs"
-                        + " WHERE job_words.search <> excluded.search")
+        return ledger.createUpdate(
+                        "INSERT INTO job_words (job_n, search, letters) SELECT n, ?, ? FROM jobs WHERE id = ?"
+                                + " ON CONFLICT (job_n) DO UPDATE SET search = excluded.search, letters = excluded.letters"
+                                + " WHERE job_words.search <> excluded.search")
                 .bind(0, stored)
-                .bindArray(1, String.class, pairs(stored))
+                .bindArray(1, String.class, letters(stored))
                 .bind(2, id)
                 .execute();
     }
