@@ -54,11 +54,11 @@ public class SoakTest {
         }
     }
 
-    /** Three benches for a few seconds, in a hurry: nothing is lost, though they write in the same jobs. */
+    /** Four benches for a few seconds, in a hurry: nothing is lost, though they write in the same jobs. */
     @Test
     public void severalBenchesLoseNothing() throws Exception {
         Path folder = Files.createTempDirectory("kestan-soak-");
-        Benches benches = new Benches(3, 0.1, 20);
+        Benches benches = new Benches(4, 0.15, 2);
         benches.run(Optional.empty(), folder);
         benches.print();
         assertThat(benches.failures()).isEmpty();
