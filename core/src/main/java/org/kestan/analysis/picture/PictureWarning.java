@@ -23,7 +23,7 @@ public record PictureWarning(What what, String about) {
         OUTSIDE,
         /** No edge is seen near a mark. */
         NO_EDGE,
-        /** Another edge lies in the gap, as clear as its own: a mark lies too far off. */
+        /** Another edge near the gap is as clear as the one taken, or clearer. */
         EDGE_BETWEEN;
 
         @Override

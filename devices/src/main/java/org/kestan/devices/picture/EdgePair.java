@@ -15,7 +15,7 @@ import org.kestan.analysis.picture.PixelPoint;
  * @param to the second
  * @param fromDeviation how far the first may lie off, pixels
  * @param toDeviation the second
- * @param doubt how far the first may lie off because another edge, as clear, lies between the two, pixels; 0 where none does
+ * @param doubt how far the first may lie off because another edge is as clear, or the board's own clearer, pixels; 0 where none does
  */
 record EdgePair(double from, double to, double fromDeviation, double toDeviation, double doubt) {
 

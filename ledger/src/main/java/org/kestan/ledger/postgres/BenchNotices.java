@@ -32,7 +32,7 @@ final class BenchNotices implements AutoCloseable {
     private static final long AGAIN_MILLIS = 1000;
 
     private final String url;
-    private final Properties properties = new Properties();
+    private final Properties properties;
     private final String bench;
     private final List<Runnable> listeners = new CopyOnWriteArrayList<>();
     private final Thread thread = new Thread(this::run, "ledger-notices");
@@ -42,11 +42,7 @@ final class BenchNotices implements AutoCloseable {
     BenchNotices(PostgresAddress address, String schema, String bench) {
         this.bench = bench;
         url = address.jdbc();
-        properties.setProperty("user", address.user());
-        address.password().ifPresent(password -> properties.setProperty("password", password));
-        properties.setProperty("currentSchema", schema + ",public");
-        properties.setProperty("ApplicationName", "Kestan");
-        properties.setProperty("sslmode", "prefer");
+        properties = address.properties(schema);
         properties.setProperty("connectTimeout", "5");
         // A cable that is out is noticed when the next word is due.
         properties.setProperty("socketTimeout", "10");

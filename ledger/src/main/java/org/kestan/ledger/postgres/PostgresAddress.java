@@ -3,6 +3,7 @@ package org.kestan.ledger.postgres;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.util.Optional;
+import java.util.Properties;
 import java.util.function.UnaryOperator;
 
 /**
@@ -61,6 +62,17 @@ public record PostgresAddress(String host, int port, String database, String use
     /** Returns it as the driver wants it. */
     String jdbc() {
         return "jdbc:postgresql://" + host + ":" + port + "/" + database;
+    }
+
+    /** Returns what every connection of a bench begins with, as the driver wants it. Encrypted where the server can; one that can't is on the shop's own net. */
+    Properties properties(String schema) {
+        Properties all = new Properties();
+        all.setProperty("user", user);
+        password.ifPresent(word -> all.setProperty("password", word));
+        all.setProperty("currentSchema", schema + ",public");
+        all.setProperty("ApplicationName", "Kestan");
+        all.setProperty("sslmode", "prefer");
+        return all;
     }
 
     /** Returns the name of a folder for what this machine keeps of that database: no two databases have the same. */

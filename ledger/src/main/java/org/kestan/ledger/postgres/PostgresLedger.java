@@ -115,12 +115,7 @@ public final class PostgresLedger extends SqlLedger {
     private static HikariConfig pool(PostgresAddress address) {
         HikariConfig config = new HikariConfig();
         config.setJdbcUrl(address.jdbc());
-        config.setUsername(address.user());
-        address.password().ifPresent(config::setPassword);
-        config.addDataSourceProperty("currentSchema", SCHEMA + ",public");
-        config.addDataSourceProperty("ApplicationName", "Kestan");
-        // Encrypted where the server can; a server that can't is on the shop's own net.
-        config.addDataSourceProperty("sslmode", "prefer");
+        config.setDataSourceProperties(address.properties(SCHEMA));
         // Planned for the words that are asked for, each time: a plan for any words at all would read the whole table.
         // And by one process: several take
         // longer to begin than a search does.

@@ -368,8 +368,8 @@ public final class SoundRoom extends VBox implements Room {
         synchronized (this) {
             down = guide.halfStepsDown();
             readings = practiced ? List.of() : guide.readings();
-            bass = practiced ? OptionalDouble.empty() : guide.atTwelve(strings.size());
-            treble = practiced ? OptionalDouble.empty() : guide.atTwelve(1);
+            bass = guide.atTwelve(strings.size());
+            treble = guide.atTwelve(1);
         }
         if (down.isEmpty() && readings.isEmpty()) {
             session.complain(Messages.message("sound-room.too-little"));
@@ -383,11 +383,11 @@ public final class SoundRoom extends VBox implements Room {
             }
             return next.withVisit(visit);
         });
-        session.say(Messages.message(
-                "sound-room.taken",
-                down.isPresent() ? Integer.toString((int) down.getAsDouble()) : "\u2013",
-                text(bass),
-                text(treble)));
+        String steps = down.isPresent() ? Integer.toString((int) down.getAsDouble()) : "\u2013";
+        session.say(
+                practiced
+                        ? Messages.message("sound-room.taken-down", steps)
+                        : Messages.message("sound-room.taken", steps, text(bass), text(treble)));
     }
 
     @Override
