@@ -15,6 +15,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Properties;
 import org.kestan.base.expect.Expect;
+import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.demo.DemoJobs;
 import org.kestan.files.disk.Disk;
 import org.kestan.files.job.JobReader;
@@ -28,6 +29,7 @@ import org.kestan.ledger.Query;
 import org.kestan.ledger.postgres.PostgresAddress;
 import org.kestan.ledger.postgres.PostgresLedger;
 import org.kestan.ledger.sqlite.SqliteLedger;
+import org.kestan.overview.JobAnalysis;
 
 /**
  * Times a ledger of a hundred thousand jobs: opening with the list, each keystroke of a search, saves, an erasure, a backup.
@@ -37,12 +39,21 @@ public final class LedgerTimes {
 
     private static final int JOBS = Integer.getInteger("kestan.jobs", 100_000);
     private static final int ORIGINALS = 500;
+    private static final int SAVES = 400;
+    private static final int ROUNDS = 8;
 
     /** As many as the window shows at once. */
     private static final int SHOWN = 400;
 
-    /** As far as it counts beyond them. */
-    private static final int COUNTED = 500;
+    /** As many of them as it shows of a search. */
+    private static final int FOUND = 100;
+
+    /** As far as it counts beyond what it shows. */
+    private static final int COUNTED_BEYOND = 100;
+
+    private static final String COLUMNS =
+            "revision, versions, name, owner, station, waits_for, line, derived_by, waits, due, lesson,"
+                    + " created_at, changed_at, archived, deleted_at";
 
     private LedgerTimes() {}
 
@@ -62,33 +73,43 @@ public final class LedgerTimes {
         System.out.printf("%-34s %8.1f MiB%n", JOBS + " jobs", place.bytes() / 1048576.0);
         times("open and list", 5, i -> {
             try (Ledger ledger = place.open()) {
-                ledger.list(Query.ALL, SHOWN);
+                ledger.find(Query.ALL, SHOWN, SHOWN + COUNTED_BEYOND);
             }
         });
         try (Ledger ledger = place.open()) {
+            times("first key", 1, i -> key(ledger, "l"));
+            List<Double> all = new ArrayList<>();
             for (String words : List.of("lighthouse 1234", "no. 77", "qx", "keeper steel", "zzz")) {
                 List<Double> keys = new ArrayList<>();
-                for (int round = 0; round < 3; round++) {
+                for (int round = 0; round < ROUNDS; round++) {
                     for (int i = 1; i <= words.length(); i++) {
-                        Query query = new Query(
-                                words.substring(0, i), Optional.empty(), JobLocation.BENCH, Query.Order.CHANGED);
-                        keys.add(millis(() -> {
-                            if (ledger.list(query, SHOWN).size() == SHOWN) {
-                                ledger.count(query, COUNTED);
-                            }
-                        }));
+                        String typed = words.substring(0, i);
+                        keys.add(millis(() -> key(ledger, typed)));
                     }
                 }
                 print("a key of \"" + words + "\"", keys);
+                all.addAll(keys);
             }
+            print("a key", all);
             LedgerJob[] entry = {
                 ledger.read(ledger.list(Query.ALL, 1).get(0).id()).orElseThrow()
             };
-            times("save", 100, i -> {
+            List<Double> shown = new ArrayList<>();
+            List<Double> unseen = new ArrayList<>();
+            for (int i = 0; i < SAVES; i++) {
                 Job next = entry[0].job().with(Lines.OWNER, "owner " + i);
-                ledger.save(entry[0].id(), entry[0].revision(), next);
+                boolean isShown = i % 2 == 0;
+                if (isShown) {
+                    // The window shows how a job stands and what is planned before it saves.
+                    JobAnalysis analysis = JobAnalysis.of(next, ShopStandards.DEFAULT);
+                    analysis.station();
+                    analysis.plan();
+                }
+                (isShown ? shown : unseen).add(millis(() -> ledger.save(entry[0].id(), entry[0].revision(), next)));
                 entry[0] = new LedgerJob(entry[0].id(), entry[0].revision() + 1, next);
-            });
+            }
+            print("save what is shown", shown);
+            print("save what is not", unseen);
             times("backup", 1, i -> {
                 try {
                     ledger.backups().make();
@@ -103,6 +124,13 @@ public final class LedgerTimes {
         Disk.deleteAll(folder);
     }
 
+    private static void key(Ledger ledger, String typed) {
+        ledger.find(
+                new Query(typed, Optional.empty(), JobLocation.BENCH, Query.Order.CHANGED),
+                FOUND,
+                FOUND + COUNTED_BEYOND);
+    }
+
     /** Where a ledger lies, and how its rows are copied there. */
     private interface Place {
 
@@ -112,11 +140,18 @@ public final class LedgerTimes {
 
         long bytes() throws IOException, SQLException;
 
-        /** A copy of an id, with a number in place of its end. */
-        String copiedId(int from);
+        /** Copies the first jobs, each with a number of its own. */
+        void copy(Statement statement, int from) throws SQLException;
+    }
 
-        /** Copies the words by which the first so many jobs are found. */
-        String copyWords(int from);
+    private static void copy(Statement statement, String into, String columns, String id, String values, int from)
+            throws SQLException {
+        String all = COLUMNS + columns;
+        String copied = " FROM jobs j WHERE j.n <= " + ORIGINALS;
+        statement.execute("INSERT INTO jobs (n, id, " + all + ")" + into + " SELECT j.n + " + from + ", " + id + ", "
+                + COLUMNS + values + copied);
+        statement.execute("INSERT INTO job_files (job_id, body) SELECT " + id
+                + ", f.body FROM jobs j JOIN job_files f ON f.job_id = j.id WHERE j.n <= " + ORIGINALS);
     }
 
     private record InFile(Path file) implements Place {
@@ -137,14 +172,10 @@ public final class LedgerTimes {
         }
 
         @Override
-        public String copiedId(int from) {
-            return "substr(j.id, 1, 24) || printf('%012x', " + from + " + j.n)";
-        }
-
-        @Override
-        public String copyWords(int from) {
-            return "INSERT INTO job_search (rowid, search) SELECT s.rowid + " + from
-                    + ", s.search || ' ' || (s.rowid + " + from + ") FROM job_search s WHERE s.rowid <= " + ORIGINALS;
+        public void copy(Statement statement, int from) throws SQLException {
+            LedgerTimes.copy(statement, "", "", "substr(j.id, 1, 24) || printf('%012x', " + from + " + j.n)", "", from);
+            statement.execute("INSERT INTO job_search (rowid, search) SELECT s.rowid + " + from
+                    + ", s.search || ' ' || (s.rowid + " + from + ") FROM job_search s WHERE s.rowid <= " + ORIGINALS);
         }
     }
 
@@ -176,17 +207,14 @@ public final class LedgerTimes {
         }
 
         @Override
-        public String copiedId(int from) {
-            return "substr(j.id, 1, 24) || lpad(to_hex(" + from + " + j.n), 12, '0')";
-        }
-
-        @Override
-        public String copyWords(int from) {
-            String search = "w.search || ' ' || (w.job_n + " + from + ")";
-            return "INSERT INTO job_words (job_n, search, letters) SELECT w.job_n + " + from + ", " + search
-                    + ", (SELECT array_agg(DISTINCT substr(" + search
-                    + ", i, size)) FROM generate_series(1, length(w.search) + 1) AS i, generate_series(1, 2) AS size) FROM job_words w WHERE w.job_n <= "
-                    + ORIGINALS;
+        public void copy(Statement statement, int from) throws SQLException {
+            LedgerTimes.copy(
+                    statement,
+                    " OVERRIDING SYSTEM VALUE",
+                    ", search",
+                    "substr(j.id, 1, 24) || lpad(to_hex(" + from + " + j.n), 12, '0')",
+                    ", j.search || ' ' || (j.n + " + from + ")",
+                    from);
         }
     }
 
@@ -214,18 +242,8 @@ public final class LedgerTimes {
         try (Connection connection = place.connection();
                 Statement statement = connection.createStatement()) {
             connection.setAutoCommit(false);
-            String columns =
-                    "revision, versions, name, owner, station, waits_for, line, derived_by, waits, due, lesson,"
-                            + " created_at, changed_at, archived, deleted_at";
             for (int i = 1; i * ORIGINALS < JOBS; i++) {
-                int from = i * ORIGINALS;
-                String copied = " FROM jobs j WHERE j.n <= " + ORIGINALS;
-                statement.execute("INSERT INTO jobs (n, id, " + columns + ")"
-                        + (place instanceof OnServer ? " OVERRIDING SYSTEM VALUE" : "") + " SELECT j.n + " + from + ", "
-                        + place.copiedId(from) + ", " + columns + copied);
-                statement.execute("INSERT INTO job_files (job_id, body) SELECT " + place.copiedId(from)
-                        + ", f.body FROM jobs j JOIN job_files f ON f.job_id = j.id WHERE j.n <= " + ORIGINALS);
-                statement.execute(place.copyWords(from));
+                place.copy(statement, i * ORIGINALS);
             }
             connection.commit();
             if (place instanceof OnServer) {

@@ -1,7 +1,9 @@
 package org.kestan.overview;
 
 import java.time.LocalDate;
+import java.util.ArrayDeque;
 import java.util.Collection;
+import java.util.Deque;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -43,6 +45,13 @@ import org.kestan.repair.sideview.SideView;
  * whoever reads it, and safe for several threads: what takes long may be asked for away from the window's.
  */
 public final class JobAnalysis {
+
+    /** As many as are edited and saved side by side. */
+    private static final int REMEMBERED = 4;
+
+    private static final Deque<Opened> LATEST = new ArrayDeque<>();
+
+    private record Opened(Job job, ShopStandards shop, JobAnalysis analysis) {}
 
     private final SheetAnalysis sheetAnalysis;
     private final Lazy<List<Question>> questions;
@@ -100,14 +109,31 @@ public final class JobAnalysis {
                 Uncertainty.of(job, shop, this::correctionByPlan), PlanFigure.of(plan()), NextGap.of(job, shop)));
         rooms = Lazy.of(() -> StringClearances.of(this));
         // A visit that is not there yet has no day that matters.
-        proof = Lazy.of(() -> Proof.of(job, shop, LocalDate.EPOCH));
-        shares = Lazy.of(() -> Proof.explain(job, shop, LocalDate.EPOCH));
+        proof = Lazy.of(() -> Proof.of(ways, LocalDate.EPOCH));
+        shares = Lazy.of(() -> proof().explain(ways, LocalDate.EPOCH));
         progress = Lazy.of(this::stations);
     }
 
-    /** Opens the analysis of a job, by the standards of a shop as they are for its kind of instrument. */
+    /**
+     * Opens the analysis of a job, by the standards of a shop as they are for its kind of instrument. Who asks for that of a job
+     * that was asked for just before gets the same: what is shown of it need not be worked out again when it is saved.
+     */
     public static JobAnalysis of(Job job, ShopStandards shop) {
-        return new JobAnalysis(job, shop.of(job.kind()).charging(job.get(Lines.RATE)));
+        synchronized (LATEST) {
+            for (Opened each : LATEST) {
+                if (each.job == job && each.shop == shop) {
+                    return each.analysis;
+                }
+            }
+        }
+        JobAnalysis analysis = new JobAnalysis(job, shop.of(job.kind()).charging(job.get(Lines.RATE)));
+        synchronized (LATEST) {
+            if (LATEST.size() == REMEMBERED) {
+                LATEST.removeLast();
+            }
+            LATEST.addFirst(new Opened(job, shop, analysis));
+        }
+        return analysis;
     }
 
     private Optional<Correction> correctionByPlan(SheetAnalysis as) {

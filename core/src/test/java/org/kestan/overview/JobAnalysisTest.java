@@ -34,6 +34,22 @@ public class JobAnalysisTest {
         assertThat(analysis.spreadIsKnown()).isTrue();
     }
 
+    /** What is shown of a job is saved as it is shown; of another job, by other standards, or long after, it is worked out anew. */
+    @Test
+    public void theLatestAreRemembered() {
+        Job job = Jobs.flatTop();
+        JobAnalysis analysis = JobAnalysis.of(job, ShopStandards.DEFAULT);
+        assertThat(JobAnalysis.of(job, ShopStandards.DEFAULT)).isSameAs(analysis);
+        ShopStandards other =
+                ShopStandards.DEFAULT.with(Standard.SINK, "2 mm").optional().orElseThrow();
+        assertThat(JobAnalysis.of(job, other)).isNotSameAs(analysis);
+        assertThat(JobAnalysis.of(job, other).shop().get(Standard.SINK)).isEqualTo(2);
+        for (int i = 0; i < 4; i++) {
+            assertThat(JobAnalysis.of(Jobs.flatTop(), ShopStandards.DEFAULT)).isNotSameAs(analysis);
+        }
+        assertThat(JobAnalysis.of(job, ShopStandards.DEFAULT)).isNotSameAs(analysis);
+    }
+
     @Test
     public void manyThreadsAskAndOneWorksItOut() throws Exception {
         AtomicInteger worked = new AtomicInteger();

@@ -68,7 +68,7 @@ public record JobProjection(
     }
 
     private static String lesson(JobAnalysis analysis) {
-        String text = LessonCodec.write(Lesson.of(analysis.job(), analysis.shop(), analysis.plan()));
+        String text = LessonCodec.write(Lesson.of(analysis.job(), analysis.shop(), analysis.plan(), analysis.proof()));
         // One that is too long to be a lesson is of a job too odd to teach.
         return text.length() <= LONGEST_LESSON ? text : "";
     }

@@ -59,20 +59,23 @@ public interface Ledger extends AutoCloseable {
      */
     int deriveAnew(Progress progress);
 
+    /**
+     * Finds jobs.
+     *
+     * @param query which, and in which order
+     * @param shown what the list shows is told of so many of them
+     * @param counted so many are counted, at least as many as are shown
+     */
+    JobPage find(Query query, int shown, int counted);
+
     /** Returns what the list shows of the first so many of the jobs asked for. */
-    List<JobCard> list(Query query, int most);
+    default List<JobCard> list(Query query, int most) {
+        return find(query, most, most).cards();
+    }
 
     /** Returns what the list shows of the jobs asked for. */
     default List<JobCard> list(Query query) {
         return list(query, Integer.MAX_VALUE);
-    }
-
-    /** Returns how many jobs are like those asked for, or so many where there are more. */
-    int count(Query query, int most);
-
-    /** Returns how many jobs are like those asked for. */
-    default int count(Query query) {
-        return count(query, Integer.MAX_VALUE);
     }
 
     /** Returns how many jobs there are, those put away included. */

@@ -79,7 +79,6 @@ public abstract class LedgerContract {
         return job.with(Reading.ACTION_BASS, Length.ofText(action));
     }
 
-    /** Waits are told while another job is open, and after the ledger was closed; those that are over are not. */
     /** How many there are of those asked for is told up to as many as are wanted, and so is the list. */
     @Test
     public void countsNoFurtherThanItIsAsked() {
@@ -88,13 +87,18 @@ public abstract class LedgerContract {
         }
         ledger.insert(demo(1));
         Query ferry = new Query("ferry", Optional.empty(), JobLocation.BENCH, Query.Order.CHANGED);
-        assertThat(ledger.count(ferry)).isEqualTo(3);
-        assertThat(ledger.count(ferry, 2)).isEqualTo(2);
-        assertThat(ledger.count(ferry, 4)).isEqualTo(3);
-        assertThat(ledger.count(Query.ALL)).isEqualTo(4);
-        assertThat(ledger.list(ferry, 2)).hasSize(2);
+        assertThat(ledger.find(ferry, 1, 2).found()).isEqualTo(2);
+        assertThat(ledger.find(ferry, 1, 4).found()).isEqualTo(3);
+        assertThat(ledger.find(ferry, 2, 4).cards())
+                .hasSize(2)
+                .isEqualTo(ledger.list(ferry).subList(0, 2));
+        assertThat(ledger.find(Query.ALL, 3, 3).found()).isEqualTo(3);
+        assertThat(ledger.list(Query.ALL)).hasSize(4);
+        Query nothing = new Query("submarine", Optional.empty(), JobLocation.BENCH, Query.Order.CHANGED);
+        assertThat(ledger.find(nothing, 1, 2)).isEqualTo(new JobPage(List.of(), 0));
     }
 
+    /** Waits are told while another job is open, and after the ledger was closed; those that are over are not. */
     @Test
     public void tellsTheWaitsThatAreOn() {
         BenchActions work = new BenchActions(Instant.parse("2026-11-25T12:00:00Z"), "");

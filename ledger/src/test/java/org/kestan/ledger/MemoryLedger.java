@@ -216,17 +216,14 @@ public final class MemoryLedger implements Ledger {
     }
 
     @Override
-    public List<JobCard> list(Query query, int most) {
-        return matching(query)
-                .sorted(by(query.order()))
-                .limit(most)
-                .map(Row::card)
-                .toList();
-    }
-
-    @Override
-    public int count(Query query, int most) {
-        return (int) matching(query).limit(most).count();
+    public JobPage find(Query query, int shown, int counted) {
+        return new JobPage(
+                matching(query)
+                        .sorted(by(query.order()))
+                        .limit(shown)
+                        .map(Row::card)
+                        .toList(),
+                (int) matching(query).limit(counted).count());
     }
 
     @Override

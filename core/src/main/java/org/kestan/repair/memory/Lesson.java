@@ -85,9 +85,8 @@ public record Lesson(
         hands = Map.copyOf(hands);
     }
 
-    /** Learns from a job. */
-    public static Lesson of(Job job, ShopStandards shop, WorkPlan plan) {
-        Proof proof = Proof.of(job, shop, LocalDate.EPOCH);
+    /** Learns from a job, its plan and its proof. */
+    public static Lesson of(Job job, ShopStandards shop, WorkPlan plan, Proof proof) {
         Optional<Prediction> kept = job.section(Sections.PREDICTION);
         List<String> ways = kept.map(Prediction::ways).orElse(job.section(Sections.WAYS));
         return new Lesson(

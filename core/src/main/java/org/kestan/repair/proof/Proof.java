@@ -127,11 +127,13 @@ public record Proof(
     public record Share(Cause cause, Sides<Double> action) {}
 
     /** Holds a job's work against what was predicted of it. */
-    public static Proof of(Job job, ShopStandards shop, LocalDate today) {
+    public static Proof of(Ways ways, LocalDate today) {
+        Job job = ways.about().job();
+        ShopStandards shop = ways.about().shop();
         Job planned = planned(job);
         Optional<Visit> after = after(job, today);
         Optional<Prediction> kept = job.section(Sections.PREDICTION);
-        Optional<Prediction> prediction = kept.or(() -> PredictionMaker.of(plan(planned, shop), Map.of(), today));
+        Optional<Prediction> prediction = kept.or(() -> PredictionMaker.of(plan(ways), Map.of(), today));
         List<Row> lines = new ArrayList<>();
         for (Reading reading : TELLING) {
             Optional<Predicted> predicted =
@@ -192,28 +194,33 @@ public record Proof(
         return Optional.of(visit).filter(each -> TELLING.stream().anyMatch(each.readings()::contains));
     }
 
-    private static WorkPlan plan(Job job, ShopStandards shop) {
-        return WorkPlan.of(Ways.of(SheetAnalysis.of(job, shop)));
+    /** The work as it was planned, from the visit before it. */
+    private static WorkPlan plan(Ways ways) {
+        Job job = ways.about().job();
+        Job planned = planned(job);
+        return WorkPlan.of(
+                planned == job
+                        ? ways
+                        : Ways.of(SheetAnalysis.of(planned, ways.about().shop())));
     }
 
     /**
      * Explains the miss of the action: what was planned is changed by what was read instead, one term after the other, and each
      * has the share by which the action moves. What no term explains is the rest, that of the readings themselves.
      *
+     * @param ways what this was held against
      * @return empty where the action was not predicted and read, or the plan can't be worked out any more
      */
-    public static List<Share> explain(Job job, ShopStandards shop, LocalDate today) {
-        Proof proof = of(job, shop, today);
-        WorkPlan plan = plan(planned(job), shop);
-        Optional<Setup> planned = plan.planned();
-        if (planned.isEmpty() || proof.after().isEmpty() || proof.prediction().isEmpty()) {
-            return List.of();
-        }
-        Sides<OptionalDouble> misses = new Sides<>(proof.miss(Reading.ACTION_BASS), proof.miss(Reading.ACTION_TREBLE));
+    public List<Share> explain(Ways ways, LocalDate today) {
+        Sides<OptionalDouble> misses = new Sides<>(miss(Reading.ACTION_BASS), miss(Reading.ACTION_TREBLE));
         if (misses.bass().isEmpty() || misses.treble().isEmpty()) {
             return List.of();
         }
-        Visit after = proof.after().get();
+        Optional<Setup> planned = plan(ways).planned();
+        if (planned.isEmpty()) {
+            return List.of();
+        }
+        Visit after = after().orElseThrow(Expect.present("readings after the work"));
         List<Share> shares = new ArrayList<>();
         Setup now = planned.get();
         OptionalDouble relief = after.millimeters(Reading.RELIEF);
@@ -227,17 +234,17 @@ public record Proof(
             Sides<Double> nut = now.nut()
                     .with(
                             new Sides<>(
-                                    proof.miss(Reading.NUT_BASS).orElse(0),
-                                    proof.miss(Reading.NUT_TREBLE).orElse(0)),
+                                    miss(Reading.NUT_BASS).orElse(0),
+                                    miss(Reading.NUT_TREBLE).orElse(0)),
                             Double::sum);
             now = add(shares, Cause.NUT, now, now.afterNut(nut));
         }
-        now = projection(proof, job, today, shares, now);
-        OptionalDouble saddleBass = proof.miss(Reading.SADDLE_BASS);
-        OptionalDouble saddleTreble = proof.miss(Reading.SADDLE_TREBLE);
-        OptionalDouble bridge = proof.miss(Reading.BRIDGE_THICKNESS).isPresent()
-                ? proof.miss(Reading.BRIDGE_THICKNESS)
-                : proof.miss(Reading.BRIDGE_HEIGHT);
+        now = projection(ways.about().job(), today, shares, now);
+        OptionalDouble saddleBass = miss(Reading.SADDLE_BASS);
+        OptionalDouble saddleTreble = miss(Reading.SADDLE_TREBLE);
+        OptionalDouble bridge = miss(Reading.BRIDGE_THICKNESS).isPresent()
+                ? miss(Reading.BRIDGE_THICKNESS)
+                : miss(Reading.BRIDGE_HEIGHT);
         if (saddleBass.isPresent() && saddleTreble.isPresent() || bridge.isPresent()) {
             Sides<Double> rise =
                     new Sides<>(saddleBass.orElse(0) + bridge.orElse(0), saddleTreble.orElse(0) + bridge.orElse(0));
@@ -255,13 +262,13 @@ public record Proof(
     }
 
     /** What the straightedge shows off: by the sink where the dry fit was read, by how the neck was set otherwise. */
-    private static Setup projection(Proof proof, Job job, LocalDate today, List<Share> shares, Setup now) {
-        OptionalDouble strung = proof.miss(Reading.PROJECTION_STRUNG);
+    private Setup projection(Job job, LocalDate today, List<Share> shares, Setup now) {
+        OptionalDouble strung = miss(Reading.PROJECTION_STRUNG);
         if (strung.isEmpty()) {
             return now;
         }
         double distance = now.basis().jointToSaddle();
-        OptionalDouble slack = proof.miss(Reading.PROJECTION_SLACK);
+        OptionalDouble slack = miss(Reading.PROJECTION_SLACK);
         double set = slack.orElse(0);
         Setup next = now;
         if (slack.isPresent() && Math.abs(set) > 0) {

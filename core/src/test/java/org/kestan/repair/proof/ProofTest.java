@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.analysis.setup.Setup;
+import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.geometry.Angle;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Reading;
@@ -23,6 +24,7 @@ import org.kestan.job.Jobs;
 import org.kestan.job.Sections;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visit;
+import org.kestan.judgment.advice.Ways;
 import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.plan.WorkPlan;
@@ -78,9 +80,17 @@ public class ProofTest {
         return plan.projection().orElseThrow().strungAsRead();
     }
 
+    private static Ways ways(Job job, ShopStandards shop) {
+        return Ways.of(SheetAnalysis.of(job, shop));
+    }
+
+    private static Proof proof(Job job, ShopStandards shop) {
+        return Proof.of(ways(job, shop), TODAY);
+    }
+
     private static Map<Proof.Cause, Sides<Double>> shares(Job job) {
         Map<Proof.Cause, Sides<Double>> all = new EnumMap<>(Proof.Cause.class);
-        Proof.explain(job, SHOP, TODAY).forEach(share -> all.put(share.cause(), share.action()));
+        proof(job, SHOP).explain(ways(job, SHOP), TODAY).forEach(share -> all.put(share.cause(), share.action()));
         return all;
     }
 
@@ -88,7 +98,7 @@ public class ProofTest {
     @Test
     public void asPredicted() {
         Job after = read(planned, strung());
-        Proof proof = Proof.of(after, SHOP, TODAY);
+        Proof proof = proof(after, SHOP);
         assertThat(proof.asMade()).isTrue();
         assertThat(proof.misses()).isFalse();
         assertThat(proof.lines())
@@ -102,8 +112,8 @@ public class ProofTest {
     @Test
     public void nothingIsProvenBefore() {
         Job job2 = job.with(Reading.BRIDGE_FRONT, mm(8));
-        assertThat(Proof.of(job2, SHOP, TODAY).after()).isEmpty();
-        assertThat(Proof.of(job2, SHOP, TODAY).misses()).isFalse();
+        assertThat(proof(job2, SHOP).after()).isEmpty();
+        assertThat(proof(job2, SHOP).misses()).isFalse();
     }
 
     /** More relief than planned: all of the miss is the relief's. */
@@ -111,7 +121,7 @@ public class ProofTest {
     public void reliefExplains() {
         Setup came = planned.afterRelief(planned.reliefGap() + 0.2);
         Job after = read(came, strung());
-        assertThat(Proof.of(after, SHOP, TODAY).lines())
+        assertThat(proof(after, SHOP).lines())
                 .filteredOn(row -> row.reading() == Reading.RELIEF)
                 .allMatch(Proof.Row::isMiss);
         double miss = came.action().bass() - planned.action().bass();
@@ -131,7 +141,7 @@ public class ProofTest {
         assertThat(shares.get(Proof.Cause.SINK).bass())
                 .isCloseTo(
                         0.5 * planned.basis().frets().at(12) / planned.basis().saddle(), within(0.02));
-        assertThat(Proof.of(after, SHOP, TODAY).misses()).isTrue();
+        assertThat(proof(after, SHOP).misses()).isTrue();
     }
 
     /** With the dry fit read, what was glued otherwise is told from what the body did. */
@@ -145,7 +155,7 @@ public class ProofTest {
                         Reading.PROJECTION_SLACK,
                         mm(plan.projection().orElseThrow().slackAsRead() - 0.4));
         assertThat(shares(StepVisit.put(after, Step.Into.DRY_FIT, dry))).containsOnlyKeys(Proof.Cause.NECK_SET);
-        assertThat(Proof.of(StepVisit.put(after, Step.Into.DRY_FIT, dry), SHOP, TODAY)
+        assertThat(proof(StepVisit.put(after, Step.Into.DRY_FIT, dry), SHOP)
                         .sink(StepVisit.put(after, Step.Into.DRY_FIT, dry), TODAY)
                         .orElseThrow())
                 .isCloseTo(plan.projection().orElseThrow().sink(), within(0.05));
@@ -184,8 +194,7 @@ public class ProofTest {
         assertThat(JobTree.write(read.job().orElseThrow())).isEqualTo(JobTree.write(job));
         ShopStandards other = SHOP.with(Standard.SINK, "2 mm").optional().orElseThrow();
         Job back = read.job().orElseThrow();
-        assertThat(Proof.of(back, other, TODAY).prediction())
-                .isEqualTo(Proof.of(back, SHOP, TODAY).prediction());
+        assertThat(proof(back, other).prediction()).isEqualTo(proof(back, SHOP).prediction());
         assertThat(back.section(Sections.PREDICTION).orElseThrow().standards().get("values"))
                 .isPresent();
     }
@@ -195,8 +204,7 @@ public class ProofTest {
     public void anotherHumidityIsNamed() {
         Job before = job.withVisit(job.visit().with(Lines.HUMIDITY, 45.0));
         Visit after = StepVisit.of(before, Step.Into.AFTER, TODAY).with(Reading.ACTION_BASS, Length.ofText("4 mm"));
-        assertThat(Proof.of(StepVisit.put(before, Step.Into.AFTER, after), SHOP, TODAY)
-                        .humidity())
+        assertThat(proof(StepVisit.put(before, Step.Into.AFTER, after), SHOP).humidity())
                 .isEmpty();
         assertThat(with(before, after, 54).humidity()).isEmpty();
         Proof damp = with(before, after, 62);
@@ -208,6 +216,6 @@ public class ProofTest {
     }
 
     private static Proof with(Job before, Visit after, double humidity) {
-        return Proof.of(StepVisit.put(before, Step.Into.AFTER, after.with(Lines.HUMIDITY, humidity)), SHOP, TODAY);
+        return proof(StepVisit.put(before, Step.Into.AFTER, after.with(Lines.HUMIDITY, humidity)), SHOP);
     }
 }

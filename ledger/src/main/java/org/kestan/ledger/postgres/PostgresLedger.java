@@ -38,7 +38,7 @@ public final class PostgresLedger extends SqlLedger {
     /** The ledger has a schema of its own, so that it lies beside whatever else the database holds. */
     private static final String SCHEMA = "kestan";
 
-    private static final int LATEST = 3;
+    private static final int LATEST = 4;
     private static final int CONNECTIONS = 3;
     private static final long PATIENCE_MILLIS = 2000;
     private static final PostgresSearch SEARCH = new PostgresSearch();
@@ -57,7 +57,6 @@ public final class PostgresLedger extends SqlLedger {
         this.source = source;
         this.copies = copies;
         jdbi = Jdbi.create(source);
-        jdbi.registerArrayType(String.class, "text");
         notices = new BenchNotices(address, SCHEMA, bench);
         begin();
     }
@@ -117,10 +116,9 @@ public final class PostgresLedger extends SqlLedger {
         config.setJdbcUrl(address.jdbc());
         config.setDataSourceProperties(address.properties(SCHEMA));
         // Planned for the words that are asked for, each time: a plan for any words at all would read the whole table.
-        // And by one process: several take
-        // longer to begin than a search does.
         config.addDataSourceProperty("prepareThreshold", "0");
-        config.addDataSourceProperty("options", "-c max_parallel_workers_per_gather=0");
+        // By one process, and as it is: several, or a plan compiled, take longer to begin than a search does.
+        config.addDataSourceProperty("options", "-c max_parallel_workers_per_gather=0 -c jit=off");
         config.setMaximumPoolSize(CONNECTIONS);
         config.setMinimumIdle(1);
         config.setConnectionTimeout(PATIENCE_MILLIS);
@@ -234,13 +232,12 @@ public final class PostgresLedger extends SqlLedger {
 
     @Override
     protected String changed(Handle handle, String id) {
-        handle.execute(
-                "INSERT INTO benches (bench, written) VALUES (?, 1) ON CONFLICT (bench) DO UPDATE SET written = benches.written + 1",
-                bench);
         // Told once all of it is written.
-        handle.createQuery("SELECT pg_notify(?, ?)::text")
-                .bind(0, BenchNotices.CHANNEL)
-                .bind(1, bench)
+        handle.createQuery("WITH counted AS (INSERT INTO benches (bench, written) VALUES (?, 1)"
+                        + " ON CONFLICT (bench) DO UPDATE SET written = benches.written + 1 RETURNING bench)"
+                        + " SELECT pg_notify(?, bench)::text FROM counted")
+                .bind(0, bench)
+                .bind(1, BenchNotices.CHANNEL)
                 .mapTo(String.class)
                 .one();
         return id;

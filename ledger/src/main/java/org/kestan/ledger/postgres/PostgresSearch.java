@@ -1,48 +1,150 @@
 package org.kestan.ledger.postgres;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jdbi.v3.core.Handle;
 import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Query;
 import org.kestan.ledger.sql.JobSearch;
 
 /**
- * Finds jobs by words, or parts of words, by the server's index of threes (PostgreSQL documentation, F.35, "pg_trgm"); by an index of letters and
- * pairs of them where a word has no more.
+ * Finds jobs by words, or parts of words, by the server's index of threes (PostgreSQL documentation, F.35, "pg_trgm"); by an index of
+ * letters and pairs of them where a word has no more. Where few jobs have the words, those are looked at and sorted; where many have
+ * them, jobs are looked at in the order they were changed in until there are enough.
  */
 final class PostgresSearch implements JobSearch {
+
+    /** The rows the server expects (PostgreSQL documentation, 14.1.1, "EXPLAIN Basics"). */
+    private static final Pattern ROWS = Pattern.compile("rows=(\\d+)");
+
+    private static final String HAS_WORD = "search LIKE ?";
+    private static final String HAS_WORD_WITHOUT_INDEX = "search || '' LIKE ?";
+    private static final String HAS_LETTERS = "letters(search) @> ARRAY[?::text]";
 
     PostgresSearch() {}
 
     @Override
-    public org.jdbi.v3.core.statement.Query matching(Handle ledger, String select, Query query, String rest) {
-        List<String> words = query.terms();
-        var statement = ledger.createQuery(select
-                + (words.isEmpty() ? " FROM jobs WHERE " : " FROM jobs JOIN job_words ON job_n = n WHERE ")
-                + (query.shelf() == JobLocation.BIN ? "deleted_at IS NOT NULL" : "deleted_at IS NULL AND archived = ?")
-                + (query.station().isPresent() ? " AND station = ?" : "")
-                + words.stream()
-                        .map(word -> isShort(word)
-                                ? " AND search LIKE ? AND letters @> ARRAY[?::text]"
-                                : " AND search LIKE ?")
-                        .collect(Collectors.joining())
-                + rest);
-        int next = 0;
+    public Finding finding(Handle ledger, Query query, int most) {
+        List<String> words =
+                query.terms().stream().map(PostgresSearch::storable).toList();
+        Expected expected = Expected.of(ledger, words);
+        return query.order() == Query.Order.CHANGED && expected.areMany(most)
+                ? amongAll(query, words, most)
+                : amongThoseWithWords(query, words, expected.rarest(), most);
+    }
+
+    /** Looks at the jobs of a shelf in the order they were changed in. */
+    private static Finding amongAll(Query query, List<String> words, int most) {
+        Statement statement = new Statement("SELECT n FROM job_order AS placed JOIN jobs ON n = job_n WHERE shelf = ?");
+        statement.values.add(
+                switch (query.shelf()) {
+                    case BENCH -> 0;
+                    case AWAY -> 1;
+                    case BIN -> 2;
+                });
+        statement.atStation(query);
+        words.forEach(word -> statement.and(HAS_WORD, pattern(word)));
+        return statement.sorted("placed.changed_at DESC, placed.id", most);
+    }
+
+    /** Looks at the jobs with the words that the indexes know. */
+    private static Finding amongThoseWithWords(Query query, List<String> words, Optional<String> rarest, int most) {
+        Statement statement = new Statement(
+                "SELECT n FROM jobs WHERE deleted_at IS " + (query.shelf() == JobLocation.BIN ? "NOT NULL" : "NULL"));
         if (query.shelf() != JobLocation.BIN) {
-            statement.bind(next++, query.shelf() == JobLocation.AWAY ? 1 : 0);
+            statement.and("archived = ?", query.shelf() == JobLocation.AWAY ? 1 : 0);
         }
-        if (query.station().isPresent()) {
-            statement.bind(next++, query.station().get().key());
+        statement.atStation(query);
+        // Letters are asked for by their index alone: beside the other it would have the letters of each job taken
+        // apart anew.
+        Optional<String> letters = rarest.filter(PostgresSearch::isShort);
+        letters.ifPresent(word -> statement.and(HAS_LETTERS, word));
+        words.stream()
+                .filter(word -> !letters.equals(Optional.of(word)))
+                .forEach(word -> statement.and(letters.isPresent() ? HAS_WORD_WITHOUT_INDEX : HAS_WORD, pattern(word)));
+        return statement.sorted(JobSearch.order(query.order()), most);
+    }
+
+    private static final class Statement {
+
+        private final StringBuilder sql;
+        private final List<Object> values = new ArrayList<>();
+
+        private Statement(String beginning) {
+            sql = new StringBuilder(beginning);
         }
-        for (String word : words) {
-            statement.bind(next++, "%" + storable(word).replaceAll("[\\\\%_]", "\\\\$0") + "%");
-            if (isShort(word)) {
-                statement.bind(next++, storable(word));
+
+        private void and(String condition, Object value) {
+            sql.append(" AND ").append(condition);
+            values.add(value);
+        }
+
+        private void atStation(Query query) {
+            query.station().ifPresent(station -> and("station = ?", station.key()));
+        }
+
+        private Finding sorted(String order, int most) {
+            return new Finding(sql + " ORDER BY " + order + " LIMIT " + most, values);
+        }
+    }
+
+    /**
+     * How many jobs the server expects to have some words, by what it knows of them all.
+     *
+     * @param all how many jobs there are
+     * @param having how many have each word
+     */
+    private record Expected(double all, Map<String, Double> having) {
+
+        static Expected of(Handle ledger, List<String> words) {
+            Map<String, Double> having = new LinkedHashMap<>();
+            for (String word : words) {
+                having.put(
+                        word,
+                        ask(ledger, isShort(word) ? HAS_LETTERS : HAS_WORD, isShort(word) ? word : pattern(word)));
             }
+            return new Expected(Math.max(1, ask(ledger, "n >= ?", 0)), having);
         }
-        return statement;
+
+        private static double ask(Handle ledger, String condition, Object value) {
+            Matcher rows = ROWS.matcher(ledger.createQuery("EXPLAIN SELECT FROM jobs WHERE " + condition)
+                    .bind(0, value)
+                    .mapTo(String.class)
+                    .first());
+            return rows.find() ? Double.parseDouble(rows.group(1)) : 0;
+        }
+
+        Optional<String> rarest() {
+            return having.entrySet().stream().min(Map.Entry.comparingByValue()).map(Map.Entry::getKey);
+        }
+
+        /**
+         * Tells whether so many jobs have all the words that fewer have to be looked at one after the other until there are
+         * enough than there are with the words. Words go together more often than by chance: each further one counts with the
+         * root of its share only.
+         */
+        boolean areMany(int enough) {
+            double share = 1;
+            double weight = 1;
+            for (double each : having.values().stream().sorted().toList()) {
+                share *= Math.pow(Math.min(1, each / all), weight);
+                weight /= 2;
+            }
+            return all * share > enough / share;
+        }
+    }
+
+    private static String pattern(String word) {
+        return "%" + word.replaceAll("[\\\\%_]", "\\\\$0") + "%";
+    }
+
+    private static boolean isShort(String word) {
+        return !word.isEmpty() && word.codePointCount(0, word.length()) <= 2;
     }
 
     /** A server stores no text with a NUL in it. */
@@ -50,37 +152,13 @@ final class PostgresSearch implements JobSearch {
         return text.replace("\0", "");
     }
 
-    private static boolean isShort(String word) {
-        String stored = storable(word);
-        return !stored.isEmpty() && stored.codePointCount(0, stored.length()) <= 2;
-    }
-
-    /** Each letter, and each two that stand side by side, once. */
-    private static List<String> letters(String text) {
-        int[] all = text.codePoints().toArray();
-        return IntStream.range(0, all.length)
-                .boxed()
-                .flatMap(i -> IntStream.rangeClosed(1, Math.min(2, all.length - i))
-                        .mapToObj(size -> new String(all, i, size)))
-                .distinct()
-                .toList();
-    }
-
     @Override
     public int put(Handle ledger, String id, String text) {
         String stored = storable(text);
-        return ledger.createUpdate(
-                        "INSERT INTO job_words (job_n, search, letters) SELECT n, ?, ? FROM jobs WHERE id = ?"
-                                + " ON CONFLICT (job_n) DO UPDATE SET search = excluded.search, letters = excluded.letters"
-                                + " WHERE job_words.search <> excluded.search")
-                .bind(0, stored)
-                .bindArray(1, String.class, letters(stored))
-                .bind(2, id)
-                .execute();
+        return ledger.execute("UPDATE jobs SET search = ? WHERE id = ? AND search <> ?", stored, id, stored);
     }
 
+    /** What a job is found by goes with it. */
     @Override
-    public void remove(Handle ledger, String id) {
-        ledger.execute("DELETE FROM job_words WHERE job_n = (SELECT n FROM jobs WHERE id = ?)", id);
-    }
+    public void remove(Handle ledger, String id) {}
 }

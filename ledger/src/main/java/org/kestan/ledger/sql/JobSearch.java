@@ -1,13 +1,14 @@
 package org.kestan.ledger.sql;
 
+import java.util.List;
 import org.jdbi.v3.core.Handle;
-import org.jdbi.v3.core.statement.Query;
+import org.kestan.ledger.Query;
 
 /** Finds jobs by words, or parts of words, in the way of a database. */
 public interface JobSearch {
 
     /** Returns the order of jobs, as SQL. */
-    static String order(org.kestan.ledger.Query.Order order) {
+    static String order(Query.Order order) {
         return switch (order) {
             case CHANGED -> "changed_at DESC, id";
             case CREATED -> "created_at DESC, id";
@@ -18,8 +19,22 @@ public interface JobSearch {
         };
     }
 
-    /** Asks something of the jobs that are like those asked for. */
-    Query matching(Handle ledger, String select, org.kestan.ledger.Query query, String rest);
+    /**
+     * A statement that finds jobs.
+     *
+     * @param sql selects the numbers of the jobs
+     * @param values what stands for its question marks
+     */
+    record Finding(String sql, List<Object> values) {
+
+        /** Takes an unmodifiable copy. */
+        public Finding {
+            values = List.copyOf(values);
+        }
+    }
+
+    /** Returns what finds the numbers of the first so many jobs that are like those asked for. */
+    Finding finding(Handle ledger, Query query, int most);
 
     /** Has a job found by a text from now on, and no longer by the one before. */
     int put(Handle ledger, String id, String text);

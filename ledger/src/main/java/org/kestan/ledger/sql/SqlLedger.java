@@ -1,5 +1,7 @@
 package org.kestan.ledger.sql;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -24,6 +26,7 @@ import org.kestan.ledger.Derivation;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.JobLesson;
 import org.kestan.ledger.JobLocation;
+import org.kestan.ledger.JobPage;
 import org.kestan.ledger.JobProjection;
 import org.kestan.ledger.JobRecord;
 import org.kestan.ledger.JobWait;
@@ -156,28 +159,40 @@ public abstract class SqlLedger implements Ledger {
     }
 
     @Override
-    public List<JobCard> list(Query query, int most) {
-        String order = " ORDER BY " + JobSearch.order(query.order());
-        // Only numbers are sorted: whole rows of all that were found would take longer than all the rest.
-        return with(ledger -> search().matching(
-                        ledger,
-                        "SELECT id, name, owner, station, waits_for, line, created_at, changed_at, archived, deleted_at,"
-                                + " due FROM jobs WHERE n IN (SELECT n",
-                        query,
-                        order + " LIMIT " + most + ")" + order)
-                .map((row, context) -> new JobCard(
-                        row.getString(1),
-                        row.getString(2),
-                        row.getString(3),
-                        // Until it is derived again, a row of an older program says no more than that it is there.
-                        Keyed.find(Station.class, row.getString(4)).orElse(Station.INTAKE),
-                        StationFinding.read(row.getString(5)).orElseGet(StationFinding.NOTHING_READ::of),
-                        day(row.getString(11)),
-                        LineSketch.read(row.getString(6)),
-                        instant(row.getString(7)),
-                        instant(row.getString(8)),
-                        shelf(row.getInt(9), row.getString(10))))
-                .list());
+    public JobPage find(Query query, int shown, int counted) {
+        return with(ledger -> {
+            JobSearch.Finding finding = search().finding(ledger, query, counted);
+            // Only numbers are sorted: whole rows of all that were found would take longer than all the rest.
+            var statement = ledger.createQuery("WITH found AS MATERIALIZED (" + finding.sql()
+                    + ") SELECT id, name, owner, station, waits_for, line, created_at, changed_at, archived, deleted_at,"
+                    + " due, (SELECT count(*) FROM found) FROM jobs WHERE n IN (SELECT n FROM found) ORDER BY "
+                    + JobSearch.order(query.order()) + " LIMIT " + shown);
+            for (int i = 0; i < finding.values().size(); i++) {
+                statement.bind(i, finding.values().get(i));
+            }
+            record Found(JobCard card, int all) {}
+            List<Found> found = statement
+                    .map((row, context) -> new Found(card(row), row.getInt(12)))
+                    .list();
+            return new JobPage(
+                    found.stream().map(Found::card).toList(),
+                    found.isEmpty() ? 0 : found.get(0).all());
+        });
+    }
+
+    private static JobCard card(ResultSet row) throws SQLException {
+        return new JobCard(
+                row.getString(1),
+                row.getString(2),
+                row.getString(3),
+                // Until it is derived again, a row of an older program says no more than that it is there.
+                Keyed.find(Station.class, row.getString(4)).orElse(Station.INTAKE),
+                StationFinding.read(row.getString(5)).orElseGet(StationFinding.NOTHING_READ::of),
+                day(row.getString(11)),
+                LineSketch.read(row.getString(6)),
+                instant(row.getString(7)),
+                instant(row.getString(8)),
+                shelf(row.getInt(9), row.getString(10)));
     }
 
     /** A time that can't be read, of another program or a damaged row, keeps no job from being shown. */
@@ -195,14 +210,6 @@ public abstract class SqlLedger implements Ledger {
         } catch (DateTimeParseException odd) {
             return Optional.empty();
         }
-    }
-
-    @Override
-    public int count(Query query, int most) {
-        return with(ledger -> search().matching(
-                        ledger, "SELECT count(*) FROM (SELECT 1", query, " LIMIT " + most + ") AS found")
-                .mapTo(Integer.class)
-                .one());
     }
 
     @Override
@@ -344,18 +351,18 @@ public abstract class SqlLedger implements Ledger {
         Row row = row(job);
         SaveResult saved = inTransaction(ledger -> {
             int changed = row.bind(ledger.createUpdate("UPDATE jobs SET " + Row.SETS
-                            + ", revision = revision + 1, changed_at = ?"
+                            + ", revision = revision + 1, changed_at = ?, versions = ?"
                             + " WHERE id = ? AND revision = ? AND deleted_at IS NULL"))
                     .bind(Row.COLUMNS, text(clock.instant()))
-                    .bind(Row.COLUMNS + 1, id)
-                    .bind(Row.COLUMNS + 2, revision)
+                    .bind(Row.COLUMNS + 1, nextVersions(ledger, id))
+                    .bind(Row.COLUMNS + 2, id)
+                    .bind(Row.COLUMNS + 3, revision)
                     .execute();
             if (changed != 1) {
                 return new SaveResult.Conflict();
             }
             ledger.execute("UPDATE job_files SET body = ? WHERE job_id = ?", JobWriter.write(job), id);
             search().put(ledger, id, row.projection().search());
-            counted(ledger, id);
             changed(ledger, id);
             return new SaveResult.Done(revision + 1);
         });
@@ -365,17 +372,16 @@ public abstract class SqlLedger implements Ledger {
         return saved;
     }
 
-    /** Counts a change of a job by this ledger. */
-    private void counted(Handle ledger, String id) {
-        ledger.createQuery("SELECT versions FROM jobs WHERE id = ?")
+    /** Which ledgers changed a job once this one does so again, as a text; that of none where there is no such job. */
+    private String nextVersions(Handle ledger, String id) {
+        return ledger.createQuery("SELECT versions FROM jobs WHERE id = ?")
                 .bind(0, id)
                 .mapTo(String.class)
                 .findOne()
                 .map(Versions::read)
-                .ifPresent(before -> ledger.execute(
-                        "UPDATE jobs SET versions = ? WHERE id = ?",
-                        before.changedBy(replica).text(),
-                        id));
+                .orElse(Versions.NONE)
+                .changedBy(replica)
+                .text();
     }
 
     @Override
@@ -386,24 +392,23 @@ public abstract class SqlLedger implements Ledger {
 
     @Override
     public void archive(String id, boolean away) {
-        placed(id, "UPDATE jobs SET archived = ? WHERE id = ?", away ? 1 : 0);
+        placed(id, "UPDATE jobs SET archived = ?, versions = ? WHERE id = ?", away ? 1 : 0);
     }
 
     @Override
     public void delete(String id) {
-        placed(id, "UPDATE jobs SET deleted_at = ? WHERE id = ?", text(clock.instant()));
+        placed(id, "UPDATE jobs SET deleted_at = ?, versions = ? WHERE id = ?", text(clock.instant()));
     }
 
     @Override
     public void restore(String id) {
-        placed(id, "UPDATE jobs SET deleted_at = ? WHERE id = ?", null);
+        placed(id, "UPDATE jobs SET deleted_at = ?, versions = ? WHERE id = ?", null);
     }
 
     /** Puts a job somewhere else, which counts as a change: another ledger is to follow. */
     private void placed(String id, String change, Object value) {
         inTransaction(ledger -> {
-            ledger.execute(change, value, id);
-            counted(ledger, id);
+            ledger.execute(change, value, nextVersions(ledger, id), id);
             return changed(ledger, id);
         });
     }

@@ -1,5 +1,6 @@
 package org.kestan.ledger.sqlite;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -42,39 +43,39 @@ final class SqliteSearch implements JobSearch {
     }
 
     @Override
-    public org.jdbi.v3.core.statement.Query matching(Handle ledger, String select, Query query, String rest) {
+    public Finding finding(Handle ledger, Query query, int most) {
         // The longest first: few jobs have it, mostly.
         List<String> words = query.terms().stream()
                 .sorted(Comparator.comparing(String::length).reversed())
                 .toList();
+        List<Object> values = new ArrayList<>();
+        StringBuilder sql = new StringBuilder("SELECT n FROM ");
         Optional<String> few = terms(ledger, words).filter(terms -> areFew(ledger, terms));
-        var statement = ledger.createQuery(select
-                // Those few are looked at first (SQLite documentation, "Manual Control Of Query Plans Using CROSS
-                // JOIN").
-                + (few.isPresent()
-                        ? " FROM (" + HAVING_TERMS + ") CROSS JOIN jobs ON n = few WHERE "
-                        : " FROM jobs WHERE ")
-                + (query.shelf() == JobLocation.BIN ? "deleted_at IS NOT NULL" : "deleted_at IS NULL AND archived = ?")
-                + (query.station().isPresent() ? " AND station = ?" : "")
-                // A text is looked up by its number, in the table in which the index keeps its texts (SQLite
-                // documentation,
-                // FTS5, "The Content Table"): asked by way of the index each look would cost many times as much.
-                + " AND (SELECT c0 FROM job_search_content WHERE id = n) GLOB ?".repeat(words.size())
-                + rest);
-        int next = 0;
         if (few.isPresent()) {
-            statement.bind(next++, few.get());
+            // Those few are looked at first (SQLite documentation, "Manual Control Of Query Plans Using CROSS JOIN").
+            sql.append("(" + HAVING_TERMS + ") CROSS JOIN jobs ON n = few WHERE ");
+            values.add(few.get());
+        } else {
+            sql.append("jobs WHERE ");
         }
-        if (query.shelf() != JobLocation.BIN) {
-            statement.bind(next++, query.shelf() == JobLocation.AWAY ? 1 : 0);
+        if (query.shelf() == JobLocation.BIN) {
+            sql.append("deleted_at IS NOT NULL");
+        } else {
+            sql.append("deleted_at IS NULL AND archived = ?");
+            values.add(query.shelf() == JobLocation.AWAY ? 1 : 0);
         }
-        if (query.station().isPresent()) {
-            statement.bind(next++, query.station().get().key());
-        }
-        for (String word : words) {
-            statement.bind(next++, pattern(word));
-        }
-        return statement;
+        query.station().ifPresent(station -> {
+            sql.append(" AND station = ?");
+            values.add(station.key());
+        });
+        // A text is looked up by its number, in the table in which the index keeps its texts (SQLite documentation,
+        // FTS5,
+        // "The Content Table"): asked by way of the index each look would cost many times as much.
+        words.forEach(word -> {
+            sql.append(" AND (SELECT c0 FROM job_search_content WHERE id = n) GLOB ?");
+            values.add(pattern(word));
+        });
+        return new Finding(sql + " ORDER BY " + JobSearch.order(query.order()) + " LIMIT " + most, values);
     }
 
     private static boolean areFew(Handle ledger, String terms) {

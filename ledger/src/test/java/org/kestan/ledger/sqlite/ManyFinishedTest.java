@@ -66,7 +66,7 @@ public class ManyFinishedTest {
             assertThat(few.rates().get(80).median()).isCloseTo(0.036, within(0.002));
             assertThat(few.hours().get("neck-reset").median()).isCloseTo(9 * 1.2, within(1.0));
             assertThat(few.release().get(0).median()).isCloseTo(1.1, within(0.1));
-            assertThat(ledger.count(Query.ALL)).isZero();
+            assertThat(ledger.list(Query.ALL)).isEmpty();
             assertThat(ledger.teaching(lesson -> lesson.kind().equals(LARGE), 5))
                     .hasSize(5)
                     .allMatch(each -> each.lesson().kind().equals(LARGE));

@@ -38,6 +38,7 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.JobLocation;
+import org.kestan.ledger.JobPage;
 import org.kestan.ledger.Query;
 import org.kestan.overview.Station;
 import org.kestan.text.Wording;
@@ -45,8 +46,17 @@ import org.kestan.text.Wording;
 /** The list of all jobs: search as one types, filters, order; open, duplicate, put away, delete and undo that. */
 public final class LedgerRoom extends VBox implements Room {
 
-    /** Jobs shown at once; a search narrows them, and more can be asked for. */
-    private static final int PAGE = 400;
+    /** Jobs shown at once; more can be asked for. */
+    private static final int FIRST = 400;
+
+    /** The same of a search: who sees so many types another letter, and each letter is to take no time. */
+    private static final int FIRST_FOUND = 100;
+
+    /** It is counted so many farther than is shown. */
+    private static final int COUNTED_BEYOND = 100;
+
+    /** So many times as many are shown when more are asked for. */
+    private static final int MORE = 4;
 
     private final JobSession session;
     private final JobStore store;
@@ -60,10 +70,7 @@ public final class LedgerRoom extends VBox implements Room {
     private final Label count = new Label();
     private final Button more =
             new TextButton(Messages.message("ledger-room.show-more"), "ledger-more", this::showMore);
-    /** From here on it is not counted how many there are: that would cost each key of a search. */
-    private static final int COUNTED = 500;
-
-    private int shownMost = PAGE;
+    private int shownTimes = 1;
     private final Deque<String> deleted = new ArrayDeque<>();
     private final Button undelete =
             new TextButton(Messages.message("ledger-room.undo-delete"), "ledger-undelete", this::undelete);
@@ -100,6 +107,7 @@ public final class LedgerRoom extends VBox implements Room {
                 glance.setSelected(false);
                 showGlance();
             }
+            shownTimes = 1;
             refresh();
         });
         station.setId("ledger-station");
@@ -290,47 +298,40 @@ public final class LedgerRoom extends VBox implements Room {
         return transfers;
     }
 
-    /** What is in the list now. */
-    private record Page(List<JobCard> cards, int all) {}
-
     /** Looks again; of several looks under way the last one asked for counts. */
     private void refresh() {
         if (glance.isSelected()) {
             logbook.refresh();
         }
         Query query = new Query(search.getText(), station.getValue(), shelf.getValue(), order.getValue());
-        int most = shownMost;
+        int most = (isSearched() ? FIRST_FOUND : FIRST) * shownTimes;
+        int counted = most + COUNTED_BEYOND;
         int turn = ++asked;
-        store.ask(
-                () -> {
-                    List<JobCard> cards = store.ledger().list(query, most);
-                    return new Page(
-                            cards,
-                            cards.size() < most
-                                    ? cards.size()
-                                    : store.ledger().count(query, Math.max(most + 1, COUNTED)));
-                },
-                page -> {
-                    if (turn == asked) {
-                        show(page);
-                    }
-                });
+        store.ask(() -> store.ledger().find(query, most, counted), page -> {
+            if (turn == asked) {
+                show(page, counted);
+            }
+        });
     }
 
-    private void show(Page page) {
+    private boolean isSearched() {
+        return !search.getText().isBlank() || station.getValue().isPresent();
+    }
+
+    private void show(JobPage page, int counted) {
         Optional<String> kept =
                 Optional.ofNullable(list.getSelectionModel().getSelectedItem()).map(JobCard::id);
         List<JobCard> cards = page.cards();
         list.getItems().setAll(cards);
-        int all = page.all();
-        count.setText((all >= COUNTED ? Messages.message("ledger-room.more-than", COUNTED) : Integer.toString(all))
+        int all = page.found();
+        count.setText((all >= counted ? Messages.message("ledger-room.more-than", counted) : Integer.toString(all))
                 + (all == 1 ? " job" : " jobs")
                 + (all > cards.size() ? Messages.message("ledger-room.the-first-shown", cards.size()) : "")
                 + (all == 0
                         ? Messages.message("ledger-room.next-ctrl-n-starts")
                         : Messages.message("ledger-room.next-enter-opens-one")));
         more.setVisible(all > cards.size());
-        boolean untouched = search.getText().isBlank() && station.getValue().isEmpty();
+        boolean untouched = !isSearched();
         emptyWords.setText(
                 !untouched
                         ? Messages.message("ledger-room.no-job-is-like")
@@ -351,7 +352,7 @@ public final class LedgerRoom extends VBox implements Room {
     }
 
     private void showMore() {
-        shownMost *= 4;
+        shownTimes *= MORE;
         refresh();
     }
 
