@@ -35,7 +35,7 @@ import tools.jackson.databind.JsonNode;
 
 public class PracticeCommandTest {
 
-    private static final int SEEDS = Integer.getInteger("kestan.practice", 6);
+    private static final int SEEDS = Integer.getInteger("kestan.practice", 3);
 
     private record Ran(int code, String out, String err) {}
 

@@ -32,7 +32,7 @@ import org.testng.annotations.Test;
 
 public class DrawingTest extends WindowTest {
 
-    private static final int DRAG_STEPS = 240;
+    private static final int DRAG_STEPS = 80;
 
     private Correction plan() {
         return session().analysis().plan().correction().orElseThrow();

@@ -106,7 +106,7 @@ public class ReaderLimitsTest {
     public void mutatedFilesAreReadOrFaulted() {
         Random random = new Random(20261125);
         int jobs = 0;
-        int files = Integer.getInteger("kestan.mutated", 300);
+        int files = Integer.getInteger("kestan.mutated", 150);
         for (int i = 0; i < files; i++) {
             String text = mutated(BadFiles.GOOD, random);
             JobTree.Read read = JobReader.read(text);
