@@ -88,32 +88,44 @@ public final class Job {
     }
 
     private Values values(Line<?> line) {
-        return line.section().equals("survey") ? visit().values() : section(section(line));
+        return isOfVisit(line) ? visit().values() : section(section(line));
     }
 
+    private static boolean isOfVisit(Line<?> line) {
+        return line.path().startsWith("survey.");
+    }
+
+    /** Asked for every line that is read: paths are looked at as they are, not taken apart. */
     private static Section<Values> section(Line<?> line) {
-        return switch (line.section()) {
-            case "instrument" -> Sections.INSTRUMENT;
-            case "intake" -> Sections.INTAKE;
-            case "promised" -> Sections.PROMISE;
-            case "target" -> Sections.TARGET;
-            case "proof" -> Sections.PROOF;
-            default -> throw new IllegalArgumentException("no such line: " + line.path());
-        };
+        String path = line.path();
+        if (path.startsWith("target.")) {
+            return Sections.TARGET;
+        }
+        if (path.startsWith("instrument.")) {
+            return Sections.INSTRUMENT;
+        }
+        if (path.startsWith("intake.")) {
+            return Sections.INTAKE;
+        }
+        if (path.startsWith("promised.")) {
+            return Sections.PROMISE;
+        }
+        if (path.startsWith("proof.")) {
+            return Sections.PROOF;
+        }
+        throw new IllegalArgumentException("no such line: " + path);
     }
 
     /** Returns this job with a value put on a line or replaced there. */
     public <T> Job with(Line<T> line, T value) {
-        return line.section().equals("survey")
+        return isOfVisit(line)
                 ? withVisit(visit().with(line, value))
                 : withValues(line, values -> values.with(line, value));
     }
 
     /** Returns this job with nothing on a line. */
     public Job without(Line<?> line) {
-        return line.section().equals("survey")
-                ? withVisit(visit().without(line))
-                : withValues(line, values -> values.without(line));
+        return isOfVisit(line) ? withVisit(visit().without(line)) : withValues(line, values -> values.without(line));
     }
 
     private Job withValues(Line<?> line, UnaryOperator<Values> change) {

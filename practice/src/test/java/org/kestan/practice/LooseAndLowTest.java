@@ -101,8 +101,7 @@ public class LooseAndLowTest {
 
     @Test
     public void aCaseOfTheFirstLevelComesInAtPitch() {
-        assertThat(LongStream.range(0, 60)
-                        .mapToObj(seed -> CaseGenerator.of(seed, Level.EASY, PracticeFamily.ARCHTOP)))
+        assertThat(LongStream.range(0, 60).mapToObj(seed -> CaseGenerator.of(seed, Level.EASY, PracticeFamily.ARCHTOP)))
                 .allMatch(given -> given.lowered() == 0);
         long lowered = LongStream.range(0, 150)
                 .mapToObj(seed -> CaseGenerator.of(seed, Level.HARD, PracticeFamily.ARCHTOP))
