@@ -8,16 +8,13 @@ import java.util.stream.Collectors;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Parent;
-import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -33,7 +30,6 @@ import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
-import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.devices.picture.GrayPicture;
 import org.kestan.devices.picture.PictureMeasurement;
@@ -41,7 +37,6 @@ import org.kestan.devices.picture.PictureReadings;
 import org.kestan.devices.standin.PhotographedNeck;
 import org.kestan.devices.standin.StandInCamera;
 import org.kestan.job.Job;
-import org.kestan.job.pictures.Photo;
 import org.kestan.job.source.SourcedReading;
 import org.kestan.job.terms.Lines;
 import org.kestan.practice.run.PracticeRun;
@@ -86,6 +81,7 @@ public final class PictureRoom extends VBox implements Room {
 
     private final RoomContext context;
     private final JobSession session;
+    private final PictureOffers offers;
     private final ComboBox<Reading> what = new ComboBox<>();
     private final PictureLengths lengths;
     private final Label step = new Label();
@@ -97,14 +93,7 @@ public final class PictureRoom extends VBox implements Room {
     private final Magnifier found = new Magnifier("picture-found");
     private final Button open = new TextButton(Messages.message("picture-room.open"), "picture-open", this::choose);
     private final Button take = new TextButton(Messages.message("picture-room.take"), "picture-take", this::offer);
-    private final Button outward =
-            new TextButton(Messages.message("picture-room.up"), "picture-outward", () -> push(true, 1));
-    private final Button inward =
-            new TextButton(Messages.message("picture-room.down"), "picture-inward", () -> push(true, -1));
-    private final Button lowerOutward =
-            new TextButton(Messages.message("picture-room.down"), "picture-lower-outward", () -> push(false, 1));
-    private final Button lowerInward =
-            new TextButton(Messages.message("picture-room.up"), "picture-lower-inward", () -> push(false, -1));
+    private final EdgePushes pushes = new EdgePushes(this::push);
     private final Button counter =
             new TextButton(Messages.message("picture-room.counter"), "picture-counter", this::offerAtCounter);
     private final ScrollPane side = new ScrollPane();
@@ -128,6 +117,7 @@ public final class PictureRoom extends VBox implements Room {
     public PictureRoom(RoomContext context) {
         this.context = context;
         session = context.session();
+        offers = new PictureOffers(context);
         lengths = new PictureLengths(session, this::begin);
         setId("picture-room");
         setSpacing(8);
@@ -158,7 +148,7 @@ public final class PictureRoom extends VBox implements Room {
         collected.setWrapText(true);
         edges.getStyleClass().add("card-label");
         said.setMinHeight(USE_PREF_SIZE);
-        VBox column = new VBox(6, said, new FlowPane(6, 6, take, counter), pushes(), collected, near, edges, found);
+        VBox column = new VBox(6, said, new FlowPane(6, 6, take, counter), pushes, collected, near, edges, found);
         side.setContent(column);
         side.setFitToWidth(true);
         side.getStyleClass().add("station-scroll");
@@ -182,22 +172,6 @@ public final class PictureRoom extends VBox implements Room {
         context.store().openedProperty().addListener((property, old, next) -> forget());
         session.analysisProperty().addListener((property, old, next) -> begin());
         begin();
-    }
-
-    /** The buttons that push an edge, a row for each, up before down. */
-    private GridPane pushes() {
-        GridPane grid = new GridPane();
-        grid.setHgap(6);
-        grid.setVgap(6);
-        grid.addRow(0, new Label(Messages.message("picture-room.upper-edge")), outward, inward);
-        grid.addRow(1, new Label(Messages.message("picture-room.lower-edge")), lowerInward, lowerOutward);
-        for (Button each : List.of(outward, inward, lowerInward, lowerOutward)) {
-            each.setAccessibleText(
-                    each.getId().contains("lower")
-                            ? Messages.message("picture-room.lower-edge") + " " + each.getText()
-                            : Messages.message("picture-room.upper-edge") + " " + each.getText());
-        }
-        return grid;
     }
 
     /** A line of the sheet by its name. */
@@ -412,7 +386,7 @@ public final class PictureRoom extends VBox implements Room {
         take.setDisable(reading.isEmpty() || file.isEmpty());
         counter.setDisable(take.isDisable() || !AT_COUNTER.contains(guide.line()));
         edges.setVisible(reading.isPresent());
-        List.of(outward, inward, lowerOutward, lowerInward).forEach(each -> each.setDisable(reading.isEmpty()));
+        pushes.setDisable(reading.isEmpty());
         reading.ifPresent(each -> found.look(
                 new PixelPoint(
                         (each.from().x() + each.to().x()) / 2,
@@ -438,59 +412,12 @@ public final class PictureRoom extends VBox implements Room {
         return all.of(reading.get().line());
     }
 
-    /** Puts the reading into its field; Enter takes it there. */
     private void offer() {
-        collected().ifPresent(mean -> {
-            String caption = words(mean);
-            if (!practiced) {
-                keep(file.orElseThrow(IllegalStateException::new), caption);
-            }
-            // This room leaves the scene as soon as another is shown.
-            Scene scene = getScene();
-            session.offer(mean);
-            context.go(mean.line());
-            fill(scene, EntryField.id(mean.line()), mean);
-            session.say(Messages.message("picture-room.offered", caption));
-        });
+        collected().ifPresent(mean -> offers.onSheet(mean, getScene(), practiced ? Optional.empty() : file));
     }
 
-    /** The same at the counter, for an instrument far away: its owner sent the pictures. */
     private void offerAtCounter() {
-        collected().ifPresent(mean -> {
-            Scene scene = getScene();
-            context.enterer().accept("counter");
-            fill(scene, "counter-" + EntryField.id(mean.line()), mean);
-            session.say(Messages.message("picture-room.counter-offered", words(mean)));
-        });
-    }
-
-    private static void fill(Scene scene, String id, SourcedReading<Length> mean) {
-        if (scene.lookup("#" + id) instanceof TextField field) {
-            field.requestFocus();
-            field.setText(mean.value().text());
-            field.selectAll();
-        }
-    }
-
-    private String words(SourcedReading<Length> each) {
-        Numbers numbers = session.words().numbers();
-        return Messages.message(
-                "picture-room.found",
-                Wording.full(each.line()),
-                numbers.fine(each.value().millimeters()),
-                numbers.fine(each.provenance().halfWidth().orElse(0)));
-    }
-
-    /** The picture stays with the job; its caption says what was read in it. */
-    private void keep(Path path, String caption) {
-        Optional<String> of = context.store().openId();
-        context.store()
-                .ask(
-                        () -> context.store().ledger().pictures().add(path),
-                        added -> added.optional()
-                                .filter(name -> of.equals(context.store().openId()))
-                                .ifPresent(name -> session.edit(
-                                        job -> job.withoutPhoto(name).withPhoto(new Photo(name, caption)))));
+        collected().ifPresent(mean -> offers.atCounter(mean, getScene()));
     }
 
     @Override
