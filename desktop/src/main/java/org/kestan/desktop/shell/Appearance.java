@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import javafx.collections.ListChangeListener;
+import javafx.collections.WeakListChangeListener;
 import javafx.css.PseudoClass;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
@@ -37,6 +38,13 @@ public final class Appearance {
     private final Scene scene;
     private final Settings settings;
 
+    /** Menus, lists and tips have scenes of their own: each is dressed when it comes up. */
+    private final ListChangeListener<Window> dresser = change -> {
+        while (change.next()) {
+            change.getAddedSubList().forEach(this::dress);
+        }
+    };
+
     /** Dresses a scene by the settings. */
     public Appearance(Scene scene, Settings settings) {
         this.scene = scene;
@@ -44,12 +52,9 @@ public final class Appearance {
         loadFonts();
         scene.getStylesheets().setAll(Stylesheets.common());
         apply();
-        // Menus, lists and tips have scenes of their own: each is dressed when it comes up.
-        Window.getWindows().addListener((ListChangeListener<Window>) change -> {
-            while (change.next()) {
-                change.getAddedSubList().forEach(this::dress);
-            }
-        });
+        // The list of all windows outlives this one, which it must not keep: its scene does.
+        scene.getProperties().put(Appearance.class, this);
+        Window.getWindows().addListener(new WeakListChangeListener<>(dresser));
     }
 
     /** Puts other content into the scene. */
