@@ -60,7 +60,7 @@ final class PostgresSearch implements JobSearch {
             statement.and("archived = ?", query.shelf() == JobLocation.AWAY ? 1 : 0);
         }
         statement.atStation(query);
-        // Letters are asked for by their index alone: beside the other one the server takes each job's words apart anew.
+        // Letters are asked for by their index alone: beside the other one each job's letters would be listed anew.
         Optional<String> letters = rarest.filter(PostgresSearch::isShort);
         letters.ifPresent(word -> statement.and(HAS_LETTERS, word));
         words.stream()
