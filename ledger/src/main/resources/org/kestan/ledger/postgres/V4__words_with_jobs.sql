@@ -1,30 +1,21 @@
--- What jobs are found by lies with them again, so that a search reads one table; what changes with every save and has an index, the order
--- they were changed in, has a table of its own instead, so that a save writes none of the indexes of words (PostgreSQL documentation,
--- 73.7, "Heap-Only Tuples").
+-- A save writes none of the indexes of words: what changes with every save and has an index, the order jobs were changed in, has a table of
+-- its own, and a job's row has room to be written anew in its place (PostgreSQL documentation, 73.7, "Heap-Only Tuples"). Letters and pairs of
+-- them are taken from the words for their index, and kept nowhere else.
 CREATE FUNCTION letters(TEXT) RETURNS TEXT[] LANGUAGE SQL IMMUTABLE STRICT PARALLEL SAFE COST 5000 AS
 $$
     SELECT array_agg(letter) || array_agg(letter || next) FILTER (WHERE next IS NOT NULL)
     FROM unnest(string_to_array($1, NULL), string_to_array(substr($1, 2), NULL)) AS each (letter, next)
 $$;
 
+DROP INDEX jobs_by_change, jobs_by_words;
+
+ALTER TABLE jobs DROP COLUMN pairs;
+
 ALTER TABLE jobs SET (fillfactor = 80);
 
-ALTER TABLE jobs ADD COLUMN search TEXT COLLATE "C" NOT NULL DEFAULT '';
+CLUSTER jobs USING jobs_pkey;
 
--- Written anew in one go, which leaves no rows of before behind.
-CREATE FUNCTION words_of(BIGINT) RETURNS TEXT LANGUAGE SQL STABLE AS
-$$
-    SELECT coalesce((SELECT search FROM job_words WHERE job_n = $1), '')
-$$;
-
-DROP INDEX jobs_by_change;
-
-ALTER TABLE jobs ALTER COLUMN search TYPE TEXT COLLATE "C" USING words_of(n);
-
-DROP FUNCTION words_of(BIGINT);
-
-DROP TABLE job_words;
-
+-- What is new waits in a short list only, since each search reads it.
 CREATE INDEX jobs_by_words ON jobs USING gin (search public.gin_trgm_ops) WITH (gin_pending_list_limit = 128);
 
 CREATE INDEX jobs_by_letters ON jobs USING gin (letters(search)) WITH (gin_pending_list_limit = 128);

@@ -148,21 +148,13 @@ public class PostgresOpeningTest {
                     .load()
                     .migrate();
             for (int i = 1; i <= 3; i++) {
-                String columns =
-                        "id, revision, versions, name, owner, station, waits_for, line, derived_by, waits, due, lesson,"
-                                + " created_at, changed_at, archived";
-                String values = "'" + i + "', 1, '', 'no. " + i
-                        + "', '', 'measure', '', '', '', '', '', '', '2026-01-01T00:00:00.000Z'," + " '2026-01-0" + i
-                        + "T00:00:00.000Z', 0";
-                String words = "'the quiet ferry " + i + "'";
                 server.execute(
                         database,
-                        version < 3
-                                ? "INSERT INTO kestan.jobs (" + columns + ", search) VALUES (" + values + ", " + words
-                                        + ")"
-                                : "INSERT INTO kestan.jobs (" + columns + ") VALUES (" + values + ");"
-                                        + " INSERT INTO kestan.job_words SELECT max(n), " + words
-                                        + ", '{q}' FROM kestan.jobs");
+                        "INSERT INTO kestan.jobs (id, revision, versions, name, owner, station, waits_for, line, derived_by,"
+                                + " waits, due, lesson, created_at, changed_at, archived, search) VALUES ('" + i
+                                + "', 1, '', 'no. " + i + "', '', 'measure', '', '', '', '', '', '',"
+                                + " '2026-01-01T00:00:00.000Z', '2026-01-0" + i
+                                + "T00:00:00.000Z', 0, 'the quiet ferry " + i + "')");
             }
             try (Ledger ledger =
                     TestServer.opened(server.address(database), Files.createTempDirectory("kestan-test-"))) {
