@@ -2,7 +2,6 @@ package org.kestan.desktop.shell;
 
 import java.nio.file.Path;
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -25,44 +24,27 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.kestan.base.sheet.Aim;
-import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Measurable;
-import org.kestan.base.sheet.Tool;
 import org.kestan.desktop.gauge.GaugeListener;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.practice.PracticeDesk;
 import org.kestan.desktop.practice.PracticeDrawer;
 import org.kestan.desktop.room.RoomContext;
-import org.kestan.desktop.rooms.picture.PictureRoom;
 import org.kestan.desktop.session.Chime;
-import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.session.Waits;
 import org.kestan.desktop.week.WeekDesk;
 import org.kestan.desktop.widgets.instrument.InstrumentView;
-import org.kestan.desktop.widgets.instrument.Motion;
-import org.kestan.desktop.widgets.instrument.PlanListener;
 import org.kestan.desktop.widgets.layout.FrameTasks;
 import org.kestan.desktop.widgets.terms.HelpCard;
-import org.kestan.files.standards.StandardsFile;
 import org.kestan.files.steps.StepLibrary;
-import org.kestan.job.gauge.GaugeLine;
 import org.kestan.job.terms.Lines;
-import org.kestan.ledger.JobCard;
-import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Ledger;
-import org.kestan.ledger.Query;
-import org.kestan.overview.JobAnalysis;
 import org.kestan.overview.Station;
-import org.kestan.repair.drag.Handle;
-import org.kestan.repair.drag.PlanDrag;
-import org.kestan.repair.drag.UsualValues;
 import org.kestan.repair.picture.Loupe;
-import org.kestan.repair.sideview.PlaceholderInstrument;
-import org.kestan.text.Wording;
 
 /** The window: everything it shows listens to the session. */
 public final class MainWindow {
@@ -71,8 +53,6 @@ public final class MainWindow {
     public static final double WIDTH = 1280;
 
     public static final double HEIGHT = 800;
-
-    private static final int MOST_REMINDED = 100;
 
     private final Stage stage;
     private final JobSession session = new JobSession();
@@ -83,10 +63,7 @@ public final class MainWindow {
     private final InstrumentView instrument = new InstrumentView();
     private final RoomStack rooms;
     private final StationStrip stations;
-    private final GaugeListener gauge = new GaugeListener();
-    private ArrivedPictures arrived;
-    private FootSwitch footSwitch;
-    private final Label name = new Label();
+    private final DeviceInput devices;
     private final Appearance look;
     private final Optional<PracticeDesk> practice;
     private Optional<PracticeDrawer> drawer = Optional.empty();
@@ -124,31 +101,10 @@ public final class MainWindow {
             String first) {
         this.stage = stage;
         this.settings = settings;
-        session.unitProperty().set(settings.unit());
-        session.picturesProperty().set(!settings.tables());
-        session.picturesProperty().addListener((property, was, is) -> settings.setTables(!is));
-        session.bareUnitProperty().set(settings.bareUnit());
-        for (Tool tool : Tool.values()) {
-            session.bareUnits().put(tool, settings.bareUnit(tool));
-        }
-        StandardsFile.Outcome kept = settings.standards();
-        session.standardsProperty().set(kept.standards());
-        Motion.wantedProperty().set(!settings.still());
-        name.setId("job-name");
-        name.getStyleClass().add("job-name");
+        SettingsLink kept = new SettingsLink(settings, session);
         rooms = new RoomStack(instrument, settings);
         store = new JobStore(session, settings, ledger);
-        session.whoProperty().set(settings.who());
-        session.whoProperty().addListener((property, old, next) -> settings.setWho(next));
-        // While the first job is being read the stylesheets are, and what is put into the scene later is matched once.
-        Scene scene = new Scene(
-                new HBox(
-                        new Label(Messages.message("main-window.kestan")),
-                        new TextField(),
-                        new ToggleButton(),
-                        new ScrollPane()),
-                WIDTH,
-                HEIGHT);
+        Scene scene = firstScene();
         look = new Appearance(scene, settings);
         scene.getRoot().applyCss();
         scene.getRoot().layout();
@@ -163,8 +119,31 @@ public final class MainWindow {
         MenuBar menus = new MenuBar();
         rest.add(() -> Menus.fill(menus, this, store, settings, samples));
         rest.add(this::readSteps);
-        rest.add(this::remind);
-        rooms.setContext(new RoomContext(
+        rest.add(() -> DueReminder.ask(store, session));
+        rooms.setContext(context(menus));
+        devices = new DeviceInput(scene, session, store, settings, rooms);
+        BorderPane root = root(menus);
+        look.setRoot(root);
+        store.setBeforeLeaving(() -> takeTyped(scene, root));
+        connect(scene);
+        show(first);
+        place(scene);
+        rest.begin();
+        kept.complain();
+    }
+
+    /** While the first job is being read the stylesheets are, and what is put into the scene later is matched once. */
+    private static Scene firstScene() {
+        HBox usual = new HBox(
+                new Label(Messages.message("main-window.kestan")),
+                new TextField(),
+                new ToggleButton(),
+                new ScrollPane());
+        return new Scene(usual, WIDTH, HEIGHT);
+    }
+
+    private RoomContext context(MenuBar menus) {
+        return new RoomContext(
                 session,
                 store,
                 waits,
@@ -176,33 +155,33 @@ public final class MainWindow {
                 this::startBlank,
                 practice,
                 () -> practiceOpener.run(),
-                () -> Menus.shortcuts(menus)));
+                () -> Menus.shortcuts(menus));
+    }
+
+    private BorderPane root(MenuBar menus) {
         BorderPane root = new BorderPane();
         root.getStyleClass().add("kestan");
-        Header header = new Header(menus, name, stations);
+        Header header =
+                new Header(menus, new WindowTitle(stage, session, store, waits, rooms.shownProperty()), stations);
+        VBox bottom = new VBox(devices.arrived(), new StatusLine(session, store, devices.gauge()));
         root.setTop(header);
         root.setCenter(rooms);
-        StatusLine status = new StatusLine(session, store, gauge);
-        arrived = new ArrivedPictures(session, store, this::measure);
-        VBox bottom = new VBox(arrived, status);
         root.setBottom(practice.<Node>map(desk -> practicing(root, header, desk, bottom))
                 .orElse(bottom));
-        look.setRoot(root);
-        store.setBeforeLeaving(() -> {
-            // A field takes what is typed in it when it loses the focus; it has it back at once.
-            Node field = scene.getFocusOwner();
-            if (field instanceof TextInputControl) {
-                root.requestFocus();
-                field.requestFocus();
-            }
-        });
-        connect(scene);
-        show(first);
+        return root;
+    }
+
+    /** A field takes what is typed in it when it loses the focus; it has it back at once. */
+    private static void takeTyped(Scene scene, Node elsewhere) {
+        Node field = scene.getFocusOwner();
+        if (field instanceof TextInputControl) {
+            elsewhere.requestFocus();
+            field.requestFocus();
+        }
+    }
+
+    private void place(Scene scene) {
         Appearance.setIcons(stage);
-        stage.setTitle(
-                practice.isPresent()
-                        ? Messages.message("main-window.practice")
-                        : Messages.message("main-window.kestan"));
         stage.setMinWidth(900);
         stage.setMinHeight(600);
         stage.setScene(scene);
@@ -211,16 +190,11 @@ public final class MainWindow {
         } else {
             stage.setOnShown(event -> rooms.warm(scene));
         }
-        rest.begin();
         stage.setOnCloseRequest(event -> {
             if (!store.mayLeave()) {
                 event.consume();
             }
         });
-        kept.faults().stream()
-                .findFirst()
-                .ifPresent(fault -> session.complain(Messages.message(
-                        "main-window.the-shop-standards-could", session.words().line(fault))));
     }
 
     /** Nobody takes a practice window for the shop's: its edge, its word, and the drawer of tools. */
@@ -290,42 +264,19 @@ public final class MainWindow {
 
     /** Returns what listens for gauges. */
     public GaugeListener gauge() {
-        return gauge;
+        return devices.gauge();
+    }
+
+    /** Returns what comes in other than by keyboard and mouse. */
+    DeviceInput devices() {
+        return devices;
     }
 
     private void connect(Scene scene) {
-        session.analysisProperty().addListener((property, old, next) -> show(next));
-        instrument.unitProperty().bind(session.unitProperty());
-        instrument.focusedLineProperty().bind(session.focusedLineProperty());
-        instrument.planListenerProperty().set(new PlanListener() {
-            @Override
-            public void moved(Handle handle, double height, boolean fine, Object gesture) {
-                session.editDuring(
-                        gesture,
-                        job -> PlanDrag.move(
-                                session.analysis().plan(),
-                                handle,
-                                height,
-                                fine ? session.unit()::fineLength : session.unit()::length));
-            }
-
-            @Override
-            public void reset(Handle handle) {
-                session.edit(job -> PlanDrag.reset(session.analysis().plan(), handle));
-            }
-        });
-        session.movingProperty().bind(instrument.draggingProperty());
-        instrument.setUsualValues(handle -> UsualValues.of(session.analysis().plan(), handle));
-        waits.nowProperty().addListener((property, old, next) -> showTitle());
-        session.unitProperty().addListener((property, old, next) -> show(session.analysis()));
-        session.unitProperty().addListener((property, old, next) -> settings.setUnit(next));
-        rooms.shownProperty().addListener((property, old, next) -> {
-            stations.choose(next);
-            show(session.analysis());
-        });
+        DrawingLink.of(instrument, session, rooms.shownProperty());
+        rooms.shownProperty().addListener((property, old, next) -> stations.choose(next));
         scene.getAccelerators().put(KeyCombination.valueOf("Shortcut+Y"), session::redo);
         ShortcutGuard.on(scene);
-        footSwitch = new FootSwitch(scene, session, settings, this::takeIt);
         CaretRest.on(scene);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.F1 && scene.getFocusOwner() != null) {
@@ -339,79 +290,12 @@ public final class MainWindow {
         scene.setOnDragDropped(actions::dropped);
     }
 
-    private void show(JobAnalysis analysis) {
-        RoomEntry entry = rooms.shownProperty().get();
-        boolean after = entry.station().filter(Station.PROOF::equals).isPresent()
-                && analysis.proof().after().isPresent();
-        instrument.figuresProperty().set(analysis.figures());
-        instrument
-                .saidProperty()
-                .set(new InstrumentView.Said(
-                        analysis.plan().planned().isPresent(),
-                        after ? Messages.message("main-window.before") : Messages.message("main-window.now"),
-                        after
-                                ? Messages.message("main-window.predicted")
-                                : analysis.isPreview()
-                                        ? Messages.message("main-window.preview")
-                                        : Messages.message("main-window.planned"),
-                        session.words()));
-        instrument.sideViewProperty().set(analysis.sideView());
-        instrument
-                .plainProperty()
-                .set(
-                        analysis.sideView().isPresent()
-                                ? Optional.empty()
-                                : Optional.of(PlaceholderInstrument.like(analysis.job())));
-        String said = analysis.job().name();
-        boolean none = entry.station().isEmpty() && store.openId().isEmpty();
-        String unnamed = none
-                ? Messages.message("main-window.no-job-is-open")
-                : Messages.message("main-window.unnamed-instrument");
-        name.setText(entry.onStrip() ? said.isEmpty() ? unnamed : said : entry.title());
-        showTitle();
-    }
-
     /** The steps are many files: they are read away from the window, which does without them until then. */
     private void readSteps() {
         Path folder = settings.stepsFolder();
         CompletableFuture.supplyAsync(() -> StepLibrary.of(folder))
                 .thenAccept(
                         read -> Platform.runLater(() -> session.stepsProperty().set(read)));
-    }
-
-    /** Says once, at the start, what is to be looked at again by now. */
-    private void remind() {
-        Query due = new Query("", Optional.empty(), JobLocation.BENCH, Query.Order.DUE);
-        store.ask(
-                () -> store.ledger().list(due, MOST_REMINDED).stream()
-                        .filter(card -> card.due()
-                                .filter(day -> !day.isAfter(LocalDate.now()))
-                                .isPresent())
-                        .map(JobCard::name)
-                        .toList(),
-                names -> {
-                    if (!names.isEmpty()) {
-                        session.say(Messages.message(
-                                "main-window.to-look-at-again",
-                                String.join(", ", names.subList(0, Math.min(2, names.size()))),
-                                (names.size() > 2 ? " and " + (names.size() - 2) + " more" : "")));
-                    }
-                });
-    }
-
-    /** A wait that is over stands first: the title is seen while another window is in front. */
-    private void showTitle() {
-        String said = session.job().name();
-        String over = waits.runningProperty().get().stream()
-                .filter(each -> each.running().isOver(waits.nowProperty().get()))
-                .findFirst()
-                .map(each -> Messages.message(
-                        "main-window.is-over", Wording.label(each.running().kind())))
-                .orElse("");
-        String title = Messages.message("main-window.title", over + (said.isEmpty() ? "" : said + " \u2014 "));
-        if (!title.equals(stage.getTitle())) {
-            stage.setTitle(title);
-        }
     }
 
     /** Starts a new job at Intake, with the cursor on the instrument. */
@@ -452,66 +336,14 @@ public final class MainWindow {
         rooms.enter(RoomRegistry.of(station.key()), line);
     }
 
-    void toggleGauge() {
-        if (gauge.listeningProperty().get()) {
-            gauge.stop();
-            session.say(Messages.message("main-window.gauge-input-is-off"));
-        } else if (gauge.start(GaugeLine.PORT) > 0) {
-            session.say(Messages.message("main-window.listening-for-a-gauge", GaugeLine.PORT));
-        }
-    }
-
-    void takeGauge() {
-        String live = gauge.liveProperty().get();
-        if (live.isEmpty()) {
-            session.complain(Messages.message("main-window.no-gauge-has-sent"));
-        } else if (session.takerProperty().get() == null) {
-            session.complain(Messages.message("main-window.put-the-focus-on", live));
-        } else {
-            if (session.focusedLineProperty().get() instanceof LengthLine line) {
-                gauge.on(line).readings().forEach(session::offer);
-            }
-            session.takerProperty().get().accept(live);
-        }
-    }
-
-    /** Takes what the shown room has read, else what a gauge sent. */
-    void takeIt() {
-        if (!rooms.current().takeIt()) {
-            takeGauge();
-        }
-    }
-
     /** The next key that is pressed is the foot switch's. */
     public void learnFootSwitch() {
-        footSwitch.learn();
-    }
-
-    void forgetFootSwitch() {
-        footSwitch.forget();
-    }
-
-    /** What asks where new pictures of a watched folder belong. */
-    ArrivedPictures arrived() {
-        return arrived;
-    }
-
-    void chooseFolder() {
-        store.files()
-                .folder(stage, Messages.message("menus.folder-choose"), FileChoice.Kind.PICTURE)
-                .ifPresent(this::watchFolder);
+        devices.footSwitch().learn();
     }
 
     /** Watches a folder for new pictures from now on. */
     public void watchFolder(Path folder) {
-        arrived.watch(folder);
-    }
-
-    private void measure(Path picture) {
-        enter("picture");
-        if (rooms.current() instanceof PictureRoom room) {
-            room.open(picture);
-        }
+        devices.arrived().watch(folder);
     }
 
     void nextUnit() {
@@ -557,8 +389,7 @@ public final class MainWindow {
 
     void close() {
         if (store.mayLeave()) {
-            arrived.stop();
-            gauge.stop();
+            devices.stop();
             stage.close();
         }
     }

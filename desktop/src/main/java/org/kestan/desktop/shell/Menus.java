@@ -104,8 +104,8 @@ final class Menus {
         Menu tools = new Menu(Messages.message("menus.tools"));
         tools.getItems()
                 .addAll(
-                        item(Messages.message("menus.gauge-input-on-or"), "Shortcut+G", window::toggleGauge),
-                        item(Messages.message("menus.take-the-gauges-reading"), "F3", window::takeGauge));
+                        item(Messages.message("menus.gauge-input-on-or"), "Shortcut+G", window.devices()::toggleGauge),
+                        item(Messages.message("menus.take-the-gauges-reading"), "F3", window.devices()::takeGauge));
         tools.getItems().add(SerialMenu.of(window, settings));
         tools.getItems().add(bareUnits(window, settings));
         tools.getItems().add(footSwitch(window));
@@ -222,9 +222,9 @@ final class Menus {
 
     private static Menu footSwitch(MainWindow window) {
         MenuItem learn = new MenuItem(Messages.message("menus.foot-switch-learn"));
-        learn.setOnAction(event -> window.learnFootSwitch());
+        learn.setOnAction(event -> window.devices().footSwitch().learn());
         MenuItem forget = new MenuItem(Messages.message("menus.foot-switch-forget"));
-        forget.setOnAction(event -> window.forgetFootSwitch());
+        forget.setOnAction(event -> window.devices().footSwitch().forget());
         Menu menu = new Menu(Messages.message("menus.foot-switch"));
         menu.getItems().setAll(learn, forget);
         return menu;
@@ -233,15 +233,16 @@ final class Menus {
     /** Which folder is watched is always seen in the menu. */
     private static Menu pictureFolder(MainWindow window) {
         MenuItem choose = new MenuItem(Messages.message("menus.folder-choose"));
-        choose.setOnAction(event -> window.chooseFolder());
+        choose.setOnAction(event -> window.devices().chooseFolder(window.stage()));
         MenuItem stop = new MenuItem(Messages.message("menus.folder-stop"));
-        stop.setOnAction(event -> window.arrived().stop());
+        stop.setOnAction(event -> window.devices().arrived().stop());
         stop.setMnemonicParsing(false);
         Menu menu = new Menu(Messages.message("menus.folder"));
         menu.getItems().setAll(choose, stop);
         menu.setOnShowing(event -> {
-            stop.setDisable(window.arrived().folder().isEmpty());
-            stop.setText(window.arrived()
+            stop.setDisable(window.devices().arrived().folder().isEmpty());
+            stop.setText(window.devices()
+                    .arrived()
                     .folder()
                     .map(folder -> Messages.message("menus.folder-stop-named", folder))
                     .orElse(Messages.message("menus.folder-stop")));

@@ -26,6 +26,9 @@ public final class StandInCamera {
     private static final double BEHIND = 60;
     private static final int UNDISTORTING = 3;
 
+    /** The ground and the board look the same again after so many grains. */
+    private static final int GRAIN = 64;
+
     /** What lies farther from the crowns is even enough for one ray a pixel, mm. */
     private static final double FINE = 14;
 
@@ -35,6 +38,10 @@ public final class StandInCamera {
     private final double radius;
     private final double corner;
     private final double ground;
+    private final double sinYaw;
+    private final double cosYaw;
+    private final double sinRoll;
+    private final double cosRoll;
     private final long seed;
 
     /**
@@ -50,17 +57,21 @@ public final class StandInCamera {
         corner = Math.hypot(camera.width(), camera.height()) / 2;
         // It stands level with the crowns it is aimed at.
         ground = neck.crownAt(camera.aim());
+        sinYaw = Math.sin(camera.yaw());
+        cosYaw = Math.cos(camera.yaw());
+        sinRoll = Math.sin(camera.roll());
+        cosRoll = Math.cos(camera.roll());
     }
 
     /** Where a place is seen: along the neck from the nut, over the line of the crowns, behind the frets' ends, mm. */
     public PixelPoint seen(double d, double h, double t) {
         double off = d - camera.aim();
-        double depth = camera.distance() + off * Math.sin(camera.yaw()) + t * Math.cos(camera.yaw());
-        double across = off * Math.cos(camera.yaw()) - t * Math.sin(camera.yaw());
+        double depth = camera.distance() + off * sinYaw + t * cosYaw;
+        double across = off * cosYaw - t * sinYaw;
         double u = camera.focal() * across / depth;
         double w = -camera.focal() * (h - ground) / depth;
-        double x = u * Math.cos(camera.roll()) - w * Math.sin(camera.roll());
-        double y = u * Math.sin(camera.roll()) + w * Math.cos(camera.roll());
+        double x = u * cosRoll - w * sinRoll;
+        double y = u * sinRoll + w * cosRoll;
         double stretch = 1 + camera.distortion() * (x * x + y * y) / (corner * corner);
         return new PixelPoint(camera.width() / 2.0 + stretch * x, camera.height() / 2.0 + stretch * y);
     }
@@ -144,7 +155,7 @@ public final class StandInCamera {
     }
 
     private static double[] grain(Random random) {
-        double[] grain = new double[64 * 64];
+        double[] grain = new double[GRAIN * GRAIN];
         for (int i = 0; i < grain.length; i++) {
             grain[i] = random.nextGaussian();
         }
@@ -179,14 +190,18 @@ public final class StandInCamera {
             x = x0 / stretch;
             y = y0 / stretch;
         }
-        to[0] = (x * Math.cos(camera.roll()) + y * Math.sin(camera.roll())) / camera.focal();
-        to[1] = (-x * Math.sin(camera.roll()) + y * Math.cos(camera.roll())) / camera.focal();
+        to[0] = (x * cosRoll + y * sinRoll) / camera.focal();
+        to[1] = (-x * sinRoll + y * cosRoll) / camera.focal();
     }
 
     /** What a ray meets first. */
     private double brightness(double u, double w, double px, double[] grain) {
         double[] at = new double[2];
         meet(u, w, 0, at);
+        return Math.abs(at[1]) > FINE ? behind(u, w, px, at, grain) : near(u, w, px, at, grain);
+    }
+
+    private double near(double u, double w, double px, double[] at, double[] grain) {
         double metal = 0.45 * camera.light();
         int fret = nearest(at[0]);
         double off = at[0] - frets[fret];
@@ -201,8 +216,13 @@ public final class StandInCamera {
             }
         }
         if (at[1] <= board && at[1] > board - BOARD) {
-            return 0.22 * camera.light() + 6 * grain[index(at[0] * 3, at[1] * 9)];
+            return 0.22 * camera.light() + 6 * grain[index((int) Math.floor(at[0] * 3), (int) Math.floor(at[1] * 9))];
         }
+        return behind(u, w, px, at, grain);
+    }
+
+    /** The string, or the ground behind it. */
+    private double behind(double u, double w, double px, double[] at, double[] grain) {
         meet(u, w, neck.inset(), at);
         double under = neck.stringAt(at[0]);
         if (at[1] >= under && at[1] <= under + neck.gauge()) {
@@ -217,25 +237,25 @@ public final class StandInCamera {
 
     /** What lies so far behind is out of focus. */
     private static double soft(double a, double b, double[] grain) {
-        double x = a - Math.floor(a);
-        double y = b - Math.floor(b);
+        int column = (int) Math.floor(a);
+        int row = (int) Math.floor(b);
+        double x = a - column;
+        double y = b - row;
         double right = x * x * (3 - 2 * x);
         double down = y * y * (3 - 2 * y);
-        return (1 - down) * ((1 - right) * grain[index(a, b)] + right * grain[index(a + 1, b)])
-                + down * ((1 - right) * grain[index(a, b + 1)] + right * grain[index(a + 1, b + 1)]);
+        return (1 - down) * ((1 - right) * grain[index(column, row)] + right * grain[index(column + 1, row)])
+                + down * ((1 - right) * grain[index(column, row + 1)] + right * grain[index(column + 1, row + 1)]);
     }
 
-    private static int index(double a, double b) {
-        return Math.floorMod((int) Math.floor(a), 64) * 64 + Math.floorMod((int) Math.floor(b), 64);
+    private static int index(int column, int row) {
+        return Math.floorMod(column, GRAIN) * GRAIN + Math.floorMod(row, GRAIN);
     }
 
     /** Where a ray meets the plane so far behind the frets' ends: along the neck, and over the line of the crowns. */
     private void meet(double u, double w, double t, double[] at) {
-        double sin = Math.sin(camera.yaw());
-        double cos = Math.cos(camera.yaw());
         // (off·cos − t·sin) = u·(distance + off·sin + t·cos)
-        double off = (u * (camera.distance() + t * cos) + t * sin) / (cos - u * sin);
-        double depth = camera.distance() + off * sin + t * cos;
+        double off = (u * (camera.distance() + t * cosYaw) + t * sinYaw) / (cosYaw - u * sinYaw);
+        double depth = camera.distance() + off * sinYaw + t * cosYaw;
         at[0] = camera.aim() + off;
         at[1] = ground - w * depth;
     }

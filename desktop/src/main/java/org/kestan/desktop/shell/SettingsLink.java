@@ -1,0 +1,42 @@
+package org.kestan.desktop.shell;
+
+import org.kestan.base.sheet.Tool;
+import org.kestan.desktop.messages.Messages;
+import org.kestan.desktop.session.JobSession;
+import org.kestan.desktop.session.Settings;
+import org.kestan.desktop.widgets.instrument.Motion;
+import org.kestan.files.standards.StandardsFile;
+
+/** What is kept from one start to the next goes into the session, and what changes there is kept. */
+final class SettingsLink {
+
+    private final JobSession session;
+    private final StandardsFile.Outcome standards;
+
+    /** Sets a session up as it was left, and keeps it so from now on. */
+    SettingsLink(Settings settings, JobSession session) {
+        this.session = session;
+        session.unitProperty().set(settings.unit());
+        session.unitProperty().addListener((property, old, next) -> settings.setUnit(next));
+        session.picturesProperty().set(!settings.tables());
+        session.picturesProperty().addListener((property, was, is) -> settings.setTables(!is));
+        session.whoProperty().set(settings.who());
+        session.whoProperty().addListener((property, old, next) -> settings.setWho(next));
+        session.bareUnitProperty().set(settings.bareUnit());
+        for (Tool tool : Tool.values()) {
+            session.bareUnits().put(tool, settings.bareUnit(tool));
+        }
+        Motion.wantedProperty().set(!settings.still());
+        standards = settings.standards();
+        session.standardsProperty().set(standards.standards());
+    }
+
+    /** Says in the status line when the shop's standards could not be read. */
+    void complain() {
+        standards.faults().stream()
+                .findFirst()
+                .ifPresent(fault -> session.complain(Messages.message(
+                        "settings-link.the-shop-standards-could",
+                        session.words().line(fault))));
+    }
+}
