@@ -85,19 +85,6 @@ public class ProofWindowTest extends WindowTest {
                 .contains(LocalDate.now().plusYears(1));
     }
 
-    /** A station that is built before anyone looks at it changes nothing in the job. */
-    @Test
-    public void nothingIsKeptBeforeItIsLookedAt() {
-        openSample(0);
-        onWindow(() -> {
-            session().edit(job -> WorkPlan.take(session().analysis().ways(), List.of(WayCatalog.NECK_RESET)));
-            return true;
-        });
-        waitFor(() -> onWindow(() -> window.isBuilt("proof")));
-        settle();
-        assertThat(session().job().section(Sections.PREDICTION)).isEmpty();
-    }
-
     /** Five visits over ten years: the saddle runs out, the relief is left alone, four pictures. */
     @Test
     public void overTheYears() {

@@ -55,10 +55,18 @@ public abstract class WindowTest {
             window = window(Settings.in(folder));
             stage.setWidth(1280);
             stage.setHeight(800);
+            if (!buildsAhead()) {
+                stage.setOnShown(null);
+            }
             stage.show();
             return stage;
         });
         settle();
+    }
+
+    /** Whether rooms nobody asked for are built in quiet moments: time that a test seldom needs. */
+    protected boolean buildsAhead() {
+        return false;
     }
 
     /** The ledger of the window that is tested. */

@@ -1,10 +1,8 @@
 package org.kestan.judgment.advice;
 
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.kestan.analysis.inputs.UncertainInput;
 import org.kestan.analysis.sheet.SheetAnalysis;
@@ -25,26 +23,6 @@ public record CloseCall(double chance, double needs, Measurable settledBy, List<
 
     /** Half of the half-width of 95 % and the whole, in standard uncertainties. */
     private static final double[] SHIFTS = {1, 2};
-
-    /** The readings on which an answer may turn; the others only say how much wood goes. */
-    private static final Set<Reading> DECIDING = EnumSet.of(
-            Reading.ACTION_BASS,
-            Reading.ACTION_TREBLE,
-            Reading.RELIEF,
-            Reading.NUT_BASS,
-            Reading.NUT_TREBLE,
-            Reading.SADDLE_BASS,
-            Reading.SADDLE_TREBLE,
-            Reading.BRIDGE_THICKNESS,
-            Reading.BRIDGE_HEIGHT,
-            Reading.BRIDGE_LOWEST,
-            Reading.BRIDGE_HIGHEST,
-            Reading.PROJECTION_STRUNG,
-            Reading.PROJECTION_SLACK,
-            Reading.RELIEF_SLACK,
-            Reading.PIN_DISTANCE,
-            Reading.TAILPIECE_HEIGHT,
-            Reading.OBSTACLE_HEIGHT);
 
     /** Takes an unmodifiable copy. */
     public CloseCall {
