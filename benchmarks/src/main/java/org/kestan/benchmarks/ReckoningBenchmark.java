@@ -121,7 +121,7 @@ public class ReckoningBenchmark {
     /** How well every derived figure is known: worked out away from the window. */
     @Benchmark
     public Uncertainty uncertainty() {
-        return Uncertainty.of(job, ShopStandards.DEFAULT);
+        return Uncertainty.of(SheetAnalysis.of(job, ShopStandards.DEFAULT));
     }
 
     /** The whole verdict: what follows, the gates, all ways predicted, the recommendation. */

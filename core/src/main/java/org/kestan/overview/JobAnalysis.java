@@ -106,7 +106,9 @@ public final class JobAnalysis {
                         plan().planned(), plan().heel(), !heldBack().isEmpty())));
         sideView = Lazy.of(() -> SideView.of(plan()));
         spread = Lazy.of(() -> new Spread(
-                Uncertainty.of(job, shop, this::correctionByPlan), PlanFigure.of(plan()), NextGap.of(job, shop)));
+                Uncertainty.of(sheetAnalysis, this::correctionByPlan),
+                PlanFigure.of(plan()),
+                NextGap.of(sheetAnalysis)));
         rooms = Lazy.of(() -> StringClearances.of(this));
         // A visit that is not there yet has no day that matters.
         proof = Lazy.of(() -> Proof.of(ways, LocalDate.EPOCH));

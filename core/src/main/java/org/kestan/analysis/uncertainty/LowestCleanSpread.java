@@ -27,11 +27,7 @@ public final class LowestCleanSpread {
      */
     public static Sides<OptionalDouble> of(SheetAnalysis sheet, PlayingTouch hand) {
         Map<Side, Double> variance = new EnumMap<>(Side.class);
-        Uncertainty.of(
-                        sheet.job(),
-                        sheet.standards(),
-                        Side.class,
-                        as -> lowest(as, Pluck.of(as.job(), hand, as.standards())))
+        Uncertainty.of(sheet, Side.class, as -> lowest(as, Pluck.of(as.job(), hand, as.standards())))
                 .forEach((side, known) -> variance.merge(side, square(known.expanded()), Double::sum));
         Pluck pluck = Pluck.of(sheet.job(), hand, sheet.standards());
         for (Standard spread : spreads(sheet, hand)) {

@@ -16,7 +16,6 @@ import org.kestan.analysis.trajectory.Trajectory;
 import org.kestan.base.geometry.NeckCurve;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Reading;
-import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
 
 /**
@@ -41,27 +40,25 @@ public record NextGap(int fret, double now, double then) {
      *
      * @return empty when no gap would narrow it
      */
-    public static Optional<NextGap> of(Job job, ShopStandards shop) {
-        Optional<Basis> basis =
-                SheetAnalysis.of(job, shop).trajectory().map(Trajectory::basis).filter(Basis::actionIsRead);
+    public static Optional<NextGap> of(SheetAnalysis sheet) {
+        Optional<Basis> basis = sheet.trajectory().map(Trajectory::basis).filter(Basis::actionIsRead);
         OptionalInt fret = basis.isPresent() ? fret(basis.get()) : OptionalInt.empty();
         if (fret.isEmpty()) {
             return Optional.empty();
         }
         double gap =
                 basis.get().profile().neck().middle().dipAt(basis.get().frets().at(fret.getAsInt()));
-        Job read = job.with(Reading.PROFILE_GAP.at(fret.getAsInt()), Length.exact(gap));
-        Optional<Double> now = implied(job, shop);
-        Optional<Double> then = implied(read, shop);
+        Job read = sheet.job().with(Reading.PROFILE_GAP.at(fret.getAsInt()), Length.exact(gap));
+        Optional<Double> now = implied(sheet);
+        Optional<Double> then = implied(SheetAnalysis.of(read, sheet.standards()));
         return now.isPresent() && then.isPresent() && then.get() < WORTH * now.get()
                 ? Optional.of(new NextGap(fret.getAsInt(), now.get(), then.get()))
                 : Optional.empty();
     }
 
-    private static Optional<Double> implied(Job job, ShopStandards shop) {
+    private static Optional<Double> implied(SheetAnalysis sheet) {
         Map<ImpliedOnly, Uncertainty.Estimate> known = Uncertainty.of(
-                job,
-                shop,
+                sheet,
                 ImpliedOnly.class,
                 as -> as.trajectory()
                         .map(each -> Map.of(ImpliedOnly.IMPLIED, each.impliedStrung()))

@@ -10,8 +10,6 @@ import org.kestan.analysis.inputs.UncertainInput;
 import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Tool;
-import org.kestan.base.standards.ShopStandards;
-import org.kestan.job.Job;
 
 /**
  * How well each derived figure of a job is known: every {@link UncertainInput} counts, what was read and where a default is used.
@@ -42,18 +40,18 @@ public record Uncertainty(Map<DerivedFigure, Estimate> estimates) {
         }
     }
 
-    /** Works out the uncertainties of a job's correction. */
-    public static Uncertainty of(Job job, ShopStandards standards) {
-        return of(job, standards, SheetAnalysis::correction);
+    /** Works out the uncertainties of a sheet's correction. */
+    public static Uncertainty of(SheetAnalysis sheet) {
+        return of(sheet, SheetAnalysis::correction);
     }
 
     /**
      * Works out the uncertainties of a correction that is come by in another way.
      *
-     * @param work the correction of what follows from a job; empty where there is none
+     * @param work the correction of what follows from a sheet; empty where there is none
      */
-    public static Uncertainty of(Job job, ShopStandards standards, Function<SheetAnalysis, Optional<Correction>> work) {
-        return new Uncertainty(of(job, standards, DerivedFigure.class, work.andThen(Uncertainty::figures)));
+    public static Uncertainty of(SheetAnalysis sheet, Function<SheetAnalysis, Optional<Correction>> work) {
+        return new Uncertainty(of(sheet, DerivedFigure.class, work.andThen(Uncertainty::figures)));
     }
 
     private static Map<DerivedFigure, Double> figures(Optional<Correction> correction) {
@@ -67,26 +65,25 @@ public record Uncertainty(Map<DerivedFigure, Estimate> estimates) {
     }
 
     /**
-     * Works out the uncertainties of any figures of a job, by shifting each input by its standard uncertainty and working
+     * Works out the uncertainties of any figures of a sheet, by shifting each input by its standard uncertainty and working
      * them out again (JCGM 100:2008, 5.1.3, note 2).
      *
      * @param type what figures there may be
      * @param work works out those that are known; mm or radians
      */
     public static <F extends Enum<F>> Map<F, Estimate> of(
-            Job job, ShopStandards standards, Class<F> type, Function<SheetAnalysis, Map<F, Double>> work) {
-        SheetAnalysis as = SheetAnalysis.of(job, standards);
-        Map<F, Double> center = work.apply(as);
+            SheetAnalysis sheet, Class<F> type, Function<SheetAnalysis, Map<F, Double>> work) {
+        Map<F, Double> center = work.apply(sheet);
         List<UncertainInput> inputs = center.isEmpty()
                 ? List.of()
-                : as.trajectory()
-                        .map(known -> UncertainInput.of(as.inputs(), known))
+                : sheet.trajectory()
+                        .map(known -> UncertainInput.of(sheet.inputs(), known))
                         .orElse(List.of());
         Map<F, double[]> contributions = new EnumMap<>(type);
         center.keySet().forEach(figure -> contributions.put(figure, new double[inputs.size()]));
         for (int i = 0; i < inputs.size(); i++) {
-            Map<F, Double> above = work.apply(as.with(inputs.get(i).shifted(as.inputs(), 1)));
-            Map<F, Double> below = work.apply(as.with(inputs.get(i).shifted(as.inputs(), -1)));
+            Map<F, Double> above = work.apply(sheet.with(inputs.get(i).shifted(sheet.inputs(), 1)));
+            Map<F, Double> below = work.apply(sheet.with(inputs.get(i).shifted(sheet.inputs(), -1)));
             for (F figure : center.keySet()) {
                 if (above.containsKey(figure) && below.containsKey(figure)) {
                     contributions.get(figure)[i] = Propagation.contribution(above.get(figure), below.get(figure));

@@ -1,7 +1,10 @@
 package org.kestan.base.standards;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.kestan.base.finding.Keyed;
 
@@ -38,8 +41,13 @@ public enum SchoolQuestion implements Keyed {
 
     /** Returns the schools that answer it; the first is the one a shop starts with. */
     public List<School> schools() {
-        return Stream.of(School.values())
-                .filter(school -> school.question() == this)
-                .toList();
+        return Answers.BY_QUESTION.get(this);
+    }
+
+    /** Schools know their questions, and so come after them. */
+    private static final class Answers {
+        static final Map<SchoolQuestion, List<School>> BY_QUESTION = Stream.of(School.values())
+                .collect(Collectors.groupingBy(
+                        School::question, () -> new EnumMap<>(SchoolQuestion.class), Collectors.toUnmodifiableList()));
     }
 }

@@ -19,6 +19,9 @@ import org.kestan.judgment.ways.WayCatalog;
 /** Tries every sensible sequence of ways on an instrument, each step from the state the one before leaves (§6). */
 final class CandidateSearch {
 
+    /** All main and finishing ways that may be taken together, on whatever instrument. */
+    private static final List<List<Way>> TOGETHER = together();
+
     private final Ways ways;
     private final JudgmentContext context;
     private final Setup measured;
@@ -67,12 +70,7 @@ final class CandidateSearch {
      * the others. A loose dovetail leaves only what takes the neck off.
      */
     private List<List<Way>> mains() {
-        List<Way> ways = WayCatalog.ALL.stream()
-                .filter(way -> way.role() == Role.MAIN || way.role() == Role.FINISH)
-                .toList();
-        List<List<Way>> found = new ArrayList<>();
-        extend(List.of(), ways, found);
-        return found.stream()
+        return TOGETHER.stream()
                 .filter(main -> main.size() < 2 || main.stream().allMatch(this::isOfThisKind))
                 .filter(main -> main.stream().allMatch(way -> way.worthTrying(context.together(main), measured)))
                 .filter(main -> !context.neckComesOff() || main.stream().anyMatch(way -> way.has(Effect.CUTS_HEEL)))
@@ -85,6 +83,15 @@ final class CandidateSearch {
                 ? Stream.of(Effect.FITS_FLOATING_BRIDGE, Effect.MOVES_TAILPIECE)
                 : Stream.of(Effect.SPENDS_SADDLE, Effect.SPENDS_BRIDGE, Effect.NEW_BRIDGE, Effect.RAMPS_PINS);
         return way.fitsJoint(context.job()) && others.noneMatch(way::has);
+    }
+
+    private static List<List<Way>> together() {
+        List<Way> ways = WayCatalog.ALL.stream()
+                .filter(way -> way.role() == Role.MAIN || way.role() == Role.FINISH)
+                .toList();
+        List<List<Way>> found = new ArrayList<>();
+        extend(List.of(), ways, found);
+        return List.copyOf(found);
     }
 
     private static void extend(List<Way> taken, List<Way> rest, List<List<Way>> found) {

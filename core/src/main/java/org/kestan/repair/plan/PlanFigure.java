@@ -23,10 +23,9 @@ public enum PlanFigure {
     /** Works out how well each figure of a plan is known (JCGM 100:2008, about 95 %). */
     public static Map<PlanFigure, Uncertainty.Estimate> of(WorkPlan plan) {
         return Uncertainty.of(
-                plan.job(),
-                plan.shop(),
+                plan.sheetAnalysis(),
                 PlanFigure.class,
-                sheetAnalysis -> figures(plan, WorkPlan.of(Ways.of(sheetAnalysis), plan.ways())));
+                shifted -> figures(plan, WorkPlan.of(Ways.of(shifted), plan.ways())));
     }
 
     /** The figures of a plan for an instrument that is not quite what was read; the action is what was told comes to on it. */

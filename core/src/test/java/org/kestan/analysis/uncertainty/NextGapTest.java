@@ -3,6 +3,7 @@ package org.kestan.analysis.uncertainty;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Optional;
+import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Tool;
 import org.kestan.base.standards.ShopStandards;
@@ -15,7 +16,7 @@ public class NextGapTest {
     private static final ShopStandards SHOP = ShopStandards.DEFAULT;
 
     private static Optional<NextGap> next(Job job) {
-        return NextGap.of(job, SHOP);
+        return NextGap.of(SheetAnalysis.of(job, SHOP));
     }
 
     /** With one gap in the middle the next one belongs toward the joint, then toward the nut; then all is known well enough. */

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import org.kestan.analysis.inputs.Repeatability;
+import org.kestan.analysis.sheet.SheetAnalysis;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Tool;
@@ -71,7 +72,7 @@ public class UncertaintyTest {
     @Test
     public void heelCutIsDominatedByTheAction() {
         Job job = Jobs.without(Jobs.flatTop(), Reading.PROJECTION_STRUNG);
-        Uncertainty.Estimate cut = Uncertainty.of(job, ShopStandards.DEFAULT)
+        Uncertainty.Estimate cut = Uncertainty.of(SheetAnalysis.of(job, ShopStandards.DEFAULT))
                 .of(DerivedFigure.HEEL_CUT)
                 .orElseThrow();
         assertThat(cut.dominating())
@@ -85,12 +86,12 @@ public class UncertaintyTest {
     @Test
     public void aDialOnTheActionMakesTheCutBetterKnown() {
         Job job = Jobs.without(Jobs.flatTop(), Reading.PROJECTION_STRUNG);
-        Uncertainty.Estimate before = Uncertainty.of(job, ShopStandards.DEFAULT)
+        Uncertainty.Estimate before = Uncertainty.of(SheetAnalysis.of(job, ShopStandards.DEFAULT))
                 .of(DerivedFigure.HEEL_CUT)
                 .orElseThrow();
         Job dial = job.withVisit(
                 job.visit().withTool(Reading.ACTION_BASS, Tool.DIAL).withTool(Reading.ACTION_TREBLE, Tool.DIAL));
-        Uncertainty.Estimate after = Uncertainty.of(dial, ShopStandards.DEFAULT)
+        Uncertainty.Estimate after = Uncertainty.of(SheetAnalysis.of(dial, ShopStandards.DEFAULT))
                 .of(DerivedFigure.HEEL_CUT)
                 .orElseThrow();
         assertThat(before.expanded() / after.expanded()).isGreaterThan(2.5);
@@ -122,7 +123,8 @@ public class UncertaintyTest {
 
     @Test
     public void nothingIsClaimedWithoutAPlan() {
-        assertThat(Uncertainty.of(Job.BLANK, ShopStandards.DEFAULT).of(DerivedFigure.NECK_ANGLE))
+        assertThat(Uncertainty.of(SheetAnalysis.of(Job.BLANK, ShopStandards.DEFAULT))
+                        .of(DerivedFigure.NECK_ANGLE))
                 .isEqualTo(Optional.empty());
     }
 }

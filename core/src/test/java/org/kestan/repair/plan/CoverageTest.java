@@ -153,8 +153,9 @@ public class CoverageTest {
         SheetAnalysis seen = SheetAnalysis.of(read, SHOP);
         WorkPlan told = WorkPlan.of(Ways.of(seen), RESET);
         WorkPlan wanted = WorkPlan.of(Ways.of(right), RESET);
-        Uncertainty spread =
-                Uncertainty.of(read, SHOP, as -> WorkPlan.of(Ways.of(as), RESET).correction());
+        Uncertainty spread = Uncertainty.of(
+                SheetAnalysis.of(read, SHOP),
+                as -> WorkPlan.of(Ways.of(as), RESET).correction());
         Correction was = told.correction().orElseThrow();
         Correction is = wanted.correction().orElseThrow();
         for (Told figure : Told.values()) {

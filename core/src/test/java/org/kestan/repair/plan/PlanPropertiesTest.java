@@ -147,7 +147,7 @@ public class PlanPropertiesTest {
         assertThat(text(
                         plan,
                         new JobAnalysis.Spread(
-                                Uncertainty.of(job, plan.shop()), PlanFigure.of(plan), Optional.empty())))
+                                Uncertainty.of(plan.sheetAnalysis()), PlanFigure.of(plan), Optional.empty())))
                 .contains("Worth reading again: action, bass");
         assertThat(PlanFigure.of(plan(Job.BLANK, ShopStandards.DEFAULT))).isEmpty();
     }
