@@ -20,6 +20,7 @@ import javafx.scene.control.PasswordField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import org.kestan.desktop.messages.Counts;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.practice.DemoPractice;
 import org.kestan.desktop.reports.LogFile;
@@ -232,7 +233,7 @@ public final class KestanApp extends Application {
         box.getChildren().addAll(again, quit);
         for (Backups.Copy copy : refused.copies().stream().limit(OFFERED).toList()) {
             String made = WHEN.format(copy.made().atZone(ZoneId.systemDefault()));
-            String what = copy.jobs() == 1 ? "1 job" : copy.jobs() + " jobs";
+            String what = Counts.jobs(copy.jobs());
             box.getChildren()
                     .add(button(
                             Messages.message("kestan-app.put-back-the-backup", made, what),

@@ -5,12 +5,9 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.animation.Animation;
@@ -18,8 +15,6 @@ import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
-import javafx.beans.property.ReadOnlyObjectProperty;
-import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.util.Duration;
@@ -45,6 +40,9 @@ import org.kestan.text.Wording;
 public final class JobStore {
 
     private static final Duration PAUSE = Duration.millis(700);
+
+    /** Of what is wrong with a file so much is said at once. */
+    private static final int FAULTS_SAID = 2;
 
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm:ss");
 
@@ -75,16 +73,8 @@ public final class JobStore {
     /** How many changes of others the session's job has in it. */
     private int seen;
 
-    /** What the ledger last said of that; empty before it was asked. Only touched by the writer's thread. */
-    private String writtenElsewhere = "";
-
-    /** Who has which job open elsewhere. */
-    private final ReadOnlyObjectWrapper<Map<String, List<String>>> openElsewhere =
-            new ReadOnlyObjectWrapper<>(this, "openElsewhere", Map.of());
-
-    private final AtomicBoolean following = new AtomicBoolean();
-
     private final ServerSaves server;
+    private final OtherBenches others;
 
     /** Saves the session's job into a ledger from now on. */
     public JobStore(JobSession session, Settings settings, Ledger ledger) {
@@ -96,6 +86,24 @@ public final class JobStore {
         deriver = new LedgerThread("ledger-derive", session);
         open = OpenJob.fresh(ledger, Job.BLANK);
         files = new FileChoice(session, settings);
+        others = new OtherBenches(ledger, writer, server, new OtherBenches.Listener() {
+            @Override
+            public void serverIsBack() {
+                session.say(Messages.message("job-store.server-back"));
+                saveNow();
+                changed();
+            }
+
+            @Override
+            public void wrote() {
+                changed();
+            }
+
+            @Override
+            public void received(OpenJob job, OpenJob.Change change) {
+                receive(job, change);
+            }
+        });
         pause.setOnFinished(done -> saveNow());
         session.standardsProperty().addListener((property, old, next) -> goBy(next));
         // Once the window is there: it has the first use of the machine.
@@ -202,15 +210,9 @@ public final class JobStore {
         return saved.getReadOnlyProperty();
     }
 
-    /** Who has which job open at other benches, by the job's id, as far as the ledger can tell. */
-    public ReadOnlyObjectProperty<Map<String, List<String>>> openElsewhereProperty() {
-        return openElsewhere.getReadOnlyProperty();
-    }
-
-    /** Says who has a job open elsewhere; empty text where nobody has. */
-    public String openElsewhere(String id) {
-        List<String> who = openElsewhere.get().getOrDefault(id, List.of());
-        return who.isEmpty() ? "" : Messages.message("job-store.open-elsewhere", String.join(", ", who));
+    /** Who has which job open at other benches, and what they write. */
+    public OtherBenches others() {
+        return others;
     }
 
     /** Returns the id of the open job in the ledger; empty while it is in none. */
@@ -313,11 +315,15 @@ public final class JobStore {
         if (read.job().isPresent()) {
             return insert(read.job().get(), Messages.message("job-store.taken-into-the-ledger", what));
         }
-        String first =
-                read.faults().stream().limit(2).map(session.words()::line).collect(Collectors.joining("   "));
-        int more = read.faults().size() - 2;
+        String first = read.faults().stream()
+                .limit(FAULTS_SAID)
+                .map(session.words()::line)
+                .collect(Collectors.joining("   "));
+        int more = read.faults().size() - FAULTS_SAID;
         session.complain(
-                Messages.message("job-store.not-opened", what, first, (more > 0 ? "   and " + more + " more" : "")));
+                more > 0
+                        ? Messages.message("job-store.not-opened-and-more", what, first, more)
+                        : Messages.message("job-store.not-opened", what, first));
         return false;
     }
 
@@ -391,42 +397,7 @@ public final class JobStore {
 
     /** Looks whether other windows wrote to the ledger, and follows them. */
     public void follow() {
-        // A server that is away takes its time to say so: one look at a time, so that what is to be saved has its turn.
-        if (!following.compareAndSet(false, true)) {
-            return;
-        }
-        OpenJob target = open;
-        writer.execute(() -> {
-            try {
-                String now = ledger.writtenElsewhere();
-                boolean others = !writtenElsewhere.isEmpty() && !now.equals(writtenElsewhere);
-                writtenElsewhere = now;
-                if (server.catchUp(target)) {
-                    Platform.runLater(() -> {
-                        session.say(Messages.message("job-store.server-back"));
-                        saveNow();
-                        changed();
-                    });
-                }
-                ledger.showing(target.id());
-                Map<String, List<String>> elsewhere = ledger.openElsewhere();
-                if (!elsewhere.equals(openElsewhere.get())) {
-                    Platform.runLater(() -> openElsewhere.set(elsewhere));
-                }
-                Optional<OpenJob.Change> change = target.look();
-                if (others || change.isPresent()) {
-                    Platform.runLater(() -> {
-                        change.ifPresent(each -> receive(target, each));
-                        changed();
-                    });
-                }
-            } catch (LedgerException unanswered) {
-                // What can't be read now is looked for again in a second; saving says what is wrong.
-                server.unanswered();
-            } finally {
-                following.set(false);
-            }
-        });
+        others.look(open);
     }
 
     /** Shows what another window changed in the open job. Where it is of what was changed here, saving keeps both. */
@@ -467,7 +438,10 @@ public final class JobStore {
             warned = session.typing().refused();
             session.complain(Messages.message(
                     "job-store.what-is-typed-at",
-                    warned.stream().map(Wording::full).collect(Collectors.joining(" and "))));
+                    warned.stream()
+                            .map(Wording::full)
+                            .reduce((first, second) -> Messages.message("job-store.both", first, second))
+                            .orElseThrow()));
             return false;
         }
         warned = Set.of();

@@ -11,6 +11,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Counts;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
@@ -119,7 +120,7 @@ final class StationStrip extends HBox {
         store.counted(count -> {
             RoomEntry ledger = RoomRegistry.ALL.get(0);
             icons.get(ledger).setIconLiteral("fth-book-open");
-            String why = count + (count == 1 ? " job" : " jobs");
+            String why = Counts.jobs(count);
             reasons.get(ledger).setText(why);
             buttons.get(ledger).setAccessibleText(ledger.title() + ", " + why);
         });

@@ -58,10 +58,10 @@ final class StatusLine extends HBox {
         elsewhere.setMinWidth(0);
         LazyTooltip.on(elsewhere, elsewhere::getText);
         Runnable tell = () -> {
-            elsewhere.setText(store.openId().map(store::openElsewhere).orElse(""));
+            elsewhere.setText(store.openId().map(store.others()::openBy).orElse(""));
             elsewhere.setManaged(!elsewhere.getText().isEmpty());
         };
-        store.openElsewhereProperty().addListener((property, old, next) -> tell.run());
+        store.others().openProperty().addListener((property, old, next) -> tell.run());
         session.analysisProperty().addListener((property, old, next) -> tell.run());
         tell.run();
         Button input = new Button();

@@ -1,13 +1,9 @@
 package org.kestan.ledger.sql;
 
-import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
-import java.time.format.DateTimeParseException;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
@@ -15,8 +11,6 @@ import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import org.jdbi.v3.core.Handle;
-import org.jdbi.v3.core.statement.SqlStatement;
-import org.kestan.base.finding.Keyed;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.job.JobReader;
 import org.kestan.files.job.JobWriter;
@@ -27,19 +21,15 @@ import org.kestan.ledger.JobCard;
 import org.kestan.ledger.JobLesson;
 import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.JobPage;
-import org.kestan.ledger.JobProjection;
 import org.kestan.ledger.JobRecord;
 import org.kestan.ledger.JobWait;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerJob;
-import org.kestan.ledger.LineSketch;
 import org.kestan.ledger.Progress;
 import org.kestan.ledger.Query;
 import org.kestan.ledger.SaveResult;
 import org.kestan.ledger.Versions;
-import org.kestan.overview.Station;
-import org.kestan.overview.StationFinding;
 import org.kestan.repair.memory.Lesson;
 import org.kestan.repair.memory.Memory;
 
@@ -134,8 +124,8 @@ public abstract class SqlLedger implements Ledger {
             text(id).flatMap(text -> JobReader.read(text).job())
                     .flatMap(this::rowIfAny)
                     .ifPresent(row -> inTransaction(ledger -> {
-                        row.bind(ledger.createUpdate("UPDATE jobs SET " + Row.SETS + " WHERE id = ?"))
-                                .bind(Row.COLUMNS, id)
+                        row.bind(ledger.createUpdate("UPDATE jobs SET " + JobRow.SETS + " WHERE id = ?"))
+                                .bind(JobRow.COLUMNS, id)
                                 .execute();
                         return search().put(ledger, id, row.projection().search());
                     }));
@@ -145,7 +135,7 @@ public abstract class SqlLedger implements Ledger {
     }
 
     /** What the list shows of a job; one that is too odd for it stays as it is and is said in the log. */
-    private Optional<Row> rowIfAny(Job job) {
+    private Optional<JobRow> rowIfAny(Job job) {
         try {
             return Optional.of(row(job));
         } catch (RuntimeException odd) {
@@ -154,8 +144,8 @@ public abstract class SqlLedger implements Ledger {
         }
     }
 
-    private Row row(Job job) {
-        return new Row(derivation.of(job));
+    private JobRow row(Job job) {
+        return new JobRow(derivation.of(job));
     }
 
     @Override
@@ -164,52 +154,20 @@ public abstract class SqlLedger implements Ledger {
             JobSearch.Finding finding = search().finding(ledger, query, counted);
             // Only numbers are sorted: whole rows of all that were found would take longer than all the rest.
             var statement = ledger.createQuery("WITH found AS MATERIALIZED (" + finding.sql()
-                    + ") SELECT id, name, owner, station, waits_for, line, created_at, changed_at, archived, deleted_at,"
-                    + " due, (SELECT count(*) FROM found) FROM jobs WHERE n IN (SELECT n FROM found) ORDER BY "
+                    + ") SELECT " + JobRow.CARD
+                    + ", (SELECT count(*) FROM found) FROM jobs WHERE n IN (SELECT n FROM found) ORDER BY "
                     + JobSearch.order(query.order()) + " LIMIT " + shown);
             for (int i = 0; i < finding.values().size(); i++) {
                 statement.bind(i, finding.values().get(i));
             }
             record Found(JobCard card, int all) {}
             List<Found> found = statement
-                    .map((row, context) -> new Found(card(row), row.getInt(12)))
+                    .map((row, context) -> new Found(JobRow.card(row), row.getInt(12)))
                     .list();
             return new JobPage(
                     found.stream().map(Found::card).toList(),
                     found.isEmpty() ? 0 : found.get(0).all());
         });
-    }
-
-    private static JobCard card(ResultSet row) throws SQLException {
-        return new JobCard(
-                row.getString(1),
-                row.getString(2),
-                row.getString(3),
-                // Until it is derived again, a row of an older program says no more than that it is there.
-                Keyed.find(Station.class, row.getString(4)).orElse(Station.INTAKE),
-                StationFinding.read(row.getString(5)).orElseGet(StationFinding.NOTHING_READ::of),
-                day(row.getString(11)),
-                LineSketch.read(row.getString(6)),
-                instant(row.getString(7)),
-                instant(row.getString(8)),
-                shelf(row.getInt(9), row.getString(10)));
-    }
-
-    /** A time that can't be read, of another program or a damaged row, keeps no job from being shown. */
-    private static Instant instant(String text) {
-        try {
-            return Instant.parse(text);
-        } catch (DateTimeParseException | NullPointerException odd) {
-            return Instant.EPOCH;
-        }
-    }
-
-    private static Optional<LocalDate> day(String text) {
-        try {
-            return text.isEmpty() ? Optional.empty() : Optional.of(LocalDate.parse(text));
-        } catch (DateTimeParseException odd) {
-            return Optional.empty();
-        }
     }
 
     @Override
@@ -295,23 +253,11 @@ public abstract class SqlLedger implements Ledger {
 
     @Override
     public Optional<JobRecord> record(String id) {
-        return with(ledger -> ledger.createQuery("SELECT id, revision, versions, created_at, changed_at, archived,"
-                        + " deleted_at, body FROM jobs JOIN job_files ON job_id = id WHERE id = ?")
+        return with(ledger -> ledger.createQuery(
+                        "SELECT " + JobRow.RECORD + " FROM jobs JOIN job_files ON job_id = id WHERE id = ?")
                 .bind(0, id)
-                .map((row, context) -> new JobRecord(
-                        row.getString(1),
-                        row.getInt(2),
-                        Versions.read(row.getString(3)),
-                        instant(row.getString(4)),
-                        instant(row.getString(5)),
-                        shelf(row.getInt(6), row.getString(7)),
-                        row.getString(7) == null ? null : instant(row.getString(7)),
-                        row.getString(8)))
+                .map((row, context) -> JobRow.record(row))
                 .findOne());
-    }
-
-    private static JobLocation shelf(int archived, String deleted) {
-        return deleted != null ? JobLocation.BIN : archived != 0 ? JobLocation.AWAY : JobLocation.BENCH;
     }
 
     @Override
@@ -321,7 +267,7 @@ public abstract class SqlLedger implements Ledger {
 
     private void put(JobRecord record, Job job) {
         demandOwn(job);
-        Row row = row(job);
+        JobRow row = row(job);
         inTransaction(ledger -> {
             search().remove(ledger, record.id());
             ledger.execute("DELETE FROM job_files WHERE job_id = ?", record.id());
@@ -330,13 +276,13 @@ public abstract class SqlLedger implements Ledger {
                             "INSERT INTO jobs (name, owner, station, waits_for, line, derived_by, waits, due,"
                                     + " lesson, id, revision, versions, created_at, changed_at, archived, deleted_at)"
                                     + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)"))
-                    .bind(Row.COLUMNS, record.id())
-                    .bind(Row.COLUMNS + 1, record.revision())
-                    .bind(Row.COLUMNS + 2, record.versions().text())
-                    .bind(Row.COLUMNS + 3, text(record.created()))
-                    .bind(Row.COLUMNS + 4, text(record.changed()))
-                    .bind(Row.COLUMNS + 5, record.shelf() == JobLocation.AWAY ? 1 : 0)
-                    .bind(Row.COLUMNS + 6, record.deleted() == null ? null : text(record.deleted()))
+                    .bind(JobRow.COLUMNS, record.id())
+                    .bind(JobRow.COLUMNS + 1, record.revision())
+                    .bind(JobRow.COLUMNS + 2, record.versions().text())
+                    .bind(JobRow.COLUMNS + 3, text(record.created()))
+                    .bind(JobRow.COLUMNS + 4, text(record.changed()))
+                    .bind(JobRow.COLUMNS + 5, record.shelf() == JobLocation.AWAY ? 1 : 0)
+                    .bind(JobRow.COLUMNS + 6, record.deleted() == null ? null : text(record.deleted()))
                     .execute();
             ledger.execute("INSERT INTO job_files (job_id, body) VALUES (?, ?)", record.id(), record.text());
             search().put(ledger, record.id(), row.projection().search());
@@ -348,15 +294,15 @@ public abstract class SqlLedger implements Ledger {
     @Override
     public SaveResult save(String id, int revision, Job job) {
         demandOwn(job);
-        Row row = row(job);
+        JobRow row = row(job);
         SaveResult saved = inTransaction(ledger -> {
-            int changed = row.bind(ledger.createUpdate("UPDATE jobs SET " + Row.SETS
+            int changed = row.bind(ledger.createUpdate("UPDATE jobs SET " + JobRow.SETS
                             + ", revision = revision + 1, changed_at = ?, versions = ?"
                             + " WHERE id = ? AND revision = ? AND deleted_at IS NULL"))
-                    .bind(Row.COLUMNS, text(clock.instant()))
-                    .bind(Row.COLUMNS + 1, nextVersions(ledger, id))
-                    .bind(Row.COLUMNS + 2, id)
-                    .bind(Row.COLUMNS + 3, revision)
+                    .bind(JobRow.COLUMNS, text(clock.instant()))
+                    .bind(JobRow.COLUMNS + 1, nextVersions(ledger, id))
+                    .bind(JobRow.COLUMNS + 2, id)
+                    .bind(JobRow.COLUMNS + 3, revision)
                     .execute();
             if (changed != 1) {
                 return new SaveResult.Conflict();
@@ -444,27 +390,5 @@ public abstract class SqlLedger implements Ledger {
     /** To the millisecond and always as long, so that texts sort as times do. */
     protected static String text(Instant moment) {
         return moment.truncatedTo(ChronoUnit.MILLIS).atOffset(ZoneOffset.UTC).format(TIME);
-    }
-
-    /** What is stored of a job beside its text. */
-    private record Row(JobProjection projection) {
-
-        private static final String SETS =
-                "name = ?, owner = ?, station = ?, waits_for = ?, line = ?, derived_by = ?, waits = ?, due = ?,"
-                        + " lesson = ?";
-        private static final int COLUMNS = 9;
-
-        private <S extends SqlStatement<S>> S bind(S statement) {
-            return statement
-                    .bind(0, projection.name())
-                    .bind(1, projection.owner())
-                    .bind(2, projection.station().key())
-                    .bind(3, StationFinding.write(projection.waitsFor()))
-                    .bind(4, projection.line().map(LineSketch::text).orElse(""))
-                    .bind(5, projection.derivedBy())
-                    .bind(6, projection.waits())
-                    .bind(7, projection.due().map(LocalDate::toString).orElse(""))
-                    .bind(8, projection.lesson());
-        }
     }
 }

@@ -1,13 +1,10 @@
 package org.kestan.desktop.rooms.ledger;
 
-import java.util.ArrayDeque;
-import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Parent;
@@ -25,6 +22,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.kestan.base.expect.Expect;
+import org.kestan.desktop.messages.Counts;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
@@ -71,9 +69,6 @@ public final class LedgerRoom extends VBox implements Room {
     private final Button more =
             new TextButton(Messages.message("ledger-room.show-more"), "ledger-more", this::showMore);
     private int shownTimes = 1;
-    private final Deque<String> deleted = new ArrayDeque<>();
-    private final Button undelete =
-            new TextButton(Messages.message("ledger-room.undo-delete"), "ledger-undelete", this::undelete);
     private final Button first;
     private final Button sample;
     private final ToggleButton glance = new ToggleButton(Messages.message("ledger-room.at-a-glance"));
@@ -82,10 +77,7 @@ public final class LedgerRoom extends VBox implements Room {
     private final Button away =
             new TextButton(Messages.message("ledger-room.put-away-take-out"), "ledger-archive", this::moveAway);
     private final Button delete = new TextButton(Messages.message("ledger-room.delete"), "ledger-delete", this::delete);
-
-    /** The job in the bin that was asked to be erased once: asked again it goes. */
-    private Optional<String> sure = Optional.empty();
-
+    private final JobRemoval removal;
     private final LedgerTransfers transfers;
     private final RoomContext context;
     private int asked;
@@ -95,8 +87,39 @@ public final class LedgerRoom extends VBox implements Room {
         this.context = context;
         session = context.session();
         store = context.store();
-        this.transfers = new LedgerTransfers(session, store, this::refresh);
+        transfers = new LedgerTransfers(session, store, this::refresh);
+        removal = new JobRemoval(session, store, this::refresh);
+        logbook = new LogbookPane(session, store);
+        boolean practicing = context.practice().isPresent();
+        first = new TextButton(
+                practicing
+                        ? Messages.message("ledger-room.choose-a-case")
+                        : Messages.message("ledger-room.start-the-first-job"),
+                "ledger-first",
+                context.starter()::run);
+        sample = new TextButton(Messages.message("ledger-room.look-at-a-sample"), "ledger-sample", this::openSample);
         getStyleClass().add("ledger");
+        prepareSearch();
+        prepareChoices();
+        prepareEmpty(practicing);
+        prepareList();
+        prepareActions();
+        count.setId("ledger-count");
+        count.getStyleClass().add("figure-reason");
+        glance.setId("ledger-glance");
+        glance.getStyleClass().add("page");
+        glance.setOnAction(event -> showGlance());
+        FlowPane bar = new FlowPane(search, station, order, shelf, glance, count, more);
+        bar.getStyleClass().add("ledger-bar");
+        VBox.setVgrow(list, Priority.ALWAYS);
+        VBox.setVgrow(logbook, Priority.ALWAYS);
+        showGlance();
+        getChildren().addAll(bar, list, logbook, actions);
+        listen();
+        refresh();
+    }
+
+    private void prepareSearch() {
         search.setId("ledger-search");
         search.setPromptText(Messages.message("ledger-room.search-in-everything"));
         search.setAccessibleText(Messages.message("ledger-room.search-in-all-jobs"));
@@ -110,6 +133,16 @@ public final class LedgerRoom extends VBox implements Room {
             shownTimes = 1;
             refresh();
         });
+        search.setOnKeyPressed(key -> {
+            if (key.getCode() == KeyCode.DOWN || key.getCode() == KeyCode.ENTER) {
+                list.getSelectionModel().selectFirst();
+                list.requestFocus();
+                key.consume();
+            }
+        });
+    }
+
+    private void prepareChoices() {
         station.setId("ledger-station");
         station.setAccessibleText(Messages.message("ledger-room.only-jobs-at"));
         station.getItems().add(Optional.empty());
@@ -137,7 +170,7 @@ public final class LedgerRoom extends VBox implements Room {
         shelf.setValue(JobLocation.BENCH);
         shelf.setConverter(shown(Wording::label));
         shelf.valueProperty().addListener((property, old, next) -> {
-            sure = Optional.empty();
+            removal.reconsider();
             delete.setText(
                     next == JobLocation.BIN
                             ? Messages.message("ledger-room.erase")
@@ -148,18 +181,12 @@ public final class LedgerRoom extends VBox implements Room {
                             : Messages.message("ledger-room.put-away-take-out"));
             refresh();
         });
+    }
+
+    private void prepareEmpty(boolean practicing) {
         emptyWords.setId("ledger-empty");
         emptyWords.setWrapText(true);
         emptyWords.getStyleClass().add("waiting");
-        logbook = new LogbookPane(session, store);
-        boolean practicing = context.practice().isPresent();
-        first = new TextButton(
-                practicing
-                        ? Messages.message("ledger-room.choose-a-case")
-                        : Messages.message("ledger-room.start-the-first-job"),
-                "ledger-first",
-                context.starter()::run);
-        sample = new TextButton(Messages.message("ledger-room.look-at-a-sample"), "ledger-sample", this::openSample);
         sample.visibleProperty().bind(sample.managedProperty());
         if (practicing) {
             // A sample job is a customer's.
@@ -173,14 +200,9 @@ public final class LedgerRoom extends VBox implements Room {
         empty.getStyleClass().add("ledger-empty");
         first.visibleProperty().bind(first.managedProperty());
         empty.setAlignment(Pos.CENTER);
-        count.setId("ledger-count");
-        count.getStyleClass().add("figure-reason");
-        undelete.setDisable(true);
-        glance.setId("ledger-glance");
-        glance.getStyleClass().add("page");
-        glance.setOnAction(event -> showGlance());
-        FlowPane bar = new FlowPane(search, station, order, shelf, glance, count, more);
-        bar.getStyleClass().add("ledger-bar");
+    }
+
+    private void prepareActions() {
         actions.getChildren()
                 .setAll(
                         new TextButton(Messages.message("ledger-room.new-job"), "ledger-new", context.starter()::run),
@@ -191,7 +213,7 @@ public final class LedgerRoom extends VBox implements Room {
                                 () -> chosen(card -> change(() -> store.ledger().duplicate(card.id())))),
                         away,
                         delete,
-                        undelete,
+                        removal.undelete(),
                         new TextButton(
                                 Messages.message("ledger-room.take-in-job-files"),
                                 "ledger-import",
@@ -207,9 +229,12 @@ public final class LedgerRoom extends VBox implements Room {
                                 () -> transfers.chooseExport(getScene().getWindow())),
                         transfers.progress());
         actions.getStyleClass().add("ledger-bar");
+    }
+
+    private void prepareList() {
         list.setId("ledger-list");
         Thumbnails thumbnails = new Thumbnails(store, session);
-        list.setCellFactory(view -> new JobCell(session, thumbnails, store::openElsewhere));
+        list.setCellFactory(view -> new JobCell(session, thumbnails, store.others()::openBy));
         list.setPlaceholder(empty);
         list.setOnMouseClicked(click -> {
             if (click.getClickCount() == 2) {
@@ -223,23 +248,15 @@ public final class LedgerRoom extends VBox implements Room {
                 delete();
             }
         });
+    }
+
+    private void listen() {
         addEventFilter(KeyEvent.KEY_PRESSED, key -> {
-            if (key.getCode() == KeyCode.Z && key.isShortcutDown() && !key.isShiftDown() && !deleted.isEmpty()) {
-                undelete();
+            if (key.getCode() == KeyCode.Z && key.isShortcutDown() && !key.isShiftDown() && removal.isUndoable()) {
+                removal.bringBack();
                 key.consume();
             }
         });
-        search.setOnKeyPressed(key -> {
-            if (key.getCode() == KeyCode.DOWN || key.getCode() == KeyCode.ENTER) {
-                list.getSelectionModel().selectFirst();
-                list.requestFocus();
-                key.consume();
-            }
-        });
-        VBox.setVgrow(list, Priority.ALWAYS);
-        VBox.setVgrow(logbook, Priority.ALWAYS);
-        showGlance();
-        getChildren().addAll(bar, list, logbook, actions);
         store.changesProperty().addListener((property, old, next) -> {
             if (isVisible()) {
                 refresh();
@@ -251,8 +268,7 @@ public final class LedgerRoom extends VBox implements Room {
             }
         });
         session.unitProperty().addListener((property, old, next) -> list.refresh());
-        store.openElsewhereProperty().addListener((property, old, next) -> list.refresh());
-        refresh();
+        store.others().openProperty().addListener((property, old, next) -> list.refresh());
     }
 
     /** The list, or the shop's numbers in its place. */
@@ -324,8 +340,7 @@ public final class LedgerRoom extends VBox implements Room {
         List<JobCard> cards = page.cards();
         list.getItems().setAll(cards);
         int all = page.found();
-        count.setText((all >= counted ? Messages.message("ledger-room.more-than", counted) : Integer.toString(all))
-                + (all == 1 ? " job" : " jobs")
+        count.setText(counted(all, counted)
                 + (all > cards.size() ? Messages.message("ledger-room.the-first-shown", cards.size()) : "")
                 + (all == 0
                         ? Messages.message("ledger-room.next-ctrl-n-starts")
@@ -349,6 +364,10 @@ public final class LedgerRoom extends VBox implements Room {
                 .filter(card -> card.id().equals(id))
                 .findFirst()
                 .ifPresent(list.getSelectionModel()::select));
+    }
+
+    private static String counted(int all, int counted) {
+        return all >= counted ? Messages.message("ledger-room.more-than", counted) : Counts.jobs(all);
     }
 
     private void showMore() {
@@ -384,87 +403,11 @@ public final class LedgerRoom extends VBox implements Room {
     }
 
     private void moveAway() {
-        chosen(card -> change(() -> {
-            if (card.shelf() == JobLocation.BIN) {
-                store.ledger().restore(card.id());
-            } else {
-                store.ledger().archive(card.id(), card.shelf() == JobLocation.BENCH);
-            }
-            return true;
-        }));
-    }
-
-    /** Erases at the second press; the first says what that means. */
-    private void erase(JobCard card) {
-        if (!sure.filter(card.id()::equals).isPresent()) {
-            sure = Optional.of(card.id());
-            session.complain(Messages.message("ledger-room.erasing-removes-the-job"));
-            return;
-        }
-        sure = Optional.empty();
-        store.ask(() -> store.ledger().erase(card.id()), done -> {
-            session.say(Messages.message("ledger-room.erasing"));
-            refresh();
-            cleanse();
-        });
-    }
-
-    /** Writes anew what has traces, which takes its time, and says when none are left. */
-    private void cleanse() {
-        store.askAtLength(() -> store.ledger().cleanse(), stay -> {
-            if (stay.isEmpty()) {
-                session.say(Messages.message("ledger-room.erased-from-the-backups"));
-            } else {
-                session.complain(Messages.message(
-                        "ledger-room.erased-these-backups-could",
-                        stay.stream().map(copy -> copy.getFileName().toString()).collect(Collectors.joining(", "))));
-            }
-        });
+        chosen(removal::moveAway);
     }
 
     private void delete() {
-        chosen(card -> {
-            if (card.shelf() == JobLocation.BIN) {
-                erase(card);
-                return;
-            }
-            // What was typed last is in the ledger before the job goes, for the day it is brought back.
-            store.saveNow();
-            store.ask(
-                    () -> {
-                        store.ledger().delete(card.id());
-                        return card;
-                    },
-                    this::deleted);
-        });
-    }
-
-    private void deleted(JobCard card) {
-        deleted.push(card.id());
-        undelete.setDisable(false);
-        if (store.openId().filter(card.id()::equals).isPresent()) {
-            store.startBlank();
-        }
-        session.say(Messages.message(
-                "ledger-room.deleted-it-is-in",
-                (card.name().isEmpty() ? Messages.message("ledger-room.a-job") : card.name())));
-        refresh();
-    }
-
-    private void undelete() {
-        if (!deleted.isEmpty()) {
-            String id = deleted.pop();
-            undelete.setDisable(deleted.isEmpty());
-            store.ask(
-                    () -> {
-                        store.ledger().restore(id);
-                        return id;
-                    },
-                    done -> {
-                        session.say(Messages.message("ledger-room.brought-back"));
-                        refresh();
-                    });
-        }
+        chosen(removal::delete);
     }
 
     private void chosen(Consumer<JobCard> action) {

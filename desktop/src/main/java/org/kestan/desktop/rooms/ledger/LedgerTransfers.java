@@ -6,12 +6,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.stage.Window;
+import org.kestan.desktop.messages.Counts;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.FileChoice;
 import org.kestan.desktop.session.JobSession;
@@ -24,6 +26,9 @@ import org.kestan.ledger.LedgerException;
 
 /** Takes job files and zips into the ledger and writes all jobs to a zip, away from the window, with progress and a stop. */
 public final class LedgerTransfers {
+
+    /** Of what was left out so much is said at once. */
+    private static final int REFUSED_SAID = 3;
 
     private final JobSession session;
     private final JobStore store;
@@ -157,28 +162,20 @@ public final class LedgerTransfers {
     }
 
     private void finished(String what, Archive.Outcome outcome) {
-        String text = outcome.done()
-                + (outcome.done() == 1 ? " job " : " jobs ")
+        String text = Counts.jobs(outcome.done())
+                + " "
                 + what
                 + met(outcome.met())
                 + (outcome.stopped() ? Messages.message("ledger-transfers.then-stopped") : "");
         if (outcome.refused().isEmpty()) {
             ended(text, false);
         } else {
+            int more = outcome.refused().size() - REFUSED_SAID;
+            String first = outcome.refused().stream().limit(REFUSED_SAID).collect(Collectors.joining("   "));
             ended(
-                    Messages.message(
-                            "ledger-transfers.left-out",
-                            text,
-                            String.join(
-                                    "   ",
-                                    outcome.refused()
-                                            .subList(
-                                                    0,
-                                                    Math.min(
-                                                            3, outcome.refused().size()))),
-                            (outcome.refused().size() > 3
-                                    ? " and " + (outcome.refused().size() - 3) + " more"
-                                    : "")),
+                    more > 0
+                            ? Messages.message("ledger-transfers.left-out-and-more", text, first, more)
+                            : Messages.message("ledger-transfers.left-out", text, first),
                     true);
         }
     }

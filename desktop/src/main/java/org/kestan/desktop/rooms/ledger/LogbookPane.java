@@ -9,6 +9,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.RowConstraints;
 import javafx.scene.layout.VBox;
+import org.kestan.desktop.messages.Counts;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
@@ -97,8 +98,7 @@ final class LogbookPane extends VBox {
                                 Integer.toString(each.year()),
                                 each.median(),
                                 -1,
-                                numbers.fine(each.median()) + ", " + each.jobs()
-                                        + (each.jobs() == 1 ? " job" : " jobs")))
+                                numbers.fine(each.median()) + ", " + Counts.jobs(each.jobs())))
                         .toList(),
                 new BarChart.Scale(
                         Messages.message("logbook-pane.scale-miss"),
@@ -148,7 +148,8 @@ final class LogbookPane extends VBox {
     }
 
     private static BarChart.Row row(String label, int jobs, int of) {
-        return new BarChart.Row(label, jobs, -1, jobs + " of " + of + ", " + Math.round(100.0 * jobs / of) + " %");
+        return new BarChart.Row(
+                label, jobs, -1, Messages.message("logbook-pane.jobs-of", jobs, of, Math.round(100.0 * jobs / of)));
     }
 
     private static String hours(double hours) {

@@ -1,5 +1,7 @@
 package org.kestan.desktop.stations.bench;
 
+import org.kestan.desktop.messages.Messages;
+
 /** Durations in words. */
 final class DurationText {
 
@@ -12,14 +14,19 @@ final class DurationText {
     /** Says so many minutes. */
     static String said(int minutes) {
         if (minutes == NIGHT) {
-            return "overnight";
+            return Messages.message("duration-text.overnight");
+        }
+        if (minutes == DAY) {
+            return Messages.message("duration-text.one-day");
         }
         if (minutes >= DAY && minutes % DAY == 0) {
-            return minutes / DAY + (minutes == DAY ? " day" : " days");
+            return Messages.message("duration-text.days", minutes / DAY);
         }
         if (minutes < HOUR) {
-            return minutes + " min";
+            return Messages.message("duration-text.minutes", minutes);
         }
-        return minutes / HOUR + " h" + (minutes % HOUR == 0 ? "" : " " + minutes % HOUR + " min");
+        return minutes % HOUR == 0
+                ? Messages.message("duration-text.hours", minutes / HOUR)
+                : Messages.message("duration-text.hours-and-minutes", minutes / HOUR, minutes % HOUR);
     }
 }

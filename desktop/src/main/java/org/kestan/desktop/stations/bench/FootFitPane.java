@@ -72,7 +72,8 @@ final class FootFitPane extends VBox {
             for (FootFit.Zone zone : FootFit.Zone.values()) {
                 CheckBox box = new CheckBox(Wording.label(zone));
                 box.setId("foot-" + side.key() + "-" + zone.key());
-                box.setAccessibleText(Wording.label(side) + " foot, " + Wording.label(zone));
+                box.setAccessibleText(
+                        Messages.message("foot-fit-pane.place", Wording.label(side), Wording.label(zone)));
                 box.setOnAction(event -> press(side, zone));
                 boxes.add(box, side == Side.BASS ? 0 : 1, zone.ordinal());
             }

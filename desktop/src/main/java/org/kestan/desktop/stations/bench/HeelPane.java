@@ -1,11 +1,9 @@
 package org.kestan.desktop.stations.bench;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Node;
@@ -45,9 +43,6 @@ final class HeelPane extends VBox {
 
     /** From this chance on a set is warned of. */
     private static final double WARNED = 0.1;
-
-    /** A cap that lets no thicker leaf in is closed, mm. Common practice, no source. */
-    private static final double CLOSED = 0.05;
 
     /** Under this width, in sizes of the large letters, nothing is shown beside the log. */
     private static final double NARROW = 33;
@@ -232,16 +227,16 @@ final class HeelPane extends VBox {
         advice = Optional.of(found);
         Wording words = session.words();
         // After a set there is one thing to do: read. What comes then hangs on it.
-        boolean toRead = isToRead(entries);
+        boolean toRead = HeelText.isToRead(entries);
         word.setText(toRead ? Messages.message("heel-pane.read") : Wording.label(found.word()));
         because.setText(
                 toRead
                         ? Messages.message("heel-pane.read-before-wood-goes")
-                        : Wording.more(found.word(), "say") + givenBack(found));
+                        : Wording.more(found.word(), "say") + HeelText.givenBack(found, words.numbers()));
         boolean pulls = !toRead && found.pulls().bass() + found.pulls().treble() > 0;
         set.setText(
                 pulls
-                        ? said(found.grit(), found.pulls())
+                        ? HeelText.set(found.grit(), found.pulls())
                         : toRead
                                 ? Messages.message("heel-pane.projection-as-before")
                                 : Messages.message("heel-pane.no-wood-now"));
@@ -252,8 +247,8 @@ final class HeelPane extends VBox {
         more.setText(Messages.message(
                 "heel-pane.off-the-cap-bass",
                 words.numbers().fineSides(found.capLeft()),
-                band(found, Side.BASS),
-                band(found, Side.TREBLE)));
+                HeelText.band(found, Side.BASS),
+                HeelText.band(found, Side.TREBLE)));
         grit.setPromptText(Integer.toString(found.grit()));
         bass.setPromptText(Integer.toString(found.pulls().bass()));
         treble.setPromptText(Integer.toString(found.pulls().treble()));
@@ -264,68 +259,9 @@ final class HeelPane extends VBox {
         face.passTo(Optional.of(HeelFace.remaining(to.height(), to.widths(), found.capLeft())));
         face.setAccessibleText(
                 Messages.message("heel-pane.still-to-come-off", words.numbers().fineSides(found.capLeft())));
-        String off = Stream.of(fitting.roll(), fitting.drift(), fitting.pitch())
-                .filter(axis -> axis.off() != FittingWatch.Off.TRUE && axis.off() != FittingWatch.Off.UNREAD)
-                .map(axis -> Wording.label(axis.off()) + ": " + Wording.more(axis.off(), "say"))
-                .limit(2)
-                .collect(Collectors.joining("\n"));
-        boolean read = entries.stream().anyMatch(HeelEntry.Read.class::isInstance);
-        String open = gap(entries);
-        watch.setText(
-                !open.isEmpty()
-                        ? open
-                        : !off.isEmpty()
-                                ? off
-                                : read
-                                        ? Messages.message("heel-pane.true-every-way-that")
-                                        : Messages.message("heel-pane.nothing-is-read-yet"));
+        watch.setText(HeelText.watched(entries, fitting));
         chart.show(to, entries, found, words);
-        log.getItems().setAll(lines(entries, found));
-    }
-
-    /** Tells whether wood went since the last reading. */
-    private static boolean isToRead(List<HeelEntry> entries) {
-        return entries.stream()
-                .filter(each -> !(each instanceof HeelEntry.Paper))
-                .reduce((one, other) -> other)
-                .filter(HeelEntry.Pulls.class::isInstance)
-                .isPresent();
-    }
-
-    /** A joint that is not home tells nothing of the rest. */
-    private String gap(List<HeelEntry> entries) {
-        return entries.stream()
-                .filter(HeelEntry.Read.class::isInstance)
-                .map(each -> ((HeelEntry.Read) each).gap())
-                .reduce((one, other) -> other)
-                .flatMap(each -> each)
-                .filter(each -> each.millimeters() > CLOSED)
-                .map(each -> Messages.message("heel-pane.the-cap-stands-open", each.text()))
-                .orElse("");
-    }
-
-    /** What it takes to give back what is over. */
-    private String givenBack(HeelAdvice found) {
-        if (found.word() != HeelAdvice.Word.OVER) {
-            return "";
-        }
-        Sides<Double> shim = found.capLeft().map(each -> Math.max(0, -each));
-        return Messages.message(
-                "heel-pane.a-shim-of-at",
-                session.words().numbers().fineSides(shim),
-                session.words().numbers().fine(Math.max(0, -found.projectionLeft())));
-    }
-
-    private static String band(HeelAdvice found, Side side) {
-        int[] band = found.band().get(side);
-        return band[0] + " to " + band[1];
-    }
-
-    private static String said(int paper, Sides<Integer> pulls) {
-        String each = pulls.bass().equals(pulls.treble())
-                ? Messages.message("heel-pane.on-each-cheek", pulls.bass())
-                : Messages.message("heel-pane.on-the-bass-on", pulls.bass(), pulls.treble());
-        return each + ", " + paper + " grit";
+        log.getItems().setAll(HeelText.log(entries, found));
     }
 
     private void chance(double over, boolean shown) {
@@ -399,8 +335,7 @@ final class HeelPane extends VBox {
                                 next,
                                 new HeelEntry.Pulls(side, paper.get(), pulls.get(side), UnknownKeys.NONE),
                                 step(),
-                                pulls.get(side) + " pulls, " + Wording.lower(side) + " cheek, " + paper.get()
-                                        + " grit");
+                                HeelText.pulls(pulls.get(side), side, paper.get()));
                     }
                 }
                 return next;
@@ -419,16 +354,12 @@ final class HeelPane extends VBox {
         desk.keep((bench, job) -> {
             Job next = job;
             for (Side side : Side.values()) {
-                next = bench.log(next, new HeelEntry.Paper(side, UnknownKeys.NONE), step(), fresh(side));
+                next = bench.log(next, new HeelEntry.Paper(side, UnknownKeys.NONE), step(), HeelText.fresh(side));
             }
             return next;
         });
         session.say(Messages.message("heel-pane.logged"));
         grit.requestFocus();
-    }
-
-    private static String fresh(Side side) {
-        return Messages.message("heel-pane.fresh-paper-for", Wording.lower(side));
     }
 
     private String step() {
@@ -450,25 +381,5 @@ final class HeelPane extends VBox {
 
     private void right() {
         trouble.setText("");
-    }
-
-    /** The newest first. */
-    private static List<String> lines(List<HeelEntry> entries, HeelAdvice found) {
-        List<String> lines = new ArrayList<>();
-        for (int i = entries.size() - 1; i >= 0; i--) {
-            lines.add(line(entries.get(i), found.suspect().contains(i)));
-        }
-        return lines;
-    }
-
-    private static String line(HeelEntry entry, boolean suspect) {
-        if (entry instanceof HeelEntry.Pulls set) {
-            return "    " + set.pulls() + " pulls, " + Wording.lower(set.cheek()) + " cheek, " + set.grit() + " grit";
-        }
-        if (entry instanceof HeelEntry.Paper paper) {
-            return "    " + fresh(paper.cheek());
-        }
-        return HeelReading.said((HeelEntry.Read) entry)
-                + (suspect ? Messages.message("heel-pane.not-believed-read-it") : "");
     }
 }

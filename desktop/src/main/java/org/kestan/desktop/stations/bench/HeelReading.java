@@ -147,13 +147,13 @@ final class HeelReading extends FlowPane {
     /** Says what was read. */
     static String said(HeelEntry.Read read) {
         List<String> parts = new ArrayList<>();
-        read.projection().ifPresent(each -> parts.add("projection " + each.text()));
+        read.projection().ifPresent(each -> parts.add(Messages.message("heel-reading.projection", each.text())));
         read.drift()
-                .ifPresent(each -> parts.add("drift " + each.text()
+                .ifPresent(each -> parts.add(Messages.message("heel-reading.drift", each.text())
                         + read.toward()
                                 .map(side -> Messages.message("heel-reading.toward", Wording.lower(side)))
                                 .orElse("")));
-        read.gap().ifPresent(each -> parts.add("gap " + each.text()));
+        read.gap().ifPresent(each -> parts.add(Messages.message("heel-reading.gap", each.text())));
         read.bassEdge().ifPresent(each -> parts.add(Messages.message("heel-reading.bass-edge-at", each.text())));
         read.trebleEdge().ifPresent(each -> parts.add(Messages.message("heel-reading.treble-edge-at", each.text())));
         return String.join(", ", parts);

@@ -131,7 +131,9 @@ final class StepList extends HBox {
             setGraphic(icon);
             setText((mark != null && mark.state() == StepMark.State.UNREAD ? Wording.label(mark.state()) + ": " : "")
                     + step.text().title()
-                    + (step.work().hands() > 0 ? "   " + step.work().hands() + " min" : "")
+                    + (step.work().hands() > 0
+                            ? "   " + DurationText.said(step.work().hands())
+                            : "")
                     + step.work()
                             .pause()
                             .map(pause ->

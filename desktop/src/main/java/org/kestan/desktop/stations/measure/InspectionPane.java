@@ -159,10 +159,10 @@ final class InspectionPane extends VBox {
         summary.setText(
                 seen == 0
                         ? Messages.message("inspection-pane.not-inspected")
-                        : seen + " of " + Defect.values().length + " seen, "
-                                + (found == 0
-                                        ? Messages.message("inspection-pane.all-sound")
-                                        : Messages.message("inspection-pane.to-watch-or-mend", found)));
+                        : found == 0
+                                ? Messages.message("inspection-pane.all-sound", seen, Defect.values().length)
+                                : Messages.message(
+                                        "inspection-pane.to-watch-or-mend", seen, Defect.values().length, found));
         summary.setAccessibleText(Messages.message("inspection-pane.structure", summary.getText()));
     }
 

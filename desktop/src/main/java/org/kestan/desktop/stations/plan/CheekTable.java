@@ -37,8 +37,8 @@ final class CheekTable extends NumberTable {
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of(
                 Messages.message("cheek-table.depth-mm"),
-                toward.map(side -> Wording.label(Side.BASS)).orElse("one"),
-                toward.map(side -> Wording.label(Side.TREBLE)).orElse("other")));
+                toward.map(side -> Wording.label(Side.BASS)).orElse(Messages.message("cheek-table.one")),
+                toward.map(side -> Wording.label(Side.TREBLE)).orElse(Messages.message("cheek-table.other"))));
         for (HeelCut.Cheeks cheeks : heel.stations()) {
             String drift = bare(unit.format(cheeks.driftSide()));
             String other = bare(unit.format(cheeks.otherSide()));
@@ -51,7 +51,7 @@ final class CheekTable extends NumberTable {
         if (heel.widths().isEmpty()) {
             title += Messages.message("cheek-table.drift-left-out-widths");
         } else if (toward.isPresent()) {
-            title += ": " + Wording.label(toward.get()) + " more";
+            title += Messages.message("cheek-table.more-toward", Wording.label(toward.get()));
         }
         show(title, rows);
     }

@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import org.kestan.analysis.swing.StringOverFrets;
 import org.kestan.analysis.swing.Swing;
 import org.kestan.base.sheet.Side;
 import org.kestan.base.standards.Standard;
@@ -97,13 +98,19 @@ final class SwingPane extends VBox {
         node.setManaged(shown);
     }
 
+    private static String limit(StringOverFrets.Meeting limit) {
+        return limit.pressed() == 0
+                ? Messages.message("swing-pane.fret-open", limit.meets())
+                : Messages.message("swing-pane.fret-pressed-at", limit.meets(), limit.pressed());
+    }
+
     private List<List<String>> rows(StringClearances room) {
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of(
                 "",
-                "bass",
+                Messages.message("swing-pane.bass"),
                 Messages.message("swing-pane.limited-by"),
-                "treble",
+                Messages.message("swing-pane.treble"),
                 Messages.message("swing-pane.limited-by")));
         for (StringClearances.Stage stage : StringClearances.Stage.values()) {
             room.at(stage).ifPresent(swing -> {
@@ -112,13 +119,7 @@ final class SwingPane extends VBox {
                     Optional<Swing.LowestClean> clean = swing.lowestClean().get(side);
                     row.add(clean.map(each -> NumberTable.bare(session.unit().format(each.action())))
                             .orElse("\u2014"));
-                    row.add(clean.map(each -> "fret " + each.limitedBy().meets() + ", "
-                                    + (each.limitedBy().pressed() == 0
-                                            ? "open"
-                                            : Messages.message(
-                                                    "swing-pane.pressed-at",
-                                                    each.limitedBy().pressed())))
-                            .orElse(""));
+                    row.add(clean.map(each -> limit(each.limitedBy())).orElse(""));
                 }
                 rows.add(row);
             });

@@ -55,7 +55,7 @@ final class HistoryChart extends ResizableDrawing {
         points = history.series().getOrDefault(quantity, List.of());
         trend = Optional.ofNullable(history.trends().get(quantity));
         words = in;
-        setAccessibleText(Wording.label(quantity) + ", " + points.size() + " readings");
+        setAccessibleText(Messages.message("history-chart.readings", Wording.label(quantity), points.size()));
         changed();
     }
 

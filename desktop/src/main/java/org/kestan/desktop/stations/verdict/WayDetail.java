@@ -71,7 +71,9 @@ final class WayDetail extends VBox {
         if (shown.has(Effect.SHIMS_POCKET)) {
             shims.forEach(shim -> line(
                     Messages.message("way-detail.shim", Numbers.angle(shim.angle())),
-                    "action " + words.numbers().pair(shim.after().action())));
+                    Messages.message(
+                            "way-detail.action",
+                            words.numbers().pair(shim.after().action()))));
         }
         way.spent().forEach(spent -> line(Messages.message("way-detail.spends"), spent(spent, words.numbers())));
         line(
@@ -95,7 +97,8 @@ final class WayDetail extends VBox {
     }
 
     private static String spent(MaterialUsed spent, Numbers numbers) {
-        String amount = numbers.length(Math.abs(spent.amount())) + " of " + Wording.label(spent.reserve());
+        String amount = Messages.message(
+                "way-detail.of", numbers.length(Math.abs(spent.amount())), Wording.label(spent.reserve()));
         String what = spent.amount() < 0 ? Messages.message("way-detail.gives-back", amount) : amount;
         return spent.left().isPresent()
                 ? Messages.message(

@@ -115,22 +115,20 @@ public final class EntryField extends VBox implements Explainable {
     public String meaning() {
         StringBuilder said = new StringBuilder(entry.hint());
         entry.length().ifPresent(length -> {
-            said.append(Messages.message("entry-field.plausible-from"))
-                    .append(unit().format(length.entry().least()))
-                    .append(" to ")
-                    .append(unit().format(length.entry().greatest()))
-                    .append(Messages.message("entry-field.type-it-with-its"));
+            said.append(Messages.message(
+                    "entry-field.plausible-from-to",
+                    unit().format(length.entry().least()),
+                    unit().format(length.entry().greatest())));
         });
         reading()
                 .ifPresent(reading -> said.append(Messages.message("entry-field.tool"))
                         .append(Wording.label(session.job().visit().tool(reading)))
                         .append(Messages.message("entry-field.f4-for-another-shift")));
-        String standIn = standIn(session.analysis());
-        if (!standIn.isEmpty()) {
-            said.append(Messages.message("entry-field.left-out-it"))
-                    .append(standIn.startsWith("taken") ? "is " + standIn : standIn)
-                    .append('.');
-        }
+        standIn(session.analysis())
+                .ifPresent(value -> said.append(
+                        stays()
+                                ? Messages.message("entry-field.left-out-it-stays", value)
+                                : Messages.message("entry-field.left-out-it-is-assumed", value)));
         if (!suggestions().isEmpty()) {
             said.append(Messages.message("entry-field.down-shows-usual-words"));
         }
@@ -399,7 +397,11 @@ public final class EntryField extends VBox implements Explainable {
     private String converted(JobAnalysis analysis) {
         BenchUnit unit = unit();
         if (shown.isEmpty()) {
-            return standIn(analysis);
+            return standIn(analysis)
+                    .map(value -> stays()
+                            ? Messages.message("entry-field.stays", value)
+                            : Messages.message("entry-field.assumed", value))
+                    .orElse("");
         }
         Optional<Measurable> reading = reading();
         if (reading.isPresent()) {
@@ -434,16 +436,16 @@ public final class EntryField extends VBox implements Explainable {
     }
 
     /** The default used for an empty value. */
-    private String standIn(JobAnalysis analysis) {
+    private Optional<String> standIn(JobAnalysis analysis) {
         OptionalDouble standIn = entry.length()
                 .filter(line -> entry.onSheet())
                 .map(analysis::standIn)
                 .orElse(OptionalDouble.empty());
-        if (standIn.isEmpty()) {
-            return "";
-        }
-        String value = unit().format(standIn.getAsDouble());
-        boolean stays = entry.line() instanceof Aim && entry.line() != Aim.FALL_AWAY && entry.line() != Aim.CLEARANCE;
-        return (stays ? "stays " : Messages.message("entry-field.taken-as")) + value;
+        return standIn.isPresent() ? Optional.of(unit().format(standIn.getAsDouble())) : Optional.empty();
+    }
+
+    /** Tells whether what is aimed at is left as it is where nothing is entered. */
+    private boolean stays() {
+        return entry.line() instanceof Aim && entry.line() != Aim.FALL_AWAY && entry.line() != Aim.CLEARANCE;
     }
 }

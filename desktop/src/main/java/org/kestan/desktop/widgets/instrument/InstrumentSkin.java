@@ -171,8 +171,10 @@ final class InstrumentSkin extends SkinBase<InstrumentView> {
     }
 
     private static String actions(SideProfile profile, double at, BenchUnit unit) {
-        return "bass " + unit.format(profile.actionAt(Side.BASS, at)) + ", treble "
-                + unit.format(profile.actionAt(Side.TREBLE, at)) + ".";
+        return Messages.message(
+                "elevation-skin.bass-and-treble",
+                unit.format(profile.actionAt(Side.BASS, at)),
+                unit.format(profile.actionAt(Side.TREBLE, at)));
     }
 
     @Override

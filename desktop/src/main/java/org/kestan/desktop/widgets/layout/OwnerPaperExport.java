@@ -142,7 +142,7 @@ public final class OwnerPaperExport {
                                 Messages.message("owner-paper-export.the-is-written-to", what, folder.getFileName());
                         session.say(written.kept() ? Messages.message("owner-paper-export.with-a-copy", said) : said);
                     } else {
-                        session.complain("No " + what + ": " + lacking(written.made()));
+                        session.complain(Messages.message("owner-paper-export.none", what, lacking(written.made())));
                     }
                 }));
     }
