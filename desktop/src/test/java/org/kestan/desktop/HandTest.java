@@ -122,24 +122,45 @@ public class HandTest extends WindowTest {
         assertThat(session().job().get(Aim.ACTION_TREBLE)).isEqualTo(before.get(Reading.ACTION_TREBLE));
     }
 
+    /** What stands in for a reading is assumed; what is aimed at stays as it is. */
+    @Test
+    public void f1SaysWhatAnEmptyFieldMeans() {
+        openSample(0);
+        onWindow(() -> {
+            session().edit(job -> job.without(Reading.RELIEF).without(Aim.NUT_BASS));
+            return true;
+        });
+        focus("survey-relief-gap");
+        assertThat(helpOnFocus()).endsWith("If left empty, 0.0 thou is assumed.");
+        keys(KeyCode.ALT, KeyCode.DIGIT4);
+        focus("target-nut-bass");
+        String stays = session().analysis().standIn(Aim.NUT_BASS).isPresent()
+                ? session()
+                        .unit()
+                        .fine()
+                        .format(session().analysis().standIn(Aim.NUT_BASS).getAsDouble())
+                : "";
+        assertThat(stays).isNotEmpty();
+        assertThat(helpOnFocus()).endsWith("If left empty, it stays " + stays + ".");
+    }
+
+    private String helpOnFocus() {
+        keys(KeyCode.F1);
+        waitFor(() -> robot.lookup("#help-card-meaning").tryQuery().isPresent());
+        String said = label("help-card-meaning");
+        keys(KeyCode.ESCAPE);
+        waitFor(() -> robot.lookup("#help-card-meaning").tryQuery().isEmpty());
+        return said;
+    }
+
     @Test
     public void f1ExplainsTheField() {
         openSample(0);
         focus("survey-action-bass");
-        keys(KeyCode.F1);
-        waitFor(() -> robot.lookup("#help-card-meaning").tryQuery().isPresent());
-        assertThat(label("help-card-meaning"))
-                .contains("Plausible from")
-                .contains("Tool: ")
-                .contains("F4");
-        keys(KeyCode.ESCAPE);
-        waitFor(() -> robot.lookup("#help-card-meaning").tryQuery().isEmpty());
+        assertThat(helpOnFocus()).contains("Plausible from").contains("Tool: ").contains("F4");
         keys(KeyCode.ALT, KeyCode.DIGIT1);
         focus("instrument-family");
-        keys(KeyCode.F1);
-        waitFor(() -> robot.lookup("#help-card-meaning").tryQuery().isPresent());
-        assertThat(label("help-card-meaning")).contains("first letter");
-        keys(KeyCode.ESCAPE);
+        assertThat(helpOnFocus()).contains("first letter");
     }
 
     @Test
