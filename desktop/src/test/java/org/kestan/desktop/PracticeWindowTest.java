@@ -151,6 +151,7 @@ public class PracticeWindowTest extends WindowTest {
         keys(KeyCode.ENTER);
         waitFor(() -> PracticeMark.isOn(session().job()));
         assertThat(session().job().name()).contains(PracticeText.label(Level.EASY));
+        assertThat(stage.getTitle()).isEqualTo(session().job().name() + " \u2014 Kestan, practice");
         SHEET.forEach(this::read);
         assertThat(run().events()).hasSize(SHEET.size());
         assertThat(session().analysis().measured()).isPresent();

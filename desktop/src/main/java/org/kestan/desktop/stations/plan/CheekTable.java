@@ -47,12 +47,15 @@ final class CheekTable extends NumberTable {
                     driftFirst ? drift : other,
                     driftFirst ? other : drift));
         }
-        String title = Messages.message("cheek-table.off-each-cheek", unit.label());
+        show(title(heel, toward), rows);
+    }
+
+    private String title(HeelCut heel, Optional<Side> toward) {
+        String unit = session.unit().fine().label();
         if (heel.widths().isEmpty()) {
-            title += Messages.message("cheek-table.drift-left-out-widths");
-        } else if (toward.isPresent()) {
-            title += Messages.message("cheek-table.more-toward", Wording.label(toward.get()));
+            return Messages.message("cheek-table.off-each-cheek-no-widths", unit);
         }
-        show(title, rows);
+        return toward.map(side -> Messages.message("cheek-table.off-one-cheek-more", unit, Wording.label(side)))
+                .orElseGet(() -> Messages.message("cheek-table.off-each-cheek", unit));
     }
 }
