@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.List;
 import org.kestan.base.sheet.Reading;
 import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.disk.Disk;
 import org.kestan.files.job.JobFile;
 import org.kestan.judgment.ways.WayCatalog;
 import org.testng.annotations.AfterClass;
@@ -34,12 +35,7 @@ public class KestanCommandTest {
 
     @AfterClass
     public void clean() throws IOException {
-        try (var files = Files.list(folder)) {
-            for (Path file : files.toList()) {
-                Files.delete(file);
-            }
-        }
-        Files.delete(folder);
+        Disk.deleteAll(folder);
     }
 
     private record Run(int exit, String out, String err) {}

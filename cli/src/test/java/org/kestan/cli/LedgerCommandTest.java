@@ -9,9 +9,9 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.disk.Disk;
 import org.kestan.files.job.JobFile;
 import org.kestan.ledger.sqlite.SqliteBackups;
 import org.testng.annotations.AfterMethod;
@@ -35,11 +35,7 @@ public class LedgerCommandTest {
 
     @AfterMethod(alwaysRun = true)
     public void close() throws IOException {
-        try (var files = Files.walk(folder)) {
-            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(each);
-            }
-        }
+        Disk.deleteAll(folder);
     }
 
     private int run(String... arguments) {

@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.disk.Disk;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
 import org.testng.annotations.Test;
@@ -31,12 +32,7 @@ public class StepsCommandTest {
 
     @AfterMethod(alwaysRun = true)
     public void close() throws IOException {
-        try (var files = Files.list(folder)) {
-            for (Path each : files.toList()) {
-                Files.delete(each);
-            }
-        }
-        Files.delete(folder);
+        Disk.deleteAll(folder);
     }
 
     private int run(String... more) {

@@ -5,9 +5,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Comparator;
-import java.util.List;
 import java.util.stream.Stream;
+import org.kestan.files.disk.Disk;
 
 /** Scratch folders of the demo: taken away on quitting, and on starting those that a crash left behind. */
 final class TemporaryFolders {
@@ -44,11 +43,8 @@ final class TemporaryFolders {
         if (!isScratch(folder)) {
             return;
         }
-        try (Stream<Path> files = Files.walk(folder)) {
-            List<Path> deepestFirst = files.sorted(Comparator.reverseOrder()).toList();
-            for (Path each : deepestFirst) {
-                Files.deleteIfExists(each);
-            }
+        try {
+            Disk.deleteAll(folder);
         } catch (IOException stays) {
             System.getLogger(TemporaryFolders.class.getName()).log(System.Logger.Level.INFO, "not removed", stays);
         }

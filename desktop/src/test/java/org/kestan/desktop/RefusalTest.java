@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
-import java.util.Comparator;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.application.Application;
@@ -16,6 +15,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.disk.Disk;
 import org.kestan.files.job.JobReader;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.OpenResult;
@@ -56,11 +56,7 @@ public class RefusalTest {
         }
         FxToolkit.cleanupStages();
         Thread.setDefaultUncaughtExceptionHandler(before);
-        try (var files = Files.walk(folder)) {
-            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(each);
-            }
-        }
+        Disk.deleteAll(folder);
     }
 
     private void start() throws TimeoutException {

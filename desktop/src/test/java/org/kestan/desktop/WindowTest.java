@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
@@ -25,6 +24,7 @@ import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.shell.MainWindow;
 import org.kestan.devices.standin.PhotographedNeck;
 import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.disk.Disk;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.sqlite.SqliteLedger;
@@ -89,11 +89,7 @@ public abstract class WindowTest {
         });
         FxToolkit.cleanupStages();
         ledger.close();
-        try (var files = Files.walk(folder)) {
-            for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(file);
-            }
-        }
+        Disk.deleteAll(folder);
     }
 
     protected JobSession session() {

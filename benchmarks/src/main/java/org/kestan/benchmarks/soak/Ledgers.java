@@ -13,7 +13,6 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -22,6 +21,7 @@ import java.util.concurrent.TimeUnit;
 import org.kestan.base.expect.Expect;
 import org.kestan.benchmarks.soak.Target.Outcome;
 import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.disk.Disk;
 import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
@@ -69,14 +69,6 @@ final class Ledgers {
         return Files.createDirectory(folder.resolve("ledger-" + Long.toHexString(random.nextLong())));
     }
 
-    private static void remove(Path place) throws IOException {
-        try (var files = Files.walk(place)) {
-            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(each);
-            }
-        }
-    }
-
     private static Ledger opened(Path file) {
         return ((OpenResult.Opened) SqliteLedger.openAnew(file)).ledger();
     }
@@ -90,7 +82,7 @@ final class Ledgers {
                 }
             }
             good = Files.readAllBytes(place.resolve("ledger.sqlite"));
-            remove(place);
+            Disk.deleteAll(place);
         }
         return good;
     }
@@ -129,7 +121,7 @@ final class Ledgers {
             demand(contents(place).equals(before), "the folder of a refused ledger was written to");
             return REFUSED;
         } finally {
-            remove(place);
+            Disk.deleteAll(place);
         }
     }
 
@@ -170,7 +162,7 @@ final class Ledgers {
             }
             return TAKEN;
         } finally {
-            remove(place);
+            Disk.deleteAll(place);
         }
     }
 
@@ -248,7 +240,7 @@ final class Ledgers {
             }
             return TAKEN;
         } finally {
-            remove(place);
+            Disk.deleteAll(place);
         }
     }
 
@@ -291,7 +283,7 @@ final class Ledgers {
             }
             return said ? TAKEN : REFUSED;
         } finally {
-            remove(place);
+            Disk.deleteAll(place);
         }
     }
 
@@ -324,7 +316,7 @@ final class Ledgers {
             if (child != null) {
                 child.destroyForcibly().waitFor();
             }
-            remove(place);
+            Disk.deleteAll(place);
         }
     }
 }

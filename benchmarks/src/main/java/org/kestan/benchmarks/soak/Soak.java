@@ -8,7 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +15,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.kestan.base.expect.Expect;
+import org.kestan.files.disk.Disk;
 import org.kestan.ledger.postgres.PostgresAddress;
 
 /** Runs the attacks and keeps the table. */
@@ -143,11 +143,7 @@ public final class Soak {
     }
 
     private static void clear(Path folder) throws IOException {
-        try (var files = Files.walk(folder)) {
-            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
-                Files.deleteIfExists(each);
-            }
-        }
+        Disk.deleteAll(folder);
     }
 
     private void run(Path folder, double minutes) throws Exception {

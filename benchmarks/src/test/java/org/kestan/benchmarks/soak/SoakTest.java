@@ -7,9 +7,9 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.kestan.files.disk.Disk;
 import org.testng.annotations.Test;
 
 /** Some of every attack, seeded, in every build; {@code ./kestan soak} goes on for as long as one likes. */
@@ -46,11 +46,7 @@ public class SoakTest {
             soak.print(System.out);
             assertThat(soak.failures()).isEmpty();
         } finally {
-            try (var files = Files.walk(folder)) {
-                for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
-                    Files.deleteIfExists(each);
-                }
-            }
+            Disk.deleteAll(folder);
         }
     }
 

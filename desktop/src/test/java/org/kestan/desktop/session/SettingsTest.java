@@ -6,11 +6,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Comparator;
-import java.util.stream.Stream;
 import javafx.geometry.Rectangle2D;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
+import org.kestan.files.disk.Disk;
 import org.kestan.text.BenchUnit;
 import org.testng.annotations.AfterMethod;
 import org.testng.annotations.BeforeMethod;
@@ -29,11 +28,7 @@ public class SettingsTest {
 
     @AfterMethod(alwaysRun = true)
     public void remove() throws IOException {
-        try (Stream<Path> files = Files.walk(folder)) {
-            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(each);
-            }
-        }
+        Disk.deleteAll(folder);
     }
 
     @Test

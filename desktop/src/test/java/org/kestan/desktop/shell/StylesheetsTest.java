@@ -17,6 +17,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javafx.scene.paint.Color;
+import org.kestan.files.disk.Disk;
 import org.testng.annotations.DataProvider;
 import org.testng.annotations.Test;
 
@@ -164,12 +165,7 @@ public class StylesheetsTest {
             } else {
                 System.setProperty("kestan.prepared", before);
             }
-            try (Stream<Path> files = Files.list(folder)) {
-                for (Path file : files.toList()) {
-                    Files.delete(file);
-                }
-            }
-            Files.delete(folder);
+            Disk.deleteAll(folder);
         }
     }
 }

@@ -3,18 +3,22 @@ package org.kestan.files.disk;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.FileVisitResult;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.nio.file.SimpleFileVisitor;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.BasicFileAttributes;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
-import java.util.Comparator;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 
 /**
  * Writes files so that, whatever happens meanwhile, each is as it was or as it is to be, and that no other user of the machine
@@ -181,37 +185,79 @@ public final class Disk {
         }
     }
 
-    /** Takes a folder away with all that is in it. */
+    /** Takes a folder away with all that is in it, also while another program takes it away. */
     public static void deleteAll(Path folder) throws IOException {
-        if (!Files.isDirectory(folder, LinkOption.NOFOLLOW_LINKS)) {
-            delete(folder);
-            return;
-        }
-        List<Path> deepestFirst;
-        try (Stream<Path> files = Files.walk(folder)) {
-            deepestFirst = files.sorted(Comparator.reverseOrder()).toList();
-        }
-        for (Path each : deepestFirst) {
-            delete(each);
-        }
+        Files.walkFileTree(folder, new SimpleFileVisitor<>() {
+            @Override
+            public FileVisitResult visitFile(Path file, BasicFileAttributes attributes) throws IOException {
+                delete(file);
+                return FileVisitResult.CONTINUE;
+            }
+
+            @Override
+            public FileVisitResult visitFileFailed(Path file, IOException failed) throws IOException {
+                if (failed instanceof NoSuchFileException) {
+                    return FileVisitResult.CONTINUE;
+                }
+                throw failed;
+            }
+
+            @Override
+            public FileVisitResult postVisitDirectory(Path emptied, IOException failed) throws IOException {
+                if (failed != null) {
+                    throw failed;
+                }
+                delete(emptied);
+                return FileVisitResult.CONTINUE;
+            }
+        });
     }
 
-    /** Takes away what processes that are gone left unfinished in a folder, or in those within it. */
+    /**
+     * Takes away what processes that are gone left unfinished in a folder, or in those within it. What can't be read there is
+     * another's and is left alone.
+     *
+     * @throws IOException if what was left can't be taken away
+     */
     public static void sweep(Path folder) throws IOException {
-        if (!Files.isDirectory(folder)) {
-            return;
-        }
-        List<Path> left;
-        try (Stream<Path> files = Files.walk(folder, DEEPEST)) {
-            left = files.filter(Disk::isLeftOver).toList();
-        }
+        List<Path> left = new ArrayList<>();
+        Files.walkFileTree(folder, Set.of(), DEEPEST, new SimpleFileVisitor<>() {
+            @Override
+            public FileVisitResult preVisitDirectory(Path inside, BasicFileAttributes attributes) {
+                return gathered(inside);
+            }
+
+            @Override
+            public FileVisitResult visitFile(Path file, BasicFileAttributes attributes) {
+                return gathered(file);
+            }
+
+            @Override
+            public FileVisitResult visitFileFailed(Path file, IOException failed) {
+                return FileVisitResult.CONTINUE;
+            }
+
+            @Override
+            public FileVisitResult postVisitDirectory(Path seen, IOException failed) {
+                return FileVisitResult.CONTINUE;
+            }
+
+            private FileVisitResult gathered(Path each) {
+                if (isLeftOver(each)) {
+                    left.add(each);
+                    return FileVisitResult.SKIP_SUBTREE;
+                }
+                return FileVisitResult.CONTINUE;
+            }
+        });
         for (Path each : left) {
             deleteAll(each);
         }
     }
 
     private static boolean isLeftOver(Path file) {
-        Matcher name = UNFINISHED.matcher(file.getFileName().toString());
+        Path last = file.getFileName();
+        Matcher name = UNFINISHED.matcher(last == null ? "" : last.toString());
         return name.matches()
                 && ProcessHandle.of(Long.parseLong(name.group(1)))
                         .filter(ProcessHandle::isAlive)

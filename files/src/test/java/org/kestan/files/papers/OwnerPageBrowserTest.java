@@ -7,19 +7,19 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.DirectoryNotEmptyException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Predicate;
-import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.disk.Disk;
 import org.kestan.files.job.JobFile;
 import org.kestan.files.job.JobReader;
 import org.kestan.overview.JobAnalysis;
@@ -46,10 +46,16 @@ public class OwnerPageBrowserTest {
     }
 
     @AfterMethod(alwaysRun = true)
-    public void remove() throws IOException {
-        try (Stream<Path> files = Files.walk(folder)) {
-            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
-                Files.deleteIfExists(each);
+    public void remove() throws IOException, InterruptedException {
+        for (int tries = 0; Files.exists(folder); tries++) {
+            try {
+                Disk.deleteAll(folder);
+            } catch (DirectoryNotEmptyException busy) {
+                // A part of the browser may still write when the browser has ended.
+                if (tries == 50) {
+                    throw busy;
+                }
+                Thread.sleep(100);
             }
         }
     }

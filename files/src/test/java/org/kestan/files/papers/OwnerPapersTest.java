@@ -13,7 +13,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -30,6 +29,7 @@ import org.kestan.base.standards.Letterhead;
 import org.kestan.base.standards.SalesTax;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.files.demo.DemoJobs;
+import org.kestan.files.disk.Disk;
 import org.kestan.files.job.JobFile;
 import org.kestan.files.job.JobReader;
 import org.kestan.files.results.PrintedResult;
@@ -71,11 +71,7 @@ public class OwnerPapersTest {
 
     @AfterMethod(alwaysRun = true)
     public void close() throws IOException {
-        try (var files = Files.walk(folder)) {
-            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(each);
-            }
-        }
+        Disk.deleteAll(folder);
     }
 
     private static JobAnalysis demo(String name) {

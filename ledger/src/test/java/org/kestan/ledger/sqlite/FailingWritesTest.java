@@ -9,9 +9,9 @@ import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.kestan.files.disk.Disk;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
@@ -115,12 +115,9 @@ public class FailingWritesTest {
                 }
             }
         } finally {
-            saver.destroy();
-            try (var files = Files.walk(folder)) {
-                for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
-                    Files.deleteIfExists(each);
-                }
-            }
+            // What it loaded lies in the folder: it is taken away once nobody uses it.
+            saver.destroyForcibly().waitFor();
+            Disk.deleteAll(folder);
         }
         // The limit went over all of it: from where nothing can be written to where nothing fails.
         assertThat(refused).isGreaterThan(5);

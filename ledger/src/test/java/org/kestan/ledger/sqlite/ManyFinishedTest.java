@@ -18,6 +18,7 @@ import java.util.Comparator;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.kestan.base.standards.InstrumentKind;
+import org.kestan.files.disk.Disk;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.DemoLedger;
@@ -48,11 +49,7 @@ public class ManyFinishedTest {
 
     @AfterMethod(alwaysRun = true)
     public void remove() throws IOException {
-        try (var files = Files.walk(folder)) {
-            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(each);
-            }
-        }
+        Disk.deleteAll(folder);
     }
 
     /** The made-up shop folds more, takes longer and pulls harder than the standards say: memory finds by how much. */

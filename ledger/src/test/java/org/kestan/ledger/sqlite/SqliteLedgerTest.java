@@ -18,7 +18,6 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Clock;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import javax.imageio.ImageIO;
@@ -26,6 +25,7 @@ import org.flywaydb.core.Flyway;
 import org.jdbi.v3.core.Handle;
 import org.kestan.base.notation.Parsed;
 import org.kestan.base.sheet.Reading;
+import org.kestan.files.disk.Disk;
 import org.kestan.files.job.JobWriter;
 import org.kestan.job.Job;
 import org.kestan.job.pictures.Photo;
@@ -69,11 +69,7 @@ public class SqliteLedgerTest extends LedgerContract {
     @AfterMethod(alwaysRun = true)
     public void closeFile() throws IOException {
         ledger.close();
-        try (var files = Files.walk(folder)) {
-            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(each);
-            }
-        }
+        Disk.deleteAll(folder);
     }
 
     private static Ledger opened(Path file) {
