@@ -149,7 +149,7 @@ public final class KestanApp extends Application {
         stage.setHeight(MainWindow.HEIGHT);
         stage.setOnHidden(event -> {
             practice = Optional.empty();
-            window.store().flush();
+            window.end();
             ledger.close();
         });
         practice = Optional.of(stage);

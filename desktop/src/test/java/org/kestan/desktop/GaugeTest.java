@@ -130,6 +130,18 @@ public class GaugeTest extends WindowTest {
         assertThat(label("notice")).contains("No gauge has sent a reading yet");
     }
 
+    @Test
+    public void aClosedWindowListensNoLonger() throws IOException {
+        int port = listen();
+        connect(port).close();
+        onWindow(() -> {
+            stage.hide();
+            return stage;
+        });
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> connect(port).close())
+                .isInstanceOf(IOException.class);
+    }
+
     /** The whole path: the command line plays a virtual instrument, the window takes what it sends. */
     @Test
     public void theVirtualInstrumentPlaysIntoTheWindow() {

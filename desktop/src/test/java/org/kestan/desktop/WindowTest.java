@@ -82,9 +82,8 @@ public abstract class WindowTest {
     @AfterMethod(alwaysRun = true)
     public void close() throws IOException, TimeoutException {
         onWindow(() -> {
-            window.store().flush();
-            window.gauge().stop();
             stage.hide();
+            window.end(); // also where it was never shown
             return stage;
         });
         FxToolkit.cleanupStages();

@@ -8,7 +8,7 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 
 /** Calls once a second on the application thread. A timeline would have the window redrawn at every frame. */
-final class EverySecond {
+final class EverySecond<T> {
 
     private static final ScheduledExecutorService SECONDS = Executors.newSingleThreadScheduledExecutor(task -> {
         Thread thread = new Thread(task, "seconds");
@@ -16,32 +16,48 @@ final class EverySecond {
         return thread;
     });
 
-    private EverySecond() {}
+    private final WeakReference<T> held;
+    private final Consumer<T> call;
+    private volatile boolean ended;
 
-    /**
-     * Calls as long as somebody uses the one that is called.
-     *
-     * @param called is not kept alive by this
-     * @param call what is called; must not hold on to it either
-     */
-    static <T> void call(T called, Consumer<T> call) {
-        next(new WeakReference<>(called), call);
+    private EverySecond(T called, Consumer<T> call) {
+        held = new WeakReference<>(called);
+        this.call = call;
     }
 
-    private static <T> void next(WeakReference<T> held, Consumer<T> call) {
+    /**
+     * Calls until it is ended, or until nobody uses the object that is called.
+     *
+     * @param called is not kept alive by this
+     * @param call what is called; must not hold on to the object either
+     */
+    static <T> EverySecond<T> call(T called, Consumer<T> call) {
+        EverySecond<T> calls = new EverySecond<>(called, call);
+        calls.schedule();
+        return calls;
+    }
+
+    /** Calls no more. To be used on the application thread; there is no call after it returns. */
+    void end() {
+        ended = true;
+    }
+
+    private void schedule() {
         SECONDS.schedule(
                 () -> {
-                    if (held.get() != null) {
-                        Platform.runLater(() -> {
-                            T called = held.get();
-                            if (called != null) {
-                                call.accept(called);
-                            }
-                        });
-                        next(held, call);
+                    if (!ended && held.get() != null) {
+                        Platform.runLater(this::callNow);
+                        schedule();
                     }
                 },
                 1,
                 TimeUnit.SECONDS);
+    }
+
+    private void callNow() {
+        T called = held.get();
+        if (!ended && called != null) {
+            call.accept(called);
+        }
     }
 }

@@ -75,6 +75,7 @@ public final class JobStore {
 
     private final ServerSaves server;
     private final OtherBenches others;
+    private final EverySecond<JobStore> following;
 
     /** Saves the session's job into a ledger from now on. */
     public JobStore(JobSession session, Settings settings, Ledger ledger) {
@@ -108,7 +109,7 @@ public final class JobStore {
         session.standardsProperty().addListener((property, old, next) -> goBy(next));
         // Once the window is there: it has the first use of the machine.
         Platform.runLater(() -> goBy(session.standards()));
-        EverySecond.call(this, JobStore::follow);
+        following = EverySecond.call(this, JobStore::follow);
         ledger.listen(() -> Platform.runLater(this::follow));
         session.analysisProperty().addListener((property, old, next) -> {
             if (!next.job().equals(open.content())) {
@@ -354,6 +355,12 @@ public final class JobStore {
     public void flush() {
         saveNow();
         writer.answer(() -> true);
+    }
+
+    /** Saves what is not saved yet, and follows the ledger no longer: the window is closed. */
+    public void close() {
+        following.end();
+        flush();
     }
 
     /** Runs on the writer's thread. */

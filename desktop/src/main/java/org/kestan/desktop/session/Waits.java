@@ -30,6 +30,7 @@ public final class Waits {
     private final ReadOnlyObjectWrapper<List<JobWait>> running = new ReadOnlyObjectWrapper<>(List.of());
     private final ReadOnlyObjectWrapper<Instant> now;
     private final Set<Wait> told = new HashSet<>();
+    private final EverySecond<Waits> watching;
     private List<JobWait> others = List.of();
     private boolean first = true;
 
@@ -47,8 +48,13 @@ public final class Waits {
         now = new ReadOnlyObjectWrapper<>(clock.instant());
         session.analysisProperty().addListener((property, old, next) -> tick());
         store.changesProperty().addListener((property, old, next) -> ask());
-        EverySecond.call(this, Waits::tick);
+        watching = EverySecond.call(this, Waits::tick);
         ask();
+    }
+
+    /** Watches no longer: the window is closed. */
+    public void close() {
+        watching.end();
     }
 
     private void ask() {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.event.EventHandler;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
@@ -23,6 +24,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import javafx.stage.WindowEvent;
 import org.kestan.base.sheet.Aim;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.sheet.Measurable;
@@ -68,6 +70,7 @@ public final class MainWindow {
     private final Optional<PracticeDesk> practice;
     private Optional<PracticeDrawer> drawer = Optional.empty();
     private Runnable practiceOpener = () -> {};
+    private boolean ended;
 
     /** What can be done after the first frame. */
     private final FrameTasks rest = new FrameTasks();
@@ -195,6 +198,23 @@ public final class MainWindow {
                 event.consume();
             }
         });
+        stage.addEventHandler(WindowEvent.WINDOW_HIDDEN, new EventHandler<>() {
+            @Override
+            public void handle(WindowEvent hidden) {
+                stage.removeEventHandler(WindowEvent.WINDOW_HIDDEN, this);
+                end();
+            }
+        });
+    }
+
+    /** Saves what is not saved yet, and listens, follows and watches no longer. Called again, it does nothing. */
+    public void end() {
+        if (!ended) {
+            ended = true;
+            devices.stop();
+            waits.close();
+            store.close();
+        }
     }
 
     /** Nobody takes a practice window for the shop's: its edge, its word, and the drawer of tools. */
@@ -389,7 +409,6 @@ public final class MainWindow {
 
     void close() {
         if (store.mayLeave()) {
-            devices.stop();
             stage.close();
         }
     }
