@@ -14,7 +14,10 @@ import org.kestan.week.WeekPlan;
 import org.kestan.week.WeekPlans;
 import org.kestan.week.WeekProblem;
 
-/** What plans of simulated shops come to, against jobs as they came in and against the earliest promise, and how long they take. */
+/**
+ * Compares the plans of simulated shops with taking jobs as they came in and with the earliest promise first, and
+ * times them.
+ */
 public final class WeekFigures {
 
     private static final int JOBS = 60;

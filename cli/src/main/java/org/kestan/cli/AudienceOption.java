@@ -5,7 +5,7 @@ import org.kestan.text.Audience;
 import org.kestan.text.Wording;
 import picocli.CommandLine.Option;
 
-/** Who the sentences are for. */
+/** The audience of the sentences. */
 final class AudienceOption {
 
     @Option(

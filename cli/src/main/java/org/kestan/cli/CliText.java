@@ -4,7 +4,7 @@ import java.util.Locale;
 import java.util.ResourceBundle;
 import org.kestan.text.Placeholders;
 
-/** The command line's own texts; the descriptions of commands and options are named from their annotations. */
+/** The texts of the command line; the annotations of commands and options refer to them. */
 final class CliText {
 
     /** The bundle's name, for annotations. */

@@ -6,7 +6,7 @@ import org.kestan.base.release.Release;
 import picocli.CommandLine;
 import picocli.CommandLine.Help;
 
-/** Writes the man page of the command line, from what the commands say of themselves (man-pages(7), groff_man(7)). */
+/** Writes the man page of the command line from the descriptions of the commands (man-pages(7), groff_man(7)). */
 public final class ManPage {
 
     private static final int WIDTH = 78;

@@ -15,7 +15,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** A practice case as the JSON that other programs read. Millimeters, degrees, newtons. */
+/** A practice case as JSON for other programs. Millimeters, degrees, newtons. */
 final class PracticeJson {
 
     private static final double STEP = 10;

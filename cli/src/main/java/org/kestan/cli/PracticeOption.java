@@ -10,7 +10,7 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 
-/** How hard a practice case is and of what kind. */
+/** The level and kind of a practice case. */
 final class PracticeOption {
 
     @Option(names = "--level", paramLabel = "LEVEL", description = "${bundle:practice-command.how-hard}")

@@ -1,5 +1,5 @@
 /**
- * The command line: works with no display. Prints results as JSON on standard output, faults one a line on standard
- * error; exit 0 when solved, 2 when not.
+ * The command line, which needs no display. Prints results as JSON on standard output, and errors on standard error,
+ * one per line; exit code 0 if solved, 2 if not.
  */
 package org.kestan.cli;

@@ -142,7 +142,7 @@ public class WeekCommandTest {
     @DataProvider
     public Object[][] wrong() {
         return new Object[][] {
-            {new String[] {"--from", "tomorrow"}, "--from: tomorrow is no time"},
+            {new String[] {"--from", "tomorrow"}, "--from: tomorrow is not a time"},
             {new String[] {"--seconds", "-1"}, "--seconds"},
             {new String[] {"--seconds", "601"}, "--seconds"},
             {new String[] {"--seconds", "NaN"}, "--seconds"},

@@ -5,7 +5,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity.Count;
 import org.kestan.base.finding.Quantity.Verbatim;
 
-/** What may be wrong with the whole of a job as it was written down. */
+/** An error that concerns a job file as a whole. */
 public enum JobFinding implements Finding.Kind {
     NO_JOB_FILE,
     NEWER(Verbatim.class),

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.kestan.job.section.Section;
 
-/** Brings together two jobs that grew out of one, section by section. */
+/** Merges two jobs that started from the same one, section by section. */
 public final class JobMerge {
 
     private JobMerge() {}

@@ -13,7 +13,7 @@ import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.UnknownKeys;
 
-/** A job as structured data: what the open job file holds, in no format. */
+/** A job as structured data, independent of a file format. */
 public final class JobTree {
 
     /** The version of the job file that is read and written. */

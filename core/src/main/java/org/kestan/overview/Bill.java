@@ -9,7 +9,7 @@ import org.kestan.job.terms.Lines;
 import org.kestan.judgment.way.Way;
 
 /**
- * What a job comes to, in the shop's currency.
+ * The bill for a job, in the shop's currency.
  *
  * @param work the work, a line for each way
  * @param parts the parts with a price of their own

@@ -6,7 +6,7 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.repair.plan.WorkPlan;
 
-/** What comes next for a job at a station, the one thing that brings the work on. */
+/** The next thing to do for a job at a station. */
 public enum NextStep implements Keyed {
     NAME_IT,
     SAY_WHAT_IT_IS,

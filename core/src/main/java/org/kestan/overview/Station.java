@@ -19,7 +19,7 @@ import org.kestan.judgment.verdict.GateState;
 import org.kestan.repair.proof.Proof;
 import org.kestan.repair.steps.StepBook;
 
-/** The stations a job runs through, in their order, and how each stands. */
+/** The stations of a job, in order, and the state of each. */
 public enum Station implements Keyed {
     INTAKE {
         @Override

@@ -10,7 +10,7 @@ import org.kestan.base.finding.Quantity;
 import org.kestan.base.finding.Quantity.Count;
 import org.kestan.base.finding.Quantity.Moment;
 
-/** What a station waits for, or that it has what it needs. */
+/** What a station is waiting for, or that it has what it needs. */
 public enum StationFinding implements Finding.Kind {
     NOTHING_ENTERED,
     SAY_FORM_AND_JOINT,

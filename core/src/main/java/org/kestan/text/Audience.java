@@ -1,6 +1,6 @@
 package org.kestan.text;
 
-/** Who something is said to. */
+/** The audience of a sentence. */
 public enum Audience {
     /** Whoever does the work. */
     BENCH,

@@ -11,7 +11,7 @@ import org.kestan.repair.plan.JointPlan;
 import org.kestan.repair.plan.WorkPlan;
 
 /**
- * One of the numbers that decide at the bench, to be printed large.
+ * One of the deciding numbers for the bench, to be printed large.
  *
  * @param label what it is
  * @param value the number with its unit

@@ -16,7 +16,7 @@ import org.kestan.repair.plan.ProjectionPlan;
 import org.kestan.repair.plan.WorkPlan;
 
 /**
- * One of the few numbers that one cuts by, short enough to be printed large.
+ * One of the few numbers you cut by, short enough to be printed large.
  *
  * @param value the number with its unit; a dash where there is none
  * @param note millimeters, ± and what is to be said of it; empty for nothing

@@ -2,7 +2,7 @@ package org.kestan.text;
 
 import org.kestan.repair.holding.HoldingTime;
 
-/** Says how long a repair holds. */
+/** How long a repair holds, in words. */
 public final class HoldingText {
 
     private HoldingText() {}

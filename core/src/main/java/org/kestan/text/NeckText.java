@@ -10,7 +10,7 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.Standard;
 import org.kestan.overview.JobAnalysis;
 
-/** What a neck is, and where one more gap is worth most, in words. */
+/** The shape of a neck, and where another gap would help most, in words. */
 public final class NeckText {
 
     private NeckText() {}

@@ -3,7 +3,7 @@ package org.kestan.text;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** Fills the numbered places of a text, {@code {0}}, {@code {1}} and so on. */
+/** Fills the numbered placeholders of a text, {@code {0}}, {@code {1}} and so on. */
 public final class Placeholders {
 
     private static final Pattern PLACE = Pattern.compile("\\{(\\d)}");

@@ -2,7 +2,7 @@ package org.kestan.text;
 
 import java.util.regex.Pattern;
 
-/** Texts of others made harmless for a line on a paper or in a list. */
+/** Makes text from other sources harmless for a line on paper or in a list. */
 public final class PlainText {
 
     /**

@@ -9,7 +9,7 @@ import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.steps.StepCheck;
 
 /**
- * A number of the plan as it stands in a step, to be read from across the bench.
+ * A number of the plan as it is shown in a step, to be read from across the bench.
  *
  * @param label what it is
  * @param value the number with its unit

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.ResourceBundle;
 import java.util.Set;
 
-/** The bundle of words. */
+/** The bundle of texts. */
 final class TextBundle {
 
     private static final ResourceBundle BUNDLE =

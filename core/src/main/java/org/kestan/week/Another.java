@@ -3,7 +3,7 @@ package org.kestan.week;
 import java.time.ZonedDateTime;
 
 /**
- * What would come of one job more, behind all that are planned.
+ * What would happen if one more job came after all that are planned.
  *
  * @param job the job
  * @param begun when it would be begun on

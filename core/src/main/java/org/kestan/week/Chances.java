@@ -5,7 +5,7 @@ import java.time.ZonedDateTime;
 import java.util.Arrays;
 import java.util.Random;
 
-/** When jobs are ready if the same order is worked through with hands that take longer or shorter than planned. */
+/** When jobs are ready if the same order is carried out with working times longer or shorter than planned. */
 public final class Chances {
 
     private final WeekProblem problem;

@@ -18,7 +18,7 @@ import org.kestan.base.week.ShopWeek;
 import org.kestan.base.week.WeekHours;
 
 /**
- * What would help a job that is late.
+ * What would help a late job.
  *
  * @param kind what
  * @param job the job that would come later; empty for the others

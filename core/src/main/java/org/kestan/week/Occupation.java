@@ -2,7 +2,7 @@ package org.kestan.week;
 
 import java.util.Arrays;
 
-/** Times at which something is taken, in their order: a pair of hands, or a place in which several fit. */
+/** The times at which something is occupied, in order: a person, or a place with room for several. */
 final class Occupation {
 
     private int[] starts = new int[16];

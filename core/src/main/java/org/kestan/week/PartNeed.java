@@ -5,7 +5,7 @@ import java.util.Optional;
 import org.kestan.base.standards.Standard;
 
 /**
- * A part that what is left of a job takes.
+ * A part that the remaining work of a job needs.
  *
  * @param what its name as the job lists it; empty where nobody listed it and a way takes it
  * @param kind what kind of part a way takes, by the price the shop knows it by; empty where the job lists it

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A part to be ordered, or to be looked for in the drawer.
+ * A part to order, or to find in the drawer.
  *
  * @param job the id of the job that takes it
  * @param name of the job, as the list shows it

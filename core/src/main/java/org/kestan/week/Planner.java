@@ -5,7 +5,7 @@ import java.util.OptionalInt;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 
-/** Looks for better orders. The port behind which a solver stands. */
+/** Looks for better orders; the port for a solver. */
 public interface Planner {
 
     /**

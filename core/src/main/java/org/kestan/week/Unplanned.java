@@ -4,7 +4,7 @@ import java.util.List;
 import org.kestan.base.finding.Keyed;
 
 /**
- * A job that has no place in a plan.
+ * A job that cannot be planned.
  *
  * @param job its id
  * @param name as the list shows it

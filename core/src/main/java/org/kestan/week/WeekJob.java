@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What is left of a job.
+ * The remaining work of a job.
  *
  * @param id its id in the ledger
  * @param name as the list shows it

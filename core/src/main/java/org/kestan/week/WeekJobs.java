@@ -28,7 +28,7 @@ import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepBook;
 import org.kestan.repair.steps.StepFile;
 
-/** Reads out of a job what is left of it. */
+/** Works out the remaining work of a job. */
 public final class WeekJobs {
 
     /** The parts that ways take, with the words that a part of a job's own list is known by. */

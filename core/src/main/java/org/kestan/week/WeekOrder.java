@@ -3,7 +3,7 @@ package org.kestan.week;
 import java.util.List;
 
 /**
- * In which order steps are given their place: each time a job comes up, its next step is.
+ * The order in which steps are scheduled: each time a job comes up, its next step is.
  *
  * @param jobs indices into the jobs of a {@link WeekProblem}, each as often as it has steps
  */

@@ -12,7 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.kestan.base.week.WorkPlace;
 
-/** Makes plans out of orders, and measures them. */
+/** Turns orders into plans, and rates them. */
 public final class WeekPlans {
 
     /** Standard normal deviate that eight of ten lie below. */

@@ -13,7 +13,7 @@ import org.kestan.base.week.Person;
 import org.kestan.base.week.WorkPlace;
 
 /**
- * What has to be planned: the jobs, and the shop they are planned for.
+ * The planning problem: the jobs, and the shop that does them.
  *
  * @param calendar the shop's days
  * @param jobs those that can be planned

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A plan with everything that is said of it.
+ * A plan with everything reported about it.
  *
  * @param plans of the problem it is a plan of
  * @param plan the plan

@@ -6,7 +6,7 @@ import org.kestan.base.week.WorkPlace;
 import org.kestan.job.bench.WaitKind;
 
 /**
- * A step that is left of a job.
+ * A remaining step of a job.
  *
  * @param id of the step
  * @param title what is done

@@ -1,2 +1,2 @@
-/** The shop's week: what is left of all open jobs, planned together. */
+/** The shop's week: the remaining work of all open jobs, planned together. */
 package org.kestan.week;

@@ -89,7 +89,7 @@ public final class KestanApp extends Application {
                 found.samples(),
                 store -> {
                     if (job.isPresent()) {
-                        store.openFile(job.get());
+                        store.jobFiles().open(job.get());
                     } else {
                         found.first().join().ifPresent(store::open);
                     }

@@ -5,7 +5,10 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 import javafx.application.Application;
 
-/** The entry point; apart from the application class so that the toolkit may lie on the class path or the module path. */
+/**
+ * The entry point, separate from the application class so that the toolkit may be on the class path or the module
+ * path.
+ */
 public final class Launcher {
 
     /** Held, so that their levels stay. */

@@ -28,7 +28,7 @@ import org.kestan.ledger.sqlite.SqliteLedger;
 import org.kestan.overview.JobAnalysis;
 
 /**
- * What a start finds on the disk. It is looked for beside the toolkit, which takes its time to come up.
+ * Everything a start reads from disk. It is read while the toolkit starts, which takes a while.
  *
  * @param demo whether it works on sample jobs
  * @param folder where settings, log and ledger lie

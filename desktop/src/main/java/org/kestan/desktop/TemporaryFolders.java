@@ -8,7 +8,9 @@ import java.time.Instant;
 import java.util.stream.Stream;
 import org.kestan.files.disk.Disk;
 
-/** Scratch folders of the demo: taken away on quitting, and on starting those that a crash left behind. */
+/**
+ * Scratch folders of the demo: removed on quitting. Those left behind by a crash are removed at the next start.
+ */
 final class TemporaryFolders {
 
     private static final String PREFIX = "kestan-demo-";

@@ -158,7 +158,7 @@ public class BenchWindowTest extends WindowTest {
         keys(KeyCode.O);
         assertThat(marks()).hasSize(1);
         // Where it stopped is where it opens.
-        onWindow(() -> window.store().openFile(samples.get(1)));
+        onWindow(() -> window.store().jobFiles().open(samples.get(1)));
         onWindow(() -> {
             window.store().openNamed(inLedgerName());
             return true;
@@ -393,7 +393,7 @@ public class BenchWindowTest extends WindowTest {
         waitFor(() -> stage.getTitle().startsWith("Glue is over"));
         assertThat(find("station-bench", ToggleButton.class).getAccessibleText())
                 .contains("a wait is over");
-        onWindow(() -> window.store().openFile(samples.get(1)));
+        onWindow(() -> window.store().jobFiles().open(samples.get(1)));
         onWindow(() -> {
             window.enter(Station.BENCH.key());
             return true;

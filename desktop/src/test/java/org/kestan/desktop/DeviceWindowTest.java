@@ -47,7 +47,7 @@ public class DeviceWindowTest extends WindowTest {
     /** A photograph is opened, marked by four clicks, read, and offered to its field, where Enter takes it; the picture stays with the job. */
     @Test
     public void aPhotographIsMeasured() throws IOException {
-        onWindow(() -> window.store().openFile(samples.get(0)));
+        onWindow(() -> window.store().jobFiles().open(samples.get(0)));
         waitFor(() -> window.store().openId().isPresent());
         onWindow(() -> {
             session()
@@ -97,7 +97,7 @@ public class DeviceWindowTest extends WindowTest {
         press("picture-counter");
         waitFor(() -> text("counter-" + EntryField.id(Reading.ACTION_BASS)).equals(offered));
         // Another instrument begins with nothing of this one.
-        onWindow(() -> window.store().openFile(samples.get(1)));
+        onWindow(() -> window.store().jobFiles().open(samples.get(1)));
         keys(KeyCode.ALT, KeyCode.DIGIT9);
         waitFor(() -> label("picture-step").contains("Open a photograph"));
         assertThat(label("picture-collected")).isEmpty();
@@ -107,7 +107,7 @@ public class DeviceWindowTest extends WindowTest {
     /** A new picture in a watched folder asks where it belongs, and is kept nowhere unasked; several wait their turn. */
     @Test
     public void aNewPictureAsksWhereItBelongs() throws IOException {
-        onWindow(() -> window.store().openFile(samples.get(0)));
+        onWindow(() -> window.store().jobFiles().open(samples.get(0)));
         waitFor(() -> window.store().openId().isPresent());
         Path card = Files.createDirectory(folder.resolve("card"));
         onWindow(() -> {
@@ -127,7 +127,7 @@ public class DeviceWindowTest extends WindowTest {
         Files.write(card.resolve("two.jpg"), picture);
         waitFor(() -> find("arrived", Node.class).isVisible());
         // Where it is offered to go is the job that is open.
-        onWindow(() -> window.store().openFile(samples.get(1)));
+        onWindow(() -> window.store().jobFiles().open(samples.get(1)));
         waitFor(() -> find("arrived-job", Button.class)
                 .getText()
                 .contains(session().job().name()));
@@ -145,7 +145,7 @@ public class DeviceWindowTest extends WindowTest {
     /** A foot switch is learned by stepping on it; a key that types something is refused. */
     @Test
     public void aFootSwitchTakesWhatWasRead() {
-        onWindow(() -> window.store().openFile(samples.get(0)));
+        onWindow(() -> window.store().jobFiles().open(samples.get(0)));
         waitFor(() -> window.store().openId().isPresent());
         learn(KeyCode.B);
         waitFor(() -> session().noticeProperty().get().contains("another use"));
@@ -168,7 +168,7 @@ public class DeviceWindowTest extends WindowTest {
     /** What is no picture is said; a sample is read, and stays off the sheet. */
     @Test
     public void aSampleStaysOffTheSheet() throws IOException {
-        onWindow(() -> window.store().openFile(samples.get(0)));
+        onWindow(() -> window.store().jobFiles().open(samples.get(0)));
         waitFor(() -> window.store().openId().isPresent());
         keys(KeyCode.ALT, KeyCode.DIGIT9);
         Path text = Files.writeString(folder.resolve("text.jpg"), "no picture");
@@ -223,7 +223,7 @@ public class DeviceWindowTest extends WindowTest {
         // Another instrument begins with nothing of this one, and nothing goes on listening.
         press("sound-stand-in");
         waitFor(() -> label("sound-heard").contains("Hz"));
-        onWindow(() -> window.store().openFile(samples.get(1)));
+        onWindow(() -> window.store().jobFiles().open(samples.get(1)));
         keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.L);
         waitFor(() -> label("sound-source").contains("Nothing is open"));
         assertThat(label("sound-heard")).isEmpty();

@@ -27,7 +27,7 @@ public class JobFilesTest extends WindowTest {
         for (String bad :
                 new String[] {"{\"kestan\": 1, \"survey\": {\"action\": {\"bass\": 3.9}}}", "not json", "{}"}) {
             Path file = Files.writeString(folder.resolve("bad" + JobFile.EXTENSION), bad);
-            assertThat(onWindow(() -> window.store().openFile(file))).isFalse();
+            assertThat(onWindow(() -> window.store().jobFiles().open(file))).isFalse();
             assertThat(session().job()).isEqualTo(open);
             assertThat(label("notice"))
                     .startsWith("Not opened: bad.kestan.json")
@@ -54,7 +54,7 @@ public class JobFilesTest extends WindowTest {
         type("survey-bridgeHeight", "27 mm");
         Path copy = folder.resolve("copy" + JobFile.EXTENSION);
         onWindow(() -> {
-            window.store().exportTo(copy);
+            window.store().jobFiles().write(copy);
             return true;
         });
         Job written = JobFile.read(copy).job().orElseThrow();

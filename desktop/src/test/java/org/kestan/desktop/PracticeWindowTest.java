@@ -310,7 +310,8 @@ public class PracticeWindowTest extends WindowTest {
     /** A customer's job does not get in by a file, and says why. */
     @Test
     public void aCustomersJobIsNotTakenIn() {
-        assertThat(onWindow(() -> window.store().openFile(samples.get(0)))).isFalse();
+        assertThat(onWindow(() -> window.store().jobFiles().open(samples.get(0))))
+                .isFalse();
         assertThat(session().noticeProperty().get()).contains("never with practice");
         assertThat(onWindow(() -> ledger.list(Query.ALL))).isEmpty();
         // Nor does the empty ledger offer one; Enter there leads to the cases.

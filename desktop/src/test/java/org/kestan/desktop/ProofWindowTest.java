@@ -89,7 +89,8 @@ public class ProofWindowTest extends WindowTest {
     @Test
     public void overTheYears() {
         onWindow(() -> window.store()
-                .openFile(samples.stream()
+                .jobFiles()
+                .open(samples.stream()
                         .filter(file -> file.toString().contains("five-visits"))
                         .findFirst()
                         .orElseThrow()));

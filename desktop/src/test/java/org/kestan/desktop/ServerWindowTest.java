@@ -75,7 +75,7 @@ public class ServerWindowTest extends WindowTest {
     /** What is entered while it is away is kept on this machine, and merged in when it is back. */
     @Test
     public void whatIsEnteredMeanwhileIsKept() {
-        onWindow(() -> window.store().openFile(samples.get(0)));
+        onWindow(() -> window.store().jobFiles().open(samples.get(0)));
         waitFor(() -> window.store().openId().isPresent());
         String id = window.store().openId().orElseThrow();
         away.set(true);
@@ -100,7 +100,7 @@ public class ServerWindowTest extends WindowTest {
     /** What was taken back while it was away does not come back with the server. */
     @Test
     public void whatIsTakenBackStaysTakenBack() {
-        onWindow(() -> window.store().openFile(samples.get(0)));
+        onWindow(() -> window.store().jobFiles().open(samples.get(0)));
         waitFor(() -> window.store().openId().isPresent());
         String id = window.store().openId().orElseThrow();
         var before = session().job().visit().get(Reading.ACTION_BASS);
@@ -122,7 +122,7 @@ public class ServerWindowTest extends WindowTest {
     /** A window may be closed while the server is away: what it kept waits, and comes in with the next window. */
     @Test
     public void aWindowMayBeClosedMeanwhile() {
-        onWindow(() -> window.store().openFile(samples.get(0)));
+        onWindow(() -> window.store().jobFiles().open(samples.get(0)));
         waitFor(() -> window.store().openId().isPresent());
         String id = window.store().openId().orElseThrow();
         away.set(true);
@@ -132,14 +132,14 @@ public class ServerWindowTest extends WindowTest {
         assertThat(behind.read(id).orElseThrow().job().visit().get(Reading.ACTION_BASS))
                 .isNotEqualTo(java.util.Optional.of(Length.ofText("3.21 mm")));
         // Nothing else is opened over it while its ledger does not answer.
-        onWindow(() -> window.store().openFile(samples.get(1)));
+        onWindow(() -> window.store().jobFiles().open(samples.get(1)));
         assertThat(session().job().visit().get(Reading.ACTION_BASS)).contains(Length.ofText("3.21 mm"));
     }
 
     /** Who has the job open at another bench is seen with it, and in the list. */
     @Test
     public void whoHasItOpenElsewhereIsSeen() {
-        onWindow(() -> window.store().openFile(samples.get(0)));
+        onWindow(() -> window.store().jobFiles().open(samples.get(0)));
         waitFor(() -> window.store().openId().isPresent());
         assertThat(label("open-elsewhere")).isEmpty();
         open = Map.of(window.store().openId().orElseThrow(), List.of("anna at the back bench"));

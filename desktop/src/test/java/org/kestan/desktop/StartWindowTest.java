@@ -24,7 +24,12 @@ public class StartWindowTest extends WindowTest {
     @Override
     protected MainWindow window(Settings settings) {
         MainWindow made = new MainWindow(
-                stage, settings, ledger, samples, store -> store.openFile(samples.get(0)), Station.MEASURE.key());
+                stage,
+                settings,
+                ledger,
+                samples,
+                store -> store.jobFiles().open(samples.get(0)),
+                Station.MEASURE.key());
         sheetAtFirst = stage.getScene().lookup("#survey-action-bass") != null;
         menusAtFirst =
                 ((MenuBar) stage.getScene().lookup(".menu-bar")).getMenus().size();

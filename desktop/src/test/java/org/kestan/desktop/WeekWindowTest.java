@@ -33,7 +33,8 @@ import org.testng.annotations.Test;
 public class WeekWindowTest extends WindowTest {
 
     private String open(int sample) {
-        assertThat(onWindow(() -> window.store().openFile(samples.get(sample)))).isTrue();
+        assertThat(onWindow(() -> window.store().jobFiles().open(samples.get(sample))))
+                .isTrue();
         waitFor(() -> window.store().openId().isPresent());
         return window.store().openId().orElseThrow();
     }
@@ -183,7 +184,7 @@ public class WeekWindowTest extends WindowTest {
             another.getSelectionModel().select(0);
             return true;
         });
-        waitFor(() -> label("week-answer").contains("could be promised for"));
+        waitFor(() -> label("week-answer").contains("could promise it for"));
         onWindow(() -> {
             find("week-notice", Button.class).fire();
             return true;

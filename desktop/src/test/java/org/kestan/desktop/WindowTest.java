@@ -96,7 +96,8 @@ public abstract class WindowTest {
     }
 
     protected void openSample(int which) {
-        assertThat(onWindow(() -> window.store().openFile(samples.get(which)))).isTrue();
+        assertThat(onWindow(() -> window.store().jobFiles().open(samples.get(which))))
+                .isTrue();
         settle();
     }
 

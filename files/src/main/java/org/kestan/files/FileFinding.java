@@ -7,7 +7,7 @@ import org.kestan.base.finding.Quantity.Said;
 import org.kestan.base.finding.Quantity.Several;
 import org.kestan.base.finding.Quantity.Verbatim;
 
-/** What may be wrong with a file, and what would be accepted in its place. */
+/** Errors in a file, and what would be accepted instead. */
 public enum FileFinding implements Finding.Kind {
     IS_FOLDER,
     TOO_LARGE,

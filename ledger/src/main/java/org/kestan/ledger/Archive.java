@@ -27,7 +27,7 @@ import org.kestan.job.pictures.Photo;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
-/** Jobs of a ledger as job files in one zip, their pictures and papers beside them; and back. */
+/** Exports the jobs of a ledger to one zip, with their pictures and papers, and imports them again. */
 public final class Archive {
 
     /** Where jobs lie in a zip, by where they lie in the ledger. */

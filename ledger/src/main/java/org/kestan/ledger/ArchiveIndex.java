@@ -21,7 +21,10 @@ import tools.jackson.databind.ObjectMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What a zip says of its jobs beside their files: id, revision, which ledgers changed them, both times, where they lay. */
+/**
+ * What a zip records about its jobs besides their files: id, revision, which ledgers changed them, both times, where
+ * they were.
+ */
 final class ArchiveIndex {
 
     /** Its place in the zip. */

@@ -10,7 +10,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import org.kestan.job.Job;
 
-/** Takes jobs of other ledgers into one, knowing those that are there. */
+/** Imports jobs of other ledgers into one, recognizing those it already has. */
 final class ArchiveTaking {
 
     /** Of two that parted the one that keeps the id: first what is not in the bin, then by what is the same in every ledger. */

@@ -15,7 +15,7 @@ import org.kestan.job.Sections;
 import org.kestan.job.parts.Part;
 import org.kestan.job.terms.Lines;
 
-/** A ledger of the invented shop: the sample jobs at hand, finished ones put away. */
+/** A ledger of the invented shop: the sample jobs, and archived finished ones. */
 public final class DemoLedger {
 
     private static final long SEED = 1968;

@@ -10,7 +10,7 @@ import org.kestan.files.standards.StandardsFile;
 import org.kestan.job.Job;
 
 /**
- * How a ledger derives what its list shows of a job.
+ * How a ledger derives what its list shows about a job.
  *
  * @param shop the standards it goes by
  * @param key tells which standards, and which program, it is: as long as it is the same, the same comes out

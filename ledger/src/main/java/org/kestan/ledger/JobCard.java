@@ -7,7 +7,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.overview.Station;
 
 /**
- * What the list shows of a job.
+ * What the list shows about a job.
  *
  * @param id the job's id
  * @param name what the shop calls the instrument, empty when it has no name

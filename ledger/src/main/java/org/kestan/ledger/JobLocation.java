@@ -3,7 +3,7 @@ package org.kestan.ledger;
 import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 
-/** Where a job of the ledger lies. */
+/** Where a job is in the ledger. */
 public enum JobLocation implements Keyed {
     /** At hand. */
     BENCH,

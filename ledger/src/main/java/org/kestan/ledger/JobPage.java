@@ -3,7 +3,7 @@ package org.kestan.ledger;
 import java.util.List;
 
 /**
- * The first of the jobs that were asked for.
+ * The first of the requested jobs.
  *
  * @param cards what the list shows of them
  * @param found how many there are, those that are not shown included, as far as was to be counted

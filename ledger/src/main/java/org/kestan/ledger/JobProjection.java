@@ -17,8 +17,8 @@ import org.kestan.text.PlainText;
 import org.kestan.text.Wording;
 
 /**
- * What a ledger keeps of a job beside its file, for its list and its search: derived from the job's analysis, by the shop's
- * own standards.
+ * What a ledger stores about a job besides its file, for its list and its search: derived from the job's analysis with
+ * the shop's own standards.
  *
  * @param name what the shop calls the instrument
  * @param owner whose it is

@@ -3,7 +3,7 @@ package org.kestan.ledger;
 import java.time.Instant;
 
 /**
- * A job as it lies in a ledger, with all that goes with it from one ledger to another.
+ * A job in a ledger, with everything that moves with it to another ledger.
  *
  * @param id by which it is known in every ledger
  * @param revision how often it was saved, 1 or more

@@ -13,7 +13,7 @@ import org.kestan.job.bench.Wait;
 import org.kestan.job.bench.WaitKind;
 
 /**
- * A wait that is on, at a job.
+ * A running wait of a job.
  *
  * @param id the job's id
  * @param name what the shop calls the instrument

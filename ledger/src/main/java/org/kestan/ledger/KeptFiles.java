@@ -3,7 +3,7 @@ package org.kestan.ledger;
 import java.util.List;
 import java.util.Optional;
 
-/** Files that are kept somewhere behind a folder, which then holds copies of those that were looked at. */
+/** Files that are stored elsewhere; a folder holds copies of those that were looked at. */
 public interface KeptFiles {
 
     /** The folder is all there is. */

@@ -2,7 +2,7 @@ package org.kestan.ledger;
 
 import org.kestan.base.finding.Finding;
 
-/** The ledger could not be read or written: disk full, file gone, locked too long. The job at hand is not lost by it. */
+/** The ledger could not be read or written: disk full, file gone, locked too long. The open job is not lost. */
 public final class LedgerException extends RuntimeException {
 
     private static final long serialVersionUID = 1L;

@@ -4,7 +4,7 @@ import java.util.List;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity.Verbatim;
 
-/** What keeps a ledger from being opened, read or written. */
+/** The reasons why a ledger can't be opened, read or written. */
 public enum LedgerFinding implements Finding.Kind {
     /** No room is left where it lies. */
     DISK_FULL,

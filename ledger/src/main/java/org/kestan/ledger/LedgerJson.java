@@ -8,7 +8,7 @@ import org.kestan.job.tree.Tree;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
-/** What a ledger holds, as the JSON that other programs read. */
+/** The contents of a ledger as JSON for other programs. */
 public final class LedgerJson {
 
     private LedgerJson() {}

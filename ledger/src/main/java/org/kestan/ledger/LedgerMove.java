@@ -14,8 +14,8 @@ import org.kestan.job.Job;
 import org.kestan.job.pictures.Photo;
 
 /**
- * A ledger moved whole into an empty one: jobs with their ids, revisions and times, those put away and those in the bin, pictures and
- * papers. At the end everything is read back and compared.
+ * Copies a whole ledger into an empty one: jobs with their ids, revisions and times, archived jobs and those in the
+ * bin, pictures and papers. At the end everything is read back and compared.
  *
  * @param jobs how many jobs are there now
  * @param pictures how many pictures

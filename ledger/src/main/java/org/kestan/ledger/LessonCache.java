@@ -6,7 +6,7 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.repair.memory.Lesson;
 import org.kestan.repair.memory.Memory;
 
-/** What the jobs of a ledger teach, kept until the ledger or the standards are others. Safe for several threads. */
+/** What the jobs of a ledger teach, cached until the ledger or the standards change. Thread-safe. */
 public final class LessonCache {
 
     private String at = "";

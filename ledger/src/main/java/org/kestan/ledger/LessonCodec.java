@@ -12,7 +12,7 @@ import java.util.stream.Collectors;
 import org.kestan.base.standards.InstrumentKind;
 import org.kestan.repair.memory.Lesson;
 
-/** A lesson as a text for a database: its parts behind one another, tabs between them. */
+/** A lesson as text for a database: its parts, separated by tabs. */
 final class LessonCodec {
 
     private static final int PARTS = 12;

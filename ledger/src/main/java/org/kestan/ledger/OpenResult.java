@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.kestan.base.finding.Finding;
 
-/** What came of opening a ledger. */
+/** The result of opening a ledger. */
 public sealed interface OpenResult {
 
     /**

@@ -12,7 +12,7 @@ import java.util.stream.Stream;
 import org.kestan.files.disk.Disk;
 
 /**
- * The papers that were made for jobs, as they were handed out: beside the ledger, in a folder for each job.
+ * The papers made for jobs, as they were handed out: beside the ledger, in a folder for each job.
  *
  * @param folder where they lie
  * @param behind where they are kept, where that is not the folder itself

@@ -4,7 +4,7 @@ import java.util.List;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity.Verbatim;
 
-/** What may be wrong with a picture. */
+/** Problems with a picture. */
 public enum PictureFinding implements Finding.Kind {
     TOO_LARGE,
     CANT_BE_READ,

@@ -5,7 +5,7 @@ import java.util.Optional;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 
-/** The hands of the shop's players: what was found on one instrument holds for the next of the same owner. */
+/** How hard the shop's players play: what was found on one instrument holds for the next one of the same owner. */
 public final class PlayerHands {
 
     /** How many of an owner's jobs are looked through at most. */

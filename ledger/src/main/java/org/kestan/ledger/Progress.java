@@ -1,6 +1,6 @@
 package org.kestan.ledger;
 
-/** Told how far a long work has come. */
+/** Told the progress of a long task. */
 @FunctionalInterface
 public interface Progress {
 

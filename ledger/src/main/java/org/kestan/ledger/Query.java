@@ -8,7 +8,7 @@ import org.kestan.base.finding.Keyed;
 import org.kestan.overview.Station;
 
 /**
- * Which jobs are asked for, and in which order.
+ * The jobs requested, and their order.
  *
  * @param words what is searched for; every word has to be found somewhere in the job
  * @param station the station they are at, empty for any

@@ -1,6 +1,6 @@
 package org.kestan.ledger;
 
-/** What came of saving a job. */
+/** The result of saving a job. */
 public sealed interface SaveResult {
 
     /**

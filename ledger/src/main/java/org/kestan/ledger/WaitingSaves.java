@@ -17,8 +17,9 @@ import org.kestan.job.Job;
 import org.kestan.job.JobMerge;
 
 /**
- * What could not be saved because the server was away: kept on this machine, also when the program ends, until the server is back. It is then merged
- * with what others saved meanwhile, section by section; where both changed the same, both are kept.
+ * Saves that failed because the server was away: kept on this machine, even when the program ends, until the server is
+ * back. They are then merged with what others saved, section by section; if both changed the same section, both
+ * versions are kept.
  *
  * @param folder where it lies
  */

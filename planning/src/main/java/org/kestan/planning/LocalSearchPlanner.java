@@ -17,7 +17,7 @@ import org.kestan.week.Planner;
 import org.kestan.week.WeekOrder;
 import org.kestan.week.WeekPlans;
 
-/** Local search from the order there is: turns change places, and what costs less is kept. */
+/** Local search from the present order: turns are swapped, and cheaper orders are kept. */
 public final class LocalSearchPlanner implements Planner {
 
     private static final long LOOK = 20;

@@ -40,8 +40,8 @@ import org.kestan.ledger.postgres.PostgresAddress;
 import org.kestan.ledger.postgres.PostgresLedger;
 
 /**
- * Several benches at one server, each with a ledger of its own, at the pace of hands that hurry: jobs of their own, and a few in which all write.
- * In the end everything that was acknowledged has to be there.
+ * Several benches that use one server at the pace of fast hands, each with its own ledger. They write jobs of their
+ * own and a few that all of them use. In the end everything acknowledged must be there.
  */
 final class Benches {
 

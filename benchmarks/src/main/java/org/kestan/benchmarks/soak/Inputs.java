@@ -61,7 +61,7 @@ import org.kestan.text.BenchUnit;
 import org.kestan.text.PlanCards;
 import org.kestan.text.Wording;
 
-/** What comes from outside: job files, tables, standards, gauge lines, pictures, zips. */
+/** Attacks on input from outside: job files, tables, standards, gauge lines, pictures, zips. */
 final class Inputs {
 
     private static final Wording WORDS = Wording.in(BenchUnit.THOUSANDTHS);

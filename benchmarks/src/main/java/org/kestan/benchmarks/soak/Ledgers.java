@@ -35,7 +35,7 @@ import org.kestan.ledger.SaveResult;
 import org.kestan.ledger.sqlite.SqliteBackups;
 import org.kestan.ledger.sqlite.SqliteLedger;
 
-/** The ledger: damaged files, a program killed while it saves, two programs at once. */
+/** Attacks on the ledger: damaged files, a program killed while it saves, two programs at once. */
 final class Ledgers {
 
     private static final int JOBS = 12;

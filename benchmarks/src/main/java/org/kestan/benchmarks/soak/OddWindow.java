@@ -27,7 +27,9 @@ import org.kestan.ledger.Ledger;
 import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.sqlite.SqliteLedger;
 
-/** The window itself: odd jobs are opened in it and every station is laid out; nothing may hold its thread for long. */
+/**
+ * Attacks on the window: opens odd jobs in it and lays out every station; nothing may block its thread for long.
+ */
 final class OddWindow implements AutoCloseable {
 
     private static final int PATIENCE_SECONDS = 60;

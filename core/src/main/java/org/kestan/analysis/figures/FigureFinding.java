@@ -5,7 +5,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity.Distance;
 import org.kestan.base.finding.Quantity.Turn;
 
-/** Why a deciding figure stands as it does, as a clause. */
+/** The reason for the state of a deciding figure, as a clause. */
 public enum FigureFinding implements Finding.Kind {
     NEEDS_NUT_ACTION_BRIDGE,
     SAY_THE_ACTION,

@@ -3,7 +3,7 @@ package org.kestan.analysis.figures;
 import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 
-/** How a deciding figure stands. */
+/** The state of a deciding figure. */
 public enum State implements Keyed {
     GOOD,
     MARGINAL,

@@ -9,7 +9,7 @@ import org.kestan.base.finding.Quantity.Term;
 import org.kestan.base.finding.Quantity.Turn;
 import org.kestan.base.finding.Quantity.Verbatim;
 
-/** What is asked about a reading. */
+/** A question about a reading. */
 public enum SheetQuestion implements Finding.Kind {
     IMPLAUSIBLE(Verbatim.class, Distance.class, Distance.class),
     PROVISIONAL,

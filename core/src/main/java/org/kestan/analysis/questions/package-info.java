@@ -1,4 +1,2 @@
-/**
- * What the sheet is asked about: readings outside their plausible range, and readings that contradict each other.
- */
+/** Questions about the sheet: readings outside their plausible range, and readings that contradict each other. */
 package org.kestan.analysis.questions;

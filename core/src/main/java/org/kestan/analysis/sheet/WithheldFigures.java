@@ -10,7 +10,9 @@ import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Measurable;
 import org.kestan.job.Job;
 
-/** What is held back while a reading is questioned: nothing is planned on a value that no instrument has. */
+/**
+ * Figures that are withheld while a reading is in question, so that nothing is planned on a value no instrument has.
+ */
 public final class WithheldFigures {
 
     /** What a questioned value is moved by to see whether anything hangs on it, mm. */

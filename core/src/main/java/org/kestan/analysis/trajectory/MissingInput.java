@@ -3,7 +3,7 @@ package org.kestan.analysis.trajectory;
 import java.util.List;
 import org.kestan.base.finding.Fault;
 
-/** What is needed and was not said. */
+/** An input that is needed and was not entered. */
 public enum MissingInput implements Fault.Missing {
     VALUE,
     WANTED_ACTION,

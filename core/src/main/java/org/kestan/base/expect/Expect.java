@@ -2,7 +2,7 @@ package org.kestan.base.expect;
 
 import java.util.function.Supplier;
 
-/** Says what was expected where a value that must be there is not: a mistake of the program, not of its input. */
+/** States what was expected when a required value is missing: an error in the program, not in its input. */
 public final class Expect {
 
     private Expect() {}

@@ -1,2 +1,2 @@
-/** Words for mistakes of the program. What is wrong with an input is a finding, not an exception. */
+/** Messages for errors in the program. An error in the input is a finding, not an exception. */
 package org.kestan.base.expect;

@@ -3,7 +3,7 @@ package org.kestan.base.lazy;
 import java.util.function.Supplier;
 
 /**
- * A value that is worked out when it is first asked for, once, whichever thread asks. What it is worked out from must be
+ * A value that is computed once, when it is first requested, by whichever thread requests it. Its inputs must be
  * immutable.
  *
  * @param <T> the value

@@ -1,2 +1,2 @@
-/** Values worked out once, when they are first asked for. */
+/** Values computed once, when they are first requested. */
 package org.kestan.base.lazy;

@@ -2,7 +2,7 @@ package org.kestan.base.release;
 
 import java.util.ResourceBundle;
 
-/** Which release of Kestan this is. It is said once, in the build. */
+/** The release of Kestan. The build defines it, in one place. */
 public final class Release {
 
     /** The version, such as {@code 0.1.0}. */

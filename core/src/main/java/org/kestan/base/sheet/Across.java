@@ -3,7 +3,7 @@ package org.kestan.base.sheet;
 import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 
-/** Where along a fret, seen across the board. */
+/** A place along a fret, across the board. */
 public enum Across implements Keyed {
     BASS,
     MIDDLE,

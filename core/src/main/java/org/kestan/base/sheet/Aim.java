@@ -2,7 +2,7 @@ package org.kestan.base.sheet;
 
 import java.util.Optional;
 
-/** The lengths that a job is worked toward. What is not aimed at stays as it is. */
+/** The lengths a job aims at. What is not aimed at stays as it is. */
 public enum Aim implements LengthLine {
     ACTION_BASS("action.bass", Reading.ACTION_BASS),
     ACTION_TREBLE("action.treble", Reading.ACTION_TREBLE),

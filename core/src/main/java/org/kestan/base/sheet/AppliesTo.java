@@ -1,6 +1,6 @@
 package org.kestan.base.sheet;
 
-/** Which instruments a line of the sheet is taken on. */
+/** The instruments on which a line of the sheet is taken. */
 public enum AppliesTo {
     /** Every instrument. */
     ANY,

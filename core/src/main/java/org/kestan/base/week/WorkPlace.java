@@ -2,7 +2,7 @@ package org.kestan.base.week;
 
 import org.kestan.base.finding.Keyed;
 
-/** Where in a shop something is worked at, or lies and waits. */
+/** A place in the shop where work is done, or where something waits. */
 public enum WorkPlace implements Keyed {
     /** Where hands work. */
     BENCH,

@@ -10,7 +10,7 @@ import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 
-/** The diary of the bench: {@code bench.log}. It only ever grows. */
+/** The bench diary: {@code bench.log}. Lines are only ever added. */
 public final class DiarySection extends ListSection<DiaryEntry> {
 
     private static final ValueType<DiaryEntry.What> WHAT = ValueType.choice(DiaryEntry.What.class);

@@ -11,7 +11,7 @@ import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 
-/** Where the feet bore, set after set: {@code bench.footFit}. */
+/** Where the feet touched, set after set: {@code bench.footFit}. */
 public final class FootFitSection extends ListSection<FootFit> {
 
     private static final ValueType<FootFit.Zone> ZONE = ValueType.choice(FootFit.Zone.class);

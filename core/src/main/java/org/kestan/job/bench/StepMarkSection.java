@@ -7,7 +7,7 @@ import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 
-/** The steps that are behind one: {@code bench.steps}. */
+/** The steps that are done or skipped: {@code bench.steps}. */
 public final class StepMarkSection extends ListSection<StepMark> {
 
     private static final ValueType<StepMark.State> STATE = ValueType.choice(StepMark.State.class);

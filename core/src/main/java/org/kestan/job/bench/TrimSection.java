@@ -9,7 +9,7 @@ import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 
-/** What saddle or bridge stand at, trimming after trimming: {@code bench.trims}. */
+/** The heights of saddle or bridge after each trim: {@code bench.trims}. */
 public final class TrimSection extends ListSection<Trim> {
 
     private static final ValueType<Trim.Part> PART = ValueType.choice(Trim.Part.class);

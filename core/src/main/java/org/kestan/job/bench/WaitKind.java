@@ -2,7 +2,7 @@ package org.kestan.job.bench;
 
 import org.kestan.base.finding.Keyed;
 
-/** What one waits for. */
+/** The kinds of waits. */
 public enum WaitKind implements Keyed {
     HEAT,
     STEAM_REST,

@@ -8,7 +8,7 @@ import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 
-/** The waits that were begun: {@code bench.waits}. */
+/** The waits that were started: {@code bench.waits}. */
 public final class WaitSection extends ListSection<Wait> {
 
     /** No wait is longer than a year. */

@@ -1,5 +1,5 @@
 /**
- * What was done and read at the bench: steps behind one, waits, the heel log, where feet bore, what was trimmed, bags, and the
- * diary of it all, each a list in the order it happened.
+ * What was done and read at the bench: finished steps, waits, the heel log, foot fits, trims, bags, and the diary,
+ * each a list in the order of events.
  */
 package org.kestan.job.bench;

@@ -9,10 +9,7 @@ import org.kestan.base.expect.Expect;
 import org.kestan.base.sheet.Reading;
 import org.kestan.job.Job;
 
-/**
- * An instrument to measure where there is none: plays the readings of a job as a gauge would send them, with the noise of
- * the usual tool.
- */
+/** A virtual instrument: sends the readings of a job the way a gauge would, with the noise of the usual tool. */
 public final class VirtualInstrument {
 
     private final Job job;

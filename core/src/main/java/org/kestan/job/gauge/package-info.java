@@ -1,5 +1,4 @@
 /**
- * What gauges send: the line protocol, and a virtual instrument that plays readings with noise. Sockets are for those who
- * use it.
+ * Gauges: the line protocol, and a virtual instrument that sends readings with noise. Sockets are left to the callers.
  */
 package org.kestan.job.gauge;

@@ -1,2 +1,2 @@
-/** What was predicted of a job's work, as it was predicted, kept with the standards of that day. */
+/** The prediction saved for a job's work, with the shop's standards of that day. */
 package org.kestan.job.proof;

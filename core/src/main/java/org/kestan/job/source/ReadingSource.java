@@ -2,7 +2,7 @@ package org.kestan.job.source;
 
 import java.util.List;
 
-/** Gives readings that nobody types: the port behind which a camera, a microphone or a gauge stands. */
+/** A source of readings that are not typed: the port for a camera, a microphone or a gauge. */
 @FunctionalInterface
 public interface ReadingSource {
 

@@ -1,2 +1,2 @@
-/** Readings that nobody typed: what a device reads, and where a value on the sheet came from. */
+/** Readings that are not typed: readings from devices, and where a value on the sheet came from. */
 package org.kestan.job.source;

@@ -16,7 +16,7 @@ import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.visits.Visit;
 
-/** What taking a reading does to a job. */
+/** What taking a reading changes in a job. */
 public final class ReadingTakes {
 
     private ReadingTakes() {}

@@ -2,7 +2,7 @@ package org.kestan.job.terms;
 
 import org.kestan.base.finding.Keyed;
 
-/** What kind of floating bridge stands on an archtop. */
+/** The kinds of floating bridge on an archtop. */
 public enum ArchtopBridge implements Keyed {
     ADJUSTABLE("adjustable"),
     SOLID("solid");

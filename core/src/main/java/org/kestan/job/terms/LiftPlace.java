@@ -2,7 +2,7 @@ package org.kestan.job.terms;
 
 import org.kestan.base.finding.Keyed;
 
-/** Where a leaf goes under a bridge. */
+/** Where a feeler leaf goes under a bridge. */
 public enum LiftPlace implements Keyed {
     FRONT,
     BACK,

@@ -2,7 +2,7 @@ package org.kestan.job.terms;
 
 import org.kestan.base.finding.Keyed;
 
-/** How hard the player's hand is. */
+/** How hard the player plays. */
 public enum PlayingTouch implements Keyed {
     LIGHT("light"),
     MEDIUM("medium"),

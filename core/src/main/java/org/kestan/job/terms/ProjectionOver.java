@@ -2,7 +2,7 @@ package org.kestan.job.terms;
 
 import org.kestan.base.finding.Keyed;
 
-/** What a projection was read against. */
+/** The surface a projection was read from. */
 public enum ProjectionOver implements Keyed {
     SOUNDBOARD("soundboard"),
     BRIDGE("bridge");

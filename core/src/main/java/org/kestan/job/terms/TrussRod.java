@@ -2,7 +2,7 @@ package org.kestan.job.terms;
 
 import org.kestan.base.finding.Keyed;
 
-/** What the truss rod does when it is turned. */
+/** How the truss rod responds when it is turned. */
 public enum TrussRod implements Keyed {
     WORKS("works"),
     TIGHT("tight"),

@@ -2,7 +2,7 @@ package org.kestan.job.terms;
 
 import org.kestan.base.finding.Keyed;
 
-/** When in the course of the work a survey was taken. */
+/** When a survey was taken in the course of the work. */
 public enum VisitRole implements Keyed {
     AS_RECEIVED("as-received"),
     AFTER_RELIEF("after-relief"),

@@ -1,4 +1,2 @@
-/**
- * The words a job is said in: every line that holds no length, and what there is to choose from.
- */
+/** The terms of a job: every line that does not hold a length, and the choices for each. */
 package org.kestan.job.terms;

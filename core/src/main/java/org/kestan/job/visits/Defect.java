@@ -2,7 +2,7 @@ package org.kestan.job.visits;
 
 import org.kestan.base.finding.Keyed;
 
-/** What is looked for inside and around an instrument, in the order of the look. */
+/** The defects to look for inside and around an instrument, in the order of inspection. */
 public enum Defect implements Keyed {
     BRACE_LOOSE("brace-loose"),
     BRACE_CRACKED("brace-cracked"),

@@ -5,7 +5,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity.Several;
 import org.kestan.base.finding.Quantity.Verbatim;
 
-/** What may be wrong with a visit as it was written down. */
+/** An error in a visit as it was written in a file. */
 public enum VisitFinding implements Finding.Kind {
     NO_READING(Verbatim.class),
     ONE_OF_READINGS(Several.class);

@@ -8,7 +8,7 @@ import org.kestan.job.section.Section;
 import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 
-/** The ways taken into the plan, by their keys, in the order of the work. */
+/** The ways taken into the plan, by key, in working order. */
 public final class WaysSection extends Section<List<String>> {
 
     private static final String PATH = "plan.ways";

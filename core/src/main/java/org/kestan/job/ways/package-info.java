@@ -1,2 +1,2 @@
-/** Which ways a job has taken. What a way is and comes to is for {@code org.kestan.judgment.ways}. */
+/** The ways a job has taken. {@code org.kestan.judgment.ways} defines what a way is and what it leads to. */
 package org.kestan.job.ways;

@@ -8,7 +8,7 @@ import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 
-/** Steps that were pinned to a day: {@code pins}. */
+/** Steps pinned to a day: {@code pins}. */
 public final class PinSection extends ListSection<Pin> {
 
     /** Names the section. */

@@ -7,7 +7,7 @@ import org.kestan.job.section.Section;
 import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 
-/** How urgent a job is, said by hand: {@code priority}, from -2 for no hurry to 2 for first of all. */
+/** The priority of a job, set by hand: {@code priority}, from -2 (no hurry) to 2 (first of all). */
 public final class PrioritySection extends Section<Optional<Integer>> {
 
     /** From no hurry to first of all; 0 is as usual. */

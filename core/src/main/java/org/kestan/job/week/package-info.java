@@ -1,2 +1,2 @@
-/** What is said by hand of when a job is worked on. */
+/** What the user decides about when a job is worked on. */
 package org.kestan.job.week;

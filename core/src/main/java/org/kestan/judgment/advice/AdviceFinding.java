@@ -8,7 +8,7 @@ import org.kestan.base.finding.Quantity.Said;
 import org.kestan.base.finding.Quantity.Several;
 import org.kestan.base.finding.Quantity.Term;
 
-/** Why the shop would do what it would, and what would change its mind. */
+/** The reasons for a recommendation, and what would change it. */
 public enum AdviceFinding implements Finding.Kind {
     BEFORE_ANYTHING,
     TUNE_FIRST,

@@ -20,7 +20,7 @@ import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayKind;
 import org.kestan.judgment.ways.WayCatalog;
 
-/** Finds what the shop would do: of the sequences tried, the first by the rules of §6, with the reasons. */
+/** Finds the recommendation: the best of the sequences tried, by the rules of §6, with the reasons. */
 final class Recommender {
 
     private static final int RUNNERS_UP = 2;

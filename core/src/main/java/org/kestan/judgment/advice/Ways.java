@@ -24,7 +24,7 @@ import org.kestan.judgment.way.Shim;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
 
-/** All ways for one instrument, and what comes of taking several of them. */
+/** All ways for one instrument, and the results of taking several of them. */
 public final class Ways {
 
     private final JudgmentContext about;

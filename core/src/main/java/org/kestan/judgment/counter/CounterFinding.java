@@ -6,7 +6,7 @@ import org.kestan.base.finding.Quantity.Count;
 import org.kestan.base.finding.Quantity.Fret;
 import org.kestan.base.finding.Quantity.Verbatim;
 
-/** What the counter check has to say: how sure it is, what it took for granted, what would settle it. */
+/** The findings of the counter check: how certain it is, what it assumed, what would settle it. */
 public enum CounterFinding implements Finding.Kind {
     NOTHING_TO_GO_BY,
     SETTLED(Count.class, Count.class),

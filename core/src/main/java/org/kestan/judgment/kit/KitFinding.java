@@ -3,7 +3,7 @@ package org.kestan.judgment.kit;
 import java.util.List;
 import org.kestan.base.finding.Finding;
 
-/** Why a build can't work as it is meant. */
+/** Why a build cannot work as intended. */
 public enum KitFinding implements Finding.Kind {
     FLAT_TOO_LOW,
     FLAT_TOO_HIGH,

@@ -13,7 +13,7 @@ import org.kestan.base.finding.Quantity.Several;
 import org.kestan.base.finding.Quantity.Term;
 import org.kestan.base.finding.Quantity.Turn;
 
-/** Why a gate stands as it does. */
+/** The reason for a gate's state. */
 public enum GateFinding implements Finding.Kind {
     SHEET_FIRST,
 

@@ -2,7 +2,7 @@ package org.kestan.judgment.verdict;
 
 import org.kestan.base.finding.Keyed;
 
-/** What the numbers behind the gates are, in the order they are shown. */
+/** The numbers behind the gates, in the order they are shown. */
 public enum GateNumber implements Keyed {
     BRIDGE_LIFT("bridgeLift"),
     HUMIDITY("humidity"),

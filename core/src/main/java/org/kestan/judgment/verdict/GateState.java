@@ -2,7 +2,7 @@ package org.kestan.judgment.verdict;
 
 import org.kestan.base.finding.Keyed;
 
-/** How a gate stands. */
+/** The state of a gate. */
 public enum GateState implements Keyed {
     PASS("pass"),
     WARN("warn"),

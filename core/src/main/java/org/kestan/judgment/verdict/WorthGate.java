@@ -7,7 +7,7 @@ import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 
-/** The last gate: whether it is worth it. */
+/** The last gate: whether the repair is worth it. */
 final class WorthGate {
 
     private WorthGate() {}

@@ -1,6 +1,6 @@
 package org.kestan.judgment.way;
 
-/** What a way does to an instrument, so that plans ask for effects rather than for ways. */
+/** What a way does to an instrument, so that plans can ask for effects instead of particular ways. */
 public enum Effect {
     /** Turns the neck against the body. */
     TURNS_NECK,

@@ -1,6 +1,6 @@
 package org.kestan.judgment.way;
 
-/** How a way takes part in the search for what the shop would do (§6). */
+/** The role of a way in the search for a recommendation (§6). */
 public enum Role {
     /** Nothing is done to the instrument. */
     NOTHING,

@@ -1,6 +1,6 @@
 package org.kestan.judgment.way;
 
-/** When in the order of the work a way is taken. */
+/** When a way is taken in the order of the work. */
 public enum Stage {
     BEFORE,
     RELIEF,

@@ -2,7 +2,7 @@ package org.kestan.judgment.way;
 
 import org.kestan.base.finding.Keyed;
 
-/** Whether a way is for an instrument. */
+/** Whether a way suits an instrument. */
 public enum Suitability implements Keyed {
     /** It can be done and leads somewhere. */
     POSSIBLE,

@@ -7,7 +7,10 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.standards.Standard;
 import org.kestan.judgment.verdict.GateId;
 
-/** A way that comes before any number counts: it can be judged whether or not the sheet says how the instrument stands. */
+/**
+ * A way that has to come before any number counts. It can be judged even if the sheet does not show the instrument's
+ * setup.
+ */
 public abstract class WayBefore extends Way {
 
     /** As for any way; it is taken first and can be undone. */

@@ -4,7 +4,7 @@ import java.util.List;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity.Distance;
 
-/** What several ways have to say. */
+/** Findings shared by several ways. */
 public enum WayFinding implements Finding.Kind {
     SHEET_FIRST,
     ACTION(Distance.class, Distance.class),

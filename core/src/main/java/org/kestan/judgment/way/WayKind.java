@@ -4,7 +4,7 @@ import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.standards.Standard;
 
-/** How heavy a way is by what it does for good, lightest first (§6). */
+/** How heavy a way is, judged by what it changes for good, lightest first (§6). */
 public enum WayKind implements Keyed {
     /** Can be undone. */
     REVERSIBLE(Standard.CHANCE_REVERSIBLE),

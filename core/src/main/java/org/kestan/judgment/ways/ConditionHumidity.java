@@ -11,7 +11,7 @@ import org.kestan.judgment.way.Outcome;
 import org.kestan.judgment.way.WayBefore;
 import org.kestan.judgment.way.WayFinding;
 
-/** Bringing the instrument into the right air. */
+/** Conditioning the instrument at the right humidity. */
 final class ConditionHumidity extends WayBefore {
 
     private static final Finding.Kind READ = Finding.kind("way.condition.read");

@@ -21,7 +21,7 @@ import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
 import org.kestan.judgment.way.WayTraits;
 
-/** All that a floating bridge can do: wheels, a trimmed foot, strips under it. */
+/** Everything a floating bridge can do: wheels, a trimmed foot, strips under it. */
 final class FloatingBridge extends Way {
 
     private static final Finding.Kind GLUED = Finding.kind("way.floating-bridge.glued");

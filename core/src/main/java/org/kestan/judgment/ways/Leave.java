@@ -15,7 +15,7 @@ import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
 import org.kestan.judgment.way.WayTraits;
 
-/** Leaving it as it is. */
+/** Leaving the instrument alone. */
 final class Leave extends Way {
 
     private static final Finding.Kind LOOSE = Finding.kind("way.leave.loose");

@@ -12,7 +12,7 @@ import org.kestan.judgment.way.Outcome;
 import org.kestan.judgment.way.WayBefore;
 import org.kestan.judgment.way.WayFinding;
 
-/** Mending what is loose or cracked through. */
+/** Repairing what is loose or cracked through. */
 final class MendFirst extends WayBefore {
 
     private static final Finding.Kind MEND = Finding.kind("way.mend-first.mend", Term.class);

@@ -17,7 +17,7 @@ import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
 import org.kestan.judgment.way.Suitability;
 
-/** Taking the neck off and setting it back. */
+/** Taking the neck off and resetting it. */
 final class NeckReset extends NeckAngleWay {
 
     private static final Finding.Kind THROUGH = Finding.kind("way.neck-reset.through");

@@ -23,7 +23,7 @@ import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
 import org.kestan.judgment.way.WayTraits;
 
-/** A taller or lower bridge in place of the one there. */
+/** A taller or lower bridge in place of the present one. */
 final class NewBridge extends Way {
 
     private static final Finding.Kind COMES_BACK = Finding.kind("advice-finding.bridge-comes-back");

@@ -21,7 +21,7 @@ import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
 import org.kestan.judgment.way.WayTraits;
 
-/** A new truss rod under the board, where the old one is dead, at its end, or there never was one. */
+/** A new truss rod under the board, if the old one is dead or at its end, or if there never was one. */
 final class NewRod extends Way {
 
     private static final Finding.Kind RIGHT = Finding.kind("way.new-rod.right", Distance.class);

@@ -24,7 +24,7 @@ import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
 import org.kestan.judgment.way.WayTraits;
 
-/** Planing and fretting the board again, where no rod can set the relief. */
+/** Planing and refretting the board, if no rod can set the relief. */
 final class Refret extends Way {
 
     private static final Finding.Kind RIGHT = Finding.kind("way.refret.right", Distance.class);

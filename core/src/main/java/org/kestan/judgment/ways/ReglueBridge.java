@@ -17,7 +17,7 @@ import org.kestan.judgment.way.Outcome;
 import org.kestan.judgment.way.WayBefore;
 import org.kestan.judgment.way.WayFinding;
 
-/** Gluing a lifted bridge again. */
+/** Regluing a lifted bridge. */
 final class ReglueBridge extends WayBefore {
 
     private static final Finding.Kind NOT_GLUED = Finding.kind("way.reglue-bridge.not-glued");

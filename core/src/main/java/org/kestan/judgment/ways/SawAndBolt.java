@@ -10,7 +10,7 @@ import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
 
-/** Sawing the neck off and bolting it on again. */
+/** Sawing the neck off and bolting it back on. */
 final class SawAndBolt extends LastResortNeckWay {
 
     private static final Finding.Kind THROUGH = Finding.kind("way.saw-and-bolt.through");

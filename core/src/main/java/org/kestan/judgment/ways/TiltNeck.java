@@ -22,7 +22,7 @@ import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
 import org.kestan.judgment.way.WayTraits;
 
-/** Turning the screw of a neck that is made to be tilted. */
+/** Turning the tilt screw of a neck that has one. */
 final class TiltNeck extends Way {
 
     private static final Finding.Kind NO_SCREW = Finding.kind("way.neck-tilt.no-screw");

@@ -5,7 +5,7 @@ import java.util.Optional;
 import org.kestan.judgment.way.Role;
 import org.kestan.judgment.way.Way;
 
-/** The ways there are. A new one is a class beside these, a line here, and its words. */
+/** All the ways. To add one, write a class beside these, a line here, and its texts. */
 public final class WayCatalog {
 
     public static final Way LEAVE = new Leave();

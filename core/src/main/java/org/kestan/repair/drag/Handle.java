@@ -1,6 +1,6 @@
 package org.kestan.repair.drag;
 
-/** What can be taken hold of on the drawing. */
+/** The handles on the drawing. */
 public enum Handle {
     /** The planned fret line where it arrives at the saddle. */
     FRET_LINE,

@@ -13,7 +13,7 @@ import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.repair.plan.WorkPlan;
 
-/** Turns a move on the drawing into a job with other aims. */
+/** Turns a drag on the drawing into a job with new aims. */
 public final class PlanDrag {
 
     /** The least a saddle or a floating bridge is moved to, mm: a step of any bench unit. */

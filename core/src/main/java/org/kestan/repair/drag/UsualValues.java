@@ -9,7 +9,7 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 import org.kestan.repair.plan.WorkPlan;
 
-/** The heights at which a move on the drawing catches: what the shop usually aims at, and what is there now. */
+/** The heights at which a drag snaps: the shop's usual targets, and the present value. */
 public final class UsualValues {
 
     private UsualValues() {}

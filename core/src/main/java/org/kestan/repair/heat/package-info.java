@@ -1,2 +1,2 @@
-/** Heat through a board into the glue under it (§3.25): when it lets go, and what gets how warm meanwhile. */
+/** Heat through a board into the glue under it (§3.25): when the glue lets go, and how warm everything gets. */
 package org.kestan.repair.heat;

@@ -13,7 +13,7 @@ import org.kestan.base.standards.Standard;
 import org.kestan.job.bench.HeelEntry;
 
 /**
- * What to do next at the heel.
+ * The advice for the next set at the heel.
  *
  * @param projectionLeft how much the slack projection at the saddle has still to rise, mm; negative when it is past
  * @param capLeft what has still to come off at the cap, each cheek, mm

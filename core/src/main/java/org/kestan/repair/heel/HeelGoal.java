@@ -9,8 +9,8 @@ import org.kestan.base.sheet.Side;
 import org.kestan.job.Job;
 
 /**
- * Where the fitting has to end, and what wood off the cheeks does. Projections are slack, at the saddle under the outer
- * strings (§3.4).
+ * Where the fitting has to end, and what taking wood off the cheeks changes. Projections are slack, at the saddle
+ * under the outer strings (§3.4).
  *
  * @param target projection to end with, mm over the top
  * @param pitch neck pitch then

@@ -1,5 +1,5 @@
 /**
- * The heel between the sets of sandpaper: what the readings say of what is left, how many pulls it takes, and when to stop.
+ * The heel between sets of sandpaper: what the readings show is left, how many pulls that takes, and when to stop.
  * Millimeters, radians, pulls.
  */
 package org.kestan.repair.heel;

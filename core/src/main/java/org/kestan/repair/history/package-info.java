@@ -1,2 +1,2 @@
-/** An instrument over the years: what its visits say of where it goes, with how well that is known. */
+/** An instrument over the years: the trends its visits show, with their uncertainty. */
 package org.kestan.repair.history;

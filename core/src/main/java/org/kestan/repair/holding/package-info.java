@@ -1,2 +1,2 @@
-/** How long a repair holds and what it costs a year (§3.24): bodies go on folding. */
+/** How long a repair holds and what it costs per year (§3.24), since bodies keep folding. */
 package org.kestan.repair.holding;

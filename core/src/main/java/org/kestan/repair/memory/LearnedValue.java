@@ -6,7 +6,7 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * What was learned of a number.
+ * What was learned about a number.
  *
  * @param n from how many jobs
  * @param median of them

@@ -13,7 +13,7 @@ import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.repair.heel.HeelRates;
 
 /**
- * What a shop has learned from its own jobs. It is offered; nothing uses it until someone adopts it.
+ * What a shop has learned from its own jobs. It is offered; nothing uses it until somebody adopts it.
  *
  * @param sink how far bodies fold, mm, by kind
  * @param error how much more action came than predicted, mm, by kind; nothing is offered of it

@@ -16,7 +16,7 @@ import org.kestan.base.standards.Standard;
 import org.kestan.judgment.ways.WayCatalog;
 
 /**
- * Something a shop has learned, and what it would set in the standards. Nothing is set before someone takes it over.
+ * Something a shop has learned, and the standard it would set. Nothing is set until somebody adopts it.
  *
  * @param what what it is of
  * @param kind the kind of instrument; empty where it is of no kind

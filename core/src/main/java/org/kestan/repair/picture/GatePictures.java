@@ -6,7 +6,7 @@ import org.kestan.repair.picture.Picture.Frame;
 import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
 
-/** What a gate looks at, as it is now. */
+/** The pictures of the gates: what each looks at, as it is now. */
 public final class GatePictures {
 
     private static final double UNREAD_HEEL = 92;

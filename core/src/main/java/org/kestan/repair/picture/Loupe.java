@@ -2,7 +2,7 @@ package org.kestan.repair.picture;
 
 import org.kestan.base.finding.Keyed;
 
-/** A place of the instrument that is looked at magnified, from the nut to the tail. */
+/** The places of the instrument that are shown magnified, from the nut to the tail. */
 public enum Loupe implements Keyed {
     /** The first fret's crown and the strings over it. */
     FIRST_FRET,

@@ -13,7 +13,9 @@ import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 import org.kestan.repair.plan.PlanNumber.Amount;
 
-/** Where the strings go behind the saddle, when that changes: ramps at the pins, the tailpiece, and what the bend becomes. */
+/**
+ * Where the strings go behind the saddle, if that changes: ramps at the pins, the tailpiece, and the new break angle.
+ */
 final class AnchoragePart implements PlanPart {
 
     @Override

@@ -12,7 +12,7 @@ import org.kestan.base.standards.Standard;
 import org.kestan.judgment.way.Effect;
 
 /**
- * What happens to a bridge, mm: thickness at the saddle of a pin bridge, height to the crown of a floating one.
+ * The plan for a bridge, mm: thickness at the saddle of a pin bridge, height to the crown of a floating one.
  *
  * @param floating whether it stands loose on the top
  * @param before now

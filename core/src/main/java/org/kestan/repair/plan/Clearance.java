@@ -5,7 +5,7 @@ import org.kestan.analysis.setup.Obstacle;
 import org.kestan.base.geometry.Angle;
 
 /**
- * What an obstacle under the strings leaves free (§3.19), mm; negative where it is in the way.
+ * The clearance over an obstacle under the strings (§3.19), mm; negative if it is in the way.
  *
  * @param fretLineBefore under the fret line now
  * @param fretLineAfter under the fret line afterward

@@ -3,7 +3,7 @@ package org.kestan.repair.plan;
 import java.util.Optional;
 import org.kestan.base.finding.Quantity;
 
-/** What an obstacle under the strings leaves free. */
+/** The clearance over an obstacle under the strings. */
 final class ClearancePart implements PlanPart {
 
     @Override

@@ -8,8 +8,8 @@ import org.kestan.base.sheet.Sides;
 import org.kestan.judgment.way.Effect;
 
 /**
- * A plan carried out to its numbers on an instrument that is not quite what was read: what the strings then come to. This is
- * how well a predicted action is known.
+ * A plan carried out by its numbers on an instrument that differs slightly from what was read, and the resulting
+ * action. It shows how well a predicted action is known.
  */
 final class ExecutedPlan {
 

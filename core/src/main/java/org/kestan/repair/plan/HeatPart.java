@@ -11,7 +11,10 @@ import org.kestan.base.finding.Quantity.Minutes;
 import org.kestan.base.finding.Quantity.Temperature;
 import org.kestan.repair.heat.FirstKnife;
 
-/** How long the glue under a board takes to let go, and what gets how warm meanwhile. It stands at the step that heats. */
+/**
+ * How long the glue under a board takes to let go, and how warm everything gets in the meantime. It belongs to the
+ * step that heats.
+ */
 final class HeatPart implements PlanPart {
 
     private static final Finding.Kind FIRST_KNIFE =

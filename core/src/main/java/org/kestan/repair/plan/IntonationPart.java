@@ -10,7 +10,7 @@ import org.kestan.base.sheet.Sides;
 import org.kestan.base.strings.NutCompensation;
 import org.kestan.repair.plan.PlanNumber.Amount;
 
-/** What the work does to the strings' length and to fret 12 against the octave. */
+/** How the work changes the strings' length and fret 12 compared with the octave. */
 final class IntonationPart implements PlanPart {
 
     @Override

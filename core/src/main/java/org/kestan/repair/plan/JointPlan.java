@@ -21,7 +21,7 @@ import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.Shim;
 
 /**
- * What happens at the neck joint beside the cut itself, mm.
+ * The plan for the neck joint apart from the cut itself, mm.
  *
  * @param scribe what each cheek loses at the cap and the leaves that stack to it, to scribe it; empty when nothing is cut
  * @param cheekShim thickness at the cap of a side shim in a dovetail, nothing at its top; empty for another joint

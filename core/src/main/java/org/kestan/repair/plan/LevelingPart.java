@@ -10,7 +10,7 @@ import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.Standard;
 
-/** What comes off which fret once all else is done. */
+/** How much comes off which fret once everything else is done. */
 final class LevelingPart implements PlanPart {
 
     @Override

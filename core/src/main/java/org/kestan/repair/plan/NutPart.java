@@ -17,7 +17,7 @@ import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.repair.plan.PlanNumber.Amount;
 
-/** The strings over fret 1 afterward, and what the frets past the joint ask. */
+/** The strings over fret 1 afterward, and what the frets past the joint need. */
 final class NutPart implements PlanPart {
 
     @Override

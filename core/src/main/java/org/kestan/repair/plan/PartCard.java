@@ -9,7 +9,7 @@ import org.kestan.base.finding.Quantity;
 import org.kestan.base.sheet.Sides;
 
 /**
- * The rows of a part of a plan, before any words.
+ * The rows of a part of a plan, before any texts.
  *
  * @param title what it is about
  * @param rows its numbers

@@ -4,7 +4,7 @@ import java.util.List;
 import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 
-/** What a plan says beside its numbers. */
+/** Remarks of a plan beside its numbers. */
 public enum PlanFinding implements Finding.Kind {
     CORNER_GAINS_WOOD,
     SHIM_THE_TAIL,

@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 
-/** The parts a work plan has, in working order. A new one is a class beside these, a line here, and its words. */
+/**
+ * The parts of a work plan, in working order. To add one, write a class beside these, a line here, and its texts.
+ */
 public final class PlanParts {
 
     /** All of them, in working order. */

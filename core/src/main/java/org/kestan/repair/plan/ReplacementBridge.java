@@ -10,7 +10,7 @@ import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 
 /**
- * A bridge that is to take the place of the one that is on, held against it before any glue. Millimeters.
+ * A replacement bridge compared with the present one before gluing. Millimeters.
  *
  * @param slotOff how far the middle of its slot would stand in front of where the strings want it, each side, negative behind;
  *     empty where slot or saddle line are not known

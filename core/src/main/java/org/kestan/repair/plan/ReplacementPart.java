@@ -7,7 +7,7 @@ import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Side;
 import org.kestan.repair.plan.PlanNumber.Amount;
 
-/** Another bridge held against the one that is on: what to widen, plug, move or plane before any glue. */
+/** A replacement bridge compared with the present one: what to widen, plug, move or plane before gluing. */
 final class ReplacementPart implements PlanPart {
 
     @Override

@@ -14,7 +14,9 @@ import org.kestan.base.standards.FeelerSet;
 import org.kestan.base.standards.School;
 import org.kestan.repair.plan.PlanNumber.Amount;
 
-/** The saddle: what comes off its bottom and the leaves that mark it, or a new blank; its crown string by string. */
+/**
+ * The saddle: how much comes off its bottom and the leaves that mark it, or a new blank; its crown string by string.
+ */
 final class SaddlePart implements PlanPart {
 
     private static final double THOU = 0.0254;

@@ -19,7 +19,7 @@ import org.kestan.job.strings.StringSpec;
 import org.kestan.judgment.way.Effect;
 
 /**
- * What happens to a saddle, mm.
+ * The plan for a saddle, mm.
  *
  * @param off what comes off its bottom on each side; negative where it would have to be taller
  * @param leaves leaves that stack to it, to mark it, each side

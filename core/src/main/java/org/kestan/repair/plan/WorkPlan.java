@@ -30,8 +30,8 @@ import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
 
 /**
- * What is to be done about a job. With ways taken it is what they come to; with none the neck is turned for whatever the
- * target asks. Its parts are worked out when they are first asked for, and once.
+ * The work plan for a job. If ways are taken, it carries them out; otherwise the neck is turned for whatever the
+ * target asks. Each of its parts is computed once, when it is first requested.
  */
 public final class WorkPlan {
 

@@ -20,7 +20,7 @@ import org.kestan.repair.plan.PlanFigure;
 import org.kestan.repair.plan.ProjectionPlan;
 import org.kestan.repair.plan.WorkPlan;
 
-/** Makes a prediction out of a plan. */
+/** Makes a prediction from a plan. */
 public final class PredictionMaker {
 
     /** A rod is set to within a thousandth of an inch. Common practice, no source, like the next. */

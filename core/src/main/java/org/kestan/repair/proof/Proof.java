@@ -28,7 +28,7 @@ import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepVisit;
 
 /**
- * A job's work held against what was predicted.
+ * The result of a job compared with its prediction.
  *
  * @param before the visit the plan was made from
  * @param after the visit that proves the work; empty while nothing was read

@@ -1,2 +1,4 @@
-/** The work held against what was predicted of it: what each reading came to, and what explains a miss as far as anything does. */
+/**
+ * The result of the work compared with its prediction: each reading, and what explains a miss as far as anything does.
+ */
 package org.kestan.repair.proof;

@@ -16,7 +16,7 @@ import org.kestan.job.bench.Wait;
 import org.kestan.job.bench.WaitKind;
 
 /**
- * What is done to a job at the bench; each leaves a line in the diary.
+ * What can be done to a job at the bench; each action adds a line to the diary.
  *
  * @param now the moment it is done, to the second
  * @param who who does it, empty where nobody said

@@ -18,7 +18,7 @@ import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.repair.plan.ReplacementBridge;
 import org.kestan.repair.plan.WorkPlan;
 
-/** Something about an instrument and what is planned for it, on which it depends whether a step is taken. */
+/** A fact about an instrument and its plan that decides whether a step is taken. */
 public enum Fact implements Keyed {
     /** One of the ways works with the strings off. */
     STRINGS_OFF(plan -> !plan.ways().stream().allMatch(way -> way.has(Effect.KEEPS_STRINGS_ON))),

@@ -12,7 +12,7 @@ import org.kestan.repair.plan.PlanParts;
 import org.kestan.repair.plan.WorkPlan;
 
 /**
- * One step at the bench, as its file says it.
+ * One step at the bench, as described in its file.
  *
  * @param id tells it from the others, and stays the same when it is moved or edited
  * @param text what the bench reads; the shop's own words

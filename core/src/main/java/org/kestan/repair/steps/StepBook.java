@@ -11,7 +11,7 @@ import org.kestan.job.bench.StepMark;
 import org.kestan.repair.plan.WorkPlan;
 
 /**
- * All steps a shop works by.
+ * All the steps of a shop.
  *
  * @param files one for each way, and those of before and after
  */

@@ -9,7 +9,7 @@ import org.kestan.job.visits.Visit;
 import org.kestan.repair.plan.WorkPlan;
 
 /**
- * What was read at a step against what should be read there, mm.
+ * A reading at a step compared with what it should be, mm.
  *
  * @param read what was read
  * @param wanted what should be

@@ -10,7 +10,7 @@ import org.kestan.repair.plan.PlanNumber;
 import org.kestan.repair.plan.WorkPlan;
 
 /**
- * When a step is taken. An empty list asks nothing; all that is asked has to hold.
+ * When a step is taken. An empty list asks for nothing; every condition given has to hold.
  *
  * @param joints the joint is one of these; one that is not said counts as unknown
  * @param forms the form is one of these

@@ -15,7 +15,10 @@ import org.kestan.job.bench.Wait;
 import org.kestan.job.visits.Visit;
 import org.kestan.repair.plan.WorkPlan;
 
-/** What keeps a step from being done: a reading that was not taken or is out of its check, a wait not begun or not over. */
+/**
+ * What keeps a step from being done: a reading that is missing or fails its check, a wait that has not been started or
+ * is not over.
+ */
 public enum StepLack implements Finding.Kind {
     NOT_READ(Quantity.Term.class),
     OUT_OF_CHECK(Quantity.Term.class, Quantity.Distance.class),

@@ -3,7 +3,7 @@ package org.kestan.repair.template;
 import java.util.List;
 import org.kestan.base.finding.Finding;
 
-/** Something drawn on a template, in millimeters. */
+/** An element drawn on a template, in millimeters. */
 public sealed interface TemplateElement {
 
     /** How a line is to be understood. */

@@ -7,7 +7,7 @@ import org.kestan.base.finding.Quantity.Plain;
 import org.kestan.base.finding.Quantity.Term;
 import org.kestan.base.finding.Quantity.Turn;
 
-/** What is written on templates. Plain numbers are millimeters. */
+/** Texts printed on templates. Plain numbers are millimeters. */
 public enum TemplateFinding implements Finding.Kind {
     CHEEK(Term.class),
     ONE_CHEEK,

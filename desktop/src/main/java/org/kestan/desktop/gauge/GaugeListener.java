@@ -34,8 +34,8 @@ import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
 /**
- * Takes what gauges send over a local connection. Only the newest reading is kept, so that a flood costs one update a frame;
- * nothing is written anywhere until the user takes it.
+ * Receives what gauges send over a local connection. Only the newest reading is kept, so that a flood costs one update
+ * per frame; nothing is entered until the user takes it.
  */
 public final class GaugeListener {
 

@@ -1,2 +1,2 @@
-/** Listens for gauges on this machine and shows what they send; one key takes the live value into the reading. */
+/** Listens for gauges on this machine and shows what they send; one key enters the live value. */
 package org.kestan.desktop.gauge;

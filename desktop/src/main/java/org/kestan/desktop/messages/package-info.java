@@ -1,2 +1,2 @@
-/** The texts of the window. What the core finds and names is worded by {@code org.kestan.text}. */
+/** The texts of the window. Texts for what the core finds and names are in {@code org.kestan.text}. */
 package org.kestan.desktop.messages;

@@ -2,7 +2,7 @@ package org.kestan.desktop.practice;
 
 import javafx.scene.control.Label;
 
-/** What the drawer says of what was just done, or why it was not. */
+/** What the drawer says about the last action, or why it was not done. */
 final class DrawerNote extends Label {
 
     DrawerNote() {

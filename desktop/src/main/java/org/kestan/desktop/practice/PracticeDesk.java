@@ -32,8 +32,8 @@ import org.kestan.simulator.tools.Placement;
 import org.kestan.simulator.tools.SimulatedTool;
 
 /**
- * The practice case that is open: what was done on it is kept in a file beside the ledger after each thing done, apart from the
- * job, so that undo brings back what was typed and never what was cut.
+ * The open practice case. What was done on it is kept in a file beside the ledger, apart from the job, after every
+ * action, so that undo brings back what was typed and never what was cut.
  */
 public final class PracticeDesk {
 

@@ -20,8 +20,8 @@ import org.kestan.practice.work.BenchState;
 import org.kestan.simulator.cases.PracticeCase;
 
 /**
- * The drawer under the stations while a practice case is open: tools to measure with, and what can be done at the bench. Hours
- * and money run along.
+ * The drawer under the stations while a practice case is open: tools to measure with, and the work at the bench, with
+ * the hours and money used so far.
  */
 public final class PracticeDrawer extends VBox {
 

@@ -26,7 +26,9 @@ import org.kestan.simulator.tools.Placement;
 import org.kestan.simulator.tools.SimulatedTool;
 import org.kestan.simulator.tools.Spot;
 
-/** Tools to measure with: taken, put somewhere by hand or by choice, read, and what they show put on the sheet. */
+/**
+ * Tools to measure with: choose one, place it by hand or from a list, read it, and put the reading on the sheet.
+ */
 final class ToolRow extends FlowPane {
 
     private static final double SPOT_WIDTH = 130;

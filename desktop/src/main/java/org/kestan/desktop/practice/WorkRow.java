@@ -22,7 +22,7 @@ import org.kestan.practice.text.TypedLength;
 import org.kestan.practice.work.Mishap;
 import org.kestan.practice.work.Operation;
 
-/** What can be done to the instrument: chosen, how much of it said, done. */
+/** Work on the instrument: choose it, say how much, do it. */
 final class WorkRow extends FlowPane {
 
     private static final double GAP = 6;

@@ -14,8 +14,8 @@ import org.kestan.base.release.Release;
 import org.kestan.desktop.messages.Messages;
 
 /**
- * What went wrong, where, and in which version, for the maintainers. Only the kinds of the failures and the places in the
- * program are in it; their messages may hold an owner's data and are left out.
+ * A report for the maintainers: what went wrong, where, and in which version. It has only the kinds of the failures
+ * and the places in the program; messages are left out, since they may contain an owner's data.
  */
 public final class CrashReport {
 

@@ -7,7 +7,7 @@ import java.util.logging.FileHandler;
 import java.util.logging.Logger;
 import org.kestan.files.disk.Disk;
 
-/** What went wrong behind the window, kept in the data folder: three files of half a megabyte, the newest first. */
+/** The log of errors, in the data folder: three files of half a megabyte, the newest first. */
 public final class LogFile {
 
     private static final int SIZE = 512 * 1024;

@@ -4,8 +4,8 @@ import java.util.logging.Formatter;
 import java.util.logging.LogRecord;
 
 /**
- * Lines of the log. Of a failure its kind and its places in the program are written, never its message: that may quote what
- * somebody typed.
+ * Lines of the log. For a failure, its kind and its places in the program are written, never its message, which may
+ * quote what somebody typed.
  */
 final class LogFormat extends Formatter {
 

@@ -1,2 +1,2 @@
-/** What went wrong behind the window: the log, and a report of what no one caught. */
+/** Errors: the log, and a report of each uncaught one. */
 package org.kestan.desktop.reports;

@@ -4,7 +4,9 @@ import javafx.scene.Parent;
 import org.kestan.base.sheet.Line;
 import org.kestan.desktop.widgets.layout.FrameTasks;
 
-/** Something the window can show: a station of the open job, or a room beside it. It is there while its node is visible. */
+/**
+ * Something the window can show: a station of the open job, or another room. It exists as long as its node is visible.
+ */
 public interface Room {
 
     /** Returns what is shown. */

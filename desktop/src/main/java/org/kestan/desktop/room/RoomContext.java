@@ -14,7 +14,7 @@ import org.kestan.desktop.widgets.instrument.InstrumentView;
 import org.kestan.overview.Station;
 
 /**
- * What a room finds in the window.
+ * What the window offers to a room.
  *
  * @param session the open job
  * @param store where it is saved

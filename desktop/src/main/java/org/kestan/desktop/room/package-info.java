@@ -1,5 +1,5 @@
 /**
- * The contract between the window and what it shows. A room knows its {@link org.kestan.desktop.room.RoomContext} and nothing of
- * the other rooms; which rooms there are stands in the window's register, one line each.
+ * The contract between the window and its rooms. A room knows its {@link org.kestan.desktop.room.RoomContext} and none
+ * of the other rooms; the window's register lists the rooms, one line each.
  */
 package org.kestan.desktop.room;

@@ -1,2 +1,2 @@
-/** What the window shows beside the stations of a job, one folder each. Which rooms there are stands in the window's register. */
+/** The rooms besides the stations of a job, one package each. The window's register lists them. */
 package org.kestan.desktop.rooms;

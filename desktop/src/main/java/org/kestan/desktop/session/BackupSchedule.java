@@ -18,8 +18,9 @@ import org.kestan.ledger.LedgerFinding;
 import org.kestan.ledger.Query;
 
 /**
- * Backups: a copy on opening and one a day, away from the window. One that fails is tried again every hour; when none could be
- * made for a day the user is told. After a backup the bin is emptied of what has lain there for the shop's period.
+ * Backups: one on opening and one a day, in the background. After a failure, it is tried again every hour; if none
+ * could be made for a day, the user is told. After a backup, jobs that have been in the bin for longer than the shop's
+ * period are removed.
  */
 public final class BackupSchedule {
 

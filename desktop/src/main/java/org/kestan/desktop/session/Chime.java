@@ -5,7 +5,7 @@ import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.LineUnavailableException;
 import javax.sound.sampled.SourceDataLine;
 
-/** A tone of two notes, made here; on a machine without sound nothing is heard and nothing else happens. */
+/** A tone of two notes, generated here. On a machine without sound, nothing happens. */
 public final class Chime {
 
     private static final int RATE = 22_050;

@@ -13,8 +13,8 @@ import javafx.stage.Window;
 import org.kestan.desktop.messages.Messages;
 
 /**
- * Files as the user names them, in the platform's own dialogs; each kind of file is looked for where it was last. What a name
- * or a disk has against it is said in the status line.
+ * Choosing files in the platform's own dialogs. Each kind of file starts in the folder used last. Problems with a name
+ * or a disk are shown in the status line.
  */
 public final class FileChoice {
 

@@ -47,8 +47,8 @@ import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
 /**
- * The open job. Each edit makes a new job and opens its analysis; undo is the job before, without limit in a session. To be
- * used on the application thread.
+ * The open job. Each edit makes a new job and opens its analysis; undo goes back to the previous one, without limit in
+ * a session. To be used on the application thread.
  */
 public final class JobSession {
 

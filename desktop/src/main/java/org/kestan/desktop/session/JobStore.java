@@ -21,11 +21,8 @@ import javafx.util.Duration;
 import org.kestan.base.sheet.Line;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.desktop.messages.Messages;
-import org.kestan.files.job.JobFile;
-import org.kestan.files.job.JobReader;
 import org.kestan.job.Job;
 import org.kestan.job.JobMerge;
-import org.kestan.job.JobTree;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.Ledger;
 import org.kestan.ledger.LedgerException;
@@ -34,21 +31,19 @@ import org.kestan.ledger.Query;
 import org.kestan.text.Wording;
 
 /**
- * Keeps the open job in the ledger: saved shortly after each edit, away from the application thread.
- * A new job comes into the ledger with its first edit. Job files are taken in and written out.
+ * Keeps the open job in the ledger: it is saved shortly after each edit, off the application thread. A new job enters
+ * the ledger with its first edit.
  */
 public final class JobStore {
 
     private static final Duration PAUSE = Duration.millis(700);
-
-    /** Of what is wrong with a file so much is said at once. */
-    private static final int FAULTS_SAID = 2;
 
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm:ss");
 
     private final JobSession session;
     private final Settings settings;
     private final FileChoice files;
+    private final JobFiles jobFiles;
     private final Ledger ledger;
     private final ReadOnlyStringWrapper saved =
             new ReadOnlyStringWrapper(this, "saved", Messages.message("job-store.nothing-to-save-yet"));
@@ -87,6 +82,7 @@ public final class JobStore {
         deriver = new LedgerThread("ledger-derive", session);
         open = OpenJob.fresh(ledger, Job.BLANK);
         files = new FileChoice(session, settings);
+        jobFiles = new JobFiles(session, settings, this);
         others = new OtherBenches(ledger, writer, server, new OtherBenches.Listener() {
             @Override
             public void serverIsBack() {
@@ -191,6 +187,16 @@ public final class JobStore {
         return files;
     }
 
+    /** Job files, in and out of the ledger. */
+    public JobFiles jobFiles() {
+        return jobFiles;
+    }
+
+    /** The open job was written to a file as it is: the window may be left though the ledger does not have it. */
+    void keptElsewhere() {
+        elsewhere = session.job();
+    }
+
     /** The ledger the jobs lie in. */
     public Ledger ledger() {
         return ledger;
@@ -281,7 +287,7 @@ public final class JobStore {
     }
 
     /** Takes a job into the ledger and opens it, unless the open one could not be saved. */
-    private boolean insert(Job job, String notice) {
+    boolean insert(Job job, String notice) {
         if (!isKept()) {
             return false;
         }
@@ -291,53 +297,6 @@ public final class JobStore {
             changed();
         });
         return entry.isPresent();
-    }
-
-    /**
-     * Takes a job file into the ledger and opens it. When it can't be read the open job stays as it is and the status line
-     * says why.
-     *
-     * @return whether it was opened
-     */
-    public boolean openFile(Path path) {
-        boolean opened = take(JobFile.read(path), path.getFileName().toString());
-        if (opened) {
-            settings.remember(path);
-        }
-        return opened;
-    }
-
-    /** Takes the text of a job file into the ledger and opens it, in the same way. */
-    public boolean openText(String text) {
-        return take(JobReader.read(text), Messages.message("job-store.the-text-on-the"));
-    }
-
-    private boolean take(JobTree.Read read, String what) {
-        if (read.job().isPresent()) {
-            return insert(read.job().get(), Messages.message("job-store.taken-into-the-ledger", what));
-        }
-        String first = read.faults().stream()
-                .limit(FAULTS_SAID)
-                .map(session.words()::line)
-                .collect(Collectors.joining("   "));
-        int more = read.faults().size() - FAULTS_SAID;
-        session.complain(
-                more > 0
-                        ? Messages.message("job-store.not-opened-and-more", what, first, more)
-                        : Messages.message("job-store.not-opened", what, first));
-        return false;
-    }
-
-    /** Writes the job to a file of its own; the work goes on in the ledger. */
-    public void exportTo(Path path) {
-        try {
-            JobFile.write(session.job(), path);
-            elsewhere = session.job();
-            settings.remember(path);
-            session.say(Messages.message("job-store.written-to", path.getFileName()));
-        } catch (IOException failed) {
-            session.complain(Messages.message("job-store.could-not-write", path.getFileName(), failed.getMessage()));
-        }
     }
 
     /** Saves now, without waiting for the pause after an edit. */

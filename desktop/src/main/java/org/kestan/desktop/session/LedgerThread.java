@@ -12,7 +12,7 @@ import javafx.application.Platform;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.ledger.LedgerException;
 
-/** A thread on which the ledger is asked, one thing after the other; what it can't do the status line says. */
+/** A thread for calls to the ledger, one after the other. If one fails, the status line says so. */
 final class LedgerThread {
 
     /** The window never stands still for longer; a slow disk under a busy machine may take a few seconds. */

@@ -22,7 +22,7 @@ import org.kestan.files.disk.Disk;
 import org.kestan.files.standards.StandardsFile;
 import org.kestan.text.BenchUnit;
 
-/** What is kept between runs, in a small text file of the data folder: theme, text size, unit, recent files. */
+/** Settings kept between runs, in a small text file in the data folder: theme, text size, unit, recent files. */
 public final class Settings {
 
     /** Text sizes on offer, in percent. */

@@ -9,7 +9,7 @@ import javafx.beans.property.StringProperty;
 import javafx.beans.value.ObservableValue;
 import org.kestan.base.sheet.Line;
 
-/** What is being typed, for views that show it large: the field that had the focus last. */
+/** What is being typed, for views that show it large: the field that last had the focus. */
 public final class Typing {
 
     private final ReadOnlyObjectWrapper<Line<?>> line = new ReadOnlyObjectWrapper<>(this, "line");

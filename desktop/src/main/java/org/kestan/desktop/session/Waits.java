@@ -18,8 +18,8 @@ import org.kestan.ledger.JobWait;
 import org.kestan.text.Wording;
 
 /**
- * Watches all waits that are on, of the open job and of the others, by the clock on the wall. Once a second it tells what is
- * on; a wait that comes to its end is said once, with a tone. To be used on the application thread.
+ * Watches all running waits, of the open job and of the others, by the wall clock. Updates once a second; when a wait
+ * is over, it is announced once, with a tone. To be used on the application thread.
  */
 public final class Waits {
 

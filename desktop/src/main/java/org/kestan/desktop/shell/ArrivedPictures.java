@@ -25,7 +25,10 @@ import org.kestan.job.pictures.Photo;
 import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepBook;
 
-/** A folder that is watched for pictures: each new one asks where it belongs, the step at hand first. Nothing is kept unasked. */
+/**
+ * Watches a folder for pictures and asks where each new one belongs, suggesting the current step first. Nothing is
+ * kept unasked.
+ */
 final class ArrivedPictures extends FlowPane {
 
     private final JobSession session;

@@ -5,7 +5,7 @@ import javafx.scene.control.Label;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.room.Room;
 
-/** Stands where a room could not be built. */
+/** Shown in place of a room that could not be built. */
 final class BrokenRoom extends Label implements Room {
 
     BrokenRoom(String title) {

@@ -8,8 +8,8 @@ import javafx.scene.input.InputEvent;
 import javafx.util.Duration;
 
 /**
- * A caret that blinks keeps the whole window drawing. It blinks while one types, and stands still once nothing was done for a
- * while.
+ * A blinking caret keeps the whole window redrawing. It blinks while somebody types, and stands still after a while
+ * without input.
  */
 final class CaretRest {
 

@@ -13,7 +13,7 @@ import org.kestan.desktop.session.JobStore;
 import org.kestan.desktop.session.Settings;
 import org.kestan.job.gauge.GaugeLine;
 
-/** What comes into the window other than by keyboard and mouse: gauges, a foot switch, and a watched folder of pictures. */
+/** Input other than keyboard and mouse: gauges, a foot switch, and a watched folder of pictures. */
 final class DeviceInput {
 
     private static final String PICTURE_ROOM = "picture";

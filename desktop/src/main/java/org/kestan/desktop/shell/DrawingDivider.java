@@ -11,8 +11,8 @@ import org.kestan.desktop.widgets.instrument.InstrumentView;
 import org.kestan.overview.Station;
 
 /**
- * The bar between the drawing and the station: dragged, or moved by the up and down keys. The height is remembered for each
- * station; a double click or Enter folds the drawing to a strip and back.
+ * The bar between the drawing and the station: drag it, or move it with the Up and Down keys. The height is remembered
+ * for each station; a double click or Enter folds the drawing to a strip and back.
  */
 final class DrawingDivider extends Region {
 

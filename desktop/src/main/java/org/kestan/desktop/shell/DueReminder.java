@@ -10,7 +10,7 @@ import org.kestan.ledger.JobCard;
 import org.kestan.ledger.JobLocation;
 import org.kestan.ledger.Query;
 
-/** Says once, at the start, which instruments are to be looked at again by now. */
+/** At startup, lists the instruments that are due for a check. */
 final class DueReminder {
 
     private static final int MOST_LOOKED_AT = 100;

@@ -10,8 +10,8 @@ import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.Settings;
 
 /**
- * A foot switch that types a key. Which one it is, is learned by stepping on it once; from then on it takes what a gauge, a photograph or the
- * ear has read, with both hands on the instrument.
+ * A foot switch that types a key. Kestan learns which one when you step on it once. From then on it takes the reading
+ * from a gauge, a photograph or the ear, with both hands on the instrument.
  */
 final class FootSwitch {
 

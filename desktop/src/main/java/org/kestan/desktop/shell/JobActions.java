@@ -22,7 +22,7 @@ import org.kestan.files.tables.SheetCsv;
 import org.kestan.job.visits.Visit;
 import org.kestan.text.PlanCards;
 
-/** What the menus, the keys and the mouse do with whole jobs: open, drop, paste, save as, copy. */
+/** Commands for whole jobs, from menus, keys and mouse: open, drop, paste, save as, copy. */
 final class JobActions {
 
     private static final long LARGEST_TABLE = 5L << 20;
@@ -39,7 +39,7 @@ final class JobActions {
 
     void choose(Window window) {
         files.open(window, Messages.message("job-actions.open-a-job"), FileChoice.Kind.JOB)
-                .ifPresent(store::openFile);
+                .ifPresent(store.jobFiles()::open);
     }
 
     void chooseSaveAs(Window window) {
@@ -48,7 +48,7 @@ final class JobActions {
                         Messages.message("job-actions.save-the-job-as"),
                         FileChoice.Kind.JOB,
                         PaperName.of(session.job()) + JobFile.EXTENSION)
-                .ifPresent(store::exportTo);
+                .ifPresent(store.jobFiles()::write);
     }
 
     void chooseCsvIn(Window window) {
@@ -122,9 +122,9 @@ final class JobActions {
         Clipboard clipboard = Clipboard.getSystemClipboard();
         List<File> copied = clipboard.getFiles();
         if (copied != null && !copied.isEmpty()) {
-            files.picked(copied.get(0)).ifPresent(store::openFile);
+            files.picked(copied.get(0)).ifPresent(store.jobFiles()::open);
         } else if (clipboard.hasString()) {
-            store.openText(clipboard.getString());
+            store.jobFiles().openText(clipboard.getString());
         } else {
             session.complain(Messages.message("job-actions.there-is-no-job"));
         }
@@ -140,7 +140,7 @@ final class JobActions {
     void dropped(DragEvent event) {
         List<File> dropped = event.getDragboard().getFiles();
         event.setDropCompleted(!dropped.isEmpty()
-                && files.picked(dropped.get(0)).filter(store::openFile).isPresent());
+                && files.picked(dropped.get(0)).filter(store.jobFiles()::open).isPresent());
         event.consume();
     }
 }

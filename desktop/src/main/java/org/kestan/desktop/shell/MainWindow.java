@@ -48,7 +48,7 @@ import org.kestan.ledger.Ledger;
 import org.kestan.overview.Station;
 import org.kestan.repair.picture.Loupe;
 
-/** The window: everything it shows listens to the session. */
+/** The window. Everything in it listens to the session. */
 public final class MainWindow {
 
     /** The size a window starts with. */

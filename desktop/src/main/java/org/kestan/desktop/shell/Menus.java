@@ -22,7 +22,7 @@ import org.kestan.files.papers.SheetPdf;
 import org.kestan.repair.picture.Loupe;
 import org.kestan.text.Wording;
 
-/** The menu bar; each command shows its key. */
+/** The menu bar; every command shows its key. */
 final class Menus {
 
     /** The fret the sweep along the neck begins with. */
@@ -158,7 +158,7 @@ final class Menus {
         for (Path file : files) {
             MenuItem item = new MenuItem(file.getFileName().toString());
             item.setMnemonicParsing(false);
-            item.setOnAction(action -> store.openFile(file));
+            item.setOnAction(action -> store.jobFiles().open(file));
             menu.getItems().add(item);
         }
         if (files.isEmpty()) {

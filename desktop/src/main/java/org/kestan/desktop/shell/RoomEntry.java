@@ -8,7 +8,7 @@ import org.kestan.overview.Station;
 import org.kestan.text.Wording;
 
 /**
- * The way to a room.
+ * How to reach a room.
  *
  * @param id what it is known by; for a station of the job its key
  * @param title what is written on it

@@ -21,7 +21,7 @@ import org.kestan.desktop.stations.proof.ProofStation;
 import org.kestan.desktop.stations.verdict.VerdictStation;
 import org.kestan.overview.Station;
 
-/** The register of all rooms, in the order of the strip and the menu. A new room is one line here and one package. */
+/** All rooms, in the order of the strip and the menu. To add one, write a line here and a package. */
 final class RoomRegistry {
 
     static final List<RoomEntry> ALL = List.of(

@@ -25,7 +25,10 @@ import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.widgets.field.EntryField;
 import org.kestan.desktop.widgets.instrument.InstrumentView;
 
-/** The rooms, one of them shown: the stations under the drawing, the others in its place. Each is built when first shown. */
+/**
+ * The rooms, one of them visible: stations under the drawing, others in its place. Each is built when it is first
+ * shown.
+ */
 final class RoomStack extends StackPane {
 
     /** How long nothing was typed or moved before a room is built that was not asked for. */

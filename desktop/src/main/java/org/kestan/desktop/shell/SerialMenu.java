@@ -13,7 +13,10 @@ import org.kestan.desktop.session.Settings;
 import org.kestan.devices.serial.SerialForm;
 import org.kestan.devices.serial.SerialGauge;
 
-/** Gauges on serial ports: which there are, what they write; none is opened before it is chosen. */
+/**
+ * The menu for gauges on serial ports: the ports there are, and what the gauge sends. No port is opened before it is
+ * chosen.
+ */
 final class SerialMenu {
 
     /** What gauges send at, bits a second. */

@@ -7,7 +7,7 @@ import org.kestan.desktop.session.Settings;
 import org.kestan.desktop.widgets.instrument.Motion;
 import org.kestan.files.standards.StandardsFile;
 
-/** What is kept from one start to the next goes into the session, and what changes there is kept. */
+/** Connects settings and session: saved settings are applied at startup, and changes are saved. */
 final class SettingsLink {
 
     private final JobSession session;

@@ -21,7 +21,7 @@ import org.kestan.overview.Station;
 import org.kestan.text.Wording;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** The ledger and the stations in their order, each with how it stands; the chosen one is shown below. */
+/** The ledger and the stations in order, each with its state; the chosen one is shown below. */
 final class StationStrip extends HBox {
 
     private static final PseudoClass TIGHT = PseudoClass.getPseudoClass("tight");

@@ -13,7 +13,7 @@ import org.kestan.desktop.widgets.terms.LazyTooltip;
 import org.kestan.job.gauge.GaugeLine;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** Hint of the focused field or what there is to say, the unit of the display, when the job was saved. */
+/** The hint of the focused field or a message, the display unit, and when the job was saved. */
 final class StatusLine extends HBox {
 
     StatusLine(JobSession session, JobStore store, GaugeListener gauge) {

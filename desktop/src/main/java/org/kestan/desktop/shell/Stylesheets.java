@@ -10,7 +10,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.css.Stylesheet;
 
-/** The stylesheets that ship: as they were read ahead of time where they were, else as they are written. */
+/** The stylesheets that ship: parsed ahead of time if possible, otherwise as text. */
 public final class Stylesheets {
 
     /** Names the folder of what was made ready when the application was built. */

@@ -8,7 +8,7 @@ import javafx.stage.Screen;
 import javafx.stage.Stage;
 import org.kestan.desktop.session.Settings;
 
-/** Where the window stood and how large it was, from one run to the next. */
+/** The window's place and size, remembered from one run to the next. */
 public final class WindowPlacement {
 
     /** So much of the title bar has to be in sight to take hold of, pixels. */

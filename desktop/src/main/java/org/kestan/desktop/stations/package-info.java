@@ -1,2 +1,2 @@
-/** The stations of the open job under its drawing, one folder each, in the order of the work. */
+/** The stations of the open job under its drawing, one package each, in working order. */
 package org.kestan.desktop.stations;

@@ -13,7 +13,7 @@ import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.job.terms.Lines;
 import org.kestan.week.WeekReport;
 
-/** Beside a promise: when the open job is ready by the plan of all jobs, and with what chance. */
+/** Beside a promise: when the open job will be ready by the plan of all jobs, and how likely that is. */
 public final class PromiseOutlook extends VBox {
 
     private final JobSession session;

@@ -43,8 +43,8 @@ import org.kestan.week.WeekPlans;
 import org.kestan.week.WeekReport;
 
 /**
- * The plan of all open jobs. It is made on a thread of its own once somebody looks at it, and made anew whenever a job, the shop
- * or the steps change: first from the order there was, then better as long as it may look.
+ * The plan of all open jobs. It is made on its own thread once somebody looks at it, and again whenever a job, the
+ * shop or the steps change: first from the previous order, then improved for as long as allowed.
  */
 public final class WeekDesk {
 

@@ -11,7 +11,9 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.kestan.desktop.messages.Messages;
 
-/** What stands over a room that shows the plan: what it comes to, how far the search for a better one is, what moved. */
+/**
+ * The head of a room that shows the plan: its summary, the progress of the search for a better one, and what moved.
+ */
 public final class WeekHead extends VBox {
 
     private final Label said = new Label();

@@ -16,7 +16,7 @@ import org.kestan.week.PartNeed;
 import org.kestan.week.PartOrder;
 import org.kestan.week.WeekReport;
 
-/** How a plan is said. */
+/** A plan in words. */
 public final class WeekText {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE, MMM d", Locale.US);

@@ -1,2 +1,2 @@
-/** The shop's week in the window: planned away from it, followed as jobs change. */
+/** The shop's week in the window: planned in the background, updated as jobs change. */
 package org.kestan.desktop.week;

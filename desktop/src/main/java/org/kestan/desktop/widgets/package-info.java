@@ -1,2 +1,5 @@
-/** The pieces rooms are made of: fields, figures, lists, the drawing. They know the session and the analysis; which room they stand in is left to the room. */
+/**
+ * The pieces rooms are made of: fields, figures, lists, the drawing. They know the session and the analysis, but not
+ * the room they are in.
+ */
 package org.kestan.desktop.widgets;

@@ -58,7 +58,7 @@ public class JobStoreTest extends WindowTest {
         });
         int before = ledger.count();
         assertThat(onWindow(() -> store.startFrom(named("Second")))).isFalse();
-        assertThat(onWindow(() -> store.openText("{\"kestan\": 1}"))).isFalse();
+        assertThat(onWindow(() -> store.jobFiles().openText("{\"kestan\": 1}"))).isFalse();
         assertThat(ledger.count()).isEqualTo(before);
         assertThat(session.job().name()).isEqualTo("First");
         assertThat(session.noticeIsErrorProperty().get()).isTrue();
@@ -83,7 +83,7 @@ public class JobStoreTest extends WindowTest {
         assertThat(onWindow(store::mayLeave)).isFalse();
         assertThat(session.noticeProperty().get()).contains("Save as");
         onWindow(() -> {
-            store.exportTo(folder.resolve("kept.kestan.json"));
+            store.jobFiles().write(folder.resolve("kept.kestan.json"));
             return true;
         });
         assertThat(onWindow(store::mayLeave)).isTrue();

@@ -15,8 +15,8 @@ import java.util.function.Consumer;
 import java.util.stream.Stream;
 
 /**
- * Watches a folder for new pictures as long as it is open. It looks again and again rather than being told: cards, cameras and folders on
- * other machines do not tell. A picture counts once it has stopped growing.
+ * Watches a folder for new pictures while it is open. It polls instead of waiting for notifications, because cards,
+ * cameras and network folders do not send any. A picture counts once it has stopped growing.
  */
 public final class PictureFolder implements AutoCloseable {
 

@@ -1,2 +1,2 @@
-/** A folder that a camera or a microscope writes its pictures to. */
+/** A folder to which a camera or a microscope saves its pictures. */
 package org.kestan.devices.folder;

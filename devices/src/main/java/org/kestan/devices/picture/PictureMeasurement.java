@@ -17,8 +17,8 @@ import org.kestan.base.sheet.Measurable;
 import org.kestan.base.sheet.Reading;
 
 /**
- * What marks in a picture come to: the camera is told from frets and known lengths, edges are looked for near the marks, and the
- * lengths between them are read.
+ * The measurement of a marked picture: the camera is worked out from frets and known lengths, edges are found near the
+ * marks, and the lengths between them are read.
  *
  * @param readings those that can be seen, in the order of the marks
  * @param millimetersPerPixel at the first gap, else in the middle of the frets; empty where nothing tells the scale

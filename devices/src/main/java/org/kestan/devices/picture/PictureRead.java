@@ -22,7 +22,7 @@ import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 
 /**
- * Reads a picture, turned upright as its camera says.
+ * Reads a picture, turned upright according to its orientation tag.
  *
  * @param image upright
  * @param focal focal length in pixels, where the camera tells what it would be on 35 mm film

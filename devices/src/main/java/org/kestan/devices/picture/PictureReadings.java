@@ -16,7 +16,7 @@ import org.kestan.job.source.Provenance;
 import org.kestan.job.source.ReadingSource;
 import org.kestan.job.source.SourcedReading;
 
-/** What was read in the pictures of one instrument; several pictures of one gap are put together. */
+/** The readings from the pictures of one instrument; several pictures of one gap are combined. */
 public final class PictureReadings implements ReadingSource {
 
     private record Seen(Path picture, Measurable line) {}

@@ -10,7 +10,7 @@ import org.kestan.base.notation.LengthUnit;
 import org.kestan.base.notation.NotationFinding;
 import org.kestan.base.notation.Parsed;
 
-/** What a gauge writes on its line. */
+/** The forms of line a gauge may send. */
 public enum SerialForm {
     /** A number, with its unit or without: {@code 2.413 mm}, {@code +0.0950 in}. The line protocol is one of these. */
     PLAIN("plain", Pattern.compile("\\s*([+-]?)\\s*(\\d{1,5}(?:[.,]\\d{1,6})?|[.,]\\d{1,6})\\s*(mm|in|inch|\")?\\s*")),

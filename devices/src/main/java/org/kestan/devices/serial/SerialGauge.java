@@ -14,7 +14,7 @@ import org.kestan.base.notation.LengthUnit;
 import org.kestan.base.notation.Parsed;
 import org.kestan.job.gauge.GaugeLine;
 
-/** A gauge on a serial port, as long as it is open. What it sends is told on a thread of its own. */
+/** A gauge on a serial port, while it is open. Its readings arrive on a thread of their own. */
 public final class SerialGauge implements AutoCloseable {
 
     private static final int LONGEST = GaugeLine.LONGEST;

@@ -1,2 +1,2 @@
-/** Gauges on serial ports. No port is opened unless somebody asks. */
+/** Gauges on serial ports. No port is opened unless asked for. */
 package org.kestan.devices.serial;

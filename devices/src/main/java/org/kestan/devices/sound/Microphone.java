@@ -8,7 +8,9 @@ import javax.sound.sampled.DataLine;
 import javax.sound.sampled.LineUnavailableException;
 import javax.sound.sampled.TargetDataLine;
 
-/** The machine's microphone, as long as it is open. What it hears is told on a thread of its own, a tenth of a second at a time. */
+/**
+ * The machine's microphone, while it is open. Sound arrives on a thread of its own, a tenth of a second at a time.
+ */
 public final class Microphone implements AutoCloseable {
 
     /** Samples a second. */

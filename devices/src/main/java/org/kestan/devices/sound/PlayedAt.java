@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Optional;
 import org.kestan.base.strings.Note;
 
-/** Where along a string it is played. */
+/** Where along the string a note is played. */
 public enum PlayedAt {
     /** Open. */
     OPEN("open", 0),

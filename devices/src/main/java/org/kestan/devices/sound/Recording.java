@@ -11,7 +11,7 @@ import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.UnsupportedAudioFileException;
 
 /**
- * A sound.
+ * A recorded sound.
  *
  * @param rate samples a second, above zero
  * @param samples from -1 to 1, the mean of all channels

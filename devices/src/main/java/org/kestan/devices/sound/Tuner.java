@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.base.strings.Note;
 
-/** Says all the time which open string sounds, and how far it is off. Not safe for several threads. */
+/** Shows continuously which open string sounds, and how far off it is. Not thread-safe. */
 public final class Tuner {
 
     /** What is listened to at a time, seconds: sixteen periods of a low E. */

@@ -10,7 +10,7 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.job.Job;
 
 /**
- * A neck seen from its side, and the camera that sees it.
+ * A neck seen from its side, and the camera that photographs it.
  *
  * @param scale scale length, mm
  * @param nut height of the string's underside over the line of the crowns at the nut, mm

@@ -3,8 +3,9 @@ package org.kestan.devices.standin;
 import java.util.Random;
 
 /**
- * A plucked string played by numbers: partials of a stiff string in two directions of swing that decay, other strings that ring along, hum of the
- * mains, noise of a room, and where it is wanted something that rattles: an impact once a period as long as the string swings wide enough.
+ * A synthesized plucked string: decaying partials of a stiff string in two directions of vibration, other strings that
+ * ring along, mains hum, room noise, and on request a rattle: an impact once per period as long as the string vibrates
+ * widely enough.
  *
  * @param first the first partial, Hz
  * @param inharmonicity B

@@ -1,2 +1,5 @@
-/** Stand-ins for devices that are not there: a camera that photographs a drawn neck, and strings that are played by numbers. What they show is known exactly. */
+/**
+ * Stand-ins for missing devices: a camera that photographs a drawn neck, and synthesized strings. Their true values
+ * are known exactly.
+ */
 package org.kestan.devices.standin;

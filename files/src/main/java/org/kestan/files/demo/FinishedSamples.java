@@ -39,8 +39,9 @@ import org.kestan.repair.steps.StepVisit;
 import org.kestan.text.Wording;
 
 /**
- * Finished jobs of the invented shop, so that its memory has something to learn from. They are made up, the same for the same
- * seed: instruments of the sample jobs, each folding, coming out and taking its hours a little otherwise.
+ * Finished jobs of the invented shop, so that its memory has something to learn from. They are made up, and the same
+ * for the same seed: the instruments of the sample jobs, with some variation in how far they fold, how they turn out
+ * and how long they take.
  */
 public final class FinishedSamples {
 

@@ -21,9 +21,9 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Writes files so that, whatever happens meanwhile, each is as it was or as it is to be, and that no other user of the machine
- * reads them. What is being written lies beside its place under a name that says which process writes it, so that what a killed
- * one left behind is found and taken away.
+ * Writes files so that, whatever happens, each is either as it was or as it should be, and readable by its owner only.
+ * An unfinished file is beside its final place, with the number of the writing process in its name, so that what a
+ * killed process left behind can be found and removed.
  */
 public final class Disk {
 

@@ -1,2 +1,4 @@
-/** How this program writes files: whole or not at all, for their owner's eyes, with nothing left over. */
+/**
+ * How this program writes files: completely or not at all, readable by their owner only, with nothing left over.
+ */
 package org.kestan.files.disk;

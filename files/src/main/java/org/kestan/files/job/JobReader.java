@@ -7,7 +7,7 @@ import org.kestan.files.json.Json;
 import org.kestan.files.text.TextFile;
 import org.kestan.job.JobTree;
 
-/** Reads the job file: into a job, or into a list of faults with their places. */
+/** Reads a job file, giving a job or a list of errors with their places. */
 public final class JobReader {
 
     private JobReader() {}

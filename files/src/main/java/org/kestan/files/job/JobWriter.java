@@ -7,7 +7,7 @@ import org.kestan.job.Job;
 import org.kestan.job.JobTree;
 import org.kestan.text.Wording;
 
-/** Writes the job file. Keys of other programs and the order of keys stay as they were read. */
+/** Writes a job file. Keys of other programs and the order of keys are preserved. */
 public final class JobWriter {
 
     private JobWriter() {}

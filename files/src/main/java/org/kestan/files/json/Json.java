@@ -24,7 +24,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** The one way JSON is read and printed here: strict, decimals kept to the digit, two blanks of indent. */
+/** Reads and prints JSON in one way everywhere: strict, decimals exact to the digit, indented by two spaces. */
 public final class Json {
 
     public static final JsonMapper MAPPER = JsonMapper.builder()

@@ -1,2 +1,2 @@
-/** JSON as it is read and printed here; not for use outside this module. */
+/** Reading and printing JSON; not for use outside this module. */
 package org.kestan.files.json;

@@ -10,7 +10,7 @@ import org.kestan.overview.JobAnalysis;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
-/** What a job comes to, line by line, as it can go on an invoice. */
+/** The bill for a job, line by line, ready for an invoice. */
 final class BillTable {
 
     private BillTable() {}

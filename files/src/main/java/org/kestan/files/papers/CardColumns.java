@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.kestan.text.Card;
 
-/** The cards of a plan in two columns at the foot of a page. Points; Y upward. */
+/** The cards of a plan in two columns at the bottom of a page. Points; Y upward. */
 final class CardColumns {
 
     /** The largest that the letters grow to, where there is room. */

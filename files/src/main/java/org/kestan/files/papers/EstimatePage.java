@@ -24,7 +24,7 @@ import org.kestan.text.HoldingText;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
-/** The estimate before the work: what was found, what would be done, what it costs and how long it takes. */
+/** The estimate before the work: what was found, what to do, what it costs and how long it takes. */
 final class EstimatePage {
 
     private static final double MINUTES = 60;

@@ -1,6 +1,6 @@
 package org.kestan.files.papers;
 
-/** The picture a shop puts at the head of its papers. */
+/** The logo at the head of a shop's papers. */
 public final class Logo {
 
     /** As many letters as half a megabyte takes in base64. */

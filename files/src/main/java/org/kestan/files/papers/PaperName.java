@@ -7,7 +7,7 @@ import java.util.stream.Stream;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 
-/** Names of the files of a job's papers: they tell whose they are, and every disk and language setting can write them. */
+/** File names for a job's papers: they name the owner, and work with every disk and language setting. */
 public final class PaperName {
 
     private static final int LONGEST = 60;

@@ -11,7 +11,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 
-/** Pages as pictures: what is shown on the screen is the very paper that is printed. */
+/** Pages as pictures: the screen shows exactly the paper that will be printed. */
 public final class PdfPictures {
 
     static {

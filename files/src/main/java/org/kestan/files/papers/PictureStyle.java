@@ -7,7 +7,7 @@ import org.kestan.repair.picture.Picture.Part;
 import org.kestan.repair.picture.Picture.Shape;
 
 /**
- * How a shape looks on paper: readable without color, too.
+ * The style of a shape on paper, readable without color.
  *
  * @param fill empty for an open shape, or one that is only an outline
  * @param line color of the line

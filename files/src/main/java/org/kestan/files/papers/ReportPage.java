@@ -24,7 +24,7 @@ import org.kestan.text.Numbers;
 import org.kestan.text.ProofText;
 import org.kestan.text.Wording;
 
-/** The report after the work: what was done, before and after, and what to mind from now on. */
+/** The report after the work: what was done, before and after, and how to look after it. */
 final class ReportPage {
 
     private ReportPage() {}

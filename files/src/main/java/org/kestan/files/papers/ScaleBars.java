@@ -9,7 +9,7 @@ import org.kestan.repair.template.TemplateElement.Point;
 import org.kestan.repair.template.TemplateElement.Style;
 import org.kestan.repair.template.TemplateFinding;
 
-/** A scale bar in millimeters and one in inches: whoever prints a template measures them first. */
+/** A scale bar in millimeters and one in inches, to be measured before a printed template is used. */
 final class ScaleBars {
 
     /** Length of the metric bar, mm. */

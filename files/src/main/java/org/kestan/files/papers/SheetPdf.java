@@ -16,7 +16,9 @@ import org.kestan.job.visits.Defect;
 import org.kestan.job.visits.Severity;
 import org.kestan.text.Wording;
 
-/** The blank measuring sheet on paper, for those who write at the bench first: same order and numbers as on the screen. */
+/**
+ * The blank measuring sheet on paper, for those who write at the bench first: same order and numbers as on the screen.
+ */
 public final class SheetPdf {
 
     /** A paper size. */

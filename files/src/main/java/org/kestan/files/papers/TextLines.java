@@ -6,7 +6,7 @@ import java.util.List;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
-/** Writes lines of text on a page of a PDF, each within the room it has. Points; Y upward. */
+/** Writes lines of text on a PDF page, each within its space. Points; Y upward. */
 final class TextLines {
 
     /** No letter is smaller, points. */

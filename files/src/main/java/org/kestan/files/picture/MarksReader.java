@@ -22,7 +22,7 @@ import org.kestan.files.text.TextFile;
 import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.TreeFinding;
 
-/** Reads what was marked in a photograph. Described in docs/devices.md. */
+/** Reads the marks in a photograph. Described in docs/devices.md. */
 public final class MarksReader {
 
     private static final String DESCRIBED = "docs/devices.md";

@@ -19,7 +19,7 @@ import org.kestan.repair.plan.WorkPlan;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What to do next at the heel, by the log in the job, as the JSON that other programs read. Millimeters. */
+/** The advice for the heel, from the log in the job, as JSON for other programs. Millimeters. */
 public final class HeelLogJson {
 
     private HeelLogJson() {}

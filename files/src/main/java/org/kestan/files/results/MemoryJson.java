@@ -8,7 +8,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What a shop has learned, as the JSON that other programs read. Millimeters, hours. */
+/** What a shop has learned, as JSON for other programs. Millimeters, hours. */
 public final class MemoryJson {
 
     private MemoryJson() {}

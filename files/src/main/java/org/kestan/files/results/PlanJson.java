@@ -24,7 +24,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** A work plan as the JSON that other programs read. Millimeters, degrees and cents as plain numbers. */
+/** A work plan as JSON for other programs. Millimeters, degrees and cents as plain numbers. */
 public final class PlanJson {
 
     private final Wording words;

@@ -17,7 +17,7 @@ import org.kestan.overview.JobAnalysis;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** A job solved, as the JSON that other programs read. Millimeters and degrees as plain numbers. */
+/** The figures of a job as JSON for other programs. Millimeters and degrees as plain numbers. */
 public final class SolveJson {
 
     private SolveJson() {}

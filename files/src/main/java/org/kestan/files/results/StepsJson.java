@@ -14,7 +14,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** The steps at the bench for some ways, as the JSON that other programs read. Millimeters and degrees. */
+/** The steps at the bench for some ways, as JSON for other programs. Millimeters and degrees. */
 public final class StepsJson {
 
     private StepsJson() {}

@@ -27,7 +27,9 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What the strings of a job meet, as measured, as the JSON that other programs read. Millimeters and newtons. */
+/**
+ * Where the strings of a job touch the frets, as measured, as JSON for other programs. Millimeters and newtons.
+ */
 public final class SwingJson {
 
     private SwingJson() {}

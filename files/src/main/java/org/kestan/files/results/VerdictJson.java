@@ -21,7 +21,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** A job judged, as the JSON that other programs read. Millimeters, degrees, newtons and cents as plain numbers. */
+/** The verdict on a job as JSON for other programs. Millimeters, degrees, newtons and cents as plain numbers. */
 public final class VerdictJson {
 
     private VerdictJson() {}

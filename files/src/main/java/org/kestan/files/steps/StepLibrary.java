@@ -34,9 +34,9 @@ import org.kestan.repair.steps.StepBook;
 import org.kestan.repair.steps.StepFile;
 
 /**
- * The steps at the bench as files, one for each way: those that ship, and over them what a shop changed. A shop's file holds
- * only what it says otherwise, so that all else follows an update. Described in docs/steps.md. Immutable: an edit is written
- * and makes a new library.
+ * The steps at the bench as files, one for each way: those that ship, with the shop's changes applied. A shop's file
+ * contains only its differences, so that everything else follows an update. Described in docs/steps.md. Immutable: an
+ * edit is written to disk and makes a new library.
  */
 public final class StepLibrary {
 

@@ -33,7 +33,7 @@ import org.kestan.repair.steps.Fact;
 import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepCondition;
 
-/** Reads one step from its place in a step file; what can't be read is a fault there. */
+/** Reads one step from a step file; what can't be read gives an error at its place. */
 final class StepReader {
 
     /** The keys of a step, in the order they are written. */

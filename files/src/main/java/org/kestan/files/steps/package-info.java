@@ -1,2 +1,2 @@
-/** The steps at the bench as files: those that ship, and what a shop changes. */
+/** The steps at the bench as files: those that ship, and the shop's changes. */
 package org.kestan.files.steps;

@@ -17,7 +17,7 @@ import org.kestan.base.finding.Quantity;
 import org.kestan.files.FileFinding;
 import org.kestan.files.disk.Disk;
 
-/** Text files in UTF-8, read with every failure as a fault and written whole or not at all. */
+/** Text files in UTF-8; every failure to read gives an error, and they are written completely or not at all. */
 public final class TextFile {
 
     /** A file larger than this is none of ours. */

@@ -1,2 +1,2 @@
-/** Text files: bounded, UTF-8, written whole or not at all. */
+/** Text files: limited in size, UTF-8, written completely or not at all. */
 package org.kestan.files.text;

@@ -37,8 +37,9 @@ import org.kestan.text.Wording;
 import org.kestan.week.WeekPlan;
 
 /**
- * A plan as a calendar (iCalendar, RFC 5545): an event for each stretch of hands, for each promise, and for the end of each wait,
- * with an alarm. Their ids stay, so that a calendar that has them takes the next plan as a change.
+ * A plan as a calendar (iCalendar, RFC 5545): one event for each stretch of hands-on work, one for each promise, and
+ * one with an alarm for the end of each wait. Their ids stay the same, so that a calendar program treats the next plan
+ * as an update.
  */
 public final class WeekCalendar {
 

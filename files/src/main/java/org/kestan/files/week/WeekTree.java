@@ -33,7 +33,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** A shop's week as it stands in its standards file, under {@code week}. What is not said is as a shop starts with. */
+/** A shop's week in its standards file, under {@code week}. What is left out keeps its default. */
 public final class WeekTree {
 
     private static final ValueType<Integer> ROOM = ValueType.whole(0, 1000);

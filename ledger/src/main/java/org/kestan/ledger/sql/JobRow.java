@@ -17,7 +17,7 @@ import org.kestan.ledger.Versions;
 import org.kestan.overview.Station;
 import org.kestan.overview.StationFinding;
 
-/** What is stored of a job beside its text, and what is read of it again. */
+/** What is stored about a job besides its text, and how it is read again. */
 record JobRow(JobProjection projection) {
 
     /** The columns of a card. */

@@ -4,7 +4,7 @@ import java.util.List;
 import org.jdbi.v3.core.Handle;
 import org.kestan.ledger.Query;
 
-/** Finds jobs by words, or parts of words, in the way of a database. */
+/** Finds jobs by words, or parts of words, in a database's own way. */
 public interface JobSearch {
 
     /** Returns the order of jobs, as SQL. */

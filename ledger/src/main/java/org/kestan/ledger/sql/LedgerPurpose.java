@@ -2,7 +2,7 @@ package org.kestan.ledger.sql;
 
 import org.jdbi.v3.core.Handle;
 
-/** What a ledger is for. It is said once, while it is empty. */
+/** The purpose of a ledger. It is set once, while the ledger is empty. */
 enum LedgerPurpose {
     /** Instruments of customers. */
     SHOP,

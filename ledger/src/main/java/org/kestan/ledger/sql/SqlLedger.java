@@ -33,7 +33,7 @@ import org.kestan.ledger.Versions;
 import org.kestan.repair.memory.Lesson;
 import org.kestan.repair.memory.Memory;
 
-/** A ledger in a database, whichever it is: everything that is portable SQL. */
+/** A ledger in any SQL database: everything that is portable SQL. */
 public abstract class SqlLedger implements Ledger {
 
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("uuuu-MM-dd'T'HH:mm:ss.SSS'Z'");

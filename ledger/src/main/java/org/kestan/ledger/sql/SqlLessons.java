@@ -16,7 +16,7 @@ import org.kestan.ledger.LessonCache;
 import org.kestan.repair.memory.Lesson;
 import org.kestan.repair.memory.Memory;
 
-/** What the jobs of a database teach. */
+/** What the jobs in a database teach. */
 public final class SqlLessons {
 
     private final Asking ledger;

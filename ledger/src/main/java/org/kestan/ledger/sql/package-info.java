@@ -1,2 +1,2 @@
-/** What ledgers in a database have in common, whichever database it is: portable SQL. */
+/** What ledgers in SQL databases have in common: portable SQL. */
 package org.kestan.ledger.sql;

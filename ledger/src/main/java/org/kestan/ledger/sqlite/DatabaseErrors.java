@@ -7,7 +7,7 @@ import org.kestan.ledger.LedgerFinding;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
 
-/** Tells the troubles of a database apart: a full disk, a lock, a missing permission are no damage. */
+/** Tells database errors apart: a full disk, a lock or a missing permission is not damage. */
 final class DatabaseErrors {
 
     private DatabaseErrors() {}

@@ -17,8 +17,8 @@ import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.LedgerFinding;
 
 /**
- * Whether the file that was opened lies at its place still: an open file goes on working after it was deleted or another was put
- * there, and what is saved into it is lost.
+ * Whether the opened file is still in its place. An open file keeps working after it has been deleted or replaced, and
+ * whatever is saved into it is lost.
  *
  * @param file the ledger's place
  * @param identity what tells the file from another; empty where the disk does not say

@@ -18,7 +18,7 @@ import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
 
 /**
- * What a ledger's file says of itself, read without writing.
+ * What a ledger file contains, read without writing.
  *
  * @param version its newest migration; 0 for a database with nothing in it
  * @param jobs how many jobs are in it, those deleted left out

@@ -21,7 +21,7 @@ import org.kestan.ledger.OpenResult;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
 
-/** Opens a ledger: looks at it first without writing, brings it up to date, then hands it out. */
+/** Opens a ledger: first looks at it without writing, then upgrades it, then hands it out. */
 final class LedgerOpener {
 
     /** The newest migration that this program knows. */

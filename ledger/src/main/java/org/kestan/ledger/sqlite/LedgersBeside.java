@@ -12,7 +12,7 @@ import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.stream.Stream;
 
-/** Other ledgers in the folder of one: they share its folder of pictures. */
+/** Other ledgers in the same folder, which share its folder of pictures. */
 final class LedgersBeside {
 
     /** The first bytes of a database (SQLite file format, section 1.3). */

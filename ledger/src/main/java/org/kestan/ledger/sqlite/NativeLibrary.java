@@ -8,7 +8,7 @@ import java.nio.file.StandardCopyOption;
 import org.sqlite.SQLiteJDBCLoader;
 import org.sqlite.util.OSInfo;
 
-/** The database's native library, unpacked once: otherwise each start unpacks it and compares what it has unpacked. */
+/** The database's native library, unpacked once instead of at every start. */
 public final class NativeLibrary {
 
     private static final String NAME = System.mapLibraryName("sqlitejdbc");

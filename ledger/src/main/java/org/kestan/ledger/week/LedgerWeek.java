@@ -30,7 +30,10 @@ import org.kestan.week.WeekJob;
 import org.kestan.week.WeekJobs;
 import org.kestan.week.WeekProblem;
 
-/** What is left of the jobs of a ledger. What was worked out of a job is kept until the job, or what the shop goes by, changes. */
+/**
+ * The remaining work of the jobs of a ledger. Results for a job are cached until the job or the shop's standards
+ * change.
+ */
 public final class LedgerWeek {
 
     /** What a job was worked out from. */

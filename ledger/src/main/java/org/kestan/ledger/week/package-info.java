@@ -1,2 +1,2 @@
-/** What is left of all open jobs of a ledger. */
+/** The remaining work of all open jobs of a ledger. */
 package org.kestan.ledger.week;

@@ -3,7 +3,7 @@ package org.kestan.planning.search;
 import ai.timefold.solver.core.api.score.buildin.simplelong.SimpleLongScore;
 import ai.timefold.solver.core.api.score.calculator.EasyScoreCalculator;
 
-/** What an order costs: every step is given its time anew. */
+/** The cost of an order: every step is scheduled again. */
 public final class CostCalculator implements EasyScoreCalculator<Search, SimpleLongScore> {
 
     @Override

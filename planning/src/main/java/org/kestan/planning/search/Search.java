@@ -11,7 +11,7 @@ import java.util.List;
 import org.kestan.week.WeekOrder;
 import org.kestan.week.WeekPlans;
 
-/** What the solver works on: an order, and what it comes to. */
+/** What the solver works on: an order and its cost. */
 @PlanningSolution
 public final class Search {
 

@@ -1,7 +1,7 @@
 package org.kestan.planning.search;
 
 /**
- * A turn of a job: one of as many as it has steps.
+ * A turn of a job; a job has one for each of its steps.
  *
  * @param job its index
  * @param turn counts from 0

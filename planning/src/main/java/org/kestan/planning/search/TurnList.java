@@ -7,7 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.kestan.week.WeekOrder;
 
-/** The order that is looked for, as the solver takes it: one list of all turns. */
+/** The order being searched for, in the solver's form: one list of all turns. */
 @PlanningEntity
 public final class TurnList {
 

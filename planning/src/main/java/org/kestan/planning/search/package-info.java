@@ -1,2 +1,2 @@
-/** An order of steps as the solver takes it. */
+/** An order of steps in the solver's form. */
 package org.kestan.planning.search;

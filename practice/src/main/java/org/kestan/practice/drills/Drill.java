@@ -2,7 +2,7 @@ package org.kestan.practice.drills;
 
 import org.kestan.base.finding.Keyed;
 
-/** A kind of drill. */
+/** The kinds of drills. */
 public enum Drill implements Keyed {
     /** Read a height on a rule. */
     READ_RULE(20),

@@ -16,7 +16,7 @@ import org.kestan.simulator.cases.Level;
 import org.kestan.simulator.cases.PracticeCase;
 import org.kestan.simulator.cases.PracticeFamily;
 
-/** A question of a drill with its answer. */
+/** A drill question with its answer. */
 public sealed interface DrillQuestion {
 
     /** How far the place where the straightedge lands may be off, mm. */

@@ -1,2 +1,4 @@
-/** Short drills: read a rule, find the gate that stops first, say how many pulls are left, land the straightedge. */
+/**
+ * Short drills: read a rule, name the gate that stops first, say how many pulls are left, land the straightedge.
+ */
 package org.kestan.practice.drills;

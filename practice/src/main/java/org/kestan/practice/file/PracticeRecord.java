@@ -12,7 +12,7 @@ import org.kestan.simulator.cases.Level;
 import org.kestan.simulator.cases.PracticeFamily;
 
 /**
- * What a learner did so far.
+ * What a learner has done so far.
  *
  * @param cases those that were handed over, the first one first
  * @param drills those that were done, in the same way

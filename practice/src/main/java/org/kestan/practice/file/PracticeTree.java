@@ -28,7 +28,7 @@ import org.kestan.simulator.tools.Placement;
 import org.kestan.simulator.tools.SimulatedTool;
 import org.kestan.simulator.tools.Spot;
 
-/** Record and cases as structured data. What can't be read is a fault at its place. */
+/** Record and cases as structured data. What can't be read gives an error at its place. */
 final class PracticeTree {
 
     private static final double GREATEST = 1000;

@@ -17,7 +17,7 @@ import org.kestan.practice.work.Workshop;
 import org.kestan.repair.plan.WorkPlan;
 
 /**
- * What Kestan would do next on a practice instrument, from the sheet and the plan alone: the truth is not looked at.
+ * What Kestan would do next on a practice instrument, judging only from the sheet and the plan, never from the truth.
  *
  * @param operation what
  * @param amount how much, as the operation takes it

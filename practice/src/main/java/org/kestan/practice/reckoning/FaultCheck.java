@@ -10,7 +10,7 @@ import org.kestan.simulator.elastic.State;
 import org.kestan.simulator.instrument.VirtualInstrument;
 import org.kestan.simulator.tools.Frame;
 
-/** Tells whether what was wrong with an instrument still is. The limits are common practice, no source. */
+/** Tells whether an instrument's faults are still there. The limits are common practice, no source. */
 public final class FaultCheck {
 
     /** So far off what is wanted the action may be, mm. */

@@ -20,7 +20,7 @@ import org.kestan.simulator.tools.SimulatedTool;
 import org.kestan.simulator.tools.Spot;
 
 /**
- * A reading on the sheet against what was true.
+ * A reading on the sheet compared with the true value.
  *
  * @param line which
  * @param believed what stands on the sheet, mm

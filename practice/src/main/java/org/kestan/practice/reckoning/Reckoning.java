@@ -18,7 +18,7 @@ import org.kestan.simulator.cases.InstrumentFault;
 import org.kestan.simulator.cases.PracticeCase;
 
 /**
- * What came of a case that was handed over.
+ * The results of a case that was handed over.
  *
  * @param believed what followed from the sheet as it was handed over
  * @param truth what follows from the sheet on which everything stands as it truly was when the case came in

@@ -15,7 +15,7 @@ import org.kestan.simulator.cases.InstrumentFault;
 import org.kestan.simulator.cases.PracticeCase;
 
 /**
- * Ways tried on the truth, with steady hands and a sheet on which everything stands as it truly is.
+ * Ways tried on the true instrument, with steady hands and a sheet of true values.
  *
  * @param ways which
  * @param miss how far the action was off what was wanted in the end, mm, mean of the sides

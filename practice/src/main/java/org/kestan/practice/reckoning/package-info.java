@@ -1,2 +1,2 @@
-/** What was true, laid over what was believed: readings, judgment, work, and the marks that follow. */
+/** The truth compared with what was believed: readings, judgment, work, and the resulting marks. */
 package org.kestan.practice.reckoning;

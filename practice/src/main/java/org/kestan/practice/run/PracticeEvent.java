@@ -5,7 +5,7 @@ import org.kestan.practice.work.Operation;
 import org.kestan.simulator.tools.Placement;
 import org.kestan.simulator.tools.SimulatedTool;
 
-/** What a learner did; what came of it follows from the case's seed and the events before. */
+/** Something a learner did; its result follows from the case's seed and the events before it. */
 public sealed interface PracticeEvent {
 
     /** A tool was put somewhere and read. */

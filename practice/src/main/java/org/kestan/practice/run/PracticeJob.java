@@ -14,7 +14,7 @@ import org.kestan.job.terms.StraightedgePosition;
 import org.kestan.practice.text.PracticeText;
 import org.kestan.simulator.cases.PracticeCase;
 
-/** The job of a practice case: what one is told when it comes in, and its mark. */
+/** The job of a practice case: what you are told when it comes in, and its mark. */
 public final class PracticeJob {
 
     private PracticeJob() {}

@@ -19,8 +19,8 @@ import org.kestan.simulator.tools.SimulatedTool;
 import org.kestan.simulator.tools.Spot;
 
 /**
- * A case with all that was measured and done on it. Immutable. The same events on the same case come to the same again: only
- * they have to be kept.
+ * A case with everything that was measured and done on it. Immutable. The same events on the same case always give the
+ * same result, so only the events have to be stored.
  *
  * @param given the case
  * @param events what was done, in its order; what was refused is not among it

@@ -12,7 +12,7 @@ import org.kestan.simulator.cases.InstrumentFault;
 import org.kestan.simulator.cases.PracticeCase;
 import org.kestan.simulator.tools.SimulatedTool;
 
-/** The words of practice: a term's are found by its type and key. */
+/** The texts of practice, found by type and key. */
 public final class PracticeText {
 
     private static final ResourceBundle TEXTS =

@@ -3,7 +3,7 @@ package org.kestan.practice.text;
 import java.util.OptionalDouble;
 import org.kestan.base.notation.Length;
 
-/** A length as one types it in practice: with its unit, or a bare number in millimeters. */
+/** A length typed in practice: with its unit, or a bare number in millimeters. */
 public final class TypedLength {
 
     private TypedLength() {}

@@ -12,7 +12,7 @@ import org.kestan.simulator.elastic.State;
 import org.kestan.simulator.instrument.VirtualInstrument;
 
 /**
- * How a practice instrument stands on the bench.
+ * The state of a practice instrument on the bench.
  *
  * @param instrument as it is now
  * @param strung whether the strings pull; else they are slack

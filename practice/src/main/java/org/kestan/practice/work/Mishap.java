@@ -2,7 +2,7 @@ package org.kestan.practice.work;
 
 import org.kestan.base.finding.Keyed;
 
-/** What went wrong on the way, as it does in life. */
+/** What went wrong along the way. */
 public enum Mishap implements Keyed {
     /** The heat was too short: the neck did not come off. */
     NOT_FREE,

@@ -3,7 +3,7 @@ package org.kestan.practice.work;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.sheet.Fitting;
 
-/** What can be done to a practice instrument; times and costs are common practice, no source. */
+/** The operations on a practice instrument; times and costs are common practice, no source. */
 public enum Operation implements Keyed {
     /** The strings up to pitch. */
     TUNE(Amount.NONE, Measure.NOTHING, 0, 0, 10, 0),

@@ -2,7 +2,7 @@ package org.kestan.practice.work;
 
 import org.kestan.base.finding.Keyed;
 
-/** Why something can't be done as things are; nothing was changed. */
+/** Why something can't be done at the moment; nothing was changed. */
 public enum Refusal implements Keyed {
     /** The amount lies outside what the operation takes. */
     AMOUNT,

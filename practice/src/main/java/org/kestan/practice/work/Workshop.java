@@ -14,7 +14,10 @@ import org.kestan.practice.work.BenchState.Seat;
 import org.kestan.simulator.instrument.VirtualInstrument;
 import org.kestan.simulator.tools.Frame;
 
-/** Does operations on a practice instrument. What is cut is gone; each hand is a little off. Sizes: common practice, no source. */
+/**
+ * Performs operations on a practice instrument. What is cut is gone, and every hand is a little off. Sizes: common
+ * practice, no source.
+ */
 public final class Workshop {
 
     /** Hours after which glue may be loaded. */

@@ -1,2 +1,4 @@
-/** What one does to a practice instrument: operations with their time and cost, and what they do in the wrong order. */
+/**
+ * Operations on a practice instrument, with their time and cost, and what happens if they are done in the wrong order.
+ */
 package org.kestan.practice.work;

@@ -2,7 +2,7 @@ package org.kestan.simulator.cases;
 
 import org.kestan.base.finding.Keyed;
 
-/** What is wrong with a practice instrument. */
+/** The faults of practice instruments. */
 public enum InstrumentFault implements Keyed {
     /** The neck has come forward over the years; the action is high and the saddle low. */
     NECK_FORWARD("neck-forward"),

@@ -9,7 +9,7 @@ import org.kestan.base.standards.Family;
 import org.kestan.job.strings.StringSpec;
 import org.kestan.job.terms.Joint;
 
-/** The kinds of instrument one practices on, with their usual sizes; common practice, no source. */
+/** The kinds of practice instruments, with their usual sizes; common practice, no source. */
 public enum PracticeFamily implements Keyed {
     /** A steel-string flat-top with a dovetail. */
     FLAT_TOP("flat-top", Family.STEEL, Joint.DOVETAIL, false, new Sizes(645, 14, 2.4, 2.0, 22.5, 27, 46, 56)),

@@ -8,7 +8,7 @@ import org.kestan.simulator.elastic.Equilibrium;
 import org.kestan.simulator.elastic.State;
 import org.kestan.simulator.instrument.VirtualInstrument;
 
-/** Where tools touch an instrument, and what they would show without their own faults. Millimeters. */
+/** Where tools touch an instrument, and what they would show without errors of their own. Millimeters. */
 public final class Frame {
 
     private final VirtualInstrument instrument;

@@ -13,7 +13,7 @@ import org.kestan.simulator.elastic.State;
 import org.kestan.simulator.instrument.VirtualInstrument;
 
 /**
- * Where a tool is put.
+ * Where a tool is placed.
  *
  * @param spot the place
  * @param fret over which fret; where the place has none, anything

@@ -21,7 +21,10 @@ import org.kestan.simulator.elastic.Equilibrium;
 import org.kestan.simulator.elastic.State;
 import org.kestan.simulator.instrument.VirtualInstrument;
 
-/** Reads the whole sheet of a practice instrument with the simulated tools: their noise, and slips where they are asked for. */
+/**
+ * Reads the whole sheet of a practice instrument with the simulated tools, including their noise, and slips if
+ * requested.
+ */
 public final class SheetReader {
 
     /** The order in which it is read. */

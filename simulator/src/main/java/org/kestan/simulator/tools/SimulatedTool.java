@@ -3,7 +3,7 @@ package org.kestan.simulator.tools;
 import java.util.Random;
 import org.kestan.base.finding.Keyed;
 
-/** A tool as a hand uses it: what it resolves, and how far readings of one length lie apart; common practice, no source. */
+/** A tool in a person's hand: its resolution, and the spread of repeated readings; common practice, no source. */
 public enum SimulatedTool implements Keyed {
     /** A steel rule with half millimeters, read between its lines. */
     RULE(0.1, 0.08, 1),

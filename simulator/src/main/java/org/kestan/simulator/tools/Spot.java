@@ -5,7 +5,7 @@ import java.util.Set;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.sheet.Fitting;
 
-/** A place where something is measured: which tools reach it, and what else has to be said of it. */
+/** A place where something is measured: the tools that reach it, and what else has to be specified. */
 public enum Spot implements Keyed {
     /** From the nut to the saddle, or twice that to fret 12. */
     SCALE(Fitting.ANY, false, false, SimulatedTool.TAPE),

@@ -22,7 +22,7 @@ import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.room.Shortcut;
 import org.kestan.desktop.widgets.terms.Term;
 
-/** The keys, the terms, and the reports of what went wrong; what is typed on top narrows keys and terms. */
+/** Keys, terms and error reports; typing at the top narrows down keys and terms. */
 public final class HelpRoom extends VBox implements Room {
 
     private final List<Shortcut> shortcuts;

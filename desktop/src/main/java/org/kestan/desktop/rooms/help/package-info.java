@@ -1,2 +1,2 @@
-/** Keys, terms, and reports of what went wrong. */
+/** Keys, terms, and error reports. */
 package org.kestan.desktop.rooms.help;

@@ -12,7 +12,7 @@ import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.JobLocation;
 
-/** Puts jobs away, deletes them, brings them back, and erases them for good; each away from the window. */
+/** Archives jobs, deletes them, restores them, and erases them for good, all in the background. */
 final class JobRemoval {
 
     private final JobSession session;

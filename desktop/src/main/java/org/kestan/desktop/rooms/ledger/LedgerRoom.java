@@ -41,7 +41,9 @@ import org.kestan.ledger.Query;
 import org.kestan.overview.Station;
 import org.kestan.text.Wording;
 
-/** The list of all jobs: search as one types, filters, order; open, duplicate, put away, delete and undo that. */
+/**
+ * The list of all jobs: search as you type, filters, sort order; open, duplicate, archive, delete and undo that.
+ */
 public final class LedgerRoom extends VBox implements Room {
 
     /** Jobs shown at once; more can be asked for. */

@@ -24,7 +24,10 @@ import org.kestan.ledger.Archive;
 import org.kestan.ledger.JobCard;
 import org.kestan.ledger.LedgerException;
 
-/** Takes job files and zips into the ledger and writes all jobs to a zip, away from the window, with progress and a stop. */
+/**
+ * Imports job files and zips into the ledger and exports all jobs to a zip, in the background, with progress and a
+ * stop button.
+ */
 public final class LedgerTransfers {
 
     /** Of what was left out so much is said at once. */

@@ -19,7 +19,7 @@ import org.kestan.repair.memory.ShopStatistics;
 import org.kestan.text.MemoryText;
 import org.kestan.text.Numbers;
 
-/** The shop's numbers at a glance: five questions someone asks, each with its answer. */
+/** The shop's numbers at a glance: five questions a shop asks itself, each with its answer. */
 final class LogbookPane extends VBox {
 
     private static final double MOST_TICKS = 5;

@@ -20,8 +20,8 @@ import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.sideview.SideView;
 
 /**
- * What a job in the list looks like: its first photograph, else its instrument. Found away from the window, one at a time, the
- * one asked for last first; what scrolled by before its turn came is not looked up.
+ * The picture of a job in the list: its first photograph, or its instrument. Found in the background, one at a time,
+ * the latest request first; a request that scrolled out of sight is dropped.
  */
 final class Thumbnails {
 

@@ -1,2 +1,2 @@
-/** The Ledger: all jobs with their line before and after, their station and what they wait for. */
+/** The Ledger: all jobs with their line before and after, their station and what they are waiting for. */
 package org.kestan.desktop.rooms.ledger;

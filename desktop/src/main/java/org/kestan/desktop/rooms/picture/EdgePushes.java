@@ -6,7 +6,7 @@ import javafx.scene.layout.GridPane;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.field.TextButton;
 
-/** The buttons that push an edge that was not found well, a row for each edge, up before down. */
+/** The buttons that nudge an edge that was not found well, a row for each edge, up before down. */
 final class EdgePushes extends GridPane {
 
     /** Pushes an edge. */

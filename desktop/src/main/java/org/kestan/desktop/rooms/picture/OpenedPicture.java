@@ -8,7 +8,7 @@ import org.kestan.devices.picture.GrayPicture;
 import org.kestan.devices.picture.PictureRead;
 
 /**
- * What came of opening a picture.
+ * The outcome of opening a picture.
  *
  * @param picture empty where it can't be read
  * @param focal focal length in pixels where the picture tells

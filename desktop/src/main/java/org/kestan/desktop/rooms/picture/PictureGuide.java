@@ -9,7 +9,7 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.devices.picture.PictureMeasurement;
 
-/** Which places have to be marked for a reading, one after the other, and which are. */
+/** The places to mark for a reading, one after the other, and which of them are marked. */
 final class PictureGuide {
 
     private final Reading line;

@@ -17,7 +17,7 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.job.Job;
 
-/** The lengths a photograph is measured by, as they are typed. */
+/** The lengths that give a photograph its scale, as they are typed. */
 final class PictureLengths {
 
     /** Scale lengths nearer to each other are one, mm. */

@@ -14,7 +14,7 @@ import org.kestan.job.source.SourcedReading;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
-/** Puts what was read in pictures into the fields it is meant for, where Enter takes it. */
+/** Puts readings from pictures into their fields, where Enter takes them. */
 final class PictureOffers {
 
     private final RoomContext context;

@@ -44,8 +44,8 @@ import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
 /**
- * A photograph is measured: a few places are marked, roughly, one after the other; edges are found near them and shown enlarged; what they come to is
- * offered to the sheet, with how far it may be wrong.
+ * Measuring a photograph: you mark a few places roughly, one after the other; edges are found near them and shown
+ * enlarged; the resulting reading is offered to the sheet with its uncertainty.
  */
 public final class PictureRoom extends VBox implements Room {
 

@@ -18,7 +18,10 @@ import org.kestan.analysis.picture.PixelPoint;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.devices.picture.GrayPicture;
 
-/** A photograph, fitted in, with a cross that is moved by pointer or arrow keys, the marks, and the edges that were found. */
+/**
+ * A photograph, fitted to the view, with a cross moved by pointer or arrow keys, the marks, and the edges that were
+ * found.
+ */
 final class PictureView extends Pane {
 
     /** What is shown of a large picture has no more pixels across. */

@@ -25,7 +25,9 @@ import org.kestan.simulator.cases.InstrumentFault;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
-/** The case that is open: what one is told; once it is handed over, what was true laid over what was believed. */
+/**
+ * The open case: what you are told at first, and after the handover the true instrument over the one you measured.
+ */
 final class CasePage extends ScrollPane {
 
     private static final double DRAWING = 236;

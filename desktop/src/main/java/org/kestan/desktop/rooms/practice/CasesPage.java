@@ -19,7 +19,7 @@ import org.kestan.practice.text.PracticeText;
 import org.kestan.simulator.cases.Level;
 import org.kestan.simulator.cases.PracticeFamily;
 
-/** The cases there are: by kind and level, how they went, and the one to take next. */
+/** The cases by kind and level, how they went, and the one to take next. */
 final class CasesPage extends ScrollPane {
 
     private final RoomContext context;

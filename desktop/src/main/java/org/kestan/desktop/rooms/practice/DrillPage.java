@@ -30,7 +30,7 @@ import org.kestan.practice.text.TypedLength;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
-/** Drills of some three minutes: a question, an answer, Enter. */
+/** Drills of about three minutes: a question, an answer, Enter. */
 final class DrillPage extends VBox {
 
     private static final double TALL = 260;

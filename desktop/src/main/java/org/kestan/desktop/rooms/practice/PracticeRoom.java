@@ -13,7 +13,7 @@ import org.kestan.desktop.room.Room;
 import org.kestan.desktop.room.RoomContext;
 import org.kestan.desktop.widgets.layout.PageTabs;
 
-/** Practice. In the shop's own window it only leads to the window practice has for itself. */
+/** Practice. In the shop's own window it only leads to the practice window. */
 public final class PracticeRoom extends VBox implements Room {
 
     private enum Page {

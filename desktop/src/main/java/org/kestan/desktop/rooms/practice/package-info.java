@@ -1,2 +1,2 @@
-/** Practice: choosing a case, what one is told, what was true in the end, drills, progress. */
+/** Practice: choosing a case, what you are told, what was true in the end, drills, progress. */
 package org.kestan.desktop.rooms.practice;

@@ -41,8 +41,9 @@ import org.kestan.practice.run.PracticeRun;
 import org.kestan.practice.work.BenchState;
 
 /**
- * The strings are heard one after the other, with both hands on the instrument: open, the octave over fret 12, pressed at fret 12. What they come to is
- * offered to the sheet. Nothing is opened unless asked for, and what is open is said.
+ * Listening to the strings one after the other, with both hands on the instrument: open, the octave over fret 12,
+ * pressed at fret 12. The results are offered to the sheet. No device is opened unless asked for, and open ones are
+ * shown.
  */
 public final class SoundRoom extends VBox implements Room {
 

@@ -11,7 +11,7 @@ import org.kestan.devices.sound.Microphone;
 import org.kestan.devices.sound.PlayedAt;
 import org.kestan.devices.standin.PlayedString;
 
-/** Somebody who plays what is asked for, where nobody is there to play. */
+/** A stand-in player for when nobody is there to play. */
 final class StandInPlayer implements AutoCloseable {
 
     private static final double SECONDS = 2;

@@ -20,7 +20,10 @@ import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.files.papers.Logo;
 import org.kestan.text.Numbers;
 
-/** What stands on the papers for owners: name, address, terms in the shop's own words, how long an estimate holds, tax, logo. */
+/**
+ * The letterhead of papers for owners: name, address, terms in the shop's own words, how long an estimate is valid,
+ * tax, logo.
+ */
 final class LetterheadBox extends StandardsBox {
 
     private static final int MOST_DAYS = 3650;

@@ -15,7 +15,7 @@ import org.kestan.base.standards.SchoolQuestion;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.text.Wording;
 
-/** A question on which practitioners disagree, the schools that answer it with their reasons, the shop's one chosen. */
+/** A question on which practitioners disagree, the schools with their reasons, and the shop's choice. */
 final class SchoolChoice extends VBox {
 
     private final SchoolQuestion question;

@@ -21,7 +21,7 @@ import org.kestan.desktop.widgets.field.Explainable;
 import org.kestan.desktop.widgets.terms.LazyTooltip;
 import org.kestan.text.Wording;
 
-/** One standard: its label, the value as typed, where it comes from, the way back to what a shop starts with. */
+/** One standard: its label, the value as typed, its source, and a way to reset it. */
 final class StandardField extends VBox implements Explainable {
 
     private final Standard standard;

@@ -5,7 +5,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.VBox;
 
-/** A group of fields that are kept together: on Enter, and when a field is left. */
+/** A group of fields saved together: on Enter, and when a field is left. */
 abstract class StandardsBox extends VBox {
 
     /** @param title what stands over it */

@@ -47,7 +47,9 @@ import org.kestan.files.standards.StandardsFile;
 import org.kestan.repair.memory.HandSpread;
 import org.kestan.text.Wording;
 
-/** Every threshold and default of the shop, edited with units, set back one by one or all, written out and taken in. */
+/**
+ * Every threshold and default of the shop, edited with units, reset one by one or all together, exported and imported.
+ */
 public final class StandardsRoom extends VBox implements Room {
 
     private static final int AT_ONCE = 14;

@@ -40,7 +40,7 @@ import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.repair.memory.HandSpread;
 import org.kestan.text.Wording;
 
-/** What the week is planned by: hours, people, places, closed days. */
+/** The inputs for planning the week: hours, people, places, closed days. */
 final class WeekBox extends StandardsBox {
 
     private static final int MOST = 1000;

@@ -1,2 +1,2 @@
-/** The shop standards on one screen: every threshold and default with where it comes from, and the schools. */
+/** The shop standards on one screen: every threshold and default with its source, and the schools. */
 package org.kestan.desktop.rooms.standards;

@@ -33,7 +33,9 @@ import org.kestan.week.Unplanned;
 import org.kestan.week.WeekPlan;
 import org.kestan.week.WeekReport;
 
-/** The first thing of a morning: what to do now and on what, what lies and waits, what is due. Enter opens the step at the bench. */
+/**
+ * Today: what to do now and on which instrument, what is waiting, what is due. Enter opens the step at the bench.
+ */
 public final class TodayRoom extends VBox implements Room {
 
     private static final double SIDE = 420;

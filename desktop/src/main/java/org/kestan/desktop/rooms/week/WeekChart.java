@@ -32,8 +32,8 @@ import org.kestan.week.WeekPlan;
 import org.kestan.week.WeekReport;
 
 /**
- * The week drawn: a row for each pair of hands and each place, days across, hours within them. Work is dark, waits are light; the
- * steps of the job that is followed stand out.
+ * The week as a chart: a row for each person and each place, days across, hours within them. Work is dark, waits are
+ * light; the steps of the selected job stand out.
  */
 final class WeekChart extends Pane {
 

@@ -38,7 +38,7 @@ import org.kestan.text.MemoryText;
 import org.kestan.week.WeekPlan;
 import org.kestan.week.WeekReport;
 
-/** The shop's week, drawn: who works on what, what lies where, which promises are kept. */
+/** The shop's week as a chart: who works on what, what is where, which promises are kept. */
 public final class WeekRoom extends VBox implements Room {
 
     private static final int WEEK = 7;

@@ -28,7 +28,10 @@ import org.kestan.job.Sections;
 import org.kestan.job.bench.Bag;
 import org.kestan.text.Wording;
 
-/** What was taken off and bagged: part, side, place; checked off when it goes back. Labels are printed from here. */
+/**
+ * Parts that were taken off and bagged: part, side, place; checked off when they go back on. Labels are printed from
+ * here.
+ */
 final class BagsPane extends VBox {
 
     private final BenchContext desk;

@@ -32,8 +32,8 @@ import org.kestan.repair.steps.StepLack;
 import org.kestan.text.Wording;
 
 /**
- * What all pages of the bench work on: the steps of the open job, the one at hand, and what can be done with it. What is done
- * is in the ledger before the status line says so.
+ * What all pages of the bench share: the steps of the open job, the current one, and what can be done with it. An
+ * action is in the ledger before the status line says so.
  */
 final class BenchContext {
 

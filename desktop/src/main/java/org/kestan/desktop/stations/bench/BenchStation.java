@@ -34,8 +34,8 @@ import org.kestan.repair.steps.Step;
 import org.kestan.text.Wording;
 
 /**
- * The work itself. One key says done: Space on the step, or Page down wherever the focus is, which a foot switch can type;
- * Page up looks back.
+ * The work itself. One key marks a step done: Space on the step, or Page Down wherever the focus is, which a foot
+ * switch can type. Page Up goes back.
  */
 public final class BenchStation extends VBox implements Room {
 

@@ -19,7 +19,7 @@ import org.kestan.job.bench.DiaryEntry;
 import org.kestan.repair.steps.StepBook;
 import org.kestan.text.Wording;
 
-/** Who did what when, the newest first. Nothing in it can be changed. */
+/** Who did what when, newest first. Nothing in it can be changed. */
 final class DiaryPane extends VBox {
 
     private final JobSession session;

@@ -38,7 +38,10 @@ import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.TrimGoal;
 import org.kestan.text.Wording;
 
-/** What is taken down toward a number, and where the feet of a floating bridge bear: read, logged, held against the plan. */
+/**
+ * Parts that are taken down toward a target, and where the feet of a floating bridge touch: readings, log, comparison
+ * with the plan.
+ */
 final class FootFitPane extends VBox {
 
     private final BenchContext desk;

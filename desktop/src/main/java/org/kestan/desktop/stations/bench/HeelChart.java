@@ -11,7 +11,7 @@ import org.kestan.repair.heel.HeelAdvice;
 import org.kestan.repair.heel.HeelGoal;
 import org.kestan.text.Wording;
 
-/** The slack projection as it was read, set after set, toward the target and its band. What is not believed is hollow. */
+/** The slack projection as read, set after set, toward the target and its band. Doubtful readings are hollow. */
 final class HeelChart extends ResizableDrawing {
 
     private static final double LEFT = 16;

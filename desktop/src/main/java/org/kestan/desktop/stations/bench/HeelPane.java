@@ -36,8 +36,8 @@ import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
 /**
- * The heel, set by set: what to do next in large letters, where a set and a reading are logged with a few keys, how the neck
- * sits, and how the projection came along.
+ * The heel, set by set: what to do next in large letters, fields to log a set and a reading with a few keys, how the
+ * neck sits, and how the projection has developed.
  */
 final class HeelPane extends VBox {
 

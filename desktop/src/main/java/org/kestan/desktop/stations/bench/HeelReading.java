@@ -26,7 +26,7 @@ import org.kestan.job.bench.HeelEntry;
 import org.kestan.job.tree.UnknownKeys;
 import org.kestan.text.Wording;
 
-/** Where a reading of the dry fit is typed for the heel log. */
+/** The fields for a dry-fit reading in the heel log. */
 final class HeelReading extends FlowPane {
 
     private final JobSession session;

@@ -13,7 +13,7 @@ import org.kestan.repair.heel.HeelAdvice;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
-/** What is said of the work at the heel: sets, fresh paper, how the neck sits, and the log. */
+/** Texts for the work at the heel: sets, fresh paper, how the neck sits, and the log. */
 final class HeelText {
 
     /** A cap that lets no thicker leaf in is closed, mm. Common practice, no source. */

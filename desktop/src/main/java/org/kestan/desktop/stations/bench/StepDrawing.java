@@ -18,7 +18,10 @@ import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.repair.picture.Operation;
 import org.kestan.text.Wording;
 
-/** What is drawn beside a step: a piece of work, from the instrument's numbers, or a photograph of the shop's own. */
+/**
+ * Choosing what is drawn beside a step: an operation, drawn from the instrument's numbers, or the shop's own
+ * photograph.
+ */
 final class StepDrawing extends VBox {
 
     private final JobSession session;

@@ -33,7 +33,7 @@ import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepFile;
 import org.kestan.text.Wording;
 
-/** The step as the shop words it: changed, moved, switched off, added, and taken back to as it ships. */
+/** The shop's version of a step: changed, moved, switched off, added, or reset to the default. */
 final class StepEditor extends VBox {
 
     private static final int MOST_MINUTES = 24 * 60;

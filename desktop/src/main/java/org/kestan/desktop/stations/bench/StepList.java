@@ -17,7 +17,9 @@ import org.kestan.repair.steps.Step;
 import org.kestan.text.Wording;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** All steps of the plan in their order, with what is behind one; Enter goes to one, and beside it the shop changes its steps. */
+/**
+ * All steps of the plan in order, showing which are done. Enter goes to one; beside it the shop edits its steps.
+ */
 final class StepList extends HBox {
 
     private final BenchContext desk;

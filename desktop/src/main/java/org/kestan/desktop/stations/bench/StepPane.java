@@ -31,7 +31,10 @@ import org.kestan.text.StepText;
 import org.kestan.text.Wording;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** The step at hand: its numbers huge, what to do, what has to be so before going on; what was read is typed here. */
+/**
+ * The current step: its numbers very large, what to do, what must be true before going on, and fields for its
+ * readings.
+ */
 final class StepPane extends VBox {
 
     private static final PseudoClass OUT = PseudoClass.getPseudoClass("out");

@@ -14,7 +14,7 @@ import org.kestan.repair.sideview.SideView;
 import org.kestan.repair.steps.Step;
 import org.kestan.text.Wording;
 
-/** What is done at a step: drawn from the numbers of this instrument, or the shop's photograph. */
+/** What to do at a step: drawn from the numbers of this instrument, or the shop's photograph. */
 final class StepPicture extends StackPane {
 
     private static final double PIXELS = 900;

@@ -10,7 +10,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import org.kestan.desktop.session.JobSession;
 
-/** The line under a step in which something is asked for; it is there while it is. */
+/** A line under a step for a question; shown only while it is open. */
 final class StepPrompt extends HBox {
 
     private final JobSession session;

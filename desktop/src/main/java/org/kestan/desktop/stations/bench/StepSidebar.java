@@ -13,7 +13,7 @@ import org.kestan.job.bench.DiaryEntry;
 import org.kestan.repair.steps.Step;
 import org.kestan.text.Wording;
 
-/** What is shown beside a step: its tool, what goes into bags, what is pictured; the steps that come, and what was noted. */
+/** What is shown beside a step: its tool, the parts to bag, the picture to take, the steps to come, and notes. */
 final class StepSidebar extends VBox {
 
     private static final int COMING = 4;

@@ -15,7 +15,7 @@ import org.kestan.job.bench.Wait;
 import org.kestan.ledger.JobWait;
 import org.kestan.text.Wording;
 
-/** All waits that are on, of this job and the others, with what is left of each. */
+/** All running waits, of this job and the others, with the time left for each. */
 final class WaitsBox extends VBox {
 
     private final BenchContext desk;

@@ -37,7 +37,7 @@ import org.kestan.job.terms.Lines;
 import org.kestan.overview.Station;
 import org.kestan.text.Wording;
 
-/** What is asked when an instrument comes in. */
+/** The questions asked when an instrument comes in. */
 public final class IntakeStation extends HBox implements Room {
 
     private final JobStore store;

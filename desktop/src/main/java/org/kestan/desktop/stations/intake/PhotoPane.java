@@ -21,7 +21,7 @@ import org.kestan.desktop.widgets.layout.LargePicture;
 import org.kestan.job.pictures.Photo;
 import org.kestan.ledger.Pictures;
 
-/** Pictures of the job as thumbnails; copied in, taken off with undo. */
+/** Pictures of the job as thumbnails; added as copies, removed with undo. */
 public final class PhotoPane extends VBox {
 
     private static final double THUMBNAIL = 96;

@@ -29,8 +29,8 @@ import org.kestan.job.visits.Visit;
 import org.kestan.text.Wording;
 
 /**
- * The look inside, as a quick pass by keyboard: on each line 0 for sound, 1 for slight, 2 for serious, a note if wanted,
- * Enter for the next. What was not looked at stays "not inspected".
+ * The inspection, as a quick pass by keyboard: on each line 0 for sound, 1 for slight, 2 for serious, a note if
+ * wanted, Enter for the next. What was not checked stays "not inspected".
  */
 final class InspectionPane extends VBox {
 

@@ -41,8 +41,8 @@ import org.kestan.overview.AskedLines;
 import org.kestan.overview.Station;
 
 /**
- * The visit's conditions in a row, a column of readings for each place, the inspection under them. Only lines that apply
- * to the instrument are there; the columns are built again when that changes.
+ * The visit's conditions in a row, a column of readings for each place, and the inspection below. Only lines that
+ * apply to the instrument are shown; the columns are rebuilt when that changes.
  */
 public final class MeasureStation extends VBox implements Room {
 

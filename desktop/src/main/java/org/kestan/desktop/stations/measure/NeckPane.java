@@ -41,8 +41,9 @@ import org.kestan.text.NeckText;
 import org.kestan.text.Wording;
 
 /**
- * The neck, fret by fret: gaps under the straightedge, the strings over any fret, single frets that stand proud. Enter goes
- * along the neck, the three frets that tell most first; the fret asked for is the one under the cursor on the drawing too.
+ * The neck, fret by fret: gaps under the straightedge, string heights over any fret, single frets that stand proud.
+ * Enter moves along the neck, starting with the three frets that tell the most; the cursor on the drawing shows the
+ * fret, too.
  */
 final class NeckPane extends VBox {
 

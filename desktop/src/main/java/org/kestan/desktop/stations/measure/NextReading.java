@@ -26,10 +26,7 @@ import org.kestan.overview.NextStep;
 import org.kestan.overview.Station;
 import org.kestan.text.Wording;
 
-/**
- * The one big thing while measuring: the reading that is being taken, large enough to be read from the bench, where the tool
- * goes, what is said of it, and its takes.
- */
+/** The reading being taken, large enough to read from the bench: where the tool goes, remarks, and its takes. */
 final class NextReading extends HBox {
 
     private final JobSession session;

@@ -5,7 +5,7 @@ import javafx.geometry.Orientation;
 import javafx.scene.Node;
 import javafx.scene.layout.Pane;
 
-/** The columns of readings beside each other; where they would grow too narrow, in two or more rows of as many each. */
+/** The columns of readings side by side; if they would get too narrow, in two or more rows with equal numbers. */
 final class PlaceRows extends Pane {
 
     private static final double ROW_GAP = 8;

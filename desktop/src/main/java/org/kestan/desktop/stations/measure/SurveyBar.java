@@ -23,7 +23,7 @@ import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visit;
 import org.kestan.text.Wording;
 
-/** Which survey is on the sheet, its conditions, and the way to another one. */
+/** The survey on the sheet, its conditions, and how to change to another one. */
 final class SurveyBar extends FlowPane {
 
     private static final int DATE_WIDTH = 11;

@@ -11,7 +11,7 @@ import org.kestan.desktop.session.JobSession;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
-/** What goes from each cheek of the heel, every 5 mm from the pivot to the cap. */
+/** How much comes off each cheek of the heel, every 5 mm from the pivot to the cap. */
 final class CheekTable extends NumberTable {
 
     private final JobSession session;

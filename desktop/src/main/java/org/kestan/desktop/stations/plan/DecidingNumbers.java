@@ -7,7 +7,9 @@ import javafx.scene.layout.VBox;
 import org.kestan.text.Headline;
 import org.kestan.text.Wording;
 
-/** The numbers one cuts by, to be read from the bench: heel cut, neck angle, what the straightedge shows with no strings on. */
+/**
+ * The numbers you cut by, readable from the bench: heel cut, neck angle, what the straightedge shows without strings.
+ */
 final class DecidingNumbers extends FlowPane {
 
     private final Map<Headline.Kind, Label> values = new java.util.EnumMap<>(Headline.Kind.class);

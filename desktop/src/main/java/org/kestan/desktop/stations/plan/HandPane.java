@@ -20,7 +20,10 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.ledger.PlayerHands;
 
-/** How hard this player plays: by the note that just starts to buzz, or as it was found on another instrument of the owner. */
+/**
+ * How hard this player plays, found from the note that just starts to buzz, or taken from another of the owner's
+ * instruments.
+ */
 final class HandPane extends FlowPane {
 
     private final JobSession session;

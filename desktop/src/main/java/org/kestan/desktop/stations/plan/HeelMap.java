@@ -13,8 +13,8 @@ import org.kestan.job.terms.Lines;
 import org.kestan.text.BenchUnit;
 
 /**
- * The heel, end-on with what goes from each cheek every 5 mm, and from the side with the wood that goes. How it
- * is drawn is in its skin and the stylesheet.
+ * The heel: end-on with the wood to take off each cheek every 5 mm, and from the side. Its skin and the stylesheet
+ * define how it is drawn.
  */
 final class HeelMap extends Control {
 

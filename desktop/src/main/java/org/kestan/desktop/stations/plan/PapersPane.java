@@ -34,7 +34,7 @@ import org.kestan.repair.template.Template;
 import org.kestan.repair.template.Templates;
 import org.kestan.text.Wording;
 
-/** The papers of the plan, bench card and templates, each as it will be printed. */
+/** The papers of the plan, bench card and templates, each shown as it will be printed. */
 final class PapersPane extends HBox {
 
     private static final String CARD = "bench-card";

@@ -50,7 +50,7 @@ import org.kestan.text.Headline;
 import org.kestan.text.PlanCards;
 import org.kestan.text.Wording;
 
-/** What is wanted and the numbers of the work; the heel; the papers. */
+/** The targets and the numbers of the work; the heel; the papers. */
 public final class PlanStation extends ScrollPane implements Room {
 
     /** What the station can show. */

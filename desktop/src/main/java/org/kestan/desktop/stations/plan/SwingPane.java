@@ -23,7 +23,7 @@ import org.kestan.overview.StringClearances;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
-/** Will it buzz, and where: the strings in movement over the frets, now and after each stage of the work. */
+/** Whether and where it will buzz: the strings vibrating over the frets, now and after each stage of the work. */
 final class SwingPane extends VBox {
 
     private final JobSession session;

@@ -11,7 +11,7 @@ import org.kestan.repair.history.Trend;
 import org.kestan.text.HistoryText;
 import org.kestan.text.Wording;
 
-/** One quantity over the years: what was read, where it goes, and both bands (95 %), a few years on. */
+/** One quantity over the years: the readings, the trend, and both bands (95 %), a few years ahead. */
 final class HistoryChart extends ResizableDrawing {
 
     private static final double LEFT = 64;

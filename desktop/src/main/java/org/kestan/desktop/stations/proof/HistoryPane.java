@@ -19,7 +19,7 @@ import org.kestan.files.papers.SheetPdf;
 import org.kestan.repair.history.History;
 import org.kestan.text.HistoryText;
 
-/** The instrument over its visits: what it says in sentences, and four pictures. */
+/** The instrument over its visits: what it shows, in sentences and in four charts. */
 final class HistoryPane extends VBox {
 
     private final JobSession session;

@@ -48,7 +48,7 @@ import org.kestan.repair.steps.Step;
 import org.kestan.text.ProofText;
 import org.kestan.text.Wording;
 
-/** What was predicted, what came, and what explains the difference; the work is signed off here. */
+/** The prediction, the result, and what explains the difference; the work is signed off here. */
 public final class ProofStation extends VBox implements Room {
 
     /** What the station can show. */

@@ -1,2 +1,5 @@
-/** The work held against what was predicted: read again, explained where it missed, signed off, and when it should come back. */
+/**
+ * The result compared with the prediction: readings taken again, misses explained, sign-off, and the day to check it
+ * again.
+ */
 package org.kestan.desktop.stations.proof;

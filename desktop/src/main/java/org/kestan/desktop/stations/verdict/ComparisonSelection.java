@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.kestan.judgment.way.Way;
 
-/** The ways picked for comparison, three at most: one more puts out the first. */
+/** The ways selected for comparison, three at most; selecting a fourth drops the first. */
 final class ComparisonSelection {
 
     private static final int MOST = 3;

@@ -13,7 +13,7 @@ import org.kestan.base.sheet.Sides;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.text.Numbers;
 
-/** The figures of a prediction as texts, one a line, so that several stand side by side. */
+/** The figures of a prediction as text, one per line, for several side by side. */
 final class Figures {
 
     private static final List<Integer> LADDER = List.of(1, 3, 5, 7, 9, 12, 14);

@@ -25,7 +25,7 @@ import org.kestan.text.HoldingText;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
-/** The picked ways in columns beside the instrument as measured, and all of them together in the order of the work. */
+/** The selected ways in columns beside the instrument as measured, and all of them combined in working order. */
 final class SideBySidePane extends ScrollPane {
 
     private static final double LABELS = 20;

@@ -24,7 +24,7 @@ import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** All that is said of the way looked at: why, whom it suits, what it spends, its risks, its cautions. */
+/** Everything about the selected way: why, who it suits, what it uses up, risks and cautions. */
 final class WayDetail extends VBox {
 
     private final Label title = new Label();

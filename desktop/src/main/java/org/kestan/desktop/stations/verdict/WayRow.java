@@ -18,7 +18,7 @@ import org.kestan.judgment.way.Way;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
-/** One way in the list: picked or not, whether it is for this instrument, what the action would be, what it costs. */
+/** One way in the list: selected or not, whether it suits this instrument, the resulting action, the cost. */
 final class WayRow extends HBox {
 
     private final CheckBox pick = new CheckBox();

@@ -23,8 +23,8 @@ import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
 
 /**
- * All ways for the instrument, least invasive first, and what is said of the one looked at. Up and Down go through them,
- * Space picks one for comparison, Enter takes it into the plan.
+ * All ways for the instrument, least invasive first, with details of the selected one. Up and Down move through them,
+ * Space selects one for comparison, Enter takes it into the plan.
  */
 final class WaysPane extends HBox {
 

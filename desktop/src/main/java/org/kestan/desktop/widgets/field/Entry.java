@@ -6,7 +6,7 @@ import org.kestan.base.sheet.LengthLine;
 import org.kestan.base.sheet.Line;
 import org.kestan.job.Job;
 
-/** One value of the job as text: how it is read out of the job and how typed text goes into it. */
+/** One value of the job as text: how it is read from the job, and how typed text goes into it. */
 public interface Entry {
 
     /** Returns the line it is a value of. */

@@ -34,8 +34,8 @@ import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
 /**
- * A field for one entry of the job: number and label, what is typed, and a line under it for the converted value, what
- * is assumed, a question or an error. Esc takes back what was typed and not yet taken.
+ * A field for one entry of the job: number and label, the text, and a line below it for the converted value, the
+ * assumed value, a question or an error. Esc restores the text from before typing.
  */
 public final class EntryField extends VBox implements Explainable {
 

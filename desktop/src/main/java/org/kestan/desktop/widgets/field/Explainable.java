@@ -1,6 +1,6 @@
 package org.kestan.desktop.widgets.field;
 
-/** Something on the screen that can say what it is for, when it is asked. */
+/** Something on the screen that can explain itself when asked. */
 public interface Explainable {
 
     /** Returns what it is called. */

@@ -4,7 +4,7 @@ import javafx.scene.Node;
 import org.kestan.base.sheet.Line;
 import org.kestan.desktop.session.JobSession;
 
-/** Makes the field of a line: a choice where there is something to choose from, else a field to type into. */
+/** Makes the field of a line: a choice if there are choices, otherwise a text field. */
 public final class Fields {
 
     private Fields() {}

@@ -11,7 +11,9 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.text.Wording;
 
-/** A text of several lines. Enter takes it and goes on, Shift+Enter begins a line, Tab goes on as everywhere. */
+/**
+ * A text of several lines. Enter takes it and moves on, Shift+Enter starts a new line, Tab moves on as everywhere.
+ */
 public final class LinesField extends VBox implements Explainable {
 
     private final JobSession session;

@@ -2,7 +2,7 @@ package org.kestan.desktop.widgets.field;
 
 import javafx.scene.control.Button;
 
-/** A button with words on it and no more. */
+/** A button with only text on it. */
 public final class TextButton extends Button {
 
     /**

@@ -7,7 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import org.kestan.desktop.widgets.layout.ScrollToFocus;
 
-/** The order in which Enter goes from field to field; where it goes is scrolled into sight. */
+/** The order in which Enter moves from field to field; the next field is scrolled into view. */
 public class WorkingOrder {
 
     private final List<Node> stops = new ArrayList<>();

@@ -5,7 +5,7 @@ import java.util.Locale;
 import javafx.scene.layout.Region;
 import org.kestan.analysis.figures.State;
 
-/** The mark of a state: a shape of its own for each, so that nothing is told by color alone. */
+/** The mark of a state: each has its own shape, so that nothing is shown by color alone. */
 public final class StateShape extends Region {
 
     private static final double SIZE = 12;

@@ -1,2 +1,2 @@
-/** The mark of a state, with a shape of its own for each. */
+/** The marks of states, each with its own shape. */
 package org.kestan.desktop.widgets.figures;

@@ -1,2 +1,2 @@
-/** The gates in a list: at the Verdict station and at the counter. Judged they are elsewhere. */
+/** The gates in a list, at the Verdict station and at the counter. They are judged in the core. */
 package org.kestan.desktop.widgets.gates;

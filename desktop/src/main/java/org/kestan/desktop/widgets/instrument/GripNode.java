@@ -18,8 +18,8 @@ import org.kestan.repair.picture.Picture;
 import org.kestan.text.BenchUnit;
 
 /**
- * What the plan is taken hold of by: as large as a fingertip for the pointer, small for the eye. Dragged, it moves in working
- * steps and catches at the shop's usual values; with Shift it moves finely, by hundredths. The arrow keys do the same.
+ * A handle of the plan: as large as a fingertip for the pointer, small for the eye. Dragged, it moves in working steps
+ * and snaps to the shop's usual values; with Shift it moves by hundredths. The arrow keys do the same.
  */
 final class GripNode extends StackPane {
 

@@ -23,7 +23,7 @@ import org.kestan.repair.sideview.SideView;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
-/** Lays out the whole over the loupes. */
+/** Lays out the whole instrument above the loupes. */
 final class InstrumentSkin extends SkinBase<InstrumentView> {
 
     private static final double PAD = 8;

@@ -9,7 +9,7 @@ import org.kestan.base.geometry.HeelCut;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.repair.sideview.SideView;
 
-/** What the lines of the pictures mean, and nothing that is not drawn. */
+/** What the lines of the pictures mean; only lines that are drawn. */
 final class Legend extends VBox {
 
     private static final double SAMPLE = 26;

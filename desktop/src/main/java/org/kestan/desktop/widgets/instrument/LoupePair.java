@@ -8,7 +8,7 @@ import org.kestan.repair.picture.Loupe;
 import org.kestan.repair.picture.LoupePictures;
 import org.kestan.repair.sideview.SideView;
 
-/** Beside each other the two loupes that tell an instrument at a glance: the action, and the bridge. */
+/** The two loupes that show an instrument at a glance, side by side: the action, and the bridge. */
 public final class LoupePair extends HBox {
 
     private final PicturePane action;

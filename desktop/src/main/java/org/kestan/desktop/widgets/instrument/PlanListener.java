@@ -2,7 +2,7 @@ package org.kestan.desktop.widgets.instrument;
 
 import org.kestan.repair.drag.Handle;
 
-/** Told what was moved in a loupe. */
+/** Told when something is moved in a loupe. */
 public interface PlanListener {
 
     /** Nobody is told. */

@@ -4,7 +4,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import javafx.animation.AnimationTimer;
 
-/** What a page needs beyond what is seen first: made one piece a frame, so that what is there already answers meanwhile. */
+/** The parts of a page that are not visible at first, built one per frame, so that the rest stays responsive. */
 public final class FrameTasks {
 
     private final Deque<Runnable> pieces = new ArrayDeque<>();

@@ -10,7 +10,7 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.session.JobSession;
 import org.kestan.desktop.session.JobStore;
 
-/** The copies that were handed out of the open job's papers: one that is chosen is shown in the view beside. */
+/** The copies of the open job's papers that were handed out; the selected one is shown beside the list. */
 public final class KeptPapers extends MenuButton {
 
     private final JobStore store;

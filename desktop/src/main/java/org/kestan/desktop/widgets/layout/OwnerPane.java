@@ -19,7 +19,7 @@ import org.kestan.desktop.widgets.field.TextButton;
 import org.kestan.files.papers.OwnerPaper;
 import org.kestan.files.papers.SheetPdf;
 
-/** A paper for the owner as it will be printed, and the way to write it. */
+/** A paper for the owner as it will be printed, and a button to write it. */
 public final class OwnerPane extends VBox {
 
     private final JobSession session;

@@ -26,8 +26,8 @@ import org.kestan.repair.steps.StepBook;
 import org.kestan.text.Wording;
 
 /**
- * Makes the owner's papers and writes them into a folder that is asked for, away from the window; what came of it is said, and
- * a copy of what was handed out is kept with the job.
+ * Makes the owner's papers and writes them to a chosen folder, in the background; reports the result, and keeps a copy
+ * of what was handed out with the job.
  */
 public final class OwnerPaperExport {
 

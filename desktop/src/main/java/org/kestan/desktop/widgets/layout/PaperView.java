@@ -23,7 +23,7 @@ import javafx.scene.layout.StackPane;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.files.papers.PdfPictures;
 
-/** The pages of a paper made to fit, drawn away from the window; a press on one opens it large, to be made larger still. */
+/** The pages of a paper fitted to the view, drawn in the background; clicking one opens it large, with zoom. */
 public final class PaperView extends StackPane {
 
     private static final float DPI = 120;

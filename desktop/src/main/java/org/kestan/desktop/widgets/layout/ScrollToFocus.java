@@ -4,7 +4,7 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 
-/** Scrolls a list so that the row that has the focus is seen. */
+/** Scrolls a list so that the focused row is visible. */
 public final class ScrollToFocus {
 
     private ScrollToFocus() {}

@@ -1,2 +1,2 @@
-/** Pages of a station, one shown at a time, chosen by tabs in a row. */
+/** Layouts shared by rooms: pages chosen by tabs, columns, cards, papers, pictures. */
 package org.kestan.desktop.widgets.layout;

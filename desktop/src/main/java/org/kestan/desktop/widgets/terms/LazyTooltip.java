@@ -6,7 +6,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
 
-/** What is shown while the pointer rests on something. It is made when the pointer first comes, as most never are. */
+/** A tooltip that is created when the pointer first rests on its control, since most never are. */
 public final class LazyTooltip {
 
     private static final double WIDEST = 420;

@@ -1,2 +1,2 @@
-/** The trade's words with their meaning, for the "?" beside each term. */
+/** The terms of the trade with their meaning, for the "?" beside each. */
 package org.kestan.desktop.widgets.terms;
