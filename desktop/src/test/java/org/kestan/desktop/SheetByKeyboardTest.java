@@ -12,6 +12,7 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Lines;
+import org.kestan.job.terms.TrussRod;
 import org.kestan.text.BenchUnit;
 import org.testng.annotations.Test;
 
@@ -112,6 +113,26 @@ public class SheetByKeyboardTest extends WindowTest {
         // How well it is known is worked out beside the window.
         waitFor(() -> label("value-heel-cut-at-the-cap")
                 .contains(BenchUnit.MILLIMETERS.format(cap).replace(" mm", " \u00b1")));
+    }
+
+    /** A choice is shown large while it has the focus, as a number is. */
+    @Test
+    public void aChoiceThatHasTheFocusIsShownLarge() {
+        openSample(0);
+        type("survey-humidity", "47");
+        onWindow(() -> {
+            find("survey-trussRod", Node.class).requestFocus();
+            return true;
+        });
+        waitFor(() -> label("next-title").equals("2  Truss rod"));
+        enter("d");
+        onWindow(() -> {
+            find("survey-trussRod", Node.class).requestFocus();
+            return true;
+        });
+        waitFor(() -> label("next-value").equals("Dead"));
+        assertThat(session().job().get(Lines.TRUSS_ROD)).contains(TrussRod.DEAD);
+        assertThat(label("next-hint")).startsWith("W works");
     }
 
     @Test

@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -57,6 +59,8 @@ public final class ChoiceField<T> extends VBox implements Explainable {
             return new Texts(Wording.label(line), Wording.hint(line), Wording.unsaid(line));
         }
     }
+
+    private static final ObservableValue<String> NO_NOTE = new ReadOnlyStringWrapper("");
 
     private final ComboBox<Optional<T>> box = new ComboBox<>();
     private final Texts texts;
@@ -150,7 +154,7 @@ public final class ChoiceField<T> extends VBox implements Explainable {
 
     /** The choice of a line, in a box of its own id. */
     public static <T> ChoiceField<T> of(JobSession session, WorkingOrder order, Line<T> line, String id) {
-        return new ChoiceField<>(
+        ChoiceField<T> field = new ChoiceField<>(
                 session,
                 order,
                 new Choice<>(
@@ -161,6 +165,27 @@ public final class ChoiceField<T> extends VBox implements Explainable {
                         job -> job.get(line),
                         (job, choice) ->
                                 choice.map(value -> job.with(line, value)).orElseGet(() -> job.without(line))));
+        field.followed(session, line);
+        return field;
+    }
+
+    /** While the choice has the focus, it is what is being entered. */
+    private void followed(JobSession session, Line<T> line) {
+        ObservableValue<String> chosen = box.valueProperty().map(box.getConverter()::toString);
+        box.focusedProperty().addListener((property, was, is) -> {
+            if (is) {
+                session.typing().begin(line, number(line), chosen, NO_NOTE);
+            }
+        });
+    }
+
+    private static String number(Line<?> line) {
+        return line.number() > 0 ? Integer.toString(line.number()) : "";
+    }
+
+    /** The control that takes the focus. */
+    public ComboBox<?> input() {
+        return box;
     }
 
     private void show(Optional<T> choice) {
