@@ -1,4 +1,7 @@
-/** An elastic instrument that bends under its strings, and the tools to measure it with. It knows nothing of the reckoning. */
+/**
+ * An elastic instrument that bends under its strings, and the tools to measure it with. It does not use Kestan's
+ * calculations.
+ */
 module org.kestan.simulator {
     requires transitive org.kestan.core;
 

@@ -27,7 +27,7 @@ public final class DeviceFigures {
 
     private DeviceFigures() {}
 
-    /** Arguments: pictures of each view (100), plucks (500). */
+    /** Arguments: number of pictures of each view (100), of plucked notes (500). */
     public static void main(String[] arguments) {
         int pictures = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 100;
         int plucks = arguments.length > 1 ? Integer.parseInt(arguments[1]) : 500;

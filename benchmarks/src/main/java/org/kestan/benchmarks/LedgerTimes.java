@@ -32,8 +32,8 @@ import org.kestan.ledger.sqlite.SqliteLedger;
 import org.kestan.overview.JobAnalysis;
 
 /**
- * Times a ledger of a hundred thousand jobs: opening with the list, each keystroke of a search, saves, an erasure, a backup.
- * With a file as argument the ledger is left there, for opening the application on it.
+ * Times a ledger of a hundred thousand jobs: opening with the list, each keystroke of a search, saves, an erasure, a
+ * backup. With a file as argument, the ledger is left there so that the application can open it.
  */
 public final class LedgerTimes {
 
@@ -45,10 +45,10 @@ public final class LedgerTimes {
     /** As many as the window shows at once. */
     private static final int SHOWN = 400;
 
-    /** As many of them as it shows of a search. */
+    /** As many of them as it shows for a search. */
     private static final int FOUND = 100;
 
-    /** As far as it counts beyond what it shows. */
+    /** How far it counts beyond what it shows. */
     private static final int COUNTED_BEYOND = 100;
 
     private static final String COLUMNS =
@@ -58,7 +58,8 @@ public final class LedgerTimes {
     private LedgerTimes() {}
 
     /**
-     * Argument: where to leave the ledger, in a file or at the address of a server; without one it is made in a scratch folder and taken away again.
+     * Argument: where to leave the ledger, a file or the address of a server; without one it is made in a scratch
+     * folder and removed again.
      */
     public static void main(String[] arguments) throws IOException, SQLException {
         Path folder = Files.createTempDirectory("kestan-times-");
@@ -100,7 +101,7 @@ public final class LedgerTimes {
                 Job next = entry[0].job().with(Lines.OWNER, "owner " + i);
                 boolean isShown = i % 2 == 0;
                 if (isShown) {
-                    // The window shows how a job stands and what is planned before it saves.
+                    // Before it saves, the window shows a job's state and plan.
                     JobAnalysis analysis = JobAnalysis.of(next, ShopStandards.DEFAULT);
                     analysis.station();
                     analysis.plan();
@@ -131,7 +132,7 @@ public final class LedgerTimes {
                 FOUND + COUNTED_BEYOND);
     }
 
-    /** Where a ledger lies, and how its rows are copied there. */
+    /** Where a ledger is, and how its rows are copied there. */
     private interface Place {
 
         Ledger open();
@@ -140,7 +141,7 @@ public final class LedgerTimes {
 
         long bytes() throws IOException, SQLException;
 
-        /** Copies the first jobs, each with a number of its own. */
+        /** Copies the first jobs, each with its own number. */
         void copy(Statement statement, int from) throws SQLException;
     }
 
@@ -225,7 +226,7 @@ public final class LedgerTimes {
         throw new IllegalStateException("the ledger was refused");
     }
 
-    /** Some are saved one by one; copies of their rows, each with a number of its own, make up the rest. */
+    /** Some are saved one by one; copies of their rows, each with its own number, make up the rest. */
     private static void fill(Place place) throws SQLException {
         try (Ledger ledger = place.open()) {
             ledger.together(() -> {
@@ -247,7 +248,7 @@ public final class LedgerTimes {
             }
             connection.commit();
             if (place instanceof OnServer) {
-                // As a server does by itself, in time.
+                // As a server does by itself over time.
                 connection.setAutoCommit(true);
                 statement.execute("VACUUM ANALYZE");
             }

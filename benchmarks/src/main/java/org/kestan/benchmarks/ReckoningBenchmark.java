@@ -75,7 +75,7 @@ public class ReckoningBenchmark {
 
     private int steps;
 
-    /** The least that follows from a job on every edit. */
+    /** The minimum worked out on every edit. */
     @Benchmark
     public Optional<Correction> sheetAnalysis() {
         return SheetAnalysis.of(job, ShopStandards.DEFAULT).correction();
@@ -94,7 +94,7 @@ public class ReckoningBenchmark {
         return band;
     }
 
-    /** The map of what every string meets at every fret, and the leveling. */
+    /** The map of where every string touches at every fret, and the leveling. */
     @Benchmark
     public Object swingMap() {
         return StringClearance.of(
@@ -104,7 +104,7 @@ public class ReckoningBenchmark {
                 PlayingTouch.MEDIUM);
     }
 
-    /** What the window asks for on every step of a drag. */
+    /** Everything the window needs for each step of a drag. */
     @Benchmark
     public Object analysis() {
         JobAnalysis analysis = JobAnalysis.of(job, ShopStandards.DEFAULT);
@@ -118,26 +118,29 @@ public class ReckoningBenchmark {
         return PlanCards.of(analysis, analysis.plan(), JobAnalysis.Spread.NONE, Wording.in(BenchUnit.MILLIMETERS));
     }
 
-    /** How well every derived figure is known: worked out away from the window. */
+    /** The uncertainty of every derived figure, which is worked out in the background. */
     @Benchmark
     public Uncertainty uncertainty() {
         return Uncertainty.of(SheetAnalysis.of(job, ShopStandards.DEFAULT));
     }
 
-    /** The whole verdict: what follows, the gates, all ways predicted, the recommendation. */
+    /** The whole verdict: analysis, gates, all ways predicted, the recommendation. */
     @Benchmark
     public Object verdict() {
         JobAnalysis analysis = JobAnalysis.of(job, ShopStandards.DEFAULT);
         return List.of(analysis.gates(), analysis.ways().all(), analysis.recommendation());
     }
 
-    /** An instrument at the counter on five readings: every plausible one judged. */
+    /** An instrument at the counter with five readings: every plausible one judged. */
     @Benchmark
     public CounterCheck counter() {
         return CounterCheck.of(counter, ShopStandards.DEFAULT);
     }
 
-    /** A step of a drag as far as core goes: the plan moved, worked out, the instrument and its five loupes drawn. */
+    /**
+     * A step of a drag as far as the core is concerned: the plan moved and worked out, the instrument and its five
+     * loupes drawn.
+     */
     @Benchmark
     public int dragStep() {
         Job moved = PlanDrag.move(

@@ -26,7 +26,7 @@ public final class WeekFigures {
 
     private WeekFigures() {}
 
-    /** Prints them. Argument: seconds to look for each; 10 where none is given. */
+    /** Prints them. Argument: seconds to search for each; 10 by default. */
     public static void main(String[] arguments) {
         Duration time = Duration.ofSeconds(arguments.length > 0 ? Long.parseLong(arguments[0]) : 10);
         System.out.println("Late days of all jobs: as they came in, by the earliest promise, planned, at least.");
@@ -67,7 +67,7 @@ public final class WeekFigures {
                 100 * kept(plans, found));
     }
 
-    /** How often jobs are ready by the moment said, when hands are drawn anew. */
+    /** How often jobs are ready by the promised time if working times are drawn again. */
     private static double kept(WeekPlans plans, WeekOrder order) {
         Chances said = plans.chances(order, 200, 1);
         Chances drawn = plans.chances(order, 200, 2);

@@ -15,7 +15,7 @@ final class AudienceOption {
             description = "${bundle:audience-option.who-the-sentences}")
     private Audience audience = Audience.BENCH;
 
-    /** Takes the names in small letters. */
+    /** Accepts the names in lower case. */
     static final class Converter implements picocli.CommandLine.ITypeConverter<Audience> {
         @Override
         public Audience convert(String value) {

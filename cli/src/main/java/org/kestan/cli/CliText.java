@@ -15,7 +15,7 @@ final class CliText {
     private CliText() {}
 
     /**
-     * Returns the text of a key.
+     * Returns the text for a key.
      *
      * @param arguments the values of {@code {0}}, {@code {1}} and so on
      */

@@ -42,7 +42,7 @@ final class GaugeCommand implements Callable<Integer> {
     @Mixin
     private PracticeOption kind;
 
-    /** What is measured. */
+    /** What to measure. */
     private static final class Played {
 
         @Option(names = "--simulate", paramLabel = "JOB", description = "${bundle:gauge-command.the-job-whose}")
@@ -67,7 +67,7 @@ final class GaugeCommand implements Callable<Integer> {
     @Option(names = "--unit", paramLabel = "UNIT", defaultValue = "mm", description = "${bundle:gauge-command.unit}")
     private String unit;
 
-    /** What can be played, and how one of them is. */
+    /** The readings that can be sent, and how to take one of them. */
     private record Instrument(List<Reading> readings, Function<Reading, String> play) {}
 
     @Option(names = "--port", paramLabel = "PORT", description = "${bundle:gauge-command.where-the-application}")

@@ -32,7 +32,7 @@ final class JobArgument {
     @Spec(Spec.Target.MIXEE)
     private CommandSpec spec;
 
-    /** Reads job and standards, prints what comes of them, and returns the exit code; faults go to standard error. */
+    /** Reads job and standards, prints the result, and returns the exit code; errors go to standard error. */
     int print(Function<JobAnalysis, PrintedResult> work) {
         JobTree.Read read = JobFile.read(file);
         if (read.job().isEmpty()) {
@@ -53,7 +53,7 @@ final class JobArgument {
         return 0;
     }
 
-    /** Says each fault in a line on standard error, and returns the exit code for it. */
+    /** Prints each error on its own line on standard error, and returns the exit code for it. */
     int faulty(List<Fault> faults) {
         PrintWriter err = spec.commandLine().getErr();
         faults.forEach(fault -> err.println(WORDS.line(fault)));

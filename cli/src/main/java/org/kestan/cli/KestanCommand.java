@@ -42,10 +42,10 @@ import picocli.CommandLine.Spec;
         })
 public final class KestanCommand implements Runnable {
 
-    /** Exit code of a command that could not do what it was asked. */
+    /** Exit code of a command that failed. */
     static final int FAULTY = 2;
 
-    /** Says which release this is. */
+    /** Prints the release. */
     static final class Version implements IVersionProvider {
 
         Version() {}
@@ -56,7 +56,7 @@ public final class KestanCommand implements Runnable {
         }
     }
 
-    /** Held, so that their levels stay. */
+    /** Held in a field so that their levels are kept. */
     private static final List<Logger> CHATTY =
             List.of(Logger.getLogger("org.flywaydb"), Logger.getLogger("com.zaxxer.hikari"));
 
@@ -70,7 +70,7 @@ public final class KestanCommand implements Runnable {
 
     /** Runs the command line and ends the process with its exit code. */
     public static void main(String[] arguments) {
-        // Their running commentary is for their own developers; what went wrong is said once, by the command.
+        // Their messages are for their own developers; the command reports what went wrong, once.
         CHATTY.forEach(each -> each.setLevel(Level.OFF));
         System.exit(run(
                 new PrintWriter(new PrintStream(System.out, true, StandardCharsets.UTF_8), true),

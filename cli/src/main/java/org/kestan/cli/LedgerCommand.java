@@ -28,7 +28,10 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** {@code kestan ledger list|import|export|move|restore --ledger LEDGER}, {@code kestan ledger roles}: jobs in and out of a ledger without a window. */
+/**
+ * {@code kestan ledger list|import|export|move|restore --ledger LEDGER}, {@code kestan ledger roles}: imports and
+ * exports jobs of a ledger without a window.
+ */
 @Command(name = "ledger", description = "${bundle:ledger-command.list-the-jobs}", mixinStandardHelpOptions = true)
 final class LedgerCommand implements Runnable {
 
@@ -40,7 +43,7 @@ final class LedgerCommand implements Runnable {
         throw new ParameterException(spec.commandLine(), CliText.text("ledger.say-what-to-do"));
     }
 
-    /** All jobs at hand and put away; those in the bin are not told. */
+    /** All current and archived jobs, without those in the bin. */
     private static List<JobCard> cards(Ledger ledger) {
         List<JobCard> cards = new ArrayList<>();
         for (JobLocation shelf : List.of(JobLocation.BENCH, JobLocation.AWAY)) {
@@ -168,7 +171,7 @@ final class LedgerCommand implements Runnable {
         return option.restore(Optional.ofNullable(from), Optional.ofNullable(to));
     }
 
-    /** A name nothing lies under yet. */
+    /** A name that does not exist yet. */
     private static Path free(Path folder, String name) {
         String stem =
                 name.endsWith(JobFile.EXTENSION) ? name.substring(0, name.length() - JobFile.EXTENSION.length()) : name;

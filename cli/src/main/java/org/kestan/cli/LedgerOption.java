@@ -36,7 +36,7 @@ final class LedgerOption {
     private CommandSpec spec;
 
     /**
-     * Works on the ledger; one that can't be used is said and left alone.
+     * Works on the ledger; one that can't be used is reported and left alone.
      *
      * @param makes whether one that is not there is made
      */
@@ -47,7 +47,7 @@ final class LedgerOption {
         return at(place, work);
     }
 
-    /** Works on a ledger, which is made where there is none. */
+    /** Works on a ledger, which is created if there is none. */
     int at(String where, ToIntFunction<Ledger> work) {
         Optional<PostgresAddress> server = PostgresAddress.of(where, System::getenv);
         if (server.isEmpty() && PostgresAddress.isOne(where)) {
@@ -67,7 +67,7 @@ final class LedgerOption {
         }
     }
 
-    /** Copies of pictures and papers of a server are of this run only. */
+    /** Copies of a server's pictures and papers are for this run only. */
     private static Path copies() {
         try {
             Path folder = Files.createTempDirectory("kestan-");
@@ -85,7 +85,7 @@ final class LedgerOption {
     }
 
     /**
-     * Puts a backup in the ledger's place, or into another folder, with its pictures and papers.
+     * Restores a backup in the ledger's place, or into another folder, with its pictures and papers.
      *
      * @param from the copy; the newest whole one where none is named
      * @param to the folder of a drill; the ledger's own where none is named
@@ -113,13 +113,13 @@ final class LedgerOption {
         }
     }
 
-    /** Says a fault of the ledger on standard error, and returns the exit code for it. */
+    /** Reports an error of the ledger on standard error, and returns the exit code for it. */
     int faulty(String said) {
         spec.commandLine().getErr().println("--ledger: " + said.replaceAll("\\p{Cntrl}+", " "));
         return KestanCommand.FAULTY;
     }
 
-    /** Says faults of another file in a line each, and returns the exit code for them. */
+    /** Reports errors of another file, one per line, and returns the exit code for them. */
     int faulty(List<Fault> faults) {
         faults.forEach(fault -> spec.commandLine().getErr().println(JobArgument.WORDS.line(fault)));
         return KestanCommand.FAULTY;

@@ -24,7 +24,9 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** {@code kestan listen FILE.wav}: tells which notes are played in a recording, at what pitch, and whether something rattles. */
+/**
+ * {@code kestan listen FILE.wav}: lists the notes played in a recording, their pitch, and whether something rattles.
+ */
 @Command(name = "listen", description = "${bundle:listen-command.listen}", mixinStandardHelpOptions = true)
 final class ListenCommand implements Callable<Integer> {
 

@@ -13,7 +13,7 @@ public final class ManPage {
 
     private ManPage() {}
 
-    /** Writes it to the standard output. */
+    /** Writes it to standard output. */
     public static void main(String[] arguments) {
         new PrintStream(System.out, true, StandardCharsets.UTF_8).print(text());
     }
@@ -46,7 +46,7 @@ public final class ManPage {
                 .strip();
     }
 
-    /** Backslashes, hyphens and leading points and quotation marks mean something to troff. */
+    /** Backslashes, hyphens, leading periods and quotation marks have a meaning in troff. */
     private static String quoted(String text) {
         return text.replace("\\", "\\e").replace("-", "\\-").replaceAll("(?m)^([.'])", "\\\\&$1");
     }

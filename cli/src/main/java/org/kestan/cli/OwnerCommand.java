@@ -36,7 +36,7 @@ abstract class OwnerCommand implements Callable<Integer> {
             description = "${bundle:owner-command.a4-or-letter}")
     private Paper paper;
 
-    /** A paper size, as one writes it. */
+    /** A paper size, as people write it. */
     enum Paper {
         A4,
         LETTER,
@@ -48,7 +48,7 @@ abstract class OwnerCommand implements Callable<Integer> {
         }
     }
 
-    /** Makes the paper of a analysis. */
+    /** Makes the paper of an analysis. */
     abstract OwnerPaper.Made make(JobAnalysis analysis) throws IOException;
 
     @Override

@@ -21,7 +21,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** {@code kestan picture FILE --marks MARKS}: measures a photograph in which somebody marked what is known and what is to be read. */
+/** {@code kestan picture FILE --marks MARKS}: measures a photograph with marks for what is known and what to read. */
 @Command(name = "picture", description = "${bundle:picture-command.measure}", mixinStandardHelpOptions = true)
 final class PictureCommand implements Callable<Integer> {
 

@@ -31,7 +31,7 @@ final class PracticeJson {
                 .put("family", given.kind().key());
     }
 
-    /** What the owner says and the eye sees; nothing of what is wrong is named. */
+    /** What the owner says and what you can see; no fault is named. */
     static ObjectNode told(PracticeCase given) {
         ObjectNode root = head(given);
         ArrayNode says = root.putArray("owner");
@@ -43,7 +43,7 @@ final class PracticeJson {
         return root;
     }
 
-    /** The true shape with the strings at pitch and with none on. */
+    /** The true shape with the strings at pitch and without strings. */
     static ObjectNode truth(PracticeCase given) {
         ObjectNode root = head(given);
         root.set("strung", shape(Equilibrium.strung(given.instrument())));
@@ -51,7 +51,7 @@ final class PracticeJson {
         return root;
     }
 
-    /** Kestan's own work on it, played to the end; what comes of it is the truth. */
+    /** Kestan's own work on it, carried out to the end, and the true result. */
     static ObjectNode solved(PracticeCase given, PracticeSolver.Solved solved) {
         ObjectNode root = head(given);
         ArrayNode ways = root.putArray("ways");

@@ -19,7 +19,7 @@ final class PracticeOption {
     @Option(names = "--family", paramLabel = "ID", description = "${bundle:practice-command.what-kind}")
     private String family;
 
-    /** Makes the case of a seed, or says what there is. */
+    /** Makes the case for a seed, or reports the choices. */
     PracticeCase given(CommandSpec spec, long seed) {
         return CaseGenerator.of(
                 seed,

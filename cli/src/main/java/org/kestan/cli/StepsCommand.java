@@ -46,7 +46,7 @@ final class StepsCommand implements Callable<Integer> {
         asked.addAll(List.of(StepFile.OPENING, StepFile.CLOSING));
         boolean faulty = false;
         for (Map.Entry<String, List<Fault>> file : library.faults().entrySet()) {
-            // What is wrong with the steps of another way is no matter here.
+            // Errors in the steps of other ways do not matter here.
             if (asked.contains(file.getKey())) {
                 faulty = true;
                 file.getValue()

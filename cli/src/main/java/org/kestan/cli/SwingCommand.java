@@ -12,7 +12,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 
-/** {@code kestan swing FILE}: prints what the strings meet, the lowest clean action and the leveling, as JSON. */
+/** {@code kestan swing FILE}: prints where the strings touch, the lowest clean action and the leveling, as JSON. */
 @Command(name = "swing", description = "${bundle:swing-command.print-where-the}", mixinStandardHelpOptions = true)
 final class SwingCommand implements Callable<Integer> {
 

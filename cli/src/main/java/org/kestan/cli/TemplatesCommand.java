@@ -50,7 +50,9 @@ final class TemplatesCommand implements Callable<Integer> {
         return input.print(analysis -> write(analysis.job(), way.withLeaves(analysis.shop())));
     }
 
-    /** Writes the papers; what is printed are the names of the files, one a line. What a template lacks goes to standard error. */
+    /**
+     * Writes the papers and prints the names of the files, one per line. What a template lacks goes to standard error.
+     */
     private PrintedResult write(Job job, ShopStandards shop) {
         PlanJson.Planned planned = PlanJson.plan(job, way.ways(), shop);
         if (planned.plan().isEmpty()) {

@@ -5,7 +5,7 @@ import org.kestan.files.results.VerdictJson;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 
-/** {@code kestan verdict FILE}: prints what is wrong and the ways to put it right, as JSON. */
+/** {@code kestan verdict FILE}: prints what is wrong and the ways to fix it, as JSON. */
 @Command(name = "verdict", description = "${bundle:verdict-command.print-gates-ways}", mixinStandardHelpOptions = true)
 final class VerdictCommand implements Callable<Integer> {
 

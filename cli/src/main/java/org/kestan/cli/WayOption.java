@@ -15,7 +15,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 
-/** The ways a plan is made by, and the feeler leaves its thicknesses are stacked from. */
+/** The ways of a plan, and the feeler leaves for its thicknesses. */
 final class WayOption {
 
     @Option(
@@ -49,7 +49,7 @@ final class WayOption {
         return ways;
     }
 
-    /** Returns the standards with the leaves said on the command line. */
+    /** Returns the standards with the leaves given on the command line. */
     ShopStandards withLeaves(ShopStandards shop) {
         if (leaves == null) {
             return shop;

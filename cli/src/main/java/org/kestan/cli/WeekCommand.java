@@ -34,7 +34,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 
-/** {@code kestan week --ledger FILE}: plans what is left of all open jobs, and prints the plan as JSON. */
+/** {@code kestan week --ledger FILE}: plans the remaining work of all open jobs, and prints the plan as JSON. */
 @Command(name = "week", description = "${bundle:week-command.plan-what-is-left}", mixinStandardHelpOptions = true)
 final class WeekCommand implements Callable<Integer> {
 

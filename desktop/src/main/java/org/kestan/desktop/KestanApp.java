@@ -41,13 +41,13 @@ import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
 /**
- * Starts the application. Arguments: {@code --demo} works on sample jobs in a scratch ledger and touches nothing of the
- * user's own; {@code --ledger FILE} opens another ledger than the usual one; a file name takes that job in and opens it;
- * {@code --rehearse} goes once through all rooms and leaves.
+ * Starts the application. Arguments: {@code --demo} uses sample jobs in a scratch ledger and touches nothing of the
+ * user's own; {@code --ledger FILE} opens another ledger than the default; a file name imports that job and opens it;
+ * {@code --rehearse} visits all rooms once and quits.
  */
 public final class KestanApp extends Application {
 
-    /** How many backups are offered; the older ones are beside them. */
+    /** How many backups are offered; older ones are in the folder beside the ledger. */
     private static final int OFFERED = 5;
 
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm");
@@ -61,7 +61,8 @@ public final class KestanApp extends Application {
     public void start(Stage stage) throws IOException {
         List<String> arguments = getParameters().getRaw();
         stage.setTitle(Messages.message("kestan-app.kestan"));
-        // While the ledger is being opened. The window is shown once it is whole: an empty frame would only jump.
+        // While the ledger is being opened. The window appears once it is complete, since an empty frame would only
+        // flicker.
         MainWindow.warm();
         StartupData found = StartupData.of(arguments);
         scratch = found.demo() ? Optional.of(found.folder()) : Optional.empty();
@@ -121,7 +122,9 @@ public final class KestanApp extends Application {
         }
     }
 
-    /** Opens the window that is for practice, or brings it forward: a ledger of its own, which takes no customer's job. */
+    /**
+     * Opens the practice window, or brings it to the front. It has a ledger of its own, which takes no customer's job.
+     */
     private void openPractice(Settings settings, StartupData found) {
         if (practice.isPresent()) {
             practice.get().toFront();
@@ -156,7 +159,7 @@ public final class KestanApp extends Application {
         stage.show();
     }
 
-    /** Does something once the scene was laid out and drawn as it is now. */
+    /** Does something after the scene has been laid out and drawn in its present state. */
     private static void afterNextFrame(Scene scene, Runnable work) {
         scene.addPostLayoutPulseListener(new Runnable() {
             @Override
@@ -168,7 +171,7 @@ public final class KestanApp extends Application {
         Platform.requestNextPulse();
     }
 
-    /** For those who time the start; the last word ends the application when that was asked. */
+    /** Output for timing the start; the last message also quits the application if that was requested. */
     private static void told(List<String> arguments, String what) {
         if (arguments.contains("--started")) {
             System.out.println(what);
@@ -186,7 +189,7 @@ public final class KestanApp extends Application {
         scratch.ifPresent(TemporaryFolders::remove);
     }
 
-    /** Says that something went wrong, and where the report can be read. */
+    /** Tells the user that something went wrong, and where to find the report. */
     private void crashed(Path report) {
         Platform.runLater(() -> {
             if (session != null) {
@@ -195,7 +198,7 @@ public final class KestanApp extends Application {
         });
     }
 
-    /** Asks for the password of a server; it is kept nowhere. */
+    /** Asks for a server's password, which is stored nowhere. */
     private static HBox password(Consumer<String> given) {
         PasswordField field = new PasswordField();
         field.setId("refusal-password");
@@ -209,8 +212,9 @@ public final class KestanApp extends Application {
     }
 
     /**
-     * Says why the ledger can't be used. Where the ledger itself is not at fault it is tried again; where it is damaged or gone
-     * its backups are offered. Nothing is written unless the user says so, and the focus is on the choice that changes nothing.
+     * Explains why the ledger can't be used. If the ledger itself is not at fault, it can be tried again; if it is
+     * damaged or gone, its backups are offered. Nothing is written unless the user says so, and the focus is on the
+     * choice that changes nothing.
      */
     private void refuse(Stage stage, Settings settings, StartupData found, OpenResult.Refused refused) {
         Path file = found.file();
@@ -262,7 +266,7 @@ public final class KestanApp extends Application {
         again.requestFocus();
     }
 
-    /** What may fail in a way the user has to know. */
+    /** An action whose failure the user has to know about. */
     @FunctionalInterface
     private interface Step {
         void run() throws IOException;

@@ -11,7 +11,7 @@ import javafx.application.Application;
  */
 public final class Launcher {
 
-    /** Held, so that their levels stay. */
+    /** Held in a field so that their levels are kept. */
     private static final List<Logger> CHATTY =
             List.of(Logger.getLogger("org.flywaydb"), Logger.getLogger("com.zaxxer.hikari"));
 
@@ -19,7 +19,7 @@ public final class Launcher {
 
     /** Starts the application. */
     public static void main(String[] arguments) {
-        // Their running commentary on each start is for their own developers.
+        // Their messages on each start are meant for their own developers.
         CHATTY.forEach(each -> each.setLevel(Level.WARNING));
         StartupData.begin(List.of(arguments));
         Application.launch(KestanApp.class, arguments);

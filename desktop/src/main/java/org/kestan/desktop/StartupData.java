@@ -49,31 +49,31 @@ record StartupData(
         boolean filled,
         CompletableFuture<Optional<LedgerJob>> first) {
 
-    /** Names a folder with a ledger of the sample jobs, made when the application was built. */
+    /** The system property for a folder with a ledger of the sample jobs, made when the application was built. */
     private static final String PREPARED = "kestan.prepared";
 
     private static final String PREPARED_FILE = "demo.sqlite";
 
     private static CompletableFuture<StartupData> begun;
 
-    /** Opens the ledger once more, after it was refused. */
+    /** Opens the ledger once more after it was refused. */
     OpenResult openAgain() {
         return server.isPresent() ? onServer(server.get(), folder) : SqliteLedger.open(file);
     }
 
-    /** Opens a ledger on a server with a password that was asked for; it is written nowhere. */
+    /** Opens a ledger on a server with a password the user typed; it is written nowhere. */
     OpenResult openWith(String password) {
         return server.flatMap(place -> PostgresAddress.of(place, System::getenv))
                 .map(address -> onServer(address.withPassword(password), folder))
                 .orElseGet(this::openAgain);
     }
 
-    /** Where the ledger is, as it was named. */
+    /** Where the ledger is, as the user named it. */
     String place() {
         return server.orElse(file.toString());
     }
 
-    /** The ledger of practice jobs, apart from the shop's. */
+    /** The ledger of practice jobs, separate from the shop's. */
     Path practiceFile() {
         return practiceIn(folder);
     }
@@ -82,7 +82,7 @@ record StartupData(
         return folder.resolve("practice").resolve("practice.sqlite");
     }
 
-    /** Begins to look, away from the caller's thread. */
+    /** Starts reading on another thread. */
     static synchronized void begin(List<String> arguments) {
         begun = new CompletableFuture<>();
         CompletableFuture<StartupData> mine = begun;
@@ -102,7 +102,7 @@ record StartupData(
         thread.start();
     }
 
-    /** Returns what was found; looks now if nobody began before. */
+    /** Returns what was read; reads it now if nobody has started before. */
     static synchronized StartupData of(List<String> arguments) throws IOException {
         if (begun == null) {
             StartupData found = look(arguments);
@@ -149,7 +149,7 @@ record StartupData(
         return new StartupData(demo, folder, file, server, opening, samples, filled, new CompletableFuture<>());
     }
 
-    /** A ledger on a server. Copies of its pictures and papers lie in the data folder. */
+    /** A ledger on a server. Copies of its pictures and papers are kept in the data folder. */
     private static OpenResult onServer(String place, Path folder) {
         return PostgresAddress.of(place, System::getenv)
                 .map(address -> onServer(address, folder))
@@ -160,13 +160,13 @@ record StartupData(
         return PostgresLedger.open(address, folder.resolve("server").resolve(address.folderName()));
     }
 
-    /** The ledger that is named at the start. */
+    /** The ledger named on the command line. */
     private static Optional<String> named(List<String> arguments) {
         int at = arguments.indexOf("--ledger");
         return at >= 0 && at + 1 < arguments.size() ? Optional.of(arguments.get(at + 1)) : Optional.empty();
     }
 
-    /** The shop's ledger; for the demo a copy of the one that was made when the application was built. */
+    /** The shop's ledger; for the demo, a copy of the one made when the application was built. */
     private static Path ofShop(Path folder, boolean demo) throws IOException {
         Path file = folder.resolve("ledger.sqlite");
         Path prepared = Path.of(System.getProperty(PREPARED, "")).resolve(PREPARED_FILE);
@@ -176,7 +176,7 @@ record StartupData(
         return file;
     }
 
-    /** Reads the first sample job; what the window asks of it is loaded by the time it asks. */
+    /** Reads the first sample job ahead, so that its classes are loaded by the time the window needs it. */
     private void readFirst() {
         Optional<LedgerJob> found = Optional.empty();
         try {
@@ -193,14 +193,20 @@ record StartupData(
         found.map(entry -> JobAnalysis.of(entry.job(), ShopStandards.DEFAULT)).ifPresent(JobAnalysis::recommendation);
     }
 
-    /** Where no ledger was prepared the finished jobs come later: they take some seconds to make. A ledger that was there stays as it is. */
+    /**
+     * If no ledger was prepared, the finished jobs are added later, since making them takes some seconds. A ledger
+     * that already exists is not changed.
+     */
     private void addFinished() {
         if (filled && opening instanceof OpenResult.Opened opened) {
             DemoLedger.addFinished(opened.ledger(), LocalDate.now());
         }
     }
 
-    /** Makes ready what every start would make again, and the ledger of the demo. Argument: the folder it is to lie in. */
+    /**
+     * Prepares what every start would otherwise make again, and the ledger of the demo. Argument: the folder to put it
+     * in.
+     */
     public static void main(String[] arguments) {
         try {
             Path folder = Files.createDirectories(Path.of(arguments[0]));

@@ -18,12 +18,12 @@ final class TemporaryFolders {
 
     private TemporaryFolders() {}
 
-    /** A scratch folder. */
+    /** Makes a scratch folder. */
     static Path folder() throws IOException {
         return Files.createTempDirectory(PREFIX);
     }
 
-    /** Takes away scratch folders in a place that are older than a day by then. */
+    /** Removes scratch folders in a place that are more than a day old at the given time. */
     static void sweep(Path place, Instant now) {
         try (Stream<Path> folders = Files.list(place)) {
             for (Path each : folders.filter(TemporaryFolders::isScratch).toList()) {
@@ -40,7 +40,7 @@ final class TemporaryFolders {
         return path.getFileName().toString().startsWith(PREFIX) && Files.isDirectory(path);
     }
 
-    /** Takes away a scratch folder with all that is in it; nothing else. */
+    /** Removes a scratch folder with all its contents; does nothing to any other folder. */
     static void remove(Path folder) {
         if (!isScratch(folder)) {
             return;

@@ -1,2 +1,2 @@
-/** The JavaFX application: how it starts. The window is put together in {@code org.kestan.desktop.shell}. */
+/** The JavaFX application and its start. The window itself is in {@code org.kestan.desktop.shell}. */
 package org.kestan.desktop;

@@ -30,30 +30,30 @@ import org.kestan.text.Wording;
 /** Exports the jobs of a ledger to one zip, with their pictures and papers, and imports them again. */
 public final class Archive {
 
-    /** Where jobs lie in a zip, by where they lie in the ledger. */
+    /** Folders in a zip, by the location of jobs in the ledger. */
     static final Map<JobLocation, String> FOLDERS =
             Map.of(JobLocation.BENCH, "jobs/", JobLocation.AWAY, "put-away/", JobLocation.BIN, "bin/");
 
-    /** Of a job, and of a picture. */
+    /** The most bytes of a job, and of a picture. */
     private static final int LARGEST_JOB = 16 << 20;
 
     private static final int LARGEST_PICTURE = 40 << 20;
 
-    /** Of all that is unpacked from one zip. */
+    /** The most bytes unpacked from one zip. */
     private static final long LARGEST_ALL = 2L << 30;
 
-    /** No more lines are said of what was refused; the rest is counted. */
+    /** The most refused files that are named; the rest is counted. */
     private static final int MOST_SAID = 20;
 
     private static final Wording WORDS = Wording.in(BenchUnit.MILLIMETERS);
 
-    /** Papers, in a folder of their job's id. */
+    /** Papers, in a folder named for their job's id. */
     private static final String PAPERS = "papers/";
 
     private Archive() {}
 
     /**
-     * What came of a long work.
+     * The outcome of a long task.
      *
      * @param done how many jobs were taken
      * @param met what became of those that were there already
@@ -75,15 +75,15 @@ public final class Archive {
         /** None. */
         public static final Met NONE = new Met(0, 0, 0, 0);
 
-        /** Returns these and others. */
+        /** Returns these and others together. */
         public Met and(Met other) {
             return new Met(same + other.same, newer + other.newer, older + other.older, parted + other.parted);
         }
     }
 
     /**
-     * Writes all jobs into a zip, those put away and those in the bin too. Until it is whole it lies beside its name; stopped,
-     * nothing is left of it.
+     * Exports all jobs to a zip, including archived ones and those in the bin. Until it is complete it has a temporary
+     * name; if stopped, nothing is left of it.
      *
      * @throws IOException if it can't be written
      */
@@ -96,7 +96,7 @@ public final class Archive {
     }
 
     /**
-     * Writes some jobs into a zip, each with its pictures and the papers that were made for it, in the same way.
+     * Exports some jobs to a zip, each with its pictures and papers, in the same way.
      *
      * @throws IOException if it can't be written
      */
@@ -147,9 +147,9 @@ public final class Archive {
     }
 
     /**
-     * Takes all jobs, pictures and papers of a zip into the ledger. A job that is there already is known again by its id, and by
-     * which ledgers changed it: one that came from what is here takes its place, one from which that came is left out, and where
-     * both were changed each without the other both are kept. What can't be read is named and left out.
+     * Imports all jobs, pictures and papers of a zip. A job that exists already is recognized by its id, and by which
+     * ledgers changed it: one based on the version here replaces it, one on which the version here is based is left
+     * out, and if both were changed independently, both are kept. What can't be read is named and left out.
      *
      * @throws IOException if the zip itself can't be read
      */
@@ -158,7 +158,7 @@ public final class Archive {
         ArchiveTaking taking = new ArchiveTaking(ledger);
         try (ZipFile in = new ZipFile(zip.toFile(), StandardCharsets.UTF_8)) {
             ArchiveIndex index = ArchiveIndex.of(in);
-            // Jobs first: a paper belongs to a job that is there.
+            // Jobs first, because a paper belongs to an existing job.
             List<ZipEntry> entries = in.stream()
                     .filter(entry -> !entry.isDirectory() && !entry.getName().equals(ArchiveIndex.NAME))
                     .sorted(Comparator.comparing(entry -> !isJob(entry)))
@@ -198,7 +198,7 @@ public final class Archive {
         return entry.getName().endsWith(JobFile.EXTENSION);
     }
 
-    /** Takes what stands in an entry; says why where it can't be taken. */
+    /** Imports the contents of an entry; reports the reason if that fails. */
     private static Optional<String> take(
             Ledger ledger, ArchiveTaking taking, ArchiveIndex index, ZipEntry entry, byte[] bytes) throws IOException {
         String name = entry.getName();
@@ -237,7 +237,7 @@ public final class Archive {
         return said;
     }
 
-    /** One byte more than there may be tells that it is too large. */
+    /** Reading one byte more than allowed shows that it is too large. */
     private static byte[] bytes(ZipFile zip, ZipEntry entry, int largest) throws IOException {
         try (InputStream in = zip.getInputStream(entry)) {
             return in.readNBytes(largest + 1);

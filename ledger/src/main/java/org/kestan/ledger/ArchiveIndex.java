@@ -33,7 +33,7 @@ final class ArchiveIndex {
     private static final int LARGEST = 64 << 20;
     private static final ObjectMapper JSON = new ObjectMapper();
 
-    /** The id at the end of a file's name, by which a job is known again. */
+    /** The id at the end of a file's name, by which a job is recognized. */
     private static final Pattern ID = Pattern.compile(
             "([0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12})" + Pattern.quote(JobFile.EXTENSION) + "$");
 
@@ -60,7 +60,7 @@ final class ArchiveIndex {
         return root.toPrettyString().getBytes(StandardCharsets.UTF_8);
     }
 
-    /** Reads what a zip says; nothing where it says nothing, or what can't be read. */
+    /** Reads the index of a zip; empty if there is none, or it can't be read. */
     static ArchiveIndex of(ZipFile zip) {
         ArchiveIndex index = new ArchiveIndex();
         ZipEntry entry = zip.getEntry(NAME);
@@ -76,7 +76,7 @@ final class ArchiveIndex {
         return index;
     }
 
-    /** Returns a job of the zip as it lay in its ledger; of one that nothing is said of only what its name and place say. */
+    /** Returns a job of the zip with what the index says about it; otherwise only with what its name and folder say. */
     JobRecord record(ZipEntry entry, Job job) {
         JsonNode said = read.getOrDefault(entry.getName(), JSON.createObjectNode());
         FileTime time = entry.getLastModifiedTime();

@@ -13,7 +13,10 @@ import org.kestan.job.Job;
 /** Imports jobs of other ledgers into one, recognizing those it already has. */
 final class ArchiveTaking {
 
-    /** Of two that parted the one that keeps the id: first what is not in the bin, then by what is the same in every ledger. */
+    /**
+     * Which of two diverged versions keeps the id: first one that is not in the bin, then by properties that are the
+     * same in every ledger.
+     */
     private static final Comparator<JobRecord> KEEPS_ITS_ID = Comparator.comparing(
                     (JobRecord record) -> record.shelf() != JobLocation.BIN)
             .thenComparing(JobRecord::changed)
@@ -22,7 +25,7 @@ final class ArchiveTaking {
             .thenComparing(JobRecord::created)
             .thenComparing(JobRecord::deleted, Comparator.nullsFirst(Comparator.naturalOrder()));
 
-    /** How a job stands to what is in the ledger. */
+    /** How a job relates to what is in the ledger. */
     private enum Meeting {
         NEW,
         SAME,
@@ -38,14 +41,14 @@ final class ArchiveTaking {
         this.ledger = ledger;
     }
 
-    /** Takes a job in. */
+    /** Imports a job. */
     void take(Job job, JobRecord record) {
         met.merge(meet(job, record), 1, Integer::sum);
     }
 
     private Meeting meet(Job job, JobRecord theirs) {
         if (theirs.id().isEmpty()) {
-            // A file without an id is known by being the very same.
+            // A file without an id is recognized only if it is identical.
             if (isHere(job)) {
                 return Meeting.SAME;
             }
@@ -82,7 +85,7 @@ final class ArchiveTaking {
         };
     }
 
-    /** Keeps both: each ledger that meets the two comes to the same. */
+    /** Keeps both, in such a way that every ledger with the two ends up the same. */
     private Meeting part(JobRecord ours, JobRecord theirs) {
         List<JobRecord> both = Stream.of(ours, theirs).sorted(KEEPS_ITS_ID).toList();
         JobRecord other = both.get(0);

@@ -20,7 +20,7 @@ public final class DemoLedger {
 
     private static final long SEED = 1968;
 
-    /** In how many days each sample job is promised, 0 for not; one of them too soon for what is to be done. */
+    /** In how many days each sample job is promised, 0 for not; one of them too soon for its work. */
     private static final List<Integer> PROMISED_IN = List.of(3, 12, 9, 0, 14, 6, 16, 10, 0, 20, 18, 7, 0);
 
     private static final int SOON = 10;
@@ -32,7 +32,7 @@ public final class DemoLedger {
     private DemoLedger() {}
 
     /**
-     * Puts the sample jobs into an empty ledger; one with anything in it, put away or not, stays as it is.
+     * Puts the sample jobs into an empty ledger; one that contains anything, archived or not, is left alone.
      *
      * @param today from which their promises are counted
      * @return whether it was empty
@@ -53,7 +53,7 @@ public final class DemoLedger {
         return empty;
     }
 
-    /** One whose saddle blank comes today. */
+    /** One whose saddle blank arrives today. */
     private static Job waiting(LocalDate today) {
         Part blank = Part.of("Saddle blank, bone").withOrdered(true, Optional.of(today.minusDays(6)));
         return JobReader.read(DemoJobs.bytes(WAITING))
@@ -66,7 +66,7 @@ public final class DemoLedger {
     }
 
     /**
-     * Counts the promises of sample jobs from another day on, so that a ledger that was made earlier is as good as new.
+     * Counts the promises of sample jobs from another day, so that a ledger made earlier is as good as new.
      *
      * @param today from which they are counted
      */
@@ -107,7 +107,7 @@ public final class DemoLedger {
         return days < SOON ? promised.with(Lines.PROMISED_FIRM, true) : promised;
     }
 
-    /** Adds finished jobs of the years before, put away, from which the shop's memory learns. */
+    /** Adds archived jobs finished in earlier years, from which the shop's memory learns. */
     public static void addFinished(Ledger ledger, LocalDate today) {
         ledger.together(() -> {
             for (Job job : FinishedSamples.make(FinishedSamples.MANY, SEED, today.minusDays(60))) {

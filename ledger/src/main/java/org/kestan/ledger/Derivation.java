@@ -17,14 +17,14 @@ import org.kestan.job.Job;
  */
 public record Derivation(ShopStandards shop, String key) {
 
-    /** Counts the ways in which this has been derived; raised whenever a job may come out otherwise. */
+    /** The version of the derivation; raised whenever a job may be derived differently. */
     private static final int WAY = 6;
 
     private static final int DIGEST_BYTES = 8;
 
-    /** Returns how this program derives it, by the standards of a shop. */
+    /** Returns how this program derives with the standards of a shop. */
     public static Derivation by(ShopStandards shop) {
-        // What only stands on papers changes nothing that the list shows.
+        // What appears only on papers does not affect the list.
         ShopStandards shown = shop.withLetterhead(Letterhead.BLANK).withCurrency("");
         try {
             byte[] digest = MessageDigest.getInstance("SHA-256")

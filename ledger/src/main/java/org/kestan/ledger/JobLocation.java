@@ -7,9 +7,9 @@ import org.kestan.base.finding.Keyed;
 public enum JobLocation implements Keyed {
     /** At hand. */
     BENCH,
-    /** Put away, and still there. */
+    /** Archived, and still there. */
     AWAY,
-    /** Deleted, and to be had back until the bin is emptied. */
+    /** Deleted; can be restored until the bin is emptied. */
     BIN;
 
     @Override

@@ -69,16 +69,16 @@ public record JobProjection(
 
     private static String lesson(JobAnalysis analysis) {
         String text = LessonCodec.write(Lesson.of(analysis.job(), analysis.shop(), analysis.plan(), analysis.proof()));
-        // One that is too long to be a lesson is of a job too odd to teach.
+        // A text too long to be a lesson belongs to a job too odd to teach.
         return text.length() <= LONGEST_LESSON ? text : "";
     }
 
-    /** Reads what a job teaches from the text a ledger keeps of it; empty for nothing. */
+    /** Reads what a job teaches from the text a ledger stores; empty for nothing. */
     public static Optional<Lesson> taught(String lesson) {
         return LessonCodec.read(lesson);
     }
 
-    /** A job that was measured on that day or later was looked at. */
+    /** A job that was measured on that day or later has been checked. */
     private static Optional<LocalDate> due(Job job) {
         return job.get(Lines.COME_BACK)
                 .filter(day -> Stream.concat(Stream.of(job.visit()), job.otherVisits().stream())

@@ -24,12 +24,12 @@ public record JobRecord(
         Instant deleted,
         String text) {
 
-    /** Returns the same under other versions and another revision. */
+    /** Returns the same record with other versions and another revision. */
     public JobRecord with(Versions next, int nextRevision) {
         return new JobRecord(id, nextRevision, next, created, changed, shelf, deleted, text);
     }
 
-    /** Returns the same under another id. */
+    /** Returns the same record with another id. */
     public JobRecord withId(String next) {
         return new JobRecord(next, revision, versions, created, changed, shelf, deleted, text);
     }

@@ -21,10 +21,10 @@ import org.kestan.job.bench.WaitKind;
  */
 public record JobWait(String id, String name, Wait running) {
 
-    /** More than these nobody watches. */
+    /** Nobody watches more than these. */
     private static final int MOST = 40;
 
-    /** Writes the waits of a job that are on, to be stored: one a line. */
+    /** Writes the running waits of a job for storage, one per line. */
     public static String write(Job job) {
         return job.section(Sections.WAITS).stream()
                 .filter(Wait::isOpen)
@@ -33,7 +33,7 @@ public record JobWait(String id, String name, Wait running) {
                 .collect(Collectors.joining("\n"));
     }
 
-    /** Reads what {@link #write} wrote; what can't be read is passed over. */
+    /** Reads what {@link #write} wrote; skips what can't be read. */
     public static List<JobWait> read(String id, String name, String text) {
         return Stream.of(text.split("\n"))
                 .flatMap(line -> wait(line).stream())

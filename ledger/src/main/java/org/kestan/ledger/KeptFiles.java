@@ -6,7 +6,7 @@ import java.util.Optional;
 /** Files that are stored elsewhere; a folder holds copies of those that were looked at. */
 public interface KeptFiles {
 
-    /** The folder is all there is. */
+    /** A store with nothing behind the folder. */
     KeptFiles NOWHERE = new KeptFiles() {
         @Override
         public List<String> names(String folder) {
@@ -30,16 +30,16 @@ public interface KeptFiles {
     /** Returns the names of the files in a folder. */
     List<String> names(String folder);
 
-    /** Reads a file; empty where there is none. */
+    /** Reads a file; empty if there is none. */
     Optional<byte[]> read(String folder, String name);
 
     /**
-     * Keeps a file, unless one of that name is there.
+     * Stores a file, unless there is one of that name.
      *
      * @return whether this one is there now
      */
     boolean write(String folder, String name, byte[] bytes);
 
-    /** Takes a file away; one that is not there is no trouble. */
+    /** Removes a file; does nothing if it is not there. */
     void remove(String folder, String name);
 }

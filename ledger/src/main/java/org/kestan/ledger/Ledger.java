@@ -16,23 +16,23 @@ import org.kestan.repair.memory.Lesson;
 import org.kestan.repair.memory.Memory;
 
 /**
- * All jobs of a shop. The port behind which a database stands; the same tests hold for each.
+ * All jobs of a shop: the port to a database. All adapters pass the same tests.
  *
  * <p>Safe for several threads, and for several programs on one ledger: each save names the revision it builds on, and one
  * that builds on an old one is refused rather than written over the newer. Every call may throw {@link LedgerException}.
  */
 public interface Ledger extends AutoCloseable {
 
-    /** Returns where it lies, in words a person knows it by. */
+    /** Returns where it is, in words a person recognizes. */
     String place();
 
     /**
-     * Tells whether it keeps practice jobs, which are about no customer's instrument, and nothing else. Such a ledger refuses
-     * every other job, and every other ledger refuses a practice job.
+     * Returns whether it is for practice jobs, which belong to no customer's instrument, and nothing else. Such a
+     * ledger refuses every other job, and every other ledger refuses a practice job.
      */
     boolean isForPractice();
 
-    /** Why it does not take a job: it belongs into the other kind of ledger. Empty where it does. */
+    /** Returns why it refuses a job that belongs in the other kind of ledger; empty if it does not. */
     default Optional<Finding> refusal(Job job) {
         if (PracticeMark.isOn(job) == isForPractice()) {
             return Optional.empty();
@@ -49,11 +49,11 @@ public interface Ledger extends AutoCloseable {
     /** Returns its backups. */
     Backups backups();
 
-    /** Goes by the standards of a shop from now on: what the list shows of a job depends on them. */
+    /** Changes the standards used from now on for deriving what the list shows. */
     void goBy(ShopStandards shop);
 
     /**
-     * Derives again what the list shows of every job that was derived by other standards, or by an older program.
+     * Derives the list's data again for every job that was derived with other standards, or by an older program.
      *
      * @return how many were
      */
@@ -68,23 +68,23 @@ public interface Ledger extends AutoCloseable {
      */
     JobPage find(Query query, int shown, int counted);
 
-    /** Returns what the list shows of the first so many of the jobs asked for. */
+    /** Returns what the list shows about the first jobs requested, up to a limit. */
     default List<JobCard> list(Query query, int most) {
         return find(query, most, most).cards();
     }
 
-    /** Returns what the list shows of the jobs asked for. */
+    /** Returns what the list shows about the jobs requested. */
     default List<JobCard> list(Query query) {
         return list(query, Integer.MAX_VALUE);
     }
 
-    /** Returns how many jobs there are, those put away included. */
+    /** Returns how many jobs there are, including archived ones. */
     int count();
 
-    /** Returns the waits that are on at the jobs at hand. */
+    /** Returns the running waits of the current jobs. */
     List<JobWait> waits();
 
-    /** Returns what the jobs teach, those put away included. */
+    /** Returns what the jobs teach, including archived ones. */
     List<Lesson> lessons();
 
     /** Returns what the shop has learned from its jobs, compared with its standards. */
@@ -98,63 +98,65 @@ public interface Ledger extends AutoCloseable {
      */
     List<JobLesson> teaching(Predicate<Lesson> what, int most);
 
-    /** Reads a job; empty when there is none of that id, it is deleted, or its text can't be read. */
+    /** Reads a job; empty if there is none with that id, it is deleted, or its text can't be read. */
     Optional<LedgerJob> read(String id);
 
-    /** Returns the revision a job is at; empty when there is no such job, or it is deleted. */
+    /** Returns the revision of a job; empty if there is no such job, or it is deleted. */
     OptionalInt revision(String id);
 
-    /** Returns what changes whenever another program, or another window, has written to the ledger. */
+    /** Returns a value that changes whenever another program, or another window, has written to the ledger. */
     String writtenElsewhere();
 
     /**
-     * Tells somebody as soon as another program has written to the ledger or opened a job of it, and whenever that may have been missed. A ledger that
-     * can't tell is looked at instead ({@link #writtenElsewhere}).
+     * Calls a listener as soon as another program has written to the ledger or opened a job of it, and whenever that
+     * may have been missed. A ledger that can't do so is polled instead ({@link #writtenElsewhere}).
      *
      * @param heard called on any thread
      */
     default void listen(Runnable heard) {}
 
-    /** Says which job is open here, so that others see it; empty for none. */
+    /** Announces which job is open here, so that others see it; empty for none. */
     default void showing(Optional<String> id) {}
 
-    /** Returns who has which job open elsewhere: by the job's id, in the words they are known by. */
+    /** Returns who has which job open elsewhere, by the job's id, in words a person recognizes. */
     default Map<String, List<String>> openElsewhere() {
         return Map.of();
     }
 
-    /** Returns the text of a job's file as it lies in the ledger; empty when there is no such job. */
+    /** Returns the text of a job's file as stored in the ledger; empty if there is no such job. */
     Optional<String> text(String id);
 
-    /** Takes a job into the ledger. */
+    /** Adds a job to the ledger. */
     default LedgerJob insert(Job job) {
         return insert(UUID.randomUUID().toString(), job);
     }
 
     /**
-     * Takes a job into the ledger under an id that was thought of before, so that doing it twice makes one job.
+     * Adds a job to the ledger under an id chosen before, so that doing it twice makes one job.
      *
      * @param id an id that no other job has
      */
     LedgerJob insert(String id, Job job);
 
-    /** Returns what is kept on this machine while the server is away; empty for a ledger that is always there. */
+    /**
+     * Returns the saves stored on this machine while the server is away; empty for a ledger that is always available.
+     */
     default Optional<WaitingSaves> waiting() {
         return Optional.empty();
     }
 
-    /** Returns a job as it lies here, wherever that is; empty when there is none of that id. */
+    /** Returns a job with its location here; empty if there is none with that id. */
     Optional<JobRecord> record(String id);
 
     /**
-     * Puts a job in as it lies in another ledger, in place of what is here under its id.
+     * Stores a job as it is in another ledger, in place of the one with its id here.
      *
      * @throws LedgerException if it can't be written
      */
     void put(JobRecord record);
 
     /**
-     * Saves a job over the revision it builds on.
+     * Saves a job over the revision it is based on.
      *
      * @param id the job's id
      * @param revision the revision that was read or saved last
@@ -162,20 +164,20 @@ public interface Ledger extends AutoCloseable {
      */
     SaveResult save(String id, int revision, Job job);
 
-    /** Takes a second copy of a job into the ledger, named as one; empty when there is no such job. */
+    /** Adds a copy of a job to the ledger, named as such; empty if there is no such job. */
     Optional<LedgerJob> duplicate(String id);
 
-    /** Puts a job away, or takes it out again. */
+    /** Archives a job, or unarchives it. */
     void archive(String id, boolean away);
 
-    /** Puts a job into the bin; {@link #restore} brings it back, after days too. */
+    /** Moves a job to the bin; {@link #restore} brings it back, even after days. */
     void delete(String id);
 
-    /** Brings a job back from the bin. */
+    /** Restores a job from the bin. */
     void restore(String id);
 
     /**
-     * Removes a job in the bin for good, with its papers and the pictures no other job shows. Traces are left until
+     * Removes a job in the bin for good, with its papers and the pictures no other job uses. Traces remain until
      * {@link #cleanse}.
      *
      * @return whether there was such a job in the bin
@@ -183,28 +185,28 @@ public interface Ledger extends AutoCloseable {
     boolean erase(String id);
 
     /**
-     * Erases what has lain in the bin since before a time, in the same way.
+     * Erases what was deleted before a given time, in the same way.
      *
      * @return how many jobs
      */
     int emptyBin(Instant before);
 
     /**
-     * Writes anew whatever may have traces of what was erased: the ledger itself, its backups, copies put aside. Takes as long
-     * as that takes; quick where nothing was erased.
+     * Rewrites whatever may have traces of what was erased: the ledger itself, its backups, ledgers set aside. This
+     * may take a while; quick if nothing was erased.
      *
      * @return the files that could not be written anew and may have traces still
      */
     List<Path> cleanse();
 
     /**
-     * Reads the whole ledger through, which may take seconds.
+     * Reads the whole ledger, which may take seconds.
      *
      * @return what is wrong with it, empty for nothing
      */
     Optional<Finding> check();
 
-    /** Does work in one transaction: all of it is kept, or none. */
+    /** Does work in one transaction: all of it is stored, or none. */
     void together(Runnable work);
 
     @Override

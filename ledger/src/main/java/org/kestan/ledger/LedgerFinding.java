@@ -6,41 +6,41 @@ import org.kestan.base.finding.Quantity.Verbatim;
 
 /** The reasons why a ledger can't be opened, read or written. */
 public enum LedgerFinding implements Finding.Kind {
-    /** No room is left where it lies. */
+    /** There is no space left where it is. */
     DISK_FULL,
-    /** Another program holds it, for longer than this one waits. */
+    /** Another program has locked it, for longer than this one waits. */
     LOCKED,
     /** The file or its folder may not be read or written. */
     FORBIDDEN,
-    /** What lies at its place is no longer what was opened: deleted, or something else put there. */
+    /** The file in its place is no longer the one that was opened: it was deleted or replaced. */
     GONE,
-    /** There is no ledger, or an empty file, where backups of one lie. */
+    /** There is no ledger, or an empty file, although there are backups of one. */
     MISSING,
-    /** There is less in it than in its newest backup: its log is gone, or an older file was put in its place. */
+    /** It contains less than its newest backup: its log is gone, or it was replaced by an older file. */
     BEHIND,
-    /** Written by a newer program. */
+    /** It was written by a newer program. */
     NEWER,
-    /** A job about a practice instrument, where customers' jobs are kept. */
+    /** A job about a practice instrument, in a ledger for customers' jobs. */
     PRACTICE_JOB,
-    /** A customer's job, where practice jobs are kept. */
+    /** A customer's job, in a ledger for practice jobs. */
     CUSTOMERS_JOB,
     /** A ledger of customers' jobs was to be opened for practice. */
     CUSTOMERS_LEDGER,
-    /** The server does not take the user or the password. */
+    /** The server does not accept the user or the password. */
     WRONG_PASSWORD,
-    /** No server answers there, or it has gone. */
+    /** No server answers there, or the connection was lost. */
     NO_SERVER,
-    /** The server has no database of that name. */
+    /** The server has no database with that name. */
     NO_DATABASE,
-    /** The server takes no more connections. */
+    /** The server accepts no more connections. */
     TOO_MANY_BENCHES,
-    /** The ledger on the server has to be made, or brought up to date, by somebody who may. */
+    /** The ledger on the server has to be created or upgraded by somebody with the owner's role. */
     OWNER_FIRST,
-    /** What should be the address of a server is none. */
+    /** The text is not the address of a server. */
     NO_ADDRESS,
-    /** Something else is where a ledger would be. */
+    /** Something else is in place of the ledger. */
     SOMETHING_ELSE,
-    /** What is there can't be a whole ledger. */
+    /** What is there can't be a complete ledger. */
     DAMAGED(Verbatim.class),
     /** Anything else. */
     UNREACHABLE(Verbatim.class);

@@ -33,7 +33,7 @@ public final class LedgerJson {
         return draft.entries();
     }
 
-    /** Prints names in a row. */
+    /** Prints a list of names. */
     public static String names(List<String> names) {
         return JsonText.print(new Tree.Items(names.stream().map(Tree::text).toList()));
     }
@@ -52,7 +52,7 @@ public final class LedgerJson {
         return JsonText.print(draft.entries());
     }
 
-    /** Prints what was moved into another ledger. */
+    /** Prints what was moved to another ledger. */
     public static String moved(LedgerMove move) {
         return JsonText.print(new Tree.Draft()
                 .put("jobs", Tree.number(move.jobs()))

@@ -30,7 +30,7 @@ public record LedgerMove(int jobs, int pictures, int papers, List<String> differ
     }
 
     /**
-     * Moves; the ledger that is moved stays as it is.
+     * Moves a ledger; the original stays unchanged.
      *
      * @return empty where the other is not empty, and nothing was written
      * @throws LedgerException if either can't be read or written; what has arrived by then stays
@@ -59,7 +59,7 @@ public record LedgerMove(int jobs, int pictures, int papers, List<String> differ
             boolean same = to.record(id).equals(record);
             for (Photo photo : job.get().photos()) {
                 Optional<byte[]> bytes = bytes(from.pictures().file(photo.file()));
-                // A picture that is not there can't be moved; it was missing before.
+                // A missing picture can't be moved; it was missing before.
                 if (bytes.isPresent()) {
                     same &= to.pictures()
                             .add(bytes.get())

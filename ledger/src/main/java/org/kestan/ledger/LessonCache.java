@@ -14,9 +14,9 @@ public final class LessonCache {
     private ShopStandards by = ShopStandards.DEFAULT;
     private Memory memory = Memory.of(List.of(), ShopStandards.DEFAULT);
 
-    /** Knows nothing yet. */
+    /** Makes an empty cache. */
     public LessonCache() {
-        // Read when first asked for.
+        // Read when it is first requested.
     }
 
     /**
@@ -34,7 +34,7 @@ public final class LessonCache {
         return lessons;
     }
 
-    /** Returns what was learned from the lessons, held against a shop's standards. */
+    /** Returns what was learned from the lessons, compared with a shop's standards. */
     public synchronized Memory memory(String state, Supplier<List<Lesson>> read, ShopStandards shop) {
         boolean other = !shop.equals(by);
         by = shop;

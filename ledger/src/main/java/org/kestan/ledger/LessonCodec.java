@@ -21,7 +21,7 @@ final class LessonCodec {
 
     private LessonCodec() {}
 
-    /** Writes a lesson; nothing for one that teaches nothing. */
+    /** Writes a lesson; empty for one that teaches nothing. */
     static String write(Lesson lesson) {
         boolean empty = lesson.finished().isEmpty()
                 && lesson.sink().isEmpty()

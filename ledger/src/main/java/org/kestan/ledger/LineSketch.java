@@ -10,7 +10,7 @@ import org.kestan.overview.JobAnalysis;
 import org.kestan.repair.sideview.SideProfile;
 
 /**
- * An instrument's line in a few numbers, enough for a thumbnail: heights over the soundboard in mm.
+ * An instrument's lines as a few numbers, enough for a thumbnail: heights over the soundboard in mm.
  *
  * @param joint position of the body joint, mm from the nut end
  * @param saddle position of the saddle, mm from the nut end
@@ -42,7 +42,7 @@ public record LineSketch(double joint, double saddle, State before, Optional<Sta
         }
     }
 
-    /** Sketches what follows from a job; empty while the strings are not known. */
+    /** Sketches an analyzed job; empty while the strings are not known. */
     static Optional<LineSketch> of(JobAnalysis analysis) {
         return analysis.sideView()
                 .flatMap(view -> view.measured()
@@ -53,7 +53,7 @@ public record LineSketch(double joint, double saddle, State before, Optional<Sta
                                 view.outcome().profile().map(plan -> State.of(plan, view.saddle())))));
     }
 
-    /** Returns the numbers as a text for a database. */
+    /** Returns the numbers as text for a database. */
     public String text() {
         DoubleStream planned = after.map(State::numbers).orElse(DoubleStream.empty());
         return DoubleStream.concat(DoubleStream.of(joint, saddle), DoubleStream.concat(before.numbers(), planned))

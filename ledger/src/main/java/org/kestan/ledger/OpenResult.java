@@ -28,7 +28,7 @@ public sealed interface OpenResult {
             copies = List.copyOf(copies);
         }
 
-        /** Tells whether it is for a reason. */
+        /** Returns whether this is the reason. */
         public boolean is(LedgerFinding reason) {
             return why.kind() == reason;
         }

@@ -19,30 +19,30 @@ import org.kestan.files.disk.Disk;
  */
 public record Papers(Path folder, KeptFiles behind) {
 
-    /** What a paper may be called; never a way out of its folder. */
+    /** Allowed names of a paper; none of them leads out of its folder. */
     private static final Pattern NAME = Pattern.compile("[\\p{L}\\p{N}][\\p{L}\\p{N} ._()-]{0,160}\\.(pdf|html|svg)");
 
     private static final Pattern ID = Pattern.compile("[0-9a-f-]{36}");
 
     private static final int MOST = 1000;
 
-    /** Papers that are kept in a folder. */
+    /** Papers stored in a folder. */
     public Papers(Path folder) {
         this(folder, KeptFiles.NOWHERE);
     }
 
-    /** Tells whether something may be the name of a paper. */
+    /** Returns whether a text may be the name of a paper. */
     public static boolean isName(String name) {
         return NAME.matcher(name).matches();
     }
 
-    /** Tells whether something may be the id of a job. */
+    /** Returns whether a text may be the id of a job. */
     public static boolean isId(String id) {
         return ID.matcher(id).matches();
     }
 
     /**
-     * Keeps a paper of a job. The same paper is kept once; another of the same name lies beside the first with a number.
+     * Stores a paper of a job. The same paper is stored once; a different one with the same name gets a number.
      *
      * @param id the job's id
      * @return whether it is there now: false for an odd name or id, or for more papers than a job has
@@ -59,7 +59,7 @@ public record Papers(Path folder, KeptFiles behind) {
             Path to = place.resolve(i == 1 ? name : name.substring(0, dot) + " (" + i + ")" + name.substring(dot));
             if (!Files.exists(to)) {
                 if (!behind.write(id, to.getFileName().toString(), bytes)) {
-                    // Another bench has kept one of that name meanwhile.
+                    // In the meantime another bench has stored one with that name.
                     fetch(id);
                     continue;
                 }
@@ -73,7 +73,7 @@ public record Papers(Path folder, KeptFiles behind) {
         return false;
     }
 
-    /** Returns the papers of a job by their names. */
+    /** Returns the papers of a job by name. */
     public Map<String, Path> of(String id) {
         Map<String, Path> all = new TreeMap<>();
         if (isId(id)) {
@@ -93,7 +93,7 @@ public record Papers(Path folder, KeptFiles behind) {
         return all;
     }
 
-    /** Takes the papers of a job away, unfinished ones included; what can't be taken away stays and is said in the log. */
+    /** Removes the papers of a job, including unfinished ones; what can't be removed stays and is logged. */
     public void remove(String id) {
         if (!isId(id)) {
             return;
@@ -106,7 +106,7 @@ public record Papers(Path folder, KeptFiles behind) {
         }
     }
 
-    /** Copies here what is kept behind and not here yet. */
+    /** Fetches papers that are stored elsewhere and not here yet. */
     private void fetch(String id) throws IOException {
         for (String name : behind.names(id)) {
             Path to = folder.resolve(id).resolve(name);

@@ -20,8 +20,8 @@ import org.kestan.base.notation.Parsed;
 import org.kestan.files.disk.Disk;
 
 /**
- * Copies of pictures beside the ledger, each under a name made from its content: the same picture lies there once, and
- * taking it off a job and putting it back loses nothing.
+ * Copies of pictures beside the ledger, each named by its content: the same picture is stored once, and removing it
+ * from a job and adding it again loses nothing.
  *
  * @param folder where they lie
  * @param behind where they are kept, where that is not the folder itself
@@ -34,12 +34,12 @@ public record Pictures(Path folder, KeptFiles behind) {
     private static final long MOST_PIXELS = 120_000_000;
     private static final String NOWHERE = "none";
 
-    /** Pictures that are kept in a folder. */
+    /** Pictures stored in a folder. */
     public Pictures(Path folder) {
         this(folder, KeptFiles.NOWHERE);
     }
 
-    /** Copies a picture in; the outcome is its name here, or what is wrong with it. */
+    /** Adds a copy of a picture; the result is its name here, or what is wrong with it. */
     public Parsed<String> add(Path picture) {
         try {
             if (Files.size(picture) > LARGEST_FILE) {
@@ -51,7 +51,7 @@ public record Pictures(Path folder, KeptFiles behind) {
         }
     }
 
-    /** Copies a picture in from its bytes. */
+    /** Adds a picture from its bytes. */
     public Parsed<String> add(byte[] bytes) {
         String kind;
         try {
@@ -76,7 +76,7 @@ public record Pictures(Path folder, KeptFiles behind) {
         }
     }
 
-    /** Takes a picture away; one that is not there, or can't be taken away, is no trouble. */
+    /** Removes a picture; does nothing if it is not there or can't be removed. */
     public void remove(String name) {
         behind.remove(ALL, name);
         try {
@@ -87,7 +87,10 @@ public record Pictures(Path folder, KeptFiles behind) {
         }
     }
 
-    /** Returns where a picture lies; the name is taken for a plain name, whatever it says. One that is none leads to nothing. */
+    /**
+     * Returns where a picture is. The name is treated as a plain name, whatever it contains; an invalid one leads to
+     * nothing.
+     */
     public Path file(String name) {
         try {
             Path plain = Path.of(name).getFileName();
@@ -101,7 +104,7 @@ public record Pictures(Path folder, KeptFiles behind) {
         }
     }
 
-    /** One that can't be fetched is not there, as one that nobody has. */
+    /** A picture that can't be fetched counts as missing. */
     private void fetch(Path file) {
         behind.read(ALL, file.getFileName().toString()).ifPresent(bytes -> {
             try {
@@ -114,7 +117,7 @@ public record Pictures(Path folder, KeptFiles behind) {
         });
     }
 
-    /** Reads the picture through once, coarsely: what is truncated or lies about its size is found out here. */
+    /** Decodes the whole picture once, coarsely, to find out if it is truncated or lies about its size. */
     private static String decode(byte[] bytes) throws IOException {
         try (ImageInputStream in = ImageIO.createImageInputStream(new java.io.ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);

@@ -8,13 +8,13 @@ import org.kestan.job.terms.Lines;
 /** How hard the shop's players play: what was found on one instrument holds for the next one of the same owner. */
 public final class PlayerHands {
 
-    /** How many of an owner's jobs are looked through at most. */
+    /** The most jobs of an owner that are searched. */
     private static final int MOST = 20;
 
     private PlayerHands() {}
 
     /**
-     * The last job of an owner on which the force of the hand was found.
+     * The last job of an owner on which the force of the player's hand was found.
      *
      * @param owner as it is written in the job; letter case does not count
      * @throws LedgerException if the ledger cannot be read

@@ -4,7 +4,7 @@ package org.kestan.ledger;
 @FunctionalInterface
 public interface Progress {
 
-    /** Goes on, whatever is told. */
+    /** Ignores the progress. */
     Progress UNTOLD = (done, total) -> true;
 
     /**

@@ -17,10 +17,10 @@ import org.kestan.overview.Station;
  */
 public record Query(String words, Optional<Station> station, JobLocation shelf, Order order) {
 
-    /** All jobs at hand, the last changed first. */
+    /** All current jobs, the last changed first. */
     public static final Query ALL = new Query("", Optional.empty(), JobLocation.BENCH, Order.CHANGED);
 
-    /** How jobs are sorted. */
+    /** The sort orders. */
     public enum Order implements Keyed {
         CHANGED,
         CREATED,
@@ -35,7 +35,7 @@ public record Query(String words, Optional<Station> station, JobLocation shelf, 
         }
     }
 
-    /** Returns the words, in small letters, that all have to be found in a job's search text, if only as parts of words. */
+    /** Returns the words, in lower case, that all have to occur in a job's search text, if only as parts of words. */
     public List<String> terms() {
         return Stream.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+"))
                 .filter(word -> !word.isEmpty())

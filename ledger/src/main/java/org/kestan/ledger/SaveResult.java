@@ -4,12 +4,12 @@ package org.kestan.ledger;
 public sealed interface SaveResult {
 
     /**
-     * It is saved.
+     * The job was saved.
      *
      * @param revision the revision it has now
      */
     record Done(int revision) implements SaveResult {}
 
-    /** Someone else saved the job meanwhile, or deleted it: nothing was written. */
+    /** Somebody else saved or deleted the job in the meantime; nothing was written. */
     record Conflict() implements SaveResult {}
 }

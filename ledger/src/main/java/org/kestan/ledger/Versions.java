@@ -7,18 +7,18 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * Which ledgers have changed a job, and how often: what one version knows of another, whatever the clocks said (a version
- * vector: Parker et al., "Detection of Mutual Inconsistency in Distributed Systems", IEEE Transactions on Software
- * Engineering 9 (1983)).
+ * Which ledgers have changed a job, and how often: what one version knows about another, whatever the clocks said (a
+ * version vector: Parker et al., "Detection of Mutual Inconsistency in Distributed Systems", IEEE Transactions on
+ * Software Engineering 9 (1983)).
  *
  * @param counts changes by ledger, each 1 or more
  */
 public record Versions(SortedMap<String, Long> counts) {
 
-    /** Of no ledger: an entry that says nothing of where it comes from. */
+    /** The version of an entry of unknown origin. */
     public static final Versions NONE = new Versions(new TreeMap<>());
 
-    /** How one version stands to another. */
+    /** How two versions are related. */
     public enum Order {
         SAME,
         NEWER,
@@ -31,7 +31,7 @@ public record Versions(SortedMap<String, Long> counts) {
         counts = java.util.Collections.unmodifiableSortedMap(new TreeMap<>(counts));
     }
 
-    /** Reads what {@link #text} wrote; what can't be read counts for nothing. */
+    /** Reads what {@link #text} wrote; ignores what can't be read. */
     public static Versions read(String text) {
         SortedMap<String, Long> counts = new TreeMap<>();
         for (String each : text.split(",")) {
@@ -57,14 +57,14 @@ public record Versions(SortedMap<String, Long> counts) {
         return new Versions(next);
     }
 
-    /** Returns the version that knows of all that either knows of. */
+    /** Returns the version that includes everything either of them includes. */
     public Versions and(Versions other) {
         return new Versions(Stream.of(this, other)
                 .flatMap(each -> each.counts.entrySet().stream())
                 .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, Math::max, TreeMap::new)));
     }
 
-    /** Tells how this version stands to another. */
+    /** Returns how this version is related to another. */
     public Order to(Versions other) {
         boolean knowsAll = and(other).equals(this);
         boolean isKnown = and(other).equals(other);

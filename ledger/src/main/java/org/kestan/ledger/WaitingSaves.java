@@ -31,14 +31,14 @@ public record WaitingSaves(Path folder) {
     private static final int TRIES = 5;
 
     /**
-     * Keeps a job until the server is back, in place of what was kept of it before.
+     * Stores a job until the server is back, replacing what was stored of it before.
      *
      * @param base the job as it was last read or saved; empty where it is in no ledger yet
      * @throws IOException if it can't be written
      */
     public void keep(String id, Optional<Job> base, Job mine) throws IOException {
         Disk.ownFolder(folder);
-        // The first base stays: it is what the server had last.
+        // The first base stays, because it is the server's last version.
         if (base.isPresent() && !Files.exists(base(id))) {
             Disk.write(base(id), JobWriter.write(base.get()).getBytes(StandardCharsets.UTF_8));
         }
@@ -46,17 +46,17 @@ public record WaitingSaves(Path folder) {
     }
 
     /**
-     * Forgets a job: the ledger has it.
+     * Forgets a job, because the ledger has it.
      *
      * @throws IOException if it can't be deleted
      */
     public void forget(String id) throws IOException {
-        // The base last: without it what is left would be taken for a new job.
+        // The base goes last; without it, what is left would be taken for a new job.
         Files.deleteIfExists(mine(id));
         Files.deleteIfExists(base(id));
     }
 
-    /** Returns the ids of the jobs that wait, the longest waiting first. */
+    /** Returns the ids of the waiting jobs, the longest waiting first. */
     public List<String> ids() {
         try (Stream<Path> files = Files.list(folder)) {
             return files.filter(each -> each.getFileName().toString().endsWith(MINE))
@@ -73,7 +73,8 @@ public record WaitingSaves(Path folder) {
     }
 
     /**
-     * Brings a job into the ledger. Doing it again after an interruption does no harm. What can't be read is put aside under another name.
+     * Delivers a job to the ledger. Repeating it after an interruption does no harm. What can't be read is put aside
+     * under another name.
      *
      * @return whether it is there now
      * @throws LedgerException if the ledger does not take it; the job waits on
@@ -81,7 +82,7 @@ public record WaitingSaves(Path folder) {
      */
     public boolean deliver(Ledger ledger, String id) throws IOException {
         if (!Files.exists(mine(id))) {
-            // Another window has brought it in.
+            // Another window has delivered it.
             return false;
         }
         Optional<Job> mine = read(mine(id));
@@ -121,7 +122,7 @@ public record WaitingSaves(Path folder) {
                         || ledger.save(theirs.id(), theirs.revision(), both.get()) instanceof SaveResult.Done);
     }
 
-    /** As a job of its own, under an id made from it, so that it comes once. */
+    /** As a separate job, with an id derived from it, so that it is added only once. */
     private static void beside(Ledger ledger, String id, Job mine) {
         byte[] own = (id + JobWriter.write(mine)).getBytes(StandardCharsets.UTF_8);
         ledger.insert(UUID.nameUUIDFromBytes(own).toString(), mine);

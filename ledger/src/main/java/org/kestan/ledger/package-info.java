@@ -1,6 +1,6 @@
 /**
- * The shop's ledger: all jobs in one database file, with backups, pictures beside it, and archives to carry away. Each job
- * lies in it as its job file; what the list shows of a job is derived from it when it is saved.
+ * The shop's ledger: all jobs in one database, with backups, pictures, and archives to carry away. Each job is stored
+ * as its job file; what the list shows is derived from it on saving.
  *
  * <p>Knows nothing of screens.
  */

@@ -22,7 +22,7 @@ public final class LocalSearchPlanner implements Planner {
 
     private static final long LOOK = 20;
 
-    /** Looks by one thread, so that the same seed finds the same. */
+    /** Searches with a single thread, so that the same seed finds the same plan. */
     public LocalSearchPlanner() {}
 
     @Override
@@ -63,7 +63,10 @@ public final class LocalSearchPlanner implements Planner {
         }
     }
 
-    /** Stops the solver as soon as somebody wants it to. It is told until it has ended: what is told before it begins it does not hear. */
+    /**
+     * Stops the solver as soon as somebody wants it to stop. It is told repeatedly until it has ended, because it
+     * ignores what it is told before it starts.
+     */
     private static void watch(Solver<Search> solver, Effort effort) {
         try {
             while (true) {

@@ -48,7 +48,7 @@ final class Benches {
     private static final int SHARED = 3;
     private static final int SHOWN = 400;
 
-    /** Nobody waits longer for a save in 95 of a hundred, ms. */
+    /** The longest that 95 % of the saves may take, ms. */
     private static final double SLOWEST = 100;
 
     private static final List<String> KEYS = List.of("light", "keeper 1", "bench 3", "qx", "steel");
@@ -72,7 +72,7 @@ final class Benches {
         this.pauseMillis = pauseMillis;
     }
 
-    /** Runs on a server of its own, or on the one that is given, whose database must have no jobs. */
+    /** Runs on its own server, or on the given one, whose database must have no jobs. */
     void run(Optional<PostgresAddress> given, Path folder) throws Exception {
         if (given.isPresent()) {
             at(given.get(), folder);
@@ -163,7 +163,7 @@ final class Benches {
         return ledger.read(mine.id()).orElseThrow(Expect.present("job"));
     }
 
-    /** A line in the diary of a job that others write in, too: merged where somebody was faster. */
+    /** A line in the diary of a job that others write in, too; merged if somebody was faster. */
     private void note(Ledger ledger, WaitingSaves waiting, String id, String text) throws IOException {
         LedgerJob before = ledger.read(id).orElseThrow(Expect.present("shared job"));
         List<DiaryEntry> diary = new ArrayList<>(before.job().section(Sections.DIARY));
@@ -200,7 +200,7 @@ final class Benches {
         return List.copyOf(failures);
     }
 
-    /** Tells whether saves took longer than benches at the pace of hands put up with. */
+    /** Returns whether saves took longer than fast hands tolerate. */
     boolean isSlow() {
         return at(saves, 95) > SLOWEST;
     }
@@ -210,7 +210,7 @@ final class Benches {
         return saves.size();
     }
 
-    /** How many of them were of a job that another bench had written meanwhile. */
+    /** How many of them were of a job that another bench had written in the meantime. */
     int merged() {
         return merged.get();
     }

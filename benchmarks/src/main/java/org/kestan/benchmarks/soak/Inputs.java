@@ -115,7 +115,7 @@ final class Inputs {
         return job(Mutation.odd(any(random), random).getBytes(StandardCharsets.UTF_8), random);
     }
 
-    /** Reads a job, works out everything that follows and says it. */
+    /** Reads a job, works out everything about it and puts it in words. */
     private static Outcome job(byte[] text, Random random) {
         JobTree.Read read = JobReader.read(text);
         if (read.job().isEmpty()) {
@@ -144,11 +144,11 @@ final class Inputs {
         return TAKEN;
     }
 
-    /** No number is missing from what is printed because it was none. */
+    /** No number is missing from the output because it was not a number. */
     private static void numbers(PrintedResult printed) {
         printed.text().ifPresent(text -> {
             Matcher none = NO_NUMBER.matcher(text);
-            // What follows tells which numbers they are.
+            // What follows names such numbers.
             demand(
                     !none.find(),
                     () -> "what is printed is no number: "

@@ -40,7 +40,9 @@ final class Ledgers {
 
     private static final int JOBS = 12;
 
-    /** So many blocks of 512 bytes hold the database's library, which is unpacked, but no log of a thousand pages. */
+    /**
+     * Enough blocks of 512 bytes for the database's library, which is unpacked, but not for a log of a thousand pages.
+     */
     private static final int BLOCKS = 4096;
 
     private final Path folder;
@@ -52,12 +54,12 @@ final class Ledgers {
         job = JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0))).job().orElseThrow(Expect.present("readable job"));
     }
 
-    /** Those within this program. */
+    /** Attacks within this program. */
     List<Target> targets() {
         return List.of(new Target("corrupted ledgers", this::corrupted), new Target("lost ledgers", this::lost));
     }
 
-    /** Those that start other programs: each takes seconds. */
+    /** Attacks that start other programs, which takes seconds each. */
     List<Target> processes() {
         return List.of(
                 new Target("kills while saving", this::killed),
@@ -87,7 +89,7 @@ final class Ledgers {
         return good;
     }
 
-    /** A damaged file: opened, listed and read as far as it goes, or refused and left as it is. */
+    /** A damaged file: opened, listed and read as far as possible, or refused and left unchanged. */
     private Outcome corrupted(Random random) throws IOException {
         Path place = scratch(random);
         try {
@@ -100,7 +102,7 @@ final class Ledgers {
             }
             Files.write(file, bytes);
             if (random.nextBoolean()) {
-                // A log, as a killed program leaves one, of this ledger or of none.
+                // A log as a killed program leaves it, of this ledger or of another.
                 byte[] log = Arrays.copyOf(bytes, 32 + 4120 * (1 + random.nextInt(3)));
                 Files.write(place.resolve("ledger.sqlite-wal"), log);
                 Files.write(place.resolve("ledger.sqlite-shm"), new byte[32_768]);
@@ -141,7 +143,7 @@ final class Ledgers {
         return all;
     }
 
-    /** A ledger that is gone or empty while backups lie there: asked about, and had back whole. */
+    /** A ledger that is gone or empty although there are backups: asked about, and restored completely. */
     private Outcome lost(Random random) throws IOException {
         Path place = scratch(random);
         try {
@@ -196,9 +198,9 @@ final class Ledgers {
                 while (acknowledged < wanted && (line = out.readLine()) != null) {
                     acknowledged = Integer.parseInt(line);
                 }
-                // In the middle of whatever it is at by then.
+                // In the middle of whatever it is doing by then.
                 Thread.sleep(later);
-                // Its handle leaves open what it has written: that was acknowledged.
+                // Its handle leaves what it has written open, which was acknowledged.
                 child.toHandle().destroyForcibly();
                 while ((line = out.readLine()) != null) {
                     acknowledged = line.isEmpty() ? acknowledged : Integer.parseInt(line);
@@ -222,7 +224,7 @@ final class Ledgers {
                 }
                 demand(papers >= acknowledged / Writer.EVERY, "a paper that was acknowledged is lost");
                 demand(ledger.backups().all().size() == ledger.backups().whole().size(), "a backup is not whole");
-                // Time for a dead process to be one.
+                // Time for a killed process to end.
                 child.waitFor();
                 for (JobCard card : ledger.list(Query.ALL)) {
                     if (card.owner().equals(Writer.SECRET)) {
@@ -245,8 +247,8 @@ final class Ledgers {
     }
 
     /**
-     * Files can't grow any more while a program saves: it says so, nothing that was acknowledged is lost, and with room again
-     * the ledger is as it was. Only where the shell can limit files.
+     * Files can't grow any more while a program saves: it says so, nothing acknowledged is lost, and with room again
+     * the ledger is as before. Only where the shell can limit files.
      */
     private Outcome noRoom(Random random) throws Exception {
         if (!Files.isExecutable(Path.of("/bin/sh"))) {
@@ -287,7 +289,7 @@ final class Ledgers {
         }
     }
 
-    /** Two programs on one ledger: every save of this one is there or is refused as a conflict. */
+    /** Two programs on one ledger: every save of this one is there or was refused as a conflict. */
     private Outcome two(Random random) throws Exception {
         Path place = scratch(random);
         Process child = null;

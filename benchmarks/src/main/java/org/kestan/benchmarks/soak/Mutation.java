@@ -7,7 +7,7 @@ import java.util.Random;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 
-/** Makes something slightly wrong out of something good. */
+/** Turns something good into something slightly wrong. */
 final class Mutation {
 
     private static final String[] PIECES = {
@@ -56,8 +56,8 @@ final class Mutation {
     private Mutation() {}
 
     /**
-     * The text of a job that is mostly well formed, with one to four of its values odd: lengths no instrument has, counts out
-     * of range, texts of three hundred letters, values gone.
+     * The text of a mostly well-formed job with one to four odd values: impossible lengths, counts out of range, texts
+     * of three hundred letters, missing values.
      */
     static String odd(String text, Random random) {
         String next = text;
@@ -87,7 +87,7 @@ final class Mutation {
         return next;
     }
 
-    /** A number of about the same size: what most files hold, and most readers take. */
+    /** A number of about the same size, which is what most files contain and most readers accept. */
     private static String near(String number, Random random) {
         return number.matches("-?[0-9]+")
                 ? Long.toString(Long.parseLong(number) + random.nextInt(5) - 2)
@@ -121,7 +121,7 @@ final class Mutation {
         return next.toString();
     }
 
-    /** Bytes with some of them changed, taken out or doubled. */
+    /** Bytes with some of them changed, removed or doubled. */
     static byte[] of(byte[] bytes, Random random) {
         byte[] next = bytes.clone();
         for (int i = 1 + random.nextInt(8); i > 0; i--) {
@@ -141,7 +141,7 @@ final class Mutation {
         return next;
     }
 
-    /** Bytes of a text that may be no UTF-8 any more. */
+    /** Bytes of a text that may no longer be UTF-8. */
     static byte[] bytes(String text, Random random) {
         byte[] bytes = of(text, random).getBytes(StandardCharsets.UTF_8);
         return random.nextInt(5) == 0 && bytes.length > 0 ? of(bytes, random) : bytes;

@@ -76,12 +76,12 @@ final class OddWindow implements AutoCloseable {
         return new Target("rooms of odd jobs", this::once);
     }
 
-    /** The longest that the application thread was held, ms. */
+    /** The longest time the application thread was blocked, ms. */
     double slowest() {
         return slowest;
     }
 
-    /** What it was held by: a room, or the opening of a job. */
+    /** What blocked it: a room, or the opening of a job. */
     String slowestWork() {
         return slowestWork;
     }

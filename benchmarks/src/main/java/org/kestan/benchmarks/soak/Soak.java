@@ -26,23 +26,23 @@ public final class Soak {
     private static final double MILLI = 1e6;
     private static final double HOUR = 60;
 
-    /** The application thread may not be held longer. */
+    /** The application thread may not be blocked for longer. */
     private static final double LONGEST_MILLIS = 2000;
 
-    /** No attack may take more of the processor, or of memory in all. */
+    /** No attack may take more processor time, or more memory in all. */
     private static final double MOST_MILLIS = 8000;
 
     private static final long MOST_MEGABYTES = 4096;
 
-    /** Memory in use may not grow faster, MB an hour, once an hour tells. */
+    /** Memory in use may not grow faster, MB an hour, from one hour on. */
     private static final double STEEPEST = 20;
 
     private static final ThreadMXBean THREADS = (ThreadMXBean) ManagementFactory.getThreadMXBean();
 
-    /** Attacks on a target before the next has its turn. */
+    /** Attacks on a target before the next one's turn. */
     private static final int TURN = 200;
 
-    /** What takes longer has fewer turns. */
+    /** Slower targets get fewer turns. */
     static final Set<String> SLOW = Set.of("zips", "papers");
 
     private final Map<String, Row> rows = new LinkedHashMap<>();
@@ -66,8 +66,9 @@ public final class Soak {
     }
 
     /**
-     * Arguments: minutes (10), seed (20261125); or the name of a target and the seed it was brought down by, to see it again; or
-     * {@code --benches}, how many (10), minutes (60), the address of a server (one of its own). Ends with 1 when anything was thrown or lost.
+     * Arguments: minutes (10), seed (20261125); or the name of a target and the seed that broke it, to see that again;
+     * or {@code --benches}, how many (10), minutes (60), the address of a server (its own by default). Exits with 1 if
+     * anything was thrown or lost.
      */
     public static void main(String[] arguments) throws Exception {
         if (arguments.length > 0 && arguments[0].equals("--benches")) {
@@ -82,7 +83,7 @@ public final class Soak {
         long seed = arguments.length > 1 ? Long.parseLong(arguments[1]) : 20261125;
         Path folder = Files.createTempDirectory("kestan-soak-");
         Soak soak = new Soak(seed);
-        // Interrupted, it says how far it came.
+        // If interrupted, it says how far it got.
         Thread table = new Thread(() -> soak.print(System.out));
         Runtime.getRuntime().addShutdownHook(table);
         try {
@@ -112,7 +113,7 @@ public final class Soak {
         System.exit(benches.failures().isEmpty() && !benches.isSlow() ? 0 : 1);
     }
 
-    /** Attacks once more, as it was, and lets what is thrown be seen. */
+    /** Repeats an attack and lets its exception through. */
     private static void replay(String name, long seed) throws Exception {
         Path folder = Files.createTempDirectory("kestan-soak-");
         try (OddWindow window = new OddWindow(folder, LONGEST_MILLIS)) {
@@ -176,7 +177,7 @@ public final class Soak {
         }
     }
 
-    /** By least squares over the later half, when all is loaded that is loaded once; MB an hour. */
+    /** By least squares over the later half, when everything loaded once is loaded; MB an hour. */
     static double slope(List<Long> heap, double minutes) {
         List<Long> later = heap.subList(heap.size() / 2, heap.size());
         double round = minutes / HOUR / Math.max(1, heap.size());
@@ -191,14 +192,14 @@ public final class Soak {
         return later.size() < 3 ? 0 : along / across / round;
     }
 
-    /** What is still held after everything that can go has gone, MB. */
+    /** The memory still in use after everything softly held has been cleared, MB. */
     private static long heapInUse() {
         System.gc();
         Runtime machine = Runtime.getRuntime();
         return (machine.totalMemory() - machine.freeMemory()) >> 20;
     }
 
-    /** Attacks a target so many times; each attack has a seed of its own, printed with what it brought down. */
+    /** Attacks a target a number of times; each attack has its own seed, printed with what it broke. */
     void attack(Target target, int times, long turn) {
         Row row = rows.computeIfAbsent(target.name(), name -> new Row());
         for (int i = 0; i < times; i++) {

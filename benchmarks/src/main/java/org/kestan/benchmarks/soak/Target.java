@@ -7,14 +7,14 @@ import java.util.Random;
 import java.util.function.Supplier;
 
 /**
- * Something that is attacked.
+ * A target of attacks.
  *
  * @param name what the table calls it
  * @param attack one attack
  */
 record Target(String name, Attack attack) {
 
-    /** What came of an attack that harmed nothing. */
+    /** The result of an attack that did no harm. */
     enum Outcome {
         TAKEN,
         REFUSED
@@ -30,7 +30,7 @@ record Target(String name, Attack attack) {
         Outcome once(Random random) throws Exception;
     }
 
-    /** Says that nothing unfinished is left in a folder by this program. */
+    /** Checks that this program left nothing unfinished in a folder. */
     static void nothingLeft(Path folder) throws IOException {
         try (var files = Files.walk(folder)) {
             demand(
@@ -39,14 +39,14 @@ record Target(String name, Attack attack) {
         }
     }
 
-    /** Says that something was lost that was acknowledged, or a rule broken. */
+    /** Reports that something acknowledged was lost, or a rule broken. */
     static void demand(boolean kept, String what) {
         if (!kept) {
             throw new IllegalStateException(what);
         }
     }
 
-    /** The same, with what is told made only where it is needed. */
+    /** The same, with a message that is made only if needed. */
     static void demand(boolean kept, Supplier<String> what) {
         if (!kept) {
             throw new IllegalStateException(what.get());

@@ -19,30 +19,30 @@ import org.kestan.ledger.OpenResult;
 import org.kestan.ledger.SaveResult;
 import org.kestan.ledger.sqlite.SqliteLedger;
 
-/** Saves one job over and over and prints each revision once it is acknowledged; made to be killed. */
+/** Saves one job over and over and prints each revision once it is acknowledged; meant to be killed. */
 public final class Writer {
 
-    /** Begins what the job is called. */
+    /** The start of the job's name. */
     static final String NAME = "revision ";
 
-    /** Begins the line that says why a save was not done. */
+    /** The start of the line that says why a save failed. */
     static final String REFUSED = "refused: ";
 
-    /** So many saves, then something else. */
+    /** This many saves, then something else. */
     static final int EVERY = 7;
 
-    /** Set where nothing but saves is to be done. */
+    /** Set if only saves are to be done. */
     static final String ONLY_SAVES = "KESTAN_ONLY_SAVES";
 
     /** Bytes of a paper. */
     static final int PAPER = 50_000;
 
-    /** In what is erased again. */
+    /** In what will be erased. */
     static final String SECRET = "Hieronymus Quastenflosser";
 
     private Writer() {}
 
-    /** What the job is called at a revision. */
+    /** The job's name at a revision. */
     static String name(int revision) {
         return NAME + revision;
     }

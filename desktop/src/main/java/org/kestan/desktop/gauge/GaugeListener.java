@@ -39,7 +39,7 @@ import org.kestan.text.Wording;
  */
 public final class GaugeListener {
 
-    /** Gauges at once; a bench has fewer. */
+    /** Most gauges at once; a bench has fewer. */
     static final int MOST_GAUGES = 16;
 
     private static final long BREATH_MILLIS = 200;
@@ -60,12 +60,12 @@ public final class GaugeListener {
         return listening.getReadOnlyProperty();
     }
 
-    /** The newest reading as text with its unit; empty while there is none. */
+    /** The newest reading as text with its unit; empty if there is none. */
     public ReadOnlyStringProperty liveProperty() {
         return live.getReadOnlyProperty();
     }
 
-    /** Returns what gives the newest reading for a line. */
+    /** Returns a source of the newest reading for a line. */
     public ReadingSource on(Line<Length> line) {
         return () -> live.get().isEmpty() || !(Length.parse(live.get()) instanceof Parsed.Ok<Length> length)
                 ? List.of()
@@ -73,13 +73,13 @@ public final class GaugeListener {
                         line, length.value(), new Provenance(Made.GAUGE, port, OptionalDouble.empty())));
     }
 
-    /** What went wrong last, in words; empty while all is well. */
+    /** The last problem, in words; empty if there is none. */
     public ReadOnlyStringProperty troubleProperty() {
         return trouble.getReadOnlyProperty();
     }
 
     /**
-     * Starts to listen, on this machine only.
+     * Starts listening, on this machine only.
      *
      * @param port the port, 0 for any free one
      * @return the port it listens on, or 0 when it can't
@@ -133,7 +133,7 @@ public final class GaugeListener {
         }
     }
 
-    /** Stops listening and lets all gauges go. */
+    /** Stops listening and disconnects all gauges. */
     public void stop() {
         listening.set(false);
         live.set("");
@@ -160,7 +160,7 @@ public final class GaugeListener {
                 daemon("gauge", () -> read(gauge));
             } catch (IOException | OutOfMemoryError failed) {
                 if (!open.isClosed()) {
-                    // Out of handles or threads: it passes, and gauges can come again.
+                    // Out of handles or threads: this passes, and gauges can connect again.
                     tell("", Messages.message("gauge-listener.a-gauge-could-not", failed.getMessage()));
                     breathe();
                 }
@@ -188,7 +188,8 @@ public final class GaugeListener {
                 Parsed<Length> reading = GaugeLine.parse(line);
                 take(reading, line);
                 if (!known && reading.optional().isEmpty()) {
-                    // Whoever begins with something else is no gauge: nothing that follows is a reading.
+                    // A connection that starts with anything else is not a gauge, and nothing that follows is a
+                    // reading.
                     return;
                 }
                 known = true;
@@ -218,7 +219,7 @@ public final class GaugeListener {
         }
     }
 
-    /** Reads a line, but never holds more of it than a line can have. */
+    /** Reads a line, but never holds more of it than a line may have. */
     private static String line(Reader in) throws IOException {
         StringBuilder line = new StringBuilder();
         int next;
@@ -230,7 +231,7 @@ public final class GaugeListener {
         return next < 0 && line.isEmpty() ? null : line.toString();
     }
 
-    /** Hands the newest on to the window, once a frame at the most. */
+    /** Passes the newest reading to the window, at most once per frame. */
     private void tell(String reading, String problem) {
         if (!reading.isEmpty()) {
             newest.set(reading);

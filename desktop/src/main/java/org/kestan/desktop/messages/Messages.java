@@ -5,7 +5,7 @@ import java.util.ResourceBundle;
 import java.util.Set;
 import org.kestan.text.Placeholders;
 
-/** The window's own texts, by their keys; those of the core are in {@code org.kestan.text}. */
+/** The window's own texts, by key; those of the core are in {@code org.kestan.text}. */
 public final class Messages {
 
     private static final ResourceBundle BUNDLE =
@@ -14,7 +14,7 @@ public final class Messages {
     private Messages() {}
 
     /**
-     * Returns the text of a key.
+     * Returns the text for a key.
      *
      * @param arguments the values of {@code {0}}, {@code {1}} and so on
      * @throws java.util.MissingResourceException if there is no such key
@@ -23,7 +23,7 @@ public final class Messages {
         return Placeholders.fill(BUNDLE.getString(key), arguments);
     }
 
-    /** Returns every key. */
+    /** Returns all keys. */
     public static Set<String> keys() {
         return BUNDLE.keySet();
     }

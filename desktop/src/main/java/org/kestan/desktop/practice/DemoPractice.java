@@ -36,7 +36,7 @@ import org.kestan.simulator.tools.Placement;
 import org.kestan.simulator.tools.SimulatedTool;
 import org.kestan.simulator.tools.Spot;
 
-/** Three practice cases for the demo: one handed over, one measured, one just begun; and marks of some before. */
+/** Three practice cases for the demo: one handed over, one measured, one just begun; and the marks of earlier ones. */
 public final class DemoPractice {
 
     private static final double LANDED = 0.15;
@@ -57,7 +57,7 @@ public final class DemoPractice {
     }
 
     /**
-     * Fills an empty ledger of practice jobs.
+     * Fills an empty practice ledger.
      *
      * @param folder where record and cases are kept
      */
@@ -81,7 +81,7 @@ public final class DemoPractice {
         record(keep());
     }
 
-    /** The first case whose neck came forward, with nothing loose. */
+    /** The first case whose neck has come forward and that has nothing loose. */
     private static long seed(Level level, PracticeFamily kind) {
         return LongStream.iterate(1, seed -> seed + 1)
                 .filter(seed -> {
@@ -132,7 +132,7 @@ public final class DemoPractice {
         run = run.work(operation, new Sides<>(bass, treble)).run();
     }
 
-    /** The neck reset by the plan, the saddle fitted to what is read in the end. */
+    /** The neck is reset by the plan, and the saddle fitted to the last reading. */
     private void work() {
         WorkPlan plan = JobAnalysis.of(job, ShopStandards.DEFAULT).plan();
         act(Operation.SLACKEN, 0, 0);

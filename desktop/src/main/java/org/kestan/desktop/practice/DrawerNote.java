@@ -13,13 +13,13 @@ final class DrawerNote extends Label {
         say("");
     }
 
-    /** Says what was done, or what to do next. */
+    /** Reports what was done, or what to do next. */
     void say(String text) {
         setText(text);
         getStyleClass().setAll("label", "card-label");
     }
 
-    /** Says why something was not done, or what went wrong. */
+    /** Explains why something was not done, or what went wrong. */
     void complain(String text) {
         setText(text);
         getStyleClass().setAll("label", "practice-wrong");

@@ -58,9 +58,9 @@ public final class PracticeDesk {
         this.store = store;
         file = new PracticeFile(folder);
         record.set(read(file::record, PracticeRecord.NONE));
-        // It is told before the job is there.
+        // This is called before the job is there.
         store.openedProperty().addListener((property, old, next) -> Platform.runLater(this::load));
-        // The field that had the focus last is the one a reading is for, after the focus went to a tool.
+        // A reading is for the field that last had the focus, after the focus moved to a tool.
         session.focusedLineProperty().addListener((property, old, next) -> {
             if (next != null) {
                 line = Optional.of(next);
@@ -91,7 +91,7 @@ public final class PracticeDesk {
         }
     }
 
-    /** Takes the case of the job that is open, unless it is the one that lies here already. */
+    /** Takes the case of the open job, unless it is here already. */
     private void load() {
         Optional<String> open = store.openId();
         if (open.isPresent() && open.equals(shown)) {
@@ -110,28 +110,28 @@ public final class PracticeDesk {
                 : Optional.empty();
     }
 
-    /** The case that is open, as it stands; empty while none is. */
+    /** The open case in its present state; empty if there is none. */
     public ReadOnlyObjectProperty<Optional<PracticeRun>> runProperty() {
         return run.getReadOnlyProperty();
     }
 
-    /** What came of the case that is open, once it was handed over and worked out; empty before. */
+    /** The results of the open case, once it was handed over and worked out; empty before. */
     public ReadOnlyObjectProperty<Optional<Reckoning>> reckoningProperty() {
         return reckoning.getReadOnlyProperty();
     }
 
-    /** What the learner did so far. */
+    /** What the learner has done so far. */
     public ReadOnlyObjectProperty<PracticeRecord> recordProperty() {
         return record.getReadOnlyProperty();
     }
 
-    /** The line of the sheet a reading is for: the one that had the focus last. */
+    /** The line of the sheet a reading is for: the one that last had the focus. */
     public Optional<Line<?>> line() {
         return line;
     }
 
     /**
-     * Starts a case: a job of its own, with what one is told.
+     * Starts a case: its own job, with what the learner is told.
      *
      * @return whether it was started
      */
@@ -144,12 +144,12 @@ public final class PracticeDesk {
         return started;
     }
 
-    /** Puts a tool somewhere and reads it; nothing happens while no case is open. */
+    /** Places a tool and reads it; does nothing if no case is open. */
     public Optional<PracticeRun.Step> measure(SimulatedTool tool, Placement placement) {
         return open().map(now -> kept(now.measure(tool, placement)));
     }
 
-    /** Does an operation, in the same way. */
+    /** Performs an operation; does nothing if no case is open. */
     public Optional<PracticeRun.Step> work(Operation operation, Sides<Double> amount) {
         return open().map(now -> kept(now.work(operation, amount)));
     }
@@ -170,7 +170,7 @@ public final class PracticeDesk {
             file.keep(store.openId().orElseThrow(Expect.present("open case")), next);
             show(Optional.of(next));
         } catch (IOException failed) {
-            // What could not be kept did not happen: the instrument stays as it was.
+            // What could not be stored did not happen: the instrument stays as it was.
             session.complain(Messages.message("practice-desk.not-kept", failed.getMessage()));
         }
     }
@@ -182,7 +182,7 @@ public final class PracticeDesk {
         next.filter(each -> each.handedOver().isPresent()).ifPresent(this::reckon);
     }
 
-    /** Works out what came of it away from the window; the record has it once, whenever it was first worked out. */
+    /** Works out the results in the background; the record gets them once, whenever they were first worked out. */
     private void reckon(PracticeRun over) {
         String job = store.openId().orElseThrow(Expect.present("open case"));
         store.askAtLength(() -> Reckoning.of(over), found -> {
@@ -202,18 +202,18 @@ public final class PracticeDesk {
         });
     }
 
-    /** Puts what a tool shows into the field that had the focus last; there it waits for Enter. */
+    /** Puts a tool's reading into the field that last had the focus, where it waits for Enter. */
     public void write(double millimeters) {
         field.ifPresent(into -> into.accept(Length.toMicrometer(millimeters).text()));
     }
 
-    /** Gives the instrument back: nothing can be done on it any more. */
+    /** Hands the instrument over: nothing more can be done on it. */
     public void handOver() {
         store.saveNow();
         open().ifPresent(now -> keep(now.handOver(session.job())));
     }
 
-    /** Keeps a drill that was done. */
+    /** Records a finished drill. */
     public void keep(PracticeRecord.Done drill) {
         keep(record.get().with(drill));
     }

@@ -40,7 +40,7 @@ public final class PracticeDrawer extends VBox {
     private final WorkRow work;
     private PracticeCase given;
 
-    /** A drawer for what is open at a desk. */
+    /** A drawer for the case open at a desk. */
     public PracticeDrawer(PracticeDesk desk, JobSession session, InstrumentView instrument) {
         this.desk = desk;
         setId("practice-drawer");
@@ -100,7 +100,7 @@ public final class PracticeDrawer extends VBox {
         setManaged(run.isPresent());
         PracticeCase now = run.map(PracticeRun::given).orElse(null);
         if (now != given) {
-            // Another job, if only another one about the same case.
+            // Another job, even if it is about the same case.
             given = now;
             note.say("");
             tools.reset();
@@ -113,7 +113,7 @@ public final class PracticeDrawer extends VBox {
         });
     }
 
-    /** What was read before counts no more. */
+    /** Earlier readings no longer count. */
     private void worked() {
         tools.forget();
         show();
@@ -141,13 +141,13 @@ public final class PracticeDrawer extends VBox {
                 Math.round(now.cost()));
     }
 
-    /** Takes the tool and the place that are usual for the line that had the focus last. */
+    /** Takes the usual tool to the usual place for the line that last had the focus. */
     public void takeUsual() {
         pages.select(Page.TOOLS);
         tools.takeUsual();
     }
 
-    /** Reads the tool and puts what it shows on the line that had the focus last. */
+    /** Reads the tool and puts the reading on the line that last had the focus. */
     public void readAndWrite() {
         tools.readAndWrite();
     }

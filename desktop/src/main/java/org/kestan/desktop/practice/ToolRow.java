@@ -62,7 +62,7 @@ final class ToolRow extends FlowPane {
             ToggleButton choice = toggle(tools, PracticeText.label(tool), "practice-tool-" + tool.key());
             choice.setUserData(tool);
             choice.setOnAction(event -> take());
-            // Taken out of the drawer and let go over the drawing it lies there.
+            // A tool dragged out of the drawer and dropped over the drawing is placed there.
             choice.setOnMouseReleased(event -> drop(tool, new Point2D(event.getSceneX(), event.getSceneY())));
             buttons.add(choice);
         }
@@ -106,14 +106,14 @@ final class ToolRow extends FlowPane {
         return button;
     }
 
-    /** Starts on another instrument: no tool lies on it, and nothing was read. */
+    /** Starts with another instrument: no tool is placed, and nothing has been read. */
     void reset() {
         shown = OptionalDouble.empty();
         tools.selectToggle(null);
         offerSpots();
     }
 
-    /** Forgets what was read: the instrument is another one since. */
+    /** Forgets the last reading, because the instrument has changed. */
     void forget() {
         shown = OptionalDouble.empty();
     }
@@ -141,14 +141,14 @@ final class ToolRow extends FlowPane {
         return Optional.ofNullable(tools.getSelectedToggle()).map(each -> (SimulatedTool) each.getUserData());
     }
 
-    /** Takes another tool: what the last one showed counts no more. */
+    /** Takes another tool; the last one's reading no longer counts. */
     private void take() {
         shown = OptionalDouble.empty();
         offerSpots();
         desk.runProperty().get().ifPresent(this::show);
     }
 
-    /** Offers the places the tool in hand can be put. */
+    /** Offers the places where the selected tool can be put. */
     private void offerSpots() {
         Spot before = spot.getValue();
         Optional<SimulatedTool> tool = tool();
@@ -165,7 +165,7 @@ final class ToolRow extends FlowPane {
         mark();
     }
 
-    /** Shows the tool on the drawing, where it lies. */
+    /** Shows the tool on the drawing, where it is placed. */
     private void mark() {
         Optional<Placement> placement = placement();
         boolean sided = placement.filter(each -> each.spot().sided()).isPresent();
@@ -182,7 +182,7 @@ final class ToolRow extends FlowPane {
         return Optional.ofNullable(spot.getValue()).map(each -> new Placement(each, over(each), side()));
     }
 
-    /** The fret that is typed; one there is not where none is. */
+    /** The fret that was typed; a fret that does not exist if none was. */
     private int over(Spot place) {
         try {
             return place.fretted() ? Integer.parseInt(fret.getText().strip()) : 0;
@@ -195,7 +195,7 @@ final class ToolRow extends FlowPane {
         return treble.isSelected() ? Side.TREBLE : Side.BASS;
     }
 
-    /** Lets go of a tool over the drawing: it lies at the nearest of the places it can be put. */
+    /** Drops a tool over the drawing: it goes to the nearest possible place. */
     private void drop(SimulatedTool tool, Point2D scene) {
         OptionalDouble along = instrument.lengthUnder(scene);
         if (along.isPresent() && !read.isDisabled()) {
@@ -220,7 +220,7 @@ final class ToolRow extends FlowPane {
         mark();
     }
 
-    /** Takes the tool and the place that are usual for the line that had the focus last. */
+    /** Takes the usual tool to the usual place for the line that last had the focus. */
     void takeUsual() {
         Optional<Line<?>> line = desk.line();
         Optional<Placement> place = line.flatMap(each -> measured().flatMap(on -> Placement.of(each, on)));
@@ -244,7 +244,7 @@ final class ToolRow extends FlowPane {
                                 : Messages.message("practice-drawer.wants-pitch"));
     }
 
-    /** Reads the tool where it lies; what it showed before counts no more, whatever comes of it. */
+    /** Reads the tool where it is placed; an earlier reading no longer counts, whatever the result. */
     private void read() {
         shown = OptionalDouble.empty();
         Optional<Placement> placement = placement();
@@ -265,13 +265,13 @@ final class ToolRow extends FlowPane {
         desk.runProperty().get().ifPresent(this::show);
     }
 
-    /** Reads the tool and puts what it shows on the line that had the focus last. */
+    /** Reads the tool and puts the reading on the line that last had the focus. */
     void readAndWrite() {
         read();
         write();
     }
 
-    /** What is no length is typed where it belongs. */
+    /** A reading that is not a length has to be typed where it belongs. */
     private boolean showsLength() {
         return tool().filter(each -> each.shows() == SimulatedTool.Shows.LENGTH).isPresent();
     }

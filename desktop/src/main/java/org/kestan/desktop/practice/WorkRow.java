@@ -68,7 +68,7 @@ final class WorkRow extends FlowPane {
         getChildren().addAll(operation, first, second, act, hint, takes);
     }
 
-    /** Starts on another instrument. */
+    /** Starts with another instrument. */
     void reset(PracticeRun run) {
         Fitting fitting = run.state().instrument().bridge().floating() ? Fitting.FLOATING_BRIDGE : Fitting.PIN_BRIDGE;
         List<Operation> can = Arrays.stream(Operation.values())
@@ -84,7 +84,7 @@ final class WorkRow extends FlowPane {
         sayWhatItTakes();
     }
 
-    /** Asks for as many numbers as the operation takes. */
+    /** Asks for the numbers that the operation needs. */
     private void ask() {
         Operation.Amount amount = operation.getValue() == null
                 ? Operation.Amount.NONE
@@ -138,7 +138,7 @@ final class WorkRow extends FlowPane {
         return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
     }
 
-    /** Chooses what Kestan would do next, by the ways that were taken; whether it is done is the learner's own affair. */
+    /** Selects what Kestan would do next, going by the ways taken; whether to do it is up to the learner. */
     private void hint() {
         JobAnalysis analysis = session.analysis();
         if (analysis.isPreview()) {

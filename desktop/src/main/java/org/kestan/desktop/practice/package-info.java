@@ -1,2 +1,2 @@
-/** Practice in the window: the case at hand, kept beside its ledger, and the tools and work under the stations. */
+/** Practice in the window: the open case, stored beside its ledger, and the tools and work under the stations. */
 package org.kestan.desktop.practice;

@@ -22,12 +22,12 @@ public final class CrashReport {
     private static final String PREFIX = "crash-";
     private static final String SUFFIX = ".txt";
 
-    /** How many are kept. */
+    /** How many reports are kept. */
     private static final int MOST = 20;
 
     private CrashReport() {}
 
-    /** The text of a report. */
+    /** Returns the text of a report. */
     public static String text(Thread thread, Throwable failure) {
         StringBuilder text = new StringBuilder(Messages.message("crash-report.kestan"))
                 .append(Release.VERSION)
@@ -52,7 +52,7 @@ public final class CrashReport {
         return text.toString();
     }
 
-    /** Writes a report into the folder of the log; empty when it can't be written. */
+    /** Writes a report into the log's folder; empty if it can't be written. */
     public static Optional<Path> write(Path folder, Thread thread, Throwable failure) {
         try {
             String when =
@@ -69,7 +69,7 @@ public final class CrashReport {
         }
     }
 
-    /** Returns the reports in a folder, the last one first. */
+    /** Returns the reports in a folder, newest first. */
     public static List<Path> all(Path folder) throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
             return files.filter(file -> file.getFileName().toString().startsWith(PREFIX)

@@ -16,7 +16,8 @@ public final class LogFile {
     private LogFile() {}
 
     /**
-     * Writes the log into a folder from now on; without one the work goes on. What no one caught gets a {@link CrashReport}.
+     * Starts writing the log into a folder; without a folder, nothing is logged. Each uncaught error gets a {@link
+     * CrashReport}.
      *
      * @param reported receives the place of a report
      */

@@ -34,7 +34,7 @@ final class LogFormat extends Formatter {
         return text.toString();
     }
 
-    /** This program's own words quote nothing; those of libraries may. */
+    /** This program's own messages quote nothing; those of libraries may. */
     private static boolean own(LogRecord entry) {
         return entry.getLoggerName() != null && entry.getLoggerName().startsWith("org.kestan.");
     }

@@ -9,19 +9,19 @@ import org.kestan.desktop.widgets.layout.FrameTasks;
  */
 public interface Room {
 
-    /** Returns what is shown. */
+    /** Returns the node to show. */
     Parent node();
 
     /** Puts the focus on the first thing to do. */
     void focusFirst();
 
-    /** What is still to be made of it; the window makes it piece by piece where the room is the first one shown. */
+    /** What still has to be built; the window builds it piece by piece if this is the first room shown. */
     default FrameTasks rest() {
         return new FrameTasks();
     }
 
     /**
-     * Takes what was read here by something that has no fields, as a foot switch does.
+     * Takes a reading made here by something without fields, as a foot switch does.
      *
      * @return whether this room has anything like that; else a gauge's reading is taken
      */
@@ -29,6 +29,6 @@ public interface Room {
         return false;
     }
 
-    /** Brings the field of a line into sight, where the room folds some of them. */
+    /** Makes the field of a line visible, in a room that folds some of them. */
     default void unfold(Line<?> line) {}
 }

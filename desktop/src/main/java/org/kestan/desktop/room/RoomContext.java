@@ -43,7 +43,7 @@ public record RoomContext(
         Runnable practiceOpener,
         Supplier<List<Shortcut>> shortcuts) {
 
-    /** Shows the room of an id. */
+    /** Shows a room by its id. */
     public void show(String id) {
         shower.accept(id);
     }
@@ -53,12 +53,12 @@ public record RoomContext(
         shower.accept(station.key());
     }
 
-    /** Shows the station that has a line of the sheet and puts the focus into its field. */
+    /** Shows the station that has a line of the sheet, and puts the focus into its field. */
     public void go(Line<?> line) {
         goer.accept(line);
     }
 
-    /** Shows a station of the open job and puts the focus on the first thing to do there. */
+    /** Shows a station of the open job, and puts the focus on the first thing to do there. */
     public void enter(Station station) {
         enterer.accept(station.key());
     }

@@ -40,7 +40,7 @@ public final class BackupSchedule {
         madeAt = clock.getAsLong();
     }
 
-    /** Makes a copy now and goes on until the application ends. */
+    /** Makes a backup now, and continues until the application ends. */
     public static void start(Ledger ledger, JobSession session) {
         BackupSchedule rounds = new BackupSchedule(ledger, session, System::nanoTime);
         ScheduledExecutorService timer = Executors.newSingleThreadScheduledExecutor(task -> {
@@ -52,8 +52,8 @@ public final class BackupSchedule {
     }
 
     /**
-     * What has lain in the bin for the shop's period goes, after a backup that has it still. Where the clock says that nothing
-     * was changed for a year it is not believed.
+     * Removes jobs that have been in the bin for the shop's period, after a backup that still contains them. If the
+     * clock claims that nothing has changed for a year, it is not believed.
      */
     private void emptyBin() {
         Instant now = Instant.now();
@@ -64,7 +64,7 @@ public final class BackupSchedule {
         }
     }
 
-    /** Tries when a day has passed since the last copy, or the last try failed. */
+    /** Tries again if a day has passed since the last backup, or if the last attempt failed. */
     void round() {
         boolean aDay = clock.getAsLong() - madeAt >= DAY;
         if (!failing && !aDay) {
@@ -77,7 +77,7 @@ public final class BackupSchedule {
             }
             ledger.backups().make();
             emptyBin();
-            // Also what a run that was ended before left to do.
+            // Also what an earlier run left unfinished.
             ledger.cleanse();
             madeAt = clock.getAsLong();
             failing = false;

@@ -16,7 +16,7 @@ public final class Chime {
 
     private Chime() {}
 
-    /** Sounds it, away from the application thread. */
+    /** Plays it, off the application thread. */
     public static void sound() {
         Thread thread = new Thread(Chime::play, "tone");
         thread.setDaemon(true);
@@ -36,7 +36,7 @@ public final class Chime {
         }
     }
 
-    /** Each note fades, so that it does not click. */
+    /** Each note fades out, to avoid a click. */
     private static byte[] wave() {
         byte[] wave = new byte[2 * NOTE];
         for (int i = 0; i < wave.length; i++) {

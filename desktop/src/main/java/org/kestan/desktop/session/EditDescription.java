@@ -14,10 +14,10 @@ import org.kestan.job.section.Section;
 import org.kestan.job.terms.Lines;
 import org.kestan.text.Wording;
 
-/** What one edit changed, in a few words. */
+/** Describes in a few words what one edit changed. */
 final class EditDescription {
 
-    /** What is kept of the bench, each by its name. */
+    /** The sections of the bench, each by its name. */
     private static final Map<Section<?>, String> BENCH = new LinkedHashMap<>();
 
     static {
@@ -33,7 +33,7 @@ final class EditDescription {
 
     private EditDescription() {}
 
-    /** Says how the second job differs from the first. */
+    /** Describes how the second job differs from the first. */
     static String between(Job from, Job to) {
         List<Line<?>> lines = Stream.of(
                         Stream.<Line<?>>of(Dimension.values()),
@@ -61,7 +61,7 @@ final class EditDescription {
         return lines.size() == 1 ? first : Messages.message("edit-description.and-more", first, lines.size() - 1);
     }
 
-    /** A target is named as one: its line has the label of the reading it is for. */
+    /** A target is named as such, because its line has the label of the reading it is for. */
     private static String said(Line<?> line, String text) {
         String label = Wording.full(line);
         String name = line instanceof Aim ? Messages.message("edit-description.target", label) : label;

@@ -7,7 +7,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 
-/** Calls once a second on the application thread. A timeline would have the window redrawn at every frame. */
+/** Calls something once a second on the application thread. A timeline would redraw the window at every frame. */
 final class EverySecond<T> {
 
     private static final ScheduledExecutorService SECONDS = Executors.newSingleThreadScheduledExecutor(task -> {
@@ -26,7 +26,7 @@ final class EverySecond<T> {
     }
 
     /**
-     * Calls until it is ended, or until nobody uses the object that is called.
+     * Calls until ended, or until the called object is garbage.
      *
      * @param called is not kept alive by this
      * @param call what is called; must not hold on to the object either
@@ -37,7 +37,7 @@ final class EverySecond<T> {
         return calls;
     }
 
-    /** Calls no more. To be used on the application thread; there is no call after it returns. */
+    /** Ends the calls. To be used on the application thread; there is no call after it returns. */
     void end() {
         ended = true;
     }

@@ -18,7 +18,7 @@ import org.kestan.desktop.messages.Messages;
  */
 public final class FileChoice {
 
-    /** Kinds of files, each remembered by its own folder. */
+    /** Kinds of files; each remembers its own folder. */
     public enum Kind {
         JOB(Messages.message("file-choice.jobs"), "*.kestan.json"),
         JOBS(Messages.message("file-choice.jobs-and-zips"), "*.kestan.json", "*.zip"),
@@ -37,7 +37,7 @@ public final class FileChoice {
         }
     }
 
-    /** What makes the content of a file, or writes it. */
+    /** Produces the content of a file, or writes it. */
     @FunctionalInterface
     public interface Writer {
 
@@ -55,7 +55,7 @@ public final class FileChoice {
         this.settings = settings;
     }
 
-    /** Asks for a file to read; empty when none was picked. */
+    /** Asks for a file to read; empty if none was picked. */
     public Optional<Path> open(Window window, String title, Kind kind) {
         return picked(chooser(title, kind).showOpenDialog(window)).map(file -> used(kind, file));
     }
@@ -71,7 +71,7 @@ public final class FileChoice {
     }
 
     /**
-     * Asks where to write to; empty when nothing was picked.
+     * Asks where to write; empty if nothing was picked.
      *
      * @param name the name offered
      */
@@ -81,7 +81,7 @@ public final class FileChoice {
         return picked(chooser.showSaveDialog(window)).map(file -> used(kind, file));
     }
 
-    /** Asks for a folder to write into, where files of that kind went last. */
+    /** Asks for a folder to write into, starting where files of this kind went last. */
     public Optional<Path> folder(Window window, String title, Kind kind) {
         DirectoryChooser chooser = new DirectoryChooser();
         chooser.setTitle(title);
@@ -91,7 +91,7 @@ public final class FileChoice {
         return folder;
     }
 
-    /** Writes a file, and says that it was written or why not. */
+    /** Writes a file, and reports success or the reason for failure. */
     public void write(Path file, Writer writer) {
         try {
             writer.writeTo(file);
@@ -101,7 +101,7 @@ public final class FileChoice {
         }
     }
 
-    /** The path of a file that was picked or dropped; empty when there is none, or none that the machine can name. */
+    /** The path of a picked or dropped file; empty if there is none, or if the machine cannot represent its name. */
     public Optional<Path> picked(File file) {
         try {
             return Optional.ofNullable(file).map(File::toPath);

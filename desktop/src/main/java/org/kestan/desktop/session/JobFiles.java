@@ -25,8 +25,7 @@ public final class JobFiles {
     }
 
     /**
-     * Takes a job file into the ledger and opens it. When it can't be read the open job stays as it is and the status line
-     * says why.
+     * Imports a job file and opens it. If it can't be read, the open job stays and the status line says why.
      *
      * @return whether it was opened
      */
@@ -38,7 +37,7 @@ public final class JobFiles {
         return opened;
     }
 
-    /** Takes the text of a job file into the ledger and opens it, in the same way. */
+    /** Imports the text of a job file and opens it, in the same way. */
     public boolean openText(String text) {
         return take(JobReader.read(text), Messages.message("job-files.the-text-on-the"));
     }
@@ -59,7 +58,7 @@ public final class JobFiles {
         return false;
     }
 
-    /** Writes the open job to a file of its own; the work goes on in the ledger. */
+    /** Writes the open job to a file of its own; work continues in the ledger. */
     public void write(Path path) {
         try {
             JobFile.write(session.job(), path);

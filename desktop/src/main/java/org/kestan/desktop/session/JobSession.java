@@ -52,14 +52,14 @@ import org.kestan.text.Wording;
  */
 public final class JobSession {
 
-    /** Works out how well figures are known, away from the application thread: one at a time, the newest counts. */
+    /** Works out how well figures are known, off the application thread: one at a time, the newest counts. */
     private static final ExecutorService SPREADS = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "spreads");
         thread.setDaemon(true);
         return thread;
     });
 
-    /** How long the hand rests before what need not follow every step follows a drag. */
+    /** How long a drag has to rest before the slower parts of the window follow it. */
     private static final Duration SETTLING = Duration.millis(120);
 
     private final ReadOnlyObjectWrapper<JobAnalysis> analysis =
@@ -89,7 +89,7 @@ public final class JobSession {
     private final Deque<Job> after = new ArrayDeque<>();
     private Object gesture;
 
-    /** A session with nothing open. */
+    /** A session with no job open. */
     public JobSession() {
         settling.setOnFinished(done -> settle());
         moving.addListener((property, was, is) -> {
@@ -101,10 +101,7 @@ public final class JobSession {
         standards.addListener((property, old, next) -> show(job()));
     }
 
-    /**
-     * A session of its own beside another: in the same unit, by the same standards, and with what it says said there. It keeps
-     * its own job and its own undo.
-     */
+    /** A separate session beside another, with the same unit, standards and status line, but its own job and undo. */
     public static JobSession beside(JobSession other) {
         JobSession session = new JobSession();
         session.unitProperty().bind(other.unitProperty());
@@ -120,7 +117,7 @@ public final class JobSession {
         return session;
     }
 
-    /** Lets undo and redo mean this session's within a part of the window. */
+    /** Makes undo and redo apply to this session within a part of the window. */
     public void undoWithin(Node part) {
         part.addEventFilter(KeyEvent.KEY_PRESSED, key -> {
             if (key.getCode() == KeyCode.Z && key.isShortcutDown()) {
@@ -134,7 +131,7 @@ public final class JobSession {
         });
     }
 
-    /** The shop's standards; a change works everything out again. */
+    /** The shop's standards; a change recalculates everything. */
     public ObjectProperty<ShopStandards> standardsProperty() {
         return standards;
     }
@@ -144,14 +141,14 @@ public final class JobSession {
         return standards.get();
     }
 
-    /** Everything that follows from the open job; replaced on every edit. */
+    /** The analysis of the open job; replaced on every edit. */
     public ReadOnlyObjectProperty<JobAnalysis> analysisProperty() {
         return analysis.getReadOnlyProperty();
     }
 
     /**
-     * The same for what need not follow every step of a drag: tables, the stations' marks. While something is moved it follows
-     * as soon as the hand rests, otherwise at once.
+     * The same analysis for what need not follow every step of a drag, such as tables and the stations' marks. During
+     * a drag it follows once the hand rests, otherwise at once.
      */
     public ReadOnlyObjectProperty<JobAnalysis> settledProperty() {
         return settled.getReadOnlyProperty();
@@ -162,12 +159,14 @@ public final class JobSession {
         return moving;
     }
 
-    /** Returns everything that follows from the open job. */
+    /** Returns the analysis of the open job. */
     public JobAnalysis analysis() {
         return analysis.get();
     }
 
-    /** The open job's analysis once it is known how well its figures are known; follows the analysis a little later. */
+    /**
+     * The analysis of the open job once the uncertainty of its figures is known; follows the analysis a little later.
+     */
     public ReadOnlyObjectProperty<JobAnalysis> knownProperty() {
         return known.getReadOnlyProperty();
     }
@@ -177,27 +176,27 @@ public final class JobSession {
         return analysis.get().job();
     }
 
-    /** Whether gates, ways and the room to swing are shown as pictures, rather than as lists and tables. */
+    /** Whether gates, ways and the room to swing are shown as pictures rather than as lists and tables. */
     public BooleanProperty picturesProperty() {
         return pictures;
     }
 
-    /** The unit numbers are shown in. */
+    /** The display unit. */
     public ObjectProperty<BenchUnit> unitProperty() {
         return unit;
     }
 
-    /** Returns the unit numbers are shown in. */
+    /** Returns the display unit. */
     public BenchUnit unit() {
         return unit.get();
     }
 
-    /** Returns the words of the bench, in the unit numbers are shown in. */
+    /** Returns the wording for the bench, in the display unit. */
     public Wording words() {
         return Wording.in(unit());
     }
 
-    /** The line of the sheet whose field has the focus; null when none has. */
+    /** The line of the sheet whose field has the focus; null if none has. */
     public ObjectProperty<Line<?>> focusedLineProperty() {
         return focusedLine;
     }
@@ -207,12 +206,12 @@ public final class JobSession {
         return who;
     }
 
-    /** Returns what is done at the bench now, by who works there. */
+    /** Returns the bench actions for now and for the person at the bench. */
     public BenchActions bench() {
         return new BenchActions(Instant.now().truncatedTo(ChronoUnit.SECONDS), who.get());
     }
 
-    /** The steps the shop works by. */
+    /** The shop's steps. */
     public ObjectProperty<StepLibrary> stepsProperty() {
         return steps;
     }
@@ -222,17 +221,17 @@ public final class JobSession {
         return typing;
     }
 
-    /** Takes a reading, as text with its unit, into the field that had the focus last; null when no reading had it. */
+    /** Puts a reading, as text with its unit, into the reading that last had the focus; null if none had it. */
     public ObjectProperty<Consumer<String>> takerProperty() {
         return taker;
     }
 
-    /** Offers a reading that nobody typed: where it is taken into its field as it is, where it comes from is kept with it. */
+    /** Offers a reading that nobody typed: if it is accepted unchanged in its field, its source is kept with it. */
     public void offer(SourcedReading<?> reading) {
         offered = Optional.of(reading);
     }
 
-    /** Returns a job with where the value of a line comes from, where that is the reading that was offered last. */
+    /** Returns a job with the source of a line's value, if the value is the reading that was offered last. */
     public Job sourced(Line<?> line, Job job) {
         return offered.filter(each -> each.line().equals(line))
                 .filter(each -> job.visit().get(each.line()).equals(Optional.of(each.value())))
@@ -240,17 +239,20 @@ public final class JobSession {
                 .orElse(job);
     }
 
-    /** The unit a typed number without one is given, for calipers that type numbers only; empty to refuse such a number. */
+    /**
+     * The unit given to a typed number without one, for calipers that type only numbers; empty to refuse such a
+     * number.
+     */
     public StringProperty bareUnitProperty() {
         return bareUnit;
     }
 
-    /** The same by the tool that is read with, where it is another. */
+    /** The same for individual tools that differ. */
     public ObservableMap<Tool, String> bareUnits() {
         return bareUnits;
     }
 
-    /** Returns the symbol of the unit that a number without one is in on a line; empty where it is refused. */
+    /** Returns the symbol of the unit given to a bare number on a line; empty if it is refused. */
     public String bareUnit(LengthLine line) {
         Tool tool = line instanceof Measurable reading
                 ? job().visit().tool(reading)
@@ -259,12 +261,12 @@ public final class JobSession {
         return own.isEmpty() ? bareUnit.get() : own;
     }
 
-    /** What the status line has to say, empty for nothing. */
+    /** The message in the status line, empty for none. */
     public StringProperty noticeProperty() {
         return notice;
     }
 
-    /** Whether the notice is about something that went wrong. */
+    /** Whether the message reports a problem. */
     public BooleanProperty noticeIsErrorProperty() {
         return noticeIsError;
     }
@@ -279,13 +281,13 @@ public final class JobSession {
         return canRedo.getReadOnlyProperty();
     }
 
-    /** Says something in the status line. */
+    /** Shows a message in the status line. */
     public void say(String text) {
         noticeIsError.set(false);
         notice.set(text);
     }
 
-    /** Says something in the status line for as long as a control has the focus. */
+    /** Shows a message in the status line for as long as a control has the focus. */
     public void hint(Node owner, String text) {
         say(text);
         ChangeListener<Boolean> leaving = new ChangeListener<>() {
@@ -302,7 +304,7 @@ public final class JobSession {
         owner.focusedProperty().addListener(leaving);
     }
 
-    /** Says in the status line what went wrong. */
+    /** Reports a problem in the status line. */
     public void complain(String text) {
         noticeIsError.set(true);
         notice.set(text);
@@ -336,12 +338,12 @@ public final class JobSession {
         return both.isPresent();
     }
 
-    /** Those that can't have it are given up, with all that lie below them. */
+    /** Undo steps that can't be combined with it are dropped, with all older ones. */
     private static void receive(Deque<Job> steps, Job base, Job next) {
         List<Job> all = List.copyOf(steps);
         steps.clear();
         for (Job step : all) {
-            // The diary is never taken back.
+            // The diary is never undone.
             Job asked = step.with(Sections.DIARY, base.section(Sections.DIARY));
             Optional<Job> both = JobMerge.merge(base, asked, next);
             if (both.isEmpty()) {
@@ -351,7 +353,7 @@ public final class JobSession {
         }
     }
 
-    /** Edits the job: one step of undo. An edit that changes nothing is ignored. */
+    /** Edits the job as one step of undo. An edit that changes nothing is ignored. */
     public void edit(UnaryOperator<Job> change) {
         gesture = null;
         apply(change.apply(job()));
@@ -371,12 +373,12 @@ public final class JobSession {
         }
     }
 
-    /** Takes back the last edit, and says what that was. */
+    /** Undoes the last edit, and says what it was. */
     public void undo() {
         step(before, after, Messages.message("job-session.undone"));
     }
 
-    /** Does again what was taken back last, and says what that was. */
+    /** Redoes the last undone edit, and says what it was. */
     public void redo() {
         step(after, before, Messages.message("job-session.done-again"));
     }
@@ -388,7 +390,7 @@ public final class JobSession {
             to.push(then);
             Job next = from.pop();
             String said = what + EditDescription.between(then, next);
-            // What was written down at the bench stays written, and that it was taken back with it.
+            // Diary entries from the bench stay, and the diary notes that they were taken back.
             show(bench().keepingDiary(next, then, said));
             say(said + ".");
         }
@@ -401,7 +403,7 @@ public final class JobSession {
         before.push(job());
         after.clear();
         if (!noticeIsError.get()) {
-            // What was said of something else is stale by now.
+            // A message about something else is out of date by now.
             notice.set("");
         }
         show(next);
@@ -431,7 +433,7 @@ public final class JobSession {
         }
     }
 
-    /** Runs away from the application thread; what is no longer open is passed over. */
+    /** Runs off the application thread; skips an analysis that is no longer open. */
     private void spread(JobAnalysis of) {
         if (of != analysis.get()) {
             return;

@@ -53,26 +53,26 @@ public final class JobStore {
     private final LedgerThread writer;
     private final LedgerThread deriver;
 
-    /** Makes the field that has the focus take what is typed in it. */
+    /** Makes the focused field accept what is typed in it. */
     private Runnable beforeLeaving = () -> {};
 
-    /** The lines for whose text the user was told that leaving goes without it. */
+    /** The lines about which the user was warned that leaving drops their text. */
     private Set<Line<?>> warned = Set.of();
 
-    /** The job as it was last written to a file of its own: kept, though not in the ledger. */
+    /** The job as it was last written to a file of its own, which makes it safe although it is not in the ledger. */
     private Job elsewhere = Job.BLANK;
 
-    /** The open job as the ledger has it. */
+    /** The open job as stored in the ledger. */
     private volatile OpenJob open;
 
-    /** How many changes of others the session's job has in it. */
+    /** How many changes by others the session's job includes. */
     private int seen;
 
     private final ServerSaves server;
     private final OtherBenches others;
     private final EverySecond<JobStore> following;
 
-    /** Saves the session's job into a ledger from now on. */
+    /** Starts saving the session's job into a ledger. */
     public JobStore(JobSession session, Settings settings, Ledger ledger) {
         this.session = session;
         this.settings = settings;
@@ -103,14 +103,14 @@ public final class JobStore {
         });
         pause.setOnFinished(done -> saveNow());
         session.standardsProperty().addListener((property, old, next) -> goBy(next));
-        // Once the window is there: it has the first use of the machine.
+        // Later, because the window comes first.
         Platform.runLater(() -> goBy(session.standards()));
         following = EverySecond.call(this, JobStore::follow);
         ledger.listen(() -> Platform.runLater(this::follow));
         session.analysisProperty().addListener((property, old, next) -> {
             if (!next.job().equals(open.content())) {
                 saved.set(Messages.message("job-store.saving"));
-                // Not started again while it runs: a long drag is saved on the way, too.
+                // Not restarted while it runs, so that a long drag is saved along the way, too.
                 if (pause.getStatus() != Animation.Status.RUNNING) {
                     pause.playFromStart();
                 }
@@ -120,12 +120,15 @@ public final class JobStore {
         });
     }
 
-    /** Returns what is kept between runs. */
+    /** Returns the settings. */
     public Settings settings() {
         return settings;
     }
 
-    /** What the list shows depends on the standards: it is derived again away from the window, as long as they hold. */
+    /**
+     * The list depends on the standards, so its rows are derived again in the background, as long as these standards
+     * hold.
+     */
     private void goBy(ShopStandards shop) {
         deriver.execute(() -> {
             try {
@@ -140,7 +143,7 @@ public final class JobStore {
     }
 
     /**
-     * Asks the ledger away from the window, in turn with what is saved. When it can't answer the status line says so.
+     * Asks the ledger in the background, in turn with saves. If it can't answer, the status line says so.
      *
      * @param question run on the ledger's thread
      * @param answered told the answer, on the application thread
@@ -149,19 +152,19 @@ public final class JobStore {
         writer.ask(question, answered);
     }
 
-    /** Asks something that takes its time, beside what is saved, in the same way. */
+    /** Asks something that takes a while, in parallel with saves. */
     public <T> void askAtLength(Callable<T> question, Consumer<T> answered) {
         deriver.ask(question, answered);
     }
 
-    /** Tells how many jobs there are, once the ledger has answered. */
+    /** Delivers the number of jobs, once the ledger has answered. */
     public void counted(Consumer<Integer> told) {
         ask(ledger::count, told);
     }
 
     /**
-     * Goes by other standards from now on and keeps them in the data folder. When they can't be kept they hold for this
-     * session, and the status line says so.
+     * Changes the standards and saves them in the data folder. If they can't be saved, they hold for this session, and
+     * the status line says so.
      */
     public void keepStandards(ShopStandards next) {
         session.standardsProperty().set(next);
@@ -172,47 +175,49 @@ public final class JobStore {
         }
     }
 
-    /** Says what makes the field that has the focus take what is typed in it. */
+    /** Sets the action that makes the focused field accept what is typed in it. */
     public void setBeforeLeaving(Runnable action) {
         beforeLeaving = action;
     }
 
-    /** Returns the data folder of the application, with its log and its reports. */
+    /** Returns the application's data folder, with its log and its reports. */
     public Path folder() {
         return settings.folder();
     }
 
-    /** Files as the user names them. */
+    /** Dialogs for choosing files. */
     public FileChoice files() {
         return files;
     }
 
-    /** Job files, in and out of the ledger. */
+    /** Imports and exports of job files. */
     public JobFiles jobFiles() {
         return jobFiles;
     }
 
-    /** The open job was written to a file as it is: the window may be left though the ledger does not have it. */
+    /**
+     * The open job was written to a file as it is, so the window may be closed although the ledger does not have it.
+     */
     void keptElsewhere() {
         elsewhere = session.job();
     }
 
-    /** The ledger the jobs lie in. */
+    /** The ledger that holds the jobs. */
     public Ledger ledger() {
         return ledger;
     }
 
-    /** How many jobs were opened so far: each time it changes another one is shown. */
+    /** How many jobs have been opened so far; a change means that another one is shown. */
     public ReadOnlyIntegerProperty openedProperty() {
         return opened.getReadOnlyProperty();
     }
 
-    /** Counts what was written to the ledger, so that lists know when to look again. */
+    /** Counts writes to the ledger, so that lists know when to update. */
     public ReadOnlyIntegerProperty changesProperty() {
         return changes.getReadOnlyProperty();
     }
 
-    /** When the job was saved last, in words. */
+    /** When the job was last saved, in words. */
     public ReadOnlyStringProperty savedProperty() {
         return saved.getReadOnlyProperty();
     }
@@ -222,13 +227,13 @@ public final class JobStore {
         return others;
     }
 
-    /** Returns the id of the open job in the ledger; empty while it is in none. */
+    /** Returns the id of the open job in the ledger; empty if it is not in one. */
     public Optional<String> openId() {
         return open.id();
     }
 
     /**
-     * Starts a job with nothing entered.
+     * Starts an empty job.
      *
      * @return whether it was started
      */
@@ -246,7 +251,7 @@ public final class JobStore {
     }
 
     /**
-     * Starts a job from one that was begun elsewhere: it comes into the ledger at once.
+     * Starts a job from one that was begun elsewhere; it enters the ledger at once.
      *
      * @return whether it was started
      */
@@ -254,7 +259,7 @@ public final class JobStore {
         return insert(job, Messages.message("job-store.a-new-job"));
     }
 
-    /** Opens the job of that name, the last changed when there are several; false when there is none or it can't be read. */
+    /** Opens the job with a name, the last changed if there are several; false if there is none or it can't be read. */
     public boolean openNamed(String named) {
         return writer.answer(() -> ledger.list(Query.ALL))
                 .flatMap(cards ->
@@ -263,7 +268,7 @@ public final class JobStore {
                 .orElse(false);
     }
 
-    /** Opens a job of the ledger; false when it is gone or can't be read. */
+    /** Opens a job of the ledger; false if it is gone or can't be read. */
     public boolean open(String id) {
         if (!isKept()) {
             return false;
@@ -277,7 +282,7 @@ public final class JobStore {
         return found.isPresent();
     }
 
-    /** Opens a job that was read just now. */
+    /** Opens a job that was just read. */
     public void open(LedgerJob entry) {
         show(
                 OpenJob.of(ledger, entry),
@@ -286,7 +291,7 @@ public final class JobStore {
                 Messages.message("job-store.as-in-the-ledger"));
     }
 
-    /** Takes a job into the ledger and opens it, unless the open one could not be saved. */
+    /** Adds a job to the ledger and opens it, unless the open one could not be saved. */
     boolean insert(Job job, String notice) {
         if (!isKept()) {
             return false;
@@ -310,13 +315,13 @@ public final class JobStore {
         }
     }
 
-    /** Saves what is not saved yet and waits until it is in the ledger, though no longer than a hand would. */
+    /** Saves what is unsaved and waits until it is in the ledger, but no longer than a user would. */
     public void flush() {
         saveNow();
         writer.answer(() -> true);
     }
 
-    /** Saves what is not saved yet, and follows the ledger no longer: the window is closed. */
+    /** Saves what is unsaved and stops following the ledger: the window was closed. */
     public void close() {
         following.end();
         flush();
@@ -361,12 +366,15 @@ public final class JobStore {
         }
     }
 
-    /** Looks whether other windows wrote to the ledger, and follows them. */
+    /** Checks whether other windows wrote to the ledger, and follows them. */
     public void follow() {
         others.look(open);
     }
 
-    /** Shows what another window changed in the open job. Where it is of what was changed here, saving keeps both. */
+    /**
+     * Shows what another window changed in the open job. If the same section was changed here, saving keeps both
+     * versions.
+     */
     private void receive(OpenJob target, OpenJob.Change change) {
         if (target != open) {
             return;
@@ -397,7 +405,7 @@ public final class JobStore {
         changes.set(changes.get() + 1);
     }
 
-    /** Saves the open job before another is shown; one that can't be saved stays open, and the status line says so. */
+    /** Saves the open job before another is shown. If it can't be saved, it stays open, and the status line says so. */
     private boolean isKept() {
         beforeLeaving.run();
         if (!session.typing().refused().isEmpty() && !session.typing().refused().equals(warned)) {
@@ -420,8 +428,8 @@ public final class JobStore {
     }
 
     /**
-     * Tells whether the window may be closed: the open job is in the ledger, or was written to a file as it is. When it may
-     * not the status line says what to do; nothing typed is dropped.
+     * Returns whether the window may be closed: the open job is in the ledger, or was written to a file as it is. If
+     * not, the status line says what to do; nothing typed is lost.
      */
     public boolean mayLeave() {
         return isKept();

@@ -15,7 +15,7 @@ import org.kestan.ledger.LedgerException;
 /** A thread for calls to the ledger, one after the other. If one fails, the status line says so. */
 final class LedgerThread {
 
-    /** The window never stands still for longer; a slow disk under a busy machine may take a few seconds. */
+    /** The longest the window may block; a slow disk on a busy machine may take a few seconds. */
     private static final int PATIENCE_MILLIS = Integer.getInteger("kestan.patience", 5000);
 
     private final ExecutorService executor;
@@ -30,13 +30,13 @@ final class LedgerThread {
         });
     }
 
-    /** Does something in its turn. */
+    /** Runs something in its turn. */
     void execute(Runnable work) {
         executor.execute(work);
     }
 
     /**
-     * Asks away from the window.
+     * Asks in the background.
      *
      * @param answered told the answer, on the application thread
      */
@@ -56,7 +56,7 @@ final class LedgerThread {
         });
     }
 
-    /** Asks, and waits no longer than a hand would; empty when the ledger can't answer. */
+    /** Asks, and waits no longer than a user would; empty if the ledger can't answer. */
     <T> Optional<T> answer(Callable<T> question) {
         try {
             return Optional.of(executor.submit(question).get(PATIENCE_MILLIS, TimeUnit.MILLISECONDS));
@@ -74,7 +74,7 @@ final class LedgerThread {
         return Optional.empty();
     }
 
-    /** Says what the ledger can't do. */
+    /** Reports a problem with the ledger. */
     void troubled(LedgerException failed) {
         session.complain(Messages.message(
                 "job-store.the-ledger-does-not", session.words().say(failed.why())));

@@ -14,8 +14,8 @@ import org.kestan.ledger.LedgerJob;
 import org.kestan.ledger.SaveResult;
 
 /**
- * The open job as the ledger has it, shared with other windows: what they save is taken over, what is saved here is merged
- * with it section by section, and where both changed the same section both are kept as jobs of their own.
+ * The open job as stored in the ledger, shared with other windows: what they save is taken over, and what is saved
+ * here is merged with it section by section. If both changed the same section, both are kept as separate jobs.
  *
  * <p>To be used on the ledger's thread; only {@link #id} and {@link #content} may be asked anywhere.
  */
@@ -29,7 +29,7 @@ final class OpenJob {
     private volatile State state;
     private int firstOfThisJob;
 
-    /** What was to be inserted when the ledger did not answer: it may be there for all that. */
+    /** The job being inserted when the ledger did not answer; it may have arrived nevertheless. */
     private Optional<Job> attempted = Optional.empty();
 
     /**
@@ -47,20 +47,20 @@ final class OpenJob {
      */
     record Change(Job base, Job next) {}
 
-    /** What came of saving. */
+    /** The outcome of a save. */
     sealed interface Outcome {
 
-        /** It is saved. */
+        /** The job is saved. */
         record Saved() implements Outcome {}
 
-        /** It is saved together with what another window saved. */
+        /** The job is saved, merged with what another window saved. */
         record Merged(Change change) implements Outcome {}
 
-        /** Both changed the same: it is saved as a job of its own. */
+        /** Both changed the same section; this version is saved as a separate job. */
         record Beside() implements Outcome {}
     }
 
-    /** The id of a copy that could not be written for certain; empty for none. */
+    /** The id of a copy that may or may not have been written; empty for none. */
     private Optional<String> copy = Optional.empty();
 
     private OpenJob(Ledger ledger, State state) {
@@ -68,27 +68,27 @@ final class OpenJob {
         this.state = state;
     }
 
-    /** A job that is in no ledger yet. */
+    /** A job that is not in a ledger yet. */
     static OpenJob fresh(Ledger ledger, Job job) {
         return new OpenJob(ledger, new State(Optional.empty(), job));
     }
 
-    /** A job that was read just now. */
+    /** A job that was just read. */
     static OpenJob of(Ledger ledger, LedgerJob entry) {
         return new OpenJob(ledger, new State(Optional.of(entry), entry.job()));
     }
 
-    /** Returns its id in the ledger; empty while it is in none. */
+    /** Returns its id in the ledger; empty if it is not in one. */
     Optional<String> id() {
         return state.entry().map(LedgerJob::id);
     }
 
-    /** Returns the id it has, or will have once it is in the ledger. */
+    /** Returns its present or future id in the ledger. */
     String lastingId() {
         return id().orElse(ownId);
     }
 
-    /** Returns what was read or saved last. */
+    /** Returns the job as last read or saved. */
     Job content() {
         return state.content();
     }
@@ -143,7 +143,7 @@ final class OpenJob {
         return beside(mine);
     }
 
-    /** A copy that was tried before and may have arrived though nobody answered is written over, so that there is one. */
+    /** An earlier copy that may have arrived without an answer is overwritten, so that there is only one. */
     private Outcome beside(Job job) {
         Optional<LedgerJob> arrived = copy.flatMap(ledger::read);
         copy = copy.or(() -> Optional.of(UUID.randomUUID().toString()));
@@ -168,7 +168,7 @@ final class OpenJob {
     }
 
     /**
-     * Looks whether another window saved the job.
+     * Checks whether another window saved the job.
      *
      * @return what it changed, which counts as one more to be seen
      * @throws LedgerException if the ledger does not answer

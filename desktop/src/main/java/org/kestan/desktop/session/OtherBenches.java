@@ -14,13 +14,13 @@ import org.kestan.ledger.LedgerException;
 /** What other windows and other benches do with the ledger: what they write, and which jobs they have open. */
 public final class OtherBenches {
 
-    /** What has to be done about it, on the application thread. */
+    /** Reacts to what others do, on the application thread. */
     interface Listener {
 
         /** A server that was away answers again. */
         void serverIsBack();
 
-        /** Others wrote to the ledger: lists look again. */
+        /** Others wrote to the ledger, so lists have to update. */
         void wrote();
 
         /** Others changed a job that is open here; {@link #wrote} is called as well. */
@@ -35,7 +35,10 @@ public final class OtherBenches {
             new ReadOnlyObjectWrapper<>(this, "open", Map.of());
     private final AtomicBoolean looking = new AtomicBoolean();
 
-    /** What the ledger last said of what others wrote; empty before it was asked. Only touched by the ledger's thread. */
+    /**
+     * What the ledger last reported about the writes of others; empty before the first time. Used only on the ledger's
+     * thread.
+     */
     private String written = "";
 
     OtherBenches(Ledger ledger, LedgerThread thread, ServerSaves server, Listener listener) {
@@ -45,30 +48,30 @@ public final class OtherBenches {
         this.listener = listener;
     }
 
-    /** Who has which job open, by the job's id, as far as the ledger can tell. */
+    /** Who has which job open, by the job's id, as far as the ledger knows. */
     public ReadOnlyObjectProperty<Map<String, List<String>>> openProperty() {
         return open.getReadOnlyProperty();
     }
 
-    /** Says who has a job open; empty text where nobody has. */
+    /** Returns who has a job open, in words; empty if nobody has. */
     public String openBy(String id) {
         List<String> who = open.get().getOrDefault(id, List.of());
         return who.isEmpty() ? "" : Messages.message("other-benches.open-elsewhere", String.join(", ", who));
     }
 
     /**
-     * Asks the ledger away from the window, and tells the listener.
+     * Asks the ledger in the background, and tells the listener.
      *
      * @param shown the job that is open here: the others are told of it, and it is looked at again
      */
     void look(OpenJob shown) {
-        // A server that is away takes its time to say so: one look at a time, so that what is to be saved has its turn.
+        // A server that is away takes a while to fail, so there is only one check at a time and saves get their turn.
         if (looking.compareAndSet(false, true)) {
             thread.execute(() -> {
                 try {
                     ask(shown);
                 } catch (LedgerException unanswered) {
-                    // What can't be read now is looked for again in a second; saving says what is wrong.
+                    // What can't be read now is tried again in a second; saving reports what is wrong.
                     server.unanswered();
                 } finally {
                     looking.set(false);

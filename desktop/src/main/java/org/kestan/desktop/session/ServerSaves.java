@@ -9,8 +9,8 @@ import org.kestan.ledger.LedgerException;
 import org.kestan.ledger.WaitingSaves;
 
 /**
- * What a window keeps on its machine while the ledger's server is away. Does nothing for a ledger that is always there. To be used on the
- * ledger's thread; only {@link #areNeeded} may be asked anywhere.
+ * What a window stores on its machine while the ledger's server is away. Does nothing for a ledger that is always
+ * available. To be used on the ledger's thread, except for {@link #areNeeded}.
  */
 final class ServerSaves {
 
@@ -23,7 +23,7 @@ final class ServerSaves {
         waiting = ledger.waiting();
     }
 
-    /** Tells whether the ledger lies on a server. */
+    /** Returns whether the ledger is on a server. */
     boolean areNeeded() {
         return waiting.isPresent();
     }
@@ -33,7 +33,7 @@ final class ServerSaves {
         away = areNeeded();
     }
 
-    /** Keeps a job that could not be saved; false where that can't be done. */
+    /** Stores a job that could not be saved; false if that is impossible. */
     boolean keep(OpenJob target, Job job) {
         unanswered();
         if (waiting.isEmpty()) {
@@ -48,7 +48,7 @@ final class ServerSaves {
         }
     }
 
-    /** The ledger has a job as it is, or it was taken back; returns whether something of it was kept. */
+    /** The ledger has the job as it is, or the change was undone; returns whether a version of it was stored. */
     boolean forget(OpenJob target) {
         if (waiting.isEmpty() || !waiting.get().ids().contains(target.lastingId())) {
             return false;
@@ -56,14 +56,15 @@ final class ServerSaves {
         try {
             waiting.get().forget(target.lastingId());
         } catch (IOException stays) {
-            // It is delivered once more, which does no harm.
+            // It will be delivered once more, which does no harm.
             log("a kept job stays", stays);
         }
         return true;
     }
 
     /**
-     * Brings in what waited, now that the ledger answers: of all jobs but the open one, which is saved as it is now.
+     * Delivers what was waiting, now that the ledger answers: all jobs but the open one, which is saved in its present
+     * state.
      *
      * @return whether the ledger was away, or something came in
      */
@@ -76,7 +77,7 @@ final class ServerSaves {
             try {
                 back |= waiting.get().deliver(ledger, id);
             } catch (IOException | LedgerException waitsOn) {
-                // One that is not taken keeps no other from coming in, nor the window from following.
+                // A job that is refused keeps neither the others from being delivered nor the window from following.
                 log("a kept job", waitsOn);
             }
         }

@@ -25,7 +25,7 @@ import org.kestan.text.BenchUnit;
 /** Settings kept between runs, in a small text file in the data folder: theme, text size, unit, recent files. */
 public final class Settings {
 
-    /** Text sizes on offer, in percent. */
+    /** The available text sizes, in percent. */
     public static final List<Integer> TEXT_SIZES = List.of(100, 125, 150);
 
     private static final int RECENT = 8;
@@ -37,7 +37,7 @@ public final class Settings {
         this.file = file;
     }
 
-    /** Reads the settings of a data folder; what can't be read falls back to the defaults. */
+    /** Reads the settings of a data folder; anything unreadable gets its default. */
     public static Settings in(Path folder) {
         Settings settings = new Settings(folder.resolve("settings.properties"));
         if (Files.isReadable(settings.file)) {
@@ -50,7 +50,7 @@ public final class Settings {
         return settings;
     }
 
-    /** Returns the data folder of this user, by the habits of the platform. */
+    /** Returns this user's data folder, by the conventions of the platform. */
     public static Path usualFolder() {
         Path home = Path.of(System.getProperty("user.home"));
         String system = System.getProperty("os.name", "").toLowerCase(java.util.Locale.ROOT);
@@ -65,7 +65,7 @@ public final class Settings {
         return (data == null || data.isEmpty() ? home.resolve(".local/share") : Path.of(data)).resolve("kestan");
     }
 
-    /** Returns the data folder these settings lie in. */
+    /** Returns the data folder of these settings. */
     public Path folder() {
         return file.getParent();
     }
@@ -74,7 +74,7 @@ public final class Settings {
         return folder().resolve("standards.json");
     }
 
-    /** Reads the shop's standards; those a shop starts with where none were kept or they can't be read. */
+    /** Reads the shop's standards; the defaults if none are saved or they can't be read. */
     public StandardsFile.Outcome standards() {
         return Files.exists(standardsFile())
                 ? StandardsFile.read(standardsFile())
@@ -82,7 +82,7 @@ public final class Settings {
     }
 
     /**
-     * Keeps the shop's standards.
+     * Saves the shop's standards.
      *
      * @throws IOException if they can't be written; the old ones are then untouched
      */
@@ -101,13 +101,13 @@ public final class Settings {
         return values.getProperty("who", "");
     }
 
-    /** Says who works at the bench. */
+    /** Sets who works at the bench. */
     public void setWho(String who) {
         values.setProperty("who", who);
         store();
     }
 
-    /** Tells whether the dark theme is chosen. */
+    /** Returns whether the dark theme is chosen. */
     public boolean dark() {
         return Boolean.parseBoolean(values.getProperty("dark"));
     }
@@ -118,40 +118,40 @@ public final class Settings {
         store();
     }
 
-    /** Tells whether lists and tables are preferred to pictures. */
+    /** Returns whether lists and tables are preferred to pictures. */
     public boolean tables() {
         return Boolean.parseBoolean(values.getProperty("tables"));
     }
 
-    /** Says whether lists and tables are preferred to pictures. */
+    /** Sets whether lists and tables are preferred to pictures. */
     public void setTables(boolean tables) {
         values.setProperty("tables", Boolean.toString(tables));
         store();
     }
 
-    /** Returns the serial port a gauge was on last; empty for none. */
+    /** Returns the serial port last used for a gauge; empty for none. */
     public String serialPort() {
         return values.getProperty("serialPort", "");
     }
 
-    /** Remembers the serial port a gauge is on. */
+    /** Sets the serial port of a gauge. */
     public void setSerialPort(String port) {
         values.setProperty("serialPort", port);
         store();
     }
 
-    /** Returns what that gauge writes, by the key of the form; empty where nobody chose. */
+    /** Returns the line form of that gauge, by its key; empty if none was chosen. */
     public String serialForm() {
         return values.getProperty("serialForm", "");
     }
 
-    /** Chooses what it writes. */
+    /** Sets its line form. */
     public void setSerialForm(String form) {
         values.setProperty("serialForm", form);
         store();
     }
 
-    /** Returns how fast that gauge sends, bits a second. */
+    /** Returns the speed of that gauge, bits per second. */
     public int serialBaud() {
         try {
             return Integer.parseInt(values.getProperty("serialBaud", "9600"));
@@ -160,13 +160,13 @@ public final class Settings {
         }
     }
 
-    /** Chooses how fast it sends. */
+    /** Sets its speed. */
     public void setSerialBaud(int baud) {
         values.setProperty("serialBaud", Integer.toString(baud));
         store();
     }
 
-    /** Returns the unit that gauge's numbers are in where they have none; empty where nobody chose. */
+    /** Returns the unit of that gauge's bare numbers; empty if none was chosen. */
     public String serialUnit() {
         return values.getProperty("serialUnit", "");
     }
@@ -182,29 +182,29 @@ public final class Settings {
         return values.getProperty("footSwitch", "");
     }
 
-    /** Remembers the key a foot switch types. */
+    /** Sets the key a foot switch types. */
     public void setFootSwitch(String key) {
         values.setProperty("footSwitch", key);
         store();
     }
 
-    /** Tells whether the window starts with what is to do today. */
+    /** Returns whether the window starts with Today. */
     public boolean startsToday() {
         return Boolean.parseBoolean(values.getProperty("today"));
     }
 
-    /** Says whether the window starts with what is to do today. */
+    /** Sets whether the window starts with Today. */
     public void setStartsToday(boolean today) {
         values.setProperty("today", Boolean.toString(today));
         store();
     }
 
-    /** Tells whether pictures change at once instead of passing into one another. */
+    /** Returns whether pictures change at once instead of gradually. */
     public boolean still() {
         return Boolean.parseBoolean(values.getProperty("still"));
     }
 
-    /** Says whether pictures change at once. */
+    /** Sets whether pictures change at once. */
     public void setStill(boolean still) {
         values.setProperty("still", Boolean.toString(still));
         store();
@@ -219,37 +219,37 @@ public final class Settings {
                 .orElse(TEXT_SIZES.get(0));
     }
 
-    /** Chooses the text size in percent. */
+    /** Sets the text size in percent. */
     public void setTextSize(int percent) {
         values.setProperty("textSize", Integer.toString(percent));
         store();
     }
 
-    /** Returns the symbol of the unit that a number without one is in when it is read with a tool; empty for the general one. */
+    /** Returns the symbol of the unit given to a bare number read with a tool; empty for the general one. */
     public String bareUnit(Tool tool) {
         String said = values.getProperty("bareUnit." + tool.key(), "");
         return LengthUnit.ofSymbol(said).isPresent() ? said : "";
     }
 
-    /** Keeps the unit that a number without one is in when it is read with a tool. */
+    /** Sets the unit given to a bare number read with a tool. */
     public void setBareUnit(Tool tool, String unit) {
         values.setProperty("bareUnit." + tool.key(), unit);
         store();
     }
 
-    /** Returns the unit that a typed number without one is given; empty when such a number is refused. */
+    /** Returns the unit given to a typed bare number; empty if such a number is refused. */
     public String bareUnit() {
         String said = values.getProperty("bareUnit", "");
         return LengthUnit.ofSymbol(said).isPresent() ? said : "";
     }
 
-    /** Chooses the unit that a typed number without one is given; empty to refuse such a number. */
+    /** Sets the unit given to a typed bare number; empty to refuse such a number. */
     public void setBareUnit(String unit) {
         values.setProperty("bareUnit", unit);
         store();
     }
 
-    /** Returns the unit of the display. */
+    /** Returns the display unit. */
     public BenchUnit unit() {
         String said = values.getProperty("unit", "");
         return Stream.of(BenchUnit.values())
@@ -258,13 +258,13 @@ public final class Settings {
                 .orElse(BenchUnit.SIXTY_FOURTHS);
     }
 
-    /** Chooses the unit of the display. */
+    /** Sets the display unit. */
     public void setUnit(BenchUnit unit) {
         values.setProperty("unit", unit.name());
         store();
     }
 
-    /** Returns the files opened last, the newest first; those that are gone are left out. */
+    /** Returns the recently opened files, newest first, without those that are gone. */
     public List<Path> recentFiles() {
         List<Path> files = new ArrayList<>();
         for (int i = 0; i < RECENT; i++) {
@@ -276,20 +276,20 @@ public final class Settings {
         return files;
     }
 
-    /** Returns the folder where a kind of file was last; empty when there is none or it is gone. */
+    /** Returns the folder last used for a kind of file; empty if there is none or it is gone. */
     Optional<Path> lastFolder(String kind) {
         return Optional.ofNullable(values.getProperty("folder." + kind))
                 .flatMap(Settings::named)
                 .filter(Files::isDirectory);
     }
 
-    /** Remembers where a kind of file was last. */
+    /** Sets the folder last used for a kind of file. */
     void setLastFolder(String kind, Path folder) {
         values.setProperty("folder." + kind, folder.toAbsolutePath().toString());
         store();
     }
 
-    /** Returns how high the drawing is over a station, in pixels; 0 when folded, empty where it was never moved. */
+    /** Returns the height of the drawing over a station, in pixels; 0 if folded, empty if it was never moved. */
     public OptionalDouble drawingHeight(String station) {
         try {
             String said = values.getProperty("drawing." + station);
@@ -299,13 +299,13 @@ public final class Settings {
         }
     }
 
-    /** Keeps how high the drawing is over a station, in pixels; 0 when it is folded. */
+    /** Sets the height of the drawing over a station, in pixels; 0 if it is folded. */
     public void setDrawingHeight(String station, double pixels) {
         values.setProperty("drawing." + station, Long.toString(Math.round(pixels)));
         store();
     }
 
-    /** Returns where the window stood, pixels; empty where that was never kept or can't be read. */
+    /** Returns the window's last position, in pixels; empty if it was never saved or can't be read. */
     public Optional<Rectangle2D> window() {
         String[] said = values.getProperty("window", "").split(" ");
         try {
@@ -321,12 +321,12 @@ public final class Settings {
         }
     }
 
-    /** Tells whether the window filled the screen. */
+    /** Returns whether the window was maximized. */
     public boolean maximized() {
         return Boolean.parseBoolean(values.getProperty("maximized"));
     }
 
-    /** Keeps where the window stands, pixels. */
+    /** Sets the window's position, in pixels. */
     public void setWindow(Rectangle2D place) {
         values.setProperty(
                 "window",
@@ -336,13 +336,13 @@ public final class Settings {
         store();
     }
 
-    /** Keeps whether the window fills the screen. */
+    /** Sets whether the window is maximized. */
     public void setMaximized(boolean maximized) {
         values.setProperty("maximized", Boolean.toString(maximized));
         store();
     }
 
-    /** A path as it was kept; empty when the machine can't name it today. */
+    /** A saved path; empty if the machine can't represent it today. */
     private static Optional<Path> named(String said) {
         try {
             return Optional.of(Path.of(said));
@@ -351,7 +351,7 @@ public final class Settings {
         }
     }
 
-    /** Remembers a file as the one opened last. */
+    /** Adds a file to the recently opened ones. */
     public void remember(Path opened) {
         List<Path> files = new ArrayList<>(recentFiles());
         files.remove(opened.toAbsolutePath());
@@ -366,7 +366,7 @@ public final class Settings {
         store();
     }
 
-    /** Settings are a convenience: when they can't be written the work goes on without. */
+    /** Settings are a convenience; if they can't be written, work goes on without. */
     private void store() {
         try {
             Disk.ownFolder(folder());

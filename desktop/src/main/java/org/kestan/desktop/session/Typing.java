@@ -20,7 +20,7 @@ public final class Typing {
 
     Typing() {}
 
-    /** A field got the focus: its text and what is said of it are followed from now on. */
+    /** A field got the focus: its text and note are followed from now on. */
     public void begin(Line<?> next, String of, ObservableValue<String> typed, ObservableValue<String> said) {
         number = of;
         text.bind(typed);
@@ -28,7 +28,7 @@ public final class Typing {
         line.set(next);
     }
 
-    /** A field lost the focus: what was typed in it was taken, or can't be. */
+    /** A field lost the focus: its text was accepted, or can't be. */
     public void end(Line<?> left, boolean taken) {
         if (taken) {
             refused.remove(left);
@@ -37,17 +37,17 @@ public final class Typing {
         }
     }
 
-    /** Returns the lines in whose fields something is typed that can't be taken. */
+    /** Returns the lines whose fields contain text that can't be accepted. */
     public Set<Line<?>> refused() {
         return Set.copyOf(refused);
     }
 
-    /** Forgets what can't be taken: another job is shown. */
+    /** Forgets text that can't be accepted, because another job is shown. */
     void forget() {
         refused.clear();
     }
 
-    /** The line of the field that had the focus last; null before the first. */
+    /** The line of the field that last had the focus; null before the first. */
     public ReadOnlyObjectProperty<Line<?>> lineProperty() {
         return line.getReadOnlyProperty();
     }
@@ -57,12 +57,12 @@ public final class Typing {
         return number;
     }
 
-    /** What is typed in it. */
+    /** The text in it. */
     public StringProperty textProperty() {
         return text;
     }
 
-    /** What is said under it: the value in the other unit, a question, an error. */
+    /** The note below it: the value in the other unit, a question, an error. */
     public StringProperty noteProperty() {
         return note;
     }

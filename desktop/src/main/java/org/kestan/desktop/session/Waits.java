@@ -35,7 +35,7 @@ public final class Waits {
     private boolean first = true;
 
     /**
-     * Watches from now on.
+     * Starts watching.
      *
      * @param clock the clock on the wall
      * @param tone sounds when a wait is over
@@ -52,7 +52,7 @@ public final class Waits {
         ask();
     }
 
-    /** Watches no longer: the window is closed. */
+    /** Stops watching: the window was closed. */
     public void close() {
         watching.end();
     }
@@ -64,7 +64,7 @@ public final class Waits {
         });
     }
 
-    /** Looks at the clock. */
+    /** Checks the clock. */
     public void tick() {
         Optional<String> open = store.openId();
         List<JobWait> next = new ArrayList<>();
@@ -82,7 +82,7 @@ public final class Waits {
         tell();
     }
 
-    /** What was over before the program came up is shown, but makes no noise. */
+    /** Waits that ended before the program started are shown, but make no sound. */
     private void tell() {
         for (JobWait each : running.get()) {
             if (each.running().isOver(now.get()) && told.add(each.running()) && !first) {
@@ -94,22 +94,22 @@ public final class Waits {
         first = false;
     }
 
-    /** Returns what a wait's instrument is called. */
+    /** Returns the name of a wait's instrument. */
     public static String named(JobWait wait) {
         return wait.name().isEmpty() ? Messages.message("waits.an-unnamed-instrument") : wait.name();
     }
 
-    /** The waits that are on, those of the open job first. */
+    /** The running waits, those of the open job first. */
     public ReadOnlyObjectProperty<List<JobWait>> runningProperty() {
         return running.getReadOnlyProperty();
     }
 
-    /** The moment, renewed every second while a wait is on. */
+    /** The current time, updated every second while a wait is running. */
     public ReadOnlyObjectProperty<Instant> nowProperty() {
         return now.getReadOnlyProperty();
     }
 
-    /** Returns what is left, as a clock shows it: minutes and seconds under an hour, then hours, then days. */
+    /** Returns the time left in the style of a clock: minutes and seconds under an hour, then hours, then days. */
     public static String left(Duration left) {
         if (left.toHours() >= 48) {
             return left.toDays() + " d " + left.toHoursPart() + " h";
@@ -119,7 +119,7 @@ public final class Waits {
                 : left.toMinutes() + ":" + String.format("%02d", left.toSecondsPart());
     }
 
-    /** Returns the moment to the second, as it is written down. */
+    /** Returns the current time to the second, for the record. */
     public Instant moment() {
         return clock.instant().truncatedTo(ChronoUnit.SECONDS);
     }

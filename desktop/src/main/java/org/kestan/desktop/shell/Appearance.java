@@ -38,26 +38,26 @@ public final class Appearance {
     private final Scene scene;
     private final Settings settings;
 
-    /** Menus, lists and tips have scenes of their own: each is dressed when it comes up. */
+    /** Menus, lists and tooltips have scenes of their own, each styled when it appears. */
     private final ListChangeListener<Window> dresser = change -> {
         while (change.next()) {
             change.getAddedSubList().forEach(this::dress);
         }
     };
 
-    /** Dresses a scene by the settings. */
+    /** Styles a scene by the settings. */
     public Appearance(Scene scene, Settings settings) {
         this.scene = scene;
         this.settings = settings;
         loadFonts();
         scene.getStylesheets().setAll(Stylesheets.common());
         apply();
-        // The list of all windows outlives this one, which it must not keep: its scene does.
+        // The list of all windows outlives this one and must not keep it alive; only its scene does.
         scene.getProperties().put(Appearance.class, this);
         Window.getWindows().addListener(new WeakListChangeListener<>(dresser));
     }
 
-    /** Puts other content into the scene. */
+    /** Replaces the content of the scene. */
     void setRoot(Parent root) {
         dress(root);
         scene.setRoot(root);
@@ -82,13 +82,13 @@ public final class Appearance {
         }
     }
 
-    /** Changes between paper and ink by day and the same by lamplight. */
+    /** Changes between the light and the dark theme. */
     public void toggleTheme() {
         settings.setDark(!settings.dark());
         apply();
     }
 
-    /** Tells whether the dark theme is on. */
+    /** Returns whether the dark theme is on. */
     public boolean dark() {
         return settings.dark();
     }

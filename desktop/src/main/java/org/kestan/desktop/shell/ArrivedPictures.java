@@ -48,7 +48,7 @@ final class ArrivedPictures extends FlowPane {
         getStyleClass().add("ledger-bar");
         setAlignment(Pos.CENTER_LEFT);
         asks.setId("arrived-asks");
-        // What is offered is always of the job that is open now.
+        // Offers always refer to the job that is open now.
         session.analysisProperty().addListener((property, old, next) -> {
             if (!waiting.isEmpty()) {
                 show();
@@ -57,12 +57,12 @@ final class ArrivedPictures extends FlowPane {
         show();
     }
 
-    /** The folder that is watched; empty for none. */
+    /** The watched folder; empty for none. */
     Optional<Path> folder() {
         return watched.map(PictureFolder::folder);
     }
 
-    /** Watches a folder from now on, in place of the one before. */
+    /** Watches a folder, instead of the previous one. */
     void watch(Path folder) {
         stop();
         try {
@@ -73,7 +73,7 @@ final class ArrivedPictures extends FlowPane {
         }
     }
 
-    /** Watches nothing any more; pictures that still wait do so. */
+    /** Stops watching; pictures already waiting keep waiting. */
     void stop() {
         watched.ifPresent(PictureFolder::close);
         watched = Optional.empty();
@@ -131,7 +131,7 @@ final class ArrivedPictures extends FlowPane {
                 : session.job().name();
     }
 
-    /** The first step that is neither done nor passed over; empty with all behind one. */
+    /** The first step that is neither done nor skipped; empty if there is none. */
     private Optional<Step> stepAtHand() {
         return StepBook.firstOpen(
                 session.stepsProperty().get().book().compose(session.analysis().plan()),
@@ -143,7 +143,7 @@ final class ArrivedPictures extends FlowPane {
         done();
         store.ask(() -> store.ledger().pictures().add(picture), added -> {
             if (!of.equals(store.openId())) {
-                // Another job was opened meanwhile: it is asked about again, and gets onto no wrong one.
+                // Another job was opened in the meantime, so it asks again; the picture must not go to the wrong job.
                 waiting.addFirst(picture);
                 show();
                 return;

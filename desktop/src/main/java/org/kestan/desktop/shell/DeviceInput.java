@@ -33,12 +33,12 @@ final class DeviceInput {
         footSwitch = new FootSwitch(scene, session, settings, this::takeRead);
     }
 
-    /** Returns what listens for gauges. */
+    /** Returns the listener for gauges. */
     GaugeListener gauge() {
         return gauge;
     }
 
-    /** Returns the key that is pressed by foot. */
+    /** Returns the foot switch. */
     FootSwitch footSwitch() {
         return footSwitch;
     }
@@ -48,7 +48,7 @@ final class DeviceInput {
         return arrived;
     }
 
-    /** Starts to listen for a gauge, or stops. */
+    /** Starts listening for a gauge, or stops. */
     void toggleGauge() {
         if (gauge.listeningProperty().get()) {
             gauge.stop();
@@ -58,7 +58,7 @@ final class DeviceInput {
         }
     }
 
-    /** Puts what a gauge sent last into the field that has the focus. */
+    /** Puts the gauge's last reading into the focused field. */
     void takeGauge() {
         String live = gauge.liveProperty().get();
         if (live.isEmpty()) {
@@ -80,13 +80,13 @@ final class DeviceInput {
                 .ifPresent(arrived::watch);
     }
 
-    /** Listens and watches no longer. */
+    /** Stops listening and watching. */
     void stop() {
         arrived.stop();
         gauge.stop();
     }
 
-    /** Takes what the shown room has read, else what a gauge sent. */
+    /** Takes the reading of the visible room, or else of a gauge. */
     private void takeRead() {
         if (!rooms.current().takeIt()) {
             takeGauge();

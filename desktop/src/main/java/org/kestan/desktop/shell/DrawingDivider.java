@@ -16,24 +16,24 @@ import org.kestan.overview.Station;
  */
 final class DrawingDivider extends Region {
 
-    /** What is left of a folded instrument: its deciding figures in one line. */
+    /** The height of a folded instrument: its deciding figures in one line. */
     private static final double STRIP = 30;
 
-    /** Under this height it folds. */
+    /** Below this height it folds. */
     private static final double LEAST = 56;
 
-    /** Low where one reads: the captions with their figures. With larger text it grows alike. */
+    /** Low where you read: the captions with their figures, growing with the text size. */
     private static final double LOW = 108;
 
-    /** Tall where one measures or drags: the whole and the loupes. */
+    /** Tall where you measure or drag: the whole instrument and the loupes. */
     private static final double TALL = 340;
 
-    /** Less than this is not worth a picture. */
+    /** A picture lower than this is useless. */
     private static final double LEAST_TALL = 226;
 
     private static final double STEP = 24;
 
-    /** What the drawing takes at most of what both have, by itself and when it was moved by hand. */
+    /** The largest share of the height the drawing takes, by itself and when moved by hand. */
     private static final double TALL_SHARE = 0.37;
 
     private static final double LOW_SHARE = 0.22;
@@ -93,12 +93,12 @@ final class DrawingDivider extends Region {
         put(isFolded() ? Math.max(usual(), low()) : 0);
     }
 
-    /** Gives it the height that the pictures need. */
+    /** Gives the drawing the height its pictures need. */
     void unfold() {
         put(Math.max(LEAST_TALL * scale(), tall()));
     }
 
-    /** As tall as it is in a large window, and no more than a share of a small one. */
+    /** As tall as in a large window, but only a share of a small one. */
     private double tall() {
         return Math.min(TALL * scale(), room * TALL_SHARE);
     }
@@ -124,10 +124,10 @@ final class DrawingDivider extends Region {
         return station.key();
     }
 
-    /** Where the window has no room for pictures as large as they have to be, there are captions. */
+    /** If the window has no room for pictures of a useful size, it shows captions. */
     private double usual() {
         if (station == Station.BENCH) {
-            // The step is what is read from across the bench.
+            // The step has to be readable from across the bench.
             return 0;
         }
         double tall = tall();
@@ -139,13 +139,13 @@ final class DrawingDivider extends Region {
         return low() <= room * LOW_SHARE ? low() : 0;
     }
 
-    /** Gives the drawing the height it has over a station. */
+    /** Gives the drawing its height over a station. */
     void show(Station next) {
         station = next;
         apply();
     }
 
-    /** Says how much height drawing and station have together. */
+    /** Sets the height that drawing and station share. */
     void fit(double pixels) {
         room = pixels;
         apply();
@@ -160,7 +160,7 @@ final class DrawingDivider extends Region {
         instrument.setMaxHeight(height);
     }
 
-    /** The strip is as high as its letters need. */
+    /** The strip is as high as its text needs. */
     private double strip() {
         return STRIP * scale();
     }

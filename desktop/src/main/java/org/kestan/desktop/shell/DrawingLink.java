@@ -13,7 +13,7 @@ import org.kestan.repair.drag.PlanDrag;
 import org.kestan.repair.drag.UsualValues;
 import org.kestan.repair.sideview.PlaceholderInstrument;
 
-/** The drawing shows what the session has open, and what is dragged on it changes the job. */
+/** Connects the drawing with the session: it shows the open job, and drags on it change the job. */
 final class DrawingLink {
 
     private final InstrumentView instrument;

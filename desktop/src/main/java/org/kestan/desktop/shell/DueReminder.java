@@ -15,12 +15,12 @@ final class DueReminder {
 
     private static final int MOST_LOOKED_AT = 100;
 
-    /** How many are named; of the others it is said how many there are. */
+    /** How many instruments are named; the rest are counted. */
     private static final int MOST_NAMED = 2;
 
     private DueReminder() {}
 
-    /** Asks the ledger, and says what it answers in the status line; says nothing when nothing is due. */
+    /** Asks the ledger, and shows the answer in the status line; does nothing if nothing is due. */
     static void ask(JobStore store, JobSession session) {
         Query due = new Query("", Optional.empty(), JobLocation.BENCH, Query.Order.DUE);
         store.ask(

@@ -15,7 +15,7 @@ import org.kestan.desktop.session.Settings;
  */
 final class FootSwitch {
 
-    /** Keys that type nothing and that the window has no use for. */
+    /** Keys that type nothing and have no other use in the window. */
     private static final Set<KeyCode> USABLE = Set.of(
             KeyCode.F13,
             KeyCode.F14,
@@ -46,13 +46,13 @@ final class FootSwitch {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
     }
 
-    /** The next key that is pressed is the switch's. */
+    /** The next key pressed becomes the switch's. */
     void learn() {
         learning = true;
         session.say(Messages.message("foot-switch.step-on-it"));
     }
 
-    /** No key is the switch's any more. */
+    /** Forgets the switch's key. */
     void forget() {
         learning = false;
         settings.setFootSwitch("");

@@ -8,10 +8,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** One row: menus over the instrument's name, and the stations beside them, which give way where it is narrow. */
+/** One row: menus above the instrument's name, and the stations beside them, which shrink in a narrow window. */
 final class Header extends HBox {
 
-    /** The name has at least this share of the row before the stations shrink to their titles. */
+    /** The share of the row that the name gets before the stations shrink to their titles. */
     private static final double NAME_SHARE = 0.29;
 
     private final MenuBar menus;
@@ -38,7 +38,7 @@ final class Header extends HBox {
         }
     }
 
-    /** Puts a word beside the menus that says what window this is. */
+    /** Adds a word beside the menus that says what kind of window this is. */
     void add(Label word) {
         word.setMinWidth(USE_PREF_SIZE);
         bar.getChildren().add(word);

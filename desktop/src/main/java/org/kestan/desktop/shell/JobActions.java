@@ -56,7 +56,9 @@ final class JobActions {
                 .ifPresent(this::csvIn);
     }
 
-    /** Puts the values of a table on a sheet of their own, or on the one that is still empty: one step of undo. */
+    /**
+     * Puts the values of a table on a sheet of their own, or on the present one if it is empty, as one step of undo.
+     */
     void csvIn(Path file) {
         try {
             if (Files.size(file) > LARGEST_TABLE) {
@@ -105,7 +107,7 @@ final class JobActions {
                 .ifPresent(to -> files.write(to, file -> Files.write(file, SheetPdf.blank(session.job(), paper))));
     }
 
-    /** Puts the figures of the plan on the clipboard as text. */
+    /** Copies the figures of the plan to the clipboard as text. */
     void copyFigures() {
         if (session.analysis().correction().isEmpty()) {
             session.complain(Messages.message("job-actions.there-are-no-figures"));

@@ -51,7 +51,7 @@ import org.kestan.repair.picture.Loupe;
 /** The window. Everything in it listens to the session. */
 public final class MainWindow {
 
-    /** The size a window starts with. */
+    /** The initial size of a window. */
     public static final double WIDTH = 1280;
 
     public static final double HEIGHT = 800;
@@ -72,11 +72,11 @@ public final class MainWindow {
     private Runnable practiceOpener = () -> {};
     private boolean ended;
 
-    /** What can be done after the first frame. */
+    /** Work that can wait until after the first frame. */
     private final FrameTasks rest = new FrameTasks();
 
     /**
-     * Puts the window together, at Measure; it is shown by the caller.
+     * Builds the window, at Measure; the caller shows it.
      *
      * @param ledger where the jobs lie
      * @param samples sample jobs on offer in the menu, empty outside the demo
@@ -87,8 +87,8 @@ public final class MainWindow {
     }
 
     /**
-     * Puts the window together; it is shown by the caller. What the first room needs beyond what is seen first comes piece by
-     * piece once it is.
+     * Builds the window; the caller shows it. Whatever the first room needs beyond its visible parts is built piece by
+     * piece afterward.
      *
      * @param ledger where the jobs lie
      * @param samples sample jobs on offer in the menu, empty outside the demo
@@ -135,7 +135,7 @@ public final class MainWindow {
         kept.complain();
     }
 
-    /** While the first job is being read the stylesheets are, and what is put into the scene later is matched once. */
+    /** Loads the stylesheets while the first job is being read, so that later content is styled only once. */
     private static Scene firstScene() {
         HBox usual = new HBox(
                 new Label(Messages.message("main-window.kestan")),
@@ -174,7 +174,7 @@ public final class MainWindow {
         return root;
     }
 
-    /** A field takes what is typed in it when it loses the focus; it has it back at once. */
+    /** A field accepts its text when it loses the focus; it gets the focus back at once. */
     private static void takeTyped(Scene scene, Node elsewhere) {
         Node field = scene.getFocusOwner();
         if (field instanceof TextInputControl) {
@@ -207,7 +207,7 @@ public final class MainWindow {
         });
     }
 
-    /** Saves what is not saved yet, and listens, follows and watches no longer. Called again, it does nothing. */
+    /** Saves what is unsaved, and stops listening, following and watching. Calling it again does nothing. */
     public void end() {
         if (!ended) {
             ended = true;
@@ -217,7 +217,7 @@ public final class MainWindow {
         }
     }
 
-    /** Nobody takes a practice window for the shop's: its edge, its word, and the drawer of tools. */
+    /** Makes a practice window unmistakable by its edge, its label, and the drawer of tools. */
     private VBox practicing(BorderPane root, Header header, PracticeDesk desk, Node status) {
         root.getStyleClass().add("practicing");
         Label word = new Label(Messages.message("main-window.practicing"));
@@ -236,7 +236,7 @@ public final class MainWindow {
         return new VBox(place, status);
     }
 
-    /** Says what opens the window that is for practice. */
+    /** Sets what opens the practice window. */
     public void setPracticeOpener(Runnable opener) {
         practiceOpener = opener;
     }
@@ -246,14 +246,16 @@ public final class MainWindow {
         return drawer;
     }
 
-    /** Does what every window needs and no ledger: the toolkit's own styles, the fonts, the register of rooms. */
+    /**
+     * Does what every window needs and that takes no ledger: the toolkit's own styles, the fonts, the list of rooms.
+     */
     public static void warm() {
         new Label();
         Appearance.loadFonts();
         RoomRegistry.of(Station.MEASURE.key());
     }
 
-    /** Goes once through all rooms, a frame each, then does what comes after. */
+    /** Visits all rooms once, one per frame, then runs something. */
     public void visitAll(Runnable after) {
         FrameTasks visits = new FrameTasks();
         RoomRegistry.ALL.forEach(entry -> visits.add(() -> show(entry.id())));
@@ -261,33 +263,33 @@ public final class MainWindow {
         visits.begin();
     }
 
-    /** Makes at once what is still to be made of the window and of the room that is shown. */
+    /** Builds at once whatever is missing of the window and of the visible room. */
     public void finish() {
         rest.finish();
         rooms.finish();
     }
 
-    /** Tells whether the room of an id has been built, shown or not. */
+    /** Returns whether a room has been built, by its id, visible or not. */
     public boolean isBuilt(String id) {
         return rooms.isBuilt(RoomRegistry.of(id));
     }
 
-    /** Returns what the window has open. */
+    /** Returns the window's session. */
     public JobSession session() {
         return session;
     }
 
-    /** Returns where the window saves. */
+    /** Returns the window's store. */
     public JobStore store() {
         return store;
     }
 
-    /** Returns what listens for gauges. */
+    /** Returns the listener for gauges. */
     public GaugeListener gauge() {
         return devices.gauge();
     }
 
-    /** Returns what comes in other than by keyboard and mouse. */
+    /** Returns the input other than keyboard and mouse. */
     DeviceInput devices() {
         return devices;
     }
@@ -310,7 +312,7 @@ public final class MainWindow {
         scene.setOnDragDropped(actions::dropped);
     }
 
-    /** The steps are many files: they are read away from the window, which does without them until then. */
+    /** The steps are many files; they are read in the background, and the window does without them until then. */
     private void readSteps() {
         Path folder = settings.stepsFolder();
         CompletableFuture.supplyAsync(() -> StepLibrary.of(folder))
@@ -321,19 +323,19 @@ public final class MainWindow {
     /** Starts a new job at Intake, with the cursor on the instrument. */
     public void startBlank() {
         if (practice.isPresent()) {
-            // What is practiced on is chosen, not brought in.
+            // A practice instrument is chosen, not brought in.
             enter("practice");
         } else if (store.startBlank()) {
             enter(Station.INTAKE.key());
         }
     }
 
-    /** Returns the ids of all rooms, stations first as they follow one another. */
+    /** Returns the ids of all rooms, stations first, in order. */
     public static List<String> rooms() {
         return RoomRegistry.ALL.stream().map(RoomEntry::id).toList();
     }
 
-    /** Shows the room of an id: for a station its key. What is not of the job takes the focus as well. */
+    /** Shows a room by its id, for a station its key. A room outside the job takes the focus as well. */
     public void show(String id) {
         RoomEntry entry = RoomRegistry.of(id);
         if (entry.station().isPresent()) {
@@ -343,7 +345,7 @@ public final class MainWindow {
         }
     }
 
-    /** Shows the room of an id and puts the focus into it. */
+    /** Shows a room by its id and puts the focus into it. */
     public void enter(String id) {
         rooms.enter(RoomRegistry.of(id));
     }
@@ -356,12 +358,12 @@ public final class MainWindow {
         rooms.enter(RoomRegistry.of(station.key()), line);
     }
 
-    /** The next key that is pressed is the foot switch's. */
+    /** The next key pressed becomes the foot switch's. */
     public void learnFootSwitch() {
         devices.footSwitch().learn();
     }
 
-    /** Watches a folder for new pictures from now on. */
+    /** Starts watching a folder for new pictures. */
     public void watchFolder(Path folder) {
         devices.arrived().watch(folder);
     }
@@ -383,12 +385,12 @@ public final class MainWindow {
         rooms.divider().fold();
     }
 
-    /** Changes between pictures and tables, where a room has both. */
+    /** Changes between pictures and tables, in rooms that have both. */
     void togglePictures() {
         session.picturesProperty().set(!session.picturesProperty().get());
     }
 
-    /** Enlarges a loupe, or gives it its usual size again; a band that is folded is unfolded for it. */
+    /** Enlarges a loupe, or returns it to its usual size; unfolds a folded band first. */
     void enlarge(Loupe loupe) {
         if (instrument.sizeProperty().get() != InstrumentView.Size.FULL) {
             rooms.divider().unfold();
@@ -398,7 +400,7 @@ public final class MainWindow {
         }
     }
 
-    /** Returns what the menus do with whole jobs. */
+    /** Returns the commands for whole jobs. */
     JobActions actions() {
         return actions;
     }

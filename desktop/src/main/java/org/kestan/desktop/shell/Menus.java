@@ -25,7 +25,7 @@ import org.kestan.text.Wording;
 /** The menu bar; every command shows its key. */
 final class Menus {
 
-    /** The fret the sweep along the neck begins with. */
+    /** The fret at which going along the neck starts. */
     private static final int FIRST_GAP = 4;
 
     private Menus() {}
@@ -166,14 +166,14 @@ final class Menus {
         }
     }
 
-    /** Stands where there is nothing to choose from. */
+    /** Shown when there is nothing to choose from. */
     private static MenuItem none() {
         MenuItem none = new MenuItem(Messages.message("menus.none-yet"));
         none.setDisable(true);
         return none;
     }
 
-    /** What a typed number without a unit means, for calipers that type numbers only. */
+    /** The unit given to a typed bare number, for calipers that type only numbers. */
     private static Menu bareUnits(MainWindow window, Settings settings) {
         Menu menu = new Menu(Messages.message("menus.a-number-without-a"));
         ToggleGroup group = new ToggleGroup();
@@ -195,7 +195,7 @@ final class Menus {
         return menu;
     }
 
-    /** The same for what is read with one tool. */
+    /** The same for readings with one tool. */
     private static Menu bareUnits(Tool tool, MainWindow window, Settings settings) {
         Menu menu = new Menu(Messages.message("menus.read-with", Wording.label(tool)));
         ToggleGroup group = new ToggleGroup();
@@ -230,7 +230,7 @@ final class Menus {
         return menu;
     }
 
-    /** Which folder is watched is always seen in the menu. */
+    /** The menu always shows which folder is watched. */
     private static Menu pictureFolder(MainWindow window) {
         MenuItem choose = new MenuItem(Messages.message("menus.folder-choose"));
         choose.setOnAction(event -> window.devices().chooseFolder(window.stage()));

@@ -35,7 +35,7 @@ record RoomEntry(
         return new RoomEntry(id, title, keys, true, Optional.empty(), builder);
     }
 
-    /** A room that few days need. */
+    /** A room that is rarely needed. */
     static RoomEntry inMenu(String id, String title, String keys, Function<RoomContext, Room> builder) {
         return new RoomEntry(id, title, keys, false, Optional.empty(), builder);
     }

@@ -46,7 +46,7 @@ final class RoomRegistry {
 
     private RoomRegistry() {}
 
-    /** Returns the entry of an id, which there has to be. */
+    /** Returns the entry with an id, which must exist. */
     static RoomEntry of(String id) {
         return ALL.stream()
                 .filter(entry -> entry.id().equals(id))

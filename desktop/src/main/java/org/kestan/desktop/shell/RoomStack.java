@@ -31,7 +31,7 @@ import org.kestan.desktop.widgets.instrument.InstrumentView;
  */
 final class RoomStack extends StackPane {
 
-    /** How long nothing was typed or moved before a room is built that was not asked for. */
+    /** How long there has to be no input before a room is built ahead of time. */
     private static final Duration QUIET = Duration.seconds(1.5);
 
     private final ReadOnlyObjectWrapper<RoomEntry> shown = new ReadOnlyObjectWrapper<>(this, "shown");
@@ -56,7 +56,10 @@ final class RoomStack extends StackPane {
         getChildren().add(bench);
     }
 
-    /** Says what lies under the rooms: its height counts when the drawing's is chosen, so that it is not folded for it. */
+    /**
+     * Sets what is below the rooms. Its height counts when the drawing's is chosen, so that the drawing is not folded
+     * because of it.
+     */
     void setBelow(Region next) {
         below = Optional.of(next);
         next.heightProperty().addListener((property, old, now) -> fit());
@@ -71,12 +74,12 @@ final class RoomStack extends StackPane {
         return divider;
     }
 
-    /** Says what the rooms find in the window. */
+    /** Sets what the rooms find in the window. */
     void setContext(RoomContext next) {
         context = next;
     }
 
-    /** The entry of the room that is shown; null before the first. */
+    /** The entry of the visible room; null before the first. */
     ReadOnlyObjectProperty<RoomEntry> shownProperty() {
         return shown.getReadOnlyProperty();
     }
@@ -89,7 +92,7 @@ final class RoomStack extends StackPane {
         } else if (shown.get() != entry) {
             room.rest().finish();
         }
-        // The one that goes is hidden first, so that what both draw on is free for the one that comes.
+        // The old room is hidden first, so that what both draw on is free for the new one.
         rooms.forEach((each, other) -> hide(each, other.node(), entry));
         entry.station().ifPresent(divider::show);
         bring(entry, room.node());
@@ -98,7 +101,10 @@ final class RoomStack extends StackPane {
         return room;
     }
 
-    /** Only the room that is shown lies in the scene: all that lies there is gone through at each pulse, seen or not. */
+    /**
+     * Only the visible room is in the scene, because the toolkit goes through everything there at each pulse, visible
+     * or not.
+     */
     private void bring(RoomEntry entry, Node node) {
         Node here = node;
         if (entry.station().isPresent()) {
@@ -114,17 +120,17 @@ final class RoomStack extends StackPane {
         }
     }
 
-    /** Makes at once what is still to be made of the room that is shown. */
+    /** Builds at once whatever is missing of the visible room. */
     void finish() {
         rooms.get(shown.get()).rest().finish();
     }
 
-    /** Tells whether a room has been built. */
+    /** Returns whether a room has been built. */
     boolean isBuilt(RoomEntry entry) {
         return rooms.containsKey(entry);
     }
 
-    /** Returns the room that is shown. */
+    /** Returns the visible room. */
     Room current() {
         return room(shownProperty().get());
     }
@@ -141,7 +147,7 @@ final class RoomStack extends StackPane {
         return room;
     }
 
-    /** Builds the rooms that were not asked for yet, one at each quiet moment, so that each is there when it is wanted. */
+    /** Builds the remaining rooms ahead of time, one in each quiet moment. */
     void warm(Scene scene) {
         PauseTransition quiet = new PauseTransition(QUIET);
         EventHandler<InputEvent> busy = event -> quiet.playFromStart();
@@ -162,7 +168,7 @@ final class RoomStack extends StackPane {
         quiet.playFromStart();
     }
 
-    /** A room that can't be built says so in its place; the rest of the window goes on. */
+    /** If a room can't be built, an error is shown in its place; the rest of the window keeps working. */
     private Room built(RoomEntry entry) {
         try {
             return entry.builder().apply(context);
@@ -178,7 +184,9 @@ final class RoomStack extends StackPane {
         }
     }
 
-    /** Shows a room and puts the focus into the field of a line; on the first thing to do when it has no such field. */
+    /**
+     * Shows a room and puts the focus into the field of a line, or on the first thing to do if it has no such field.
+     */
     void enter(RoomEntry entry, Line<?> line) {
         Room room = show(entry);
         room.unfold(line);
@@ -200,7 +208,10 @@ final class RoomStack extends StackPane {
         room.focusFirst();
     }
 
-    /** A room that was never shown has no fields in the scene yet: what scrolls brings its content with its skin. */
+    /**
+     * The fields of a room that was never shown are not in the scene yet: a scroll pane adds its content together with
+     * its skin.
+     */
     private void settle(Room room) {
         room.node().applyCss();
         layout();

@@ -19,14 +19,14 @@ import org.kestan.devices.serial.SerialGauge;
  */
 final class SerialMenu {
 
-    /** What gauges send at, bits a second. */
+    /** The speeds of gauges, bits per second. */
     private static final List<Integer> SPEEDS = List.of(1200, 2400, 4800, 9600, 19_200);
 
     private SerialMenu() {}
 
     static Menu of(MainWindow window, Settings settings) {
         Menu menu = new Menu(Messages.message("menus.serial"));
-        // A menu that holds nothing is never shown.
+        // An empty menu would never be shown.
         menu.getItems().setAll(none());
         menu.setOnShowing(event -> fill(menu, window, settings));
         return menu;

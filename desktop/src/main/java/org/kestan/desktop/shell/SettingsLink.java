@@ -13,7 +13,7 @@ final class SettingsLink {
     private final JobSession session;
     private final StandardsFile.Outcome standards;
 
-    /** Sets a session up as it was left, and keeps it so from now on. */
+    /** Sets up a session from the settings, and saves changes from now on. */
     SettingsLink(Settings settings, JobSession session) {
         this.session = session;
         session.unitProperty().set(settings.unit());
@@ -31,7 +31,7 @@ final class SettingsLink {
         session.standardsProperty().set(standards.standards());
     }
 
-    /** Says in the status line when the shop's standards could not be read. */
+    /** Reports in the status line if the shop's standards could not be read. */
     void complain() {
         standards.faults().stream()
                 .findFirst()

@@ -7,17 +7,18 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
 /**
- * Keys pressed with Ctrl, Alt or Meta are commands: the letters they type reach no field, not even the one that a command
- * moved the focus to between the press and the letter; nor do the letters that a toolkit edits text by. Undo in a field takes
- * back typing as long as something was typed since the focus came, and otherwise what was done last.
+ * Keys pressed with Ctrl, Alt or Meta are commands. The letters they type reach no field, not even one that the
+ * command moved the focus to between the press and the letter; neither do a toolkit's own editing keys. Undo in a
+ * field takes back typing as long as something was typed since the field got the focus, and otherwise the last edit of
+ * the job.
  */
 final class ShortcutGuard {
 
-    /** What edits text everywhere. */
+    /** Keys that edit text everywhere. */
     private static final Set<KeyCode> EDITING =
             Set.of(KeyCode.A, KeyCode.C, KeyCode.V, KeyCode.X, KeyCode.Y, KeyCode.Z);
 
-    /** Marks a field that is listened to. */
+    /** Marks a field that has listeners. */
     private static final Object HEARD = new Object();
 
     private final Scene scene;
@@ -37,14 +38,14 @@ final class ShortcutGuard {
             if (guard.command || isCommand(key)) {
                 key.consume();
             } else {
-                // Enter, Tab and Escape reach the field the focus went to, and write nothing.
+                // Enter, Tab and Escape reach the field that has the focus, and write nothing.
                 guard.typed |= !key.getCharacter().matches("[\\r\\n\\t\\x1b]?");
             }
         });
         scene.focusOwnerProperty().addListener((property, old, next) -> {
             guard.typed = false;
             if (next instanceof TextInputControl field && field.getProperties().put(HEARD, true) == null) {
-                // After the filters of the rooms around it, some of which have an undo of their own.
+                // After the filters of the rooms around it, some of which have their own undo.
                 field.addEventFilter(KeyEvent.KEY_PRESSED, guard::undo);
             }
         });
@@ -56,7 +57,7 @@ final class ShortcutGuard {
         }
     }
 
-    /** Ctrl and Alt together write a letter on some keyboards. */
+    /** Ctrl and Alt together type a letter on some keyboards. */
     private static boolean isCommand(KeyEvent key) {
         return key.isMetaDown() || key.isControlDown() != key.isAltDown();
     }
@@ -73,7 +74,7 @@ final class ShortcutGuard {
         run(key);
     }
 
-    /** The field never sees it; the command it stands for is run from here. */
+    /** The field never gets the key; its command is run from here. */
     private void run(KeyEvent key) {
         scene.getAccelerators().entrySet().stream()
                 .filter(each -> each.getKey().match(key))

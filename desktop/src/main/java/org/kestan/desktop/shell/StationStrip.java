@@ -54,22 +54,22 @@ final class StationStrip extends HBox {
         showLedger();
     }
 
-    /** Shows which entry was gone through; none of the strip for a room of the menu. */
+    /** Marks the chosen entry; none for a room from the menu. */
     void choose(RoomEntry entry) {
         group.selectToggle(buttons.get(entry));
     }
 
-    /** How much of each station is written on the strip. */
+    /** How much of each station the strip shows. */
     enum Room {
-        /** Title, icon, and how it stands. */
+        /** Title, icon and state. */
         WHOLE,
         /** Title and icon. */
         TIGHT,
-        /** The title alone. */
+        /** Title only. */
         TIGHTEST
     }
 
-    /** Shows as much as there is room for; how each stands is still said to who listens. */
+    /** Shows as much as there is room for; screen readers always get the state. */
     void setRoom(Room room) {
         for (RoomEntry entry : buttons.keySet()) {
             show(reasons.get(entry), room == Room.WHOLE);
@@ -95,7 +95,7 @@ final class StationStrip extends HBox {
         content.setAlignment(Pos.CENTER_LEFT);
         content.getStyleClass().add("station-content");
         why.setMinWidth(USE_PREF_SIZE);
-        // Pressing the one that is shown leaves it shown.
+        // Pressing the chosen entry leaves it chosen.
         ToggleButton button = new ToggleButton() {
             @Override
             public void fire() {
@@ -141,7 +141,7 @@ final class StationStrip extends HBox {
         showBench(session);
     }
 
-    /** A wait that is over is said where the others are waited for. */
+    /** A finished wait is announced where the others are shown. */
     private void showBench(JobSession session) {
         boolean over = session.job().section(Sections.WAITS).stream()
                 .anyMatch(

@@ -13,19 +13,19 @@ import javafx.css.Stylesheet;
 /** The stylesheets that ship: parsed ahead of time if possible, otherwise as text. */
 public final class Stylesheets {
 
-    /** Names the folder of what was made ready when the application was built. */
+    /** The system property for the folder of files prepared when the application was built. */
     private static final String PREPARED = "kestan.prepared";
 
     private static final List<String> COMMON = List.of("kestan", "paper", "lamplight");
 
     private Stylesheets() {}
 
-    /** The sheets of every scene. */
+    /** The stylesheets of every scene. */
     static List<String> common() {
         return COMMON.stream().flatMap(name -> of(name).stream()).toList();
     }
 
-    /** A room's own sheet; none where the common ones do. What only one room has is matched nowhere else. */
+    /** A room's own stylesheet, empty if the common ones suffice. Rules for a single room are matched nowhere else. */
     static List<String> of(RoomEntry entry) {
         return of(entry.id()).stream().toList();
     }
@@ -43,7 +43,7 @@ public final class Stylesheets {
     }
 
     /**
-     * Reads all sheets and keeps them in a folder in the form in which they are read fastest.
+     * Parses all stylesheets and stores them in a folder in the form that loads fastest.
      *
      * @throws IOException if they can't be written
      */

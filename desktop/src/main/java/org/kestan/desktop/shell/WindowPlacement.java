@@ -11,14 +11,14 @@ import org.kestan.desktop.session.Settings;
 /** The window's place and size, remembered from one run to the next. */
 public final class WindowPlacement {
 
-    /** So much of the title bar has to be in sight to take hold of, pixels. */
+    /** How much of the title bar has to be visible to grab it, in pixels. */
     private static final double TO_GRASP = 100;
 
     private static final double TITLE_BAR = 32;
 
     private WindowPlacement() {}
 
-    /** Puts a window that isn't shown yet where the last one was, and keeps where it is once it closes. */
+    /** Puts a window that is not visible yet where the last one was, and saves its place when it closes. */
     public static void restore(Stage stage, Settings settings) {
         List<Rectangle2D> screens =
                 Screen.getScreens().stream().map(Screen::getVisualBounds).toList();
@@ -38,14 +38,14 @@ public final class WindowPlacement {
 
     private static void keep(Stage stage, Settings settings) {
         settings.setMaximized(stage.isMaximized());
-        // A window that fills the screen says nothing of how large it is when it does not.
+        // The size of a maximized window says nothing about its normal size.
         if (!stage.isMaximized()) {
             settings.setWindow(new Rectangle2D(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight()));
         }
     }
 
     /**
-     * Returns where a window may stand again: as it stood, no larger than the screen it was on.
+     * Returns where a window may appear again: in its old place, no larger than the screen it was on.
      *
      * @param screens what is free on each, pixels
      * @return empty where nothing of its title bar would be in sight
@@ -65,7 +65,7 @@ public final class WindowPlacement {
                 Math.min(window.getHeight(), screen.getHeight()));
     }
 
-    /** How much of the title bar is in sight on a screen, pixels across. */
+    /** The visible width of the title bar on a screen, in pixels. */
     private static double inSight(Rectangle2D window, Rectangle2D screen) {
         boolean grasped = window.getMinY() >= screen.getMinY() && window.getMinY() + TITLE_BAR <= screen.getMaxY();
         double left = Math.max(window.getMinX(), screen.getMinX());

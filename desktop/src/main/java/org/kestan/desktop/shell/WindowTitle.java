@@ -51,7 +51,7 @@ final class WindowTitle extends Label {
                 : Messages.message("window-title.unnamed-instrument");
     }
 
-    /** A wait that is over stands first: the title is seen while another window is in front. */
+    /** A finished wait comes first, because the title is visible while another window is in front. */
     private void showTitle() {
         String name = session.job().name();
         String over = waits.runningProperty().get().stream()

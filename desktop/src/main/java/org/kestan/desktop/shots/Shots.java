@@ -55,19 +55,21 @@ import org.kestan.ledger.Query;
 import org.kestan.ledger.sqlite.SqliteLedger;
 import org.kestan.text.BenchUnit;
 
-/** Opens the window on the sample jobs, goes through the main views and writes a PNG of each. Argument: the folder. */
+/**
+ * Opens the window with the sample jobs, goes through the main views and writes a PNG of each. Argument: the folder.
+ */
 public final class Shots extends Application {
 
-    /** Time for a view to be laid out and drawn before its picture is taken. */
+    /** Time to lay out and draw a view before its picture is taken. */
     private static final Duration SETTLE = Duration.millis(2500);
 
-    /** The week is looked at once no better plan is looked for any more. */
+    /** The week is shown once the search for a better plan has ended. */
     private static final Duration PLANNED = Duration.seconds(25);
 
     private static final Duration TAKEN = Duration.seconds(7);
     private static final Duration HEARD = Duration.seconds(25);
 
-    /** What is seen under this name stands over the next picture. */
+    /** Goes above the next picture instead of into a file of its own. */
     private static final String HELD = "";
 
     private static final List<String> BEFORE_THE_SCRIBE =
@@ -177,7 +179,7 @@ public final class Shots extends Application {
         practice();
     }
 
-    /** A photograph that is marked, and below it strings that are heard. */
+    /** A photograph with marks, and below it the strings being heard. */
     private void devices(MainWindow window) {
         views.add(new View(
                 HELD,
@@ -237,7 +239,7 @@ public final class Shots extends Application {
                 null));
     }
 
-    /** Practice has a window and a ledger of its own. */
+    /** Practice has its own window and ledger. */
     private void practice() {
         views.add(new View("practice-tool", () -> {
             practicing = practiceWindow();
@@ -287,7 +289,7 @@ public final class Shots extends Application {
                 .orElseThrow(Expect.present("practice case"));
     }
 
-    /** An invented fitting, half-way. */
+    /** An invented fitting, half finished. */
     private static Job sanded(Job job) {
         List<HeelEntry> log = new ArrayList<>();
         String[] reads = {"6.9 mm", "7.4 mm", "8.2 mm", "8.9 mm"};
@@ -356,7 +358,7 @@ public final class Shots extends Application {
             Platform.exit();
             return;
         }
-        // A view that can't be brought up ends the tour instead of leaving it waiting.
+        // A view that can't be shown ends the tour instead of leaving it waiting.
         Thread.currentThread().setUncaughtExceptionHandler((thread, failure) -> {
             failure.printStackTrace();
             System.exit(1);
@@ -392,7 +394,7 @@ public final class Shots extends Application {
         settle.play();
     }
 
-    /** Writes pictures of one size, one below the other. */
+    /** Writes pictures of equal size, one below the other. */
     private static void write(List<WritableImage> images, Path file) {
         int width = (int) images.get(0).getWidth();
         int height = (int) images.get(0).getHeight();

@@ -1,2 +1,2 @@
-/** Draws the pictures of the README again from the sample jobs: {@code ./kestan shots}. */
+/** Takes the screenshots for the README from the sample jobs: {@code ./kestan shots}. */
 package org.kestan.desktop.shots;

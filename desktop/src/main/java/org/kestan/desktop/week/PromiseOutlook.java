@@ -22,7 +22,7 @@ public final class PromiseOutlook extends VBox {
     private final Label said = new Label();
     private final Button notice;
 
-    /** Says nothing until somebody comes to the promise, or there is one. */
+    /** Stays silent until somebody gets to the promise, or there is one. */
     public PromiseOutlook(JobSession session, JobStore store, WeekDesk desk) {
         this.session = session;
         this.store = store;

@@ -48,14 +48,14 @@ import org.kestan.week.WeekReport;
  */
 public final class WeekDesk {
 
-    /** How long a better plan is looked for; tests look shorter. */
+    /** How long to search for a better plan; tests search for a shorter time. */
     static final Duration LOOKS = Duration.ofMillis(Long.getLong("kestan.looks", 4000));
 
     private static final javafx.util.Duration SETTLES = javafx.util.Duration.millis(250);
     private static final long SEED = 1;
     private static final int MOST_CHANGES = 4;
 
-    /** A better plan is not shown sooner after the one before, ns. */
+    /** The minimum time between two better plans being shown, ns. */
     private static final long SHOWN_EVERY = 700_000_000L;
 
     private final JobSession session;
@@ -83,7 +83,7 @@ public final class WeekDesk {
     private boolean begun;
     private WeekPlans plans;
 
-    /** Plans nothing until somebody looks. */
+    /** Makes no plan until somebody looks. */
     public WeekDesk(JobSession session, JobStore store, Clock clock) {
         this.session = session;
         this.store = store;
@@ -91,7 +91,7 @@ public final class WeekDesk {
         settles.setOnFinished(event -> plan());
     }
 
-    /** Begins to plan, and to follow what changes. */
+    /** Starts planning, and following changes. */
     public void begin() {
         if (!begun) {
             begun = true;
@@ -103,7 +103,7 @@ public final class WeekDesk {
     }
 
     /**
-     * Says whether a room looks at the plan. While none does it follows what changes, and no better plan is looked for.
+     * Sets whether a room shows the plan. If none does, changes are followed but no better plan is searched for.
      *
      * @param room which
      */
@@ -126,22 +126,22 @@ public final class WeekDesk {
         }
     }
 
-    /** The plan with what is said of it; empty before the first one. */
+    /** The plan with its report; empty before the first one. */
     public ReadOnlyObjectProperty<Optional<WeekReport>> reportProperty() {
         return report.getReadOnlyProperty();
     }
 
-    /** What is otherwise than in the plan before, a sentence each. */
+    /** What changed from the previous plan, one sentence each. */
     public ReadOnlyObjectProperty<List<String>> changesProperty() {
         return changes.getReadOnlyProperty();
     }
 
-    /** Whether it still looks for a better plan. */
+    /** Whether the search for a better plan is running. */
     public ReadOnlyBooleanProperty lookingProperty() {
         return looking.getReadOnlyProperty();
     }
 
-    /** Stops looking for a better plan; what was found so far is the plan. */
+    /** Stops the search; the best plan so far stays. */
     public void stop() {
         stopped = asked.get();
         looking.set(false);
@@ -202,7 +202,7 @@ public final class WeekDesk {
     private void show(int mine, WeekOrder next, boolean last) {
         WeekReport made = WeekReport.of(plans, next, SEED);
         Platform.runLater(() -> {
-            // A plan that was overtaken is still better than none.
+            // An outdated plan is still better than none.
             if (asked.get() == mine || report.get().isEmpty()) {
                 changes.set(settled.map(old -> changed(old, made)).orElse(List.of()));
                 report.set(Optional.of(made));
@@ -213,13 +213,13 @@ public final class WeekDesk {
         });
     }
 
-    /** Asks which kinds of jobs there are and were, the most frequent first. */
+    /** Asks for the kinds of jobs there are and were, the most frequent first. */
     public void kinds(Consumer<List<String>> told) {
         store.ask(() -> jobs.kinds(store.ledger()), told);
     }
 
     /**
-     * Asks when another job of a kind could be promised, behind all that are planned.
+     * Asks when another job of a kind could be promised, after all that are planned.
      *
      * @param kind one of {@link #kinds}
      * @param told the answer; empty where it can't be planned, or nothing is yet
@@ -263,7 +263,7 @@ public final class WeekDesk {
     }
 
     /**
-     * Changes a job that may be another than the one that is open.
+     * Changes a job that may not be the open one.
      *
      * @param id its id
      */

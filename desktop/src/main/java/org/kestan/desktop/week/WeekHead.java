@@ -62,7 +62,7 @@ public final class WeekHead extends VBox {
         }
     }
 
-    /** Says what the plan comes to. */
+    /** Summarizes the plan. */
     public void say(String text) {
         said.setText(text);
     }

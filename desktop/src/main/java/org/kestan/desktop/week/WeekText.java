@@ -24,32 +24,32 @@ public final class WeekText {
 
     private WeekText() {}
 
-    /** Prints a day. */
+    /** Formats a day. */
     public static String day(LocalDate day) {
         return day.format(DAY);
     }
 
-    /** Prints a time of day. */
+    /** Formats a time of day. */
     public static String time(ZonedDateTime at) {
         return at.format(TIME);
     }
 
-    /** Counts jobs. */
+    /** Returns a number of jobs in words. */
     public static String jobs(int jobs) {
         return jobs == 1 ? Messages.message("week-text.one-job") : Messages.message("week-text.jobs", jobs);
     }
 
-    /** Counts steps. */
+    /** Returns a number of steps in words. */
     public static String steps(int steps) {
         return steps == 1 ? Messages.message("week-text.one-step") : Messages.message("week-text.steps", steps);
     }
 
-    /** Counts days. */
+    /** Returns a number of days in words. */
     public static String days(long days) {
         return days == 1 ? Messages.message("week-text.one-day") : Messages.message("week-text.days", days);
     }
 
-    /** Names a part to be ordered: what, how many, for which job, by when. */
+    /** Describes a part to order: what, how many, for which job, by when. */
     public static String part(PartOrder order) {
         PartNeed need = order.need();
         String what = need.kind().map(Wording::label).orElse(need.what());
@@ -74,7 +74,7 @@ public final class WeekText {
                 .orElse(Messages.message("week-text.no-other", MemoryText.ways(kind)));
     }
 
-    /** Tells whether a plan has moved past a promise: it is late, or not kept in eight cases of ten. */
+    /** Returns whether a plan has moved past a promise: it is late, or kept with a chance of less than 80 %. */
     public static boolean isPast(WeekReport.Outlook outlook) {
         return outlook.job()
                 .job()
@@ -83,7 +83,7 @@ public final class WeekText {
                 .isPresent();
     }
 
-    /** A few lines to the owner of an instrument that is not ready when it was promised. */
+    /** A few lines to the owner of an instrument that will not be ready when promised. */
     public static String notice(WeekReport.Outlook outlook) {
         return Messages.message(
                 "week-text.notice",
@@ -92,14 +92,14 @@ public final class WeekText {
                 day(outlook.ready80().toLocalDate()));
     }
 
-    /** Puts such a notice where it can be pasted from. */
+    /** Copies such a notice to the clipboard. */
     public static void copyNotice(WeekReport.Outlook outlook) {
         ClipboardContent content = new ClipboardContent();
         content.putString(notice(outlook));
         Clipboard.getSystemClipboard().setContent(content);
     }
 
-    /** Prints minutes of work. */
+    /** Formats minutes of work. */
     public static String minutes(long minutes) {
         return minutes < 60
                 ? Messages.message("week-text.minutes", minutes)
@@ -108,7 +108,7 @@ public final class WeekText {
                         : Messages.message("week-text.hours-and-minutes", minutes / 60, minutes % 60);
     }
 
-    /** Says when a job is ready, with what chance. */
+    /** Says when a job is ready, and how likely that is. */
     public static String ready(WeekReport.Outlook outlook) {
         LocalDate likely = outlook.ready80().toLocalDate();
         LocalDate half = outlook.ready50().toLocalDate();

@@ -33,12 +33,12 @@ public final class PictureFolder implements AutoCloseable {
     private final Set<Path> known = new HashSet<>();
     private final Map<Path, Long> growing = new HashMap<>();
 
-    /** What is told. */
+    /** The listener. */
     public sealed interface Heard {
-        /** A new picture. */
+        /** A new picture arrived. */
         record Arrived(Path picture) implements Heard {}
 
-        /** The folder is gone: a card was pulled out, a machine switched off. Nothing is watched any more. */
+        /** The folder is gone: a card was removed, a machine switched off. Watching has ended. */
         record Gone() implements Heard {}
     }
 
@@ -49,7 +49,7 @@ public final class PictureFolder implements AutoCloseable {
     }
 
     /**
-     * Watches a folder from now on; what lies in it already is not told.
+     * Starts watching a folder; pictures already in it are not reported.
      *
      * @param told is called on a thread of its own
      * @throws IOException if it can't be read

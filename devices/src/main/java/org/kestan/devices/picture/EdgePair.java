@@ -8,8 +8,8 @@ import java.util.stream.IntStream;
 import org.kestan.analysis.picture.PixelPoint;
 
 /**
- * The two edges of a gap, near where somebody marked them. An edge is believed that goes on beside the line it was met on: straight for a string, arched
- * for a crown.
+ * The two edges of a gap, near where somebody marked them. An edge counts if it continues beside the line on which it
+ * was found: straight for a string, arched for a crown.
  *
  * @param from the first, pixels along the line from the first mark
  * @param to the second
@@ -19,37 +19,40 @@ import org.kestan.analysis.picture.PixelPoint;
  */
 record EdgePair(double from, double to, double fromDeviation, double toDeviation, double doubt) {
 
-    /** Pixels a mark may lie off. */
+    /** How far off a mark may be, pixels. */
     static final double REACH = 14;
 
     private static final double PRIOR = 7;
 
-    /** What is less steep than this share of the steepest nearby is not looked at. */
+    /** Edges less steep than this share of the steepest nearby are ignored. */
     private static final double SHARE = 0.3;
 
-    /** Edges between two others that are as steep tell that those are not the gap's. */
+    /** If there are equally steep edges between two others, those are not the gap's. */
     private static final double BETWEEN = 0.35;
 
     private static final double STEEP = 0.55;
 
-    /** An edge as steep as this share of the first is as clear. */
+    /** An edge this steep, as a share of the first, is as clear. */
     private static final double AS_CLEAR = 0.8;
 
     private static final double SAME_WAY = 0.6;
     private static final double LEAST_APART = 1.5;
 
-    /** Beside the line an edge goes on within so many pixels. */
+    /** How far from the line an edge may continue, pixels. */
     private static final double GOES_ON = 1.6;
 
     private static final double LEAST_SUPPORT = 0.3;
 
-    /** An edge between the two counts where it goes on in this share of the strips. */
+    /** An edge between the two counts if it continues in this share of the strips. */
     private static final double GOES_ON_SURELY = 0.6;
 
-    /** To both sides of a crown the board is seen so far off, in radii of its arch; an edge that goes on straight there is the board's. */
+    /**
+     * How far to both sides of a crown the board is looked at, in radii of its arch; an edge that continues straight
+     * there is the board's.
+     */
     private static final double[] BESIDE = {-2.6, -1.8, 1.8, 2.6};
 
-    /** No crown stands higher over the board, in radii of its arch. */
+    /** The greatest height of a crown over the board, in radii of its arch. */
     private static final double HIGHEST = 1.4;
 
     /** A crown's edge less steep than this share of the board's is doubtful. */
@@ -59,17 +62,17 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
     private static final double BESIDE_NEAR = 1.2;
     private static final double BESIDE_STEEP = 0.4;
 
-    /** What blur, sharpening and compression move an edge by, pixels: from trials with rendered pictures. */
+    /** How far blur, sharpening and compression move an edge, pixels: from trials with rendered pictures. */
     private static final double RENDERED = 0.08;
 
-    /** A small arch is told less well: pixels, for a radius of one. */
+    /** A small arch is less certain: pixels, for a radius of one. */
     private static final double ARCHED = 3.2;
 
-    /** Where a string's edge ends is told so well, as a share of its blur: from the same trials. */
+    /** How precisely the end of a string's edge is found, as a share of its blur: from the same trials. */
     private static final double THIN = 0.15;
 
     /**
-     * How an edge is looked for.
+     * How to look for an edge.
      *
      * @param offset where its middle lies, pixels across the line
      * @param half how far it is looked at to each side, pixels
@@ -81,13 +84,13 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
             return radius < Double.POSITIVE_INFINITY;
         }
 
-        /** How far it lies behind its middle, seen from the gap. */
+        /** How far it is behind its middle, seen from the gap. */
         private double sag(double k) {
             return arched() ? k * k / (2 * radius) : 0;
         }
     }
 
-    /** Strips side by side across a line, each with the edges in it. */
+    /** Adjacent strips across a line, each with its edges. */
     private static final class Strips {
         private static final int COUNT = 9;
 
@@ -115,7 +118,7 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
                             shape.offset() + offsets[i] - width / 2,
                             shape.offset() + offsets[i] + width / 2))
                     .toList();
-            // The top of an arch is nearly straight over a little of its width.
+            // The top of an arch is nearly straight over a small part of its width.
             double straight = shape.arched() ? Math.max(1, shape.half() / 5) : shape.half();
             whole = Profile.of(
                     picture, mark, right, down, from, to, shape.offset() - straight, shape.offset() + straight);
@@ -128,7 +131,9 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
                     : List.of();
         }
 
-        /** Tells whether what should be a crown's edge goes on straight where there is no crown any more: it is the board's. */
+        /**
+         * Returns whether what should be a crown's edge continues straight beyond the crown: then it is the board's.
+         */
         private boolean boards(Profile.Edge edge) {
             return !beside.isEmpty()
                     && beside.stream()
@@ -138,7 +143,7 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
                                                     && Math.abs(each.slope()) > BESIDE_STEEP * Math.abs(edge.slope())));
         }
 
-        /** Where an edge goes on, strip by strip: its middle as each strip tells it. */
+        /** Where an edge continues, strip by strip, with its middle in each strip. */
         private List<double[]> onward(Profile.Edge edge, int away) {
             List<double[]> found = new ArrayList<>();
             for (int i = 0; i < offsets.length; i++) {
@@ -163,7 +168,7 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
             return onward(edge, away).size() / (double) offsets.length;
         }
 
-        /** The middle of an edge, by all strips it goes on in, and how far that may lie off. */
+        /** The middle of an edge, from all strips in which it continues, and its uncertainty. */
         private double[] middle(Profile.Edge edge, int away) {
             List<double[]> all = onward(edge, away);
             double noise = whole.deviation(edge);
@@ -175,7 +180,7 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
             return arch(all, noise);
         }
 
-        /** A parabola about the middle through what the strips tell, those far off counted less. */
+        /** A parabola about the middle through the strips' values, with outliers counting less. */
         private static double[] arch(List<double[]> all, double noise) {
             double[] weights = new double[all.size()];
             Arrays.fill(weights, 1);
@@ -267,7 +272,10 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
                 doubt(one, begun, ended)));
     }
 
-    /** What the first edge may be. Where the board's own is seen, a crown lies over it, by no more than crowns are high. */
+    /**
+     * The candidates for the first edge. If the board's own edge is visible, a crown is over it, by no more than
+     * crowns are high.
+     */
     private static List<Profile.Edge> begins(Strips strips, double to) {
         List<Profile.Edge> all = strips.whole.edges(-REACH, to, SHARE);
         double highest = all.stream()
@@ -281,8 +289,8 @@ record EdgePair(double from, double to, double fromDeviation, double toDeviation
     }
 
     /**
-     * A mark that lies too far off finds an edge behind the one that is meant: that lies between, and is no less clear. And one that is faint beside the board's
-     * own may be anything behind the fret.
+     * A mark that is too far off finds an edge behind the intended one, which is in between and just as clear. And an
+     * edge that is faint beside the board's own may be anything behind the fret.
      */
     private static double doubt(Strips strips, Profile.Edge begun, Profile.Edge ended) {
         double clear = AS_CLEAR * Math.abs(begun.slope());

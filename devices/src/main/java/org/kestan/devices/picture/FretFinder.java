@@ -6,30 +6,30 @@ import java.util.Optional;
 import org.kestan.analysis.picture.PixelPoint;
 
 /**
- * Finds the middle of a fret's end: the axis that most pairs of edges lie about, one on each side, one getting brighter where the other
- * gets darker. Whatever is bright and whatever is dark, a fret's two flanks agree on it at every height, and nothing else does. Source: the
- * symmetry transform (D. Reisfeld, H. Wolfson, Y. Yeshurun, <i>Context-free attentional operators</i>, Int. J. of Computer Vision 14, 1995), here
- * for one direction.
+ * Finds the middle of a fret's end: the axis shared by the most pairs of edges, one on each side, one getting brighter
+ * where the other gets darker. Whatever is bright or dark, a fret's two flanks agree on it at every height, and
+ * nothing else does. Source: the symmetry transform (D. Reisfeld, H. Wolfson, Y. Yeshurun, <i>Context-free attentional
+ * operators</i>, Int. J. of Computer Vision 14, 1995), here for one direction.
  */
 final class FretFinder {
 
-    /** Pixels a mark may lie off. */
+    /** How far off a mark may be, pixels. */
     static final int REACH = 14;
 
-    /** A fret is so wide at half its height, mm, at the least and at most. */
+    /** The smallest and largest width of a fret at half its height, mm. */
     private static final double NARROWEST = 0.7;
 
     private static final double WIDEST = 3.2;
 
-    /** How far a crown stands over the board, mm. */
+    /** The height of a crown over the board, mm. */
     private static final double HEIGHT = 1.2;
 
     private static final double SHARE = 0.3;
 
-    /** Pairs whose middles lie within this of one another agree, pixels. */
+    /** Pairs agree if their middles are this close, pixels. */
     private static final double AGREE = 1.5;
 
-    /** As much of a crown's height has to agree. */
+    /** The share of a crown's height that has to agree. */
     private static final double LEAST_HEIGHT = 0.25;
 
     private FretFinder() {}
@@ -42,7 +42,7 @@ final class FretFinder {
      */
     record Axis(double off, double deviation) {}
 
-    /** Two flanks: their middle, and how much it counts. */
+    /** Two flanks: their middle, and its weight. */
     private record Pair(double middle, double weight, int row) {}
 
     /**

@@ -23,7 +23,7 @@ public record GrayPicture(int width, int height, byte[] values) {
         int height = image.getHeight();
         byte[] values = new byte[Math.multiplyExact(width, height)];
         if (image.getType() == BufferedImage.TYPE_BYTE_GRAY) {
-            // As it was kept; asked for colors Java takes such values for linear light and bends them.
+            // Read as stored; when asked for colors, Java treats such values as linear light and distorts them.
             image.getRaster().getDataElements(0, 0, width, height, values);
             return new GrayPicture(width, height, values);
         }
@@ -39,7 +39,7 @@ public record GrayPicture(int width, int height, byte[] values) {
         return new GrayPicture(width, height, values);
     }
 
-    /** Tells whether a place lies in the picture, with so many pixels around it. */
+    /** Returns whether a place is in the picture, with a margin in pixels. */
     public boolean has(double x, double y, double margin) {
         return x >= margin && y >= margin && x <= width - 1 - margin && y <= height - 1 - margin;
     }
@@ -50,7 +50,7 @@ public record GrayPicture(int width, int height, byte[] values) {
         return values[row * width + column] & 0xFF;
     }
 
-    /** The brightness at a place between pixels, linear between the four around it; at the edge what lies nearest. */
+    /** The brightness at a place between pixels, linear between the four around it; at the border, of the nearest. */
     public double at(double x, double y) {
         int left = (int) Math.floor(x);
         int top = (int) Math.floor(y);

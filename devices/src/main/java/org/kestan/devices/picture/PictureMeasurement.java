@@ -31,7 +31,7 @@ public record PictureMeasurement(
         List<PictureWarning> warnings,
         List<PictureMarks.FretMark> frets) {
 
-    /** Readings over a fret under a string or a straightedge. */
+    /** Readings over a fret, under a string or a straightedge. */
     private static final Set<Reading> OVER_FRETS = Set.of(
             Reading.ACTION_BASS,
             Reading.ACTION_TREBLE,
@@ -41,33 +41,33 @@ public record PictureMeasurement(
             Reading.RELIEF_SLACK,
             Reading.PROFILE_GAP);
 
-    /** The part of a normal distribution that a half-width holds on either side. */
+    /** The part of a normal distribution within a half-width on either side. */
     private static final double NINETY_FIVE = 1.96;
 
-    /** A string usually lies so far inside the edge of the board, mm: common practice, no source. */
+    /** How far a string usually is inside the edge of the board, mm: common practice, no source. */
     private static final double USUAL_INSET = 2.5;
 
     private static final double INSET_DOUBT = 1.2;
     private static final double TOLD_INSET_DOUBT = 0.06;
 
-    /** What a mark is good for where nothing was found near it, pixels. */
+    /** The uncertainty of a mark with nothing found near it, pixels. */
     private static final double MARKED = 6;
 
-    /** What a fret that was found is good for, pixels and mm. */
+    /** The uncertainty of a fret that was found, pixels and mm. */
     private static final double FOUND = 0.15;
 
     private static final double FOUND_MM = 0.004;
 
-    /** Frets that fit no likely camera better than this are named wrongly. */
+    /** If frets fit no likely camera better than this, one has the wrong number. */
     private static final double WRONG_FRET = 3.5;
 
-    /** Frets that fit as well as this are all right. */
+    /** If frets fit this well, all are right. */
     private static final double GOOD = 1.6;
 
-    /** Fewer frets tell nothing of one another. */
+    /** With fewer frets, none can be checked against the others. */
     private static final int ENOUGH = 3;
 
-    /** What a fret is good for that lies off all others, pixels. */
+    /** The uncertainty of a fret that is off from all others, pixels. */
     private static final double LOST = 1000;
 
     private static final double CROWN_BAND = 0.55;
@@ -79,10 +79,10 @@ public record PictureMeasurement(
     private static final double WIDEST = 60;
     private static final double OTHER_BAND = 0.35;
 
-    /** Within this angle of square or along, a gap is meant to be that. */
+    /** A gap within this angle of square or parallel is meant to be so. */
     private static final double ABOUT = Math.toRadians(30);
 
-    /** Tells whether a line is read over a fret, to the underside of a string or a straightedge. */
+    /** Returns whether a line is read over a fret, to the underside of a string or a straightedge. */
     public static boolean isOverFret(Reading line) {
         return OVER_FRETS.contains(line);
     }
@@ -103,7 +103,7 @@ public record PictureMeasurement(
         return new Measuring(picture, focal, marks).measure();
     }
 
-    /** One measurement on its way. */
+    /** A measurement in progress. */
     private static final class Measuring {
         private final GrayPicture picture;
         private final CameraFit.Frame frame;
@@ -149,7 +149,7 @@ public record PictureMeasurement(
             return done(found);
         }
 
-        /** Where one fret lies off what all others say, something else was taken for it: its mark counts little then. */
+        /** If one fret is off from what all others say, something else was taken for it, and its mark counts little. */
         private CameraFit fit(
                 List<PictureMarks.FretMark> found, List<PictureMarks.Known> known, List<Double> deviations) {
             CameraFit fit = CameraFit.of(frame, marks.with(found, known), deviations, FOUND);
@@ -181,7 +181,7 @@ public record PictureMeasurement(
             return new PictureMeasurement(readings, millimetersPerPixel, warnings, found);
         }
 
-        /** 1 where strings lie to the left of the direction of the board, as in a picture that stands upright. */
+        /** 1 if strings are to the left of the direction of the board, as in an upright picture. */
         private int up(CameraFit rough) {
             double right = Math.cos(rough.direction());
             double down = Math.sin(rough.direction());
@@ -260,7 +260,7 @@ public record PictureMeasurement(
             double half = Math.max(1, (overFret ? CROWN_BAND : OTHER_BAND) * scale);
             EdgePair.Shape first = new EdgePair.Shape(0, half, overFret ? ARCH * scale : Double.POSITIVE_INFINITY);
             double wide = Math.min(WIDEST, Math.max(1, (overFret ? STRING_BAND : OTHER_BAND) * scale));
-            // Where it is no string, the second edge is looked for where it was marked.
+            // If it is not a string, the second edge is looked for where it was marked.
             double offset = overFret ? 0 : -dx * down + dy * right;
             EdgePair.Shape second = new EdgePair.Shape(offset, wide, Double.POSITIVE_INFINITY);
             Optional<EdgePair> pair = EdgePair.find(picture, from, right, down, along, first, second);
@@ -305,7 +305,7 @@ public record PictureMeasurement(
                     : off > Math.PI / 2 - ABOUT ? CameraFit.Way.ACROSS : CameraFit.Way.STRAIGHT;
         }
 
-        /** A marked fret whose crown lies there, else one that can be found. */
+        /** A marked fret whose crown is there, or else one that can be found. */
         private PixelPoint overCrown(
                 PixelPoint mark, CameraFit fit, List<PictureMarks.FretMark> found, int up, double scale) {
             double right = Math.cos(fit.direction());
@@ -325,7 +325,7 @@ public record PictureMeasurement(
         }
     }
 
-    /** Puts what several pictures say of one line together, each by how sure it is. */
+    /** Combines what several pictures say about one line, weighted by how well each is known. */
     public static List<PictureReading> together(List<PictureReading> all) {
         List<PictureReading> merged = new ArrayList<>();
         for (PictureReading each : all) {

@@ -29,10 +29,10 @@ import javax.imageio.stream.ImageInputStream;
  */
 public record PictureRead(BufferedImage image, OptionalDouble focal) {
 
-    /** Larger ones are refused, pixels. */
+    /** Larger pictures are refused, pixels. */
     public static final long MOST_PIXELS = 64_000_000;
 
-    /** Long side of a frame of 35 mm film, mm. */
+    /** Long side of a 35 mm film frame, mm. */
     private static final double FILM = 36;
 
     private static final int MOST_BYTES = 100_000_000;
@@ -41,7 +41,7 @@ public record PictureRead(BufferedImage image, OptionalDouble focal) {
     public enum Trouble {
         /** There is no such file, or it may not be read. */
         NOT_READ,
-        /** It is no picture, or a broken one. */
+        /** It is not a picture, or a damaged one. */
         NO_PICTURE,
         /** It has more than {@link #MOST_PIXELS}. */
         TOO_LARGE
@@ -97,7 +97,7 @@ public record PictureRead(BufferedImage image, OptionalDouble focal) {
                 film = found == null || found <= 0 ? film : OptionalInt.of(found);
             }
         } catch (ImageProcessingException nothingSaid) {
-            // A picture without a word about its camera is as good.
+            // A picture without information about its camera will do.
             turn = 1;
         }
         BufferedImage upright = turned(raw, turn);
@@ -126,7 +126,7 @@ public record PictureRead(BufferedImage image, OptionalDouble focal) {
         }
     }
 
-    /** As EXIF counts: 1 upright, 3 upside down, 6 and 8 lying, the others seen in a mirror. */
+    /** EXIF orientation: 1 upright, 3 upside down, 6 and 8 sideways, the others mirrored. */
     private static BufferedImage turned(BufferedImage image, int turn) {
         double w = image.getWidth();
         double h = image.getHeight();

@@ -26,22 +26,22 @@ public final class PictureReadings implements ReadingSource {
     /** With none. */
     public PictureReadings() {}
 
-    /** Takes a reading in, in place of one of the same line in the same picture. */
+    /** Adds a reading, replacing one of the same line in the same picture. */
     public void put(Path picture, PictureReading reading) {
         all.put(new Seen(picture, reading.line()), reading);
     }
 
-    /** Forgets all of them: another instrument. */
+    /** Forgets all of them, for another instrument. */
     public void clear() {
         all.clear();
     }
 
-    /** Returns what all pictures together say of each line. */
+    /** Returns what all pictures together say about each line. */
     public List<PictureReading> together() {
         return PictureMeasurement.together(List.copyOf(all.values()));
     }
 
-    /** Returns what all pictures together say of one line; empty where none shows it. */
+    /** Returns what all pictures together say about one line; empty if none shows it. */
     public Optional<SourcedReading<Length>> of(Measurable line) {
         return together().stream()
                 .filter(each -> each.line().equals(line))

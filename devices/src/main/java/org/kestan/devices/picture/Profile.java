@@ -6,8 +6,9 @@ import java.util.List;
 import org.kestan.analysis.picture.PixelPoint;
 
 /**
- * The brightness along a line through a picture, averaged across a band, and the edges in it: where the brightness changes most
- * steeply (Marr and Hildreth, <i>Theory of edge detection</i>, Proc. R. Soc. Lond. B 207, 1980), to parts of a pixel by a parabola.
+ * The brightness along a line through a picture, averaged across a band, and the edges in it: where the brightness
+ * changes most steeply (Marr and Hildreth, <i>Theory of edge detection</i>, Proc. R. Soc. Lond. B 207, 1980), to a
+ * fraction of a pixel by a parabola.
  */
 final class Profile {
 
@@ -16,13 +17,13 @@ final class Profile {
 
     private static final double SMOOTHING = 1.1;
 
-    /** A change has to stand out of the noise so many times. */
+    /** How many times the noise a change has to be. */
     private static final double CLEAR = 5;
 
-    /** Steps of brightness a pixel that are an edge to the eye, whatever the noise. */
+    /** The steepness, in steps of brightness per pixel, that the eye sees as an edge, whatever the noise. */
     private static final double LEAST = 1.2;
 
-    /** What is thinner is drawn apart by its blur, pixels. */
+    /** Something thinner than this is widened by its blur, pixels. */
     private static final double THIN = 7;
 
     private static final double MEDIAN_TO_DEVIATION = 1.4826;
@@ -102,7 +103,7 @@ final class Profile {
         return smooth;
     }
 
-    /** What the slope of this band is off by where nothing changes, from differences of the second order. */
+    /** The noise of this band's slope where nothing changes, from second-order differences. */
     private static double noise(double[] values) {
         int apart = (int) Math.round(1 / STEP);
         double[] off = new double[Math.max(0, values.length - 2 * apart)];
@@ -111,11 +112,11 @@ final class Profile {
         }
         Arrays.sort(off);
         double deviation = off.length == 0 ? 0 : MEDIAN_TO_DEVIATION * off[off.length / 2] / Math.sqrt(6);
-        // A slope over a smoothed pixel or two is calmer than one pixel.
+        // A slope over a smoothed pixel or two is less noisy than over one pixel.
         return deviation / (2 * SMOOTHING * Math.sqrt(SMOOTHING));
     }
 
-    /** Edges from the steepest of a stretch down to a share of it, in their order; none where nothing stands out. */
+    /** Edges of a stretch in order, from the steepest down to a share of it; none if nothing stands out. */
     List<Edge> edges(double from, double to, double share) {
         int low = Math.max(1, (int) Math.ceil((from - first) / STEP));
         int high = Math.min(slope.length - 2, (int) Math.floor((to - first) / STEP));
@@ -139,8 +140,8 @@ final class Profile {
     }
 
     /**
-     * How far an edge is seen too far out because the other edge of something thin lies close behind it: both are drawn apart by the blur. The
-     * blur is told by how sharply the edge's own slope peaks.
+     * How far too far out an edge appears because the other edge of something thin is close behind it: the blur pushes
+     * both apart. The sharpness of the edge's own slope shows the blur.
      *
      * @param away 1 where what is thin lies farther along the line, else -1
      * @return pixels to be added to where the edge is seen, in the direction of what is thin; 0 where nothing lies close behind
@@ -160,7 +161,8 @@ final class Profile {
         }
         double apart = Math.abs(behind.at() - edge.at());
         double blur = blur(edge, away);
-        // Peaks of the slope of a bar w wide lie apart where tanh(apart·w / 4σ²)·apart = w: solved for w.
+        // The slope peaks of a bar of width w are apart by the solution of tanh(apart·w / 4σ²)·apart = w, solved for
+        // w.
         double width = apart;
         for (int i = 0; i < 60; i++) {
             width = apart * Math.tanh(apart * width / (4 * blur * blur));
@@ -168,7 +170,10 @@ final class Profile {
         return (apart - Math.max(0.25, width)) / 2;
     }
 
-    /** How far the slope reaches on the open side of an edge: where it has fallen to a share that a normal distribution has at its deviation. */
+    /**
+     * How far the slope extends on the open side of an edge: to where it has fallen to the share that a normal
+     * distribution has at its standard deviation.
+     */
     private double blur(Edge edge, int away) {
         double share = Math.abs(edge.slope()) * Math.exp(-0.5);
         int i = (int) Math.round((edge.at() - first) / STEP);

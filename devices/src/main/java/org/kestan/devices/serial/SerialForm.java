@@ -12,7 +12,7 @@ import org.kestan.base.notation.Parsed;
 
 /** The forms of line a gauge may send. */
 public enum SerialForm {
-    /** A number, with its unit or without: {@code 2.413 mm}, {@code +0.0950 in}. The line protocol is one of these. */
+    /** A number, with or without a unit: {@code 2.413 mm}, {@code +0.0950 in}. The line protocol is a case of this. */
     PLAIN("plain", Pattern.compile("\\s*([+-]?)\\s*(\\d{1,5}(?:[.,]\\d{1,6})?|[.,]\\d{1,6})\\s*(mm|in|inch|\")?\\s*")),
     /** A channel, a letter, a number without a unit: {@code 01A+0002.413}. */
     CHANNEL("channel", Pattern.compile("\\s*\\d{2}A([+-]?)(\\d{1,6}(?:\\.\\d{1,6})?)()\\s*"));
@@ -25,12 +25,12 @@ public enum SerialForm {
         this.pattern = pattern;
     }
 
-    /** Returns the key it is chosen and remembered by. */
+    /** Returns the key by which it is chosen and remembered. */
     public String key() {
         return key;
     }
 
-    /** Returns the form of a key. */
+    /** Returns the form for a key. */
     public static Optional<SerialForm> of(String key) {
         return Arrays.stream(values()).filter(each -> each.key.equals(key)).findFirst();
     }

@@ -26,7 +26,7 @@ public final class SerialGauge implements AutoCloseable {
     }
 
     /**
-     * How a port is read.
+     * How to read a port.
      *
      * @param baud bits a second
      * @param form what a line is like
@@ -34,7 +34,7 @@ public final class SerialGauge implements AutoCloseable {
      */
     public record Settings(int baud, SerialForm form, LengthUnit unit) {
 
-        /** What most gauges do. */
+        /** The most common settings. */
         public static final Settings USUAL = new Settings(9600, SerialForm.PLAIN, LengthUnit.MILLIMETRE);
     }
 
@@ -43,14 +43,14 @@ public final class SerialGauge implements AutoCloseable {
         /** A reading. */
         record Taken(Length length) implements Heard {}
 
-        /** A line that is none. */
+        /** A line that is not a reading. */
         record Unread(String line, Parsed.Bad<Length> why) implements Heard {}
 
-        /** The port is gone: pulled out, or the converter switched off. */
+        /** The port is gone: unplugged, or the converter was switched off. */
         record Gone() implements Heard {}
     }
 
-    /** Names the ports there are; none is opened. */
+    /** Lists the ports; none is opened. */
     public static List<String> ports() {
         return Arrays.stream(SerialPort.getCommPorts())
                 .map(SerialPort::getSystemPortPath)
@@ -86,7 +86,7 @@ public final class SerialGauge implements AutoCloseable {
         return port.getSystemPortPath();
     }
 
-    /** Tells whether it is still open. */
+    /** Returns whether it is still open. */
     public boolean isOpen() {
         return port.isOpen();
     }
@@ -97,7 +97,7 @@ public final class SerialGauge implements AutoCloseable {
         port.closePort();
     }
 
-    /** Puts bytes together to lines; holds no more of one than a line can have. */
+    /** Assembles bytes into lines; never holds more of one than a line may have. */
     private static final class Lines implements SerialPortDataListener {
         private final SerialPort port;
         private final Settings settings;

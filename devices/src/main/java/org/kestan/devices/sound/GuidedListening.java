@@ -16,24 +16,24 @@ import org.kestan.job.source.SourcedReading;
 import org.kestan.job.terms.Lines;
 
 /**
- * Hears an instrument string by string: open, its octave over fret 12, pressed at fret 12. Hands stay on the instrument: a note that is steady and not
- * far from the one that is waited for is taken, and the next one is waited for.
+ * Listens to an instrument string by string: open, its octave over fret 12, pressed at fret 12. Hands stay on the
+ * instrument: a steady note not far from the expected one is accepted, and the next one is expected.
  */
 public final class GuidedListening implements ReadingSource {
 
-    /** What is kept to be listened to, seconds. */
+    /** How much sound is kept for listening, seconds. */
     private static final double WINDOW = 3.2;
 
-    /** A note is listened to for so long after it was struck, seconds. */
+    /** How long a note is listened to after it was struck, seconds. */
     private static final double STEADY = 1.1;
 
-    /** What is listened to before it, seconds. */
+    /** How much sound before it is included, seconds. */
     private static final double BEFORE = 0.25;
 
-    /** A note farther off, in half steps, is another string's. */
+    /** A note farther off than this, in half steps, belongs to another string. */
     private static final double FAR = 2.6;
 
-    /** Half steps an open string may be tuned down by. */
+    /** How many half steps an open string may be tuned down. */
     private static final double TUNED_DOWN = 5.5;
 
     private final List<Asked> asked = new ArrayList<>();
@@ -45,7 +45,7 @@ public final class GuidedListening implements ReadingSource {
     private int at;
 
     /**
-     * A note that is waited for.
+     * An expected note.
      *
      * @param string which, 1 the highest
      * @param at where it is played
@@ -66,27 +66,27 @@ public final class GuidedListening implements ReadingSource {
         }
     }
 
-    /** All that is asked for, in its order. */
+    /** All notes, in order. */
     public List<Asked> asked() {
         return List.copyOf(asked);
     }
 
-    /** What is waited for; empty once all was heard. */
+    /** The expected note; empty once all were heard. */
     public Optional<Asked> waitsFor() {
         return at < asked.size() ? Optional.of(asked.get(at)) : Optional.empty();
     }
 
-    /** What was heard so far. */
+    /** The notes heard so far. */
     public Map<Asked, HeardNote> taken() {
         return Map.copyOf(taken);
     }
 
-    /** Passes over what is waited for. */
+    /** Skips the expected note. */
     public void skip() {
         at = Math.min(asked.size(), at + 1);
     }
 
-    /** Waits for what came before once more. */
+    /** Expects the previous note once more. */
     public void back() {
         at = Math.max(0, at - 1);
         if (at < asked.size()) {
@@ -95,7 +95,7 @@ public final class GuidedListening implements ReadingSource {
     }
 
     /**
-     * Hears a little more.
+     * Listens to a little more sound.
      *
      * @return a note that was taken just now
      */
@@ -114,7 +114,7 @@ public final class GuidedListening implements ReadingSource {
         }
         for (double start : Listener.struck(buffer, rate)) {
             double struck = begins + start;
-            // Each note is listened to once, as soon as there is enough of it.
+            // Each note is analyzed once, as soon as there is enough of it.
             if (struck > after && buffer.length / rate - start >= STEADY) {
                 after = struck + 0.05;
                 int from = (int) Math.max(0, (start - BEFORE) * rate);
@@ -147,7 +147,7 @@ public final class GuidedListening implements ReadingSource {
     private boolean isNear(HeardNote note, Asked waited) {
         double wanted = Note.frequency(waited.note()).orElse(note.frequency());
         double halfSteps = Note.cents(note.frequency(), wanted) / 100;
-        // What is pressed or touched is that of the string as it is tuned.
+        // Pressed and touched notes are relative to the string as it is tuned.
         OptionalDouble tuned = taken.entrySet().stream()
                 .filter(each -> each.getKey().string() == waited.string()
                         && each.getKey().at() == PlayedAt.OPEN)
@@ -158,7 +158,10 @@ public final class GuidedListening implements ReadingSource {
                 : halfSteps > -TUNED_DOWN && halfSteps < FAR;
     }
 
-    /** How far the pressed note lies above the octave of a string, cents: below zero the string is too long. Empty until both were heard. */
+    /**
+     * How far the pressed note is above the octave of a string, cents; negative if the string is too long. Empty until
+     * both were heard.
+     */
     public OptionalDouble atTwelve(int string) {
         OptionalDouble pressed = cents(string, PlayedAt.PRESSED);
         OptionalDouble touched = cents(string, PlayedAt.HARMONIC);
@@ -167,7 +170,7 @@ public final class GuidedListening implements ReadingSource {
                 : OptionalDouble.empty();
     }
 
-    /** How far an open string lies above its note, cents; empty until it was heard. */
+    /** How far an open string is above its note, cents; empty until it was heard. */
     public OptionalDouble open(int string) {
         return cents(string, PlayedAt.OPEN);
     }
@@ -210,7 +213,10 @@ public final class GuidedListening implements ReadingSource {
                 .findFirst();
     }
 
-    /** How many half steps all open strings together are tuned down by, to the nearest; empty until two were heard that agree. */
+    /**
+     * How many half steps all open strings together are tuned down, to the nearest; empty until two that agree were
+     * heard.
+     */
     public OptionalDouble halfStepsDown() {
         double[] all = asked.stream()
                 .filter(each -> each.at() == PlayedAt.OPEN && taken.containsKey(each))

@@ -7,19 +7,22 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.kestan.base.strings.Note;
 
-/** Hears notes in a recording: when each was struck, at what pitch, how stiff its string is, and whether something rattles. */
+/**
+ * Finds the notes in a recording: when each was struck, at what pitch, how stiff its string is, and whether something
+ * rattles.
+ */
 public final class Listener {
 
     private static final double HOP = 0.01;
     private static final double FRAME = 0.02;
 
-    /** A note begins where it gets louder by so much, dB. */
+    /** A note starts where the sound gets louder by this, dB. */
     private static final double RISE = 8;
 
-    /** A note stands out of the room by so much, dB. */
+    /** How far a note has to stand out of the room's noise, dB. */
     private static final double ABOVE_ROOM = 8;
 
-    /** Under this there is nothing but silence, dB below the limit. */
+    /** Below this there is only silence, dB under the limit. */
     private static final double SILENCE = -66;
 
     private static final double ATTACK = 0.06;
@@ -28,19 +31,19 @@ public final class Listener {
     private static final double LOWEST = 28;
     private static final double HIGHEST = 1500;
 
-    /** Half steps that a string may be off what is expected. */
+    /** How many half steps a string may be off from what is expected. */
     private static final double EXPECTED_WITHIN = 7;
 
     private static final double NINETY_FIVE = 1.96;
     private static final double LEAST_HALF_WIDTH = 0.15;
 
-    /** What beats of the two directions of swing move a pitch by, cents: from trials with played strings. */
+    /** How far beats of the two directions of vibration move a pitch, cents: from trials with synthesized strings. */
     private static final double BEATS = 0.12;
 
     private Listener() {}
 
     /**
-     * Hears all notes.
+     * Finds all notes.
      *
      * @param expected the note that is played; the nearest is named where none is expected
      */
@@ -57,14 +60,14 @@ public final class Listener {
         return notes;
     }
 
-    /** When something was struck, seconds: looked for by loudness alone. */
+    /** When something was struck, seconds: judged by loudness alone. */
     static List<Double> struck(double[] samples, double rate) {
         return starts(levels(samples, rate)).stream()
                 .map(frame -> frame * HOP + FRAME / 2)
                 .toList();
     }
 
-    /** Under 20 Hz nothing is heard; a first-order filter takes it away. */
+    /** Nothing below 20 Hz is audible; a first-order filter removes it. */
     private static double[] withoutSlowDrift(Recording recording) {
         double keep = Math.exp(-2 * Math.PI * 20 / recording.rate());
         double[] out = new double[recording.samples().length];
@@ -91,7 +94,7 @@ public final class Listener {
         return levels;
     }
 
-    /** Frames at which something gets louder than it was, and than the room. */
+    /** Frames in which the sound gets louder than it was, and than the room. */
     private static List<Integer> starts(double[] levels) {
         List<Integer> starts = new ArrayList<>();
         if (levels.length == 0) {

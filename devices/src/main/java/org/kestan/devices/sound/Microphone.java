@@ -13,7 +13,7 @@ import javax.sound.sampled.TargetDataLine;
  */
 public final class Microphone implements AutoCloseable {
 
-    /** Samples a second. */
+    /** Samples per second. */
     public static final float RATE = 44_100;
 
     private static final int TENTH = (int) RATE / 10;

@@ -19,29 +19,32 @@ record Partials(double fundamental, double inharmonicity, double deviation) {
     private static final double HIGHEST = 6000;
     private static final double STIFFEST = 4e-3;
 
-    /** What a partial has to stand out of the noise by. */
+    /** How far a partial has to stand out of the noise. */
     private static final double CLEAR = 6;
 
-    /** A partial farther off the line, as a share of its frequency, is another string's. */
+    /** A partial farther off the line than this, as a share of its frequency, belongs to another string. */
     private static final double FAR = 0.0035;
 
     private static final double MEDIAN_TO_DEVIATION = 1.4826;
 
-    /** What decay, beats and the window move a single peak by, as a share of the window's bin. */
+    /** How far decay, beats and the window move a single peak, as a share of the window's bin. */
     private static final double PEAK = 0.03;
 
-    /** What the two directions of swing, and what is fixed to the string's ends, move a partial by, as a share: from memory. */
+    /**
+     * How far the two directions of vibration, and whatever is fixed to the string's ends, move a partial, as a share:
+     * from memory.
+     */
     private static final double EVENLY = 1e-4;
 
-    /** Weaker partials than this share of the strongest are not looked at. */
+    /** Partials weaker than this share of the strongest are ignored. */
     private static final double WEAKEST = 3e-3;
 
-    /** With so many partials the stiffness is known. */
+    /** With this many partials the stiffness is known. */
     private static final int KNOWN = 3;
 
     private static final double LIKELY_STIFF = 8e-4;
 
-    /** The partials that tell the pitch. */
+    /** The partials used for the pitch. */
     private static final int LOW = 8;
 
     private record Seen(int number, double frequency, double weight) {}
@@ -56,7 +59,7 @@ record Partials(double fundamental, double inharmonicity, double deviation) {
     }
 
     /**
-     * Fits the partials of a stretch.
+     * Fits the partials of a stretch of sound.
      *
      * @param about roughly the first partial, Hz
      */
@@ -71,7 +74,7 @@ record Partials(double fundamental, double inharmonicity, double deviation) {
             if (expected > Math.min(HIGHEST, 0.42 * rate)) {
                 break;
             }
-            // Stiffness draws partials upward only; once it is known the next lies where it should.
+            // Stiffness only raises partials; once it is known, the next one is where it should be.
             double down = 0.0018 * expected + bin + (seen.isEmpty() ? 0.008 * expected : 0);
             double up = seen.size() < KNOWN ? down + 0.5 * LIKELY_STIFF * number * number * expected : down;
             Spectrum.Peak peak =
@@ -90,7 +93,7 @@ record Partials(double fundamental, double inharmonicity, double deviation) {
         }
         List<Seen> kept = onLine(seen);
         Optional<Partials> all = fit(kept);
-        // What rattles has partials that are not stretched, higher up: the pitch is told by the low ones.
+        // A rattle has partials that are not stretched, higher up, so the pitch is taken from the low ones.
         List<Seen> low =
                 onLine(kept.stream().filter(each -> each.number() <= LOW).toList());
         return low.size() < KNOWN

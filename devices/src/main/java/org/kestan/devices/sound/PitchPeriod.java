@@ -10,7 +10,7 @@ import org.jtransforms.fft.DoubleFFT_1D;
  */
 final class PitchPeriod {
 
-    /** Of the key maxima the first that is as high as this share of the highest. */
+    /** The first of the key maxima that is at least this share of the highest. */
     private static final double FIRST = 0.88;
 
     private static final double LEAST_CLARITY = 0.45;
@@ -18,7 +18,7 @@ final class PitchPeriod {
     private PitchPeriod() {}
 
     /**
-     * Returns the frequency of a stretch, Hz; empty where it has none.
+     * Returns the frequency of a stretch of sound, Hz; empty if it has none.
      *
      * @param lowest frequency that is looked for, Hz
      * @param highest frequency that is looked for, Hz
@@ -46,7 +46,7 @@ final class PitchPeriod {
         return OptionalDouble.of(rate / (lag + off));
     }
 
-    /** The highest between each two crossings of zero. */
+    /** The highest value between each two zero crossings. */
     private static List<Integer> maxima(double[] likeness, int least, int most) {
         List<Integer> maxima = new ArrayList<>();
         int at = 1;

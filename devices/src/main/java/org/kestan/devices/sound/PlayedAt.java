@@ -23,12 +23,12 @@ public enum PlayedAt {
         this.halfSteps = halfSteps;
     }
 
-    /** Returns the place of a key. */
+    /** Returns the place for a key. */
     public static Optional<PlayedAt> of(String key) {
         return Arrays.stream(values()).filter(each -> each.key.equals(key)).findFirst();
     }
 
-    /** The note that sounds there, of a string by its open note. */
+    /** The note that sounds there, given the string's open note. */
     public String note(String open) {
         return halfSteps == 0 ? open : Note.above(open, OCTAVE).orElse(open);
     }

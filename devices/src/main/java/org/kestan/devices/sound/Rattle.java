@@ -4,8 +4,9 @@ import java.util.Optional;
 import org.jtransforms.fft.DoubleFFT_1D;
 
 /**
- * Tells rattling from ringing. A string that touches something is struck once a period, and each impact is a short burst over a broad band; what only
- * rings has its high partials gone soon, and they are stretched, so that they do not come together once a period.
+ * Tells rattling from ringing. A string that touches something is struck once per period, and each impact is a short
+ * broadband burst. In a ringing string, high partials die away soon, and they are stretched, so that they do not
+ * coincide once per period.
  */
 final class Rattle {
 
@@ -14,7 +15,7 @@ final class Rattle {
 
     private static final double HIGH = 9000;
 
-    /** When it is listened to after the attack, seconds. */
+    /** When to listen after the attack, seconds. */
     private static final double FROM = 0.06;
 
     private static final double LENGTH = 0.32;
@@ -22,18 +23,21 @@ final class Rattle {
     private static final double QUIET = 0.16;
     private static final double SILENT = -140;
 
-    /** Where as many rattle as do not, dB, and how sharply that is told: from trials with played strings. */
+    /**
+     * The level at which as many rattle as not, dB, and how sharp the transition is: from trials with synthesized
+     * strings.
+     */
     private static final double RATTLES = -37.3;
 
     private static final double STEEPNESS = 0.8;
 
-    /** What lies nearer to a partial than this share of the first belongs to it. */
+    /** Sound closer to a partial than this share of the first one belongs to it. */
     private static final double NEAR = 0.2;
 
     private Rattle() {}
 
     /**
-     * How likely something rattles, 0 to 1.
+     * How likely it is that something rattles, 0 to 1.
      *
      * @param begin where the note's attack is over
      * @param limit where it ends
@@ -45,7 +49,7 @@ final class Rattle {
     }
 
     /**
-     * What sounds between the partials, high up, against all of it, dB: what the room itself does there is taken off.
+     * The sound between the partials, high up, compared with all of it, dB, minus what the room itself contributes.
      *
      * <p>An impact a period long comes at every multiple of the first partial, and wanders: what is stiff rings elsewhere.
      */
@@ -61,7 +65,7 @@ final class Rattle {
                 ? power(samples, (int) Math.max(0, before - 0.2 * rate), before, rate, high, Optional.empty())
                         * (1 - 2 * NEAR)
                 : Double.POSITIVE_INFINITY;
-        // What has nothing before it is as quiet as its end, when little swings any more.
+        // If there is nothing before it, it is taken to be as quiet as its end, when little vibrates any more.
         int stretch = (int) (QUIET * rate);
         for (int start = to; start + stretch <= limit; start += stretch) {
             room = Math.min(room, power(samples, start, start + stretch, rate, high, Optional.of(partials)));
@@ -75,13 +79,13 @@ final class Rattle {
         return 10 * Math.log10(between / Math.max(1e-12, all));
     }
 
-    /** The mean square of what sounds in the band, without what lies near the partials. */
+    /** The mean square of the sound in the band, without what is near the partials. */
     private static double power(
             double[] samples, int from, int to, double rate, double high, Optional<Partials> without) {
         int length = to - from;
         int size = Integer.highestOneBit(Math.max(2, length - 1)) * 2;
         double[] data = new double[size];
-        // A smooth window keeps what is strong from spilling over: Hann's, whose mean square is 3/8.
+        // A smooth window (Hann's, with a mean square of 3/8) keeps strong partials from spilling over.
         for (int i = 0; i < length; i++) {
             data[i] = samples[from + i] * (0.5 - 0.5 * Math.cos(2 * Math.PI * (i + 0.5) / length));
         }
@@ -98,7 +102,7 @@ final class Rattle {
         return 2 * sum / size / length / 0.375;
     }
 
-    /** Marks what lies near a partial. */
+    /** Marks what is near a partial. */
     private static void mark(Partials string, boolean[] partial, double bin, double high) {
         double near = NEAR * string.first();
         for (int number = 1; string.at(number) < high + near; number++) {

@@ -18,7 +18,7 @@ import javax.sound.sampled.UnsupportedAudioFileException;
  */
 public record Recording(double rate, double[] samples) {
 
-    /** A longer one is not read, seconds. */
+    /** Longer recordings are not read, seconds. */
     public static final int LONGEST = 600;
 
     private static final long MOST_BYTES = 600_000_000;
@@ -27,7 +27,7 @@ public record Recording(double rate, double[] samples) {
     public enum Trouble {
         /** There is no such file, or it may not be read. */
         NOT_READ,
-        /** It is no recording, or a broken one. */
+        /** It is not a recording, or a damaged one. */
         NO_RECORDING,
         /** It is longer than {@link #LONGEST}. */
         TOO_LONG
@@ -122,12 +122,12 @@ public record Recording(double rate, double[] samples) {
         return (bits << unused >> unused) / Math.pow(2, 8 * size - 1);
     }
 
-    /** How long it is, seconds. */
+    /** Its length, seconds. */
     public double seconds() {
         return samples.length / rate;
     }
 
-    /** The share of samples that stand at the limit: what was too loud for the microphone. */
+    /** The share of samples at the limit, which were too loud for the microphone. */
     public double clipped() {
         int limit = 0;
         for (int i = 1; i < samples.length; i++) {

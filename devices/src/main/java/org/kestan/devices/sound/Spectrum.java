@@ -3,7 +3,8 @@ package org.kestan.devices.sound;
 import org.jtransforms.fft.DoubleFFT_1D;
 
 /**
- * The magnitudes of a stretch of sound, weighted by a Blackman-Harris window, with zeros behind it so that peaks lie on several bins.
+ * The magnitudes of a stretch of sound, weighted by a Blackman-Harris window and padded with zeros so that peaks cover
+ * several bins.
  *
  * <p>Source: F. J. Harris, <i>On the use of windows for harmonic analysis with the discrete Fourier transform</i>, Proc. IEEE 66, 1978.
  */
@@ -20,7 +21,7 @@ final class Spectrum {
         this.magnitudes = magnitudes;
     }
 
-    /** A peak: where, Hz, and how high. */
+    /** A peak: its frequency, Hz, and its height. */
     record Peak(double frequency, double magnitude) {}
 
     /** Transforms a stretch of samples. */
@@ -46,7 +47,10 @@ final class Spectrum {
         return new Spectrum(rate / size, magnitudes);
     }
 
-    /** The highest peak between two frequencies, to parts of a bin by a parabola through the logarithms; height 0 where there is none. */
+    /**
+     * The highest peak between two frequencies, to a fraction of a bin by a parabola through the logarithms; height 0
+     * if there is none.
+     */
     Peak peak(double from, double to) {
         int low = Math.max(1, (int) Math.ceil(from / bin));
         int high = Math.min(magnitudes.length - 2, (int) Math.floor(to / bin));

@@ -9,16 +9,16 @@ import org.kestan.base.strings.Note;
 /** Shows continuously which open string sounds, and how far off it is. Not thread-safe. */
 public final class Tuner {
 
-    /** What is listened to at a time, seconds: sixteen periods of a low E. */
+    /** How much sound is analyzed at a time, seconds: sixteen periods of a low E. */
     private static final double WINDOW = 0.2;
 
     private static final double LOWEST = 28;
     private static final double HIGHEST = 700;
 
-    /** Quieter than this, of full scale, is the room. */
+    /** Anything quieter than this share of full scale is the room. */
     private static final double SILENCE = 2e-3;
 
-    /** Farther off than this, in cents, it is none of the strings. */
+    /** A note farther off than this, in cents, is not one of the strings. */
     private static final double FAR = 260;
 
     private final List<String> strings;
@@ -26,7 +26,7 @@ public final class Tuner {
     private double[] buffer = new double[0];
 
     /**
-     * A string that sounds.
+     * The string that sounds.
      *
      * @param string which, 1 the highest
      * @param note its note
@@ -44,7 +44,7 @@ public final class Tuner {
     }
 
     /**
-     * Hears a little more.
+     * Listens to a little more sound.
      *
      * @return what sounds now; empty in silence, and where it is none of the strings
      */

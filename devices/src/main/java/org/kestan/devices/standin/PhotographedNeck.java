@@ -74,7 +74,7 @@ public record PhotographedNeck(
             double noise,
             double quality) {}
 
-    /** How much of the neck is seen. */
+    /** How much of the neck is visible. */
     public enum View {
         /** A hand's breadth around a fret. */
         CLOSE_UP,
@@ -83,7 +83,7 @@ public record PhotographedNeck(
     }
 
     /**
-     * A neck and a camera drawn at random.
+     * A random neck and camera.
      *
      * @param megapixels about how large the picture is
      */
@@ -124,7 +124,10 @@ public record PhotographedNeck(
                 camera);
     }
 
-    /** The neck of a job's sheet in a close-up of the fret its action is read at; one drawn at random where too little of it is known. */
+    /**
+     * The neck of a job's sheet in a close-up of the fret its action is read at; a random one if too little of it is
+     * known.
+     */
     public static PhotographedNeck of(Job job) {
         PhotographedNeck drawn = drawn(new Random(SAMPLE), View.CLOSE_UP, SAMPLE_MEGAPIXELS);
         OptionalDouble action = job.visit().millimeters(Reading.ACTION_BASS);
@@ -165,7 +168,7 @@ public record PhotographedNeck(
                 aimed);
     }
 
-    /** Height of a crown over the line of all of them, mm, below zero. Parabola from the nut to fret 14. */
+    /** Height of a crown over the line through all of them, mm, negative. A parabola from the nut to fret 14. */
     double crownAt(double d) {
         double end = new Frets(scale).at(14);
         double share = d / end;
@@ -177,7 +180,7 @@ public record PhotographedNeck(
         return nut + (saddle - nut) * d / scale;
     }
 
-    /** The gap between a fret's crown and the string, mm: what a picture should show. */
+    /** The gap between a fret's crown and the string, mm, which a picture should show. */
     public double action(int fret) {
         double at = new Frets(scale).at(fret);
         return stringAt(at) - crownAt(at);

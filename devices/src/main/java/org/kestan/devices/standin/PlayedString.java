@@ -34,10 +34,10 @@ public record PlayedString(
     private static final double BEFORE = 0.25;
     private static final double HIGHEST = 10_000;
 
-    /** Under this share of its swing it no longer touches. */
+    /** Below this share of its vibration it no longer touches. */
     private static final double TOUCHES = 0.12;
 
-    /** A string drawn at random; every second one rattles where that is wanted. */
+    /** A random string; every second one rattles, if wanted. */
     public static PlayedString drawn(Random random, boolean rattles) {
         double open = OPEN[random.nextInt(OPEN.length)];
         double first = open * Math.pow(2, (random.nextInt(3) * 6 + 0.6 * random.nextGaussian()) / 12);
@@ -87,7 +87,7 @@ public record PlayedString(
         double mainsFrequency = random.nextBoolean() ? 50 : 60;
         double low = 0;
         for (int i = 0; i < length; i++) {
-            // Rooms are louder below.
+            // Rooms are louder at low frequencies.
             low = 0.9 * low + random.nextGaussian();
             double t = i / rate;
             sound[i] += room * 0.6 * low

@@ -16,8 +16,9 @@ import org.kestan.analysis.picture.PixelPoint;
 import org.kestan.base.geometry.Frets;
 
 /**
- * Photographs a {@link PhotographedNeck}: rays through a pinhole with distortion, light and gloss, blur of the lens, noise of the sensor, and
- * compression. The picture is made ray by ray, not by the formulas pictures are measured with.
+ * Photographs a {@link PhotographedNeck}: rays through a pinhole with distortion, light and gloss, blur of the lens,
+ * noise of the sensor, and compression. The picture is ray traced, not made with the formulas that pictures are
+ * measured with.
  */
 public final class StandInCamera {
 
@@ -26,10 +27,10 @@ public final class StandInCamera {
     private static final double BEHIND = 60;
     private static final int UNDISTORTING = 3;
 
-    /** The ground and the board look the same again after so many grains. */
+    /** The background and the board repeat after this many grains. */
     private static final int GRAIN = 64;
 
-    /** What lies farther from the crowns is even enough for one ray a pixel, mm. */
+    /** Beyond this distance from the crowns, mm, one ray per pixel is enough. */
     private static final double FINE = 14;
 
     private final PhotographedNeck neck;
@@ -55,7 +56,7 @@ public final class StandInCamera {
         frets = IntStream.rangeClosed(0, LAST_FRET).mapToDouble(board::at).toArray();
         radius = (neck.foot() * neck.foot() / 4 + neck.crown() * neck.crown()) / (2 * neck.crown());
         corner = Math.hypot(camera.width(), camera.height()) / 2;
-        // It stands level with the crowns it is aimed at.
+        // It is level with the crowns it is aimed at.
         ground = neck.crownAt(camera.aim());
         sinYaw = Math.sin(camera.yaw());
         cosYaw = Math.cos(camera.yaw());
@@ -63,7 +64,7 @@ public final class StandInCamera {
         cosRoll = Math.cos(camera.roll());
     }
 
-    /** Where a place is seen: along the neck from the nut, over the line of the crowns, behind the frets' ends, mm. */
+    /** Where a place appears: along the neck from the nut, over the line of the crowns, behind the frets' ends, mm. */
     public PixelPoint seen(double d, double h, double t) {
         double off = d - camera.aim();
         double depth = camera.distance() + off * sinYaw + t * cosYaw;
@@ -76,7 +77,7 @@ public final class StandInCamera {
         return new PixelPoint(camera.width() / 2.0 + stretch * x, camera.height() / 2.0 + stretch * y);
     }
 
-    /** Where a crown is seen. */
+    /** Where a crown appears. */
     public PixelPoint crown(int fret) {
         return seen(frets[fret], neck.crownAt(frets[fret]), 0);
     }
@@ -93,7 +94,7 @@ public final class StandInCamera {
         return at.x() >= 0 && at.y() >= 0 && at.x() < camera.width() && at.y() < camera.height();
     }
 
-    /** Where the string's underside is seen over a fret. */
+    /** Where the string's underside appears over a fret. */
     public PixelPoint underside(int fret) {
         return seen(frets[fret], neck.stringAt(frets[fret]), neck.inset());
     }
@@ -123,12 +124,12 @@ public final class StandInCamera {
         return image;
     }
 
-    /** The picture as a camera would keep it: JPEG. */
+    /** The picture as a camera would save it: JPEG. */
     public byte[] jpeg() {
         return jpeg(picture(), camera.quality());
     }
 
-    /** The picture after it was kept and read again. */
+    /** The picture after it was saved and read again. */
     public BufferedImage keptPicture() {
         try {
             return ImageIO.read(new ByteArrayInputStream(jpeg()));
@@ -179,7 +180,7 @@ public final class StandInCamera {
         return sum / 4;
     }
 
-    /** The direction of the ray through a place of the picture: to the side and down, for each millimeter away. */
+    /** The direction of the ray through a place of the picture: to the side and down, per millimeter of distance. */
     private void ray(double px, double py, double[] to) {
         double x0 = px - camera.width() / 2.0;
         double y0 = py - camera.height() / 2.0;
@@ -210,7 +211,7 @@ public final class StandInCamera {
         if (Math.abs(off) < neck.foot() / 2) {
             double arch = top - radius + Math.sqrt(Math.max(0, radius * radius - off * off));
             if (at[1] <= arch && at[1] > board) {
-                // Light from above and a little from one side.
+                // Light from above and slightly from one side.
                 double shine = Math.exp(-Math.pow((off + 0.25) / 0.35, 2) - Math.pow((at[1] - top + 0.25) / 0.3, 2));
                 return metal + camera.gloss() * shine;
             }
@@ -221,7 +222,7 @@ public final class StandInCamera {
         return behind(u, w, px, at, grain);
     }
 
-    /** The string, or the ground behind it. */
+    /** The string, or the background behind it. */
     private double behind(double u, double w, double px, double[] at, double[] grain) {
         meet(u, w, neck.inset(), at);
         double under = neck.stringAt(at[0]);
@@ -235,7 +236,7 @@ public final class StandInCamera {
                 + camera.busy() * soft(at[0] / 2.5, at[1] / 2.5, grain);
     }
 
-    /** What lies so far behind is out of focus. */
+    /** What is this far behind is out of focus. */
     private static double soft(double a, double b, double[] grain) {
         int column = (int) Math.floor(a);
         int row = (int) Math.floor(b);
@@ -251,7 +252,7 @@ public final class StandInCamera {
         return Math.floorMod(column, GRAIN) * GRAIN + Math.floorMod(row, GRAIN);
     }
 
-    /** Where a ray meets the plane so far behind the frets' ends: along the neck, and over the line of the crowns. */
+    /** Where a ray meets the plane this far behind the frets' ends: along the neck, and over the line of the crowns. */
     private void meet(double u, double w, double t, double[] at) {
         // (off·cos − t·sin) = u·(distance + off·sin + t·cos)
         double off = (u * (camera.distance() + t * cosYaw) + t * sinYaw) / (cosYaw - u * sinYaw);

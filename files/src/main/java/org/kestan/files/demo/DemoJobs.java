@@ -32,7 +32,7 @@ public final class DemoJobs {
 
     private DemoJobs() {}
 
-    /** Returns the name of the instrument of the first sample job. */
+    /** Returns the name of the instrument in the first sample job. */
     public static String firstName() {
         return JobReader.read(bytes(NAMES.get(0)))
                 .job()

@@ -45,7 +45,7 @@ import org.kestan.text.Wording;
  */
 public final class FinishedSamples {
 
-    /** As many as go with the sample jobs. */
+    /** How many go with the sample jobs. */
     public static final int MANY = 40;
 
     private static final List<String> FROM = List.of(
@@ -61,7 +61,7 @@ public final class FinishedSamples {
     private static final List<String> OWNERS =
             List.of("M. Quill", "the harbour choir", "T. Ambry", "O. Lark", "the ferry house", "S. Penhale", "J. Wick");
 
-    /** How this shop differs from the standards: what memory is to find. */
+    /** How this shop differs from the standards, which memory should find. */
     private static final Map<String, Double> FOLDS = Map.of("large", 1.05, "small", 0.6);
 
     private static final double FOLDS_SPREAD = 0.12;
@@ -75,13 +75,13 @@ public final class FinishedSamples {
 
     private static final int SETS = 3;
 
-    /** One in so many is seen again within a year. */
+    /** One in this many comes back within a year. */
     private static final int COMES_BACK = 7;
 
     private static final int ENTRIES_A_DAY = 8;
     private static final Duration BETWEEN = Duration.ofMinutes(45);
 
-    /** Every so many is finished late. */
+    /** One in this many is finished late. */
     private static final int LATE = 6;
 
     private FinishedSamples() {}
@@ -99,7 +99,7 @@ public final class FinishedSamples {
             String from = FROM.get(i % FROM.size()) + JobFile.EXTENSION;
             Job sample = JobReader.read(DemoJobs.bytes(from)).job().orElseThrow(Expect.present("readable job"));
             Job made = finished(sample, i, last.minusDays((long) APART * (many - 1 - i)), random);
-            // As it would lie in a file.
+            // The job as it would be in a file.
             jobs.add(JobReader.read(JobWriter.write(made)).job().orElseThrow(Expect.present("readable job")));
         }
         return jobs;
@@ -145,12 +145,12 @@ public final class FinishedSamples {
         return random.nextInt(COMES_BACK) == 0 ? back(job, done.plusDays(90 + random.nextInt(240))) : job;
     }
 
-    /** One in six is late, by up to four days; the others have a day to a week left. */
+    /** One in six is late, by up to four days; the others have a day to a week to spare. */
     private static LocalDate promised(LocalDate done, int number) {
         return number % LATE == 0 ? done.minusDays(1 + number / LATE % 4) : done.plusDays(1 + number % 7);
     }
 
-    /** The moments something was written down at the bench, a few hours a day. */
+    /** The times of entries at the bench, a few hours a day. */
     private static List<Instant> bench(LocalDate first, double hours) {
         List<Instant> all = new ArrayList<>();
         double left = hours * 60;
@@ -177,7 +177,7 @@ public final class FinishedSamples {
                 .toList();
     }
 
-    /** From the first heat to the drawn neck. */
+    /** From the first heat until the neck is out. */
     private static Job released(Job job, Instant begun, Random random) {
         List<DiaryEntry> diary = new ArrayList<>(job.section(Sections.DIARY));
         diary.add(1, new DiaryEntry(begun.plusSeconds(60), "Ida Wren", DiaryEntry.What.DONE, "reset-steam", ""));
@@ -217,7 +217,7 @@ public final class FinishedSamples {
                 UnknownKeys.NONE);
     }
 
-    /** What was read when it was strung: as predicted, within what was known, the action a little higher. */
+    /** The readings once it was strung: as predicted, within the uncertainty, with the action a little higher. */
     private static Visit after(Job job, Prediction kept, double fold, LocalDate done, Random random) {
         Visit visit = StepVisit.of(job, Step.Into.AFTER, done);
         for (Reading reading : Reading.values()) {

@@ -30,29 +30,29 @@ public final class Disk {
     private static final String FOLDER = "rwx------";
     private static final String FILE = "rw-------";
 
-    /** What is unfinished, by the process that writes it. */
+    /** Names of unfinished files, with the process that writes them. */
     private static final Pattern UNFINISHED = Pattern.compile("\\.kestan-(\\d{1,10})-.+");
 
-    /** How far below a folder what is unfinished may lie. */
+    /** How far below a folder unfinished files may be. */
     private static final int DEEPEST = 3;
 
     private static volatile Watch watch = (what, path) -> {};
 
     private Disk() {}
 
-    /** Told of each step before it is taken; what it throws is what the disk would have said. */
+    /** Called before each step; an exception it throws stands for the disk's own. */
     @FunctionalInterface
     public interface Watch {
 
         /**
-         * A step is about to be taken.
+         * Called before a step.
          *
          * @throws IOException instead of it
          */
         void before(Step step, Path path) throws IOException;
     }
 
-    /** What is done to a disk. */
+    /** The steps of writing to a disk. */
     public enum Step {
         MAKE_FOLDER,
         CREATE,
@@ -71,7 +71,7 @@ public final class Disk {
         watch.before(step, path);
     }
 
-    /** Makes a folder, and those above it, where there is none; what is made is its owner's only. */
+    /** Creates a folder, and those above it, if there is none; only its owner can read what was created. */
     public static Path folder(Path folder) throws IOException {
         if (!Files.isDirectory(folder)) {
             Path above = folder.toAbsolutePath().getParent();
@@ -85,14 +85,14 @@ public final class Disk {
         return folder;
     }
 
-    /** Makes a folder that is this program's own: its owner's only, whoever made it. */
+    /** Creates a folder of this program's own, which only its owner can read, whoever created it. */
     public static Path ownFolder(Path folder) throws IOException {
         folder(folder);
         mode(folder, FOLDER);
         return folder;
     }
 
-    /** Keeps a file that is there from other eyes. */
+    /** Makes an existing file readable by its owner only. */
     public static void keepPrivate(Path file) throws IOException {
         if (Files.exists(file)) {
             mode(file, FILE);
@@ -108,13 +108,13 @@ public final class Disk {
         }
     }
 
-    /** Makes an empty file beside a place, to be filled and moved there. */
+    /** Creates an empty file beside a place, to be filled and moved there. */
     public static Path unfinished(Path folder) throws IOException {
         step(Step.CREATE, folder);
         return Files.createTempFile(folder, ".kestan-" + ProcessHandle.current().pid() + "-", ".tmp");
     }
 
-    /** Makes a scratch folder within a folder, to be taken away again. */
+    /** Creates a scratch folder within a folder, to be removed again. */
     public static Path scratch(Path folder) throws IOException {
         step(Step.MAKE_FOLDER, folder);
         return Files.createTempDirectory(
@@ -122,12 +122,12 @@ public final class Disk {
     }
 
     /**
-     * Writes bytes to a file. A file that was there keeps its mode, a link leads where it did.
+     * Writes bytes to a file. An existing file keeps its mode, a link its target.
      *
      * @throws IOException if the file can't be written; the old one is then untouched
      */
     public static void write(Path file, byte[] bytes) throws IOException {
-        // A link stays one: what it leads to is written.
+        // A link stays a link: its target is written.
         Path target = Files.exists(file) ? file.toRealPath() : file.toAbsolutePath();
         Path beside = unfinished(target.getParent());
         try {
@@ -143,14 +143,14 @@ public final class Disk {
         }
     }
 
-    /** Has what was written beside a place on the disk, then puts it there in one step. */
+    /** Syncs what was written beside a place to the disk, then moves it there in one step. */
     public static void finish(Path beside, Path target) throws IOException {
         sync(beside);
         move(beside, target);
         syncFolder(target.toAbsolutePath().getParent());
     }
 
-    /** Has a file on the disk. */
+    /** Syncs a file to the disk. */
     public static void sync(Path file) throws IOException {
         step(Step.SYNC, file);
         try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE)) {
@@ -158,7 +158,7 @@ public final class Disk {
         }
     }
 
-    /** Some platforms know no such thing. */
+    /** Some platforms do not support this. */
     private static void syncFolder(Path folder) {
         try (FileChannel channel = FileChannel.open(folder, StandardOpenOption.READ)) {
             channel.force(true);
@@ -167,7 +167,7 @@ public final class Disk {
         }
     }
 
-    /** Moves a file in one step where the disk can; one that was there is replaced. */
+    /** Moves a file in one step if the disk can; an existing one is replaced. */
     public static void move(Path from, Path to) throws IOException {
         step(Step.MOVE, from);
         try {
@@ -177,7 +177,7 @@ public final class Disk {
         }
     }
 
-    /** Takes a file away where there is one. */
+    /** Removes a file if there is one. */
     public static void delete(Path file) throws IOException {
         if (Files.exists(file, LinkOption.NOFOLLOW_LINKS)) {
             step(Step.DELETE, file);
@@ -185,7 +185,7 @@ public final class Disk {
         }
     }
 
-    /** Takes a folder away with all that is in it, also while another program takes it away. */
+    /** Removes a folder with all its contents, even while another program does so, too. */
     public static void deleteAll(Path folder) throws IOException {
         Files.walkFileTree(folder, new SimpleFileVisitor<>() {
             @Override
@@ -214,8 +214,8 @@ public final class Disk {
     }
 
     /**
-     * Takes away what processes that are gone left unfinished in a folder, or in those within it. What can't be read there is
-     * another's and is left alone.
+     * Removes what processes that have ended left unfinished in a folder, or in those within it. What can't be read
+     * there belongs to somebody else and is left alone.
      *
      * @throws IOException if what was left can't be taken away
      */

@@ -16,14 +16,14 @@ public final class JobFile {
 
     private JobFile() {}
 
-    /** Reads a job file; a file that can't be read is a fault like any other. */
+    /** Reads a job file; a file that can't be read is an error like any other. */
     public static JobTree.Read read(Path file) {
         return TextFile.read(
                 file, FileFinding.A_JOB_FILE.of(Quantity.text(EXTENSION)), JobReader::read, JobTree.Read::faulty);
     }
 
     /**
-     * Writes a job to a file so that, whatever happens meanwhile, the file holds either the old job or the new one.
+     * Writes a job to a file so that, whatever happens, the file has either the old job or the new one.
      *
      * @throws IOException if the file can't be written; the old one is then untouched
      */

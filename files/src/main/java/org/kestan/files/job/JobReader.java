@@ -20,7 +20,7 @@ public final class JobReader {
                         List.of(new Fault("", FileFinding.NOT_UTF8.of(), FileFinding.JSON_IN_UTF8.of()))));
     }
 
-    /** Reads a job from the text of a file. A job that is incomplete is read all the same; what is wrong is a fault. */
+    /** Reads a job from the text of a file. An incomplete job is read as well; what is wrong is an error. */
     public static JobTree.Read read(String text) {
         Json.Read read = Json.read(text, "docs/job-file.md");
         return read.tree().map(JobTree::read).orElseGet(() -> JobTree.Read.faulty(read.faults()));

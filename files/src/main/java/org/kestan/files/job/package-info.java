@@ -1,2 +1,2 @@
-/** The open job file: read, written and checked. Keys this program does not know are kept. */
+/** The open job file: reading, writing and checking. Keys this program does not know are preserved. */
 package org.kestan.files.job;

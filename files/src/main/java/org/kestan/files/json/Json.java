@@ -43,7 +43,7 @@ public final class Json {
 
     private Json() {}
 
-    /** Prints a tree with a line end after it. */
+    /** Prints a tree, ending with a line break. */
     public static String print(JsonNode tree) {
         List<String> leftOut = new ArrayList<>();
         finite(tree, "", leftOut);
@@ -54,7 +54,7 @@ public final class Json {
         return MAPPER.writer().with(PRINTER).writeValueAsString(tree) + "\n";
     }
 
-    /** Takes out what is no number: JSON has no word for it. */
+    /** Removes what is not a number, since JSON has no way to write it. */
     private static void finite(JsonNode node, String pointer, List<String> leftOut) {
         if (node instanceof ObjectNode object) {
             List<String> odd = object.properties().stream()
@@ -77,12 +77,12 @@ public final class Json {
         return node.isFloatingPointNumber() && !node.isBigDecimal() && !Double.isFinite(node.asDouble());
     }
 
-    /** Prints structured data with a line end after it. */
+    /** Prints structured data, ending with a line break. */
     public static String print(Tree tree) {
         return print(node(tree));
     }
 
-    /** What came of reading a text: structured data, or the fault that kept it from being read. */
+    /** The result of reading a text: structured data, or the error that prevented it. */
     public record Read(Optional<Tree> tree, List<Fault> faults) {
 
         private static Read faulty(Fault fault) {

@@ -24,7 +24,7 @@ public final class BagLabelsPdf {
     private static final float LARGE = 13;
     private static final float SMALL = 8.5f;
 
-    /** Where labels lie on a page. */
+    /** Where labels are on a page. */
     public enum Layout {
         /** 24 labels of 70 × 36 mm, edge to edge. */
         SHEET_A4(PDRectangle.A4, 3, 8, 70 * MM, 36 * MM, 0, 4.5f * MM, 0, false),
@@ -65,7 +65,7 @@ public final class BagLabelsPdf {
             this.lines = lines;
         }
 
-        /** Returns how many labels lie on a page. */
+        /** Returns how many labels fit on a page. */
         public int perPage() {
             return columns * rows;
         }

@@ -27,23 +27,23 @@ import org.kestan.text.PlanCards;
 import org.kestan.text.Wording;
 
 /**
- * A work plan for the wall: on the first page the numbers that decide at 30 points, the heel with its depths and, below, as
- * much of everything else as can be read at arm's length, the readings it rests on last; the rest on pages behind it. Nothing
- * is smaller than 8 points, and nothing is left out or cut.
+ * A work plan for the wall. On the first page are the deciding numbers at 30 points, the heel with its depths and,
+ * below, as much of the rest as can be read at arm's length, with the readings it is based on last; everything else is
+ * on the following pages. Nothing is smaller than 8 points, and nothing is left out or cut off.
  */
 public final class BenchCardPdf {
 
     private static final float MARGIN = 36;
     private static final float GAP = 18;
 
-    /** The numbers that decide. */
+    /** The deciding numbers. */
     private static final float LARGE = 32;
 
     private static final float LABEL = 9;
 
     private static final float SKETCH_WIDTH = 96;
 
-    /** How high the instrument is drawn, a step, and what its title takes. */
+    /** The height of the instrument, of a step, and of its title. */
     private static final int INSTRUMENT = 132;
 
     private static final int OPERATION = 84;
@@ -124,7 +124,7 @@ public final class BenchCardPdf {
         return from - INSTRUMENT - 4;
     }
 
-    /** The steps that have a drawing, each with it, in the order in which they are done. */
+    /** The steps that have a drawing, each with it, in working order. */
     private void operations(SideView view, WorkPlan plan, StepBook book, Wording words, float width)
             throws IOException {
         List<Step> steps = book.compose(plan);
@@ -184,7 +184,7 @@ public final class BenchCardPdf {
         return y - 8;
     }
 
-    /** Which instrument it is, whose, and of which day. */
+    /** Which instrument it is, whose, and from which day. */
     private float name(TextLines text, WorkPlan plan, float width) throws IOException {
         String name = plan.job().name();
         float y = text.paragraph(
@@ -197,7 +197,7 @@ public final class BenchCardPdf {
         return text.paragraph(fonts.regular(), 10, MARGIN, y - 15, PaperName.ownerAndDay(plan.job()), width);
     }
 
-    /** The numbers that decide, two beside each other; what needs the width has a line of its own. */
+    /** The deciding numbers, two side by side; one that needs the width has its own line. */
     private float numbers(TextLines text, List<BenchNumbers> all, float from, float width) throws IOException {
         float half = (width - GAP) / 2;
         float y = from;
@@ -216,7 +216,7 @@ public final class BenchCardPdf {
         return y - 8;
     }
 
-    /** One cheek with the wood to remove, its thickness drawn larger than it is, and what goes at each depth. */
+    /** One cheek with the wood to remove, its thickness exaggerated, and how much comes off at each depth. */
     private float heel(TextLines text, HeelCut cut, WorkPlan plan, Wording words, float from, float width)
             throws IOException {
         PDPageContentStream page = text.page();
@@ -278,7 +278,7 @@ public final class BenchCardPdf {
         return from - tall - 14;
     }
 
-    /** What the plan rests on, as it was typed, along the lower edge; returns how high that is. */
+    /** The readings the plan is based on, as typed, along the lower edge; returns their height. */
     private float readings(TextLines text, Job job, float width) throws IOException {
         String all = job.visit().readings().stream()
                 .filter(reading -> !reading.perFret() && reading.number() < FIRST_RARE)
@@ -298,7 +298,7 @@ public final class BenchCardPdf {
         return y + TextLines.SMALLEST;
     }
 
-    /** How well the figures are known: what the analysis has for the job's own plan, else worked out for this one. */
+    /** How well the figures are known: from the analysis for the job's own plan, otherwise worked out for this one. */
     private static JobAnalysis.Spread spread(JobAnalysis analysis, WorkPlan plan) {
         return plan == analysis.plan()
                 ? analysis.spread()

@@ -63,7 +63,7 @@ final class BillTable {
         rows.add(List.of(what, amount));
     }
 
-    /** Returns an amount with its currency: the shop's, or the job's where the shop has none. */
+    /** Returns an amount with its currency: the shop's, or the job's if the shop has none. */
     static String price(double amount, JobAnalysis analysis) {
         String shop = analysis.shop().currency();
         String currency = shop.isEmpty() ? analysis.job().text(Lines.CURRENCY) : shop;

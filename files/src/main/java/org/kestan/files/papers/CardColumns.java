@@ -8,13 +8,13 @@ import org.kestan.text.Card;
 /** The cards of a plan in two columns at the bottom of a page. Points; Y upward. */
 final class CardColumns {
 
-    /** The largest that the letters grow to, where there is room. */
+    /** The largest text size, if there is room. */
     private static final float COMFORTABLE = 12;
 
-    /** The smallest they are made before a card goes to the next page. */
+    /** The smallest text size before a card moves to the next page. */
     private static final float LEAST = 9;
 
-    /** Share of a column that values and remarks take. */
+    /** The share of a column for values and remarks. */
     private static final float VALUE = 0.64f;
 
     private final TextLines text;
@@ -39,8 +39,8 @@ final class CardColumns {
     }
 
     /**
-     * Draws cards side by side, as large as they all fit down to letters that are read at arm's length; from there on as many
-     * as there is room for.
+     * Draws cards side by side, as large as they all fit while readable at arm's length; otherwise as many as there is
+     * room for.
      *
      * @param x left edge of the first column
      * @param gap between the columns
@@ -83,7 +83,7 @@ final class CardColumns {
         return rows;
     }
 
-    /** Two columns, the first filled to half of all. */
+    /** Two columns, the first filled with half of everything. */
     private List<List<List<Row>>> columns(List<List<Row>> groups, float size) throws IOException {
         float all = 0;
         for (List<Row> group : groups) {
@@ -117,7 +117,7 @@ final class CardColumns {
         return new Figure(row, size);
     }
 
-    /** A figure: its label on the left, its value with what is said of it on the right, each on as many lines as it takes. */
+    /** A figure: its label on the left, its value with its remark on the right, each on as many lines as it needs. */
     private final class Figure {
 
         private final float size;
@@ -173,7 +173,7 @@ final class CardColumns {
         }
     }
 
-    /** The size of what is beside a value or under a card. */
+    /** The text size of remarks beside a value or under a card. */
     private static float small(float size) {
         return Math.max(TextLines.SMALLEST, size * 0.82f);
     }

@@ -15,8 +15,8 @@ import org.kestan.job.terms.Lines;
 import org.kestan.text.Numbers;
 
 /**
- * The claim tag: one half goes on the case, the other home with the owner. Both carry the job's number, also as a QR code
- * (ISO/IEC 18004) that any scanner reads.
+ * The claim tag: one half goes on the case, the other home with the owner. Both have the job's number, also as a QR
+ * code (ISO/IEC 18004) that any scanner reads.
  */
 public final class ClaimTagPdf {
 
@@ -32,7 +32,7 @@ public final class ClaimTagPdf {
 
     private ClaimTagPdf() {}
 
-    /** What the code says: the job's number, or its name while it has none. */
+    /** The content of the code: the job's number, or its name if it has none. */
     public static String code(Job job) {
         String number = job.text(Lines.JOB_NUMBER);
         return number.isBlank() ? job.name() : number;

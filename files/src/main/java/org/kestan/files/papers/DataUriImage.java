@@ -19,15 +19,15 @@ import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 
-/** Pictures within a page: as data URIs, so that the page needs no other file. */
+/** Pictures within a page as data URIs, so that the page needs no other file. */
 final class DataUriImage {
 
-    /** No picture on a page is wider or higher, pixels. */
+    /** The largest width and height of a picture on a page, pixels. */
     private static final int LARGEST = 1400;
 
     private static final int LARGEST_LOGO = 600;
 
-    /** The font of what is written in pictures, once it is read. */
+    /** The font for text in pictures, once it is read. */
     private static volatile Font written;
 
     private DataUriImage() {}
@@ -53,7 +53,7 @@ final class DataUriImage {
         return image;
     }
 
-    /** A photograph, made smaller where it is larger than a page shows; empty where it can't be read. */
+    /** A photograph, reduced if it is larger than a page shows; empty if it can't be read. */
     static Optional<String> photograph(OwnerPaper.Source source) {
         try {
             Optional<BufferedImage> read = read(source.read(), LARGEST);
@@ -63,7 +63,7 @@ final class DataUriImage {
         }
     }
 
-    /** A shop's logo; empty where there is none, or it can't be read. */
+    /** A shop's logo; empty if there is none, or it can't be read. */
     static Optional<String> logo(String base64) {
         try {
             Optional<BufferedImage> read = base64.isEmpty()
@@ -75,7 +75,7 @@ final class DataUriImage {
         }
     }
 
-    /** Decodes no more of a picture than is drawn: of a large one each second, third, fourth pixel. */
+    /** Decodes only as much of a picture as is drawn: of a large one every second, third or fourth pixel. */
     private static Optional<BufferedImage> read(byte[] bytes, int largest) throws IOException {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
@@ -121,7 +121,7 @@ final class DataUriImage {
         return "data:image/" + kind + ";base64," + Base64.getEncoder().encodeToString(bytes.toByteArray());
     }
 
-    /** The font of what is written in pictures. */
+    /** The font for text in pictures. */
     static Font font() throws IOException {
         Font known = written;
         if (known == null) {

@@ -32,7 +32,7 @@ final class HistoryPicture {
 
     private HistoryPicture() {}
 
-    /** Draws it as a data URI; empty where it was never read. */
+    /** Draws it as a data URI; empty if it was never read. */
     static Optional<String> of(History history, History.Quantity quantity, Wording words) throws IOException {
         List<Trend.Point> points = history.series().getOrDefault(quantity, List.of());
         if (points.isEmpty()) {

@@ -11,7 +11,10 @@ import org.kestan.repair.picture.WholePicture;
 import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
 
-/** The instrument on paper: the whole, and the action and the bridge through loupes; full now, broken lines after. */
+/**
+ * The instrument on paper: the whole, and the action and the bridge through loupes; solid lines now, broken lines
+ * after.
+ */
 final class InstrumentPicture {
 
     private static final int WIDTH = 1500;
@@ -19,14 +22,14 @@ final class InstrumentPicture {
     private static final int GAP = 30;
     private static final double WHOLE_SHARE = 0.36;
 
-    /** Pixels a point of the page, where the picture is as wide as the text. */
+    /** Pixels per point of the page, if the picture is as wide as the text. */
     private static final double POINT = 3;
 
     private static final List<Loupe> SHOWN = List.of(Loupe.ACTION_FRET, Loupe.BRIDGE);
 
     private InstrumentPicture() {}
 
-    /** Draws it as a data URI; empty where the instrument can't be drawn. */
+    /** Draws it as a data URI; empty if the instrument can't be drawn. */
     static Optional<String> of(Optional<SideView> view, Optional<SideProfile> before, Optional<SideProfile> after)
             throws IOException {
         if (view.isEmpty() || before.isEmpty()) {

@@ -13,14 +13,14 @@ import java.util.logging.Logger;
 import org.kestan.base.standards.Letterhead;
 import org.kestan.text.PlainText;
 
-/** A page for an owner in plain words: one self-contained HTML page, and a PDF made of the same. */
+/** A page for an owner in plain words: a self-contained HTML page, and a PDF made from it. */
 final class OwnerPage {
 
     private static final String REGULAR = "AtkinsonHyperlegibleNext_400Regular.ttf";
     private static final String BOLD = "AtkinsonHyperlegibleNext_700Bold.ttf";
     private static final String FAMILY = "Kestan";
 
-    /** What the library has to say of its work is no concern of whoever waits for the paper. */
+    /** The library's own messages do not concern the person waiting for the paper. */
     private static final Logger QUIET = Logger.getLogger("org.apache.pdfbox");
 
     static {
@@ -51,7 +51,7 @@ final class OwnerPage {
         body.append("<h1>").append(escaped(title)).append("</h1>");
     }
 
-    /** Makes text safe within HTML. */
+    /** Escapes text for HTML. */
     static String escaped(String text) {
         return PlainText.lines(text)
                 .replace("&", "&amp;")
@@ -91,7 +91,7 @@ final class OwnerPage {
         return image("wide", source, says);
     }
 
-    /** A photograph, no higher than a third of a page. */
+    /** A photograph, at most a third of a page high. */
     OwnerPage photograph(String source, String says) {
         return image("photo", source, says);
     }
@@ -159,7 +159,7 @@ final class OwnerPage {
                 + "@media(prefers-color-scheme:dark){body{background:#fff}}";
     }
 
-    /** The same as a PDF: tagged (PDF/UA), searchable, its fonts embedded. */
+    /** The same as a PDF: tagged (PDF/UA), searchable, with embedded fonts. */
     byte[] pdf(SheetPdf.Paper paper) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         PdfRendererBuilder builder = new PdfRendererBuilder();

@@ -9,7 +9,7 @@ import org.kestan.base.finding.Fault;
 import org.kestan.files.disk.Disk;
 import org.kestan.job.Job;
 
-/** A paper for an owner: one self-contained HTML page, and a PDF made of it. */
+/** A paper for an owner: a self-contained HTML page, and a PDF made from it. */
 public final class OwnerPaper {
 
     private final String what;
@@ -23,7 +23,7 @@ public final class OwnerPaper {
     }
 
     /**
-     * What came of making one.
+     * The result of making one.
      *
      * @param paper the paper; empty exactly when there are faults
      * @param faults what it lacks, each at its place
@@ -47,11 +47,11 @@ public final class OwnerPaper {
      */
     public record Photograph(Source source, String caption) {}
 
-    /** Where bytes come from. */
+    /** A source of bytes. */
     @FunctionalInterface
     public interface Source {
 
-        /** Reads them all. */
+        /** Reads all of them. */
         byte[] read() throws IOException;
     }
 
@@ -66,13 +66,13 @@ public final class OwnerPaper {
     }
 
     /**
-     * Writes both into a folder, which is made where there is none.
+     * Writes both into a folder, which is created if needed.
      *
      * @return the files, the page first
      * @throws IOException if they can't be written
      */
     public List<Path> writeInto(Path folder, SheetPdf.Paper paper) throws IOException {
-        // Both are made before either is written: a paper that can't be made leaves no half of it.
+        // Both are made before either is written, so that a paper that can't be made leaves nothing half done.
         byte[] shown = html(paper).getBytes(StandardCharsets.UTF_8);
         byte[] printed = pdf(paper);
         Disk.folder(folder);

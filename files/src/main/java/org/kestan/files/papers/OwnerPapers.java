@@ -16,7 +16,7 @@ import org.kestan.repair.steps.StepBook;
 import org.kestan.text.Audience;
 import org.kestan.text.Wording;
 
-/** The papers for an owner: the estimate before, the report after; each as one HTML page and as a PDF. */
+/** The papers for an owner: the estimate before, the report after; each as an HTML page and as a PDF. */
 public final class OwnerPapers {
 
     private OwnerPapers() {}
@@ -43,7 +43,7 @@ public final class OwnerPapers {
                 : made("report", analysis, ReportPage.of(analysis, words, photographs, today));
     }
 
-    /** Makes the history of an instrument: what its visits say, with a picture of each quantity. */
+    /** Makes the history of an instrument: what its visits show, with a picture of each quantity. */
     public static OwnerPaper.Made history(JobAnalysis analysis, Wording words, LocalDate today) throws IOException {
         History history = History.of(analysis.job(), analysis.shop());
         OwnerPage page = new OwnerPage(
@@ -71,7 +71,7 @@ public final class OwnerPapers {
         }
     }
 
-    /** The fault of a paper that could not be made or written. */
+    /** The error for a paper that could not be made or written. */
     public static Fault notWritten(IOException failed) {
         return new Fault(
                 "",

@@ -12,7 +12,7 @@ import org.kestan.repair.sideview.SideView;
 import org.kestan.text.HistoryText;
 import org.kestan.text.Wording;
 
-/** The sections that more than one of the owner’s papers have. */
+/** The sections that several of the owner’s papers share. */
 final class OwnerSections {
 
     private OwnerSections() {}
@@ -46,7 +46,7 @@ final class OwnerSections {
         }
     }
 
-    /** The words of the trade that stand on the paper, each with what it is. */
+    /** The terms of the trade used on the paper, each with its meaning. */
     static void terms(OwnerPage page) {
         page.heading(PaperText.text("owner-papers.what-the-words-mean"));
         page.list(List.of(

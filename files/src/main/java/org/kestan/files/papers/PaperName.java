@@ -14,19 +14,22 @@ public final class PaperName {
 
     private PaperName() {}
 
-    /** The name of a paper: what it is, the instrument and its owner, what tells it from its kin, the ending. */
+    /**
+     * The file name of a paper: its kind, the instrument and its owner, what tells it from similar ones, the
+     * extension.
+     */
     public static String of(String what, Job job, String variant, String ending) {
         return what + "-" + of(job) + (variant.isEmpty() ? "" : "-" + variant) + ending;
     }
 
-    /** What stands on every page: the instrument, its owner and the day of the visit, as far as they are said. */
+    /** What is printed on every page: the instrument, its owner and the day of the visit, as far as they are known. */
     static String whose(Job job) {
         return Stream.of(job.name(), ownerAndDay(job))
                 .filter(each -> !each.isEmpty())
                 .collect(Collectors.joining("   "));
     }
 
-    /** The owner and the day of the visit, as far as they are said. */
+    /** The owner and the day of the visit, as far as they are known. */
     static String ownerAndDay(Job job) {
         return Stream.of(
                         job.text(Lines.OWNER).isEmpty() ? "" : "owner: " + job.text(Lines.OWNER),
@@ -35,7 +38,7 @@ public final class PaperName {
                 .collect(Collectors.joining("   "));
     }
 
-    /** The instrument and its owner in small letters of the English alphabet, figures and hyphens; never empty. */
+    /** The instrument and its owner in lowercase English letters, digits and hyphens; never empty. */
     public static String of(Job job) {
         String whole = job.name() + " " + job.text(Lines.OWNER);
         String plain = Normalizer.normalize(whole, Normalizer.Form.NFD)
@@ -45,7 +48,7 @@ public final class PaperName {
                 .replaceAll("[^a-z0-9]+", "-")
                 .replaceAll("^-|-$", "");
         String cut = plain.substring(0, Math.min(LONGEST, plain.length())).replaceAll("-$", "");
-        // What has no such letters, or more of them than fit, is told apart by a number made from the whole.
+        // Names without such letters, or with more of them than fit, are told apart by a number made from the whole.
         boolean all = cut.equals(plain) && !plain.isEmpty();
         return all ? plain : (cut.isEmpty() ? "job" : cut) + "-" + Integer.toHexString(whole.hashCode());
     }

@@ -5,7 +5,7 @@ import java.util.ResourceBundle;
 import java.util.Set;
 import org.kestan.text.Placeholders;
 
-/** The papers' own texts, by their keys; what the core finds and names is worded by {@code org.kestan.text}. */
+/** The papers' own texts, by key; texts for what the core finds and names are in {@code org.kestan.text}. */
 final class PaperText {
 
     private static final ResourceBundle BUNDLE =
@@ -14,7 +14,7 @@ final class PaperText {
     private PaperText() {}
 
     /**
-     * Returns the text of a key.
+     * Returns the text for a key.
      *
      * @param arguments the values of {@code {0}}, {@code {1}} and so on
      * @throws java.util.MissingResourceException if there is no such key
@@ -23,7 +23,7 @@ final class PaperText {
         return Placeholders.fill(BUNDLE.getString(key), arguments);
     }
 
-    /** Returns every key. */
+    /** Returns all keys. */
     static Set<String> keys() {
         return BUNDLE.keySet();
     }

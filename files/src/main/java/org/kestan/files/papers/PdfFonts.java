@@ -29,7 +29,7 @@ record PdfFonts(PDType0Font regular, PDType0Font bold) {
         }
     }
 
-    /** Characters that the shipped fonts do not have become a question mark rather than failing the paper. */
+    /** Characters missing from the fonts become question marks instead of failing the paper. */
     String printable(String text) {
         StringBuilder kept = new StringBuilder();
         PlainText.line(text).codePoints().forEach(point -> {
@@ -44,12 +44,12 @@ record PdfFonts(PDType0Font regular, PDType0Font bold) {
         return kept.toString();
     }
 
-    /** Width of a text, points. */
+    /** The width of a text, points. */
     static float width(PDType0Font font, float size, String text) throws IOException {
         return font.getStringWidth(text) / 1000 * size;
     }
 
-    /** Draws one line; where it would not fit it is made smaller, and what is left over then is cut at the end. */
+    /** Draws one line, smaller if it would not fit; what still does not fit is cut off at the end. */
     void line(PDPageContentStream out, PDType0Font font, float size, float x, float y, float room, String text)
             throws IOException {
         String printable = printable(text);

@@ -15,7 +15,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 public final class PdfPictures {
 
     static {
-        // Pictures are drawn in memory; nothing of this needs a display.
+        // Pictures are drawn in memory; none of this needs a display.
         if (System.getProperty("java.awt.headless") == null) {
             System.setProperty("java.awt.headless", "true");
         }

@@ -8,14 +8,14 @@ import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import org.kestan.repair.picture.Picture;
 
-/** Paints a picture of the instrument, which has no numbers in it, at one scale in both directions and as large as it fits. */
+/** Paints a picture of the instrument, without its numbers, at one scale in both directions and as large as it fits. */
 final class PicturePainter {
 
     private static final double HATCH = 5;
 
     private final Graphics2D page;
 
-    /** How many pixels a point of the page has. */
+    /** Pixels per point of the page. */
     private final double point;
 
     PicturePainter(Graphics2D page, double point) {

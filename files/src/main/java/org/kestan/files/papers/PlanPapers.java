@@ -16,13 +16,15 @@ import org.kestan.repair.template.Template;
 import org.kestan.repair.template.Templates;
 import org.kestan.text.Wording;
 
-/** All papers of a work plan in a folder: the bench card and the templates, each on both paper sizes, and each as SVG. */
+/**
+ * All papers of a work plan in a folder: the bench card and the templates, each in both paper sizes, and each as SVG.
+ */
 public final class PlanPapers {
 
     private PlanPapers() {}
 
     /**
-     * Writes the papers, named after the instrument and its owner; an earlier paper of the same name is replaced.
+     * Writes the papers, named for the instrument and its owner; an earlier paper of the same name is replaced.
      *
      * @param words in the unit of the bench card
      * @return the files written

@@ -18,12 +18,12 @@ final class ScaleBars {
     /** Length of the other bar: 4 in. */
     static final double IMPERIAL = 4 * 25.4;
 
-    /** Room both bars take, mm. */
+    /** The space both bars take, mm. */
     static final double HEIGHT = 18;
 
     private ScaleBars() {}
 
-    /** Both bars, their upper left corner at the given place. */
+    /** Both bars, with their upper left corner at the given place. */
     static List<TemplateElement> at(double x, double y) {
         List<TemplateElement> marks = new ArrayList<>();
         bar(marks, "scale-mm", x, y + 6, METRIC, 10, TemplateFinding.METRIC_BAR.of());

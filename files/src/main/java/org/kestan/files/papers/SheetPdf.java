@@ -65,7 +65,7 @@ public final class SheetPdf {
     }
 
     /**
-     * Makes the sheet for an instrument: only the lines that apply to it, or all when its form is not known.
+     * Makes the sheet for an instrument: only the lines that apply to it, or all if its form is not known.
      *
      * @return the bytes of a PDF with embedded fonts and searchable text
      * @throws IOException if the fonts that ship can't be read
@@ -144,7 +144,7 @@ public final class SheetPdf {
         y -= ROW;
     }
 
-    /** A row of boxes, one a fret. */
+    /** A row of boxes, one per fret. */
     private void fretByFret(Reading reading, Job job) throws IOException {
         int joint = job.jointFret().orElse(USUAL_JOINT);
         boolean single = reading == Reading.FRET_PROUD || reading == Reading.FRET_ROCKS;

@@ -15,10 +15,10 @@ import org.kestan.repair.template.TemplateElement.Point;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
-/** True-size templates on paper, one a page, with scale bars in both systems and the check to make before use. */
+/** True-size templates on paper, one per page, with scale bars in both systems and the check to make before use. */
 public final class TemplatePdf {
 
-    /** Points in a millimeter. */
+    /** Points per millimeter. */
     static final double POINTS = 72 / 25.4;
 
     private static final double MARGIN = 15;
@@ -61,7 +61,7 @@ public final class TemplatePdf {
         }
     }
 
-    /** A page upright, or lying when the template is too wide for that. */
+    /** A portrait page, or landscape if the template is too wide for that. */
     private void draw(Template template, String whose) throws IOException {
         PDRectangle upright = paper.size();
         boolean lying = template.width() > upright.getWidth() / POINTS - 2 * MARGIN;

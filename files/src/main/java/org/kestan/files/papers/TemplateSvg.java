@@ -14,7 +14,7 @@ import org.kestan.repair.template.TemplateElement.Point;
 import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
-/** A true-size template as SVG: a user unit is a millimeter, so that vector programs open it at its size. */
+/** A true-size template as SVG: one user unit is a millimeter, so that vector programs open it at its size. */
 public final class TemplateSvg {
 
     private static final double MARGIN = 5;
@@ -64,7 +64,7 @@ public final class TemplateSvg {
         xml.writeEndDocument();
     }
 
-    /** Every point is written where it lies on the sheet: no transforms for a reader to undo. */
+    /** All coordinates are absolute, with no transforms for a reader to apply. */
     private void group(String id, List<TemplateElement> inks, double right, double down) throws XMLStreamException {
         xml.writeStartElement("g");
         xml.writeAttribute("id", id);
@@ -144,7 +144,7 @@ public final class TemplateSvg {
         xml.writeEndElement();
     }
 
-    /** Micrometers are plenty. */
+    /** Micrometers are precise enough. */
     private static String number(double millimeters) {
         String text = String.format(Locale.ROOT, "%.4f", millimeters);
         return text.replaceAll("0+$", "").replaceAll("\\.$", "");

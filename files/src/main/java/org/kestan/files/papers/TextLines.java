@@ -9,7 +9,7 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 /** Writes lines of text on a PDF page, each within its space. Points; Y upward. */
 final class TextLines {
 
-    /** No letter is smaller, points. */
+    /** The smallest text size, points. */
     static final float SMALLEST = 8;
 
     private final PDPageContentStream page;
@@ -20,17 +20,17 @@ final class TextLines {
         this.fonts = fonts;
     }
 
-    /** The page that is written on. */
+    /** The page to write on. */
     PDPageContentStream page() {
         return page;
     }
 
-    /** The fonts it is written in. */
+    /** The fonts to write in. */
     PdfFonts fonts() {
         return fonts;
     }
 
-    /** Breaks a text into lines no wider than a column; a word that is wider is broken, too. */
+    /** Breaks a text into lines no wider than a column; a word that is wider is broken as well. */
     List<String> wrapped(PDType0Font font, String text, float size, float column) throws IOException {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
@@ -56,7 +56,7 @@ final class TextLines {
     }
 
     /**
-     * Writes a text on one line where it fits, made smaller down to the smallest letter, and on several where it does not.
+     * Writes a text on one line if it fits, reduced down to the smallest size, and otherwise on several.
      *
      * @return the baseline of the last line
      */

@@ -32,7 +32,7 @@ public final class MarksReader {
     private MarksReader() {}
 
     /**
-     * What came of reading.
+     * The result of reading.
      *
      * @param marks empty when there are faults
      * @param faults each with the JSON pointer of its place

@@ -24,7 +24,7 @@ public final class HeelLogJson {
 
     private HeelLogJson() {}
 
-    /** Advises from the heel log of a job that is worked by some ways. */
+    /** Gives advice from the heel log of a job done by some ways. */
     public static PrintedResult advise(Job job, List<Way> ways, ShopStandards shop) {
         PlanJson.Planned planned = PlanJson.plan(job, ways, shop);
         if (planned.plan().isEmpty()) {

@@ -34,7 +34,7 @@ public final class PlanJson {
     }
 
     /**
-     * The plan of a job by some ways; where the job says no action the shop's usual one is aimed at.
+     * The plan of a job by some ways; if the job names no action, the shop's usual one is the target.
      *
      * @param analysis of the job with the shop's usual action filled in
      * @param plan empty exactly when there are faults
@@ -62,7 +62,7 @@ public final class PlanJson {
                                 "/instrument", FileFinding.WAY_NOT_POSSIBLE.of(), FileFinding.A_POSSIBLE_WAY.of())));
     }
 
-    /** The fault of a way that is not for the joint, with the neck ways that are. */
+    /** The error for a way that does not fit the joint, with the neck ways that do. */
     private static Fault misfit(Job job, Way way) {
         List<Quantity> fitting = WayCatalog.ALL.stream()
                 .filter(each -> each.has(Effect.TURNS_NECK) && !each.has(Effect.LAST_RESORT))

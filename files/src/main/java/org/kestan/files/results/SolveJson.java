@@ -23,8 +23,8 @@ public final class SolveJson {
     private SolveJson() {}
 
     /**
-     * Solves a job. Relief, which the application may take as 0, has to be there unless a projection tells the fret line
-     * (§3.6a): the contract of the job file says so.
+     * Solves a job. The relief, which the application may assume as 0, is required unless a projection gives the fret
+     * line (§3.6a), as the contract of the job file says.
      */
     public static PrintedResult solve(JobAnalysis analysis) {
         List<Fault> faults = new ArrayList<>(analysis.faults());
@@ -32,7 +32,8 @@ public final class SolveJson {
             faults.add(new Fault(Reading.RELIEF.pointer(), MissingInput.VALUE.of(), NotationFinding.A_LENGTH.of()));
         }
         if (analysis.trajectory().isEmpty()) {
-            // With no trajectory the target was not looked at yet: say at once what is missing there too.
+            // Without a trajectory the target has not been checked yet, so what is missing there is reported at once,
+            // too.
             faults.addAll(CorrectionSolver.missing(analysis.job()));
         }
         return faults.isEmpty()
@@ -88,7 +89,7 @@ public final class SolveJson {
         corners(node, heel);
     }
 
-    /** The four corners of a heel cut, when its widths are known. */
+    /** The four corners of a heel cut, if its widths are known. */
     static void corners(ObjectNode node, HeelCut heel) {
         if (heel.widths().isPresent()) {
             HeelCut.Cheeks top = heel.cheeksAt(0);

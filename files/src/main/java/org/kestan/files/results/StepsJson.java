@@ -19,7 +19,7 @@ public final class StepsJson {
 
     private StepsJson() {}
 
-    /** Composes the steps of a job that is worked by some ways. */
+    /** Puts together the steps of a job done by some ways. */
     public static PrintedResult compose(Job job, List<Way> ways, ShopStandards shop, StepBook book) {
         PlanJson.Planned planned = PlanJson.plan(job, ways, shop);
         if (planned.plan().isEmpty()) {

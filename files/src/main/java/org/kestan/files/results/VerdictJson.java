@@ -27,7 +27,7 @@ public final class VerdictJson {
     private VerdictJson() {}
 
     /**
-     * Judges a job. What was not read is unknown and no fault; what can't be is a fault.
+     * Judges a job. A missing reading is unknown and not an error; an impossible one is.
      *
      * @param words says the reasons
      * @return the JSON, or the faults at their places

@@ -48,13 +48,13 @@ public final class StandardsFile {
 
     private static final String KEY = "kestanStandards";
     private static final String DESCRIBED = "docs/standards.md";
-    /** The key under which earlier versions kept what was learned. */
+    /** The key under which earlier versions stored what was learned. */
     private static final String LEARNED_BEFORE = "learnt";
 
     private StandardsFile() {}
 
     /**
-     * What came of reading.
+     * The result of reading.
      *
      * @param standards what was read; those a shop starts with when there are faults
      * @param faults each with the JSON pointer of its place
@@ -66,7 +66,7 @@ public final class StandardsFile {
         }
     }
 
-    /** Reads a file; what it does not say is as a shop starts with. */
+    /** Reads a file; what is left out keeps its default. */
     public static Outcome read(Path file) {
         return TextFile.read(file, FileFinding.A_STANDARDS_FILE.of(), StandardsFile::read, Outcome::faulty);
     }
@@ -96,7 +96,7 @@ public final class StandardsFile {
     }
 
     /**
-     * Reads the standards a job brings with it under {@code standards}, so that another shop judges it alike.
+     * Reads the standards that a job includes under {@code standards}, so that another shop judges it alike.
      *
      * @return those a shop starts with where the job brings none
      */
@@ -120,7 +120,7 @@ public final class StandardsFile {
         if (!faults.isEmpty()) {
             return Outcome.faulty(faults);
         }
-        // Schools first: one that brings standards of its own gives way to what the file says of them.
+        // Schools first, since a school's own values give way to those in the file.
         ShopStandards chosen = ShopStandards.DEFAULT;
         for (School school : schools) {
             chosen = chosen.with(school);
@@ -179,7 +179,7 @@ public final class StandardsFile {
                 logo(at.at("logo")));
     }
 
-    /** A logo that is none would be missed on the papers only. */
+    /** A bad logo would otherwise be noticed only on the papers. */
     private static String logo(TreeCursor at) {
         String logo = at.text().orElse("");
         if (!logo.isEmpty() && !Logo.isOne(logo)) {
@@ -189,7 +189,7 @@ public final class StandardsFile {
         return logo;
     }
 
-    /** The leaves listed; those of a usual set where none are. */
+    /** The leaves listed; a usual set if there are none. */
     private static FeelerSet leaves(TreeCursor at) {
         List<Length> leaves = new ArrayList<>();
         for (TreeCursor leaf : at.elements()) {
@@ -216,7 +216,7 @@ public final class StandardsFile {
                     ? place.text()
                     : place.number(TreeFinding.A_NUMBER.of()).map(BigDecimal::toString);
             written.ifPresent(text -> {
-                // Each alone: how they agree with each other is seen once all are there.
+                // Each by itself; whether they agree is checked once all are there.
                 if (standard.get().parse(text) instanceof Parsed.Bad<Double> bad) {
                     place.fault(bad.problem(), bad.accepted());
                 } else {
@@ -259,7 +259,7 @@ public final class StandardsFile {
         return schools;
     }
 
-    /** Writes standards, all of them, as text. */
+    /** Returns all standards as text. */
     public static String write(ShopStandards standards) {
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.put(KEY, VERSION);
@@ -317,7 +317,7 @@ public final class StandardsFile {
     }
 
     /**
-     * Writes standards to a file, whole or not at all.
+     * Writes standards to a file, completely or not at all.
      *
      * @throws IOException if the file can't be written; the old one is then untouched
      */

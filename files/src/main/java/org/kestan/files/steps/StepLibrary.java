@@ -77,7 +77,7 @@ public final class StepLibrary {
         book = new StepBook(NAMES.stream().map(this::merged).toList());
     }
 
-    /** A library nobody has read yet. */
+    /** An empty library. */
     private StepLibrary() {
         shipped = Map.of();
         folder = Optional.empty();
@@ -92,8 +92,8 @@ public final class StepLibrary {
     }
 
     /**
-     * Reads the steps that ship. A file that is missing or can't be read leaves its own way without steps and is a fault of
-     * that file; all others are there.
+     * Reads the steps that ship. If a file is missing or can't be read, its own way has no steps and the file an
+     * error; all others are there.
      *
      * @param text the text of the file of a name; empty where there is none
      */
@@ -116,12 +116,12 @@ public final class StepLibrary {
         return new StepLibrary(shipped, Optional.empty(), Map.of(), faults);
     }
 
-    /** Returns a library without steps, for the time until one is read. */
+    /** Returns a library without steps, for use until one is read. */
     public static StepLibrary unread() {
         return UNREAD;
     }
 
-    /** Reads what a shop changed from a folder; a file that can't be read is reported, and the one that ships is used instead. */
+    /** Reads a shop's changes from a folder; a file that can't be read is reported, and the default is used instead. */
     public static StepLibrary of(Path folder) {
         Map<String, Tree.Entries> shop = new LinkedHashMap<>();
         Map<String, List<Fault>> faults = new LinkedHashMap<>(shipped().faults);
@@ -147,7 +147,7 @@ public final class StepLibrary {
         return new StepLibrary(shipped().shipped, Optional.of(folder), shop, faults);
     }
 
-    /** Where a photograph that belongs to a step lies; empty where there is none. */
+    /** Where a step's photograph is; empty if there is none. */
     public Optional<Path> photograph(String name) {
         return folder.filter(each -> StepReader.isPhotograph(name))
                 .map(each -> each.resolve(name))
@@ -174,22 +174,22 @@ public final class StepLibrary {
         return folder.resolve(name + ".json");
     }
 
-    /** Returns all steps, with what the shop changed. */
+    /** Returns all steps, with the shop's changes. */
     public StepBook book() {
         return book;
     }
 
-    /** Returns what is wrong with a shop's files, by their names; each fault at its place. */
+    /** Returns the errors in a shop's files, by file name; each with its place. */
     public Map<String, List<Fault>> faults() {
         return faults;
     }
 
-    /** Returns a step as it ships; empty for one of the shop's own. */
+    /** Returns the default version of a step; empty for one of the shop's own. */
     public Optional<Step> asShipped(String id) {
         return shipped().book.step(id);
     }
 
-    /** Returns the text of a file that ships; empty where there is none. */
+    /** Returns the text of a file that ships; empty if there is none. */
     public static Optional<String> shippedText(String name) {
         try (InputStream in = StepLibrary.class.getResourceAsStream(name + ".json")) {
             return in == null ? Optional.empty() : Optional.of(new String(in.readAllBytes(), StandardCharsets.UTF_8));
@@ -202,7 +202,7 @@ public final class StepLibrary {
         return Set.copyOf(ids(shipped().shipped.getOrDefault(name, Tree.Entries.NONE)));
     }
 
-    /** Reads a file, whose steps may be some that ship; faults where it can't be. */
+    /** Reads a file, whose steps may change some that ship; errors if it can't be read. */
     private static Optional<Tree.Entries> checked(String text, String name, Set<String> shipped, List<Fault> faults) {
         Json.Read read = Json.read(text, DESCRIBED);
         if (read.tree().isEmpty()) {
@@ -280,7 +280,7 @@ public final class StepLibrary {
                 .orElse(List.of());
     }
 
-    /** What ships, with what the shop says laid over it: step by step, key by key. */
+    /** The defaults with the shop's changes applied, step by step, key by key. */
     private StepFile merged(String name) {
         Tree.Entries ours = shipped.getOrDefault(name, Tree.Entries.NONE);
         Tree.Entries theirs = shop.getOrDefault(name, Tree.Entries.NONE);
@@ -344,7 +344,7 @@ public final class StepLibrary {
     }
 
     /**
-     * Changes what a shop says of a step, and writes it.
+     * Changes the shop's version of a step, and writes it.
      *
      * @param name the file
      * @param id the step; one that does not ship is added
@@ -369,7 +369,7 @@ public final class StepLibrary {
         return written(name, theirs, steps);
     }
 
-    /** Takes back all a shop says of a step: it is as it ships, and one of the shop's own is gone. */
+    /** Resets a step to its default; one of the shop's own is removed. */
     public StepLibrary without(String name, String id) throws IOException {
         Tree.Entries theirs = shop.getOrDefault(name, Tree.Entries.NONE);
         return written(

@@ -57,16 +57,16 @@ final class StepReader {
             "when",
             "unless");
 
-    /** What only a shop's own file says of a step. */
+    /** Keys that only a shop's own file may have. */
     static final List<String> SHOP_KEYS = List.of("off", "after");
 
     /** Reads minutes of work. */
     static final ValueType<Integer> HANDS = ValueType.whole(0, 24 * 60);
 
-    /** Minutes of a wait; 0 takes away the one that ships. */
+    /** Minutes of a wait; 0 removes the default one. */
     private static final ValueType<Integer> MINUTES = ValueType.whole(0, 366 * 24 * 60);
 
-    /** The name of a photograph: no folder in it. */
+    /** The name of a photograph, without a folder. */
     private static final Pattern PHOTOGRAPH = Pattern.compile("(?i)[^/\\\\:]{1,80}\\.(png|jpg|jpeg)");
 
     private static final List<String> CONDITIONS = List.of("joints", "forms", "schools", "ways", "facts", "needs");
@@ -74,13 +74,13 @@ final class StepReader {
     private static final ValueType<Step.Into> INTO = ValueType.choice(Step.Into.class);
     private static final ValueType<Step.Tool> TOOL = ValueType.choice(Step.Tool.class);
 
-    /** The lines of a visit, by their paths. */
+    /** The lines of a visit, by path. */
     private static final Map<String, Line<?>> LINES = Lines.OF_VISIT.stream()
             .collect(Collectors.toMap(Line::path, line -> line, (one, other) -> one, LinkedHashMap::new));
 
     private StepReader() {}
 
-    /** Reads a step; empty without an id. What it does not say is empty. */
+    /** Reads a step; empty without an id. Missing keys are empty. */
     static Optional<Step> read(TreeCursor at, Step.Edits edits) {
         at.expectObject();
         keys(at, Stream.concat(KEYS.stream(), SHOP_KEYS.stream()).toList());
@@ -132,7 +132,7 @@ final class StepReader {
         }
     }
 
-    /** A key that is none would be passed over in silence, and the change with it. */
+    /** An unknown key would otherwise be skipped silently, and the change with it. */
     private static void keys(TreeCursor at, List<String> known) {
         at.children().forEach((key, place) -> {
             if (!known.contains(key)) {
@@ -145,7 +145,7 @@ final class StepReader {
         return at.at(key).text().map(String::strip).orElse("");
     }
 
-    /** A piece of work that is drawn, or a photograph beside the file. */
+    /** An operation that is drawn, or a photograph beside the file. */
     private static String drawing(TreeCursor at) {
         String said = at.text().map(String::strip).orElse("");
         if (!said.isEmpty()
@@ -160,7 +160,7 @@ final class StepReader {
         return said;
     }
 
-    /** Tells whether a drawing is a photograph by its name. */
+    /** Returns whether a drawing is a photograph, by its name. */
     static boolean isPhotograph(String drawing) {
         return PHOTOGRAPH.matcher(drawing).matches();
     }
@@ -258,7 +258,7 @@ final class StepReader {
                 SchemaDraft.oneOf(among.map(Keyed::key).distinct().toList()));
     }
 
-    /** The keys of one entry that say something of the step itself. */
+    /** The keys of one entry that describe the step itself. */
     static Set<String> said(Tree.Entries entry) {
         Set<String> said = new HashSet<>(entry.all().keySet());
         said.retainAll(KEYS);

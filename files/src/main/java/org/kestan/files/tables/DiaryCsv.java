@@ -11,7 +11,7 @@ import org.kestan.job.bench.DiaryEntry;
 import org.kestan.repair.steps.StepBook;
 import org.kestan.text.Wording;
 
-/** The diary of the bench as a table: when (ISO 8601, UTC), who, what, the step by its id and its title, what was written. */
+/** The bench diary as a table: when (ISO 8601, UTC), who, what, the step by id and title, the text. */
 public final class DiaryCsv {
 
     private static final String[] HEAD = {"at", "who", "what", "step", "title", "text"};
@@ -39,7 +39,7 @@ public final class DiaryCsv {
     }
 
     /**
-     * Writes the diary of a job to a file, whole or not at all.
+     * Writes the diary of a job to a file, completely or not at all.
      *
      * @throws IOException if it can't be written
      */

@@ -27,12 +27,13 @@ import org.kestan.job.visits.Visit;
 import org.kestan.text.Wording;
 
 /**
- * A visit as a table for other programs: a line for each reading, in working order, with its key and its value as typed.
+ * A visit as a table for other programs: one line for each reading, in working order, with its key and its value as
+ * typed.
  */
 public final class SheetCsv {
 
     private static final String[] HEAD = {"number", "key", "what", "value", "takes"};
-    /** Between the takes of a reading. */
+    /** Separates the takes of a reading. */
     private static final String TAKES = "; ";
 
     private static final int MOST_LINES = 10_000;
@@ -41,14 +42,14 @@ public final class SheetCsv {
     private SheetCsv() {}
 
     /**
-     * What came of reading a table.
+     * The result of reading a table.
      *
      * @param visit the visit with the table's values laid over it; empty exactly when there are faults
      * @param faults each with its line
      */
     public record Outcome(Optional<Visit> visit, List<Finding> faults) {}
 
-    /** Writes the visit on the sheet: every line that applies, empty where nothing is written. */
+    /** Writes the visit on the sheet: every line that applies, empty if it was not read. */
     public static String write(Job job) {
         StringBuilder text = new StringBuilder();
         CSVFormat format = CSVFormat.RFC4180.builder().setHeader(HEAD).get();
@@ -84,8 +85,8 @@ public final class SheetCsv {
     }
 
     /**
-     * Reads a table over a visit: lines with a value replace what was there, empty ones leave it. Columns are found by
-     * their heads, {@code key} and {@code value}; where {@code takes} has more than one, the value is their median.
+     * Reads a table into a visit: lines with a value replace what was there, empty ones do not. Columns are found by
+     * their headings, {@code key} and {@code value}; if {@code takes} has more than one, the value is their median.
      */
     public static Outcome read(String text, Visit visit) {
         List<Finding> faults = new ArrayList<>();
@@ -158,7 +159,7 @@ public final class SheetCsv {
         return visit.withTakes(reading, all, ReadingTakes.median(all));
     }
 
-    /** The line of a key; one with a fret in brackets is a reading at that fret. */
+    /** The line for a key; one with a fret in brackets is a reading at that fret. */
     private static Optional<Line<?>> find(String key) {
         Optional<Line<?>> read = Reading.ofKey(key).map(taken -> taken);
         return read.isPresent()

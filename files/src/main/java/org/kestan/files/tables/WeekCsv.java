@@ -6,7 +6,7 @@ import org.apache.commons.csv.CSVPrinter;
 import org.kestan.base.week.WorkPlace;
 import org.kestan.week.WeekPlan;
 
-/** A plan as a table (RFC 4180): a row for each stretch of work and each wait, times local. */
+/** A plan as a table (RFC 4180): one row for each stretch of work and each wait, in local time. */
 public final class WeekCsv {
 
     private static final String[] HEAD = {"start", "end", "kind", "job", "name", "step", "title", "person", "place"};

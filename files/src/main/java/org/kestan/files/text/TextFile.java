@@ -20,7 +20,7 @@ import org.kestan.files.disk.Disk;
 /** Text files in UTF-8; every failure to read gives an error, and they are written completely or not at all. */
 public final class TextFile {
 
-    /** A file larger than this is none of ours. */
+    /** A larger file can't be one of ours. */
     public static final long LARGEST = 16L << 20;
 
     private TextFile() {}
@@ -54,7 +54,7 @@ public final class TextFile {
         return broken.apply(List.of(new Fault("", problem, kind)));
     }
 
-    /** The text of bytes in UTF-8, without a byte order mark; empty when they are not. */
+    /** The text of bytes in UTF-8, without a byte order mark; empty if they are not UTF-8. */
     public static Optional<String> decoded(byte[] bytes) {
         try {
             String text = StandardCharsets.UTF_8
@@ -70,8 +70,8 @@ public final class TextFile {
     }
 
     /**
-     * Writes a text so that, whatever happens meanwhile, the file holds either the old text or the new one. A file that was
-     * there keeps its mode, a link leads where it did.
+     * Writes a text so that, whatever happens, the file has either the old text or the new one. An existing file keeps
+     * its mode, a link its target.
      *
      * @throws IOException if the file can't be written; the old one is then untouched
      */

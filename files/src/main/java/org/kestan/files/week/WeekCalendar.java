@@ -114,7 +114,7 @@ public final class WeekCalendar {
     }
 
     /**
-     * Reads the days of a calendar on which the shop is closed: those that events of whole days cover.
+     * Reads the days of a calendar on which the shop is closed: those covered by all-day events.
      *
      * @return empty where it is no calendar
      */

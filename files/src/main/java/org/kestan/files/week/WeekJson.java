@@ -80,7 +80,7 @@ public final class WeekJson {
         return at.format(TIME);
     }
 
-    /** Reads a local time as it is printed here; also one of a day alone, its beginning. */
+    /** Reads a local time as printed here; for a date alone, the start of that day. */
     public static LocalDateTime time(String text) {
         return text.length() == 10 ? LocalDate.parse(text).atStartOfDay() : LocalDateTime.parse(text);
     }

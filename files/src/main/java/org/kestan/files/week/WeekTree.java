@@ -43,7 +43,7 @@ public final class WeekTree {
 
     private WeekTree() {}
 
-    /** Reads a week; what can't be read is a fault at its place. */
+    /** Reads a week; what can't be read gives an error at its place. */
     public static ShopWeek read(TreeCursor at) {
         ShopWeek usual = ShopWeek.USUAL;
         if (!at.isPresent()) {
@@ -100,7 +100,7 @@ public final class WeekTree {
         return new WeekHours(all);
     }
 
-    /** Reads hours of a day, such as {@code 09:00-12:30} or {@code 9-12}; empty where it is none. */
+    /** Reads hours of a day, such as {@code 09:00-12:30} or {@code 9-12}; empty if the text is not hours. */
     public static Optional<Hours> hours(String text) {
         String[] parts = text.split("[-\u2013]");
         if (parts.length != 2) {
@@ -184,7 +184,7 @@ public final class WeekTree {
         return all;
     }
 
-    /** Writes a week, all of it. */
+    /** Writes a complete week. */
     public static ObjectNode write(ShopWeek week) {
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.set("hours", write(week.hours()));

@@ -16,15 +16,16 @@ import org.postgresql.PGConnection;
 import org.postgresql.PGNotification;
 
 /**
- * Hears what other benches tell (PostgreSQL documentation, "LISTEN" and "NOTIFY"), and tells them which job is open here. Has a connection of its
- * own, made again whenever it breaks; after that it counts as told, since something may have been missed.
+ * Receives notices from other benches (PostgreSQL documentation, "LISTEN" and "NOTIFY"), and tells them which job is
+ * open here. Has its own connection, which is renewed whenever it breaks; the listener is called after that, since
+ * something may have been missed.
  */
 final class BenchNotices implements AutoCloseable {
 
-    /** What benches tell each other comes over this channel; a notice is the bench it comes from. */
+    /** The channel for notices between benches; a notice contains the bench it comes from. */
     static final String CHANNEL = "kestan";
 
-    /** A bench that was not heard of for so long has gone, seconds. */
+    /** A bench that has not been heard of for this long is gone, seconds. */
     static final int GONE_AFTER = 20;
 
     private static final int HEARING_MILLIS = 500;
@@ -44,12 +45,12 @@ final class BenchNotices implements AutoCloseable {
         url = address.jdbc();
         properties = address.properties(schema);
         properties.setProperty("connectTimeout", "5");
-        // A cable that is out is noticed when the next word is due.
+        // An unplugged cable is noticed when the next notice is due.
         properties.setProperty("socketTimeout", "10");
         thread.setDaemon(true);
     }
 
-    /** Tells somebody from now on, on a thread of its own. */
+    /** Starts calling a listener, on a separate thread. */
     synchronized void listen(Runnable heard) {
         listeners.add(heard);
         if (thread.getState() == Thread.State.NEW) {
@@ -57,7 +58,7 @@ final class BenchNotices implements AutoCloseable {
         }
     }
 
-    /** Which job is open here from now on. */
+    /** Changes the job that is open here. */
     void showing(Optional<String> id) {
         job = id;
     }
@@ -131,7 +132,7 @@ final class BenchNotices implements AutoCloseable {
         }
     }
 
-    /** Who sits at this bench, as others know them. */
+    /** The person at this bench, as others know them. */
     private static String name() {
         String user = System.getProperty("user.name", "");
         try {

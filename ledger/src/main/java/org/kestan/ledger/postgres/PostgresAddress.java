@@ -7,7 +7,7 @@ import java.util.Properties;
 import java.util.function.UnaryOperator;
 
 /**
- * Where a server's database is, as in {@code postgresql://bench@server:5432/shop}.
+ * The address of a database on a server, such as {@code postgresql://bench@server:5432/shop}.
  *
  * @param host the server
  * @param port its port
@@ -20,14 +20,14 @@ public record PostgresAddress(String host, int port, String database, String use
     private static final String SCHEME = "postgresql";
     private static final int USUAL_PORT = 5432;
 
-    /** Tells whether a text is meant to be one. */
+    /** Returns whether a text is meant to be such an address. */
     public static boolean isOne(String text) {
         return text.startsWith(SCHEME + "://") || text.startsWith("postgres://");
     }
 
     /**
-     * Reads an address. A password has no place in it; it comes from the environment ({@code PGPASSWORD}), else the driver looks into
-     * {@code ~/.pgpass}.
+     * Reads an address. It must not contain a password, which comes from the environment ({@code PGPASSWORD}), or else
+     * from {@code ~/.pgpass}, where the driver looks for it.
      *
      * @param environment variables of the platform by their names; null for none
      * @return empty where it is none, or has a password in it
@@ -54,17 +54,20 @@ public record PostgresAddress(String host, int port, String database, String use
         }
     }
 
-    /** Returns it with a password. */
+    /** Returns the address with a password. */
     public PostgresAddress withPassword(String secret) {
         return new PostgresAddress(host, port, database, user, Optional.of(secret));
     }
 
-    /** Returns it as the driver wants it. */
+    /** Returns the address in the form the driver needs. */
     String jdbc() {
         return "jdbc:postgresql://" + host + ":" + port + "/" + database;
     }
 
-    /** Returns what every connection of a bench begins with, as the driver wants it. Encrypted where the server can; one that can't is on the shop's own net. */
+    /**
+     * Returns the settings of every connection of a bench, in the form the driver needs. Connections are encrypted if
+     * the server supports it; a server that does not is on the shop's own network.
+     */
     Properties properties(String schema) {
         Properties all = new Properties();
         all.setProperty("user", user);
@@ -75,14 +78,14 @@ public record PostgresAddress(String host, int port, String database, String use
         return all;
     }
 
-    /** Returns the name of a folder for what this machine keeps of that database: no two databases have the same. */
+    /** Returns the name of a folder for what this machine stores for that database; no two databases have the same. */
     public String folderName() {
         return (host + "-" + port + "-" + database).replaceAll("[^A-Za-z0-9.-]", "_")
                 + "-"
                 + Integer.toHexString((host + ":" + port + "/" + database).hashCode());
     }
 
-    /** Returns it as a person reads it; without the password. */
+    /** Returns the address for people, without the password. */
     @Override
     public String toString() {
         return SCHEME + "://" + user + "@" + host + ":" + port + "/" + database;

@@ -5,14 +5,14 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity;
 import org.kestan.ledger.LedgerFinding;
 
-/** Tells the troubles of a server apart (PostgreSQL documentation, Appendix A, "PostgreSQL Error Codes"). */
+/** Tells server errors apart (PostgreSQL documentation, Appendix A, "PostgreSQL Error Codes"). */
 final class PostgresErrors {
 
     private static final int CLASS = 2;
 
     private PostgresErrors() {}
 
-    /** What a failure comes from. */
+    /** Returns the cause of a failure. */
     static Finding of(Throwable failure) {
         Throwable last = failure;
         for (Throwable each = failure; each != null; each = each.getCause()) {
@@ -24,14 +24,14 @@ final class PostgresErrors {
         return LedgerFinding.UNREACHABLE.of(Quantity.text(reason(last)));
     }
 
-    /** What a state stands for: five letters and digits, of which the first two name its class. */
+    /** Returns the meaning of a state: five letters and digits, of which the first two name its class. */
     static Finding of(String state, String reason) {
         return switch (state) {
             // disk_full
             case "53100" -> LedgerFinding.DISK_FULL.of();
             // lock_not_available, deadlock_detected
             case "55P03", "40P01" -> LedgerFinding.LOCKED.of();
-            // invalid_password, invalid_authorization_specification; the driver's own where a password is asked for and
+            // invalid_password, invalid_authorization_specification; the driver's own if a password is required and
             // there is none
             case "28P01", "28000", "08004" -> LedgerFinding.WRONG_PASSWORD.of();
             // invalid_catalog_name

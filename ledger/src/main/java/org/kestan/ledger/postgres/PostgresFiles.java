@@ -17,7 +17,7 @@ record PostgresFiles(SqlLessons.Asking server, String table, String key) impleme
         return new PostgresFiles(server, "papers", "job_id");
     }
 
-    /** Papers lie in a folder for each job; pictures all in one. */
+    /** Papers are in one folder per job, pictures all in one. */
     private boolean perJob() {
         return !key.isEmpty();
     }

@@ -32,10 +32,13 @@ import org.kestan.ledger.WaitingSaves;
 import org.kestan.ledger.sql.JobSearch;
 import org.kestan.ledger.sql.SqlLedger;
 
-/** The ledger of a shop with several benches, on a PostgreSQL server, 13 or later. Pictures and papers are kept there, too. */
+/**
+ * The ledger of a shop with several benches, on a PostgreSQL server, version 13 or later, which also stores pictures
+ * and papers.
+ */
 public final class PostgresLedger extends SqlLedger {
 
-    /** The ledger has a schema of its own, so that it lies beside whatever else the database holds. */
+    /** The ledger has its own schema, beside whatever else the database contains. */
     private static final String SCHEMA = "kestan";
 
     private static final int LATEST = 4;
@@ -62,7 +65,7 @@ public final class PostgresLedger extends SqlLedger {
     }
 
     /**
-     * Opens the ledger of a database, making it where there is none.
+     * Opens the ledger of a database, creating it if there is none.
      *
      * @param copies a folder of this machine for copies of pictures and papers
      */
@@ -70,7 +73,7 @@ public final class PostgresLedger extends SqlLedger {
         return open(address, copies, Clock.systemUTC());
     }
 
-    /** Opens a ledger in the same way, by another clock. */
+    /** Opens a ledger in the same way, with another clock. */
     public static OpenResult open(PostgresAddress address, Path copies, Clock clock) {
         HikariDataSource source = null;
         try {
@@ -86,7 +89,7 @@ public final class PostgresLedger extends SqlLedger {
                     .defaultSchema(SCHEMA)
                     .locations("classpath:org/kestan/ledger/postgres")
                     .load();
-            // A bench that may not make anything has nothing to bring up to date either.
+            // A bench that may not create anything can't upgrade anything either.
             if (Jdbi.create(source).withHandle(PostgresLedger::mayMake)) {
                 ledger.migrate();
             }
@@ -102,7 +105,10 @@ public final class PostgresLedger extends SqlLedger {
         }
     }
 
-    /** Returns the statements that make a role for the owner of a ledger and one for benches, for the server's administrator. */
+    /**
+     * Returns the statements that create a role for the owner of a ledger and one for benches, for the server's
+     * administrator.
+     */
     public static String roles() {
         try (InputStream text = PostgresLedger.class.getResourceAsStream("roles.sql")) {
             return new String(text.readAllBytes(), StandardCharsets.UTF_8);
@@ -115,9 +121,10 @@ public final class PostgresLedger extends SqlLedger {
         HikariConfig config = new HikariConfig();
         config.setJdbcUrl(address.jdbc());
         config.setDataSourceProperties(address.properties(SCHEMA));
-        // Planned for the words that are asked for, each time: a plan for any words at all would read the whole table.
+        // Planned anew each time, for the words in question: a plan for arbitrary words would read the whole table.
         config.addDataSourceProperty("prepareThreshold", "0");
-        // By one process, and as it is: several, or a plan compiled, take longer to begin than a search does.
+        // In one process and without compiling: several processes or a compiled plan take longer to start than a
+        // search takes.
         config.addDataSourceProperty("options", "-c max_parallel_workers_per_gather=0 -c jit=off");
         config.setMaximumPoolSize(CONNECTIONS);
         config.setMinimumIdle(1);
@@ -126,7 +133,7 @@ public final class PostgresLedger extends SqlLedger {
         return config;
     }
 
-    /** What keeps it from being opened; nothing is written. */
+    /** The reason why it can't be opened; nothing is written. */
     private static Optional<Finding> look(HikariDataSource source) {
         return Jdbi.create(source).withHandle(handle -> {
             boolean ours = exists(handle, "flyway_schema_history");
@@ -152,7 +159,7 @@ public final class PostgresLedger extends SqlLedger {
         });
     }
 
-    /** Tells whether this user may make the ledger's tables, or bring them up to date. */
+    /** Returns whether this user may create or upgrade the ledger's tables. */
     private static boolean mayMake(Handle handle) {
         return handle.createQuery("SELECT CASE WHEN to_regnamespace(:schema) IS NULL"
                         + " THEN has_database_privilege(current_database(), 'CREATE')"
@@ -232,7 +239,7 @@ public final class PostgresLedger extends SqlLedger {
 
     @Override
     protected String changed(Handle handle, String id) {
-        // Told once all of it is written.
+        // Announced once everything is written.
         handle.createQuery("WITH counted AS (INSERT INTO benches (bench, written) VALUES (?, 1)"
                         + " ON CONFLICT (bench) DO UPDATE SET written = benches.written + 1 RETURNING bench)"
                         + " SELECT pg_notify(?, bench)::text FROM counted")
@@ -299,7 +306,7 @@ public final class PostgresLedger extends SqlLedger {
                 .one());
     }
 
-    /** Copies on this machine go with their jobs; what the server keeps of what is gone is its own affair. */
+    /** Copies on this machine are removed with their jobs; the server handles traces on its side itself. */
     @Override
     public List<Path> cleanse() {
         return List.of();

@@ -13,13 +13,13 @@ import org.kestan.ledger.Query;
 import org.kestan.ledger.sql.JobSearch;
 
 /**
- * Finds jobs by words, or parts of words, by the server's index of threes (PostgreSQL documentation, F.35, "pg_trgm"); by an index of
- * letters and pairs of them where a word has no more. Where few jobs have the words, those are looked at and sorted; where many have
- * them, jobs are looked at in the order they were changed in until there are enough.
+ * Finds jobs by words, or parts of words, with the server's trigram index (PostgreSQL documentation, F.35, "pg_trgm"),
+ * or with an index of single letters and pairs for shorter words. If few jobs have the words, those are read and
+ * sorted; if many do, jobs are read in order of change until there are enough.
  */
 final class PostgresSearch implements JobSearch {
 
-    /** The rows the server expects (PostgreSQL documentation, 14.1.1, "EXPLAIN Basics"). */
+    /** The number of rows the server expects (PostgreSQL documentation, 14.1.1, "EXPLAIN Basics"). */
     private static final Pattern ROWS = Pattern.compile("rows=(\\d+)");
 
     private static final String HAS_WORD = "search LIKE ?";
@@ -38,7 +38,7 @@ final class PostgresSearch implements JobSearch {
                 : amongThoseWithWords(query, words, expected.rarest(), most);
     }
 
-    /** Looks at the jobs of a shelf in the order they were changed in. */
+    /** Reads the jobs of a location in order of change. */
     private static Finding amongAll(Query query, List<String> words, int most) {
         Statement statement = new Statement("SELECT n FROM job_order AS placed JOIN jobs ON n = job_n WHERE shelf = ?");
         statement.values.add(
@@ -52,7 +52,7 @@ final class PostgresSearch implements JobSearch {
         return statement.sorted("placed.changed_at DESC, placed.id", most);
     }
 
-    /** Looks at the jobs with the words that the indexes know. */
+    /** Reads the jobs whose words the indexes find. */
     private static Finding amongThoseWithWords(Query query, List<String> words, Optional<String> rarest, int most) {
         Statement statement = new Statement(
                 "SELECT n FROM jobs WHERE deleted_at IS " + (query.shelf() == JobLocation.BIN ? "NOT NULL" : "NULL"));
@@ -60,7 +60,8 @@ final class PostgresSearch implements JobSearch {
             statement.and("archived = ?", query.shelf() == JobLocation.AWAY ? 1 : 0);
         }
         statement.atStation(query);
-        // Letters are asked for by their index alone: beside the other one each job's letters would be listed anew.
+        // Letters are looked up only in their own index; beside the other one, each job's letters would be listed
+        // anew.
         Optional<String> letters = rarest.filter(PostgresSearch::isShort);
         letters.ifPresent(word -> statement.and(HAS_LETTERS, word));
         words.stream()
@@ -93,7 +94,7 @@ final class PostgresSearch implements JobSearch {
     }
 
     /**
-     * How many jobs the server expects to have some words, by what it knows of them all.
+     * How many jobs the server expects to have some words, by its statistics.
      *
      * @param all how many jobs there are
      * @param having how many have each word
@@ -123,9 +124,9 @@ final class PostgresSearch implements JobSearch {
         }
 
         /**
-         * Tells whether so many jobs have all the words that fewer have to be looked at one after the other until there are
-         * enough than there are with the words. Words go together more often than by chance: each further one counts with the
-         * root of its share only.
+         * Returns whether so many jobs have all the words that fewer have to be read in order until there are enough
+         * than there are with the words. Words occur together more often than by chance, so each further word counts
+         * only with the square root of its share.
          */
         boolean areMany(int enough) {
             double share = 1;
@@ -157,7 +158,7 @@ final class PostgresSearch implements JobSearch {
         return ledger.execute("UPDATE jobs SET search = ? WHERE id = ? AND search <> ?", stored, id, stored);
     }
 
-    /** What a job is found by goes with it. */
+    /** A job's search texts are removed together with it. */
     @Override
     public void remove(Handle ledger, String id) {}
 }

@@ -27,7 +27,7 @@ record JobRow(JobProjection projection) {
     /** The columns of a whole job. */
     static final String RECORD = "id, revision, versions, created_at, changed_at, archived, deleted_at, body";
 
-    /** Sets all of it, in the order of {@link #bind}. */
+    /** Sets all of them, in the order of {@link #bind}. */
     static final String SETS =
             "name = ?, owner = ?, station = ?, waits_for = ?, line = ?, derived_by = ?, waits = ?, due = ?,"
                     + " lesson = ?";
@@ -35,7 +35,7 @@ record JobRow(JobProjection projection) {
     /** How many values that takes. */
     static final int COLUMNS = 9;
 
-    /** Binds all of it. */
+    /** Binds all values. */
     <S extends SqlStatement<S>> S bind(S statement) {
         return statement
                 .bind(0, projection.name())
@@ -55,7 +55,7 @@ record JobRow(JobProjection projection) {
                 row.getString(1),
                 row.getString(2),
                 row.getString(3),
-                // Until it is derived again, a row of an older program says no more than that it is there.
+                // Until it is derived again, a row of an older program shows only that the job exists.
                 Keyed.find(Station.class, row.getString(4)).orElse(Station.INTAKE),
                 StationFinding.read(row.getString(5)).orElseGet(StationFinding.NOTHING_READ::of),
                 day(row.getString(11)),
@@ -65,7 +65,7 @@ record JobRow(JobProjection projection) {
                 shelf(row.getInt(9), row.getString(10)));
     }
 
-    /** A time that can't be read, of another program or a damaged row, keeps no job from being shown. */
+    /** A time that can't be read, from another program or a damaged row, must not hide a job. */
     private static Instant instant(String text) {
         try {
             return Instant.parse(text);

@@ -33,12 +33,12 @@ public interface JobSearch {
         }
     }
 
-    /** Returns what finds the numbers of the first so many jobs that are like those asked for. */
+    /** Returns a statement for the numbers of the first jobs that match a query, up to a limit. */
     Finding finding(Handle ledger, Query query, int most);
 
-    /** Has a job found by a text from now on, and no longer by the one before. */
+    /** Replaces the text a job is found by. */
     int put(Handle ledger, String id, String text);
 
-    /** Has a job found by nothing. */
+    /** Removes the text a job is found by. */
     void remove(Handle ledger, String id);
 }

@@ -4,15 +4,15 @@ import org.jdbi.v3.core.Handle;
 
 /** The purpose of a ledger. It is set once, while the ledger is empty. */
 enum LedgerPurpose {
-    /** Instruments of customers. */
+    /** Customers' instruments. */
     SHOP,
-    /** Instruments of nobody. */
+    /** Practice instruments. */
     PRACTICE;
 
     private static final String NAME = "purpose";
     private static final String VALUE = "practice";
 
-    /** Reads what a ledger says of itself. */
+    /** Reads the purpose of a ledger. */
     static LedgerPurpose read(Handle ledger) {
         return ledger.createQuery("SELECT value FROM meta WHERE name = :name")
                 .bind("name", NAME)
@@ -23,7 +23,7 @@ enum LedgerPurpose {
                 .orElse(SHOP);
     }
 
-    /** Makes an empty ledger one for practice; one in which jobs lie stays what it is. */
+    /** Makes an empty ledger one for practice; one that contains jobs stays what it is. */
     static LedgerPurpose practiceWhereEmpty(Handle ledger) {
         boolean empty = ledger.createQuery("SELECT count(*) FROM jobs")
                         .mapTo(Integer.class)

@@ -49,7 +49,7 @@ public abstract class SqlLedger implements Ledger {
         this.clock = clock;
     }
 
-    /** Reads what the database says of itself, once it can be asked. */
+    /** Reads the ledger's properties, once the database can be queried. */
     protected final void begin() {
         replica = with(ledger -> ledger.createQuery("SELECT value FROM meta WHERE name = 'replica'")
                 .mapTo(String.class)
@@ -58,19 +58,19 @@ public abstract class SqlLedger implements Ledger {
     }
 
     /**
-     * Asks the database.
+     * Queries the database.
      *
      * @throws LedgerException if it can't be asked
      */
     protected abstract <T> T with(Function<Handle, T> work);
 
-    /** Does work in a transaction of its own, or in the one that is open. */
+    /** Does work in a new transaction, or in the open one. */
     protected abstract <T> T inTransaction(Function<Handle, T> work);
 
     /** Returns what finds jobs by words. */
     protected abstract JobSearch search();
 
-    /** Returns what changes with every change of the ledger, by whomever. */
+    /** Returns a value that changes with every change of the ledger, by anybody. */
     protected abstract String state();
 
     /** Called in the transaction that changes a job. */
@@ -79,13 +79,13 @@ public abstract class SqlLedger implements Ledger {
     }
 
     /**
-     * Called once a job was written.
+     * Called after a job was written.
      *
      * @throws LedgerException if it is not there after all
      */
     protected void saved(String id, int revision) {}
 
-    /** Makes an empty ledger one for practice; false where customers' jobs lie in it. */
+    /** Makes an empty ledger one for practice; false if it contains customers' jobs. */
     protected final boolean becomePractice() {
         purpose = inTransaction(LedgerPurpose::practiceWhereEmpty);
         return purpose.isPractice();
@@ -96,7 +96,7 @@ public abstract class SqlLedger implements Ledger {
         return purpose.isPractice();
     }
 
-    /** Lets nothing in that belongs elsewhere. */
+    /** Refuses what belongs in the other kind of ledger. */
     private void demandOwn(Job job) {
         refusal(job).ifPresent(why -> {
             throw new LedgerException(why, new IllegalArgumentException(job.name()));
@@ -134,7 +134,7 @@ public abstract class SqlLedger implements Ledger {
         return done;
     }
 
-    /** What the list shows of a job; one that is too odd for it stays as it is and is said in the log. */
+    /** What the list shows about a job; one too odd for that is stored as it is, and logged. */
     private Optional<JobRow> rowIfAny(Job job) {
         try {
             return Optional.of(row(job));
@@ -152,7 +152,7 @@ public abstract class SqlLedger implements Ledger {
     public JobPage find(Query query, int shown, int counted) {
         return with(ledger -> {
             JobSearch.Finding finding = search().finding(ledger, query, counted);
-            // Only numbers are sorted: whole rows of all that were found would take longer than all the rest.
+            // Only numbers are sorted; sorting whole rows of all results would take longer than everything else.
             var statement = ledger.createQuery("WITH found AS MATERIALIZED (" + finding.sql()
                     + ") SELECT " + JobRow.CARD
                     + ", (SELECT count(*) FROM found) FROM jobs WHERE n IN (SELECT n FROM found) ORDER BY "
@@ -318,7 +318,10 @@ public abstract class SqlLedger implements Ledger {
         return saved;
     }
 
-    /** Which ledgers changed a job once this one does so again, as a text; that of none where there is no such job. */
+    /**
+     * Which ledgers will have changed a job after another change here, as text; starts from nothing if there is no
+     * such job.
+     */
     private String nextVersions(Handle ledger, String id) {
         return ledger.createQuery("SELECT versions FROM jobs WHERE id = ?")
                 .bind(0, id)
@@ -351,7 +354,7 @@ public abstract class SqlLedger implements Ledger {
         placed(id, "UPDATE jobs SET deleted_at = ?, versions = ? WHERE id = ?", null);
     }
 
-    /** Puts a job somewhere else, which counts as a change: another ledger is to follow. */
+    /** Moves a job to another location. This counts as a change, so that other ledgers follow. */
     private void placed(String id, String change, Object value) {
         inTransaction(ledger -> {
             ledger.execute(change, value, nextVersions(ledger, id), id);
@@ -376,7 +379,7 @@ public abstract class SqlLedger implements Ledger {
         return ids.size();
     }
 
-    /** Removes jobs for good, with their papers and the pictures no other job shows. */
+    /** Removes jobs for good, with their papers and the pictures no other job uses. */
     protected abstract void erase(List<String> ids);
 
     @Override
@@ -387,7 +390,7 @@ public abstract class SqlLedger implements Ledger {
         });
     }
 
-    /** To the millisecond and always as long, so that texts sort as times do. */
+    /** To the millisecond and with a fixed length, so that texts sort like times. */
     protected static String text(Instant moment) {
         return moment.truncatedTo(ChronoUnit.MILLIS).atOffset(ZoneOffset.UTC).format(TIME);
     }

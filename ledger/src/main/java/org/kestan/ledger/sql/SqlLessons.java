@@ -23,14 +23,14 @@ public final class SqlLessons {
     private final Supplier<String> state;
     private final LessonCache teachings = new LessonCache();
 
-    /** What was read the time before, by its text; only touched while the teachings are read. */
+    /** Lessons read before, by their text; used only while lessons are read. */
     private Map<String, Optional<Lesson>> readBefore = Map.of();
 
-    /** Asks the database. */
+    /** Queries the database. */
     @FunctionalInterface
     public interface Asking {
 
-        /** Returns what it answers. */
+        /** Returns the answer. */
         <T> T ask(Function<Handle, T> question);
     }
 
@@ -45,7 +45,7 @@ public final class SqlLessons {
         return teachings.lessons(state.get(), this::read);
     }
 
-    /** Returns what was learned from them, held against a shop's standards. */
+    /** Returns what was learned from them, compared with a shop's standards. */
     Memory memory(ShopStandards shop) {
         return teachings.memory(state.get(), this::read, shop);
     }
@@ -67,7 +67,7 @@ public final class SqlLessons {
                 .toList();
     }
 
-    /** Most lessons are those of the time before: only what is new is read letter by letter. */
+    /** Most lessons are unchanged, so only new texts are parsed. */
     private List<Lesson> read() {
         List<String> texts = ledger.ask(
                 handle -> handle.createQuery("SELECT lesson FROM jobs WHERE lesson <> '' AND deleted_at IS NULL")

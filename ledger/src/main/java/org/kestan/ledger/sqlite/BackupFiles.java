@@ -21,8 +21,8 @@ import java.util.stream.Stream;
 import org.kestan.files.disk.Disk;
 
 /**
- * The pictures and papers that belong to copies of a ledger. Each content is kept once, under its SHA-256, however many copies
- * have it; a list beside each copy says which, a line each: content, size, time, name.
+ * The pictures and papers that belong to backups of a ledger. Each content is stored once, under its SHA-256, however
+ * many backups use it. A list beside each backup names its own, one line each: content, size, time, name.
  *
  * @param folder of the copies
  * @param home the ledger's folder, with those of pictures and papers
@@ -35,7 +35,7 @@ record BackupFiles(Path folder, Path home) {
     private static final ReentrantLock WITHIN = new ReentrantLock();
 
     /**
-     * What belongs to a copy.
+     * The files of a backup.
      *
      * @param files by their names in the ledger's folder
      */
@@ -53,7 +53,7 @@ record BackupFiles(Path folder, Path home) {
      */
     record Entry(String content, long size, long time) {}
 
-    /** The folder of copies, held by this program alone. */
+    /** Exclusive access to the folder of backups. */
     record Held(FileChannel channel, FileLock lock) implements AutoCloseable {
 
         @Override
@@ -67,7 +67,7 @@ record BackupFiles(Path folder, Path home) {
         }
     }
 
-    /** Waits until no other program works on the copies. */
+    /** Waits until no other program works on the backups. */
     Held hold() throws IOException {
         WITHIN.lock();
         try {
@@ -89,7 +89,7 @@ record BackupFiles(Path folder, Path home) {
         return copy.resolveSibling(copy.getFileName() + ENDING);
     }
 
-    /** Reads what belongs to a copy; nothing for one of an older program. */
+    /** Reads the list of a backup; empty for one made by an older program. */
     Listing read(Path copy) throws IOException {
         SortedMap<String, Entry> files = new TreeMap<>();
         if (Files.exists(list(copy))) {
@@ -107,7 +107,7 @@ record BackupFiles(Path folder, Path home) {
         return (name.startsWith(PICTURES) || name.startsWith(PAPERS)) && !name.contains("..");
     }
 
-    /** Looks what belongs to the ledger now; what is as it was is not read again. */
+    /** Lists the ledger's current files; those that have not changed are not read again. */
     Listing look(Listing before, Set<String> jobs) throws IOException {
         SortedMap<String, Entry> files = new TreeMap<>();
         for (String place : List.of(PICTURES, PAPERS)) {
@@ -145,7 +145,7 @@ record BackupFiles(Path folder, Path home) {
         }
     }
 
-    /** Keeps what belongs to a copy. A file that went meanwhile is left out. */
+    /** Stores the files of a backup. A file that has disappeared is left out. */
     void write(Path copy, Listing listing) throws IOException {
         SortedMap<String, Entry> kept = new TreeMap<>();
         Disk.ownFolder(folder.resolve("content"));
@@ -176,7 +176,7 @@ record BackupFiles(Path folder, Path home) {
         Disk.write(list(copy), text.toString().getBytes(StandardCharsets.UTF_8));
     }
 
-    /** Removes pictures, and the papers of jobs, from a copy's list. */
+    /** Removes pictures, and the papers of jobs, from a backup's list. */
     void erase(Path copy, Collection<String> ids, Collection<String> pictures) throws IOException {
         Listing all = read(copy);
         SortedMap<String, Entry> kept = new TreeMap<>(all.files());
@@ -189,7 +189,7 @@ record BackupFiles(Path folder, Path home) {
         }
     }
 
-    /** Takes away contents that no copy has any more. */
+    /** Removes contents that no backup uses any more. */
     void collect() throws IOException {
         Set<String> used = new HashSet<>();
         List<Path> lists;
@@ -220,7 +220,7 @@ record BackupFiles(Path folder, Path home) {
         }
     }
 
-    /** Puts back what belongs to a copy and is not there any more, or is not as it was. */
+    /** Restores the files of a backup that are missing or have changed. */
     void putBack(Path copy) throws IOException {
         for (var each : read(copy).files().entrySet()) {
             Path file = home.resolve(each.getKey());

@@ -12,7 +12,7 @@ final class DatabaseErrors {
 
     private DatabaseErrors() {}
 
-    /** What a failure comes from. */
+    /** Returns the cause of a failure. */
     static Finding of(Throwable failure) {
         for (Throwable each = failure; each != null; each = each.getCause()) {
             if (each instanceof SQLiteException database) {
@@ -25,7 +25,7 @@ final class DatabaseErrors {
         return LedgerFinding.UNREACHABLE.of(Quantity.text(reason(failure)));
     }
 
-    /** What a result code of the database stands for; the extended ones by their first byte. */
+    /** Returns the meaning of a result code of the database; extended codes count by their first byte. */
     static Finding of(SQLiteErrorCode code, String reason) {
         return switch (code.code & 0xff) {
             // SQLITE_FULL

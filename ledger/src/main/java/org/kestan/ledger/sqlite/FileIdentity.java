@@ -25,10 +25,10 @@ import org.kestan.ledger.LedgerFinding;
  */
 record FileIdentity(Path file, Optional<Object> identity) {
 
-    /** What every file of this kind begins with (SQLite documentation, Database File Format, 1.3.1). */
+    /** The first bytes of every SQLite file (SQLite documentation, Database File Format, 1.3.1). */
     private static final byte[] MAGIC = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
 
-    /** The file that lies there now. */
+    /** The file that is there now. */
     static FileIdentity of(Path file) {
         return new FileIdentity(file, identity(file));
     }
@@ -51,7 +51,7 @@ record FileIdentity(Path file, Optional<Object> identity) {
     }
 
     /**
-     * Reads a job's revision back through a connection of its own, which makes no file and writes nothing.
+     * Reads a job's revision back through a separate connection, which creates no file and writes nothing.
      *
      * @throws LedgerException if the file is another, or has not the revision that was saved
      */
@@ -63,7 +63,7 @@ record FileIdentity(Path file, Optional<Object> identity) {
                 PreparedStatement read = connection.prepareStatement("SELECT revision FROM jobs WHERE id = ?")) {
             read.setString(1, id);
             try (ResultSet row = read.executeQuery()) {
-                // Another program may have saved on meanwhile.
+                // Another program may have saved again in the meantime.
                 if (!row.next() || row.getInt(1) < revision) {
                     throw new LedgerException(LedgerFinding.GONE.of(), new IllegalStateException(id));
                 }

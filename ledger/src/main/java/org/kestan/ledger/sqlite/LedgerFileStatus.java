@@ -27,17 +27,18 @@ import org.sqlite.SQLiteException;
  */
 record LedgerFileStatus(int version, int jobs, long saves, String state) {
 
-    /** Of a ledger that is not there yet. */
+    /** For a ledger that does not exist yet. */
     static final LedgerFileStatus NOTHING = new LedgerFileStatus(0, 0, 0, "");
 
     private static final int TRIES = 5;
 
-    /** Bytes from which on a ledger is not read through while somebody waits. */
+    /** From this size on, in bytes, a ledger is not checked completely while somebody waits. */
     private static final long LARGE = 32L << 20;
 
     /**
-     * Looks at a file that may be anything, and checks that it is whole. Nothing in its folder is changed by that: without a log
-     * it is opened as a file that nobody writes, with one a copy is looked at, for closing would write the log into it.
+     * Examines a file that may be anything, and checks that it is intact. Nothing in its folder changes: without a log
+     * it is opened as a file nobody writes to; with a log a copy is examined, because closing it would write the log
+     * into it.
      *
      * @throws SQLException if it is not whole, or can't be read
      */
@@ -66,7 +67,7 @@ record LedgerFileStatus(int version, int jobs, long saves, String state) {
                 Disk.deleteAll(scratch);
             }
         }
-        // It changes all the time: another program works with it, which closes it when it is done.
+        // It keeps changing, so another program is using it, and will close it properly.
         return inUse(file);
     }
 
@@ -102,8 +103,8 @@ record LedgerFileStatus(int version, int jobs, long saves, String state) {
     }
 
     /**
-     * Checks the whole of a file of usual size; of a large one, which takes seconds to read, what every use of it begins with. It
-     * is read through later.
+     * Checks a whole file of usual size. A large one would take seconds, so only the parts that every use starts with
+     * are checked; the rest is read later.
      */
     private static LedgerFileStatus whole(DataSource source, long size) throws SQLException {
         try (Connection connection = source.getConnection();
@@ -114,7 +115,7 @@ record LedgerFileStatus(int version, int jobs, long saves, String state) {
     }
 
     /**
-     * Reads a ledger through that this program has open.
+     * Checks the whole of a ledger that this program has open.
      *
      * @throws SQLException if it is not whole
      */
@@ -123,7 +124,7 @@ record LedgerFileStatus(int version, int jobs, long saves, String state) {
     }
 
     /**
-     * Reads a copy through that nobody writes.
+     * Checks the whole of a copy that nobody writes to.
      *
      * @throws SQLException if it is not whole
      */
@@ -139,7 +140,7 @@ record LedgerFileStatus(int version, int jobs, long saves, String state) {
         }
     }
 
-    /** Reads what a copy says of itself, unchecked. */
+    /** Reads a copy's properties, unchecked. */
     static LedgerFileStatus ofCopy(Path copy) throws SQLException {
         try (Connection connection = LedgerOpener.immutable(copy).getConnection();
                 Statement statement = connection.createStatement()) {

@@ -24,10 +24,10 @@ import org.sqlite.SQLiteDataSource;
 /** Opens a ledger: first looks at it without writing, then upgrades it, then hands it out. */
 final class LedgerOpener {
 
-    /** The newest migration that this program knows. */
+    /** The newest migration this program knows. */
     static final int LATEST = 5;
 
-    /** From this migration on there is an index to search by. */
+    /** From this migration on there is a search index. */
     static final int SEARCH_SINCE = 4;
 
     private static final int PATIENCE_MILLIS = 5000;
@@ -49,14 +49,14 @@ final class LedgerOpener {
         while (true) {
             OpenResult result = openOnce(file, anew, clock);
             boolean busy = result instanceof OpenResult.Refused refused && refused.is(LedgerFinding.LOCKED);
-            // What is being made this moment may look damaged; what is damaged looks so again.
+            // A ledger being created this very moment may look damaged; a damaged one still does at the second look.
             boolean again = result instanceof OpenResult.Refused refused
                     && refused.is(LedgerFinding.DAMAGED)
                     && looks++ < LOOKS;
             if (!(busy || again) || System.nanoTime() > until) {
                 return result;
             }
-            // Somebody else opens it this moment. One that keeps it locked was waited for already.
+            // Somebody else is opening it this moment. A permanent lock has been waited for already.
             pause();
         }
     }
@@ -104,10 +104,10 @@ final class LedgerOpener {
         Handle handle = Jdbi.create(source(file)).open();
         handle.execute("PRAGMA journal_mode = WAL");
         handle.execute("PRAGMA synchronous = FULL");
-        // What is deleted is written over; only pieces that were moved within a page stay, until it is written anew.
+        // Deleted content is overwritten; only pieces moved within a page remain until the file is rewritten.
         handle.execute("PRAGMA secure_delete = ON");
-        // In KiB (SQLite documentation, "PRAGMA cache_size"): what a search reads stays at hand from one key to the
-        // next.
+        // In KiB (SQLite documentation, "PRAGMA cache_size"): keeps what a search reads in memory from one keystroke
+        // to the next.
         handle.execute("PRAGMA cache_size = -32768");
         SqliteSearch.prepare(handle);
         return handle;
@@ -117,7 +117,7 @@ final class LedgerOpener {
         return new OpenResult.Refused(why, List.of());
     }
 
-    /** Two programs that start at once both bring it up to date: the one that comes second finds it done. */
+    /** If two programs start together, both try to upgrade it, and the second one finds that it is done. */
     private static void migrate(Path file) throws SQLException, IOException {
         for (int i = 1; ; i++) {
             try {
@@ -153,12 +153,12 @@ final class LedgerOpener {
 
     static SQLiteDataSource source(Path file) {
         SQLiteConfig config = new SQLiteConfig();
-        // One that reads first and writes then would be refused where another wrote in between.
+        // A transaction that reads first and writes later would be refused if another wrote in between.
         config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
         return source(file, config);
     }
 
-    /** A source for a file that nobody writes: its folder stays as it is. */
+    /** A source for a file nobody writes to; its folder stays unchanged. */
     static SQLiteDataSource immutable(Path file) {
         SQLiteConfig config = new SQLiteConfig();
         config.setReadOnly(true);
@@ -167,7 +167,7 @@ final class LedgerOpener {
         return source;
     }
 
-    /** A source that makes no file where there is none and writes nothing. */
+    /** A source that creates no file and writes nothing. */
     static SQLiteDataSource readOnly(Path file) {
         SQLiteConfig config = new SQLiteConfig();
         config.setReadOnly(true);

@@ -20,7 +20,7 @@ final class LedgersBeside {
 
     private LedgersBeside() {}
 
-    /** Tells whether another ledger shows a picture; one that can't be read may. */
+    /** Returns whether another ledger uses a picture; a ledger that can't be read may. */
     static boolean show(Path ledger, String picture) {
         try (Stream<Path> files = Files.list(ledger.toAbsolutePath().getParent())) {
             return files.filter(file -> !file.getFileName().equals(ledger.getFileName()))

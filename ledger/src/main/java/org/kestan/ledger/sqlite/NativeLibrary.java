@@ -16,15 +16,15 @@ public final class NativeLibrary {
     private NativeLibrary() {}
 
     /**
-     * Unpacks the library of this system into a folder, where the properties {@code org.sqlite.lib.path} and
-     * {@code org.sqlite.lib.name} find it.
+     * Unpacks the library for this system into a folder, where the properties {@code org.sqlite.lib.path} and {@code
+     * org.sqlite.lib.name} find it.
      *
      * @throws IOException if it can't be written
      */
     public static void unpackInto(Path folder) throws IOException {
         String resource = "/org/sqlite/native/" + OSInfo.getNativeLibFolderPathForCurrentOS() + "/" + NAME;
         try (InputStream library = SQLiteJDBCLoader.class.getResourceAsStream(resource)) {
-            // Where there is none for this system the database's own search goes on as it does without us.
+            // If there is none for this system, the driver searches as usual.
             if (library != null) {
                 Files.copy(library, folder.resolve(NAME), StandardCopyOption.REPLACE_EXISTING);
             }

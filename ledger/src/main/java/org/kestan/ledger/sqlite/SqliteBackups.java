@@ -27,30 +27,31 @@ import org.kestan.files.disk.Disk;
 import org.kestan.ledger.Backups;
 
 /**
- * Copies of a ledger with its pictures and papers, ten deep, in a folder beside it. Their names start with the ledger's, so that ledgers that lie in one
- * folder keep theirs apart, and carry a running number, so that their order does not hang on a clock.
+ * Backups of a ledger with its pictures and papers, the last ten, in a folder beside it. Their names start with the
+ * ledger's, which keeps the backups of several ledgers in one folder apart, and contain a running number, so that
+ * their order does not depend on a clock.
  *
  * @param ledger the database file
  * @param folder where the copies lie
  */
 public record SqliteBackups(Path ledger, Path folder) implements Backups {
 
-    /** How many copies are kept. */
+    /** How many backups are kept. */
     public static final int DEPTH = 10;
 
     private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("uuuuMMdd-HHmmss-SSS");
 
     private static final String ENDING = ".sqlite";
 
-    /** What follows the ledger's name: a running number, which copies of older programs lack, and a moment. */
+    /** The part after the ledger's name: a running number, missing in backups made by older programs, and a time. */
     private static final Pattern REST = Pattern.compile("-(?:n(\\d{1,9})-)?([\\d-]+)\\.sqlite");
 
-    /** The files a database is made of. */
+    /** The files of a database. */
     static final List<String> PARTS = List.of("", "-wal", "-shm", "-journal");
 
     private static final String ASIDE = ".unusable-";
 
-    /** The copies that lie beside a ledger. */
+    /** The backups beside a ledger. */
     public static SqliteBackups of(Path ledger) {
         return new SqliteBackups(ledger, ledger.resolveSibling("backups"));
     }
@@ -82,7 +83,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
                 && REST.matcher(name.substring(stem().length())).matches();
     }
 
-    /** Running number of a copy; 0 for one of an older program. */
+    /** The running number of a backup; 0 for one made by an older program. */
     private int number(Path copy) {
         Matcher rest = REST.matcher(copy.getFileName().toString().substring(stem().length()));
         return rest.matches() && rest.group(1) != null ? Integer.parseInt(rest.group(1)) : 0;
@@ -93,7 +94,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
         return all().stream().flatMap(file -> looked(file).stream()).toList();
     }
 
-    /** How many saves are in the newest copy; 0 where there is none, or it can't be read. */
+    /** How many saves the newest backup contains; 0 if there is none, or it can't be read. */
     long newestSaves() {
         try {
             Optional<Path> newest = newest();
@@ -138,7 +139,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
                         stem(),
                         newest.map(this::number).orElse(0) + 1,
                         LocalDateTime.now().format(STAMP)));
-                // What belongs to it is there before it is.
+                // Its files are stored before it is.
                 files().write(made, now);
                 Disk.finish(unfinished, made);
                 rotate();
@@ -154,7 +155,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
         }
     }
 
-    /** The ids of all jobs, those in the bin too. */
+    /** The ids of all jobs, including those in the bin. */
     private Set<String> jobs() throws IOException {
         try (Connection connection = LedgerOpener.readOnly(ledger).getConnection();
                 Statement statement = connection.createStatement();
@@ -184,7 +185,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
         Disk.keepPrivate(unfinished);
     }
 
-    /** Takes away the oldest that are too many, and leaves the fullest: one that can't be taken away stays. */
+    /** Removes the oldest surplus backups, but not the fullest; one that can't be removed stays. */
     private void rotate() {
         List<Path> all = all();
         if (all.size() <= DEPTH) {
@@ -202,7 +203,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
                 try {
                     Disk.delete(old);
                 } catch (IOException stays) {
-                    // One copy too many harms nothing; it is tried again with the next.
+                    // A surplus backup does no harm; it is tried again with the next one.
                     continue;
                 }
             }
@@ -210,7 +211,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
     }
 
     /**
-     * Removes jobs from every copy for good, with their papers and the pictures that only they showed.
+     * Removes jobs from every backup for good, with their papers and the pictures only they used.
      *
      * @return the copies that could not be rewritten and have them still
      */
@@ -243,7 +244,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
         files().collect();
     }
 
-    /** Returns the ledgers that were put aside because they could not be used. */
+    /** Returns the ledgers that were set aside because they could not be used. */
     List<Path> aside() throws IOException {
         String start = ledger.getFileName() + ASIDE;
         try (Stream<Path> files = Files.list(ledger.toAbsolutePath().getParent())) {
@@ -291,7 +292,8 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
     }
 
     /**
-     * Puts a copy, with its pictures and papers, into another folder, under the ledger's name: to see what is in it.
+     * Restores a backup, with its pictures and papers, into another folder under the ledger's name, so that it can be
+     * examined.
      *
      * @return empty: nothing was put aside
      * @throws IOException if there is a ledger there, or it can't be written
@@ -315,7 +317,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
         });
     }
 
-    /** Tells whether a copy has all that the ledger has; one that can't be read has not. */
+    /** Returns whether a backup has everything the ledger has; false if it can't be read. */
     private boolean same(Path copy) {
         try {
             return LedgerFileStatus.look(copy)

@@ -17,13 +17,13 @@ import org.kestan.ledger.Pictures;
 import org.kestan.ledger.sql.SqlLessons;
 
 /**
- * Erases jobs. At once they are gone from the tables, with their papers and the pictures that only they showed; what keeps traces
- * of them, the file's own pages, backups and copies put aside, is written anew after that, also by another run if this one ends
- * before.
+ * Erases jobs. They disappear from the tables at once, with their papers and the pictures only they used. Whatever has
+ * traces of them (the file's own pages, backups, ledgers set aside) is rewritten after that, by a later run if this
+ * one ends first.
  */
 final class SqliteErasure {
 
-    /** Has the index of threes written anew, without the texts that were removed (SQLite documentation, FTS5, "optimize"). */
+    /** Has the trigram index rewritten without the removed texts (SQLite documentation, FTS5, "optimize"). */
     private static final String FORGET = "INSERT INTO job_search (job_search) VALUES ('optimize')";
 
     private static final String PENDING = "erased";
@@ -54,7 +54,7 @@ final class SqliteErasure {
         List<String> here = shown.stream()
                 .filter(picture -> !LedgersBeside.show(file, picture))
                 .toList();
-        // What is still to be done is kept with it: a run that is killed from here on leaves it to the next.
+        // What remains to be done is stored as well, so that the next run can continue if this one is killed.
         ledger.ask(handle -> handle.inTransaction(inside -> {
             for (String id : ids) {
                 for (String table : TABLES) {
@@ -70,7 +70,7 @@ final class SqliteErasure {
         removeFiles(ids, pictures, papers);
     }
 
-    /** Takes away the papers of erased jobs, and pictures that nobody has shown again since. */
+    /** Removes the papers of erased jobs, and their pictures unless another job uses them by now. */
     private void removeFiles(List<String> ids, Pictures pictures, Papers papers) {
         ledger.ask(handle -> pending(handle, PICTURES).stream()
                         .filter(picture -> !isShown(handle, picture))
@@ -120,8 +120,8 @@ final class SqliteErasure {
     }
 
     /**
-     * Takes away what runs that were killed left unfinished, and writes anew all that may have traces of what was erased; nothing
-     * where nothing was.
+     * Removes what killed runs left unfinished, and rewrites everything that may have traces of what was erased; does
+     * nothing if nothing was.
      *
      * @return the files that could not be written anew and may have traces still
      */
@@ -141,7 +141,7 @@ final class SqliteErasure {
         try {
             for (Path aside : SqliteBackups.of(file).aside()) {
                 if (!rewritten(aside, ids)) {
-                    // Nobody can say what is in it.
+                    // Nobody can tell what is in it.
                     for (String part : SqliteBackups.PARTS) {
                         Disk.delete(aside.resolveSibling(aside.getFileName() + part));
                     }
@@ -151,13 +151,13 @@ final class SqliteErasure {
         } catch (IOException stays) {
             stay.add(file.toAbsolutePath().getParent());
         }
-        // Pages keep pieces of rows that were moved within them: only a file that is written anew is free of them.
+        // Pages retain pieces of rows that were moved within them; only a rewritten file is free of them.
         ledger.ask(handle -> handle.inTransaction(inside -> inside.execute(FORGET)));
         ledger.ask(handle -> handle.execute("VACUUM"));
         ledger.ask(handle ->
                 handle.createQuery("PRAGMA wal_checkpoint(TRUNCATE)").mapToMap().list());
         if (stay.isEmpty()) {
-            // What was erased meanwhile is still to be done.
+            // Whatever was erased in the meantime is still to be done.
             ledger.ask(handle ->
                     handle.inTransaction(inside -> done(inside, PENDING, ids) + done(inside, PICTURES, pictures)));
         }
@@ -165,7 +165,7 @@ final class SqliteErasure {
     }
 
     /**
-     * Removes jobs from a database that nobody has open, and writes it anew.
+     * Removes jobs from a database that nobody has open, and rewrites it.
      *
      * @return whether it could be
      */
@@ -192,7 +192,7 @@ final class SqliteErasure {
         } catch (SQLException unusable) {
             return false;
         }
-        // On a connection of its own: the index of threes keeps what it reads open on the one that wrote it.
+        // On a separate connection, because the trigram index keeps what it reads open on the one that wrote it.
         try (Connection connection = LedgerOpener.source(database).getConnection();
                 Statement statement = connection.createStatement()) {
             statement.execute("VACUUM");

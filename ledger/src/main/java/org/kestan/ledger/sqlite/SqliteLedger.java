@@ -18,7 +18,7 @@ import org.kestan.ledger.Pictures;
 import org.kestan.ledger.sql.JobSearch;
 import org.kestan.ledger.sql.SqlLedger;
 
-/** A ledger in one database file, pictures and backups in folders beside it. */
+/** A ledger in one database file, with pictures and backups in folders beside it. */
 public final class SqliteLedger extends SqlLedger {
 
     private static final SqliteSearch SEARCH = new SqliteSearch();
@@ -38,26 +38,26 @@ public final class SqliteLedger extends SqlLedger {
     }
 
     /**
-     * Opens a ledger, making it when there is none. One that is damaged, or was written by a newer program, is refused and
-     * not written to.
+     * Opens a ledger, creating it if there is none. One that is damaged, or was written by a newer program, is refused
+     * and not written to.
      */
     public static OpenResult open(Path file) {
         return LedgerOpener.open(file, false, Clock.systemUTC());
     }
 
-    /** Opens a ledger in the same way, by another clock. */
+    /** Opens a ledger in the same way, with another clock. */
     public static OpenResult open(Path file, Clock clock) {
         return LedgerOpener.open(file, false, clock);
     }
 
-    /** Opens a ledger, making it when there is none even where backups of one lie. */
+    /** Opens a ledger, creating it if there is none even if there are backups of one. */
     public static OpenResult openAnew(Path file) {
         return LedgerOpener.open(file, true, Clock.systemUTC());
     }
 
     /**
-     * Opens a ledger of practice jobs, making it when there is none. One in which customers' jobs lie is refused and stays as
-     * it is.
+     * Opens a ledger of practice jobs, creating it if there is none. One with customers' jobs is refused and left
+     * unchanged.
      */
     public static OpenResult openForPractice(Path file) {
         OpenResult result = open(file);
@@ -120,7 +120,7 @@ public final class SqliteLedger extends SqlLedger {
         try {
             handle.execute("PRAGMA wal_checkpoint(TRUNCATE)");
         } catch (JdbiException busy) {
-            // Another program reads on: what is in the side file is whole, and is taken over when the last one closes.
+            // Another program is still reading: the log is intact, and is merged when the last one closes.
             System.getLogger(SqliteLedger.class.getName()).log(System.Logger.Level.INFO, "side file left", busy);
         } finally {
             handle.close();
@@ -156,7 +156,7 @@ public final class SqliteLedger extends SqlLedger {
         return ledger.createQuery(question).mapTo(String.class).one();
     }
 
-    /** Looks whether what was written is there; within a transaction nothing can be seen from outside yet. */
+    /** Checks whether what was written is there; within a transaction nothing is visible from outside yet. */
     @Override
     protected synchronized void saved(String id, int revision) {
         if (!handle.isInTransaction()) {

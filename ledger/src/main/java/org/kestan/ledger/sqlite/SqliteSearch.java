@@ -12,39 +12,41 @@ import org.kestan.ledger.Query;
 import org.kestan.ledger.sql.JobSearch;
 
 /**
- * Finds jobs by words, or parts of words, by the index of threes (SQLite documentation, FTS5, "The Trigram Tokenizer" and "The
- * fts5vocab Virtual Table Module"). Where few jobs have their terms, those are looked at; where many have them, jobs are looked at
- * in the order they are asked for until there are enough.
+ * Finds jobs by words, or parts of words, with the trigram index (SQLite documentation, FTS5, "The Trigram Tokenizer"
+ * and "The fts5vocab Virtual Table Module"). If few jobs have the terms, those are read; if many do, jobs are read in
+ * the requested order until there are enough.
  */
 final class SqliteSearch implements JobSearch {
 
-    /** No more jobs than these are few. */
+    /** Up to this number, jobs count as few. */
     private static final int FEW = 4000;
 
-    /** So many terms of a word, from end to end of it, narrow it down enough: more cost more than they leave out. */
+    /**
+     * This many trigrams of a word, spread over its length, narrow it down enough; more cost more than they exclude.
+     */
     private static final int MOST_TERMS = 3;
 
-    /** A short word with more terms than these that begin with it leaves too few jobs out to be worth its time. */
+    /** A short word with more terms starting with it than this excludes too few jobs to be worth the time. */
     private static final int MOST_BEGINNINGS = 64;
 
-    /** Nor does one whose terms are met so often. */
+    /** Neither does one whose terms occur this often. */
     private static final int MOST_MET = 40_000;
 
-    /** The letters of a term of the index. */
+    /** The number of letters in a term of the index. */
     private static final int THREE = 3;
 
     private static final String HAVING_TERMS = "SELECT rowid AS few FROM job_search WHERE job_search MATCH ?";
 
     SqliteSearch() {}
 
-    /** Makes what a connection needs for it. */
+    /** Prepares a connection. */
     static void prepare(Handle ledger) {
         ledger.execute("CREATE VIRTUAL TABLE temp.job_terms USING fts5vocab('main', 'job_search', 'row')");
     }
 
     @Override
     public Finding finding(Handle ledger, Query query, int most) {
-        // The longest first: few jobs have it, mostly.
+        // The longest first, since it usually has the fewest jobs.
         List<String> words = query.terms().stream()
                 .sorted(Comparator.comparing(String::length).reversed())
                 .toList();
@@ -52,7 +54,7 @@ final class SqliteSearch implements JobSearch {
         StringBuilder sql = new StringBuilder("SELECT n FROM ");
         Optional<String> few = terms(ledger, words).filter(terms -> areFew(ledger, terms));
         if (few.isPresent()) {
-            // Those few are looked at first (SQLite documentation, "Manual Control Of Query Plans Using CROSS JOIN").
+            // Those few are read first (SQLite documentation, "Manual Control Of Query Plans Using CROSS JOIN").
             sql.append("(" + HAVING_TERMS + ") CROSS JOIN jobs ON n = few WHERE ");
             values.add(few.get());
         } else {
@@ -68,9 +70,8 @@ final class SqliteSearch implements JobSearch {
             sql.append(" AND station = ?");
             values.add(station.key());
         });
-        // A text is looked up by its number, in the table in which the index keeps its texts (SQLite documentation,
-        // FTS5,
-        // "The Content Table"): asked by way of the index each look would cost many times as much.
+        // A text is looked up by its number in the table where the index stores its texts (SQLite documentation, FTS5,
+        // "The Content Table"); through the index each look-up would cost many times as much.
         words.forEach(word -> {
             sql.append(" AND (SELECT c0 FROM job_search_content WHERE id = n) GLOB ?");
             values.add(pattern(word));
@@ -86,10 +87,12 @@ final class SqliteSearch implements JobSearch {
                 <= FEW;
     }
 
-    /** Which terms of the index a job has that has all the words; whether it has the words themselves is looked up after. */
+    /**
+     * Which terms of the index a job with all the words has; whether it has the words themselves is checked afterward.
+     */
     private static Optional<String> terms(Handle ledger, List<String> words) {
         return words.stream()
-                // A letter alone is in so many jobs that the first of them are soon found.
+                // A single letter is in so many jobs that the first of them are found quickly.
                 .filter(word -> word.codePointCount(0, word.length()) > 1)
                 .flatMap(word -> (hasTerms(word) ? Optional.of(ofLong(word)) : ofShort(ledger, word)).stream())
                 .reduce((one, other) -> one + " AND " + other);
@@ -99,7 +102,7 @@ final class SqliteSearch implements JobSearch {
         return word.codePointCount(0, word.length()) >= THREE;
     }
 
-    /** Some of the threes of a word, the first and the last among them, in quotation marks. */
+    /** Some of the trigrams of a word, including the first and the last, in quotation marks. */
     private static String ofLong(String word) {
         int[] letters = word.codePoints().toArray();
         int last = letters.length - THREE;
@@ -110,9 +113,9 @@ final class SqliteSearch implements JobSearch {
                 .collect(Collectors.joining(" AND "));
     }
 
-    /** One of the terms that begin with a word; empty where there are too many of them. */
+    /** The terms that start with a word, as alternatives; empty if there are too many. */
     private static Optional<String> ofShort(Handle ledger, String word) {
-        // Each text ends with two blanks, so that every letter of it begins a term.
+        // Each text ends with two blanks, so that every letter starts a term.
         record Beginning(String term, int jobs) {}
         List<Beginning> all = ledger.createQuery(
                         "SELECT term, doc FROM temp.job_terms WHERE term >= ? AND term < ? LIMIT "
@@ -125,7 +128,7 @@ final class SqliteSearch implements JobSearch {
                 || all.stream().mapToInt(Beginning::jobs).sum() > MOST_MET) {
             return Optional.empty();
         }
-        // Where none begins with it, no job has it, nor this.
+        // If no term starts with it, no job has it, and none matches.
         return Optional.of(
                 all.isEmpty()
                         ? quoted((word + "  ")

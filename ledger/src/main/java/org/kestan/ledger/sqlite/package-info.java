@@ -1,2 +1,2 @@
-/** A ledger in one SQLite file. The SQL keeps to what other databases understand. */
+/** A ledger in one SQLite file. The SQL avoids what other databases do not understand. */
 package org.kestan.ledger.sqlite;

@@ -36,15 +36,15 @@ import org.kestan.week.WeekProblem;
  */
 public final class LedgerWeek {
 
-    /** What a job was worked out from. */
+    /** The inputs a job's result was worked out from. */
     private record Basis(Job job, ShopStandards shop, StepBook book) {}
 
-    /** What is left to plan of a job; nothing of one that was proven. */
+    /** The remaining work of a job; nothing for one that has been proved. */
     private record Known(Basis basis, Optional<WorkPlan> plan) {}
 
     private final Map<String, Known> known = new LinkedHashMap<>();
 
-    /** Knows nothing yet. */
+    /** Makes an empty cache. */
     public LedgerWeek() {}
 
     /**
@@ -71,7 +71,7 @@ public final class LedgerWeek {
         Known now = known.get(id);
         if (now == null || !now.basis.equals(basis)) {
             JobAnalysis analysis = JobAnalysis.of(basis.job, basis.shop);
-            // What was proven is behind the shop, though nobody put it away.
+            // A proved job is finished, even if nobody archived it.
             boolean proven = analysis.progress(Station.PROOF).stage() == Station.Stage.DONE;
             now = new Known(basis, proven ? Optional.empty() : Optional.of(analysis.plan()));
             known.put(id, now);
@@ -96,7 +96,7 @@ public final class LedgerWeek {
     }
 
     /**
-     * A job that nobody took in yet, with the steps of the last one of its kind.
+     * A job that has not been taken in yet, with the steps of the last one of its kind.
      *
      * @param kind one of {@link #kinds}
      */

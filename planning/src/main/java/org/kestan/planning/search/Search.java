@@ -42,7 +42,7 @@ public final class Search {
         return plans;
     }
 
-    /** The order as it is. */
+    /** The current order. */
     public WeekOrder order() {
         return lists.get(0).order();
     }

@@ -6,11 +6,11 @@ import org.kestan.base.finding.Keyed;
 public enum Drill implements Keyed {
     /** Read a height on a rule. */
     READ_RULE(20),
-    /** Say which gate stops first, or that none does. */
+    /** Name the gate that stops first, or say that none does. */
     FIRST_GATE(8),
-    /** Say how many pulls of sandpaper are left. */
+    /** Estimate the pulls of sandpaper left. */
     PULLS_LEFT(8),
-    /** Say where the straightedge has to land with the strings off. */
+    /** Say where the straightedge has to land without strings. */
     LAND_STRAIGHTEDGE(8);
 
     private final int questions;
@@ -24,7 +24,7 @@ public enum Drill implements Keyed {
         return Keyed.kebab(this);
     }
 
-    /** How many questions make one, so that it takes some three minutes. */
+    /** How many questions make a drill of about three minutes. */
     public int questions() {
         return questions;
     }

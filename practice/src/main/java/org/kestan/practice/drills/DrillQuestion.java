@@ -19,7 +19,7 @@ import org.kestan.simulator.cases.PracticeFamily;
 /** A drill question with its answer. */
 public sealed interface DrillQuestion {
 
-    /** How far the place where the straightedge lands may be off, mm. */
+    /** How far off the landing of the straightedge may be, mm. */
     double LANDING_ALLOWED = 0.1;
 
     /**
@@ -30,7 +30,7 @@ public sealed interface DrillQuestion {
     record OnRule(double height) implements DrillQuestion {
 
         /**
-         * Tells whether an answer is near enough.
+         * Returns whether an answer is close enough.
          *
          * @param allowed how far it may be off on the rule it was read on, mm
          */
@@ -48,7 +48,7 @@ public sealed interface DrillQuestion {
     record Gates(JobAnalysis analysis, Optional<GateId> first) implements DrillQuestion {}
 
     /**
-     * A heel on the paper.
+     * A heel being sanded.
      *
      * @param before where the straightedge read, mm
      * @param after where it reads after some pulls, mm
@@ -62,7 +62,7 @@ public sealed interface DrillQuestion {
             return (int) Math.round((target - after) / (after - before) * pulls);
         }
 
-        /** Tells whether an answer is within a pull, or within a tenth. */
+        /** Returns whether an answer is within a pull, or within a tenth. */
         public boolean isRight(int answer) {
             return Math.abs(answer - left()) <= Math.max(1, Math.round(left() / 10.0));
         }
@@ -78,7 +78,7 @@ public sealed interface DrillQuestion {
      */
     record Landing(double strung, double sink, double bridge, double answer) implements DrillQuestion {
 
-        /** Tells whether an answer is near enough. */
+        /** Returns whether an answer is close enough. */
         public boolean isRight(double said) {
             return Math.abs(said - answer) <= LANDING_ALLOWED;
         }

@@ -15,8 +15,8 @@ import org.kestan.job.tree.TreeCursor;
 import org.kestan.practice.run.PracticeRun;
 
 /**
- * The learner's record and the begun cases, as JSON in one folder: {@code record.json}, and one file a case by the id of its
- * job. A file that can't be read is moved aside under another name, so that nothing is lost by going on.
+ * The learner's record and open cases, as JSON in one folder: {@code record.json}, and one file per case, named by the
+ * id of its job. A file that can't be read is moved aside under another name, so that nothing is lost.
  */
 public final class PracticeFile {
 
@@ -24,13 +24,13 @@ public final class PracticeFile {
 
     private final Path folder;
 
-    /** Keeps them in a folder, which is made when it is first written to. */
+    /** Stores them in a folder, which is created when it is first written to. */
     public PracticeFile(Path folder) {
         this.folder = folder;
     }
 
     /**
-     * What was read.
+     * The result of reading.
      *
      * @param value what there is; nothing done yet where there is no file, or none that can be read
      * @param faults why it can't be read, each at its place; none where it can
@@ -43,17 +43,17 @@ public final class PracticeFile {
         return read(folder.resolve(RECORD), PracticeRecord.NONE, PracticeTree::record);
     }
 
-    /** Keeps the record. */
+    /** Saves the record. */
     public void keep(PracticeRecord record) throws IOException {
         write(folder.resolve(RECORD), PracticeTree.write(record));
     }
 
-    /** Reads a case by the id of its job; empty where there is none. */
+    /** Reads a case by the id of its job; empty if there is none. */
     public Read<Optional<PracticeRun>> run(String job) throws IOException {
         return read(file(job), Optional.empty(), PracticeTree::run);
     }
 
-    /** Keeps a case by the id of its job. */
+    /** Saves a case by the id of its job. */
     public void keep(String job, PracticeRun run) throws IOException {
         write(file(job), PracticeTree.write(run));
     }

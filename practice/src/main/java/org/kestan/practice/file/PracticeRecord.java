@@ -19,7 +19,7 @@ import org.kestan.simulator.cases.PracticeFamily;
  */
 public record PracticeRecord(List<Case> cases, List<Done> drills) {
 
-    /** Nothing done yet. */
+    /** An empty record. */
     public static final PracticeRecord NONE = new PracticeRecord(List.of(), List.of());
 
     private static final int LAST_ONES = 3;
@@ -44,7 +44,7 @@ public record PracticeRecord(List<Case> cases, List<Done> drills) {
     public record Case(String job, LocalDate day, long seed, Level level, PracticeFamily kind, Marks marks) {}
 
     /**
-     * A drill that was done.
+     * A finished drill.
      *
      * @param day when
      * @param drill which
@@ -56,30 +56,30 @@ public record PracticeRecord(List<Case> cases, List<Done> drills) {
     /** What to practice next. */
     public record Next(long seed, Level level, PracticeFamily kind, Optional<Marks.Skill> skill) {}
 
-    /** Tells whether the case of a job was reckoned. */
+    /** Returns whether the case of a job has its marks. */
     public boolean has(String job) {
         return cases.stream().anyMatch(each -> each.job().equals(job));
     }
 
-    /** The same with one case more. */
+    /** Returns the record with one more case. */
     public PracticeRecord with(Case one) {
         return new PracticeRecord(Stream.concat(cases.stream(), Stream.of(one)).toList(), drills);
     }
 
-    /** The same with one drill more. */
+    /** Returns the record with one more drill. */
     public PracticeRecord with(Done one) {
         return new PracticeRecord(
                 cases, Stream.concat(drills.stream(), Stream.of(one)).toList());
     }
 
-    /** The skill with the lowest mean of the last three cases; empty while there is none. */
+    /** The skill with the lowest mean over the last three cases; empty if there are none. */
     public Optional<Marks.Skill> weakest() {
         return cases.isEmpty()
                 ? Optional.empty()
                 : Stream.of(Marks.Skill.values()).min(Comparator.comparingDouble(this::lately));
     }
 
-    /** The mean mark of the last three cases; 0 while there is none. */
+    /** The mean mark of the last three cases; 0 if there are none. */
     public double lately(Marks.Skill skill) {
         return lastOnes().stream()
                 .mapToDouble(each -> each.marks().of(skill))
@@ -92,8 +92,8 @@ public record PracticeRecord(List<Case> cases, List<Done> drills) {
     }
 
     /**
-     * What to practice next: a kind that was practiced least, one level up when the last three cases of a level all came to 8 or
-     * more, a seed that was not had yet.
+     * What to practice next: the kind practiced least, one level up if the last three cases of a level all got 8 or
+     * more, and an unused seed.
      */
     public Next next() {
         Level level = cases.isEmpty() ? Level.EASY : cases.get(cases.size() - 1).level();

@@ -103,7 +103,7 @@ final class PracticeTree {
         return new Tree.Num(BigDecimal.valueOf(value));
     }
 
-    /** Reads a record; of one with faults what it has without them. */
+    /** Reads a record; if there are errors, what can be read without them. */
     static PracticeRecord record(TreeCursor root) {
         root.expectObject();
         List<PracticeRecord.Case> cases = new ArrayList<>();
@@ -139,7 +139,7 @@ final class PracticeTree {
         return new PracticeRecord(cases, drills);
     }
 
-    /** Reads a case and does again what was done on it; empty where there are faults. */
+    /** Reads a case and repeats what was done on it; empty if there are errors. */
     static Optional<PracticeRun> run(TreeCursor root) {
         root.expectObject();
         int version = PracticeCase.VERSION;
@@ -193,7 +193,7 @@ final class PracticeTree {
                 : Optional.empty();
     }
 
-    /** Any whole number that the generator takes: more digits than a decimal number of the machine has. */
+    /** Any whole number the generator accepts, which may have more digits than a decimal number of the machine. */
     private static Optional<Long> seed(TreeCursor at) {
         Optional<BigDecimal> number = at.number(TreeFinding.A_NUMBER.of());
         try {
@@ -207,7 +207,7 @@ final class PracticeTree {
         return Optional.empty();
     }
 
-    /** Reads a number with all its digits: what is done again has to be the same to the last. */
+    /** Reads a number with all its digits, so that repeating gives exactly the same result. */
     private static Optional<Double> number(TreeCursor at, String key, double least, double greatest) {
         TreeCursor place = at.at(key);
         Finding accepted = NotationFinding.NUMBER_FROM_TO.of(new Quantity.Plain(least), new Quantity.Plain(greatest));
@@ -222,7 +222,7 @@ final class PracticeTree {
         return read;
     }
 
-    /** Reads what has to be there. */
+    /** Reads a required value. */
     private static <T> Optional<T> needed(TreeCursor at, String key, ValueType<T> type) {
         TreeCursor place = at.at(key);
         if (!place.isPresent()) {

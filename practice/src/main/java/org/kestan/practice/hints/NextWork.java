@@ -31,10 +31,10 @@ public record NextWork(Operation operation, Sides<Double> amount) {
     private static final double DAYS = 9;
     private static final double RAMP = 1;
 
-    /** Strings that pull a tenth less are about so much thinner, percent. */
+    /** By how many percent thinner strings are that pull a tenth less. */
     private static final double LIGHTER = -10;
 
-    /** Nearer than this nothing is cut, mm. */
+    /** Smaller differences are not cut, mm. */
     private static final double SAME = 0.02;
 
     private static NextWork one(Operation operation, double amount) {
@@ -81,7 +81,7 @@ public record NextWork(Operation operation, Sides<Double> amount) {
         return next;
     }
 
-    /** All operations of a plan in their order, without those that slacken and tune. */
+    /** All operations of a plan in order, without slackening and tuning. */
     private static List<NextWork> all(WorkPlan plan, boolean bolted) {
         List<NextWork> all = new ArrayList<>();
         Set<String> ways = plan.ways().stream().map(Way::key).collect(Collectors.toSet());

@@ -13,7 +13,7 @@ import org.kestan.simulator.tools.Frame;
 /** Tells whether an instrument's faults are still there. The limits are common practice, no source. */
 public final class FaultCheck {
 
-    /** So far off what is wanted the action may be, mm. */
+    /** How far the action may be from the target, mm. */
     public static final double ACTION = 0.3;
 
     private static final int ACTION_FRET = 12;
@@ -29,7 +29,7 @@ public final class FaultCheck {
     private FaultCheck() {}
 
     /**
-     * Returns those of the faults of a case that are still there.
+     * Returns the faults of a case that are still there.
      *
      * @param now the instrument as it is now
      */

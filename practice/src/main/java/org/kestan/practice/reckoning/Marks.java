@@ -1,7 +1,7 @@
 package org.kestan.practice.reckoning;
 
 /**
- * Marks for a case, each 0 to 10.
+ * The marks for a case, each 0 to 10.
  *
  * @param measuring by the share of the readings on the sheet that are as near as their tool can show
  * @param judging by what the ways taken come to on the truth, against the best ways there are
@@ -9,10 +9,10 @@ package org.kestan.practice.reckoning;
  */
 public record Marks(double measuring, double judging, double working) {
 
-    /** The most a mark can be. */
+    /** The best mark. */
     public static final double MOST = 10;
 
-    /** What one practices. */
+    /** The skills. */
     public enum Skill {
         /** Reading the sheet. */
         MEASURING,
@@ -22,7 +22,7 @@ public record Marks(double measuring, double judging, double working) {
         WORKING
     }
 
-    /** Returns one of them. */
+    /** Returns the mark for a skill. */
     public double of(Skill skill) {
         return switch (skill) {
             case MEASURING -> measuring;
@@ -31,7 +31,7 @@ public record Marks(double measuring, double judging, double working) {
         };
     }
 
-    /** Returns their mean. */
+    /** Returns the mean of the marks. */
     public double mean() {
         return (measuring + judging + working) / 3;
     }

@@ -30,26 +30,26 @@ import org.kestan.simulator.tools.Spot;
  */
 public record ReadingCheck(LengthLine line, double believed, double truth, double allowed, Optional<Slip> slip) {
 
-    /** Standard deviations a careful reading stays within. */
+    /** How many standard deviations a careful reading may be off. */
     private static final double WITHIN = 2.5;
 
     private static final double RULE_END = 1;
     private static final double INCH = 25.4;
 
-    /** Tells whether it is as near as the tool can show. */
+    /** Returns whether it is as close as the tool allows. */
     public boolean isGood() {
         return Math.abs(believed - truth) <= allowed;
     }
 
     /**
-     * Checks what stands on a sheet.
+     * Checks the readings on a sheet.
      *
      * @param given the case, as it was when the sheet was read
      */
     public static List<ReadingCheck> all(Job job, PracticeCase given) {
         VirtualInstrument instrument = given.instrument();
         State low = Equilibrium.tuned(instrument, given.lowered());
-        // Whoever says that it was tuned down when it was read has read it right.
+        // A reading taken while tuned down is right if the sheet says so.
         boolean said = job.get(Lines.STEPS_DOWN)
                 .filter(steps -> steps == given.lowered())
                 .isPresent();
@@ -72,7 +72,10 @@ public record ReadingCheck(LengthLine line, double believed, double truth, doubl
         return all;
     }
 
-    /** The shape a line is read in, the one with the strings the other way, and the one it came in where that was below pitch. */
+    /**
+     * The shape in which a line is read, the one with the strings the other way, and the one it came in if that was
+     * below pitch.
+     */
     private record States(State right, State otherwise, Optional<State> asItCame) {}
 
     private static ReadingCheck check(LengthLine line, double believed, Placement place, States states) {
@@ -88,7 +91,7 @@ public record ReadingCheck(LengthLine line, double believed, double truth, doubl
         return WITHIN * tool.spread() + tool.resolution() / 2;
     }
 
-    /** The slip that comes nearest, where one comes as near as a careful reading would. */
+    /** The slip that comes closest, if one comes as close as a careful reading would. */
     private static Optional<Slip> explain(
             double believed, double truth, double allowed, Placement place, States states) {
         State state = states.right;
@@ -125,7 +128,7 @@ public record ReadingCheck(LengthLine line, double believed, double truth, doubl
         for (Map.Entry<Slip, List<Double>> each : might.entrySet()) {
             for (double value : each.getValue()) {
                 double off = Math.abs(believed - value);
-                // A unit taken for another is off in proportion.
+                // Confused units are off in proportion.
                 double reach = each.getKey() == Slip.UNIT ? off / Math.max(1, value / truth) : off;
                 if (reach <= least) {
                     least = reach;

@@ -51,12 +51,12 @@ public record Reckoning(
 
     private static final double CONTENT = 0.6;
 
-    /** A mark falls to nothing when the action is off by so much, mm. */
+    /** At this error of the action, mm, the mark drops to zero. */
     private static final double HOPELESS = 1.5;
 
     private static final double EXACT = 0.15;
 
-    /** Ways that come near and cost up to so much more than the best are as good. */
+    /** Ways that come close and cost no more than this above the best are as good. */
     private static final double AS_GOOD = 1.2;
 
     private static final double NEAR_BUT_DEAR = 7;
@@ -65,9 +65,9 @@ public record Reckoning(
 
     /** What an owner says. */
     public enum Owner {
-        /** As it was wanted. */
+        /** As wanted. */
         PLEASED,
-        /** Better, not as it was wanted. */
+        /** Better, but not as wanted. */
         CONTENT,
         /** No better, or worse. */
         COMES_BACK,
@@ -147,12 +147,12 @@ public record Reckoning(
         return after <= CONTENT && (better || after < before - EXACT) ? Owner.CONTENT : Owner.COMES_BACK;
     }
 
-    /** How many of the readings are as near as their tool can show. */
+    /** How many of the readings are as close as their tool allows. */
     public long good() {
         return readings.stream().filter(ReadingCheck::isGood).count();
     }
 
-    /** How far the action is off what was wanted on the worse side, mm. */
+    /** How far the action is from the target on the worse side, mm. */
     public double miss() {
         return miss(after, wanted);
     }
@@ -173,7 +173,7 @@ public record Reckoning(
         if (own.isNear()) {
             return own.cost() <= best.get().cost() * AS_GOOD ? Marks.MOST : NEAR_BUT_DEAR;
         }
-        // Where nothing comes near, what comes as near as anything is right.
+        // If nothing comes close, whatever comes closest is right.
         double further = own.miss() - (best.get().isNear() ? 0 : best.get().miss());
         return further <= EXACT && !best.get().isNear()
                 ? Marks.MOST

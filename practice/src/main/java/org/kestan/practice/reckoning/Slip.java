@@ -2,13 +2,13 @@ package org.kestan.practice.reckoning;
 
 import org.kestan.base.finding.Keyed;
 
-/** What explains a reading that is off. */
+/** An explanation for a reading that is off. */
 public enum Slip implements Keyed {
     /** Read over the next fret. */
     OTHER_FRET,
     /** Read on the other side. */
     OTHER_SIDE,
-    /** Read strung where slack was asked for, or the other way. */
+    /** Read strung instead of slack, or the other way around. */
     OTHER_STRINGS,
     /** Read with the strings below pitch, as it came in. */
     BELOW_PITCH,
@@ -16,9 +16,9 @@ public enum Slip implements Keyed {
     HALF,
     /** Twice it. */
     DOUBLE,
-    /** The rule's end is not its zero. */
+    /** The rule does not start at its end. */
     RULE_END,
-    /** Inches taken for millimeters, or the other way. */
+    /** Inches instead of millimeters, or the other way around. */
     UNIT,
     /** The straightedge along the middle of a board with a radius. */
     MIDDLE;

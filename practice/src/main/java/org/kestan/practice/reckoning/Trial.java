@@ -25,7 +25,7 @@ import org.kestan.simulator.cases.PracticeCase;
  */
 public record Trial(List<Way> ways, double miss, List<InstrumentFault> left, double hours, double cost) {
 
-    /** So near to what was wanted the owner is content, mm. */
+    /** The owner is content with an action this close to the target, mm. */
     public static final double NEAR = FaultCheck.ACTION;
 
     /** Takes an unmodifiable copy. */
@@ -34,13 +34,13 @@ public record Trial(List<Way> ways, double miss, List<InstrumentFault> left, dou
         left = List.copyOf(left);
     }
 
-    /** Tells whether the owner would be content. */
+    /** Returns whether the owner would be content. */
     public boolean isNear() {
         return miss <= NEAR;
     }
 
     /**
-     * Tries every way, alone and with the truss rod, and what Kestan recommends.
+     * Tries every way, alone and with the truss rod, and Kestan's recommendation.
      *
      * @param truth what follows from the true sheet
      */
@@ -49,7 +49,7 @@ public record Trial(List<Way> ways, double miss, List<InstrumentFault> left, dou
                 .map(Assessment::way)
                 .filter(way -> way.key().equals("truss-rod"))
                 .findFirst();
-        // What is loose is mended whatever else is done.
+        // Loose parts are repaired in any case.
         List<Way> mends = truth.ways().all().stream()
                 .filter(Assessment::possible)
                 .map(Assessment::way)
@@ -92,7 +92,10 @@ public record Trial(List<Way> ways, double miss, List<InstrumentFault> left, dou
                 solved.ways(), solved.miss(), FaultCheck.left(given, solved.after()), solved.hours(), solved.cost());
     }
 
-    /** The best of some: of those that come near the one that leaves least wrong, then the cheapest; else the one that comes nearest. */
+    /**
+     * The best of some: of those that come close, the one that leaves the fewest faults, then the cheapest; otherwise
+     * the one that comes closest.
+     */
     public static Optional<Trial> best(List<Trial> trials) {
         return trials.stream()
                 .filter(Trial::isNear)

@@ -8,7 +8,7 @@ import org.kestan.simulator.tools.SimulatedTool;
 /** Something a learner did; its result follows from the case's seed and the events before it. */
 public sealed interface PracticeEvent {
 
-    /** A tool was put somewhere and read. */
+    /** A tool was placed and read. */
     record Measured(SimulatedTool tool, Placement placement) implements PracticeEvent {}
 
     /**

@@ -13,7 +13,7 @@ import org.kestan.simulator.elastic.Equilibrium;
 import org.kestan.simulator.elastic.State;
 import org.kestan.simulator.tools.Placement;
 
-/** Plays the readings of a practice instrument as a gauge would send them, read with the usual tools and their noise. */
+/** Sends the readings of a practice instrument the way a gauge would, taken with the usual tools and their noise. */
 public final class PracticeGauge {
 
     private final Random random;
@@ -29,14 +29,14 @@ public final class PracticeGauge {
         slack = Equilibrium.slack(given.instrument());
     }
 
-    /** Returns the readings that can be played, in working order. */
+    /** Returns the readings that can be sent, in working order. */
     public List<Reading> readings() {
         return Stream.of(Reading.values())
                 .filter(reading -> Placement.of(reading, strung.instrument()).isPresent())
                 .toList();
     }
 
-    /** Plays a reading once, with its unit, to the thousandth of a mm. */
+    /** Takes a reading once, with its unit, to a thousandth of a mm. */
     public String play(Reading reading) {
         Placement place = Placement.of(reading, strung.instrument()).orElseThrow(Expect.present("reading"));
         double truth = place.truth(Placement.isReadSlack(reading) ? slack : strung);

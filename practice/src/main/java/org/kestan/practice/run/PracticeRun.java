@@ -29,7 +29,7 @@ import org.kestan.simulator.tools.Spot;
  */
 public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchState state, Optional<Job> handedOver) {
 
-    /** What putting a tool somewhere and reading it takes, minutes. */
+    /** How long placing and reading a tool takes, minutes. */
     public static final double READING_MINUTES = 1.5;
 
     /** Takes an unmodifiable copy. */
@@ -38,7 +38,7 @@ public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchS
     }
 
     /**
-     * What came of an event.
+     * The result of an event.
      *
      * @param run the run after it; the same as before where it was refused
      * @param shown what the tool shows, in its unit; empty for an operation
@@ -51,7 +51,7 @@ public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchS
         return new PracticeRun(given, List.of(), BenchState.of(given), Optional.empty());
     }
 
-    /** Does the events of a run that was kept again. */
+    /** Repeats the events of a stored run. */
     public static PracticeRun replay(PracticeCase given, List<PracticeEvent> events, Optional<Job> handedOver) {
         PracticeRun run = of(given);
         for (PracticeEvent event : events) {
@@ -60,7 +60,7 @@ public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchS
         return new PracticeRun(given, run.events, run.state, handedOver);
     }
 
-    /** Does one thing more. */
+    /** Adds an event. */
     public Step take(PracticeEvent event) {
         if (event instanceof PracticeEvent.Measured measured) {
             return measure(measured);
@@ -69,24 +69,24 @@ public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchS
         return work(worked);
     }
 
-    /** Puts a tool somewhere and reads it. */
+    /** Places a tool and reads it. */
     public Step measure(SimulatedTool tool, Placement placement) {
         return measure(new PracticeEvent.Measured(tool, placement));
     }
 
-    /** Does an operation. */
+    /** Performs an operation. */
     public Step work(Operation operation, Sides<Double> amount) {
         return work(new PracticeEvent.Worked(operation, amount));
     }
 
-    /** Returns the sheet on which everything stands as it truly is by now. */
+    /** Returns a sheet with the current true values. */
     public Job truth() {
         return SheetReader.truth(new PracticeCase(
                 given.seed(), given.level(), given.kind(), given.faults(), state.instrument(), given.lowered()));
     }
 
     /**
-     * Gives the instrument back to its owner.
+     * Hands the instrument back to its owner.
      *
      * @param job what was believed and planned
      */

@@ -1,2 +1,2 @@
-/** One case being practiced: what was measured and done so far, replayed from its seed. */
+/** One practice case: everything measured and done so far, replayed from its seed. */
 package org.kestan.practice.run;

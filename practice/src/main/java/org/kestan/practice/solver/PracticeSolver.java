@@ -27,9 +27,9 @@ import org.kestan.simulator.tools.SheetReader;
 import org.kestan.simulator.tools.SimulatedTool;
 
 /**
- * Kestan's own verdict and plan, played to the end on a practice instrument with the tools' noise: rod or board, nut, bridge,
- * the heel by pulls until the straightedge lands, the saddle; strung up, the saddle is fitted to what is read. What comes of it
- * is the truth, which nothing here reads.
+ * Kestan's own verdict and plan, carried out to the end on a practice instrument with the tools' noise: rod or board,
+ * nut, bridge, the heel in pulls until the straightedge lands, the saddle. Once it is strung up, the saddle is fitted
+ * to what is read. The result is measured on the true instrument, which nothing here reads.
  */
 public final class PracticeSolver {
 
@@ -37,16 +37,16 @@ public final class PracticeSolver {
     private static final double BRIDGE_FRONT = 8;
     private static final double HAND = 0.03;
 
-    /** As near as this the straightedge has landed, mm. */
+    /** The straightedge has landed if it is this close, mm. */
     private static final double LANDED = 0.12;
 
-    /** Of what is left a set of pulls takes so much: what is cut is gone. */
+    /** The share of what is left that one set of pulls takes, since what is cut is gone. */
     private static final double CAREFUL = 0.8;
 
     private static final int MOST_ROUNDS = 10;
     private static final double FITTED = 0.1;
 
-    /** As near as this the relief is set, mm, and what a turn of the rod that takes a millimeter would have, N·mm. */
+    /** The relief is set if it is this close, mm; and the moment of a rod turn that takes out a millimeter, N·mm. */
     private static final double SET = 0.015;
 
     private static final double ROD_PER_MM = 14_000;
@@ -57,7 +57,7 @@ public final class PracticeSolver {
     private static final Set<String> MENDS = Set.of(MEND_FIRST, REGLUE);
 
     /**
-     * What comes of it.
+     * The result.
      *
      * @param strungUp after the planned work, before the saddle is fitted to what is read then
      */
@@ -72,7 +72,7 @@ public final class PracticeSolver {
             double cost,
             boolean reaches) {
 
-        /** The same after others, on the instrument as it was before those. */
+        /** The same after other work, with the instrument as it was before that. */
         private Solved after(VirtualInstrument asItWas, List<Way> others, double more, double dearer) {
             return new Solved(
                     Stream.concat(others.stream(), ways.stream()).distinct().toList(),
@@ -86,19 +86,19 @@ public final class PracticeSolver {
                     reaches);
         }
 
-        /** The action over fret 12 as it truly is, mm. */
+        /** The true action over fret 12, mm. */
         public static Sides<Double> action(VirtualInstrument of) {
             State strung = Equilibrium.strung(of);
             return Sides.of(side -> new Frame(of).over(strung, ACTION_FRET, side));
         }
 
-        /** How far the action is off what was wanted, mm, mean of the sides. */
+        /** How far the action is from the target, mm, mean of both sides. */
         public double miss() {
             Sides<Double> action = action(after);
             return (Math.abs(action.bass() - wanted.bass()) + Math.abs(action.treble() - wanted.treble())) / 2;
         }
 
-        /** Tells whether both sides came within a distance of what was wanted. */
+        /** Returns whether both sides came within a distance of the target. */
         public boolean isWithin(double distance) {
             Sides<Double> action = action(after);
             return Math.abs(action.bass() - wanted.bass()) <= distance
@@ -117,7 +117,7 @@ public final class PracticeSolver {
         strungUp = given;
     }
 
-    /** Plays a case by the ways that are recommended; the same each time. */
+    /** Carries out a case with the recommended ways; the same result each time. */
     public static Solved solve(PracticeCase given) {
         Random random =
                 Chance.of(given.seed(), given.kind().ordinal(), given.level().ordinal(), 1);
@@ -127,7 +127,7 @@ public final class PracticeSolver {
         if (mends.isEmpty()) {
             return play(given, random, analysis, ways, true);
         }
-        // What is loose is mended first; then everything is read and judged anew.
+        // Loose parts are repaired first; then everything is read and judged again.
         PracticeCase mended = given.with(mended(given.instrument(), mends));
         JobAnalysis again = JobAnalysis.of(aimed(mended, SheetReader.read(mended, random)), ShopStandards.DEFAULT);
         Combination first = analysis.ways().combined(mends);
@@ -135,7 +135,7 @@ public final class PracticeSolver {
                 .after(given.instrument(), mends, first.hours(), first.cost());
     }
 
-    /** Tells whether a way mends what is loose, after which everything has to be read anew. */
+    /** Returns whether a way repairs something loose, after which everything has to be read again. */
     public static boolean mends(Way way) {
         return MENDS.contains(way.key());
     }
@@ -149,8 +149,8 @@ public final class PracticeSolver {
     }
 
     /**
-     * Plays a case by given ways, judged by a sheet on which everything stands as it truly is; the same each time. The saddle is
-     * fitted in the end where the ways have to do with it.
+     * Carries out a case with given ways, judged by a sheet with true values; the same result each time. The saddle is
+     * fitted at the end if the ways involve it.
      *
      * @param truth by {@link #truth}
      */
@@ -168,7 +168,7 @@ public final class PracticeSolver {
                 fits);
     }
 
-    /** Returns what follows from a case when every line of its sheet is what it truly is. */
+    /** Returns the analysis of a case if every line of its sheet had its true value. */
     public static JobAnalysis truth(PracticeCase given) {
         return JobAnalysis.of(aimed(given, SheetReader.truth(given)), ShopStandards.DEFAULT);
     }
@@ -228,7 +228,7 @@ public final class PracticeSolver {
         }
     }
 
-    /** The rod a little at a time, at pitch, until the feeler shows what is wanted. */
+    /** Turns the rod a little at a time, at pitch, until the feeler gauge shows the target. */
     private void turnRod(double wanted) {
         for (int turn = 0; turn < MOST_ROUNDS; turn++) {
             double read = SimulatedTool.FEELER.read(new Frame(now).relief(Equilibrium.strung(now)), random);
@@ -261,7 +261,7 @@ public final class PracticeSolver {
                         + (changes(taller.get(side), 0) ? taller.get(side) + hand() : 0)));
     }
 
-    /** The heel by sets of pulls: read slack, take most of what is left, read again. */
+    /** The heel in sets of pulls: read slack, take most of what is left, read again. */
     private void fit(double target) {
         double front = now.bridge().floating() ? 0 : BRIDGE_FRONT;
         for (rounds = 0; rounds < MOST_ROUNDS; rounds++) {
@@ -280,7 +280,7 @@ public final class PracticeSolver {
         }
     }
 
-    /** What is cut by is read three times; the middle one counts. */
+    /** Readings to cut by are taken three times; the median counts. */
     private double readThrice(double truth) {
         double[] read = new double[3];
         for (int i = 0; i < read.length; i++) {
@@ -299,9 +299,8 @@ public final class PracticeSolver {
         if (Math.abs(off.bass()) <= FITTED && Math.abs(off.treble()) <= FITTED) {
             return;
         }
-        // The wheels of a floating bridge move each side; a saddle is not taken below what carries the strings, and one
-        // that
-        // stands lower already is not raised for that.
+        // The wheels of a floating bridge move each side. A saddle is not taken below what carries the strings, and
+        // one that is already lower is not raised for that.
         Sides<Double> stands = now.bridge().protrusion();
         Sides<Double> next = Sides.of(side -> Math.max(
                 now.bridge().floating() ? Double.NEGATIVE_INFINITY : Math.min(LEAST_SADDLE, stands.get(side)),

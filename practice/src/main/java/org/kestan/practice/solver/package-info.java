@@ -1,2 +1,2 @@
-/** Kestan's own verdict and plan, played to the end on a practice instrument. */
+/** Kestan's own verdict and plan, carried out to the end on a practice instrument. */
 package org.kestan.practice.solver;

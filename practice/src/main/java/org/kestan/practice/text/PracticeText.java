@@ -28,7 +28,7 @@ public final class PracticeText {
     }
 
     /**
-     * Returns what a tool shows.
+     * Returns a tool's reading in words.
      *
      * @param shown in its unit
      * @param lengths how a length is printed, mm
@@ -56,18 +56,18 @@ public final class PracticeText {
         return text("skill." + skill.name().toLowerCase(Locale.ROOT));
     }
 
-    /** Returns what an owner says when it is handed over. */
+    /** Returns what an owner says at the handover. */
     public static String says(Reckoning.Owner owner) {
         return text("owner." + owner.name().toLowerCase(Locale.ROOT).replace('_', '-'));
     }
 
-    /** Returns what an owner says of what is wrong, without naming it. */
+    /** Returns what an owner says about a fault, without naming it. */
     public static String says(InstrumentFault fault) {
         return text("says." + fault.key());
     }
 
     /**
-     * Returns what the eye sees of what is wrong.
+     * Returns what can be seen of a fault.
      *
      * @param floating whether the strings stand on a floating bridge
      */
@@ -76,7 +76,7 @@ public final class PracticeText {
         return text(floating && TEXTS.containsKey(own) ? own : "sees." + fault.key());
     }
 
-    /** Returns what a case is called. */
+    /** Returns the name of a case. */
     public static String name(PracticeCase given) {
         return MessageFormat.format(
                 text("name"), Long.toString(given.seed()), label(given.kind()), label(given.level()));

@@ -8,7 +8,7 @@ public final class TypedLength {
 
     private TypedLength() {}
 
-    /** Returns it in mm; empty where the text is none. */
+    /** Returns it in mm; empty if the text is not a length. */
     public static OptionalDouble millimeters(String text) {
         String typed = text.strip();
         return Length.parse(typed)

@@ -1,2 +1,2 @@
-/** What practice says, in words. */
+/** The texts of practice. */
 package org.kestan.practice.text;

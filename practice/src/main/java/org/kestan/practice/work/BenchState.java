@@ -47,7 +47,7 @@ public record BenchState(
         SET,
         /** Off. */
         FREE,
-        /** Set in dry, to be read. */
+        /** Set in dry, for a reading. */
         DRY,
         /** Glued, and not cured yet. */
         GLUED
@@ -59,7 +59,7 @@ public record BenchState(
         mishaps = List.copyOf(mishaps);
     }
 
-    /** An instrument as it came in: strung, whole. */
+    /** An instrument as it came in: strung, complete. */
     public static BenchState of(PracticeCase given) {
         return new BenchState(
                 given.instrument(),
@@ -85,54 +85,54 @@ public record BenchState(
         return strung && lowered == 0;
     }
 
-    /** Its shape as the strings are. */
+    /** Its shape with the strings as they are. */
     public State shape() {
         return strung ? Equilibrium.tuned(instrument, lowered) : Equilibrium.slack(instrument);
     }
 
-    /** The same with another instrument. */
+    /** Returns the state with another instrument. */
     BenchState with(VirtualInstrument next) {
         return with(state -> state.instrument(next));
     }
 
-    /** The same with its strings at pitch or slack. */
+    /** Returns the state with the strings at pitch or slack. */
     BenchState strung(boolean next) {
         return with(state -> state.strung(next).lowered(next ? 0 : lowered));
     }
 
-    /** The same with its strings up, so many half steps below pitch. */
+    /** Returns the state with the strings up, a number of half steps below pitch. */
     BenchState tunedDown(double steps) {
         return with(state -> state.strung(true).lowered(steps));
     }
 
-    /** The same with its neck sitting otherwise; once it is set nothing is prepared any more. */
+    /** Returns the state with the neck sitting differently; once it is set, nothing is prepared any more. */
     BenchState seated(Seat next, double hours) {
         return with(state ->
                 state.seat(next).curing(hours).prepared(next == Seat.SET && seat != next ? Set.of() : prepared));
     }
 
-    /** The same some hours later. */
+    /** Returns the state some hours later. */
     BenchState waiting(double hours) {
         return with(state -> state.waited(waited + hours));
     }
 
-    /** The same after so much more work and material. */
+    /** Returns the state after more work and material. */
     public BenchState spending(double more, double material) {
         return with(state -> state.minutes(minutes + more).cost(cost + material));
     }
 
-    /** The same with so much more wood off. */
+    /** Returns the state with more wood off. */
     BenchState removing(Sides<Double> taken) {
         return with(state -> state.removed(Sides.of(side -> removed.get(side) + taken.get(side))));
     }
 
-    /** The same with something done at the joint. */
+    /** Returns the state with something done at the joint. */
     BenchState preparing(Operation operation) {
         return with(state -> state.prepared(
                 Stream.concat(prepared.stream(), Stream.of(operation)).collect(Collectors.toSet())));
     }
 
-    /** The same after a mishap. */
+    /** Returns the state after a mishap. */
     BenchState after(Mishap mishap) {
         return with(state ->
                 state.mishaps(Stream.concat(mishaps.stream(), Stream.of(mishap)).toList()));

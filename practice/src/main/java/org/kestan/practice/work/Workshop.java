@@ -20,13 +20,13 @@ import org.kestan.simulator.tools.Frame;
  */
 public final class Workshop {
 
-    /** Hours after which glue may be loaded. */
+    /** Hours until glue can take a load. */
     public static final double CURED = 12;
 
     private static final double HAND = 0.03;
     private static final double ROD_TURN = 3_500;
 
-    /** About so many turns of the rod take a millimeter of relief. */
+    /** About how many turns of the rod take out a millimeter of relief. */
     public static final double TURNS_PER_MM = 4;
 
     private static final double ROD_TRAVEL = 9_000;
@@ -35,7 +35,7 @@ public final class Workshop {
     private static final double LONGEST_HEAT = 16;
     private static final double HARM_COST = 120;
 
-    /** What a pull of coarse paper takes at the cap, mm, and how hard the two cheeks can be apart. */
+    /** What a pull of coarse paper removes at the cap, mm, and how far apart the two cheeks can be. */
     public static final double PULL = 0.022;
 
     private static final double HARDNESS = 0.25;
@@ -44,15 +44,18 @@ public final class Workshop {
     private static final double GAVE = 0.0035;
     private static final double CHIP_COST = 40;
 
-    /** More off both cheeks together than this, mm, and the tail is loose in the block; how far such a neck gives, radians. */
+    /**
+     * If more comes off both cheeks together than this, mm, the tail is loose in the block; and how far such a neck
+     * gives, radians.
+     */
     private static final double SANDED = 0.2;
 
     private static final double LOOSE_TAIL_GIVES = 0.001;
 
-    /** Farther than this the end of the board may not fall away, mm. */
+    /** The most the end of the board may fall away, mm. */
     private static final double MOST_FALL = 1;
 
-    /** How far a neck comes forward under its strings, radians for each time the logarithm of its days grows by one. */
+    /** How far a neck comes forward under its strings, radians per unit of the logarithm of its days. */
     private static final double CREEP = 0.0002;
 
     private static final double DAY = 24;
@@ -73,7 +76,7 @@ public final class Workshop {
     }
 
     /**
-     * What came of an operation: the next state, or why it can't be done.
+     * The result of an operation: the next state, or why it can't be done.
      *
      * @param next the state after it; the one before where it was refused
      * @param refused why it can't be done; empty where it was
@@ -81,7 +84,7 @@ public final class Workshop {
     public record Outcome(BenchState next, Optional<Refusal> refused) {}
 
     /**
-     * Does an operation.
+     * Performs an operation.
      *
      * @param amount by the operation: nothing of it, its bass side, or both
      * @param random where hands get their spread
@@ -206,7 +209,7 @@ public final class Workshop {
         return now.instrument();
     }
 
-    /** Tells whether a neck comes off by its bolts. */
+    /** Returns whether a neck is held by bolts. */
     public static boolean isBolted(VirtualInstrument instrument) {
         return instrument.joint() != Joint.DOVETAIL;
     }
@@ -247,8 +250,8 @@ public final class Workshop {
     }
 
     private void newNut() {
-        // What is said is the clearance over fret 1 with the strings up; the slot that gives it lies higher by their
-        // slope.
+        // The number is the clearance over fret 1 with the strings up; the slot that gives it is higher because of
+        // their slope.
         double along = instrument().saddleAt()
                 / (instrument().saddleAt() - instrument().frets().at(1));
         VirtualInstrument old = instrument();
@@ -334,7 +337,7 @@ public final class Workshop {
         cheeks(taken);
     }
 
-    /** Wood off the cheeks, mm at the cap: even, it sets the neck back; uneven, it turns it aside. */
+    /** Wood off the cheeks, mm at the cap: if even, it sets the neck back; if uneven, it turns the neck to one side. */
     private void cheeks(Sides<Double> taken) {
         double mean = (taken.bass() + taken.treble()) / 2;
         double turned = mean / instrument().heel().height();
@@ -342,7 +345,7 @@ public final class Workshop {
                 / instrument().heel().widthTop()
                 * instrument().bridge().jointToSaddle()
                 / 2;
-        // The end of the board still lies on the top: it falls away by as much as the neck was turned.
+        // The end of the board still rests on the top, so it falls away by as much as the neck was turned.
         make(old -> old.withPitch(old.neck().pitch() + turned)
                 .withFall(old.neck().fall() + turned)
                 .withDrift(old.heel().drift() + aside));
@@ -361,7 +364,7 @@ public final class Workshop {
         now = now.waiting(hours);
     }
 
-    /** The top comes to where it stands at the shop's humidity, most of it in the first days. */
+    /** The top moves to its place at the shop's humidity, most of the way in the first days. */
     private void condition(double days) {
         make(old -> old.withSwell(old.body().swell() * Math.exp(-days / SETTLES)));
         rest(days * DAY);

@@ -18,9 +18,9 @@ import org.kestan.simulator.instrument.VirtualInstrument.HeelMake;
 import org.kestan.simulator.instrument.VirtualInstrument.NeckMake;
 
 /**
- * Makes cases from seeds: the same seed makes the same instrument on every machine. An instrument is made sound, then faults are
- * put in; sizes and spreads are those of the trade (common practice, no source), the wood's stiffness along the grain is that of
- * hardwoods in published tables (9 to 14 kN/mm²).
+ * Makes cases from seeds: the same seed makes the same instrument on every machine. An instrument is made sound, then
+ * faults are added; sizes and spreads are those of the trade (common practice, no source), the wood's stiffness along
+ * the grain is that of hardwoods in published tables (9 to 14 kN/mm²).
  */
 public final class CaseGenerator {
 
@@ -32,7 +32,7 @@ public final class CaseGenerator {
     private static final int SETTING_STEPS = 5;
     private static final double ROLL = 0.08;
 
-    /** How far the top stands under or over where it stands at the shop's humidity: a 64th of an inch over a usual swing. */
+    /** How far the top is under or over its place at the shop's humidity: a 64th of an inch over a usual swing. */
     private static final double DRIEST = -0.2;
 
     private static final double DAMPEST = 0.2;
@@ -52,7 +52,7 @@ public final class CaseGenerator {
         this.kind = kind;
     }
 
-    /** Makes the case of a seed. */
+    /** Makes the case for a seed. */
     public static PracticeCase of(long seed, Level level, PracticeFamily kind) {
         CaseGenerator generator = new CaseGenerator(Chance.of(seed, kind.ordinal(), level.ordinal()), kind);
         return generator.make(seed, level);
@@ -79,7 +79,7 @@ public final class CaseGenerator {
             }
         }
         VirtualInstrument made = instrument();
-        // What was tuned down reads lower than it plays; nobody is taught that with the first case.
+        // An instrument that was tuned down reads lower than it plays; that is not for a learner's first case.
         int lowered = level != Level.EASY && random.nextInt(LOWERED_ONE_IN) == 0 ? 1 + random.nextInt(2) : 0;
         return new PracticeCase(seed, level, kind, List.copyOf(faults), made, lowered);
     }
@@ -100,7 +100,7 @@ public final class CaseGenerator {
         BridgeMake bridge = bridge(jointToSaddle, fretsOverTop);
         NeckMake neck = neck();
         double action = action();
-        // What gives more has the same pull to bear.
+        // A body that gives more has the same pull to bear.
         double pulled = pulled() / (kind == PracticeFamily.LADDER_BRACED ? LADDER_GIVES : 1);
         BodyMake body = new BodyMake(
                 fretsOverTop,
@@ -120,7 +120,8 @@ public final class CaseGenerator {
         }
         double nut = has(InstrumentFault.NUT_HIGH) ? between(0.5, 0.8) : between(0.05, 0.15);
         double low = has(InstrumentFault.NUT_LOW) ? -between(0.25, 0.4) : 0;
-        // A slot lies over the fret plane by what the string has over the first fret and the wood it rises on to there.
+        // A slot is above the fret plane by the string's clearance over the first fret and by the rise of the board up
+        // to there.
         Sides<Double> slots = new Sides<>(nut + 0.45, nut + 0.3 + low);
         HeelMake heel = new HeelMake(
                 between(86, 96) * Math.min(1, sizes.scale() / 645 + 0.15),
@@ -144,12 +145,12 @@ public final class CaseGenerator {
         return set(made, action);
     }
 
-    /** Of a board across the strings, mm; those of classical guitars and many mandolins are flat. */
+    /** Radius of the board across the strings, mm; boards of classical guitars and many mandolins are flat. */
     private double radius() {
         return kind == PracticeFamily.CLASSICAL || kind == PracticeFamily.MANDOLIN ? 0 : between(300, 420);
     }
 
-    /** Pull of a usual set, N, by which what gives under it is scaled. */
+    /** Pull of a usual set, N, to which compliance is scaled. */
     private double pulled() {
         return switch (kind) {
             case TWELVE_STRING -> 1050;
@@ -181,7 +182,7 @@ public final class CaseGenerator {
                 has(InstrumentFault.BRIDGE_LIFTED) ? between(0.25, 0.7) : 0);
     }
 
-    /** What the action is meant to come to: as it was wanted once, or as it has become. */
+    /** The action it should have: as once wanted, or as it has become. */
     private double action() {
         PracticeFamily.Sizes sizes = kind.sizes();
         double wanted = (sizes.bass() + sizes.treble()) / 2;
@@ -207,7 +208,10 @@ public final class CaseGenerator {
                 radius());
     }
 
-    /** The neck is set so that the strings lie as high over fret 12 as they are meant to, all being bent as it is. */
+    /**
+     * The neck angle is chosen so that the strings are at the intended height over fret 12, with everything bent as it
+     * is.
+     */
     private static VirtualInstrument set(VirtualInstrument made, double action) {
         double pitch = 0;
         for (int step = 0; step < SETTING_STEPS; step++) {

@@ -8,11 +8,11 @@ public enum InstrumentFault implements Keyed {
     NECK_FORWARD("neck-forward"),
     /** Too much relief. */
     RELIEF("relief"),
-    /** The slots of the nut are high. */
+    /** The nut slots are high. */
     NUT_HIGH("nut-high"),
-    /** A slot of the nut is low. */
+    /** A nut slot is low. */
     NUT_LOW("nut-low"),
-    /** The saddle is too tall; the neck is as it should be. */
+    /** The saddle is too tall; the neck is fine. */
     SADDLE_HIGH("saddle-high"),
     /** One fret stands proud. */
     PROUD_FRET("proud-fret"),
@@ -20,11 +20,11 @@ public enum InstrumentFault implements Keyed {
     WORN_FRETS("worn-frets"),
     /** The bridge was shaved before. */
     BRIDGE_CUT("bridge-cut"),
-    /** The neck points aside. */
+    /** The neck points to one side. */
     DRIFT("drift"),
-    /** A brace is loose: body and top give way farther under the strings. */
+    /** A brace is loose: body and top give more under the strings. */
     LOOSE_BRACE("loose-brace"),
-    /** The bridge gapes at the back. */
+    /** The bridge gaps at the back. */
     BRIDGE_LIFTED("bridge-lifted");
 
     private final String key;

@@ -2,13 +2,13 @@ package org.kestan.simulator.cases;
 
 import org.kestan.base.finding.Keyed;
 
-/** How hard a case is. */
+/** The level of difficulty of a case. */
 public enum Level implements Keyed {
-    /** One thing is wrong. */
+    /** One fault. */
     EASY("easy", 1),
-    /** Two things are. */
+    /** Two faults. */
     MEDIUM("medium", 2),
-    /** Three, of which one may mask another. */
+    /** Three faults, of which one may mask another. */
     HARD("hard", 3);
 
     private final String key;
@@ -24,7 +24,7 @@ public enum Level implements Keyed {
         return key;
     }
 
-    /** How many things are wrong. */
+    /** How many faults there are. */
     public int faults() {
         return faults;
     }

@@ -21,10 +21,10 @@ public record PracticeCase(
         VirtualInstrument instrument,
         int lowered) {
 
-    /** Raised whenever the same seed would make another instrument. */
+    /** Raised whenever the same seed would make a different instrument. */
     public static final int VERSION = 3;
 
-    /** The same case, its instrument having been worked on. */
+    /** Returns the case after its instrument was worked on. */
     public PracticeCase with(VirtualInstrument now) {
         return new PracticeCase(seed, level, kind, faults, now, lowered);
     }

@@ -26,7 +26,7 @@ public enum PracticeFamily implements Keyed {
     MANDOLIN("mandolin", Family.MANDOLIN, Joint.DOVETAIL, true, new Sizes(352, 15, 1.6, 1.3, 20, 24, 31, 40)),
     /** A small old flat-top with 12 frets clear, whose bridge was shaved before. */
     PARLOR("parlor", Family.STEEL, Joint.DOVETAIL, false, new Sizes(630, 12, 2.3, 1.9, 22, 25, 47, 58)),
-    /** A cheap flat-top with ladder braces: its body gives more than others. */
+    /** A cheap flat-top with ladder braces, whose body gives more than others. */
     LADDER_BRACED("ladder-braced", Family.STEEL, Joint.DOVETAIL, false, new Sizes(640, 14, 2.4, 2.0, 23, 28, 44, 56));
 
     private static final String[][] LIGHT = {
@@ -116,17 +116,17 @@ public enum PracticeFamily implements Keyed {
         return family;
     }
 
-    /** Returns how its neck is joined. */
+    /** Returns its neck joint. */
     public Joint joint() {
         return joint;
     }
 
-    /** Tells whether its bridge stands free. */
+    /** Returns whether its bridge is a floating one. */
     public boolean floating() {
         return floating;
     }
 
-    /** Returns the action one wants over fret 12, mm. */
+    /** Returns the usual target for the action over fret 12, mm. */
     public Sides<Double> wanted() {
         return new Sides<>(sizes.bass(), sizes.treble());
     }
@@ -135,7 +135,7 @@ public enum PracticeFamily implements Keyed {
         return sizes;
     }
 
-    /** Returns what it is strung with, from the lowest. */
+    /** Returns its strings, from the lowest. */
     public List<StringSpec> strings() {
         String[][] set =
                 switch (this) {

@@ -3,24 +3,26 @@ package org.kestan.simulator.elastic;
 import java.util.function.DoubleUnaryOperator;
 
 /**
- * A slender beam held at one end, bent by a moment that may change along it (Euler and Bernoulli: curvature is the moment over
- * the bending stiffness; any textbook of strength of materials). X from the free end, 0, to the held one, the length.
+ * A slender beam fixed at one end, bent by a moment that may vary along it (Euler and Bernoulli: curvature is the
+ * moment divided by the bending stiffness; any textbook of strength of materials). X from the free end, 0, to the
+ * fixed one, the length.
  *
  * @param length mm, positive
  * @param stiffness E·I at a place, N·mm², positive
  */
 public record Beam(double length, DoubleUnaryOperator stiffness) {
 
-    /** Places at which it is worked out; odd, for Simpson's rule. */
+    /** Number of places at which it is computed; odd, for Simpson's rule. */
     public static final int PLACES = 201;
 
-    /** Where a place lies, mm from the free end. */
+    /** The position of a place, mm from the free end. */
     public double at(int place) {
         return length * place / (PLACES - 1);
     }
 
     /**
-     * How far the beam rises at each place over the tangent at its held end: the moment over the stiffness, integrated twice.
+     * How far the beam rises at each place over the tangent at its fixed end: the moment divided by the stiffness,
+     * integrated twice.
      *
      * @param moment at each place, N·mm; positive bends the free end upward
      * @return mm, 0 at the held end
@@ -29,7 +31,7 @@ public record Beam(double length, DoubleUnaryOperator stiffness) {
         double step = length / (PLACES - 1);
         double[] slope = new double[PLACES];
         double[] rise = new double[PLACES];
-        // From the held end, where both are nothing, to the free one; the curvature is taken to change evenly between
+        // From the fixed end, where both are zero, to the free one; the curvature is taken to vary linearly between
         // places.
         for (int i = PLACES - 2; i >= 0; i--) {
             double here = moment[i] / stiffness.applyAsDouble(at(i));

@@ -14,15 +14,18 @@ import org.kestan.job.strings.StringSpec;
 import org.kestan.simulator.instrument.VirtualInstrument;
 
 /**
- * Finds the shape in which neck, body and strings hold each other: the strings' pull bends the neck and turns the block, which
- * moves the strings, which changes the moment they have. Repeated until nothing moves by a micrometer.
+ * Finds the shape in which neck, body and strings are in equilibrium: the strings' pull bends the neck and turns the
+ * block, which moves the strings and changes their moment. Repeated until nothing moves by a micrometer.
  */
 public final class Equilibrium {
 
-    /** The neck's section is a half ellipse with the board on its flat: so much of the rectangle's second moment of area. */
+    /**
+     * The neck's section is a half ellipse with the board on its flat side; this is its share of the rectangle's
+     * second moment of area.
+     */
     private static final double ROUND = 0.62;
 
-    /** How deep under the flat side the neutral axis lies, as a share of the depth. */
+    /** How deep below the flat side the neutral axis is, as a share of the depth. */
     private static final double NEUTRAL = 0.46;
 
     private static final double CROWN = 1.1;
@@ -31,7 +34,7 @@ public final class Equilibrium {
 
     private Equilibrium() {}
 
-    /** The shape with no strings on. */
+    /** The shape without strings. */
     public static State slack(VirtualInstrument instrument) {
         Beam beam = beam(instrument);
         double[] moment = new double[Beam.PLACES];
@@ -46,7 +49,7 @@ public final class Equilibrium {
     }
 
     /**
-     * The shape with the strings at a pitch.
+     * The shape with the strings at a given pitch.
      *
      * @param halfSteps how far below their own
      * @throws IllegalStateException if it does not hold: the strings pull the neck over
@@ -91,7 +94,10 @@ public final class Equilibrium {
         return moment;
     }
 
-    /** Under a pin bridge the top turns with the moment of the strings over it; under a floating one it sinks with their press. */
+    /**
+     * Under a pin bridge the top turns with the moment of the strings over it; under a floating one it sinks under
+     * their pressure.
+     */
     private static double topRise(VirtualInstrument instrument, State state, double tension) {
         VirtualInstrument.BridgeMake bridge = instrument.bridge();
         double gives = instrument.body().top() * instrument.body().loosened();

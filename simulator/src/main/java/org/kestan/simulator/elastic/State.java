@@ -4,7 +4,7 @@ import org.kestan.base.sheet.Side;
 import org.kestan.simulator.instrument.VirtualInstrument;
 
 /**
- * The shape of an instrument in equilibrium, true to the micrometer: Z over the soundboard at the joint.
+ * The shape of an instrument in equilibrium, to the micrometer: Z over the soundboard at the joint.
  *
  * @param instrument which
  * @param rise how far the neck is bent up at each place of its {@link Beam}, over the tangent at the joint
@@ -18,18 +18,21 @@ public record State(
 
     private static final double BEFORE_JOINT = 0.85;
 
-    /** A bridge that gapes at the back stands on its front edge: so much of the gap the saddle is raised by. */
+    /** A bridge that gaps at the back stands on its front edge; the saddle is raised by this share of the gap. */
     private static final double SADDLE_OF_LIFT = 0.3;
 
     /** From the outer strings to the edges of the board at the nut, both together, mm. */
     private static final double BESIDE_STRINGS = 7;
 
-    /** Angle of the fret plane against the soundboard at the joint, radians, positive = set back. */
+    /** Angle of the fret plane to the soundboard at the joint, radians, positive = set back. */
     public double pitch() {
         return instrument.neck().pitch() - turned;
     }
 
-    /** How many half steps its strings are below pitch, by their pull: by Mersenne's law it goes with the square of the pitch. */
+    /**
+     * How many half steps its strings are below pitch, from their pull: by Mersenne's law it varies with the square of
+     * the pitch.
+     */
     public double halfStepsDown() {
         double full = Equilibrium.pulls(instrument, 0).stream()
                 .mapToDouble(Double::doubleValue)
@@ -37,7 +40,7 @@ public record State(
         return 6 * Math.log(full / tension) / Math.log(2);
     }
 
-    /** Height of the plane of the frets under an outer string, bent as it is. */
+    /** Height of the fret plane under an outer string, bent as it is. */
     public double plane(double x, Side side) {
         double joint = instrument.jointAt();
         double line = instrument.body().fretsOverTop()
@@ -57,7 +60,10 @@ public record State(
         return side == Side.BASS ? 0.5 : -0.5;
     }
 
-    /** Height of the crown of a fret in the middle of the board: over those under the outer strings by what its radius makes. */
+    /**
+     * Height of the crown of a fret in the middle of the board, which is above those under the outer strings because
+     * of the radius.
+     */
     public double crownInTheMiddle(int fret) {
         double edges = (crown(fret, Side.BASS) + crown(fret, Side.TREBLE)) / 2;
         double radius = instrument.neck().radius();
@@ -101,7 +107,7 @@ public record State(
         return nut(side) * (1 - share) + saddle(side) * share;
     }
 
-    /** Height of the soundboard along its middle: from nothing at the joint to its rise at the saddle. */
+    /** Height of the soundboard along its middle: from zero at the joint to its rise at the saddle. */
     public double soundboard(double x) {
         double share =
                 Math.max(0, (x - instrument.jointAt()) / instrument.bridge().jointToSaddle());

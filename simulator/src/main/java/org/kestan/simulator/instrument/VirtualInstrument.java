@@ -38,7 +38,7 @@ public record VirtualInstrument(
         HeelMake heel) {
 
     /**
-     * The neck, as it is with no strings on.
+     * The neck without strings.
      *
      * @param modulus along the grain, N/mm²
      * @param widthNut at the nut
@@ -118,22 +118,22 @@ public record VirtualInstrument(
         strings = List.copyOf(strings);
     }
 
-    /** The same with its neck set at another angle, radians. */
+    /** Returns the instrument with its neck set at another angle, radians. */
     public VirtualInstrument withPitch(double pitch) {
         return withNeck(pitch, neck.bow, neck.rod);
     }
 
-    /** The same with its board planed so that it lies so much farther under the straight line, mm. */
+    /** Returns the instrument with its board planed to be farther below the straight line, mm. */
     public VirtualInstrument bowedBy(double further) {
         return withNeck(neck.pitch, neck.bow + further, neck.rod);
     }
 
-    /** The same with the rod turned: it bends the neck back against the strings, N·mm. */
+    /** Returns the instrument with the rod turned, which bends the neck back against the strings, N·mm. */
     public VirtualInstrument withRod(double moment) {
         return withNeck(neck.pitch, neck.bow, moment);
     }
 
-    /** The same with the end of its board falling away otherwise, for each mm of its length. */
+    /** Returns the instrument with the end of its board falling away differently, per mm of its length. */
     public VirtualInstrument withFall(double fall) {
         return withNeck(neck.pitch, neck.bow, neck.rod, fall);
     }
@@ -160,13 +160,15 @@ public record VirtualInstrument(
                 family, joint, frets, jointFret, lastFret, set, body, bridge, nut, crowns, strings, heel);
     }
 
-    /** The same with another nut. */
+    /** Returns the instrument with another nut. */
     public VirtualInstrument withNut(Sides<Double> slots) {
         return new VirtualInstrument(
                 family, joint, frets, jointFret, lastFret, neck, body, bridge, slots, crowns, strings, heel);
     }
 
-    /** The same with another bridge and saddle; the strings end as far under the bridge's top as before. */
+    /**
+     * Returns the instrument with another bridge and saddle; the strings end as far below the bridge's top as before.
+     */
     public VirtualInstrument withBridge(double thickness, Sides<Double> protrusion) {
         return with(new BridgeMake(
                 bridge.floating,
@@ -179,7 +181,7 @@ public record VirtualInstrument(
                 bridge.lift));
     }
 
-    /** The same with its bridge gaping so far at the back, mm. */
+    /** Returns the instrument with its bridge gaping at the back, mm. */
     public VirtualInstrument withLift(double lift) {
         return with(new BridgeMake(
                 bridge.floating,
@@ -192,7 +194,10 @@ public record VirtualInstrument(
                 lift));
     }
 
-    /** The same with its strings ending so high over the top, mm: in ramped pin holes, or at another tailpiece. */
+    /**
+     * Returns the instrument with its strings ending at another height over the top, mm: in ramped pin holes, or at
+     * another tailpiece.
+     */
     public VirtualInstrument withEndHeight(double height) {
         return with(new BridgeMake(
                 bridge.floating,
@@ -210,7 +215,7 @@ public record VirtualInstrument(
                 family, joint, frets, jointFret, lastFret, neck, body, made, nut, crowns, strings, heel);
     }
 
-    /** The same with its body giving way so many times as far as a sound one. */
+    /** Returns the instrument with its body giving more, as a multiple of a sound one. */
     public VirtualInstrument withLoosened(double loosened) {
         return with(new BodyMake(body.fretsOverTop, body.block, body.top, body.swell, loosened));
     }
@@ -220,37 +225,37 @@ public record VirtualInstrument(
                 family, joint, frets, jointFret, lastFret, neck, made, bridge, nut, crowns, strings, heel);
     }
 
-    /** The same with a top that gives so many times as far. */
+    /** Returns the instrument with its top giving more, as a multiple. */
     public VirtualInstrument withTopGiving(double times) {
         return with(new BodyMake(body.fretsOverTop, body.block, body.top * times, body.swell, body.loosened));
     }
 
-    /** The same with a neck that bolts on. */
+    /** Returns the instrument with a bolted neck. */
     public VirtualInstrument bolted() {
         return new VirtualInstrument(
                 family, Joint.MORTISE_BOLT, frets, jointFret, lastFret, neck, body, bridge, nut, crowns, strings, heel);
     }
 
-    /** The same with other strings. */
+    /** Returns the instrument with other strings. */
     public VirtualInstrument withStrings(List<StringSpec> others) {
         return new VirtualInstrument(
                 family, joint, frets, jointFret, lastFret, neck, body, bridge, nut, crowns, others, heel);
     }
 
-    /** The same with its neck pointing elsewhere, mm at the saddle toward the treble. */
+    /** Returns the instrument with its neck pointing elsewhere, mm at the saddle toward the treble. */
     public VirtualInstrument withDrift(double drift) {
         HeelMake set = new HeelMake(heel.height, heel.widthTop, heel.widthCap, drift, heel.roll);
         return new VirtualInstrument(
                 family, joint, frets, jointFret, lastFret, neck, body, bridge, nut, crowns, strings, set);
     }
 
-    /** The same with its crowns at other heights over the plane of the frets. */
+    /** Returns the instrument with its crowns at other heights over the fret plane. */
     public VirtualInstrument withCrowns(List<Double> heights) {
         return new VirtualInstrument(
                 family, joint, frets, jointFret, lastFret, neck, body, bridge, nut, heights, strings, heel);
     }
 
-    /** The same with its top standing otherwise than at the humidity of the shop, mm. */
+    /** Returns the instrument with its top away from its place at the shop's humidity, mm. */
     public VirtualInstrument withSwell(double swell) {
         return with(new BodyMake(body.fretsOverTop, body.block, body.top, swell, body.loosened));
     }
@@ -265,7 +270,7 @@ public record VirtualInstrument(
         return jointAt() + bridge.jointToSaddle();
     }
 
-    /** How much the crown of a fret stands over the plane of the frets. */
+    /** How far the crown of a fret is above the fret plane. */
     public double crown(int fret) {
         return crowns.get(fret - 1);
     }

@@ -48,7 +48,7 @@ public final class Frame {
         return gap;
     }
 
-    /** How far the wood of the board lies under a straight line from fret 1 to the joint, midway, mean of the sides. */
+    /** How far the wood of the board is below a straight line from fret 1 to the joint, midway, mean of the sides. */
     public double bowOfBoard(State state) {
         double low = instrument.frets().at(1);
         double high = instrument.jointAt();
@@ -63,8 +63,8 @@ public final class Frame {
     }
 
     /**
-     * The force that presses an outer string down on a fret, N: its pull by the two slopes it gets (a string under a point load;
-     * any mechanics textbook).
+     * The force that presses an outer string down on a fret, N: its pull times the two slopes it gets (a string under
+     * a point load; any mechanics textbook).
      */
     public double pressing(State state, int fret, Side side) {
         List<Double> pulls = Equilibrium.pulls(instrument, state.halfStepsDown());
@@ -79,8 +79,8 @@ public final class Frame {
     }
 
     /**
-     * What a straightedge shows over the top in front of the saddle. It lies where it truly rests, on the highest crowns: a proud
-     * fret lifts it.
+     * What a straightedge shows over the top in front of the saddle. It rests where it really would, on the highest
+     * crowns; a proud fret lifts it.
      *
      * @param front from where the caliper stands to the saddle
      */
@@ -94,7 +94,7 @@ public final class Frame {
     }
 
     /**
-     * What it shows when it lies along the middle of the board, which on a radius stands higher than under the outer strings.
+     * What it shows along the middle of the board, which on a radius is higher than under the outer strings.
      *
      * @param front from where the caliper stands to the saddle
      */
@@ -104,8 +104,9 @@ public final class Frame {
     }
 
     /**
-     * It lies on two crowns more than half the neck apart over whose line no other stands; of several such rests the one that
-     * reads highest. Where there is none, the neck being bowed back, it would rock: it is held level over the ends.
+     * It rests on two crowns more than half the neck apart with no other crown above their line; of several such
+     * positions, on the one that reads highest. If there is none, because the neck is bowed back, it would rock, and
+     * is held level over the ends.
      */
     private double resting(IntToDoubleFunction crown, double at) {
         int last = instrument.jointFret();

@@ -21,7 +21,7 @@ import org.kestan.simulator.instrument.VirtualInstrument;
  */
 public record Placement(Spot spot, int fret, Side side) {
 
-    /** From the bridge's front edge to the saddle, where the caliper stands under the straightedge, mm. */
+    /** From the bridge's front edge, where the caliper stands under the straightedge, to the saddle, mm. */
     public static final double BRIDGE_FRONT = 8;
 
     /** The fret the action is read over. */
@@ -29,10 +29,10 @@ public record Placement(Spot spot, int fret, Side side) {
 
     private static final double PAST_LAST_FRET = 3;
 
-    /** A gap under a bridge closes by so much when nothing pulls. */
+    /** How much a gap under a bridge closes without string pull. */
     private static final double LIFT_SLACK = 0.3;
 
-    /** Humidity of the shop, percent, and how much more a top has known that stands a millimeter higher. */
+    /** Humidity of the shop, percent, and how much more humidity raises the top by a millimeter. */
     private static final double USUAL_AIR = 47;
 
     private static final double AIR_OF_SWELL = 75;
@@ -72,7 +72,10 @@ public record Placement(Spot spot, int fret, Side side) {
         return new Placement(spot, 0, Side.BASS);
     }
 
-    /** Returns where a line of the sheet is read on an instrument; empty where no tool here reads it, or it has no such place. */
+    /**
+     * Returns where a line of the sheet is read on an instrument; empty if no tool here reads it, or it has no such
+     * place.
+     */
     public static Optional<Placement> of(Line<?> line, VirtualInstrument instrument) {
         return Optional.ofNullable(LINES.get(line))
                 .filter(each -> each.spot.isOn(instrument.bridge().floating()))
@@ -81,17 +84,19 @@ public record Placement(Spot spot, int fret, Side side) {
                         : each);
     }
 
-    /** Tells whether a line is read with the strings slack; the others at pitch, or it makes no difference. */
+    /**
+     * Returns whether a line is read with the strings slack; the others are read at pitch, or it makes no difference.
+     */
     public static boolean isReadSlack(Line<?> line) {
         return line == Reading.PROJECTION_SLACK;
     }
 
-    /** The tool one takes there: under the strings near the nut there is no room for a rule. */
+    /** The tool to take there: under the strings near the nut there is no room for a rule. */
     public SimulatedTool usualTool() {
         return spot == Spot.OVER_FRET && fret == 1 ? SimulatedTool.FEELER : spot.usual();
     }
 
-    /** Where it is along the strings, mm from the nut. */
+    /** Its position along the strings, mm from the nut. */
     public double along(VirtualInstrument of) {
         return switch (spot) {
             case SCALE, OPEN_STRING -> 0;
@@ -110,7 +115,7 @@ public record Placement(Spot spot, int fret, Side side) {
         };
     }
 
-    /** Returns the nearest of the places a tool can be put; over a fret, the nearest one. */
+    /** Returns the nearest place where a tool can be put; over a fret, the nearest one. */
     public static Optional<Placement> nearest(SimulatedTool tool, VirtualInstrument of, double along, Side side) {
         int fret = of.frets().nearest(along, 1, of.lastFret());
         return Arrays.stream(Spot.values())
@@ -120,7 +125,7 @@ public record Placement(Spot spot, int fret, Side side) {
                 .min(Comparator.comparingDouble(each -> Math.abs(each.along(of) - along)));
     }
 
-    /** What is truly there, in the unit of the tools it takes; of the bridge's back edge the gap, mm. */
+    /** The true value there, in the unit of the tools for it; for the bridge's back edge the gap, mm. */
     public double truth(State state) {
         VirtualInstrument of = state.instrument();
         VirtualInstrument.BridgeMake bridge = of.bridge();

@@ -27,7 +27,7 @@ import org.kestan.simulator.instrument.VirtualInstrument;
  */
 public final class SheetReader {
 
-    /** The order in which it is read. */
+    /** The reading order. */
     private static final List<LengthLine> ORDER = List.of(
             Dimension.SCALE,
             Reading.NUT_BASS,
@@ -71,7 +71,7 @@ public final class SheetReader {
     }
 
     /**
-     * Reads a case, slipping now and then.
+     * Reads a case, with occasional slips.
      *
      * @param slips the share of readings that are slips, 0 to 1
      */
@@ -82,7 +82,7 @@ public final class SheetReader {
                         slips > 0 && random.nextDouble() < slips ? tool.slip(truth, random) : tool.read(truth, random));
     }
 
-    /** Returns the sheet on which everything stands as it truly is. */
+    /** Returns a sheet with the true values. */
     public static Job truth(PracticeCase given) {
         return read(given, (tool, truth) -> truth);
     }

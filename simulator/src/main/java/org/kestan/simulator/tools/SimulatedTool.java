@@ -5,7 +5,7 @@ import org.kestan.base.finding.Keyed;
 
 /** A tool in a person's hand: its resolution, and the spread of repeated readings; common practice, no source. */
 public enum SimulatedTool implements Keyed {
-    /** A steel rule with half millimeters, read between its lines. */
+    /** A steel rule in half millimeters, read between its lines. */
     RULE(0.1, 0.08, 1),
     /** Feeler leaves. */
     FEELER(0.0254 / 2, 0.012, 0),
@@ -15,9 +15,9 @@ public enum SimulatedTool implements Keyed {
     STRAIGHTEDGE(0.05, 0.08, 0.8),
     /** A tape along the instrument. */
     TAPE(0.5, 0.25, 10),
-    /** A straightedge with notches for the frets, and leaves under it: it lies on the wood. */
+    /** A straightedge notched for the frets, with leaves under it; it rests on the wood. */
     NOTCHED_STRAIGHTEDGE(0.0254, 0.02, 0),
-    /** An angle gauge on the frets against the top. */
+    /** An angle gauge, on the frets and on the top. */
     ANGLE_GAUGE(Shows.DEGREES, 0.05, 0.06, 0.5),
     /** A hygrometer beside the instrument. */
     HYGROMETER(Shows.PERCENT, 1, 1.5, 10),
@@ -25,7 +25,7 @@ public enum SimulatedTool implements Keyed {
     TUNER(Shows.HALF_STEPS, 0.01, 0.01, 1),
     /** A spring scale that presses a string down. */
     FORCE_SCALE(Shows.NEWTONS, 0.1, 0.15, 2),
-    /** A mirror and a lamp, and a knuckle to knock with. */
+    /** A mirror and a lamp, and a knuckle to tap with. */
     MIRROR(Shows.LOOSE, 0.1, 0, 1);
 
     /** What a tool shows. */
@@ -40,7 +40,7 @@ public enum SimulatedTool implements Keyed {
         HALF_STEPS,
         /** A force, N. */
         NEWTONS,
-        /** Whether something is loose: 1, or 0 for not. */
+        /** Whether something is loose: 1, or 0 if not. */
         LOOSE
     }
 
@@ -65,24 +65,24 @@ public enum SimulatedTool implements Keyed {
         return Keyed.kebab(this);
     }
 
-    /** What it shows; what it resolves, how readings spread, and what it reads are in that unit. */
+    /** The quantity it shows; its resolution, its spread and its readings are in that unit. */
     public Shows shows() {
         return shows;
     }
 
-    /** Returns how far readings of one thing lie apart, one standard deviation; its resolution comes on top. */
+    /** Returns the spread of repeated readings, one standard deviation; its resolution comes on top. */
     public double spread() {
         return spread;
     }
 
-    /** Returns the least step it shows. */
+    /** Returns its smallest step. */
     public double resolution() {
         return resolution;
     }
 
     /**
-     * Reads something as one does by its usual slip: the wrong end of the rule, a jaw beside the place, a straightedge on a
-     * proud fret; feelers tell half of it.
+     * Reads something with the tool's usual slip: the wrong end of the rule, a jaw beside the place, a straightedge on
+     * a proud fret, half the gap with feelers.
      */
     public double slip(double truth, Random random) {
         return read(slip == 0 ? truth / 2 : truth + (random.nextBoolean() ? slip : -slip), random);

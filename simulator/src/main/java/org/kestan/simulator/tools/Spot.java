@@ -7,7 +7,7 @@ import org.kestan.base.sheet.Fitting;
 
 /** A place where something is measured: the tools that reach it, and what else has to be specified. */
 public enum Spot implements Keyed {
-    /** From the nut to the saddle, or twice that to fret 12. */
+    /** From the nut to the saddle, or twice the distance to fret 12. */
     SCALE(Fitting.ANY, false, false, SimulatedTool.TAPE),
     /** From the crown of a fret to the underside of an outer string. */
     OVER_FRET(Fitting.ANY, true, true, SimulatedTool.RULE, SimulatedTool.FEELER),
@@ -23,9 +23,9 @@ public enum Spot implements Keyed {
     HEEL_TOP(Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
     /** Across the heel at the cap. */
     HEEL_CAP(Fitting.ANY, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
-    /** How far the neck points aside at the bridge. */
+    /** How far to one side the neck points at the bridge. */
     CENTERLINE(Fitting.ANY, false, false, SimulatedTool.RULE, SimulatedTool.CALIPER),
-    /** How long the board lies over the top. */
+    /** How long the board is over the top. */
     EXTENSION(Fitting.ANY, false, false, SimulatedTool.TAPE, SimulatedTool.RULE),
     /** How far the end of the board falls away. */
     FALL_AWAY(Fitting.ANY, false, false, SimulatedTool.FEELER),
@@ -43,7 +43,7 @@ public enum Spot implements Keyed {
     BRIDGE_THICKNESS(Fitting.PIN_BRIDGE, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
     /** From the saddle to the pins. */
     PINS(Fitting.PIN_BRIDGE, false, false, SimulatedTool.CALIPER, SimulatedTool.RULE),
-    /** How far under the bridge's top the strings end. */
+    /** How far below the bridge's top the strings end. */
     RAMP(Fitting.PIN_BRIDGE, false, false, SimulatedTool.CALIPER),
     /** From the bridge's front edge to the saddle. */
     BRIDGE_FRONT(Fitting.PIN_BRIDGE, false, false, SimulatedTool.RULE, SimulatedTool.CALIPER),
@@ -57,9 +57,9 @@ public enum Spot implements Keyed {
     BRACES(Fitting.ANY, false, false, SimulatedTool.MIRROR),
     /** The wood of the board between the frets, midway between fret 1 and the joint. */
     BOARD(Fitting.ANY, false, false, SimulatedTool.NOTCHED_STRAIGHTEDGE),
-    /** The plane of the frets at the joint against the top. */
+    /** The angle of the fret plane at the joint to the top. */
     NECK_ANGLE(Fitting.ANY, false, false, SimulatedTool.ANGLE_GAUGE),
-    /** The air the instrument has lived in. */
+    /** The air the instrument has been in. */
     AIR(Fitting.ANY, false, false, SimulatedTool.HYGROMETER),
     /** An open outer string. */
     OPEN_STRING(Fitting.ANY, false, true, SimulatedTool.TUNER),
@@ -85,12 +85,12 @@ public enum Spot implements Keyed {
         return Keyed.kebab(this);
     }
 
-    /** Tells whether it is there on an instrument with or without a floating bridge. */
+    /** Returns whether it exists on an instrument with or without a floating bridge. */
     public boolean isOn(boolean floating) {
         return fitting == Fitting.ANY || floating == (fitting == Fitting.FLOATING_BRIDGE);
     }
 
-    /** Tells whether it is read on a neck that sits in its joint. */
+    /** Returns whether it is read with the neck in its joint. */
     public boolean needsNeck() {
         return switch (this) {
             case FRETS_OVER_TOP, CENTERLINE, FALL_AWAY, PROJECTION, PROJECTION_MIDDLE, NECK_ANGLE -> true;
@@ -98,27 +98,27 @@ public enum Spot implements Keyed {
         };
     }
 
-    /** Tells whether it is read on strings that pull. */
+    /** Returns whether it is read with the strings under tension. */
     public boolean needsStrings() {
         return this == OVER_FRET || this == UNDER_HELD_STRING || this == OPEN_STRING || this == PRESSED_STRING;
     }
 
-    /** Tells whether a fret has to be said. */
+    /** Returns whether a fret has to be specified. */
     public boolean fretted() {
         return fretted;
     }
 
-    /** Tells whether a side has to be said. */
+    /** Returns whether a side has to be specified. */
     public boolean sided() {
         return sided;
     }
 
-    /** The tool one takes for it, mostly. */
+    /** The usual tool for it. */
     SimulatedTool usual() {
         return usual;
     }
 
-    /** Tells whether a tool can be put there at all. */
+    /** Returns whether a tool can be put there at all. */
     public boolean takes(SimulatedTool tool) {
         return tools.contains(tool);
     }

@@ -40,8 +40,8 @@ import org.kestan.overview.Station;
 import org.kestan.text.Wording;
 
 /**
- * Five readings and a look at an instrument on the counter: the likely answer with how sure it is, the one further thing
- * that would settle it, and the gates. Its job is its own until it is made a full one.
+ * Five readings and a quick look at an instrument on the counter: the likely answer with how certain it is, the one
+ * further thing that would settle it, and the gates. Its job is separate until it is made into a full one.
  */
 public final class CounterRoom extends VBox implements Room {
 
@@ -56,7 +56,7 @@ public final class CounterRoom extends VBox implements Room {
     private final Label assumed = new Label();
     private final GatesPane gates;
 
-    /** Makes the room: the unit, the shop standards and the status line of the open job are used. */
+    /** Makes the room; it uses the unit, the shop standards and the status line of the open job. */
     public CounterRoom(RoomContext context) {
         this.context = context;
         outer = context.session();
@@ -243,7 +243,7 @@ public final class CounterRoom extends VBox implements Room {
         }
     }
 
-    /** On to the field that the new job still needs, wherever it is; with nothing needed to the sheet. */
+    /** Moves on to the field that the new job still needs, wherever it is; if nothing is needed, to the sheet. */
     private void toWhatIsNeeded() {
         List<Fault> faults = outer.analysis().faults();
         Stream.of(Lines.OF_INSTRUMENT, Lines.OF_VISIT, Lines.OF_TARGET)

@@ -1,2 +1,2 @@
-/** The counter check: five readings and a look, answered at once, in a room of its own beside the open job. */
+/** The counter check: five readings and a quick look, answered at once, in its own room beside the open job. */
 package org.kestan.desktop.rooms.counter;

@@ -3,7 +3,7 @@ package org.kestan.desktop.rooms.help;
 import java.nio.file.Path;
 import javafx.scene.control.ListCell;
 
-/** A report by the name of its file, which says when it was written. */
+/** A report, shown by its file name, which says when it was written. */
 final class ReportCell extends ListCell<Path> {
 
     @Override

@@ -39,7 +39,7 @@ import org.kestan.text.BenchUnit;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
-/** Scale, bridge and fretboard in; the neck angle out, with the drawing of the instrument they would make. */
+/** From scale, bridge and fretboard to the neck angle, with a drawing of the instrument they would make. */
 public final class KitRoom extends VBox implements Room {
 
     private final JobSession session;
@@ -49,7 +49,7 @@ public final class KitRoom extends VBox implements Room {
     private final GridPane figures = new GridPane();
     private final VBox problems = new VBox();
 
-    /** Makes the room: the unit, the shop standards and the status line of the open job are used. */
+    /** Makes the room; it uses the unit, the shop standards and the status line of the open job. */
     public KitRoom(RoomContext context) {
         JobSession outer = context.session();
         session = JobSession.beside(outer);
@@ -164,7 +164,7 @@ public final class KitRoom extends VBox implements Room {
                 .orElse(Messages.message("kit-room.scale-joint-fret-and")));
         neck.ifPresent(this::show);
         Job drawn = neck.map(each -> each.finished(session.job())).orElse(session.job());
-        // What is not built yet has nothing to be put right.
+        // An instrument that has not been built has nothing to repair.
         JobAnalysis analysis = JobAnalysis.of(drawn, session.standards());
         instrument.figuresProperty().set(analysis.figures());
         instrument

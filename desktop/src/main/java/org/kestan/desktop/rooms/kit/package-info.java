@@ -1,2 +1,2 @@
-/** The neck angle from nothing, for kits and new builds, in a room of its own with the drawing. */
+/** The neck angle from nothing, for kits and new builds, in its own room with the drawing. */
 package org.kestan.desktop.rooms.kit;

@@ -22,7 +22,7 @@ import org.kestan.text.Wording;
 /** One job in the list. */
 final class JobCell extends ListCell<JobCard> {
 
-    /** Room for the list's bar and border. */
+    /** Space for the list's scroll bar and border. */
     private static final double BESIDE = 20;
 
     private static final double WIDTH = 190;
@@ -67,7 +67,7 @@ final class JobCell extends ListCell<JobCard> {
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("job-card");
         setPrefWidth(0);
-        // A long name takes a second line rather than lose its end.
+        // A long name wraps onto a second line instead of being cut off.
         name.setWrapText(true);
     }
 
@@ -121,7 +121,7 @@ final class JobCell extends ListCell<JobCard> {
                 + (open.isVisible() ? ", " + open.getText() : ""));
     }
 
-    /** The photograph, else the loupes; until they are found the instrument's line. */
+    /** The photograph, or the loupes; until they are found, the instrument's line. */
     private void show(Thumbnails.Thumbnail found) {
         photo.setImage(found.photo().orElse(null));
         photo.setVisible(found.photo().isPresent());
@@ -130,14 +130,14 @@ final class JobCell extends ListCell<JobCard> {
         found.view().ifPresent(view -> loupes.show(view, "", ""));
     }
 
-    /** When it is to be looked at again. */
+    /** When the job is due for a check. */
     static String due(LocalDate day) {
         return day.isAfter(LocalDate.now())
                 ? Messages.message("job-cell.look-at-it-again", day)
                 : Messages.message("job-cell.to-look-at-again", day);
     }
 
-    /** How long ago, in the coarsest unit that says something. */
+    /** How long ago, in the coarsest useful unit. */
     static String age(Instant then) {
         Duration since = Duration.between(then, Instant.now());
         return Optional.of(since.toDays())

@@ -22,7 +22,7 @@ final class JobRemoval {
     private final Button undelete =
             new TextButton(Messages.message("job-removal.undo-delete"), "ledger-undelete", this::bringBack);
 
-    /** The job in the bin that was asked to be erased once: asked again it goes. */
+    /** The job in the bin for which Erase was pressed once; the second press erases it. */
     private Optional<String> sure = Optional.empty();
 
     /** @param done called when the ledger has changed, on the application thread */
@@ -33,22 +33,22 @@ final class JobRemoval {
         undelete.setDisable(true);
     }
 
-    /** Returns the button that brings back what was deleted last. */
+    /** Returns the button that restores the last deleted job. */
     Button undelete() {
         return undelete;
     }
 
-    /** Tells whether something was deleted that can be brought back. */
+    /** Returns whether a deleted job can be restored. */
     boolean isUndoable() {
         return !deleted.isEmpty();
     }
 
-    /** What was asked to be erased once is asked for anew. */
+    /** Erase has to be pressed twice again. */
     void reconsider() {
         sure = Optional.empty();
     }
 
-    /** Puts a job away or takes it out again; one in the bin is brought back. */
+    /** Archives or unarchives a job; one in the bin is restored. */
     void moveAway(JobCard card) {
         store.ask(
                 () -> {
@@ -62,13 +62,13 @@ final class JobRemoval {
                 moved -> done.run());
     }
 
-    /** Puts a job into the bin; one that lies there is erased. */
+    /** Moves a job to the bin; one that is already there is erased. */
     void delete(JobCard card) {
         if (card.shelf() == JobLocation.BIN) {
             erase(card);
             return;
         }
-        // What was typed last is in the ledger before the job goes, for the day it is brought back.
+        // What was typed last is saved before the job is deleted, in case it is restored.
         store.saveNow();
         store.ask(
                 () -> {
@@ -89,7 +89,7 @@ final class JobRemoval {
         done.run();
     }
 
-    /** Brings back what was deleted last. */
+    /** Restores the job that was deleted last. */
     void bringBack() {
         if (deleted.isEmpty()) {
             return;
@@ -107,7 +107,7 @@ final class JobRemoval {
                 });
     }
 
-    /** Erases at the second press; the first says what that means. */
+    /** Erases at the second press; the first one explains what that means. */
     private void erase(JobCard card) {
         if (!sure.equals(Optional.of(card.id()))) {
             sure = Optional.of(card.id());
@@ -122,7 +122,7 @@ final class JobRemoval {
         });
     }
 
-    /** Writes anew what has traces, which takes its time, and says when none are left. */
+    /** Rewrites everything that has traces of the job, which takes a while, and reports when none are left. */
     private void cleanse() {
         store.askAtLength(() -> store.ledger().cleanse(), stay -> {
             if (stay.isEmpty()) {

@@ -46,16 +46,16 @@ import org.kestan.text.Wording;
  */
 public final class LedgerRoom extends VBox implements Room {
 
-    /** Jobs shown at once; more can be asked for. */
+    /** Jobs shown at once; more can be requested. */
     private static final int FIRST = 400;
 
-    /** The same of a search: who sees so many types another letter, and each letter is to take no time. */
+    /** The same for a search: whoever sees that many types another letter, and each letter has to be fast. */
     private static final int FIRST_FOUND = 100;
 
-    /** It is counted so many farther than is shown. */
+    /** Jobs are counted this much further than they are shown. */
     private static final int COUNTED_BEYOND = 100;
 
-    /** So many times as many are shown when more are asked for. */
+    /** The factor by which more are shown on request. */
     private static final int MORE = 4;
 
     private final JobSession session;
@@ -84,7 +84,7 @@ public final class LedgerRoom extends VBox implements Room {
     private final RoomContext context;
     private int asked;
 
-    /** Makes the room over the store's ledger. */
+    /** Makes the room for the store's ledger. */
     public LedgerRoom(RoomContext context) {
         this.context = context;
         session = context.session();
@@ -128,7 +128,7 @@ public final class LedgerRoom extends VBox implements Room {
         search.setPrefColumnCount(22);
         search.textProperty().addListener((property, old, next) -> {
             if (glance.isSelected()) {
-                // Who searches wants the jobs.
+                // A search is for jobs, not for statistics.
                 glance.setSelected(false);
                 showGlance();
             }
@@ -191,7 +191,7 @@ public final class LedgerRoom extends VBox implements Room {
         emptyWords.getStyleClass().add("waiting");
         sample.visibleProperty().bind(sample.managedProperty());
         if (practicing) {
-            // A sample job is a customer's.
+            // A sample job is a customer's job.
             sample.setManaged(false);
         } else {
             sample.managedProperty().bind(first.managedProperty());
@@ -273,7 +273,7 @@ public final class LedgerRoom extends VBox implements Room {
         store.others().openProperty().addListener((property, old, next) -> list.refresh());
     }
 
-    /** The list, or the shop's numbers in its place. */
+    /** Shows the list, or the shop's numbers in its place. */
     private void showGlance() {
         boolean numbers = glance.isSelected();
         list.setVisible(!numbers);
@@ -311,12 +311,12 @@ public final class LedgerRoom extends VBox implements Room {
         search.requestFocus();
     }
 
-    /** Returns what moves jobs in and out. */
+    /** Returns what imports and exports jobs. */
     public LedgerTransfers transfers() {
         return transfers;
     }
 
-    /** Looks again; of several looks under way the last one asked for counts. */
+    /** Searches again; of several searches under way, the latest counts. */
     private void refresh() {
         if (glance.isSelected()) {
             logbook.refresh();
@@ -359,7 +359,7 @@ public final class LedgerRoom extends VBox implements Room {
                         });
         first.setManaged(untouched && shelf.getValue() == JobLocation.BENCH);
         if (cards.isEmpty() && first.isManaged() && search.isFocused()) {
-            // With nothing to search in, Enter starts.
+            // With nothing to search, Enter starts a job.
             first.requestFocus();
         }
         kept.ifPresent(id -> cards.stream()
@@ -377,7 +377,7 @@ public final class LedgerRoom extends VBox implements Room {
         refresh();
     }
 
-    /** A made-up job to look around in; it lies in the ledger like any other, and is deleted like one. */
+    /** A made-up job to look around in; it is stored in the ledger like any other, and deleted like one. */
     private void openSample() {
         Job made = JobReader.read(DemoJobs.bytes(DemoJobs.NAMES.get(0)))
                 .job()
@@ -399,7 +399,7 @@ public final class LedgerRoom extends VBox implements Room {
         });
     }
 
-    /** Changes the ledger away from the window, then looks again. */
+    /** Changes the ledger in the background, then searches again. */
     private <T> void change(Callable<T> work) {
         store.ask(work, done -> refresh());
     }

@@ -30,7 +30,7 @@ import org.kestan.ledger.LedgerException;
  */
 public final class LedgerTransfers {
 
-    /** Of what was left out so much is said at once. */
+    /** How many of the skipped files are named at once. */
     private static final int REFUSED_SAID = 3;
 
     private final JobSession session;
@@ -85,7 +85,7 @@ public final class LedgerTransfers {
                 .ifPresent(zip -> writeOne(card, zip));
     }
 
-    /** Writes one job to a zip, with its pictures and papers. */
+    /** Exports one job to a zip, with its pictures and papers. */
     public void writeOne(JobCard card, Path zip) {
         store.flush();
         run(
@@ -93,7 +93,7 @@ public final class LedgerTransfers {
                 () -> Archive.write(store.ledger(), List.of(card), zip, this::step));
     }
 
-    /** Takes job files and zips of them into the ledger. */
+    /** Imports job files and zips of them. */
     public void takeIn(List<Path> files) {
         run(Messages.message("ledger-transfers.taken-in"), () -> {
             List<String> refused = new ArrayList<>();
@@ -123,7 +123,7 @@ public final class LedgerTransfers {
         });
     }
 
-    /** Writes all jobs to a zip. */
+    /** Exports all jobs to a zip. */
     public void writeAll(Path zip) {
         store.flush();
         run(
@@ -183,7 +183,7 @@ public final class LedgerTransfers {
         }
     }
 
-    /** What became of jobs that were there already. */
+    /** What happened to jobs that already existed. */
     private static String met(Archive.Met met) {
         return (met.same() > 0 ? Messages.message("ledger-transfers.there-already", met.same()) : "")
                 + (met.newer() > 0 ? Messages.message("ledger-transfers.newer-what-they-replace", met.newer()) : "")

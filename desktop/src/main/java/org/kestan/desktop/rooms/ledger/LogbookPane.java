@@ -57,7 +57,7 @@ final class LogbookPane extends VBox {
         row.setVgrow(Priority.ALWAYS);
         row.setPercentHeight(100.0 / 3);
         grid.getRowConstraints().setAll(row, row, row);
-        // There are many ways.
+        // How many ways are listed, since there are many.
         grid.add(ways, 0, 0, 1, 2);
         grid.add(hours, 1, 0, 1, 2);
         grid.add(misses, 0, 2);
@@ -69,7 +69,7 @@ final class LogbookPane extends VBox {
         session.unitProperty().addListener((property, old, next) -> show());
     }
 
-    /** Looks again. */
+    /** Updates the numbers. */
     void refresh() {
         store.ask(() -> ShopStatistics.of(store.ledger().lessons(), LocalDate.now()), next -> {
             logbook = next;

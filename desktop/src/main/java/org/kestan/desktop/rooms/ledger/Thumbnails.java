@@ -25,19 +25,19 @@ import org.kestan.repair.sideview.SideView;
  */
 final class Thumbnails {
 
-    /** As many are kept. */
+    /** How many thumbnails are kept. */
     private static final int KEPT = 200;
 
-    /** As many wait: a screen of them. */
+    /** How many requests may wait: one screenful. */
     private static final int WAITING = 14;
 
     private static final double PIXELS = 200;
 
-    /** A job as it was at a time. */
+    /** A job in a certain version. */
     private record Key(String id, Instant changed, ShopStandards shop) {}
 
     /**
-     * A job's picture.
+     * A job's thumbnail.
      *
      * @param photo its first photograph
      * @param view its instrument, where there is no photograph and enough is known
@@ -65,7 +65,7 @@ final class Thumbnails {
         this.session = session;
     }
 
-    /** Tells a job's picture, at once where it is known. */
+    /** Delivers a job's thumbnail, at once if it is known. */
     void of(JobCard card, Consumer<Thumbnail> answered) {
         Key key = new Key(card.id(), card.changedAt(), session.standards());
         Thumbnail found = known.get(key);
@@ -94,7 +94,7 @@ final class Thumbnails {
         });
     }
 
-    /** A job that can't be read or drawn has no picture; that it can't be read is said when it is opened. */
+    /** A job that can't be read or drawn has no thumbnail; the error is reported when it is opened. */
     private Thumbnail seen(Key key) {
         try {
             return look(key);

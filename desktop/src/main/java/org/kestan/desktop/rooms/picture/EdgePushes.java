@@ -9,12 +9,12 @@ import org.kestan.desktop.widgets.field.TextButton;
 /** The buttons that nudge an edge that was not found well, a row for each edge, up before down. */
 final class EdgePushes extends GridPane {
 
-    /** Pushes an edge. */
+    /** Nudges an edge. */
     @FunctionalInterface
     interface Push {
 
         /**
-         * Pushes it away from the other, or toward it.
+         * Nudges it away from the other edge, or toward it.
          *
          * @param upper the one the gap ends at, else the one it begins at
          * @param away 1 for away, -1 for toward

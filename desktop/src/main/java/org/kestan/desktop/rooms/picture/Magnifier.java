@@ -34,7 +34,7 @@ final class Magnifier extends Canvas {
     }
 
     /**
-     * Shows what lies around a place.
+     * Shows the surroundings of a place.
      *
      * @param edges edges that are drawn, where they lie in it
      * @param crossed whether the place itself is marked
@@ -45,7 +45,7 @@ final class Magnifier extends Canvas {
         if (picture.isEmpty()) {
             return;
         }
-        // Edges that lie far apart are all seen.
+        // If the edges are far apart, both are shown.
         double reach = edges.stream().mapToDouble(at::distance).max().orElse(0);
         double times = Math.max(0.5, Math.min(MOST_TIMES, SIDE / 2.0 / (1.2 * reach + 1)));
         int count = (int) Math.round(SIDE / times);

@@ -43,12 +43,12 @@ final class PictureGuide {
         this.inset = inset;
     }
 
-    /** What is to be read. */
+    /** What to read. */
     Reading line() {
         return line;
     }
 
-    /** Tells whether another asks for the same, by the same measures. */
+    /** Returns whether another request asks for the same reading with the same measures. */
     boolean asks(PictureGuide other) {
         return line == other.line
                 && fret == other.fret
@@ -58,13 +58,13 @@ final class PictureGuide {
                 && inset.equals(other.inset);
     }
 
-    /** The frets that are marked: the one that is read over, and its neighbors. */
+    /** The frets to mark: the one that is read over, and its neighbors. */
     private List<Integer> frets() {
         int first = Math.max(1, fret - 1);
         return List.of(first, first + 1, first + 2);
     }
 
-    /** What can't be begun without; empty where it can. */
+    /** What is missing before marking can start; empty if nothing is. */
     String lacks() {
         if (PictureMeasurement.isOverFret(line)) {
             return scale.isPresent() ? "" : Messages.message("picture-room.no-scale-length");
@@ -80,7 +80,7 @@ final class PictureGuide {
         return marks.size() >= needed();
     }
 
-    /** Says what is to be marked next. */
+    /** Returns what to mark next. */
     String next() {
         if (isDone()) {
             return Messages.message("picture-room.all-marked");
@@ -105,7 +105,7 @@ final class PictureGuide {
         }
     }
 
-    /** Takes the last mark back. */
+    /** Removes the last mark. */
     void back() {
         if (!marks.isEmpty()) {
             marks.remove(marks.size() - 1);
@@ -116,7 +116,7 @@ final class PictureGuide {
         return List.copyOf(marks);
     }
 
-    /** What was marked, once all is. */
+    /** The marks, once all are set. */
     PictureMarks result() {
         if (!PictureMeasurement.isOverFret(line)) {
             return new PictureMarks(

@@ -20,7 +20,7 @@ import org.kestan.job.Job;
 /** The lengths that give a photograph its scale, as they are typed. */
 final class PictureLengths {
 
-    /** Scale lengths nearer to each other are one, mm. */
+    /** Scale lengths closer together than this count as the same, mm. */
     private static final double SAME = 0.05;
 
     private final JobSession session;
@@ -72,7 +72,7 @@ final class PictureLengths {
         return box;
     }
 
-    /** What is no length is said, and stays in its field. */
+    /** A text that is not a length is reported, and stays in its field. */
     private void typed(TextField field, Runnable changed) {
         if (!field.getText().isBlank() && Length.parse(field.getText()) instanceof Parsed.Bad<Length> bad) {
             session.complain(session.words().problem(bad.problem(), bad.accepted()));
@@ -80,18 +80,18 @@ final class PictureLengths {
         changed.run();
     }
 
-    /** Shows what the sheet says where nothing is typed. */
+    /** Shows the values of the sheet if nothing is typed. */
     void show(Job job) {
         scale.setPromptText(job.get(Dimension.SCALE).map(Length::text).orElse(""));
     }
 
-    /** Another instrument. */
+    /** Another instrument was opened. */
     void clear() {
         all().forEach(TextField::clear);
     }
 
     /**
-     * Puts in what a sample was taken at, mm, where nothing is typed; its scale length where the sheet has another or none.
+     * Fills in the measures of a sample, mm, if nothing is typed; its scale length if the sheet has another or none.
      */
     void lend(double sampleScale, double sampleDistance, double sampleInset) {
         takeBack();
@@ -110,7 +110,7 @@ final class PictureLengths {
         }
     }
 
-    /** Takes what a sample was taken at out again: no other picture was taken like that. */
+    /** Removes the measures of a sample again: no other picture was taken like that. */
     void takeBack() {
         lent.forEach((field, text) -> {
             if (field.getText().equals(text)) {
@@ -124,7 +124,7 @@ final class PictureLengths {
         return String.format(Locale.ROOT, "%.1f mm", length);
     }
 
-    /** Scale length, mm: what was typed here is for an instrument far away, else the sheet's counts. */
+    /** Scale length, mm: what was typed here, for an instrument far away; otherwise the sheet's. */
     OptionalDouble scale() {
         OptionalDouble typed = length(scale);
         return typed.isPresent()
@@ -135,7 +135,7 @@ final class PictureLengths {
                         .orElse(OptionalDouble.empty());
     }
 
-    /** A length seen in the picture, mm. */
+    /** A length visible in the picture, mm. */
     OptionalDouble known() {
         return length(known);
     }
@@ -145,7 +145,7 @@ final class PictureLengths {
         return length(distance);
     }
 
-    /** How far inside the board's edge the string lies, mm. */
+    /** How far inside the board's edge the string is, mm. */
     OptionalDouble inset() {
         return length(inset);
     }

@@ -40,7 +40,7 @@ final class PictureOffers {
         session.say(Messages.message("picture-room.offered", caption));
     }
 
-    /** The same at the counter, for an instrument far away: its owner sent the pictures. */
+    /** Puts it into its field at the counter, for an instrument far away whose owner sent the pictures. */
     void atCounter(SourcedReading<Length> mean, Scene scene) {
         context.enterer().accept("counter");
         fill(scene, "counter-" + EntryField.id(mean.line()), mean);

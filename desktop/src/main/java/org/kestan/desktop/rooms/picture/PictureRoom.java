@@ -49,7 +49,7 @@ import org.kestan.text.Wording;
  */
 public final class PictureRoom extends VBox implements Room {
 
-    /** Lines that the counter asks for. */
+    /** Lines that the counter check asks for. */
     private static final List<Reading> AT_COUNTER = List.of(
             Reading.ACTION_BASS,
             Reading.ACTION_TREBLE,
@@ -76,7 +76,7 @@ public final class PictureRoom extends VBox implements Room {
     private static final int FIRST_FRET = 1;
     private static final int RELIEF_FRET = 7;
 
-    /** What an edge is pushed by, pixels of the picture. */
+    /** How far one nudge moves an edge, in pixels of the picture. */
     private static final double PUSH = 0.5;
 
     private final RoomContext context;
@@ -103,17 +103,17 @@ public final class PictureRoom extends VBox implements Room {
     private OptionalDouble focal = OptionalDouble.empty();
     private Optional<Path> file = Optional.empty();
 
-    /** Whether the picture is of the practice instrument: a reading of it is one of its sheet, but no picture of it is kept. */
+    /** Whether the picture is of the practice instrument: its readings go on the sheet, but the picture is not kept. */
     private boolean practiced;
 
     private PictureGuide guide;
     private Optional<PictureReading> reading = Optional.empty();
     private double pixel;
 
-    /** Whether what is marked was looked at and nothing could be read. */
+    /** Whether the marks were evaluated and nothing could be read. */
     private boolean nothing;
 
-    /** A room in a window. */
+    /** Makes the room in a window. */
     public PictureRoom(RoomContext context) {
         this.context = context;
         session = context.session();
@@ -174,7 +174,7 @@ public final class PictureRoom extends VBox implements Room {
         begin();
     }
 
-    /** A line of the sheet by its name. */
+    /** A line of the sheet with its name. */
     private static final class LineName extends StringConverter<Reading> {
         @Override
         public String toString(Reading line) {
@@ -193,7 +193,7 @@ public final class PictureRoom extends VBox implements Room {
                 line, fret(line), lengths.scale(), lengths.known(), lengths.distance(), lengths.inset());
     }
 
-    /** The fret a line is read at, as the sheet says. */
+    /** The fret a line is read at, according to the sheet. */
     private int fret(Reading line) {
         int over =
                 switch (line) {
@@ -204,7 +204,7 @@ public final class PictureRoom extends VBox implements Room {
         return Math.max(FIRST_FRET, Math.min(Frets.HIGHEST - 1, over));
     }
 
-    /** Begins to mark anew where something else is to be read, or by another measure; else all marks stay. */
+    /** Starts marking anew if something else is to be read, or with other measures; otherwise all marks stay. */
     private void begin() {
         lengths.show(session.job());
         PictureGuide next = guide();
@@ -221,7 +221,7 @@ public final class PictureRoom extends VBox implements Room {
         show();
     }
 
-    /** Another instrument: nothing that was read on the one before is put on its sheet. */
+    /** Another instrument was opened: nothing read on the previous one goes on its sheet. */
     private void forget() {
         all.clear();
         file = Optional.empty();
@@ -241,13 +241,13 @@ public final class PictureRoom extends VBox implements Room {
                 .ifPresent(this::open);
     }
 
-    /** Reads a picture away from the window; what can't be read is said. */
+    /** Reads a picture in the background; reports it if it can't be read. */
     public void open(Path from) {
         step.setText(Messages.message("picture-room.reading"));
         Optional<String> of = context.store().openId();
         context.store().askAtLength(() -> OpenedPicture.of(from), read -> {
             if (!of.equals(context.store().openId())) {
-                // Another instrument lies open by now: the picture is not of it.
+                // By now another instrument is open, and the picture is not of it.
                 show();
             } else if (read.picture().isPresent()) {
                 file = Optional.of(from);
@@ -261,9 +261,9 @@ public final class PictureRoom extends VBox implements Room {
         });
     }
 
-    /** A camera that is not there photographs the neck as it stands on the sheet. */
+    /** The stand-in camera photographs the neck as it is on the sheet. */
     private void sample() {
-        // In practice it is the instrument itself that is photographed, not what was read on it.
+        // In practice the instrument itself is photographed, not what was read on it.
         Optional<PracticeRun> run =
                 context.practice().flatMap(desk -> desk.runProperty().get());
         if (run.filter(each -> !each.state().atPitch()).isPresent()) {
@@ -358,7 +358,7 @@ public final class PictureRoom extends VBox implements Room {
     }
 
     /**
-     * An edge that was not found well is pushed by hand: away from the other, or toward it.
+     * Nudges an edge that was not found well, away from the other one or toward it.
      *
      * @param upper the one the gap ends at, else the one it begins at
      * @param away 1 for away, -1 for toward
@@ -402,7 +402,9 @@ public final class PictureRoom extends VBox implements Room {
                                 together.stream().map(this::words).collect(Collectors.joining("; "))));
     }
 
-    /** Takes the reading in with those of the same line before it; empty where there is none, or none of a real instrument. */
+    /**
+     * Combines the reading with earlier ones of the same line; empty if there is none, or none of a real instrument.
+     */
     private Optional<SourcedReading<Length>> collected() {
         if (reading.isEmpty() || file.isEmpty()) {
             return Optional.empty();

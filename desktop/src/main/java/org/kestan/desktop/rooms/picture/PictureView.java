@@ -24,7 +24,7 @@ import org.kestan.devices.picture.GrayPicture;
  */
 final class PictureView extends Pane {
 
-    /** What is shown of a large picture has no more pixels across. */
+    /** The widest version of a large picture that is shown, in pixels. */
     private static final int MOST = 1400;
 
     private static final double ARM = 9;
@@ -67,7 +67,7 @@ final class PictureView extends Pane {
     }
 
     private void key(KeyEvent event, Consumer<PixelPoint> marker) {
-        // Coarse, or with Shift a pixel of the picture.
+        // Coarse steps, or single pixels with Shift.
         double by = event.isShiftDown() ? 1 : Math.max(1, 4 / zoom);
         switch (event.getCode()) {
             case LEFT -> move(-by, 0);
@@ -94,12 +94,12 @@ final class PictureView extends Pane {
                 Math.max(0, Math.min(each.height() - 1, next.y())))));
     }
 
-    /** The place under the cross, pixels of the picture. */
+    /** The position of the cross, in pixels of the picture. */
     ObjectProperty<PixelPoint> crossProperty() {
         return cross;
     }
 
-    /** Shows a picture; the cross stands in its middle. */
+    /** Shows a picture, with the cross in its middle. */
     void show(GrayPicture next) {
         picture = Optional.of(next);
         int step = Math.max(1, (int) Math.ceil(next.width() / (double) MOST));
@@ -129,7 +129,7 @@ final class PictureView extends Pane {
         draw();
     }
 
-    /** Shows marks and the edges that were found. */
+    /** Shows marks and the edges found. */
     void show(List<PixelPoint> nextMarks, List<PictureReading> nextReadings) {
         marks = List.copyOf(nextMarks);
         readings = List.copyOf(nextReadings);

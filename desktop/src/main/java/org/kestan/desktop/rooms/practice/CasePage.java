@@ -33,7 +33,7 @@ final class CasePage extends ScrollPane {
     private static final double DRAWING = 236;
     private static final double LONG = 10;
 
-    /** The shop's relative humidity, and how many percent go with a millimeter of the top's height. */
+    /** The shop's relative humidity, and how many percent change the top's height by a millimeter. */
     private static final double SHOP = 48;
 
     private static final double PERCENT_PER_MM = 75;
@@ -59,7 +59,7 @@ final class CasePage extends ScrollPane {
         show();
     }
 
-    /** Nothing can be done on it any more, so it is asked once more. */
+    /** After this nothing more can be done on the instrument, so it asks once more. */
     private void handOver() {
         if (asked) {
             desk.handOver();
@@ -116,7 +116,7 @@ final class CasePage extends ScrollPane {
         return context.session().unit().format(millimeters);
     }
 
-    /** Small differences in the finest unit, what is long as on the sheet. */
+    /** Small differences in the finest unit, longer ones as on the sheet. */
     private String fine(double millimeters) {
         return Math.abs(millimeters) < LONG
                 ? context.session().words().numbers().fine(millimeters)
@@ -176,7 +176,7 @@ final class CasePage extends ScrollPane {
                         readings(reckoning.readings()));
     }
 
-    /** The instrument as it was measured, 1, and as it was, 2, in the loupes. */
+    /** The instrument as measured (1) and as it really was (2), in the loupes. */
     private Optional<InstrumentView> drawing(Reckoning reckoning) {
         Optional<SideView> believed = reckoning.believed().sideView();
         Optional<SideView> was = reckoning.truth().sideView();

@@ -121,7 +121,7 @@ final class CasesPage extends ScrollPane {
         return button;
     }
 
-    /** The number that was typed, or one that was not had yet; empty where what is typed is none. */
+    /** The number that was typed, or an unused one; empty if the text is not a number. */
     private OptionalLong asked(PracticeRecord record) {
         String typed = seed.getText().strip();
         wrong.setText("");

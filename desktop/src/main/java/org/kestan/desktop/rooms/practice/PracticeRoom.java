@@ -28,7 +28,7 @@ public final class PracticeRoom extends VBox implements Room {
     private Optional<CasesPage> cases = Optional.empty();
     private Optional<DrillPage> drills = Optional.empty();
 
-    /** A room in a window. */
+    /** Makes the room in a window. */
     public PracticeRoom(RoomContext context) {
         setId("practice-room");
         getStyleClass().add("practice-room");

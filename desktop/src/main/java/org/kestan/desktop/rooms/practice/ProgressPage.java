@@ -12,7 +12,7 @@ import org.kestan.practice.file.PracticeRecord;
 import org.kestan.practice.reckoning.Marks;
 import org.kestan.practice.text.PracticeText;
 
-/** The marks of all cases, one after another, and the last drills. */
+/** The marks of all cases in order, and the last drills. */
 final class ProgressPage extends VBox {
 
     private static final int LAST = 5;
@@ -44,7 +44,7 @@ final class ProgressPage extends VBox {
         drills.setText(text.isEmpty() ? Messages.message("progress-page.no-drills") : text.toString());
     }
 
-    /** Marks from 0 to 10 over the cases in their order; each skill with a dot of its own shape. */
+    /** Marks from 0 to 10 over the cases in order; each skill has its own dot shape. */
     private static final class Chart extends ResizableDrawing {
 
         private static final double LEFT = 40;
@@ -119,7 +119,7 @@ final class ProgressPage extends VBox {
                     case WORKING -> closed(new double[] {x, y - 6, x + 6, y + 5, x - 6, y + 5}, "chart-dot");
                 }
             }
-            // The names stand under one another where the last marks are the same.
+            // The names are stacked if the last marks are equal.
             double y = Math.max(points[points.length - 1] + 5, before + 18);
             text(width - RIGHT + 12, y, PracticeText.label(skill), "chart-value");
             return y;

@@ -2,7 +2,10 @@ package org.kestan.desktop.rooms.practice;
 
 import org.kestan.desktop.widgets.chart.ResizableDrawing;
 
-/** A steel rule, upright, and the string whose underside is to be read against it: half millimeters, or 64ths of an inch. */
+/**
+ * A steel rule, upright, and the string whose underside is to be read against it, in half millimeters or 64ths of an
+ * inch.
+ */
 final class RuleDrawing extends ResizableDrawing {
 
     private static final double MOST = 7;
@@ -14,7 +17,10 @@ final class RuleDrawing extends ResizableDrawing {
     private static final int PER_EIGHTH = 8;
     private static final String[] EIGHTHS = {"0", "1/8", "1/4"};
 
-    /** Read between its lines a rule of half millimeters is good for so much, mm; one of 64ths for half of one, rounding included. */
+    /**
+     * Read between its lines, a rule in half millimeters is good to this, mm; one in 64ths to half of one, rounding
+     * included.
+     */
     private static final double ALLOWED_METRIC = 0.15;
 
     private static final double ALLOWED_INCH = SIXTY_FOURTH / 2 + 0.01;
@@ -32,7 +38,7 @@ final class RuleDrawing extends ResizableDrawing {
         changed();
     }
 
-    /** How far a reading on it may be off, mm. */
+    /** How far off a reading on it may be, mm. */
     double allowed() {
         return inches ? ALLOWED_INCH : ALLOWED_METRIC;
     }

@@ -49,7 +49,7 @@ public final class SoundRoom extends VBox implements Room {
 
     private static final List<String> USUAL = List.of("E2", "A2", "D3", "G3", "B3", "E4");
 
-    /** More than this of a recording at its limit was too loud. */
+    /** If more than this share of a recording is at its limit, it was too loud. */
     private static final double CLIPPED = 0.002;
 
     private static final double RATTLES = 0.5;
@@ -71,12 +71,15 @@ public final class SoundRoom extends VBox implements Room {
     private Optional<AutoCloseable> open = Optional.empty();
     private boolean madeUp;
 
-    /** Whether it is the practice instrument that is played: how far it is tuned down is a reading, the rest is the player's own. */
+    /**
+     * Whether the practice instrument is played: how far it is tuned down is a reading, the rest is made up by the
+     * player.
+     */
     private boolean practiced;
 
     private boolean dialMoves;
 
-    /** A room in a window. */
+    /** Makes the room in a window. */
     public SoundRoom(RoomContext context) {
         this.context = context;
         session = context.session();
@@ -120,7 +123,7 @@ public final class SoundRoom extends VBox implements Room {
         HBox now = new HBox(16, asks);
         now.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(head, source, dial, now, progress, heard, table);
-        // What was heard of one instrument is never put on another's sheet.
+        // What was heard from one instrument never goes on another's sheet.
         context.store().openedProperty().addListener((property, old, next) -> anew());
         session.analysisProperty().addListener((property, old, next) -> {
             if (!notes(session.job()).equals(strings)) {
@@ -129,7 +132,7 @@ public final class SoundRoom extends VBox implements Room {
         });
         visibleProperty().addListener((property, was, is) -> {
             if (!is) {
-                // Nothing listens that nobody sees.
+                // Nothing listens while the room is not visible.
                 close();
             }
         });
@@ -217,7 +220,7 @@ public final class SoundRoom extends VBox implements Room {
         listen.setText(Messages.message("sound-room.listen"));
     }
 
-    /** Comes from the thread of whatever is open. */
+    /** Called on the thread of whatever device is open. */
     private void hear(double[] samples) {
         Optional<HeardNote> taken;
         final Optional<GuidedListening.Asked> asked;
@@ -259,7 +262,7 @@ public final class SoundRoom extends VBox implements Room {
                 + (note.buzz() > RATTLES ? " " + Messages.message("sound-room.rattles") : "");
     }
 
-    /** Holds what rattles against what the strings meet by the sheet. */
+    /** Compares a rattle with where the strings touch according to the sheet. */
     private String where(GuidedListening.Asked played) {
         boolean pressed = played.at() == PlayedAt.PRESSED;
         String what = pressed
@@ -284,7 +287,7 @@ public final class SoundRoom extends VBox implements Room {
                 .ifPresent(this::open);
     }
 
-    /** Hears a recording, away from the window: all its notes are named. */
+    /** Analyzes a recording in the background and names all its notes. */
     public void open(Path from) {
         context.store().askAtLength(() -> read(from), heard::setText);
     }
@@ -344,7 +347,7 @@ public final class SoundRoom extends VBox implements Room {
                     text(guide.atTwelve(string)),
                     rattles ? Messages.message("sound-room.yes") : "");
         }
-        // What nobody played is not put on a sheet.
+        // What nobody played does not go on a sheet.
         take.setDisable(madeUp && !practiced || guide.taken().isEmpty());
     }
 
@@ -360,7 +363,10 @@ public final class SoundRoom extends VBox implements Room {
         }
     }
 
-    /** How far the strings are tuned down, and the cents at fret 12 of the outer ones; undone like anything typed. */
+    /**
+     * How far the strings are tuned down, and the cents at fret 12 of the outer ones; can be undone like anything
+     * typed.
+     */
     private void offer() {
         OptionalDouble down;
         List<SourcedReading<?>> readings;

@@ -17,7 +17,7 @@ final class StandInPlayer implements AutoCloseable {
     private static final double SECONDS = 2;
     private static final int TENTH = (int) Microphone.RATE / 10;
 
-    /** A pressed note of this player lies so far above the octave, cents. */
+    /** How far this player's pressed notes are above the octave, cents. */
     private static final double SHARP = 7;
 
     private final Random random = new Random(7);

@@ -14,7 +14,7 @@ import org.kestan.devices.sound.Tuner;
 /** Shows which open string sounds and how far it is off, flat to the left, sharp to the right. */
 final class TunerDial extends HBox {
 
-    /** The scale ends so far off, cents. */
+    /** The end of the scale, cents. */
     private static final double END = 50;
 
     /** Nobody hears less than this, cents: common practice, no source. */

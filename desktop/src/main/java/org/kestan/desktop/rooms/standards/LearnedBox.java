@@ -22,15 +22,17 @@ import org.kestan.repair.memory.SuggestedDefault;
 import org.kestan.text.MemoryText;
 import org.kestan.text.Wording;
 
-/** What the shop's own jobs teach: offered, adopted with one press and dropped with another, with the jobs behind it. */
+/**
+ * What the shop's own jobs teach, with the jobs behind it: offered, adopted with one press and dropped with another.
+ */
 final class LearnedBox extends VBox {
 
-    /** As many are shown before all are asked for: the schools stand below. */
+    /** How many are shown before all are requested, since the schools come below. */
     private static final int FEW = 3;
 
     private static final Pattern TAKING = Pattern.compile("-(use|back)$");
 
-    /** As many of the jobs behind something are named. */
+    /** How many of the jobs behind an offer are named. */
     private static final int NAMED = 12;
 
     private final RoomContext context;
@@ -59,7 +61,7 @@ final class LearnedBox extends VBox {
         session.unitProperty().addListener((property, old, next) -> show());
     }
 
-    /** Looks again what was learned. */
+    /** Updates what was learned. */
     void refresh() {
         store.ask(store.ledger()::memory, next -> {
             memory = next;
@@ -73,7 +75,7 @@ final class LearnedBox extends VBox {
                 ? ""
                 : TAKING.matcher(focused.getId()).replaceAll("");
         show(SuggestedDefault.of(memory, session.standards()));
-        // What was pressed is pressed again to take it back: the focus stays with it.
+        // The focus stays on the button, so that pressing it again takes the change back.
         if (had.startsWith("learned-")) {
             rows.lookupAll(".button").stream()
                     .filter(each -> had.equals(
@@ -151,7 +153,7 @@ final class LearnedBox extends VBox {
         return box;
     }
 
-    /** Names the jobs behind an offer under it; each leads to its job. */
+    /** Lists the jobs behind an offer below it; each leads to its job. */
     private void name(SuggestedDefault offer, VBox box) {
         store.ask(() -> store.ledger().teaching(offer::isFrom, NAMED + 1), found -> {
             FlowPane names = new FlowPane();

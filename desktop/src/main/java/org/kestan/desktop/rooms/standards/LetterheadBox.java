@@ -135,7 +135,7 @@ final class LetterheadBox extends StandardsBox {
                 : Optional.empty();
     }
 
-    /** Shows the letterhead as it is kept. */
+    /** Shows the saved letterhead. */
     void show(Letterhead kept) {
         set(name, kept.name());
         set(address, kept.address());

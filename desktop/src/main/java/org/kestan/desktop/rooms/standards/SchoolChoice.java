@@ -42,7 +42,7 @@ final class SchoolChoice extends VBox {
         }
     }
 
-    /** Tells whether all words are found in the question or its schools. */
+    /** Returns whether all words occur in the question or its schools. */
     boolean has(List<String> words) {
         String said = buttons.keySet().stream()
                 .map(school -> Wording.label(school) + " " + Wording.more(school, "reason"))
@@ -61,7 +61,7 @@ final class SchoolChoice extends VBox {
         return button;
     }
 
-    /** Shows what the shop has chosen. */
+    /** Shows the shop's choice. */
     void show(ShopStandards shop) {
         buttons.forEach((school, button) -> button.setSelected(shop.holds(school)));
     }

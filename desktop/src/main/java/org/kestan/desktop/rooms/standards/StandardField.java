@@ -41,7 +41,7 @@ final class StandardField extends VBox implements Explainable {
         input.setId("standard-" + standard.key());
     }
 
-    /** Puts in what is to be seen of it; before that it only keeps its place. */
+    /** Builds the visible parts; before that the field only keeps its place. */
     void build() {
         if (!getChildren().isEmpty()) {
             return;
@@ -101,7 +101,7 @@ final class StandardField extends VBox implements Explainable {
         show(next.optional().orElseThrow(Expect.present("valid value")));
     }
 
-    /** Tells whether all words are found in what is said of the value. */
+    /** Returns whether all words occur in the texts of the value. */
     boolean has(List<String> words) {
         String said = String.join(
                         " ",

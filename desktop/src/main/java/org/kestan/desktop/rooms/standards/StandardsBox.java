@@ -16,7 +16,7 @@ abstract class StandardsBox extends VBox {
         getChildren().add(head);
     }
 
-    /** Keeps what stands in the fields, or says what is wrong. */
+    /** Saves the contents of the fields, or reports what is wrong. */
     abstract void keep();
 
     final void put(String label, String id, TextInputControl field) {
@@ -37,7 +37,7 @@ abstract class StandardsBox extends VBox {
         getChildren().addAll(name, field);
     }
 
-    /** Shows what is kept, where nobody types. */
+    /** Shows the saved values, unless somebody is typing. */
     static void set(TextInputControl field, String text) {
         if (!field.isFocused() && !field.getText().equals(text)) {
             field.setText(text);

@@ -70,7 +70,7 @@ public final class StandardsRoom extends VBox implements Room {
     private final Deque<ShopStandards> before = new ArrayDeque<>();
     private final Deque<ShopStandards> after = new ArrayDeque<>();
 
-    /** Makes the room; changed standards are kept and used everywhere. */
+    /** Makes the room; changed standards are saved and used everywhere. */
     public StandardsRoom(RoomContext context) {
         session = context.session();
         keeper = context.store()::keepStandards;
@@ -100,7 +100,7 @@ public final class StandardsRoom extends VBox implements Room {
                         FileChoice.Kind.CALENDAR));
         LearnedBox learned = new LearnedBox(context, this::change);
         questions.getChildren().addAll(week, learned);
-        // A large ledger takes its time to tell: it is asked while someone looks.
+        // A large ledger takes a while to evaluate, so it is asked only while the room is visible.
         visibleProperty().addListener((property, was, is) -> {
             if (is) {
                 ask(learned, context.store());
@@ -132,7 +132,7 @@ public final class StandardsRoom extends VBox implements Room {
         Platform.runLater(() -> buildFrom(AT_ONCE));
     }
 
-    /** The values in sight are there at once, the others follow, a few with each picture of the screen. */
+    /** The visible values are built at once, the others follow, a few per frame. */
     private void ask(LearnedBox learned, JobStore store) {
         learned.refresh();
         store.ask(() -> HandSpread.of(store.ledger().lessons(), ShopWeek.USUAL.spread()), week::offer);
@@ -164,7 +164,7 @@ public final class StandardsRoom extends VBox implements Room {
         return scroll;
     }
 
-    /** What each mark beside a value means. */
+    /** What each source mark beside a value means. */
     private static Label origins() {
         Label said = new Label(Messages.message(
                 "standards-room.where-a-value-comes",
@@ -178,7 +178,7 @@ public final class StandardsRoom extends VBox implements Room {
         return said;
     }
 
-    /** Shows the values that have all these words, in their names, notes, groups or marks. */
+    /** Shows the values that have all these words in their names, notes, groups or marks. */
     private void find(String text) {
         List<String> words = Arrays.stream(text.strip().toLowerCase(Locale.ROOT).split("\\s+"))
                 .filter(each -> !each.isEmpty())
@@ -323,7 +323,9 @@ public final class StandardsRoom extends VBox implements Room {
                 .ifPresent(this::takeIn);
     }
 
-    /** Takes standards in from a file; when it can't be read nothing changes and the status line says where it is wrong. */
+    /**
+     * Imports standards from a file; if it can't be read, nothing changes and the status line says where the error is.
+     */
     public void takeIn(Path file) {
         StandardsFile.Outcome read = StandardsFile.read(file);
         if (read.faults().isEmpty()) {
@@ -344,7 +346,7 @@ public final class StandardsRoom extends VBox implements Room {
                 .ifPresent(this::writeOut);
     }
 
-    /** Writes the standards to a file. */
+    /** Exports the standards to a file. */
     public void writeOut(Path file) {
         files.write(file, to -> StandardsFile.write(session.standards(), to));
     }

@@ -48,7 +48,7 @@ final class WeekBox extends StandardsBox {
     private static final int LEAST_SPREAD = 1;
     private static final int MOST_SPREAD = 200;
 
-    /** Under so many timed steps nothing is offered. From memory. */
+    /** With fewer timed steps than this, nothing is offered. From memory. */
     private static final int ENOUGH = 20;
 
     private final Map<DayOfWeek, TextField> hours = new EnumMap<>(DayOfWeek.class);
@@ -126,7 +126,7 @@ final class WeekBox extends StandardsBox {
         return day.getDisplayName(TextStyle.FULL, Locale.US);
     }
 
-    /** Adds the days of a calendar to those that are closed. */
+    /** Adds the days of a calendar to the closed ones. */
     private void take(Path file) {
         try {
             Optional<String> text =
@@ -164,7 +164,7 @@ final class WeekBox extends StandardsBox {
         }
     }
 
-    /** What is typed can't be taken; its message says why. */
+    /** The text can't be used; the message says why. */
     private static final class Wrong extends Exception {
         private static final long serialVersionUID = 1;
 
@@ -207,7 +207,10 @@ final class WeekBox extends StandardsBox {
         return all;
     }
 
-    /** A line for each: a name, and after "not" the ways they do not take. Hours of their own stay with the name. */
+    /**
+     * One line per person: a name, and after "not" the ways this person does not take. A person's own hours stay with
+     * the name.
+     */
     private List<Person> readPeople() throws Wrong {
         Set<String> ways = WayCatalog.ALL.stream().map(way -> way.key()).collect(Collectors.toSet());
         List<Person> all = new ArrayList<>();
@@ -238,7 +241,7 @@ final class WeekBox extends StandardsBox {
     }
 
     private Map<WorkPlace, Integer> readPlaces() throws Wrong {
-        // A limit that has no field here stays.
+        // A limit without a field here is kept.
         Map<WorkPlace, Integer> all = new EnumMap<>(WorkPlace.class);
         all.putAll(now.get().places());
         all.keySet().removeAll(places.keySet());
@@ -254,7 +257,7 @@ final class WeekBox extends StandardsBox {
 
     private double readSpread() throws Wrong {
         String wrong = Messages.message("week-box.spread-is", LEAST_SPREAD, MOST_SPREAD);
-        // What is finer than a percent stays as long as nobody types another.
+        // A value finer than a percent is kept as long as nobody types another.
         if (spread.getText().strip().equals(percent(now.get().spread()))) {
             return now.get().spread();
         }
@@ -269,7 +272,7 @@ final class WeekBox extends StandardsBox {
         return Long.toString(Math.round(share * 100));
     }
 
-    /** Offers what the diaries of the bench say of the time that steps take. */
+    /** Offers what the bench diaries show about the time steps take. */
     void offer(HandSpread said) {
         boolean enough = said.steps() >= ENOUGH;
         learned.setDisable(!enough);
@@ -298,7 +301,7 @@ final class WeekBox extends StandardsBox {
         return Integer.parseInt(typed);
     }
 
-    /** Hours as one writes them by hand: 9-12, 13-17:30. */
+    /** Hours as people write them: 9-12, 13-17:30. */
     private static String text(Hours hours) {
         return text(hours.from()) + "-" + text(hours.to());
     }
@@ -309,7 +312,7 @@ final class WeekBox extends StandardsBox {
                 : time.getHour() + ":" + String.format(Locale.ROOT, "%02d", time.getMinute());
     }
 
-    /** Shows the week as it is kept. */
+    /** Shows the saved week. */
     void show(ShopWeek kept) {
         hours.forEach((day, field) ->
                 set(field, kept.hours().on(day).stream().map(WeekBox::text).collect(Collectors.joining(", "))));

@@ -46,7 +46,7 @@ public final class TodayRoom extends VBox implements Room {
     private final ListView<WeekPlan.Entry> work = new ListView<>();
     private final VBox side = new VBox(6);
 
-    /** A room in a window. */
+    /** Makes the room in a window. */
     public TodayRoom(RoomContext context) {
         this.context = context;
         desk = context.week();
@@ -103,7 +103,7 @@ public final class TodayRoom extends VBox implements Room {
         }
         WeekPlan plan = report.get().plan();
         ZonedDateTime now = report.get().plans().problem().calendar().from();
-        // On a closed day, and after hours, the next day on which somebody works is shown.
+        // On a closed day, or after hours, the next working day is shown.
         LocalDate today = plan.entries().stream()
                 .filter(WeekPlan.Entry::hands)
                 .map(entry -> entry.start().toLocalDate())
@@ -197,7 +197,7 @@ public final class TodayRoom extends VBox implements Room {
                         .toList());
     }
 
-    /** Parts that are to arrive, and instruments that are ready to go. */
+    /** Parts due to arrive, and instruments that are ready to go. */
     private void comesAndGoes(WeekReport report, LocalDate today) {
         List<String> lines = new ArrayList<>();
         Stream.concat(
@@ -261,7 +261,7 @@ public final class TodayRoom extends VBox implements Room {
         work.requestFocus();
     }
 
-    /** A stretch of work: when, how long, on what, what. */
+    /** A stretch of work: when, how long, on which instrument, what. */
     private static final class WorkCell extends ListCell<WeekPlan.Entry> {
         @Override
         protected void updateItem(WeekPlan.Entry entry, boolean empty) {

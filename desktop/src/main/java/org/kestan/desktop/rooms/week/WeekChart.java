@@ -48,7 +48,7 @@ final class WeekChart extends Pane {
     private static final double NAMED = 52;
     private static final double TURNED = 16;
 
-    /** As many patterns tell jobs apart; the stylesheet has them. */
+    /** How many patterns tell jobs apart; they are in the stylesheet. */
     private static final int PATTERNS = 12;
 
     private static final PseudoClass FOLLOWED = PseudoClass.getPseudoClass("followed");
@@ -66,7 +66,7 @@ final class WeekChart extends Pane {
     private LocalTime open = LocalTime.of(8, 30);
     private LocalTime close = LocalTime.of(17, 30);
 
-    /** An entry as it is drawn. */
+    /** A drawn entry. */
     private record Block(WeekPlan.Entry entry, Label node) {}
 
     /**
@@ -82,17 +82,17 @@ final class WeekChart extends Pane {
         widthProperty().addListener((property, old, next) -> draw());
     }
 
-    /** The entry that is chosen; its job is followed. */
+    /** The selected entry; its job stands out. */
     ObjectProperty<Optional<WeekPlan.Entry>> chosenProperty() {
         return chosen;
     }
 
-    /** The height of the part that is seen. */
+    /** The height of the visible part. */
     DoubleProperty roomProperty() {
         return room;
     }
 
-    /** Shows a plan from a day on. */
+    /** Shows a plan from a given day. */
     void show(WeekReport next, LocalDate from, int count) {
         report = Optional.of(next);
         first = from;
@@ -122,7 +122,7 @@ final class WeekChart extends Pane {
         return NAMES + column() * (day + Math.max(0, Math.min(1, share)));
     }
 
-    /** The day under a place across. */
+    /** The day at an x coordinate. */
     private LocalDate day(double x) {
         return first.plusDays((long) Math.max(0, Math.min(days - 1, Math.floor((x - NAMES) / column()))));
     }
@@ -186,7 +186,7 @@ final class WeekChart extends Pane {
         mark();
     }
 
-    /** Hands get what room the places leave in the part that is seen. */
+    /** People get the space that the places leave in the visible part. */
     private double height(int people, Map<WorkPlace, List<WeekPlan.Entry>> places) {
         double below = places.values().stream()
                 .mapToDouble(lying ->
@@ -196,7 +196,7 @@ final class WeekChart extends Pane {
         return Math.max(LEAST_HANDS, Math.min(MOST_HANDS, each));
     }
 
-    /** Names the instrument over stretches of work on it that follow one another. */
+    /** Writes the instrument's name over consecutive stretches of work on it. */
     private void runs(List<WeekPlan.Entry> work, double y, double height, List<Label> later) {
         for (int i = 0; i < work.size(); i++) {
             WeekPlan.Entry from = work.get(i);
@@ -212,7 +212,7 @@ final class WeekChart extends Pane {
                 later.add(run(from, width < NAMED ? "" : from.job().name(), left, y, width, height));
             }
             if (width >= TURNED && width < NAMED) {
-                // A name that has no room across is read from below.
+                // A name that does not fit horizontally is written vertically.
                 Label turned = run(
                         from, from.job().name(), left + (width - height) / 2, y + (height - width) / 2, height, width);
                 turned.getStyleClass().add("week-turned");
@@ -234,7 +234,7 @@ final class WeekChart extends Pane {
         return name;
     }
 
-    /** Lays waits into as few lanes as they need; what has no room any more lies in the last. */
+    /** Arranges waits in as few lanes as they need; what no longer fits goes into the last. */
     private static List<Integer> lanes(List<WeekPlan.Entry> lying) {
         List<ZonedDateTime> ends = new ArrayList<>();
         List<Integer> lanes = new ArrayList<>();
@@ -295,7 +295,7 @@ final class WeekChart extends Pane {
         return label;
     }
 
-    /** Day names, and what is closed. */
+    /** Day names, and closed hours. */
     private void shade(WeekReport of, double height, List<Region> backs, List<Label> heads) {
         ShopWeek shop = of.plans().problem().calendar().shop();
         for (int i = 0; i < days; i++) {
@@ -351,7 +351,7 @@ final class WeekChart extends Pane {
         }
     }
 
-    /** Chooses the next entry of hands, or the one before; of the same job where it is followed. */
+    /** Selects the next or previous entry of hands-on work; of the same job if one is followed. */
     void step(int by, boolean sameJob) {
         List<WeekPlan.Entry> all = report.map(each -> each.plan().entries().stream()
                         .filter(entry -> entry.hands()

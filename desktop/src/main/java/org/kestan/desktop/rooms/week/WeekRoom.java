@@ -57,7 +57,7 @@ public final class WeekRoom extends VBox implements Room {
     private int days = WEEK;
     private int ahead;
 
-    /** A room in a window. */
+    /** Makes the room in a window. */
     public WeekRoom(RoomContext context) {
         this.context = context;
         desk = context.week();
@@ -127,7 +127,7 @@ public final class WeekRoom extends VBox implements Room {
         fill();
     }
 
-    /** A kind of job by its ways. */
+    /** A kind of job, by its ways. */
     private static final class KindName extends StringConverter<String> {
         @Override
         public String toString(String kind) {
@@ -176,7 +176,7 @@ public final class WeekRoom extends VBox implements Room {
         event.consume();
     }
 
-    /** The next day on which the shop is open, or the one before. */
+    /** The next or previous day on which the shop is open. */
     private LocalDate workday(LocalDate from, int by) {
         return Stream.iterate(from.plusDays(by), day -> day.plusDays(by))
                 .limit(14)

@@ -37,7 +37,7 @@ import org.kestan.text.Wording;
  */
 final class BenchContext {
 
-    /** Names how far apart two presses have to be to count as two, milliseconds. */
+    /** The system property for how far apart two presses have to be to count as two, milliseconds. */
     private static final String SECOND_PRESS = "kestan.secondPress";
 
     private final JobSession session;
@@ -67,7 +67,7 @@ final class BenchContext {
         return waits;
     }
 
-    /** Composes the steps again where anything they hang on changed; the one at hand stays at hand. */
+    /** Puts the steps together again if anything they depend on changed; the current step stays current. */
     void refresh() {
         if (composedOf == session.analysis()
                 && composedBy == session.stepsProperty().get()) {
@@ -86,13 +86,13 @@ final class BenchContext {
         return steps.stream().filter(step -> step.id().equals(id)).findFirst();
     }
 
-    /** Forgets which step was at hand: the work goes on where it stopped. */
+    /** Forgets the current step: work continues where it stopped. */
     void goOn() {
         refresh();
         shown.set(firstOpen());
     }
 
-    /** Returns the steps of the plan, in their order. */
+    /** Returns the steps of the plan, in order. */
     List<Step> steps() {
         return steps;
     }
@@ -114,7 +114,7 @@ final class BenchContext {
         return shown.get().map(steps::indexOf).orElse(-1);
     }
 
-    /** Looks at the step so many on, without saying anything of this one. */
+    /** Shows another step, a number of steps away, without changing the state of this one. */
     void look(int by) {
         int next = index() + by;
         if (next >= 0 && next < steps.size()) {
@@ -122,7 +122,7 @@ final class BenchContext {
         }
     }
 
-    /** The first that is neither done nor passed over: where the work stopped. With all behind one, the last. */
+    /** The first step that is neither done nor skipped, where the work stopped; the last one if there is none. */
     Optional<Step> firstOpen() {
         return StepBook.firstOpen(steps, session.job().section(Sections.STEPS))
                 .or(() -> steps.isEmpty() ? Optional.empty() : Optional.of(steps.get(steps.size() - 1)));
@@ -149,8 +149,8 @@ final class BenchContext {
     }
 
     /**
-     * Says that the step at hand is done and goes on to the next; what it takes off is bagged. A step that lacks a reading or a
-     * wait stays, and another key has to pass it.
+     * Marks the current step done and moves on to the next; the parts it takes off are bagged. If the step lacks a
+     * reading or a wait, it stays, and it takes another key to pass it.
      */
     void done() {
         if (shown().isEmpty() || previews() || again()) {
@@ -159,14 +159,14 @@ final class BenchContext {
         String lacks = lacks();
         if (lacks.isEmpty()) {
             mark(StepMark.State.DONE, "");
-            // However long the next step takes to be there, the half second counts from when it is.
+            // The half second starts when the next step appears, however long that takes.
             Platform.runLater(() -> passed = OptionalLong.of(System.nanoTime()));
         } else {
             session.complain(Messages.message("bench-context.lacks", Wording.capital(lacks)));
         }
     }
 
-    /** Passes the step at hand though it lacks something: that is written down. */
+    /** Passes the current step although it lacks something, and records that. */
     void passUnread() {
         if (shown().isEmpty() || previews() || again()) {
             return;
@@ -175,7 +175,7 @@ final class BenchContext {
         mark(lacks.isEmpty() ? StepMark.State.DONE : StepMark.State.UNREAD, lacks);
     }
 
-    /** What the step at hand lacks, in words; empty for nothing. */
+    /** What the current step lacks, in words; empty for nothing. */
     private String lacks() {
         return shown().stream()
                 .flatMap(step -> StepLack.of(step, session.analysis().plan(), LocalDate.now(), waits.moment()).stream())
@@ -183,7 +183,7 @@ final class BenchContext {
                 .collect(Collectors.joining("; "));
     }
 
-    /** Two presses within half a second are one: a foot switch bounces, a thumb twitches. */
+    /** Two presses within half a second count as one: a foot switch bounces, a thumb twitches. */
     private boolean again() {
         long now = System.nanoTime();
         long apart = TimeUnit.MILLISECONDS.toNanos(Integer.getInteger(SECOND_PRESS, 500));
@@ -192,7 +192,7 @@ final class BenchContext {
         return twice;
     }
 
-    /** Passes the step at hand over, with a reason. */
+    /** Skips the current step, with a reason. */
     void skip(String reason) {
         mark(StepMark.State.SKIPPED, reason);
     }
@@ -223,7 +223,7 @@ final class BenchContext {
         }
     }
 
-    /** What the plan predicts is kept as it is when the work begins. */
+    /** The plan's prediction is saved when the work begins. */
     private Job predicted(Job job) {
         if (job.section(Sections.PREDICTION).isPresent()) {
             return job;
@@ -234,7 +234,7 @@ final class BenchContext {
                 .orElse(job);
     }
 
-    /** Opens the step at hand again; what was read at it stays. */
+    /** Reopens the current step; its readings stay. */
     void reopen() {
         shown().ifPresent(step -> {
             keep((bench, job) -> bench.reopen(job, step.id()));
@@ -250,12 +250,12 @@ final class BenchContext {
         }
     }
 
-    /** Writes into the diary, at the step at hand. */
+    /** Writes into the diary, at the current step. */
     void write(DiaryEntry.What what, String text) {
         keep((bench, job) -> bench.write(job, what, shown().map(Step::id).orElse(""), text));
     }
 
-    /** Begins the wait of the step at hand. */
+    /** Starts the wait of the current step. */
     void beginWait() {
         shown().ifPresent(step -> step.work()
                 .pause()

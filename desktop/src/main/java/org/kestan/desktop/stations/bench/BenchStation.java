@@ -39,7 +39,7 @@ import org.kestan.text.Wording;
  */
 public final class BenchStation extends VBox implements Room {
 
-    /** What the station can show. */
+    /** The pages of the station. */
     private enum Page {
         STEP(Messages.message("bench-station.step")),
         STEPS(Messages.message("bench-station.all-steps")),
@@ -55,7 +55,7 @@ public final class BenchStation extends VBox implements Room {
         }
     }
 
-    /** From this width on, in text sizes, the head has room for what comes next. */
+    /** From this width on, in text sizes, the head has room for the next step. */
     private static final double ROOMY = 66;
 
     private final RoomContext context;
@@ -95,7 +95,7 @@ public final class BenchStation extends VBox implements Room {
         ways.setId("bench-ways");
         take = new TextButton(Messages.message("bench-station.take-into-the-plan"), "bench-take", this::take);
         NextStepLine line = new NextStepLine(session, Station.BENCH);
-        // Where it is narrow the buttons say it by themselves.
+        // In a narrow window the buttons speak for themselves.
         BooleanBinding said = Bindings.createBooleanBinding(
                 () -> pages.page() == Page.STEP
                         && getWidth() > ROOMY * ways.getFont().getSize(),
@@ -116,7 +116,7 @@ public final class BenchStation extends VBox implements Room {
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         addEventFilter(KeyEvent.KEY_TYPED, key -> {
             if (swallows) {
-                // The letter of a key that did something is no text.
+                // The letter of a key that triggered an action is not text.
                 swallows = false;
                 key.consume();
             } else if (!key.isAltDown()
@@ -136,7 +136,7 @@ public final class BenchStation extends VBox implements Room {
             return;
         }
         if (pages.page() == Page.STEP && (key.getCode() == KeyCode.PAGE_DOWN || key.getCode() == KeyCode.PAGE_UP)) {
-            // What is half-typed at the step is taken first, as by Enter.
+            // Half-typed text at the step is accepted first, as with Enter.
             step.focusCard();
             if (key.getCode() == KeyCode.PAGE_DOWN) {
                 desk.done();
@@ -264,7 +264,7 @@ public final class BenchStation extends VBox implements Room {
         }
     }
 
-    /** Nothing is worked out for what is not seen. */
+    /** Nothing is worked out for pages that are not visible. */
     private void refresh() {
         if (!isVisible()) {
             return;

@@ -11,7 +11,7 @@ final class DurationText {
 
     private DurationText() {}
 
-    /** Says so many minutes. */
+    /** Returns a number of minutes in words. */
     static String said(int minutes) {
         if (minutes == NIGHT) {
             return Messages.message("duration-text.overnight");

@@ -10,8 +10,8 @@ import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
 /**
- * The neck as it sits in the joint: end-on with its height over the target and its roll, and from above with where it points
- * at the bridge. The target and what is near enough are drawn; an arrow tells where it came from.
+ * The neck as it sits in the joint: end-on with its height over the target and its roll, and from above with where it
+ * points at the bridge. The target and its tolerance are drawn; an arrow shows where the neck was before.
  */
 final class FittingPicture extends ResizableDrawing {
 
@@ -19,7 +19,7 @@ final class FittingPicture extends ResizableDrawing {
     private static final double HEAD = 22;
     private static final double FOOT = 40;
 
-    /** What a picture's half shows on either side of the target, mm; more where the neck is farther off. */
+    /** How far a picture reaches to either side of the target, mm; more if the neck is farther off. */
     private static final double RANGE = 1.2;
 
     private Optional<FittingWatch> shown = Optional.empty();
@@ -51,7 +51,7 @@ final class FittingPicture extends ResizableDrawing {
         return Math.max(RANGE, Math.abs(axis.now().orElse(0)) * 1.25);
     }
 
-    /** Seen from the headstock: bass on the left, as one stands at the bench with the neck toward oneself. */
+    /** Seen from the headstock, with bass on the left, the way you stand at the bench with the neck toward you. */
     private void endOn(FittingWatch watch, double left, double width, double height) {
         FittingWatch.Axis pitch = watch.pitch();
         FittingWatch.Axis roll = watch.roll();
@@ -128,7 +128,7 @@ final class FittingPicture extends ResizableDrawing {
     private static String style(FittingWatch.Axis axis) {
         return switch (axis.off()) {
             case TRUE -> "fitting-true";
-            // While wood still goes a low pitch is no trouble.
+            // A low pitch is no problem while there is still wood to remove.
             case PITCH_LOW, UNREAD -> "fitting-under";
             default -> "fitting-off";
         };

@@ -201,7 +201,7 @@ final class FootFitPane extends VBox {
         showZones();
     }
 
-    /** What one part stands at, against where it has to come. */
+    /** The height of one part compared with its target. */
     private final class TrimBox extends VBox {
 
         private final Trim.Part part;

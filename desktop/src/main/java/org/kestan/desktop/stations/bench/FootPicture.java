@@ -12,7 +12,10 @@ import org.kestan.desktop.widgets.chart.ResizableDrawing;
 import org.kestan.job.bench.FootFit;
 import org.kestan.text.Wording;
 
-/** Both feet of a floating bridge from above, the neck ahead: a press on a zone says that it bears, another that it does not. */
+/**
+ * Both feet of a floating bridge from above, the neck ahead: press a zone to mark that it touches, press again to
+ * unmark it.
+ */
 final class FootPicture extends ResizableDrawing {
 
     private static final double LABEL = 20;

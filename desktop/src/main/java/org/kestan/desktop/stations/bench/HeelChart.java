@@ -21,7 +21,7 @@ final class HeelChart extends ResizableDrawing {
     private static final double DOT = 5;
 
     /**
-     * What is shown.
+     * The data shown.
      *
      * @param target as the straightedge reads it, mm
      * @param readings as read, mm, each with its place in the log and whether it is believed

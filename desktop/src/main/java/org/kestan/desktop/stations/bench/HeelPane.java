@@ -41,10 +41,10 @@ import org.kestan.text.Wording;
  */
 final class HeelPane extends VBox {
 
-    /** From this chance on a set is warned of. */
+    /** From this chance on, a set gets a warning. */
     private static final double WARNED = 0.1;
 
-    /** Under this width, in sizes of the large letters, nothing is shown beside the log. */
+    /** Below this width, in sizes of the large text, nothing is shown beside the log. */
     private static final double NARROW = 33;
 
     private static final ExecutorService ADVISERS = Executors.newSingleThreadExecutor(task -> {
@@ -107,7 +107,7 @@ final class HeelPane extends VBox {
         for (TextField each : List.of(grit, bass, treble)) {
             setOrder.add(each);
             each.setOnAction(event -> {
-                // Enter logs once something is typed: what is left empty is as advised.
+                // Enter logs once something is typed; empty fields mean: as advised.
                 if (Stream.of(grit, bass, treble)
                         .allMatch(field -> field.getText().isBlank())) {
                     setOrder.next(each);
@@ -151,7 +151,7 @@ final class HeelPane extends VBox {
         body = new VBox();
         body.getStyleClass().add("heel-body");
         Runnable arrange = () -> {
-            // Where it is narrow the pictures stand under the log.
+            // In a narrow window the pictures are below the log.
             boolean narrow = getWidth() < NARROW * set.getFont().getSize();
             beside.getChildren().clear();
             body.getChildren().clear();
@@ -226,7 +226,7 @@ final class HeelPane extends VBox {
     private void advise(HeelAdvice found, HeelGoal to, List<HeelEntry> entries) {
         advice = Optional.of(found);
         Wording words = session.words();
-        // After a set there is one thing to do: read. What comes then hangs on it.
+        // After a set there is only one thing to do: read. What comes next depends on it.
         boolean toRead = HeelText.isToRead(entries);
         word.setText(toRead ? Messages.message("heel-pane.read") : Wording.label(found.word()));
         because.setText(
@@ -277,7 +277,7 @@ final class HeelPane extends VBox {
         chance.getStyleClass().setAll("label", "heel-chance", warned ? "heel-chance-warned" : "heel-chance-small");
     }
 
-    /** What the set that is typed would do, before it is done. */
+    /** The effect of the set being typed, before it is done. */
     private void foresee() {
         if (advice.isEmpty() || goal.isEmpty()) {
             return;
@@ -348,7 +348,7 @@ final class HeelPane extends VBox {
         }
     }
 
-    /** What dulls is the sheet: fresh ones were taken for both cheeks. */
+    /** Paper dulls, so fresh sheets were taken for both cheeks. */
     private void logPaper() {
         right();
         desk.keep((bench, job) -> {

@@ -94,7 +94,7 @@ final class HeelReading extends FlowPane {
         return field;
     }
 
-    /** A field with its name over it. */
+    /** A field with its label above it. */
     static VBox named(String label, Node field) {
         Label name = new Label(label);
         name.getStyleClass().add("entry-label");
@@ -103,7 +103,7 @@ final class HeelReading extends FlowPane {
         return new VBox(name, field);
     }
 
-    /** Puts the focus on what is read first. */
+    /** Puts the focus on the first reading. */
     void focusFirst() {
         projection.requestFocus();
     }
@@ -144,7 +144,7 @@ final class HeelReading extends FlowPane {
         }
     }
 
-    /** Says what was read. */
+    /** Describes what was read. */
     static String said(HeelEntry.Read read) {
         List<String> parts = new ArrayList<>();
         read.projection().ifPresent(each -> parts.add(Messages.message("heel-reading.projection", each.text())));

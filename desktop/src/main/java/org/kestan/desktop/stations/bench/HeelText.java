@@ -16,12 +16,12 @@ import org.kestan.text.Wording;
 /** Texts for the work at the heel: sets, fresh paper, how the neck sits, and the log. */
 final class HeelText {
 
-    /** A cap that lets no thicker leaf in is closed, mm. Common practice, no source. */
+    /** A cap that lets in no thicker leaf counts as closed, mm. Common practice, no source. */
     private static final double CLOSED = 0.05;
 
     private HeelText() {}
 
-    /** Tells whether wood went since the last reading. */
+    /** Returns whether wood was removed since the last reading. */
     static boolean isToRead(List<HeelEntry> entries) {
         return entries.stream()
                 .filter(each -> !(each instanceof HeelEntry.Paper))
@@ -30,7 +30,7 @@ final class HeelText {
                 .isPresent();
     }
 
-    /** What is off in how the neck sits, the worst first; or that it is true, or not read. */
+    /** What is off about how the neck sits, the worst first; or that it is true, or not read. */
     static String watched(List<HeelEntry> entries, FittingWatch fitting) {
         String open = gap(entries);
         if (!open.isEmpty()) {
@@ -49,7 +49,7 @@ final class HeelText {
                 : Messages.message("heel-text.nothing-is-read-yet");
     }
 
-    /** A joint that is not home tells nothing of the rest. */
+    /** If the joint is not home, the rest says nothing. */
     private static String gap(List<HeelEntry> entries) {
         return entries.stream()
                 .filter(HeelEntry.Read.class::isInstance)
@@ -61,7 +61,7 @@ final class HeelText {
                 .orElse("");
     }
 
-    /** What it takes to give back what is over. */
+    /** What it takes to correct an overshoot. */
     static String givenBack(HeelAdvice found, Numbers numbers) {
         if (found.word() != HeelAdvice.Word.OVER) {
             return "";
@@ -71,18 +71,18 @@ final class HeelText {
                 "heel-text.a-shim-of-at", numbers.fineSides(shim), numbers.fine(Math.max(0, -found.projectionLeft())));
     }
 
-    /** The pulls a cheek will still take, 8 times in 10. */
+    /** The pulls left on a cheek, 8 times in 10. */
     static String band(HeelAdvice found, Side side) {
         int[] band = found.band().get(side);
         return Messages.message("heel-text.from-to", band[0], band[1]);
     }
 
-    /** A set as it is logged. */
+    /** A set as logged. */
     static String pulls(int count, Side cheek, int grit) {
         return Messages.message("heel-text.pulls", count, Wording.lower(cheek), grit);
     }
 
-    /** A set as it is advised. */
+    /** A set as advised. */
     static String set(int paper, Sides<Integer> pulls) {
         String each = pulls.bass().equals(pulls.treble())
                 ? Messages.message("heel-text.on-each-cheek", pulls.bass())
@@ -90,12 +90,12 @@ final class HeelText {
         return Messages.message("heel-text.with-grit", each, paper);
     }
 
-    /** A fresh sheet as it is logged. */
+    /** A fresh sheet of paper as logged. */
     static String fresh(Side side) {
         return Messages.message("heel-text.fresh-paper-for", Wording.lower(side));
     }
 
-    /** The log, the newest first. */
+    /** The log, newest first. */
     static List<String> log(List<HeelEntry> entries, HeelAdvice found) {
         List<String> lines = new ArrayList<>();
         for (int i = entries.size() - 1; i >= 0; i--) {

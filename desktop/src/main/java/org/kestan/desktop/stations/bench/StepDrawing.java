@@ -63,7 +63,7 @@ final class StepDrawing extends VBox {
         getChildren().addAll(name, choice, photograph);
     }
 
-    /** Copies a photograph to the shop's steps, and puts it on the step that is edited. */
+    /** Copies a photograph to the shop's steps, and assigns it to the step being edited. */
     private void keep(Path photograph) {
         try {
             choice.setValue(session.stepsProperty().get().keepPhotograph(photograph));
@@ -77,7 +77,7 @@ final class StepDrawing extends VBox {
         choice.setValue(drawing);
     }
 
-    /** The key or the file that is chosen; empty for none. */
+    /** The chosen key or file; empty for none. */
     String chosen() {
         return choice.getValue();
     }

@@ -118,7 +118,7 @@ final class StepEditor extends VBox {
         put(key, label, new TextField());
     }
 
-    /** Tab goes on to the next field; a new line is Enter. */
+    /** Tab moves to the next field; Enter starts a new line. */
     private void lines(String key, String label) {
         TextArea area = new TextArea();
         area.setWrapText(true);
@@ -167,7 +167,7 @@ final class StepEditor extends VBox {
         return session.stepsProperty().get();
     }
 
-    /** Says what is wrong with the shop's own files. */
+    /** Reports what is wrong with the shop's own files. */
     void trouble() {
         trouble.setText(library().faults().entrySet().stream()
                 .flatMap(each -> each.getValue().stream()
@@ -333,7 +333,7 @@ final class StepEditor extends VBox {
         }
     }
 
-    /** None at all takes away the wait that ships. */
+    /** No kind at all removes the default wait. */
     private static Optional<Tree> wait(Optional<Step.Pause> pause, Optional<Step> ships) {
         if (ships.map(step -> step.work().pause()).orElse(Optional.empty()).equals(pause)) {
             return Optional.empty();
@@ -363,7 +363,7 @@ final class StepEditor extends VBox {
         texts.get(key).requestFocus();
     }
 
-    /** Moves the step before the one ahead of it in its file, or behind the one after. */
+    /** Moves the step before the previous one in its file, or after the next one. */
     private void move(int by) {
         edit(
                 by < 0
@@ -415,7 +415,7 @@ final class StepEditor extends VBox {
                 (library, file, step) -> library.without(file.name(), step.id()));
     }
 
-    /** Takes back everything the shop said in this step's file. */
+    /** Resets everything the shop changed in this step's file. */
     private void allBack() {
         edit(Messages.message("step-editor.all-steps-of-this"), (library, file, step) -> {
             StepLibrary next = library;

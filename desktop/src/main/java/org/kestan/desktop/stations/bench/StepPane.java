@@ -40,7 +40,7 @@ final class StepPane extends VBox {
     private static final PseudoClass OUT = PseudoClass.getPseudoClass("out");
     private static final PseudoClass ROOMY = PseudoClass.getPseudoClass("roomy");
 
-    /** Under this width, in text sizes, nothing is shown beside the step. */
+    /** Below this width, in text sizes, nothing is shown beside the step. */
     private static final double NARROW = 60;
 
     private final BenchContext desk;
@@ -71,13 +71,13 @@ final class StepPane extends VBox {
     private List<EntryField> readings = List.of();
     private Optional<Step> built = Optional.empty();
 
-    /** What the buttons and keys do that is not the desk's. */
+    /** Actions of buttons and keys that are not the context's. */
     interface StepActions {
 
         /** Asks for a picture and keeps it with the job. */
         void picture();
 
-        /** Shows what the step is worked with. */
+        /** Shows the tool of the step. */
         void tool(Step.Tool tool);
     }
 
@@ -177,12 +177,12 @@ final class StepPane extends VBox {
                 desk::skip);
     }
 
-    /** Puts the focus on the card, where one key says done. */
+    /** Puts the focus on the card, where one key marks the step done. */
     void focusCard() {
         card.requestFocus();
     }
 
-    /** A digit typed on the card goes into the first reading that is not there yet. */
+    /** A digit typed on the card goes into the first missing reading. */
     boolean typed(String digit) {
         if (readings.isEmpty() || !card.isFocused()) {
             return false;
@@ -197,7 +197,7 @@ final class StepPane extends VBox {
         return true;
     }
 
-    /** Shows the step at hand as it is now. */
+    /** Shows the current step. */
     void show() {
         desk.refresh();
         Optional<Step> step = desk.shown();
@@ -221,7 +221,7 @@ final class StepPane extends VBox {
         }
     }
 
-    /** In a narrow window the column beside the step moves under it, and the waits above it. */
+    /** In a narrow window the column beside the step moves below it, and the waits above it. */
     private void arrange(boolean narrow) {
         if (narrow == isNarrow && arranged) {
             return;
@@ -240,7 +240,7 @@ final class StepPane extends VBox {
         show(beside, !narrow);
     }
 
-    /** Where there is room the words are as large as the bench is long. */
+    /** If there is room, the text is large enough to read from across the bench. */
     private void fit() {
         double width = scroll.getViewportBounds().getWidth();
         double height = scroll.getViewportBounds().getHeight();
@@ -354,7 +354,7 @@ final class StepPane extends VBox {
         show(fields, !all.isEmpty());
     }
 
-    /** What changes while the step stays: numbers, checks, what is behind one. */
+    /** What changes while the step stays the same: numbers, checks, finished steps. */
     private void live(Step step) {
         int at = desk.index();
         StepMark mark = desk.marks().get(step.id());

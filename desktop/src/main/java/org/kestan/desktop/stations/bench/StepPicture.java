@@ -36,7 +36,7 @@ final class StepPicture extends StackPane {
         getChildren().addAll(drawing, photograph);
     }
 
-    /** Shows what belongs to a step; it is not there where nothing does. */
+    /** Shows the picture of a step; hidden if it has none. */
     void show(Step step) {
         Optional<SideView> view = session.analysis().sideView();
         Optional<Operation> operation = step.operation().filter(each -> view.isPresent());

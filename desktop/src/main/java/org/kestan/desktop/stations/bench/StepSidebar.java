@@ -40,7 +40,7 @@ final class StepSidebar extends VBox {
         return box;
     }
 
-    /** Puts something over it, or nothing. */
+    /** Puts something above it, or nothing. */
     void under(Optional<Node> over) {
         getChildren().setAll(wanted, coming, written);
         over.ifPresent(node -> getChildren().add(0, node));

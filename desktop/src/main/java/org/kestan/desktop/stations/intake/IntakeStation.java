@@ -50,7 +50,7 @@ public final class IntakeStation extends HBox implements Room {
         session = context.session();
         getStyleClass().add("intake");
         VBox instrument = block(Messages.message("intake-station.instrument"), instrument());
-        // Built in the order of the screen: Enter goes that way.
+        // Built in the order on the screen, because Enter follows it.
         VBox playing = block(Messages.message("intake-station.owner-and-playing"), playing());
         VBox worth = block(Messages.message("intake-station.worth-and-meaning"), worth());
         VBox promise = block(
@@ -62,7 +62,7 @@ public final class IntakeStation extends HBox implements Room {
         VBox wanted =
                 block(Messages.message("intake-station.other-strings-wanted"), StringSetPane.wanted(session, order));
         VBox photos = block(Messages.message("intake-station.pictures"), new PhotoPane(session, context.store()));
-        // As wide as what stands over it, however many pictures there are.
+        // As wide as what is above it, however many pictures there are.
         photos.setPrefWidth(0);
         FlowPane columns =
                 new FlowPane(instrument, playing, new VBox(worth, photos), promise, parts, new VBox(strings, wanted));
@@ -115,7 +115,7 @@ public final class IntakeStation extends HBox implements Room {
         return grid;
     }
 
-    /** The family is asked; the form follows from it, and can be said otherwise. */
+    /** The family is asked for; the form follows from it, and can be changed. */
     private ChoiceField<Family> family() {
         return new ChoiceField<>(
                 session,
@@ -137,7 +137,7 @@ public final class IntakeStation extends HBox implements Room {
         return Form.of(choice.get()).map(form -> said.with(Lines.FORM, form)).orElse(said);
     }
 
-    /** The kind of floating bridge is asked only where there is one. */
+    /** The kind of floating bridge is asked for only if there is one. */
     private static void showFor(Node bridge, Job job) {
         bridge.setVisible(job.floating());
     }
@@ -174,7 +174,7 @@ public final class IntakeStation extends HBox implements Room {
         return grid;
     }
 
-    /** The tag that goes on the case, and the half of it that the owner takes home. */
+    /** The tag for the case, and the half that the owner takes home. */
     private void claimTag() {
         Job job = session.job();
         store.files()

@@ -27,10 +27,13 @@ import org.kestan.job.parts.Part;
 import org.kestan.job.parts.PartsSection;
 import org.kestan.text.Numbers;
 
-/** The parts a job needs: how many, at what price, ordered, and when they come. Enter in a new line's name adds it. */
+/**
+ * The parts a job needs: how many, the price, whether they are ordered, and when they arrive. Enter in an empty line
+ * adds a part.
+ */
 final class PartsPane extends VBox {
 
-    /** What is asked of a part. */
+    /** The fields of a part. */
     private enum Column {
         WHAT("what", Messages.message("parts-pane.what")),
         NEED("need", Messages.message("parts-pane.need")),
@@ -209,7 +212,7 @@ final class PartsPane extends VBox {
                 (part, day) -> part.withArrives(Optional.of(day)));
     }
 
-    /** What can't be taken stays in its field, and it is said why. */
+    /** Text that can't be used stays in its field, with an explanation. */
     private <T> boolean take(
             int at, Parsed<T> typed, boolean empty, UnaryOperator<Part> blank, BiFunction<Part, T, Part> by) {
         trouble.setText("");

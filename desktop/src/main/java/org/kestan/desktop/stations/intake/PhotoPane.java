@@ -57,7 +57,7 @@ public final class PhotoPane extends VBox {
                 .forEach(this::add);
     }
 
-    /** Copies a picture in, away from the window, and puts it on the job; what can't be kept is said. */
+    /** Copies a picture in the background and adds it to the job; reports it if that fails. */
     public void add(Path picture) {
         store.ask(() -> pictures.add(picture), added -> added(picture, added));
     }
@@ -82,7 +82,7 @@ public final class PhotoPane extends VBox {
         thumbnails.getChildren().setAll(photos.stream().map(this::thumbnail).toList());
     }
 
-    /** Decoded away from the window; one that can't be is said in its place. */
+    /** Decoded in the background; a picture that can't be decoded is reported in its place. */
     private static Node picture(Path file) {
         Image image = new Image(file.toUri().toString(), THUMBNAIL, THUMBNAIL, true, true, true);
         Label trouble = new Label(Messages.message("photo-pane.picture-cant-be-shown"));

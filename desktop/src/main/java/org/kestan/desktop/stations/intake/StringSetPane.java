@@ -35,7 +35,7 @@ final class StringSetPane extends VBox {
     private static final int FEWEST = 4;
     private static final int MOST = 12;
 
-    /** How many strings a set starts with when the first one is added. */
+    /** How many strings a set gets when the first one is added. */
     private static final int USUAL = 6;
 
     private final JobSession session;
@@ -51,12 +51,12 @@ final class StringSetPane extends VBox {
     private final Button more = new Button(Messages.message("string-set-pane.more"));
     private List<StringSpec> shown = List.of();
 
-    /** The set that is on. */
+    /** The set on the instrument. */
     static StringSetPane present(JobSession session, WorkingOrder order) {
         return new StringSetPane(session, order, "string", Job::strings, Job::withStrings);
     }
 
-    /** The set that is wanted in its place; it starts as a copy of the one that is on. */
+    /** The set wanted instead; it starts as a copy of the present one. */
     static StringSetPane wanted(JobSession session, WorkingOrder order) {
         return new StringSetPane(session, order, "wanted-string", Job::wantedStrings, Job::withWantedStrings);
     }
@@ -117,7 +117,7 @@ final class StringSetPane extends VBox {
         session.edit(job -> with.apply(job, by.apply(set.apply(job))));
     }
 
-    /** Rows come and go at the end; a field is written again only when its own value changed elsewhere. */
+    /** Rows are added and removed at the end; a field is rewritten only if its own value changed elsewhere. */
     private void show(List<StringSpec> strings) {
         List<StringSpec> before = shown;
         shown = strings;
@@ -138,7 +138,7 @@ final class StringSetPane extends VBox {
                     head(Messages.message("string-set-pane.column-material")),
                     courseHead);
         }
-        // Few sets have courses: they are asked where there are more than the usual six.
+        // Few sets have courses, so they are asked for only with more than the usual six strings.
         boolean courses = strings.size() > USUAL
                 || strings.stream().anyMatch(string -> string.course().isPresent());
         shown(courseHead, courses);
@@ -196,7 +196,7 @@ final class StringSetPane extends VBox {
             taking(course, () -> takeCourse(at, course.getText()), this::nextString);
         }
 
-        /** What is typed is taken with Enter, which goes on, and when the focus leaves. */
+        /** Text is accepted with Enter, which moves on, and when the focus leaves. */
         private void taking(TextField field, Runnable take, Runnable next) {
             field.setOnAction(event -> {
                 take.run();
@@ -211,7 +211,7 @@ final class StringSetPane extends VBox {
             });
         }
 
-        /** On to the next string; after the last on to the next station. */
+        /** Moves on to the next string; after the last, to the next station. */
         private void nextString() {
             if (at + 1 < rows.size()) {
                 rows.get(at + 1).gauge.requestFocus();

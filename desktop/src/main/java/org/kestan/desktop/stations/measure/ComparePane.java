@@ -63,7 +63,7 @@ final class ComparePane extends VBox {
         int to = clamped(right.getSelectionModel().getSelectedIndex(), numbered);
         left.getItems().setAll(numbered);
         right.getItems().setAll(numbered);
-        // Two of a kind say nothing: the one put aside last stands against the one on the sheet.
+        // Comparing a survey with itself is useless, so the last one put aside is compared with the one on the sheet.
         left.getSelectionModel().select(from == to ? numbered.size() - 1 : from);
         right.getSelectionModel().select(from == to ? 0 : to);
         showing = false;

@@ -41,8 +41,8 @@ final class InspectionPane extends VBox {
     private final Map<Defect, Row> rows = new EnumMap<>(Defect.class);
 
     /**
-     * The pane, folded: its summary is the second stop of the sheet. Enter there goes on, the space bar or a digit opens the
-     * pane, and after its last line the sheet goes on.
+     * The pane when folded: its summary is the second stop of the sheet. Enter moves on, Space or a digit opens the
+     * pane, and after its last line the sheet continues.
      */
     InspectionPane(JobSession session, WorkingOrder order) {
         this.session = session;
@@ -90,7 +90,7 @@ final class InspectionPane extends VBox {
         show(session.job());
     }
 
-    /** The summary, to be put where the pane has its turn; already a stop of the sheet. */
+    /** The summary, to be placed where the pane has its turn; already a stop of the sheet. */
     Node summary() {
         Label label = new Label(Messages.message("inspection-pane.2-structure"));
         label.getStyleClass().addAll("entry-label", "entry-head");
@@ -101,7 +101,7 @@ final class InspectionPane extends VBox {
         return box;
     }
 
-    /** Most sheets are written with the pane folded: its lines are made when it is opened first. */
+    /** Most sheets are filled in with the pane folded, so its lines are built when it is first opened. */
     private void build() {
         Label title = new Label(Messages.message("inspection-pane.0-sound-1-slight"));
         title.getStyleClass().add("card-remark");
@@ -122,7 +122,7 @@ final class InspectionPane extends VBox {
         show(session.job());
     }
 
-    /** Everything that was not looked at yet, looked at and found sound. */
+    /** Marks everything not checked yet as checked and sound. */
     private void allSound() {
         session.edit(job -> {
             Visit visit = job.visit();
@@ -175,7 +175,7 @@ final class InspectionPane extends VBox {
         }
     }
 
-    /** One thing to look at. */
+    /** One thing to inspect. */
     private final class Row {
 
         private final Defect what;

@@ -47,12 +47,12 @@ import org.kestan.overview.Station;
  */
 public final class MeasureStation extends VBox implements Room {
 
-    /** The first number of the lines that few sheets need: they are folded until they are. */
+    /** The first number of the rare lines, which are folded until they are needed. */
     static final int FIRST_RARE = 16;
 
     private static final int FIELDS_A_FRAME = 3;
 
-    /** The number of the lines that say what state it is in. */
+    /** The number of the lines about the instrument's state. */
     private static final int CONDITION = 2;
 
     private final JobSession session;
@@ -73,7 +73,7 @@ public final class MeasureStation extends VBox implements Room {
     private Set<Line<?>> taken = Set.of();
     private Set<Line<?>> asked = Set.of();
 
-    /** Makes the station; the leaders of the drawing over it end at its columns. */
+    /** Makes the station; the leaders of the drawing above end at its columns. */
     public MeasureStation(RoomContext context) {
         session = context.session();
         taken = taken(session.job());
@@ -121,7 +121,7 @@ public final class MeasureStation extends VBox implements Room {
         return scroll;
     }
 
-    /** What the station shows under the reading that is being taken. */
+    /** What the station shows below the current reading. */
     private enum Page {
         SHEET,
         COMPARISON,
@@ -129,7 +129,7 @@ public final class MeasureStation extends VBox implements Room {
     }
 
     private void show(Page page) {
-        // Neither the comparison nor the neck is made before it is asked for.
+        // The comparison and the neck are built only on request.
         if (page == Page.COMPARISON && comparison.getContent() == null) {
             comparison.setContent(new ComparePane(session, () -> show(Page.SHEET)));
         }
@@ -169,7 +169,7 @@ public final class MeasureStation extends VBox implements Room {
         return this;
     }
 
-    /** The reading that the line above asks for; with all taken the first of the sheet. */
+    /** The reading that the band above asks for; if all are taken, the first one of the sheet. */
     @Override
     public void focusFirst() {
         rest.finish();
@@ -184,14 +184,14 @@ public final class MeasureStation extends VBox implements Room {
                 && !NeckPane.takes(line);
     }
 
-    /** The lines that are read at a place of this instrument, in working order. */
+    /** The lines read at a place of this instrument, in working order. */
     private static Set<Line<?>> taken(Job job) {
         return Lines.OF_VISIT.stream()
                 .filter(line -> isAtAPlace(line) && job.takes(line))
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
-    /** All lines of the sheet in the order of Enter. */
+    /** All lines of the sheet, in the order of Enter. */
     private List<Line<?>> onSheet() {
         return Stream.concat(
                         Lines.OF_VISIT.stream()
@@ -200,9 +200,12 @@ public final class MeasureStation extends VBox implements Room {
                 .toList();
     }
 
-    /** Each line has one field for as long as the window is open; those this instrument has no use for are hidden. */
+    /**
+     * Each line has one field for as long as the window is open; those that do not apply to this instrument are
+     * hidden.
+     */
     private void layOut() {
-        // Columns that are not filled yet would move with each field that comes.
+        // Columns that are not filled yet would shift with each field.
         written.setOpacity(0);
         rest.add(() -> {
             SurveyBar bar = new SurveyBar(session, order, inspection::summary, () -> show(Page.COMPARISON));
@@ -223,7 +226,7 @@ public final class MeasureStation extends VBox implements Room {
         });
     }
 
-    /** Down one column after the other, as the eye goes: the columns in the order in which their heights are read. */
+    /** Down one column after the other: the columns in the order in which their heights are read. */
     private static List<Line<?>> inColumns() {
         List<Line<?>> lines =
                 Lines.OF_VISIT.stream().filter(MeasureStation::isAtAPlace).toList();
@@ -279,7 +282,7 @@ public final class MeasureStation extends VBox implements Room {
         }
     }
 
-    /** Rare lines are there when they are asked for, when something is written on them and when something is asked of them. */
+    /** Rare lines are shown if they are requested, filled in, or asked about. */
     private void fold() {
         fields.forEach((line, field) -> show(field, needed(line, field)));
         columns.forEach((place, column) -> show(column, isUsed(place)));
@@ -325,7 +328,7 @@ public final class MeasureStation extends VBox implements Room {
         return column;
     }
 
-    /** What belongs to a reading, such as the fret it is taken at, stands under it without a number of its own. */
+    /** Details of a reading, such as its fret, are below it without a number of their own. */
     private Node field(Line<?> line) {
         boolean belongs = line instanceof Detail<?>
                 && Lines.OF_VISIT.stream().anyMatch(each -> each instanceof Reading && each.number() == line.number());

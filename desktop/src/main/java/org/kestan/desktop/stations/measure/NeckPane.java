@@ -47,7 +47,7 @@ import org.kestan.text.Wording;
  */
 final class NeckPane extends VBox {
 
-    /** The frets that tell most of a neck, offered first. Common practice, no source. */
+    /** The frets that tell the most about a neck, offered first. Common practice, no source. */
     private static final List<Integer> OFFERED = List.of(4, 7, 11);
 
     private static final int COLUMNS = 4;
@@ -85,7 +85,7 @@ final class NeckPane extends VBox {
     private final Map<Integer, ChoiceField<Across>> across = new LinkedHashMap<>();
     private List<AtFret> asked = List.of();
 
-    /** Enter goes to the next fret offered that is not read, then along the neck to those not read. */
+    /** Enter goes to the next suggested fret that is not read, then along the neck to the remaining ones. */
     private final class Sweep extends WorkingOrder {
 
         @Override
@@ -125,7 +125,7 @@ final class NeckPane extends VBox {
         sweep.setId("neck-sweep");
         VBox.setVgrow(picture, Priority.ALWAYS);
         getChildren().addAll(bar, under, sweep, picture);
-        // What the frets need comes first; the picture takes what is left.
+        // The frets get the space they need; the picture takes the rest.
         picture.setMinHeight(PICTURE);
         picture.setOnFret(this::focus);
         tabs.pageProperty().addListener((property, old, next) -> show());
@@ -141,7 +141,7 @@ final class NeckPane extends VBox {
         addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
     }
 
-    /** Page up and down go along the neck from fret to fret, Esc with nothing half-typed leaves. */
+    /** Page Up and Page Down move along the neck fret by fret; Esc leaves if nothing is half-typed. */
     private void pressed(KeyEvent key) {
         if (key.getCode() == KeyCode.PAGE_DOWN || key.getCode() == KeyCode.PAGE_UP) {
             int step = key.getCode() == KeyCode.PAGE_DOWN ? 1 : -1;
@@ -178,7 +178,7 @@ final class NeckPane extends VBox {
                 .findFirst());
     }
 
-    /** The first fret offered that is not read; with all read the first of the neck. */
+    /** The first suggested fret that is not read; if all are read, the first fret of the neck. */
     void focusFirst() {
         show();
         Job job = session.job();
@@ -190,7 +190,7 @@ final class NeckPane extends VBox {
                 .ifPresent(at -> fields.get(at).input().requestFocus());
     }
 
-    /** Brings up a line that is read here. */
+    /** Shows a line that is read here. */
     void unfold(AtFret at) {
         for (What what : What.values()) {
             if (what.readings.contains(at.reading()) && !tabs.page().readings.contains(at.reading())) {
@@ -203,7 +203,7 @@ final class NeckPane extends VBox {
         }
     }
 
-    /** Asks for a fret: that on which the picture was pressed. */
+    /** Asks for the fret that was pressed in the picture. */
     void focus(int fret) {
         asked.stream()
                 .filter(each -> each.fret() == fret)
@@ -229,7 +229,7 @@ final class NeckPane extends VBox {
         worth.setText(NeckText.worth(analysis, session.words()));
     }
 
-    /** The readings there are fields for, along the neck. */
+    /** The readings that have fields, along the neck. */
     private List<AtFret> asked() {
         Job job = session.job();
         int said = job.jointFret().orElse(USUAL_JOINT);
@@ -263,7 +263,7 @@ final class NeckPane extends VBox {
         return frets;
     }
 
-    /** A column a fret, its readings under one another. */
+    /** One column per fret, its readings below each other. */
     private void arrange() {
         sweep.getChildren().clear();
         Map<Integer, VBox> columns = new LinkedHashMap<>();
@@ -324,7 +324,7 @@ final class NeckPane extends VBox {
         };
     }
 
-    /** Tells whether a line is read here. */
+    /** Returns whether a line is read here. */
     static boolean takes(Line<?> line) {
         return line instanceof AtFret || line == Lines.PROFILE_HELD;
     }

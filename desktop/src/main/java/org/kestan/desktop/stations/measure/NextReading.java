@@ -52,7 +52,7 @@ final class NextReading extends HBox {
         title.setId("next-title");
         value.getStyleClass().add("next-value");
         value.setId("next-value");
-        // A long text keeps to its column, and shows the end that is being typed.
+        // A long text stays within its column and shows the end being typed.
         value.setMinWidth(0);
         value.setTextOverrun(OverrunStyle.LEADING_ELLIPSIS);
         note.getStyleClass().add("next-note");
@@ -120,7 +120,7 @@ final class NextReading extends HBox {
         progress.setText(Messages.message("next-reading.of-on-the-sheet", read, asked.size()));
     }
 
-    /** Returns the first of some lines that is not read yet, in working order; rare ones are not asked for. */
+    /** Returns the first of some lines that is not read yet, in working order; rare lines are not asked for. */
     static Optional<Line<?>> next(List<Line<?>> lines, Job job) {
         return lines.stream()
                 .filter(each -> each.number() > 0 && each.number() < MeasureStation.FIRST_RARE)
@@ -128,7 +128,7 @@ final class NextReading extends HBox {
                 .findFirst();
     }
 
-    /** The takes of a reading, each with a way out of it. */
+    /** The takes of a reading, each with a button to remove it. */
     private void show(Measurable reading, Job job) {
         List<Length> all = job.visit().takesOf(reading);
         if (all.size() < 2) {

@@ -30,7 +30,7 @@ final class SurveyBar extends FlowPane {
     private static final double CHOOSER_WIDTH = 230;
     private static final int NUMBER_WIDTH = 3;
 
-    /** The number of the sheet's line that the inspection is. */
+    /** The sheet number of the inspection. */
     private static final int STRUCTURE = 2;
 
     private final JobSession session;
@@ -82,7 +82,7 @@ final class SurveyBar extends FlowPane {
         return node;
     }
 
-    /** A later visit keeps how things are read, not what was read. */
+    /** A later visit keeps how things are read, not the readings. */
     private static Job fresh(Job job) {
         Visit next = job.visit().next().with(Lines.TAKEN_ON, LocalDate.now());
         return job.withVisits(visits -> visits.withNew(next));
@@ -101,7 +101,7 @@ final class SurveyBar extends FlowPane {
         showing = false;
     }
 
-    /** A visit in a few words: what it was for, and the day. */
+    /** A visit in a few words: its purpose and the day. */
     static String name(Visit visit) {
         String role = visit.get(Lines.ROLE).map(Wording::label).orElse(Messages.message("survey-bar.visit"));
         return role + visit.get(Lines.TAKEN_ON).map(day -> ", " + day).orElse("");

@@ -22,7 +22,7 @@ final class CheekTable extends NumberTable {
         refresh();
     }
 
-    /** Shows the plan as it is now. */
+    /** Shows the current plan. */
     void refresh() {
         Optional<HeelCut> heel = session.analysis().plan().heel();
         setVisible(heel.isPresent());

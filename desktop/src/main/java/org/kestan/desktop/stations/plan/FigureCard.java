@@ -22,7 +22,10 @@ import org.kestan.desktop.widgets.terms.LazyTooltip;
 import org.kestan.text.Card;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** Numbers of a plan that belong together as a card. A click on a value copies it, the button copies the whole card. */
+/**
+ * A card with numbers of a plan that belong together. Click a value to copy it, or use the button to copy the whole
+ * card.
+ */
 final class FigureCard extends VBox {
 
     private final Consumer<String> say;
@@ -66,7 +69,7 @@ final class FigureCard extends VBox {
                 String source = this.card.rows().get(which).source();
                 return source.isEmpty() ? Messages.message("figure-card.click-to-copy") : source;
             });
-            // Where the card is narrow the remark goes under its value.
+            // In a narrow card the remark goes below its value.
             FlowPane said = new FlowPane(value, remark);
             said.getStyleClass().add("card-said");
             said.setRowValignment(VPos.BASELINE);
@@ -82,12 +85,12 @@ final class FigureCard extends VBox {
         show(card);
     }
 
-    /** Tells whether this card can show another card: the same lines under the same title. */
+    /** Returns whether this card can show another card: the same rows under the same title. */
     boolean fits(Card other) {
         return card.id() == other.id() && labels(card).equals(labels(other));
     }
 
-    /** Shows the numbers of a card that fits. */
+    /** Shows the numbers of a matching card. */
     void show(Card next) {
         card = next;
         for (int i = 0; i < values.size(); i++) {

@@ -21,7 +21,7 @@ final class FretLadder extends NumberTable {
         refresh();
     }
 
-    /** Shows the plan as it is now. */
+    /** Shows the current plan. */
     void refresh() {
         Optional<SideView> view =
                 session.analysis().sideView().filter(each -> each.measured().isPresent());
@@ -52,7 +52,7 @@ final class FretLadder extends NumberTable {
 
     private static String number(SideProfile profile, Side side, double x, BenchUnit unit) {
         String printed = unit.format(profile.actionAt(side, x));
-        // A height in another unit than the column's says so.
+        // A height in a unit other than the column's says so.
         boolean same = printed.endsWith(unit.format(1).replaceAll(".* ", " "));
         return same ? NumberTable.bare(printed) : printed;
     }

@@ -63,7 +63,7 @@ final class HandPane extends FlowPane {
     }
 
     /**
-     * Shows the job as it is now.
+     * Shows the current job.
      *
      * @param swing the strings as measured
      */

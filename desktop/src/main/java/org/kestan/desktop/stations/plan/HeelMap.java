@@ -21,7 +21,7 @@ final class HeelMap extends Control {
     private final ObjectProperty<Optional<Shown>> shown = new SimpleObjectProperty<>(this, "shown", Optional.empty());
 
     /**
-     * What is drawn.
+     * The data to draw.
      *
      * @param cut what goes
      * @param drift the side from which more goes, bass when the neck stands straight
@@ -36,12 +36,12 @@ final class HeelMap extends Control {
         setMinHeight(0);
     }
 
-    /** What is drawn; empty when nothing goes. */
+    /** The data to draw; empty if no wood is removed. */
     ObjectProperty<Optional<Shown>> shownProperty() {
         return shown;
     }
 
-    /** Shows the plan as it is now. */
+    /** Shows the current plan. */
     void show(JobSession session) {
         shown.set(session.analysis()
                 .plan()

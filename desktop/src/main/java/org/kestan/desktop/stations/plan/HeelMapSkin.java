@@ -17,20 +17,20 @@ import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
 /**
- * Draws the heel: its gluing face as one looks at it from the body, with the tail or the bolts that hold it and what goes from
- * the face of each cheek, the darker the deeper; and from the side, with its sweep and its cap. Heights and widths are true to
- * each other; from the side the wood's thickness is exaggerated by the factor written on it.
+ * Draws the heel: its gluing face as seen from the body, with the tail or the bolts that hold it and the wood to take
+ * off the face of each cheek, darker where deeper; and from the side, with its sweep and its cap. Heights and widths
+ * are in proportion; from the side, the thickness of the wood is exaggerated by the factor shown.
  */
 final class HeelMapSkin extends SkinBase<HeelMap> {
 
-    /** The line height the sizes here are made for; with larger text they grow alike. */
+    /** The line height these sizes are made for; they grow with the text. */
     private static final double LINE = 14;
 
     private static final double BOTTOM = 14;
     private static final double NOMINAL_WIDTH = 50;
     private static final int CURVE = 16;
 
-    /** The heel from the side, as shares of its height: how long its cap is, how far it sweeps beyond that. */
+    /** The heel from the side, as shares of its height: the length of its cap, and how far it sweeps beyond that. */
     private static final double CAP_LENGTH = 0.22;
 
     private static final double SWEEP = 0.42;
@@ -40,7 +40,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
 
     private static final double BOLT = 4;
 
-    /** Pixels of the body's side that are seen. */
+    /** How many pixels of the body's side are visible. */
     private static final double RIM = 16;
 
     /** The tail as shares of the heel's width, at the top and at the cap, and of its height. */
@@ -51,7 +51,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
     private static final double TAIL_ENDS = 0.9;
     private static final double[] BOLTS = {0.28, 0.68};
 
-    /** How much is seen of the thinnest strip of wood to remove. */
+    /** The drawn width of the thinnest strip of wood to remove. */
     private static final double LEAST_SEEN = 0.15;
 
     private static final double THICK = 34;
@@ -63,7 +63,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
         registerChangeListener(map.shownProperty(), change -> map.requestLayout());
     }
 
-    /** A text with its size: it has its style before its width is asked for. */
+    /** A text with its size: it gets its style before its width is requested. */
     private Text text(String style, String words) {
         Text text = new Text(words);
         text.getStyleClass().add(style);
@@ -142,7 +142,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
             return (topWidth + (capWidth - topWidth) * depth / cut.height()) * scale / 2;
         }
 
-        /** Bass cheek to the left, treble cheek to the right, as one looks at the heel from the body. */
+        /** Bass cheek on the left, treble cheek on the right, as seen from the body. */
         void endOn() {
             caption(middle - half(0), Messages.message("heel-map-skin.end-on-wood-off"));
             Polygon heel = new Polygon(
@@ -167,7 +167,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
             return side == drift ? HeelCut.Cheeks::driftSide : HeelCut.Cheeks::otherSide;
         }
 
-        /** The tail of a dovetail narrows toward the cap; a tenon stays as wide and has its bolts. */
+        /** The tail of a dovetail narrows toward the cap; a tenon stays the same width and has bolts. */
         private double tail(double depth) {
             double share = depth / cut.height();
             return switch (joint) {
@@ -202,7 +202,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
             }
         }
 
-        /** What goes from the face of a cheek, strip by strip, with its values beside it. */
+        /** The wood to take off the face of a cheek, strip by strip, with the values beside it. */
         private void cheek(Side side) {
             int sign = side == Side.BASS ? -1 : 1;
             ToDoubleFunction<HeelCut.Cheeks> off = off(side);
@@ -255,7 +255,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
             name.setY(this.top - line);
         }
 
-        /** The heel as it really is from the side: its sweep, its cap, and what goes where it meets the body. */
+        /** The heel in true shape from the side: its sweep, its cap, and the wood to remove where it meets the body. */
         void fromTheSide() {
             double left = right + 5 * line;
             caption(left, Messages.message("heel-map-skin.from-the-side-wood", plain(factor)));
@@ -309,7 +309,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
             return side == Side.BASS ? Side.TREBLE : Side.BASS;
         }
 
-        /** How deep under the fretboard, mm, with the labels' middle where it is said. */
+        /** The depths under the fretboard, mm, with the center of each label. */
         private void depths(double x) {
             Text head = text("drawing-note", "mm");
             head.setX(x - head.getLayoutBounds().getWidth() / 2);

@@ -9,7 +9,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** A titled table of numbers in columns that line up, scrolled when it is long. */
+/** A titled table with aligned columns of numbers, scrolled if it is long. */
 class NumberTable extends VBox {
 
     private final Label title = new Label();
@@ -35,7 +35,7 @@ class NumberTable extends VBox {
         getChildren().addAll(title, scroll);
     }
 
-    /** A printed length without its unit, which stands in the heading. */
+    /** A formatted length without its unit, which is in the heading. */
     static String bare(String length) {
         return length.substring(0, length.lastIndexOf(' '));
     }

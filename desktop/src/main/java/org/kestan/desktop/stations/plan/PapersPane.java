@@ -106,7 +106,7 @@ final class PapersPane extends HBox {
         return (SheetPdf.Paper) sizes.getSelectedToggle().getUserData();
     }
 
-    /** Shows the papers there are now. */
+    /** Shows the current papers. */
     void show() {
         if (session.analysis().plan().planned().isEmpty()) {
             list.getChildren().setAll(new Label(Messages.message("papers-pane.none-yet")));

@@ -53,7 +53,7 @@ import org.kestan.text.Wording;
 /** The targets and the numbers of the work; the heel; the papers. */
 public final class PlanStation extends ScrollPane implements Room {
 
-    /** What the station can show. */
+    /** The pages of the station. */
     private enum Page {
         NUMBERS(Messages.message("plan-station.numbers")),
         FRETS(Messages.message("plan-station.every-fret")),
@@ -67,12 +67,12 @@ public final class PlanStation extends ScrollPane implements Room {
         }
     }
 
-    /** From this width on, in text sizes, the head has room for what comes next. */
+    /** From this width on, in text sizes, the head has room for the next step. */
     private static final double ROOMY = 60;
 
     private static final int OCTAVE = 12;
 
-    /** The least width of a column of cards, in text sizes. */
+    /** The minimum width of a column of cards, in text sizes. */
     private static final double CARD_EMS = 27;
 
     private final JobSession session;
@@ -131,7 +131,7 @@ public final class PlanStation extends ScrollPane implements Room {
         VBox.setVgrow(cheeks, Priority.ALWAYS);
         VBox beside = new VBox(joint, cheeks);
         beside.getStyleClass().add("heel-beside");
-        // Too narrow for both, it is scrolled; the picture comes first.
+        // If it is too narrow for both, it scrolls; the picture comes first.
         ScrollPane heel = new ScrollPane(new HBox(map, beside));
         heel.setFitToWidth(true);
         heel.setFitToHeight(true);
@@ -141,7 +141,7 @@ public final class PlanStation extends ScrollPane implements Room {
         VBox.setVgrow(pages.body(), Priority.ALWAYS);
         VBox body = new VBox(head(), deciding, pages.body());
         body.getStyleClass().add("plan");
-        // Too narrow for what it needs, it is scrolled sideways rather than cut.
+        // If it is too narrow for its content, it scrolls sideways instead of being cut off.
         setContent(body);
         setFitToWidth(true);
         setFitToHeight(true);
@@ -181,7 +181,7 @@ public final class PlanStation extends ScrollPane implements Room {
             }
         });
         NextStepLine next = new NextStepLine(session, Station.PLAN);
-        // Where it is narrow the button says it by itself.
+        // In a narrow window the button speaks for itself.
         widthProperty().addListener((property, old, width) -> {
             boolean roomy = width.doubleValue() > ROOMY * taken.getFont().getSize();
             next.setVisible(roomy);
@@ -225,7 +225,7 @@ public final class PlanStation extends ScrollPane implements Room {
                 job.with(Aim.ACTION_BASS, rounded(action.bass())).with(Aim.ACTION_TREBLE, rounded(action.treble())));
     }
 
-    /** To the hundredth of a millimeter, up. */
+    /** Rounded up to a hundredth of a millimeter. */
     private static Length rounded(double millimeters) {
         return Length.ofText(String.format(Locale.ROOT, "%.2f mm", Math.ceil(millimeters * 100 - 1e-6) / 100));
     }
@@ -270,7 +270,7 @@ public final class PlanStation extends ScrollPane implements Room {
         order.setAfterLast(order::first);
     }
 
-    /** Those that this instrument has a use for, side by side. */
+    /** The targets that apply to this instrument, side by side. */
     private void arrange(Job job) {
         fitting = job.fitting();
         targets.getChildren().clear();
@@ -285,14 +285,14 @@ public final class PlanStation extends ScrollPane implements Room {
         }
     }
 
-    /** Nothing is worked out for what is not seen. */
+    /** Nothing is worked out for pages that are not visible. */
     private void show() {
         if (!isVisible()) {
             return;
         }
         showWays();
         List<Card> cards = PlanCards.of(session.analysis(), session.words());
-        // The other pages show them in their own pictures, which need the room.
+        // The other pages have their own pictures, which need the space.
         boolean said = pages.page() == Page.NUMBERS;
         deciding.setVisible(said);
         deciding.setManaged(said);
@@ -325,7 +325,7 @@ public final class PlanStation extends ScrollPane implements Room {
         }
     }
 
-    /** Puts cards into a list; one that fits only changes its numbers, so that a drag rebuilds nothing. */
+    /** Puts cards into a list; a matching card only changes its numbers, so that a drag rebuilds nothing. */
     private void show(List<Node> shown, List<Card> cards) {
         for (int i = 0; i < cards.size(); i++) {
             if (i < shown.size() && shown.get(i) instanceof FigureCard card && card.fits(cards.get(i))) {

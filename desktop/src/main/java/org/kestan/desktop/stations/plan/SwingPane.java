@@ -59,7 +59,7 @@ final class SwingPane extends VBox {
         stages.pageProperty().addListener((property, old, next) -> refresh());
     }
 
-    /** Shows the plan as it is now. */
+    /** Shows the current plan. */
     void refresh() {
         StringClearances room = session.analysis().room();
         Optional<Swing> shown = room.at(stages.page());

@@ -29,7 +29,7 @@ final class HistoryChart extends ResizableDrawing {
     HistoryChart(History.Quantity quantity) {
         super("history-" + quantity.key());
         this.quantity = quantity;
-        // The reading nearest to the pointer is read out.
+        // Shows the value of the reading nearest to the pointer.
         addEventHandler(MouseEvent.MOUSE_MOVED, event -> point(nearest(event.getX())));
         addEventHandler(MouseEvent.MOUSE_EXITED, event -> point(-1));
     }

@@ -51,7 +51,7 @@ import org.kestan.text.Wording;
 /** The prediction, the result, and what explains the difference; the work is signed off here. */
 public final class ProofStation extends VBox implements Room {
 
-    /** What the station can show. */
+    /** The pages of the station. */
     private enum Page {
         PROOF(Messages.message("proof-station.proof")),
         REPORT(Messages.message("proof-station.report-for-the-owner")),
@@ -72,10 +72,10 @@ public final class ProofStation extends VBox implements Room {
     private static final double OFF_WIDTH = 300;
     private static final double OFF_LEAST = 150;
 
-    /** Characters of a field: a thousandth of an inch with its unit fits. */
+    /** Field width in characters: fits a thousandth of an inch with its unit. */
     private static final int VALUE_COLUMNS = 8;
 
-    /** Under this width, in sizes of the headline, nothing is shown beside what came. */
+    /** Below this width, in sizes of the headline, nothing is shown beside the results. */
     private static final double NARROW = 40;
 
     private final JobSession session;
@@ -147,7 +147,7 @@ public final class ProofStation extends VBox implements Room {
         wide.getStyleClass().add("proof-page");
         VBox page = new VBox(wide);
         Runnable arrange = () -> {
-            // Where it is narrow the sign-off stands under what came.
+            // In a narrow window the sign-off is below the results.
             boolean narrow = getWidth() < NARROW * headline.getFont().getSize();
             page.getChildren().setAll(wide);
             wide.getChildren().setAll(told);
@@ -190,7 +190,7 @@ public final class ProofStation extends VBox implements Room {
         show();
     }
 
-    /** A reading after the work: in a visit of its own, or on the sheet where the visit is on the sheet already. */
+    /** A reading after the work: in a separate visit, or on the sheet if that visit is on it already. */
     private EntryField field(Reading reading, boolean ofItsOwn) {
         EntryField field = new EntryField(
                 session,
@@ -231,10 +231,10 @@ public final class ProofStation extends VBox implements Room {
                         : Messages.message("proof-station.signed-off"));
     }
 
-    /** What is predicted is kept before anything is read that could change anyone's mind. */
+    /** The prediction is saved before anything is read that could change anyone's mind. */
     private void keepPrediction() {
         JobAnalysis analysis = session.analysis();
-        // A room that is built in a quiet moment is not looked at yet, and changes nothing.
+        // A room built ahead of time is not visible yet, and must not change anything.
         if (getScene() != null
                 && analysis.job().section(Sections.PREDICTION).isEmpty()
                 && !analysis.isPreview()
@@ -314,7 +314,7 @@ public final class ProofStation extends VBox implements Room {
             boolean taken = session.job().takes(reading);
             Map<Reading, EntryField> others = sheet ? beside : onSheet;
             Optional.ofNullable(others.get(reading)).ifPresent(field -> field.setVisible(false));
-            // A field is built when it is first needed, and once.
+            // A field is built once, when it is first needed.
             EntryField after = (sheet ? onSheet : beside).computeIfAbsent(reading, each -> field(each, !sheet));
             after.setVisible(taken);
             if (!taken) {
@@ -374,7 +374,7 @@ public final class ProofStation extends VBox implements Room {
         return label;
     }
 
-    /** Predicted and after, over what was measured before. */
+    /** Predicted and after, drawn over the measured state before. */
     private void draw(JobAnalysis analysis, Proof proof) {
         List<SideProfile> profiles = new ArrayList<>();
         analysis.plan().planned().ifPresent(planned -> profiles.add(SideProfile.of(planned, 0)));

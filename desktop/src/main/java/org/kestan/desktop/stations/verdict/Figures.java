@@ -19,7 +19,7 @@ final class Figures {
     private static final List<Integer> LADDER = List.of(1, 3, 5, 7, 9, 12, 14);
 
     /**
-     * A line of the comparison.
+     * A row of the comparison.
      *
      * @param label what it is
      * @param text reads it out of a prediction
@@ -32,7 +32,7 @@ final class Figures {
         this.numbers = numbers;
     }
 
-    /** All lines, those that decide first. */
+    /** All rows, the deciding ones first. */
     List<Line> lines() {
         List<Line> lines = new ArrayList<>();
         lines.add(setup(Messages.message("figures.action-bass-treble"), each -> numbers.pair(each.action())));

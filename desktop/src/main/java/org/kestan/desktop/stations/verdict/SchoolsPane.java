@@ -24,8 +24,8 @@ import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
 /**
- * The schools side by side: those of projection worked out for this instrument, to be used for this job; of the others what
- * the shop has chosen. The shop's choice is changed in its standards only.
+ * The schools side by side: those of projection worked out for this instrument, to be used for this job; for the
+ * others, the shop's choice. The shop's choice can be changed only in its standards.
  */
 final class SchoolsPane extends ScrollPane {
 
@@ -149,7 +149,7 @@ final class SchoolsPane extends ScrollPane {
         }
     }
 
-    /** Plans this job by a school: the saddle it leaves becomes the job's. */
+    /** Plans this job by a school: the saddle it leaves becomes the job's target. */
     private void use(SchoolPlan plan) {
         double saddle = Math.round(plan.protrusion() * 1000) / 1000.0;
         session.edit(job -> job.with(Aim.SADDLE, Length.exact(saddle)));

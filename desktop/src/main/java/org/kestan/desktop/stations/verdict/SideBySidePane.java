@@ -57,7 +57,7 @@ final class SideBySidePane extends ScrollPane {
     private record Column(
             String head, List<Way> ways, Optional<StrungSetup> predicted, boolean reaches, List<String> remarks) {}
 
-    /** The set-ups that are compared beside the measured one, in the order of their columns. */
+    /** The setups compared with the measured one, in column order. */
     List<StrungSetup> compared(Ways ways, List<Way> picked) {
         return columns(ways, picked).stream()
                 .skip(1)
@@ -161,7 +161,7 @@ final class SideBySidePane extends ScrollPane {
         }
     }
 
-    /** Whether it reaches the action, what it costs, whether it can be undone: right under the action. */
+    /** Whether it reaches the action, what it costs, whether it can be undone: right below the action. */
     private int remarks(List<Column> columns, int from) {
         List<String> heads = List.of(
                 Messages.message("side-by-side-pane.for-this-one"),
@@ -191,7 +191,7 @@ final class SideBySidePane extends ScrollPane {
         return row;
     }
 
-    /** Values beside each other; where the ways differ they stand out. */
+    /** Values side by side; those that differ between the ways stand out. */
     private void cells(int row, int column, List<String> measured, List<String> ways) {
         boolean differ = ways.stream().distinct().count() > 1;
         int at = column;

@@ -45,10 +45,10 @@ import org.kestan.repair.sideview.SideProfile;
 import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
-/** What is wrong and what can be done: the gates, the ways, the picked ones side by side, the schools. */
+/** What is wrong and what can be done: the gates, the ways, the selected ones side by side, the schools. */
 public final class VerdictStation extends VBox implements Room {
 
-    /** What the station can show. */
+    /** The pages of the station. */
     private enum Page {
         GATES(Messages.message("verdict-station.gates")),
         WAYS(Messages.message("verdict-station.ways")),
@@ -87,7 +87,7 @@ public final class VerdictStation extends VBox implements Room {
     private final RoomContext context;
     private List<Way> recommended = List.of();
 
-    /** Makes the station; the compared ways are drawn over it. */
+    /** Makes the station; the compared ways are drawn above it. */
     public VerdictStation(RoomContext context) {
         this.context = context;
         session = context.session();
@@ -170,7 +170,7 @@ public final class VerdictStation extends VBox implements Room {
         HBox.setHgrow(right, Priority.ALWAYS);
         HBox top = new HBox(left, right);
         top.getStyleClass().add("advice-box");
-        // Where it is low the advice scrolls and leaves room for the pages.
+        // In a low window the advice scrolls and leaves room for the pages.
         ScrollPane scroll = new ScrollPane(top);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -189,7 +189,7 @@ public final class VerdictStation extends VBox implements Room {
         return new VBox(scroll, tabs);
     }
 
-    /** Takes ways into the plan: one step of undo, and on to the plan. */
+    /** Takes ways into the plan as one step of undo, and moves on to the plan. */
     private void take(List<Way> ways) {
         Ways judged = session.analysis().ways();
         if (judged.combined(ways).possible().isEmpty()) {
@@ -204,7 +204,7 @@ public final class VerdictStation extends VBox implements Room {
     private void show() {
         if (!isVisible()) {
             if (drew) {
-                // What another station draws is not this one's to clear.
+                // This station must not clear what another one draws.
                 instrument.compared().clear();
                 drew = false;
             }
@@ -276,7 +276,7 @@ public final class VerdictStation extends VBox implements Room {
                 .collect(Collectors.joining("  "));
     }
 
-    /** The next best, each with the one reason it was not chosen, and what would change the advice. */
+    /** The runners-up, each with the reason it was not chosen, and what would change the advice. */
     private void others(boolean said, Recommendation recommendation, JobAnalysis analysis, Wording words) {
         others.getChildren().clear();
         if (!said) {
@@ -300,7 +300,7 @@ public final class VerdictStation extends VBox implements Room {
                                 Wording.ways(change.then().ways()).toLowerCase(Locale.ROOT) + ".")));
     }
 
-    /** By how much the answer is close, and the reading that would settle it. */
+    /** How close the answer is, and the reading that would settle it. */
     private static TextFlow close(CloseCall call) {
         return line(
                 Messages.message("verdict-station.close"),

@@ -44,7 +44,7 @@ final class WayDetail extends VBox {
         getChildren().addAll(title, new HBox(take), loupes, lines);
     }
 
-    /** The fret at which the action is read and the bridge, as they are and as the way leaves them. */
+    /** The fret where the action is read, and the bridge, now and after the way. */
     private void picture(Assessment way, JobAnalysis analysis, Wording words) {
         Optional<Setup> now = analysis.measured();
         boolean drawn = now.isPresent() && analysis.sideView().isPresent();

@@ -7,12 +7,12 @@ import org.kestan.desktop.widgets.instrument.LoupePair;
 import org.kestan.repair.sideview.SideView;
 import org.kestan.text.Wording;
 
-/** What a way does, seen through two loupes. */
+/** The effect of a way, seen through two loupes. */
 final class WayPictures {
 
     private WayPictures() {}
 
-    /** Shows an instrument as it is, and as a way leaves it where that is known. */
+    /** Shows an instrument as it is, and after the way if that is known. */
     static void show(LoupePair pictures, SideView view, Setup now, Optional<Setup> after, Wording words) {
         pictures.show(
                 after.map(view::after).orElseGet(view::withoutPlan),

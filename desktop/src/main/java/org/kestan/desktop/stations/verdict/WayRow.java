@@ -44,7 +44,7 @@ final class WayRow extends HBox {
         getChildren().addAll(pick, mark, name, fit, action, hours, cost);
     }
 
-    /** The heads over the columns of the rows. */
+    /** The headings above the columns of the rows. */
     static HBox heads() {
         Label name = cell("way-name", Messages.message("way-row.compare-check"));
         name.setMaxWidth(Double.MAX_VALUE);

@@ -28,10 +28,10 @@ import org.kestan.judgment.ways.WayCatalog;
  */
 final class WaysPane extends HBox {
 
-    /** Under this width, in text sizes, only the list is shown. */
+    /** Below this width, in text sizes, only the list is shown. */
     private static final double NARROW = 62;
 
-    /** A card in text sizes: six of them stand in a window of usual size. */
+    /** The size of a card in text sizes: six fit in a window of usual size. */
     private static final double CARD_WIDTH = 24;
 
     private static final double CARD_HEIGHT = 7.3;
@@ -88,7 +88,7 @@ final class WaysPane extends HBox {
         detail = new WayDetail(taker);
         ScrollPane right = scroll(detail);
         right.getStyleClass().add("way-detail-scroll");
-        // Where it is narrow the list goes before what is said of one of its ways.
+        // In a narrow window the list has priority over the details.
         widthProperty().addListener((property, old, width) -> {
             boolean roomy = width.doubleValue() > NARROW * heads.getFont().getSize();
             right.setVisible(roomy);
@@ -197,7 +197,7 @@ final class WaysPane extends HBox {
         detail.show(next.of(looked), next.shims(), session.analysis(), session.words());
     }
 
-    /** What we would do first, then what can be done, then the rest; within each the least invasive first. */
+    /** The recommended way first, then the possible ones, then the rest; within each, the least invasive first. */
     private void arrange(Ways judged, List<Way> recommended) {
         List<Way> next = judged.all().stream()
                 .sorted(Comparator.comparingInt((Assessment each) -> rank(each, recommended)))

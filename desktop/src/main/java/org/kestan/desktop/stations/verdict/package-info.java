@@ -1,2 +1,5 @@
-/** The Verdict station: the gates in order, each with its state and its reason; the chosen one shows on the drawing. */
+/**
+ * The Verdict station: the gates in order, each with its state and its reason; the selected one is shown on the
+ * drawing.
+ */
 package org.kestan.desktop.stations.verdict;

@@ -9,8 +9,8 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.text.Text;
 
 /**
- * A question over its answer in bars: a row each, what it is, one bar or two, and their figures in words, over a scale with ticks;
- * the row under the pointer stands out.
+ * A question with its answer as bars: one row each with a name, one or two bars, and their figures in words, above a
+ * scale with ticks; the row under the pointer stands out.
  */
 public final class BarChart extends ResizableDrawing {
 
@@ -109,7 +109,7 @@ public final class BarChart extends ResizableDrawing {
             return;
         }
         double least = size * 1.15;
-        // In a low chart the figures beside the bars have to do.
+        // In a low chart the figures beside the bars have to suffice.
         boolean scaled = height - top > ROWS_FOR_SCALE * size;
         double bottom = scaled ? height - size - 8 : height;
         int shown = (int) Math.max(1, Math.min(rows.size(), Math.floor((bottom - top - 4) / least)));
@@ -149,7 +149,7 @@ public final class BarChart extends ResizableDrawing {
         tops = edges;
     }
 
-    /** The axis under the bars with its ticks, their values and what they measure. */
+    /** The axis below the bars with its ticks, their values and the quantity. */
     private void ticks(double left, double axis, double top, double each, double most, double size) {
         line(left, axis, left + each * most, axis, "chart-axis");
         line(left, top, left, axis, "chart-axis");
@@ -168,7 +168,7 @@ public final class BarChart extends ResizableDrawing {
         text(EDGE, axis + size, scale.name(), "chart-label");
     }
 
-    /** A label cut at a word where it is longer than its column; who listens hears it whole. */
+    /** A label longer than its column is cut between words; screen readers get all of it. */
     private String fitting(String label, double width) {
         String cut = label;
         while (wide(cut) > width && cut.contains(" ")) {

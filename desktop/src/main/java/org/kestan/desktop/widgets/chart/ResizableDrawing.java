@@ -11,7 +11,7 @@ import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.Shape;
 import javafx.scene.text.Text;
 
-/** A picture that is drawn again at each size, and whenever what it shows changes. */
+/** A picture that is redrawn at each size, and whenever its content changes. */
 public abstract class ResizableDrawing extends Region {
 
     /**
@@ -27,7 +27,7 @@ public abstract class ResizableDrawing extends Region {
     /** Draws it at a size. */
     protected abstract void draw(double width, double height);
 
-    /** Draws it again when there is time. */
+    /** Redraws it when there is time. */
     protected final void changed() {
         requestLayout();
     }
@@ -40,7 +40,7 @@ public abstract class ResizableDrawing extends Region {
         }
     }
 
-    /** Puts a shape in. */
+    /** Adds a shape. */
     protected final <S extends Shape> S add(S shape, String... styles) {
         shape.getStyleClass().addAll(styles);
         shape.setManaged(false);
@@ -75,7 +75,7 @@ public abstract class ResizableDrawing extends Region {
         return polyline;
     }
 
-    /** Writes a text whose baseline begins at a place, kept within the picture. */
+    /** Writes a text with its baseline starting at a place, kept within the picture. */
     protected final Text text(double x, double y, String words, String... styles) {
         Text text = add(new Text(words), styles);
         text.applyCss();

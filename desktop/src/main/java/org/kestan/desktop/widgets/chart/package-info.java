@@ -1,2 +1,2 @@
-/** Small pictures drawn again whenever they change: shapes with style classes, no colors. */
+/** Small pictures that are redrawn whenever they change: shapes with style classes, no colors. */
 package org.kestan.desktop.widgets.chart;

@@ -21,14 +21,14 @@ import org.kestan.job.Job;
 import org.kestan.text.Wording;
 
 /**
- * A choice of the job. The first letter of a choice chooses it, Enter goes on to the next field.
+ * A choice in the job. Typing a choice's first letter chooses it; Enter moves on to the next field.
  *
  * @param <T> what is chosen
  */
 public final class ChoiceField<T> extends VBox implements Explainable {
 
     /**
-     * What is chosen, and where it stands in the job.
+     * What can be chosen, and where it is in the job.
      *
      * @param id id of the box
      * @param texts what is read beside it
@@ -46,7 +46,7 @@ public final class ChoiceField<T> extends VBox implements Explainable {
             BiFunction<Job, Optional<T>, Job> write) {}
 
     /**
-     * What is read beside a choice.
+     * The texts of a choice.
      *
      * @param label the label over it
      * @param hint one line on what to choose
@@ -126,7 +126,7 @@ public final class ChoiceField<T> extends VBox implements Explainable {
         });
     }
 
-    /** The next choice that begins with a letter: pressed again it goes on to the one after. */
+    /** The next choice starting with a letter; pressing it again moves on to the one after. */
     private void choose(String letter, Function<T, String> word) {
         List<Optional<T>> fitting = box.getItems().stream()
                 .filter(choice ->
@@ -147,12 +147,12 @@ public final class ChoiceField<T> extends VBox implements Explainable {
         return Messages.message("choice-field.the-first-letter-of", texts.hint());
     }
 
-    /** The choice of a line. */
+    /** The choice for a line. */
     public static <T> ChoiceField<T> of(JobSession session, WorkingOrder order, Line<T> line) {
         return of(session, order, line, EntryField.id(line));
     }
 
-    /** The choice of a line, in a box of its own id. */
+    /** The choice for a line, in a box with its own id. */
     public static <T> ChoiceField<T> of(JobSession session, WorkingOrder order, Line<T> line, String id) {
         ChoiceField<T> field = new ChoiceField<>(
                 session,

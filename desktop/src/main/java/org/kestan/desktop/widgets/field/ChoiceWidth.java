@@ -5,11 +5,12 @@ import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 
 /**
- * As wide as its longest choice, in text sizes. Left to itself a box keeps the width it had with larger text.
+ * Makes a box as wide as its longest choice, in text sizes. By itself a box would keep the width it had with larger
+ * text.
  */
 public final class ChoiceWidth {
 
-    /** Mean width of a letter, and what the arrow and the edges take, in text sizes. */
+    /** Mean width of a letter, and the width of the arrow and the edges, in text sizes. */
     private static final double LETTER = 0.49;
 
     private static final double EDGES = 3.75;

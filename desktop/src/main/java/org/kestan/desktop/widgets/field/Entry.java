@@ -9,36 +9,36 @@ import org.kestan.job.Job;
 /** One value of the job as text: how it is read from the job, and how typed text goes into it. */
 public interface Entry {
 
-    /** Returns the line it is a value of. */
+    /** Returns the line of the value. */
     Line<?> line();
 
-    /** Returns the label beside the field. */
+    /** Returns the label of the field. */
     String label();
 
     /** Returns one line on what to enter or where to put the tool. */
     String hint();
 
-    /** Returns the text of the value, as typed; empty when there is none. */
+    /** Returns the text of the value, as typed; empty if there is none. */
     String text(Job job);
 
     /**
-     * Puts typed text into the job. Empty text takes the value off.
+     * Puts typed text into the job. Empty text removes the value.
      *
      * @return the job with the value, or what is wrong with the text
      */
     Parsed<Job> write(Job job, String typed);
 
-    /** Tells whether it is of the visit on the sheet, which is what questions and stand-ins are about. */
+    /** Returns whether it belongs to the visit on the sheet, which questions and assumed values are about. */
     default boolean onSheet() {
         return true;
     }
 
-    /** Returns the job whose sheet it stands on. */
+    /** Returns the job whose sheet it is on. */
     default Job sheet(Job job) {
         return job;
     }
 
-    /** Returns the line where it holds a length. */
+    /** Returns the line if it holds a length. */
     default Optional<LengthLine> length() {
         return line() instanceof LengthLine length ? Optional.of(length) : Optional.empty();
     }

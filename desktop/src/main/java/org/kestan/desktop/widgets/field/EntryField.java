@@ -50,7 +50,7 @@ public final class EntryField extends VBox implements Explainable {
     private String hint = "";
     private String noteKind = "";
 
-    /** The odd value that was asked about last. */
+    /** The odd value that was last asked about. */
     private String asked = "";
 
     /**
@@ -80,18 +80,18 @@ public final class EntryField extends VBox implements Explainable {
         input.setAccessibleHelp(entry.hint());
         input.setPrefColumnCount(7);
         note.getStyleClass().add("entry-note");
-        // Always there and always as high: what is said of one field never moves another.
+        // Always there with a fixed height, so that the note of one field never moves another.
         note.setMinWidth(0);
         LazyTooltip.on(note, note::getText);
         note.setId(input.getId() + "-note");
         if (entry.length().isPresent()) {
-            // A field of a table has its name in front of its row.
+            // A field in a table has its name at the start of its row.
             boolean named = !entry.label().isEmpty() || !number.isEmpty();
             head.setVisible(named);
             head.setManaged(named);
             getChildren().addAll(head, input, note);
         } else {
-            // What is no length has little to be said of it: it stands beside the label.
+            // A value that is not a length has short notes, which go beside the label.
             head.getChildren().add(note);
             getChildren().addAll(head, input);
         }
@@ -135,7 +135,7 @@ public final class EntryField extends VBox implements Explainable {
         return said.toString();
     }
 
-    /** Usual words for a text; any other can be typed. */
+    /** Common words for a text; any other can be typed. */
     private List<String> suggestions() {
         return entry.length().isPresent() ? List.of() : Wording.usual(entry.line());
     }
@@ -168,7 +168,7 @@ public final class EntryField extends VBox implements Explainable {
         input.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             boolean untouched = input.getText().equals(shown);
             if (event.getCode() == KeyCode.Z && event.isShortcutDown() && untouched) {
-                // With nothing half-typed here, undo means the job's, not this field's letters.
+                // With nothing half-typed here, undo applies to the job, not to this field's letters.
                 if (event.isShiftDown()) {
                     session.redo();
                 } else {
@@ -214,7 +214,7 @@ public final class EntryField extends VBox implements Explainable {
                                         : null);
             } else {
                 if (session.noticeProperty().get().equals(hint)) {
-                    // A hint is of the field that has the focus.
+                    // A hint belongs to the focused field.
                     session.say("");
                 }
                 session.typing().end(entry.line(), take());
@@ -229,7 +229,7 @@ public final class EntryField extends VBox implements Explainable {
         session.bareUnits().addListener((MapChangeListener<Tool, String>) change -> showUnit());
     }
 
-    /** Takes and tools are kept of what is on the sheet. */
+    /** Takes and tools are kept for the visit on the sheet only. */
     private Optional<Measurable> reading() {
         return entry.length()
                 .filter(line -> entry.onSheet())
@@ -242,7 +242,7 @@ public final class EntryField extends VBox implements Explainable {
         return Messages.message("entry-field.tool-f4", Wording.label(tool));
     }
 
-    /** The unit that a bare number is in here stands in the empty field. */
+    /** The empty field shows the unit of a bare number. */
     private void showUnit() {
         input.setPromptText(entry.length().map(session::bareUnit).orElse(""));
     }
@@ -254,14 +254,14 @@ public final class EntryField extends VBox implements Explainable {
         session.say(entry.hint() + toolHint(reading));
     }
 
-    /** What is typed of a length, in the notation of the sheet: the shop's usual unit stands in where none is typed. */
+    /** Returns a typed length in the notation of the sheet, with the shop's usual unit if none is typed. */
     private String withUnit(String typed) {
         return entry.length().isPresent()
                 ? TypedLength.tidy(typed, session.bareUnit(entry.length().get()))
                 : typed;
     }
 
-    /** Takes what is typed as one more take of the reading: all are kept, the median counts. */
+    /** Accepts the text as one more take of the reading: all are kept, the median counts. */
     private void takeAgain(Measurable reading) {
         Parsed<Job> written = JobEntries.again(session.job(), reading, withUnit(input.getText()), session.standards());
         if (written instanceof Parsed.Bad<Job> bad) {
@@ -278,7 +278,7 @@ public final class EntryField extends VBox implements Explainable {
         input.selectAll();
     }
 
-    /** Takes a reading that a gauge sent, as if it had been typed with Enter. */
+    /** Accepts a reading from a gauge, as if it had been typed with Enter. */
     private void takeFromGauge(String text) {
         input.setText(text);
         if (take()) {
@@ -286,7 +286,7 @@ public final class EntryField extends VBox implements Explainable {
         }
     }
 
-    /** Takes what is typed into the job; false when it can't be, and then the text stays as typed. */
+    /** Puts the text into the job; false if it can't be used, and then the text stays. */
     private boolean take() {
         String typed = withUnit(input.getText());
         if (typed.equals(shown) && error.isEmpty()) {
@@ -296,7 +296,7 @@ public final class EntryField extends VBox implements Explainable {
         if (written instanceof Parsed.Bad<Job> bad) {
             error = session.words().correction(bad);
             showNote(session.analysis());
-            // What is typed next takes its place.
+            // The next typing replaces it.
             input.selectAll();
             return false;
         }
@@ -310,7 +310,7 @@ public final class EntryField extends VBox implements Explainable {
         return true;
     }
 
-    /** A value that can hardly be is asked about before Enter goes on; the second Enter says that it is meant. */
+    /** An implausible value is asked about before Enter moves on; a second Enter confirms it. */
     private boolean isSure() {
         Optional<LengthLine> length = entry.length();
         Optional<Length> said = length.flatMap(entry.sheet(session.job())::get);
@@ -328,7 +328,7 @@ public final class EntryField extends VBox implements Explainable {
         return false;
     }
 
-    /** Negative where nothing is, or far past what is plausible: a slip of the unit or of the decimal point. */
+    /** Negative where it can't be, or far past what is plausible: a wrong unit or decimal point. */
     private static boolean isOdd(LengthLine line, double millimeters) {
         return millimeters < Math.min(0, line.entry().least())
                 || millimeters > 2 * line.entry().greatest();
@@ -370,7 +370,10 @@ public final class EntryField extends VBox implements Explainable {
         showNote(kind, text);
     }
 
-    /** Touches the nodes only when something changed: a drag brings many analysis in which most fields stay the same. */
+    /**
+     * Touches the nodes only if something changed: during a drag there are many analyses in which most fields stay the
+     * same.
+     */
     private void showNote(String kind, String text) {
         if (text.equals(note.getText()) && kind.equals(noteKind)) {
             return;
@@ -444,7 +447,7 @@ public final class EntryField extends VBox implements Explainable {
         return standIn.isPresent() ? Optional.of(unit().format(standIn.getAsDouble())) : Optional.empty();
     }
 
-    /** Tells whether what is aimed at is left as it is where nothing is entered. */
+    /** Returns whether an empty target leaves things as they are. */
     private boolean stays() {
         return entry.line() instanceof Aim && entry.line() != Aim.FALL_AWAY && entry.line() != Aim.CLEARANCE;
     }

@@ -10,7 +10,7 @@ public final class Fields {
     private Fields() {}
 
     /**
-     * The field of a line.
+     * Makes the field of a line.
      *
      * @param number the line's number on the sheet, empty for none
      */

@@ -22,22 +22,22 @@ public final class JobEntries {
         return new OfLine<>(line, Wording.label(line), shop);
     }
 
-    /** The same under a label of its own. */
+    /** The same with its own label. */
     public static Entry of(Line<?> line, String label, Supplier<ShopStandards> shop) {
         return new OfLine<>(line, label, shop);
     }
 
-    /** The value of a line put down as it is, under a label of its own: no rules of the sheet apply. */
+    /** The value of a line stored as it is, with its own label; the rules of the sheet do not apply. */
     public static Entry plain(Line<?> line, String label) {
         return new Plain<>(line, label);
     }
 
-    /** The scale by way of nut to fret 12, which is half of it. */
+    /** The scale length entered as nut to fret 12, which is half of it. */
     public static Entry nutToTwelfth() {
         return new HalfScale();
     }
 
-    /** Takes a reading once more, beside what was read before. */
+    /** Takes a reading once more, beside the earlier ones. */
     static Parsed<Job> again(Job job, Measurable reading, String typed, ShopStandards shop) {
         return Length.parse(typed).map(length -> ReadingTakes.takeAgain(job, reading, length, shop));
     }

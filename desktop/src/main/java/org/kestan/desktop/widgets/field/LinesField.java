@@ -18,7 +18,7 @@ public final class LinesField extends VBox implements Explainable {
 
     private final JobSession session;
     private final Detail<String> line;
-    /** A line of text and what is round the lines, in text sizes. */
+    /** The height of a line of text, and of the border around the lines, in text sizes. */
     private static final double LINE = 1.75;
 
     private static final double PADDING = 0.8;
@@ -43,8 +43,8 @@ public final class LinesField extends VBox implements Explainable {
         input.setPrefRowCount(rows);
         input.setPrefColumnCount(10);
         getChildren().addAll(label, input);
-        // Its height goes by the text size alone: what the skin measures of the typeface depends on what was there
-        // before.
+        // Its height depends on the text size alone, because what the skin measures of the typeface depends on earlier
+        // content.
         input.setStyle(String.format(Locale.ROOT, "-fx-pref-height: %.2fem;", rows * LINE + PADDING));
         order.add(input);
         input.addEventFilter(KeyEvent.KEY_PRESSED, key -> pressed(key, order));
@@ -69,7 +69,7 @@ public final class LinesField extends VBox implements Explainable {
         } else if (key.getCode() == KeyCode.ESCAPE && !input.getText().equals(shown)) {
             input.setText(shown);
         } else if (key.getCode() == KeyCode.TAB && !key.isControlDown()) {
-            // A text area would keep the tab; here it goes on.
+            // A text area would keep the tab; here it moves on.
             key.consume();
             input.fireEvent(
                     new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.TAB, key.isShiftDown(), true, false, false));

@@ -8,7 +8,7 @@ import org.kestan.repair.steps.Step;
 import org.kestan.repair.steps.StepVisit;
 
 /**
- * An entry of the visit a step at the bench reads into.
+ * An entry of the visit that a step at the bench reads into.
  *
  * @param of the entry as it is on the sheet
  * @param label the label beside the field

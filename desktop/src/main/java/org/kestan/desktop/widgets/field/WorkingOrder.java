@@ -18,7 +18,7 @@ public class WorkingOrder {
         stops.add(stop);
     }
 
-    /** Says what happens when Enter is pressed on the last stop. */
+    /** Sets what happens when Enter is pressed on the last stop. */
     public void setAfterLast(Runnable action) {
         afterLast = action;
     }
@@ -39,12 +39,12 @@ public class WorkingOrder {
         return stop.isVisible() && (stop.getParent() == null || stop.getParent().isVisible());
     }
 
-    /** Moves the focus to the first stop that is shown. */
+    /** Moves the focus to the first visible stop. */
     public void first() {
         stops.stream().filter(WorkingOrder::isShown).findFirst().ifPresent(Node::requestFocus);
     }
 
-    /** Keeps whatever has the focus within a pane in sight. */
+    /** Keeps the focused node of a pane in view. */
     public static void follow(ScrollPane pane) {
         pane.sceneProperty().addListener((property, old, scene) -> {
             if (scene != null) {

@@ -10,7 +10,7 @@ public final class StateShape extends Region {
 
     private static final double SIZE = 12;
 
-    /** Makes a mark that shows no state yet. */
+    /** Makes a mark without a state. */
     public StateShape() {
         getStyleClass().add("state");
         setMinSize(SIZE, SIZE);

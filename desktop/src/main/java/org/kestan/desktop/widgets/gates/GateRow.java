@@ -17,15 +17,15 @@ import org.kestan.judgment.verdict.GateId;
 import org.kestan.judgment.verdict.GateState;
 import org.kestan.text.Wording;
 
-/** One gate: its number, the mark of its state, what it is about, the reason, the numbers behind it. */
+/** One gate: its number, the mark of its state, its name, the reason, the numbers behind it. */
 final class GateRow extends HBox {
 
     private static final double NUMBERS_WIDTH = 560;
 
-    /** The numbers keep this width, in text sizes, beside a long reason: none of them is broken. */
+    /** The numbers keep this width, in text sizes, beside a long reason, so that none of them wraps. */
     private static final double NUMBERS_LEAST = 20;
 
-    /** Under this width, in text sizes, there is room for the reason only. */
+    /** Below this width, in text sizes, there is room for the reason only. */
     private static final double NARROW = 58;
 
     private final StateShape mark = new StateShape();
@@ -59,7 +59,7 @@ final class GateRow extends HBox {
         widthProperty().addListener((property, old, width) -> arrange(stacked));
         provisional.getStyleClass().add("gate-provisional");
         provisional.setMinWidth(USE_PREF_SIZE);
-        // Where it is narrow the name stands over its reason.
+        // In a narrow pane the name is above its reason.
         Pane words = stacked ? new VBox(name, reason, numbers) : new HBox(reason, numbers);
         words.getStyleClass().add("gate-words");
         HBox.setHgrow(words, Priority.ALWAYS);
@@ -71,7 +71,7 @@ final class GateRow extends HBox {
         getChildren().addAll(words, provisional);
     }
 
-    /** Where it is narrow the numbers give way to the reason: they are in its tooltip. */
+    /** In a narrow pane the numbers are in the reason's tooltip. */
     private void arrange(boolean stacked) {
         double size = reason.getFont().getSize();
         boolean shown = !numbers.getText().isEmpty() && (stacked || getWidth() == 0 || getWidth() > NARROW * size);
@@ -97,7 +97,7 @@ final class GateRow extends HBox {
         setAccessibleText(spoken(gate, words));
     }
 
-    /** The numbers behind a gate, none of them broken. */
+    /** The numbers behind a gate, none of them wrapped. */
     static String numbers(Gate gate, Wording words) {
         return gate.numbers().entrySet().stream()
                 .map(entry -> Wording.label(entry.getKey()) + " " + words.print(entry.getValue()))
@@ -105,7 +105,7 @@ final class GateRow extends HBox {
                 .collect(Collectors.joining("   "));
     }
 
-    /** All that is said of a gate, for those who do not see it. */
+    /** Everything about a gate, for screen readers. */
     static String spoken(Gate gate, Wording words) {
         String behind = numbers(gate, words);
         return Wording.label(gate.id()) + " " + Wording.label(gate.state())

@@ -27,23 +27,23 @@ import org.kestan.repair.sideview.SideView;
 import org.kestan.text.Wording;
 
 /**
- * The gates as small pictures in the order in which they are looked at, beside a large one: the gate that decides, or the one
- * the focus is on. The arrow keys go from one to the next, Enter opens its reading.
+ * The gates as small pictures in order, beside a large one: the deciding gate, or the focused one. The arrow keys move
+ * between them, Enter opens a gate's reading.
  */
 public final class GateTiles extends Pane {
 
     private static final double GAP = 8;
     private static final double LARGE_SHARE = 0.36;
 
-    /** A picture smaller than this, in text sizes, shows nothing, and one larger than this share leaves the words no room. */
+    /** The smallest useful picture, in text sizes, and the largest share that leaves room for the text. */
     private static final double LEAST_PICTURE = 4;
 
     private static final double MOST_PICTURE = 0.62;
 
-    /** Under this height, in text sizes, a tile has its name only. */
+    /** Below this height, in text sizes, a tile has only its name. */
     private static final double NAME_ONLY = 4.2;
 
-    /** A tile is at least so wide, in lines of text. */
+    /** The minimum width of a tile, in lines of text. */
     private static final double LEAST_WIDTH = 8.5;
 
     private final JobSession session;
@@ -135,20 +135,20 @@ public final class GateTiles extends Pane {
     }
 
     /**
-     * Shows gates, all of them and in their order.
+     * Shows gates, all of them and in order.
      *
      * @param next how the instrument is drawn; without it there are no pictures
      */
     public void show(List<Gate> all, Optional<SideView> next, Wording words) {
         gates = all;
         view = next;
-        // A gate that this instrument has no use for is not there.
+        // A gate that does not apply to this instrument is left out.
         tiles.forEach((id, tile) -> tile.setVisible(all.stream().anyMatch(gate -> gate.id() == id)));
         all.forEach(gate -> tiles.get(gate.id()).show(gate, words));
         enlarge();
     }
 
-    /** The one that stops everything after it, else the first to watch, else the action. */
+    /** The gate that stops everything after it, else the first that warns, else the action. */
     private GateId deciding() {
         return first(GateState.STOP).or(() -> first(GateState.WARN)).orElse(GateId.ACTION);
     }
@@ -268,7 +268,7 @@ public final class GateTiles extends Pane {
             }
         }
 
-        /** Leaves out what has no room. */
+        /** Leaves out what does not fit. */
         void give(boolean nameOnly) {
             picture.setVisible(!nameOnly);
             picture.setManaged(!nameOnly);

@@ -14,7 +14,7 @@ import org.kestan.judgment.verdict.Gate;
 import org.kestan.judgment.verdict.GateId;
 import org.kestan.text.Wording;
 
-/** The gates in the order in which they are looked at. The arrow keys go from one to the next. */
+/** The gates in order. The arrow keys move from one to the next. */
 public final class GatesPane extends ScrollPane {
 
     private final JobSession session;
@@ -75,9 +75,9 @@ public final class GatesPane extends ScrollPane {
         }
     }
 
-    /** Shows gates, all of them and in their order. */
+    /** Shows gates, all of them and in order. */
     public void show(List<Gate> gates, Wording words) {
-        // A gate that this instrument has no use for is not there.
+        // A gate that does not apply to this instrument is left out.
         for (GateId id : GateId.values()) {
             boolean used = gates.stream().anyMatch(gate -> gate.id() == id);
             rows.get(id.ordinal()).setVisible(used);

@@ -9,7 +9,10 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.repair.sideview.SideView;
 import org.kestan.text.Wording;
 
-/** What is measured across the instrument, seen from above: bass at the top, the neck pointing aside by an exaggerated step. */
+/**
+ * What is measured across the instrument, seen from above: bass at the top, the neck pointing to one side by an
+ * exaggerated amount.
+ */
 final class AboveLayer extends Group {
 
     private static final double HALF_BRIDGE = 22;
@@ -17,7 +20,7 @@ final class AboveLayer extends Group {
     private static final double LEAST_STEP = 9;
     private static final double MOST_STEP = 16;
 
-    /** Pixels a millimeter of drift is drawn with, as far as there is room. */
+    /** Pixels per millimeter of drift, if there is room. */
     private static final double STEP = 5;
 
     private final Polygon ground = Shapes.polygon("above-ground");
@@ -47,7 +50,7 @@ final class AboveLayer extends Group {
         double row = height - HALF_BRIDGE - 10;
         double joint = pane.x(view.joint());
         double saddle = pane.x(view.saddle());
-        // Not read, it is shown as what one looks for.
+        // Without a reading, it shows what to look for.
         double read = view.drift().orElse(0);
         double step = read == 0 && view.drift().isPresent()
                 ? 0

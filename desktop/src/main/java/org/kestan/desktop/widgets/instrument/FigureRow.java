@@ -18,18 +18,19 @@ import org.kestan.text.Numbers;
 import org.kestan.text.Wording;
 
 /**
- * One figure of a loupe: as it is now and as planned, each with its state. The one a loupe is about is large, on a line for
- * now and one for the plan; the others share one line. In the smallest size only the one that counts at the moment is left.
+ * One figure of a loupe, now and as planned, each with its state. The loupe's main figure is large, with one line for
+ * now and one for the plan; the others are on one line each. At the smallest size only the figure that counts at the
+ * moment is shown.
  */
 final class FigureRow extends VBox {
 
     /** How much room it has. */
     enum Room {
-        /** Large: now on a line of its own, the plan under it. */
+        /** Large: now on a line of its own, the plan below it. */
         LARGE,
         /** With its name on one line: now and planned. */
         LINE,
-        /** With its name on one line: planned, or now while nothing is. */
+        /** With its name on one line: planned, or now if nothing is planned. */
         ONE,
         /** Without a name. */
         LEAST
@@ -76,7 +77,7 @@ final class FigureRow extends VBox {
         return kind;
     }
 
-    /** Says how much it shows where there is room. */
+    /** Sets how much it shows if there is room. */
     void usually(Room next) {
         boolean least = room == Room.LEAST;
         usual = next;
@@ -108,7 +109,7 @@ final class FigureRow extends VBox {
             }
             case LINE -> {
                 first.getChildren().setAll(name);
-                // What the plan leaves as it is stands once.
+                // A value that the plan leaves unchanged is shown once.
                 if (!alone() && !(plan && unchanged)) {
                     first.getChildren().addAll(now.nodes());
                     if (plan) {
@@ -166,7 +167,7 @@ final class FigureRow extends VBox {
         if (quantities.isEmpty()) {
             return Numbers.NONE;
         }
-        // Bass and treble share one unit sign: it stands after the second.
+        // Bass and treble share one unit symbol, after the second value.
         String first = words.print(quantities.get(0));
         return quantities.size() == 1 ? first : Numbers.both(first, words.print(quantities.get(1)), "  ");
     }

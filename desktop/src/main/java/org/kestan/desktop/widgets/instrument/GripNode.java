@@ -23,13 +23,13 @@ import org.kestan.text.BenchUnit;
  */
 final class GripNode extends StackPane {
 
-    /** As large as a fingertip. */
+    /** The size of a fingertip. */
     private static final double SIZE = 34;
 
-    /** So near in pixels it catches at a usual value. */
+    /** The distance in pixels at which it snaps to a usual value. */
     private static final double CATCH = 5;
 
-    /** With Shift the pointer goes this much farther than what it drags. */
+    /** With Shift the pointer moves this many times as far as the handle. */
     private static final double FINE_SHARE = 0.2;
 
     private final InstrumentView control;
@@ -87,7 +87,7 @@ final class GripNode extends StackPane {
                 setAccessibleText(name(handle) + ", " + unit.format(each.at().y())));
     }
 
-    /** Puts it where it lies in the picture. */
+    /** Puts it at its place in the picture. */
     void place(boolean pictured) {
         setVisible(pictured && grip.isPresent());
         if (isVisible()) {
@@ -120,7 +120,7 @@ final class GripNode extends StackPane {
         control.planListenerProperty().get().moved(handle, usual.orElse(wanted), fine || usual.isPresent(), gesture);
     }
 
-    /** The usual value it is next to. */
+    /** The nearest usual value. */
     private Optional<Double> caught() {
         return control.usualValues(handle).stream()
                 .filter(each -> Math.abs(each - wanted) * scale <= CATCH)

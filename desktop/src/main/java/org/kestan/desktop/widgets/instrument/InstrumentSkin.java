@@ -29,12 +29,12 @@ final class InstrumentSkin extends SkinBase<InstrumentView> {
     private static final double PAD = 8;
     private static final double GAP = 8;
 
-    /** Lines of text the band is high at least for the loupes to have pictures, and for captions. */
+    /** The minimum height of the band in lines of text, for loupes with pictures and for captions. */
     private static final double FULL_LINES = 11.5;
 
     private static final double CAPTION_LINES = 4.2;
 
-    /** What the whole takes of a band with pictures. */
+    /** The share of a band with pictures that the whole instrument takes. */
     private static final double WHOLE_SHARE = 0.37;
 
     private static final double LARGE_SHARE = 0.62;
@@ -84,7 +84,7 @@ final class InstrumentSkin extends SkinBase<InstrumentView> {
         control.requestLayout();
     }
 
-    /** What is drawn: the job's own instrument, else the one that stands in for it. */
+    /** What is drawn: the job's own instrument, or the stand-in for it. */
     private Optional<SideView> view() {
         Optional<SideView> own = control.sideViewProperty().get();
         return own.isPresent() ? own : control.plainProperty().get().map(PlaceholderInstrument::view);
@@ -133,7 +133,7 @@ final class InstrumentSkin extends SkinBase<InstrumentView> {
         return line.number() == 0 ? Wording.label(line) : line.number() + "  " + Wording.full(line);
     }
 
-    /** The numbers of the sheet that are read at a loupe's place. */
+    /** The sheet numbers read at a loupe's place. */
     private String numbers(Loupe loupe) {
         return control.plainProperty()
                 .get()
@@ -224,7 +224,7 @@ final class InstrumentSkin extends SkinBase<InstrumentView> {
         }
     }
 
-    /** A figure is never cut: where there is no room for all, fewer are shown, the last to decide first. */
+    /** A figure is never cut off; if there is no room for all, fewer are shown, dropping the least important first. */
     private List<LoupeCard> fitting(double width) {
         List<LoupeCard> shown = new ArrayList<>(cards);
         for (Loupe least : LEAST_FIRST) {
@@ -236,13 +236,13 @@ final class InstrumentSkin extends SkinBase<InstrumentView> {
         return shown;
     }
 
-    /** The width that is left when each has what it needs. */
+    /** The width left when each has what it needs. */
     private static double rest(List<LoupeCard> shown, double width) {
         double needed = shown.stream().mapToDouble(LoupeCard::leastWidth).sum();
         return width - 2 * PAD - GAP * (shown.size() - 1) - needed;
     }
 
-    /** One large, the others beside it as captions. */
+    /** One loupe large, the others beside it as captions. */
     private void enlarged(Loupe large, double width, double height) {
         double wide = Math.floor((width - 2 * PAD - GAP) * LARGE_SHARE);
         double left = 2 * PAD + wide;

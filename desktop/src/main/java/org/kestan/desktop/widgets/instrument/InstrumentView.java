@@ -30,8 +30,9 @@ import org.kestan.text.BenchUnit;
 import org.kestan.text.Wording;
 
 /**
- * The instrument across the window: the whole at true proportion, and its five deciding places through loupes with the figures
- * that belong there. It takes the height it is given: with little the loupes fold to their captions, then to one line.
+ * The instrument across the window: the whole in true proportion, and its five deciding places through loupes with
+ * their figures. It adapts to the height it gets: with little height the loupes fold to their captions, then to one
+ * line.
  */
 public final class InstrumentView extends Control {
 
@@ -40,7 +41,7 @@ public final class InstrumentView extends Control {
 
     /** How much is shown. */
     public enum Size {
-        /** The whole and all loupes with their pictures. */
+        /** The whole instrument and all loupes with their pictures. */
         FULL,
         /** The figures under their captions. */
         CAPTIONS,
@@ -49,7 +50,7 @@ public final class InstrumentView extends Control {
     }
 
     /**
-     * How the figures are said.
+     * How to word the figures.
      *
      * @param plan whether anything is planned
      * @param moment what the measured ones are called
@@ -78,7 +79,7 @@ public final class InstrumentView extends Control {
     private IntConsumer onFret;
 
     /**
-     * A tool that lies on the instrument.
+     * A tool placed on the instrument.
      *
      * @param name what it is called
      * @param along where it lies, mm from the nut
@@ -92,27 +93,29 @@ public final class InstrumentView extends Control {
         setFocusTraversable(false);
     }
 
-    /** What is drawn; empty while there is nothing to draw to scale. */
+    /** The instrument drawn; empty if there is nothing to draw to scale. */
     public ObjectProperty<Optional<SideView>> sideViewProperty() {
         return sideView;
     }
 
-    /** What stands in while there is nothing to draw to scale: a plain instrument with the places to measure. */
+    /** The stand-in if there is nothing to draw to scale: a plain instrument with the places to measure. */
     public ObjectProperty<Optional<PlaceholderInstrument>> plainProperty() {
         return plain;
     }
 
-    /** The tool that lies on it; empty for none. */
+    /** The tool placed on it; empty for none. */
     public ObjectProperty<Optional<ToolMark>> toolProperty() {
         return tool;
     }
 
-    /** Returns the place along the strings under a point of the scene, mm from the nut; empty outside the drawing. */
+    /**
+     * Returns the position along the strings under a point of the scene, mm from the nut; empty outside the drawing.
+     */
     public OptionalDouble lengthUnder(Point2D scene) {
         return lookup("#whole-pane") instanceof WholePane whole ? whole.lengthUnder(scene) : OptionalDouble.empty();
     }
 
-    /** The unit read-outs are shown in. */
+    /** The unit of the read-outs. */
     public ObjectProperty<BenchUnit> unitProperty() {
         return unit;
     }
@@ -122,17 +125,17 @@ public final class InstrumentView extends Control {
         return focusedLine;
     }
 
-    /** Who is told of moves in a loupe. */
+    /** The listener for moves in a loupe. */
     public ObjectProperty<PlanListener> planListenerProperty() {
         return planListener;
     }
 
-    /** The figures that decide. */
+    /** The deciding figures. */
     public ObjectProperty<List<Figure>> figuresProperty() {
         return figures;
     }
 
-    /** How they are said; null while there are none. */
+    /** How to word them; null if there are none. */
     public ObjectProperty<Said> saidProperty() {
         return said;
     }
@@ -142,7 +145,7 @@ public final class InstrumentView extends Control {
         return enlarged;
     }
 
-    /** How much is shown, by the height it has. */
+    /** How much is shown, depending on the height. */
     public ReadOnlyObjectProperty<Size> sizeProperty() {
         return size.getReadOnlyProperty();
     }
@@ -165,17 +168,17 @@ public final class InstrumentView extends Control {
         return movable;
     }
 
-    /** Setups to be compared, drawn and numbered in place of the plan; at most {@link #MOST_COMPARED}. */
+    /** Setups to compare, drawn and numbered in place of the plan; at most {@link #MOST_COMPARED}. */
     public ObservableList<SideProfile> compared() {
         return compared;
     }
 
-    /** Enlarges a loupe, or gives it its usual size again where it is the one that is large. */
+    /** Enlarges a loupe, or returns it to its usual size if it is enlarged. */
     public void enlarge(Loupe loupe) {
         enlarged.set(enlarged.get() == loupe ? null : loupe);
     }
 
-    /** Says which values the shop usually aims at, mm as the handle has them; a drag catches there. */
+    /** Sets the shop's usual values, mm in terms of the handle; a drag snaps to them. */
     public void setUsualValues(Function<Handle, List<Double>> values) {
         usual = values;
     }
@@ -184,17 +187,17 @@ public final class InstrumentView extends Control {
         return usual.apply(handle);
     }
 
-    /** Tells whether there is a plan that can be moved. */
+    /** Returns whether there is a plan that can be moved. */
     boolean gripsWanted() {
         return movable.get() && compared.isEmpty() && sideView.get().isPresent();
     }
 
-    /** Says who is told of a fret that was pressed on the drawing; null for nobody. */
+    /** Sets the listener for a fret pressed on the drawing; null for none. */
     public void setOnFret(IntConsumer action) {
         onFret = action;
     }
 
-    /** Tells of a press over a fret. */
+    /** Reports a press over a fret. */
     void press(int fret) {
         if (onFret != null) {
             onFret.accept(fret);

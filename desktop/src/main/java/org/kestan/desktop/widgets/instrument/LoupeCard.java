@@ -29,7 +29,7 @@ import org.kestan.repair.picture.Picture;
 import org.kestan.repair.sideview.SideView;
 import org.kestan.text.Wording;
 
-/** A loupe with its caption and its figures; in the picture what is measured at the moment, and what the plan is moved by. */
+/** A loupe with its caption and its figures; its picture shows the current dimension and the handles of the plan. */
 final class LoupeCard extends Region {
 
     /** How much of it is shown. */
@@ -44,7 +44,7 @@ final class LoupeCard extends Region {
     private static final PseudoClass LOOKED_AT = PseudoClass.getPseudoClass("looked-at");
     private static final double PAD = 6;
 
-    /** The figures beside an enlarged picture take this share of its width at least. */
+    /** The figures beside an enlarged picture get at least this share of its width. */
     private static final double FIGURES_SHARE = 0.34;
 
     private final InstrumentView control;
@@ -71,9 +71,9 @@ final class LoupeCard extends Region {
     LoupeCard(InstrumentView control, Loupe loupe) {
         this.control = control;
         this.loupe = loupe;
-        // Along the neck heights are exaggerated, so that a scale of millimeters would tell nothing.
+        // Along the neck, heights are exaggerated, so a scale in millimeters would be misleading.
         pane = new PicturePane("loupe-" + loupe.key() + "-picture", loupe != Loupe.NECK);
-        // It has its place from here alone: what changes in it lays out nothing else.
+        // It is positioned only from here, so changes inside it do not trigger any other layout.
         pane.setManaged(false);
         setId("loupe-" + loupe.key());
         getStyleClass().add("loupe");
@@ -143,7 +143,7 @@ final class LoupeCard extends Region {
         };
     }
 
-    /** The figures that belong here, the one it is about first. */
+    /** The figures of this loupe, the main one first. */
     private Map<Figure.Kind, FigureRow.Room> kinds() {
         Map<Figure.Kind, FigureRow.Room> kinds = new java.util.LinkedHashMap<>();
         switch (loupe) {
@@ -183,7 +183,7 @@ final class LoupeCard extends Region {
         }
     }
 
-    /** A floating bridge has no saddle of its own: its height is what the loupe is about. */
+    /** A floating bridge has no saddle of its own, so its height is the main figure. */
     private void setFloating(boolean floating) {
         if (loupe != Loupe.BRIDGE) {
             return;
@@ -207,7 +207,7 @@ final class LoupeCard extends Region {
                         .toList());
     }
 
-    /** Shows a picture and what is to be taken hold of and measured in it. */
+    /** Shows a picture with its handles and dimensions. */
     void show(SideView view, Optional<Picture> picture, Optional<MeasuredSpan> measured, String measures) {
         setFloating(view.fitting() == Fitting.FLOATING_BRIDGE);
         caption.setText(caption(view));
@@ -230,7 +230,7 @@ final class LoupeCard extends Region {
         requestLayout();
     }
 
-    /** Marks the shop's usual values at the edge, where a drag catches. */
+    /** Marks the shop's usual values at the edge, where a drag snaps. */
     private void tick(List<Grip> all) {
         List<Double> values = all.stream()
                 .filter(each -> each.loupe() == loupe)
@@ -253,7 +253,7 @@ final class LoupeCard extends Region {
         getChildren().addAll(ticks);
     }
 
-    /** Says which numbers of the sheet are read here, while the instrument stands in for one that is not known yet. */
+    /** Sets the sheet numbers read here, while a stand-in is drawn for an instrument that is not known yet. */
     void setNumbers(String numbers) {
         this.numbers = numbers.isEmpty() ? "" : Messages.message("loupe-card.numbers", numbers);
     }
@@ -264,7 +264,7 @@ final class LoupeCard extends Region {
                 : Wording.label(loupe);
     }
 
-    /** Says what the picture shows to those who do not see it. */
+    /** Describes the picture for screen readers. */
     void say(String text) {
         pane.setAccessibleText(text);
     }
@@ -376,7 +376,7 @@ final class LoupeCard extends Region {
         grips.values().forEach(grip -> grip.place(pictured));
     }
 
-    /** Names a string where there is room for a word. */
+    /** Names a string if there is room for a word. */
     private void sideNote(Side side, Text note) {
         Picture.Part part = side == Side.BASS ? Picture.Part.STRING_BASS : Picture.Part.STRING_TREBLE;
         Optional<Picture.Shape> string = pane.picture()

@@ -32,7 +32,7 @@ public final class LoupePair extends HBox {
     }
 
     /**
-     * Shows an instrument as it is and as the work leaves it.
+     * Shows an instrument as it is and after the work.
      *
      * @param actionSays what the first picture shows, for those who do not see it
      * @param bridgeSays what the second shows

@@ -3,14 +3,14 @@ package org.kestan.desktop.widgets.instrument;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 
-/** Whether pictures may move by themselves. */
+/** Whether pictures may be animated. */
 public final class Motion {
 
     private static final BooleanProperty WANTED = new SimpleBooleanProperty(null, "wanted", true);
 
     private Motion() {}
 
-    /** Whether changes pass gently into one another; otherwise they are there at once. */
+    /** Whether changes are shown gradually; otherwise at once. */
     public static BooleanProperty wantedProperty() {
         return WANTED;
     }

@@ -20,8 +20,8 @@ import org.kestan.base.finding.Quantity;
 import org.kestan.repair.picture.Picture;
 
 /**
- * A picture at one scale in both directions, as large as it fits. Full lines are now, broken ones after. Where a value changes
- * it passes gently from the old picture into the new one, unless {@link Motion} says otherwise.
+ * A picture at one scale in both directions, as large as it fits. Solid lines are now, broken ones after. When a value
+ * changes, the old picture turns gradually into the new one, unless {@link Motion} says otherwise.
  */
 public final class PicturePane extends Region {
 
@@ -55,7 +55,7 @@ public final class PicturePane extends Region {
         setClip(clip);
     }
 
-    /** Says how the numbers in pictures are printed. */
+    /** Sets how numbers in pictures are formatted. */
     public void print(Function<Quantity, String> next) {
         printer = next;
     }
@@ -68,7 +68,7 @@ public final class PicturePane extends Region {
         requestLayout();
     }
 
-    /** Shows a picture, passing into it from the one before where both show the same things. */
+    /** Shows a picture, changing gradually from the previous one if both show the same things. */
     public void passTo(Optional<Picture> picture) {
         if (picture.equals(target)) {
             return;
@@ -110,27 +110,27 @@ public final class PicturePane extends Region {
         }
     }
 
-    /** The picture it shows, or is passing into. */
+    /** The picture it shows, or is changing to. */
     public Optional<Picture> picture() {
         return target;
     }
 
-    /** Pixels a millimeter, as it was last laid out. */
+    /** Pixels per millimeter at the last layout. */
     public double scale() {
         return scale;
     }
 
-    /** Where a point of the picture lies in this pane. */
+    /** Where a point of the picture is in this pane. */
     public Point2D place(Picture.Point point) {
         return new Point2D(x(point.x()), y(point.y()));
     }
 
-    /** Where a length of the picture lies in this pane. */
+    /** Where a length of the picture is in this pane. */
     public double x(double length) {
         return left + length * scale;
     }
 
-    /** Where a height of the picture lies in this pane. */
+    /** Where a height of the picture is in this pane. */
     public double y(double height) {
         return foot - height * scale;
     }
@@ -151,7 +151,7 @@ public final class PicturePane extends Region {
         draw(shown.get());
     }
 
-    /** Works out where everything lies at a size, for what is placed on it. */
+    /** Works out the positions of everything at a size, for what is placed on it. */
     void fit(double width, double height) {
         target.ifPresent(picture -> fit(picture, width, height));
     }
@@ -197,13 +197,13 @@ public final class PicturePane extends Region {
         target.ifPresent(each -> fit(each, getWidth(), getHeight()));
     }
 
-    /** A scale of millimeters along the left edge: each one where there is room, else each fifth, fiftieth and so on. */
+    /** A scale of millimeters along the left edge: every one if there is room, else every fifth, fiftieth and so on. */
     private int rule(int from) {
         int used = from;
         if (!(scale > 0)) {
             return used;
         }
-        // However far an odd instrument reaches, its ticks stay apart: no more of them than there is room for.
+        // However large an odd instrument is, its ticks stay apart; there are no more of them than fit.
         double step = scale >= LEAST_TICK ? 1 : FIVE;
         while (step * scale < LEAST_TICK) {
             step *= TEN;
@@ -216,7 +216,7 @@ public final class PicturePane extends Region {
         return used;
     }
 
-    /** Uses the shape that stands at a place again where it is of the same kind: a picture is drawn anew at every step of a drag. */
+    /** Reuses the shape at a place if it is of the same kind, because a picture is redrawn at every step of a drag. */
     private void put(int at, boolean closed, String style, double... points) {
         Node there = at < getChildren().size() ? getChildren().get(at) : null;
         boolean fits = there != null && (closed ? there instanceof Polygon : there instanceof Polyline);

@@ -5,7 +5,7 @@ import org.kestan.repair.drag.Handle;
 /** Told when something is moved in a loupe. */
 public interface PlanListener {
 
-    /** Nobody is told. */
+    /** A listener that does nothing. */
     PlanListener DEAF = new PlanListener() {
         @Override
         public void moved(Handle handle, double height, boolean fine, Object gesture) {}
@@ -24,6 +24,6 @@ public interface PlanListener {
      */
     void moved(Handle handle, double height, boolean fine, Object gesture);
 
-    /** A handle was asked back to what is measured. */
+    /** A handle was reset to the measured value. */
     void reset(Handle handle);
 }

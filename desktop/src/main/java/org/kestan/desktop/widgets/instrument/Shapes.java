@@ -5,7 +5,7 @@ import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.text.Text;
 
-/** Makes and moves the shapes of the drawing; how they look is left to their style classes. */
+/** Creates and moves the shapes of the drawing; style classes define how they look. */
 final class Shapes {
 
     private Shapes() {}

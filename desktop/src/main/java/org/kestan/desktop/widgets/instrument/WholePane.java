@@ -24,10 +24,13 @@ import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
 import org.kestan.text.BenchUnit;
 
-/** The whole instrument: the map. A thin line leads from each place down to its loupe; the pointer reads the strings' height. */
+/**
+ * The whole instrument as a map. A thin line leads from each place down to its loupe; the pointer reads the height of
+ * the strings.
+ */
 final class WholePane extends Region {
 
-    /** How far a tool reaches under the soundboard's line, pixels: its name stands clear of the neck. */
+    /** How far a tool reaches below the line of the soundboard, in pixels, so that its name is clear of the neck. */
     private static final double TOOL_UNDER = 26;
 
     private final InstrumentView control;
@@ -111,7 +114,7 @@ final class WholePane extends Region {
         requestLayout();
     }
 
-    /** Leads from each place to the card that shows it. */
+    /** Draws leaders from each place to its card. */
     void leadTo(List<LoupeCard> next) {
         cards = next;
         requestLayout();
@@ -166,7 +169,7 @@ final class WholePane extends Region {
         return new Picture.Point(x, y);
     }
 
-    /** Where a tool lies: a stroke down to the strings, its name beside it. */
+    /** Where a tool is: a stroke down to the strings, with its name beside it. */
     private void tool(double width) {
         Optional<InstrumentView.ToolMark> mark = control.toolProperty().get();
         tool.setVisible(mark.isPresent());
@@ -212,7 +215,7 @@ final class WholePane extends Region {
         });
     }
 
-    /** Reads the strings' height over the fret under the pointer, as measured and as planned. */
+    /** Reads the height of the strings over the fret under the pointer, as measured and as planned. */
     private void point(double column) {
         Optional<SideView> own =
                 control.sideViewProperty().get().filter(each -> each.measured().isPresent());
@@ -260,7 +263,7 @@ final class WholePane extends Region {
                 getHeight() - hover.getHeight());
     }
 
-    /** Tells whether a line is measured across the instrument. */
+    /** Returns whether a line is measured across the instrument. */
     static boolean isAcross(org.kestan.base.sheet.Line<?> line) {
         return line != null
                 && line.span().filter(Span.FromAbove.class::isInstance).isPresent();

@@ -1,2 +1,2 @@
-/** The instrument over the stations: whole, and its five deciding places through loupes with the figures that belong there. */
+/** The instrument above the stations: whole, and its five deciding places through loupes with their figures. */
 package org.kestan.desktop.widgets.instrument;

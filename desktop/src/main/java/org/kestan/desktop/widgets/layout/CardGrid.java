@@ -6,7 +6,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 
-/** Cards of one size in as many columns as the width holds, row after row. */
+/** Cards of equal size in as many columns as fit, row after row. */
 public final class CardGrid extends Pane {
 
     private static final double GAP = 8;
@@ -30,7 +30,7 @@ public final class CardGrid extends Pane {
         getChildren().add(ruler);
     }
 
-    /** Shows these cards in place of what was shown. */
+    /** Replaces the cards. */
     public void show(List<? extends Node> cards) {
         if (!getManagedChildren().equals(cards)) {
             getChildren().setAll(ruler);
@@ -38,7 +38,7 @@ public final class CardGrid extends Pane {
         }
     }
 
-    /** How many stand beside each other. */
+    /** How many columns there are. */
     public int columns() {
         return columns(getWidth() - snappedLeftInset() - snappedRightInset());
     }

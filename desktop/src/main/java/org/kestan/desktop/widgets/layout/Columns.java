@@ -7,13 +7,13 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
 
-/** Lays its children out in as many columns as the width holds, each under the column that is shortest so far. */
+/** Lays its children out in as many columns as fit, each in the column that is shortest so far. */
 public final class Columns extends Pane {
 
     private static final double GAP = 24;
     private static final double ROW_GAP = 10;
 
-    /** Where a child lies. */
+    /** Where a child is. */
     private record Place(Node node, double x, double y, double width, double height) {}
 
     private final double columnEms;
@@ -32,7 +32,7 @@ public final class Columns extends Pane {
         getChildren().add(ruler);
     }
 
-    /** Shows these in place of what was shown. */
+    /** Replaces the children. */
     public void show(List<? extends Node> nodes) {
         List<Node> all = new ArrayList<>(nodes);
         all.add(ruler);

@@ -21,24 +21,24 @@ public final class FrameTasks {
         }
     };
 
-    /** Adds what is to be made after everything added before. */
+    /** Adds a task after all earlier ones. */
     public void add(Runnable piece) {
         pieces.add(piece);
     }
 
-    /** Makes a piece after each frame from now on. */
+    /** Starts running one task after each frame. */
     public void begin() {
         if (!pieces.isEmpty()) {
             frames.start();
         }
     }
 
-    /** Tells whether nothing is left to be made. */
+    /** Returns whether no task is left. */
     public boolean isFinished() {
         return pieces.isEmpty();
     }
 
-    /** Makes at once what is left. */
+    /** Runs all remaining tasks at once. */
     public void finish() {
         while (!pieces.isEmpty()) {
             makeOne();

@@ -28,7 +28,7 @@ public final class KeptPapers extends MenuButton {
         refresh();
     }
 
-    /** Looks again for what is kept. */
+    /** Updates the list of copies. */
     public void refresh() {
         String id = store.openId().orElse("");
         store.ask(() -> store.ledger().papers().of(id), this::show);

@@ -26,8 +26,8 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.desktop.widgets.field.TextButton;
 
 /**
- * A picture in a window of its own, as large as the screen has room for. Plus and minus, or the wheel with Ctrl, make it
- * larger and smaller, 0 fits it again; Escape, Enter or the space bar closes it.
+ * A picture in its own window, as large as fits on the screen. Plus and minus, or Ctrl with the wheel, zoom in and
+ * out, 0 fits it again; Escape, Enter or Space closes it.
  */
 public final class LargePicture {
 
@@ -70,7 +70,7 @@ public final class LargePicture {
     }
 
     /**
-     * Opens a picture of which there is a finer one.
+     * Opens a picture that has a finer version.
      *
      * @param finer draws the same finer, away from the window; asked for when it is made larger
      * @return the window with the picture
@@ -125,7 +125,7 @@ public final class LargePicture {
 
     private static TextButton button(String id, String text, Runnable action) {
         TextButton button = new TextButton(text, id, action);
-        // The space bar closes the picture, wherever the focus is.
+        // Space closes the picture, wherever the focus is.
         button.setFocusTraversable(false);
         return button;
     }
@@ -152,7 +152,7 @@ public final class LargePicture {
         }
     }
 
-    /** At first never larger than it is; an upright page keeps its width and is scrolled. */
+    /** Initially never larger than its true size; an upright page keeps its width and scrolls. */
     private void fit() {
         view.setFitWidth(Math.min(picture.getWidth(), width) * zoom.get());
     }

@@ -7,7 +7,7 @@ import org.kestan.overview.NextStep;
 import org.kestan.overview.Station;
 import org.kestan.text.Wording;
 
-/** One line that says what comes next at a station. */
+/** One line that says what to do next at a station. */
 public final class NextStepLine extends Label {
 
     private final JobSession session;

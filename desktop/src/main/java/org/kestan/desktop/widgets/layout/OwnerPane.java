@@ -74,7 +74,7 @@ public final class OwnerPane extends VBox {
         getChildren().addAll(hand, view);
     }
 
-    /** Shows the paper as it would be now. */
+    /** Shows the paper in its present state. */
     public void show() {
         Callable<OwnerPaper.Made> made = maker.get();
         view.show(

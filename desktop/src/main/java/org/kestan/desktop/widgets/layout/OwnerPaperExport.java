@@ -40,7 +40,7 @@ public final class OwnerPaperExport {
         this.store = store;
     }
 
-    /** A way to make the estimate of the open job as it is now; to be called away from the window. */
+    /** Returns a task that makes the estimate of the open job as it is now; to be called in the background. */
     public Callable<OwnerPaper.Made> estimate() {
         JobAnalysis analysis = session.analysis();
         Wording words = session.words();
@@ -48,7 +48,7 @@ public final class OwnerPaperExport {
         return () -> OwnerPapers.estimate(analysis, words, book, LocalDate.now());
     }
 
-    /** A way to make the report of the open job, with its pictures, in the same way. */
+    /** Returns a task that makes the report of the open job, with its pictures, in the same way. */
     public Callable<OwnerPaper.Made> report() {
         JobAnalysis analysis = session.analysis();
         Wording words = session.words();
@@ -56,7 +56,7 @@ public final class OwnerPaperExport {
         return () -> OwnerPapers.report(analysis, words, photographs(analysis, pictures), LocalDate.now());
     }
 
-    /** A way to make the history of the open job's instrument, in the same way. */
+    /** Returns a task that makes the history of the open job's instrument, in the same way. */
     public Callable<OwnerPaper.Made> history() {
         JobAnalysis analysis = session.analysis();
         Wording words = session.words();
@@ -64,7 +64,7 @@ public final class OwnerPaperExport {
     }
 
     /**
-     * Makes a paper as a PDF, away from the window.
+     * Makes a paper as a PDF, in the background.
      *
      * @throws PaperView.Lacking if it can't be made yet
      */
@@ -81,7 +81,7 @@ public final class OwnerPaperExport {
         return Wording.capital(session.words().correction(first.problem(), first.accepted()));
     }
 
-    /** The pictures of a job that are there. */
+    /** The existing pictures of a job. */
     private static List<OwnerPaper.Photograph> photographs(JobAnalysis analysis, Pictures pictures) throws IOException {
         List<OwnerPaper.Photograph> all = new ArrayList<>();
         for (Photo photo : analysis.job().photos()) {
@@ -105,7 +105,7 @@ public final class OwnerPaperExport {
     }
 
     /**
-     * What came of writing a paper.
+     * The result of writing a paper.
      *
      * @param kept whether a copy lies with the job
      */

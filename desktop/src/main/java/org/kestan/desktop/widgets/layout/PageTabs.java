@@ -14,7 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 
 /**
- * A row of tabs and the pages they show. The left and right arrow keys go from tab to tab.
+ * A row of tabs and their pages. The Left and Right arrow keys move from tab to tab.
  *
  * @param <P> the pages, an enum
  */
@@ -55,7 +55,7 @@ public final class PageTabs<P extends Enum<P>> extends HBox {
         body.setMinHeight(0);
     }
 
-    /** Puts what a page shows under its tab. */
+    /** Sets the content of a page. */
     public void put(P which, Node node) {
         nodes.put(which, node);
         body.getChildren().add(node);
@@ -64,18 +64,18 @@ public final class PageTabs<P extends Enum<P>> extends HBox {
 
     private void show() {
         nodes.forEach((which, node) -> {
-            // A page that is not shown takes no room.
+            // A hidden page takes no space.
             node.setVisible(which == page.get());
             node.setManaged(which == page.get());
         });
     }
 
-    /** Returns the pages, to be laid out under the tabs. */
+    /** Returns the pages, to be laid out below the tabs. */
     public StackPane body() {
         return body;
     }
 
-    /** The page shown. */
+    /** The visible page. */
     public ReadOnlyObjectProperty<P> pageProperty() {
         return page.getReadOnlyProperty();
     }
@@ -87,7 +87,7 @@ public final class PageTabs<P extends Enum<P>> extends HBox {
                 .forEach(each -> ((ToggleButton) each).setSelected(true));
     }
 
-    /** Returns the page shown. */
+    /** Returns the visible page. */
     public P page() {
         return page.get();
     }

@@ -13,7 +13,7 @@ import javafx.stage.Window;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.files.papers.PdfPictures;
 
-/** Prints a paper through the platform's own dialog, as large as it is: a template printed smaller would be no template. */
+/** Prints a paper through the platform's own dialog, at its true size: a template printed smaller would be useless. */
 public final class PaperPrinter {
 
     private static final float DPI = 300;
@@ -22,7 +22,7 @@ public final class PaperPrinter {
     private PaperPrinter() {}
 
     /**
-     * Asks which printer, and prints.
+     * Asks for a printer, and prints.
      *
      * @param pdf the paper
      * @param title what it is, for what is said
@@ -47,7 +47,7 @@ public final class PaperPrinter {
             ImageView view = new ImageView(new Image(new ByteArrayInputStream(page)));
             view.setPreserveRatio(true);
             view.setFitWidth(view.getImage().getWidth() * POINTS / DPI);
-            // The printer counts from where it can print; the paper is meant from its edge.
+            // The printer measures from its printable area; the paper is laid out from its edge.
             view.setTranslateX(-layout.getLeftMargin());
             view.setTranslateY(-layout.getTopMargin());
             sent &= job.printPage(new Group(view));

@@ -54,12 +54,12 @@ public final class PaperView extends StackPane {
         setMinSize(0, 0);
     }
 
-    /** That a paper can't be made yet; the message says what it lacks. */
+    /** A paper can't be made yet; the message says what is missing. */
     public static final class Lacking extends Exception {
 
         private static final long serialVersionUID = 1;
 
-        /** Says what it lacks. */
+        /** Says what is missing. */
         public Lacking(String what) {
             super(what);
         }
@@ -124,7 +124,7 @@ public final class PaperView extends StackPane {
      */
     private record Drawn(byte[] pdf, List<byte[]> pages) {}
 
-    /** The height at which all pages stand side by side within the view. */
+    /** The height at which all pages fit side by side in the view. */
     private double fit(Image page, int pages) {
         double wide = (getWidth() - (pages + 1) * (MARGIN + 4)) / pages;
         double high = getHeight() - 2 * MARGIN - 4;

@@ -9,7 +9,7 @@ public final class ScrollToFocus {
 
     private ScrollToFocus() {}
 
-    /** Scrolls no farther than it takes to see a row of a pane's content. */
+    /** Scrolls just far enough to show a row of a pane's content. */
     public static void in(ScrollPane pane, Node row) {
         Bounds content = pane.getContent().getBoundsInLocal();
         double seen = pane.getViewportBounds().getHeight();
@@ -20,7 +20,7 @@ public final class ScrollToFocus {
         show(pane, row.getBoundsInParent(), hidden, seen);
     }
 
-    /** Scrolls no farther than it takes to see a node anywhere within a pane's content, and what is said under it. */
+    /** Scrolls just far enough to show a node anywhere in a pane's content, with its note. */
     public static void deep(ScrollPane pane, Node node) {
         Node content = pane.getContent();
         double seen = pane.getViewportBounds().getHeight();
@@ -44,7 +44,7 @@ public final class ScrollToFocus {
 
     private static void show(ScrollPane pane, Bounds bounds, double hidden, double seen) {
         double top = pane.getVvalue() * hidden;
-        // What is taller than what is seen is read from its top.
+        // Something taller than the visible part is shown from its top.
         if (bounds.getMinY() < top || bounds.getHeight() > seen) {
             pane.setVvalue(Math.min(1, bounds.getMinY() / hidden));
         } else if (bounds.getMaxY() > top + seen) {

@@ -15,8 +15,8 @@ import org.kestan.desktop.session.JobSession;
 import org.kestan.text.BenchUnit;
 
 /**
- * The neck from the side, its dip made large: the curve laid through the gaps with its band, the readings, single frets that
- * stand proud or low, and where the curve goes with the plan. How it is drawn is in its skin and the stylesheet.
+ * The neck from the side, with its dip enlarged: the curve through the gaps with its band, the readings, single frets
+ * that stand proud or low, and the planned curve. Its skin and the stylesheet define how it is drawn.
  */
 public final class NeckPicture extends Control {
 
@@ -24,7 +24,7 @@ public final class NeckPicture extends Control {
     private IntConsumer pressed = fret -> {};
 
     /**
-     * What is drawn.
+     * The data to draw.
      *
      * @param measured the setup as measured
      * @param profile the neck as it was read
@@ -45,7 +45,7 @@ public final class NeckPicture extends Control {
             int asked,
             BenchUnit unit) {}
 
-    /** A picture of nothing yet. */
+    /** An empty picture. */
     public NeckPicture() {
         setId("neck-picture");
         getStyleClass().add("neck-picture");
@@ -56,7 +56,7 @@ public final class NeckPicture extends Control {
         return shown;
     }
 
-    /** Says who is told of a fret that was pressed on the picture. */
+    /** Sets the listener for a fret pressed in the picture. */
     public void setOnFret(IntConsumer action) {
         pressed = action;
     }
@@ -65,7 +65,7 @@ public final class NeckPicture extends Control {
         pressed.accept(fret);
     }
 
-    /** Shows the job as it is now. */
+    /** Shows the current job. */
     public void show(JobSession session) {
         int asked = session.focusedLineProperty().get() instanceof AtFret at ? at.fret() : 0;
         shown.set(session.analysis()

@@ -21,7 +21,7 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.desktop.messages.Messages;
 import org.kestan.text.BenchUnit;
 
-/** Draws the neck: frets true to each other along it, the dip at a scale of its own that is written on it. */
+/** Draws the neck: frets in true proportion along it, the dip at its own scale, which is written on it. */
 final class NeckPictureSkin extends SkinBase<NeckPicture> {
 
     private static final double SIDE = 30;
@@ -32,7 +32,7 @@ final class NeckPictureSkin extends SkinBase<NeckPicture> {
     /** Two standard uncertainties: about 95 %. */
     private static final double BAND = 2;
 
-    /** Less than this fills no picture, mm. */
+    /** The smallest dip that fills the picture, mm. */
     private static final double LEAST_RANGE = 0.15;
 
     private static final List<Double> STEPS_OF_SCALE = List.of(0.05, 0.1, 0.2, 0.5, 1.0, 2.0);
@@ -138,7 +138,10 @@ final class NeckPictureSkin extends SkinBase<NeckPicture> {
             return nearest;
         }
 
-        /** What the reading says of the dip under its fret, beside the curve as it runs under the straightedge's ends. */
+        /**
+         * The dip under a fret as its reading gives it, compared with the curve as it runs under the straightedge's
+         * ends.
+         */
         private double read(Gap gap) {
             NeckCurve curve = curveOf(gap);
             return curve.dipAt(gap.place().at()) + gap.over(curve);
@@ -160,7 +163,7 @@ final class NeckPictureSkin extends SkinBase<NeckPicture> {
             line.setStrokeWidth(1);
             frets();
             if (shown.zones().isPresent()) {
-                // What is asked for by zone is what the frets are leveled to.
+                // If relief by zones is wanted, that is what the frets are leveled to.
                 curve(shown.zones().get()::dipAt, shown.measured().basis().joint(), "neck-curve", "planned");
             } else {
                 shown.planned().ifPresent(this::planned);
@@ -221,7 +224,7 @@ final class NeckPictureSkin extends SkinBase<NeckPicture> {
             }
         }
 
-        /** The band of the curve, two standard uncertainties to each side. */
+        /** The band of the curve, two standard uncertainties on each side. */
         private void band(NeckFit fit) {
             List<Double> points = new ArrayList<>();
             for (int sign : new int[] {1, -1}) {

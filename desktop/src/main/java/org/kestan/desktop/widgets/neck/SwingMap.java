@@ -21,10 +21,10 @@ import org.kestan.desktop.messages.Messages;
 import org.kestan.text.BenchUnit;
 
 /**
- * What every string meets: a fretboard seen from above, the treble string on top, a cell for each fret a string is pressed at.
- * The cell shows the least room the string then has over any higher fret: plain where it is clean, dotted where it touches
- * lightly, hatched where it hits; the tightest place is ringed. As a table each cell has its number. The arrow keys go from
- * cell to cell; the cell that is gone to is said in full.
+ * Where every string touches: a fretboard seen from above, the treble string at the top, with a cell for each fret a
+ * string is pressed at. A cell shows the least room the string then has over any higher fret: plain if it is clean,
+ * dotted if it touches lightly, hatched if it hits; the tightest place is ringed. As a table, each cell has its
+ * number. The arrow keys move from cell to cell; the selected cell is described in full.
  */
 public final class SwingMap extends Pane {
 
@@ -32,13 +32,13 @@ public final class SwingMap extends Pane {
     private static final PseudoClass TIGHT = PseudoClass.getPseudoClass("tight");
     private static final PseudoClass PICTURED = PseudoClass.getPseudoClass("pictured");
 
-    /** Sizes in text sizes: a row, the names at the left, the open strings. */
+    /** Sizes in text sizes: a row, the names on the left, the open strings. */
     private static final double ROW = 1.85;
 
     private static final double NAMES = 3.6;
     private static final double OPEN = 2.9;
 
-    /** From so many times what touches lightly there is room enough. */
+    /** From this multiple of a light touch on, there is enough room. */
     private static final double ROOMY = 2;
 
     /** How much narrower the board is at the nut. */
@@ -230,7 +230,7 @@ public final class SwingMap extends Pane {
             Label head = heads.get(pressed);
             head.autosize();
             head.relocate((from + to - head.getWidth()) / 2, snappedTopInset());
-            // Where the frets stand close every second one is numbered.
+            // Where frets are close together, every second one is numbered.
             head.setVisible(to - from > head.getWidth() + 2 || pressed % 2 == 0);
             for (int string = 0; string < names.size(); string++) {
                 Label cell = cells.get(string * columns + pressed);
@@ -266,7 +266,7 @@ public final class SwingMap extends Pane {
         return TAPER * tall * Math.max(0, Math.min(1, (right - x) / Math.max(1, right - nut)));
     }
 
-    /** The right edge of a fret's cells: where the fret lies on the board, or evenly shared out in the table. */
+    /** The right edge of a fret's cells: the fret's place on the board, or evenly spaced in the table. */
     private double edge(int fret, double left, double nut, double width) {
         if (fret < 0) {
             return left + NAMES * em();
@@ -285,7 +285,7 @@ public final class SwingMap extends Pane {
         String style = least.clearance() >= touch
                 ? least.clearance() >= ROOMY * touch ? "swing-clean" : "swing-close"
                 : least.clearance() >= -touch ? "swing-touches" : "swing-hits";
-        // Touched only where something changed: a drag brings many of these.
+        // Updated only if something changed, because a drag brings many of these.
         if (!text.equals(cell.getText())) {
             cell.setText(text);
         }

@@ -8,13 +8,13 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Popup;
 import org.kestan.desktop.widgets.field.Explainable;
 
-/** A small card with a word and its meaning, under what it belongs to, until the next click or Esc. */
+/** A small card with a word and its meaning, below what it belongs to, until the next click or Esc. */
 public final class HelpCard {
 
     private HelpCard() {}
 
     /**
-     * Says what a control is for: by its own words, or by what it tells those who can't see it.
+     * Explains a control, with its own text or its text for screen readers.
      *
      * @return whether there was something to say
      */

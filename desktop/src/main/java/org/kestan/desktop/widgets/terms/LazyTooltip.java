@@ -14,7 +14,7 @@ public final class LazyTooltip {
     private LazyTooltip() {}
 
     /**
-     * Puts a tip on a node.
+     * Puts a tooltip on a node.
      *
      * @param text asked each time the pointer comes
      */

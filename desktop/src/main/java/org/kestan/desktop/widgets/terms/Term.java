@@ -2,7 +2,7 @@ package org.kestan.desktop.widgets.terms;
 
 import org.kestan.desktop.messages.Messages;
 
-/** A word of the trade and what it means here. */
+/** A term of the trade and what it means here. */
 public enum Term {
     ACTION(Messages.message("term.action"), Messages.message("term.height-from-a-frets")),
     BREAK_ANGLE(Messages.message("term.break-angle"), Messages.message("term.how-sharply-the-string")),
