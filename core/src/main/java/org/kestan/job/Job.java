@@ -43,7 +43,7 @@ public final class Job {
         this.foreign = foreign;
     }
 
-    /** Returns a section; blank while nothing is said in it. */
+    /** Returns a section; blank if nothing was entered in it. */
     public <T> T section(Section<T> section) {
         // A value is only ever put in under a section of its own type, by with().
         @SuppressWarnings("unchecked")
@@ -62,27 +62,27 @@ public final class Job {
         return new Job(next, foreign);
     }
 
-    /** Returns what other programs keep with the job, beside what they keep within its sections. */
+    /** Returns what other programs store with the job, beside what they store within its sections. */
     public UnknownKeys foreign() {
         return foreign;
     }
 
-    /** Returns this job with what other programs keep with it. */
+    /** Returns this job with what other programs store with it. */
     public Job withForeign(UnknownKeys next) {
         return new Job(sections, next);
     }
 
-    /** Returns the value of a line, empty when nothing is written there. */
+    /** Returns the value of a line, empty if there is none. */
     public <T> Optional<T> get(Line<T> line) {
         return values(line).get(line);
     }
 
-    /** Returns the length on a line in mm, empty when nothing is written there. */
+    /** Returns the length on a line in mm, empty if there is none. */
     public OptionalDouble millimeters(Line<Length> line) {
         return values(line).millimeters(line);
     }
 
-    /** Returns the text on a line as it was written; empty text when nothing is. */
+    /** Returns the text on a line as it was written; empty text if there is none. */
     public String text(Line<?> line) {
         return values(line).text(line).orElse("");
     }
@@ -95,7 +95,7 @@ public final class Job {
         return line.path().startsWith("survey.");
     }
 
-    /** Asked for every line that is read: paths are looked at as they are, not taken apart. */
+    /** Called for every line that is read, so paths are compared as they are, not taken apart. */
     private static Section<Values> section(Line<?> line) {
         String path = line.path();
         if (path.startsWith("target.")) {
@@ -116,14 +116,14 @@ public final class Job {
         throw new IllegalArgumentException("no such line: " + path);
     }
 
-    /** Returns this job with a value put on a line or replaced there. */
+    /** Returns this job with a value set on a line. */
     public <T> Job with(Line<T> line, T value) {
         return isOfVisit(line)
                 ? withVisit(visit().with(line, value))
                 : withValues(line, values -> values.with(line, value));
     }
 
-    /** Returns this job with nothing on a line. */
+    /** Returns this job with a line cleared. */
     public Job without(Line<?> line) {
         return isOfVisit(line) ? withVisit(visit().without(line)) : withValues(line, values -> values.without(line));
     }
@@ -153,7 +153,7 @@ public final class Job {
         return with(Sections.VISITS, change.apply(section(Sections.VISITS)));
     }
 
-    /** Returns the string set from the bass side; none when it was not said. */
+    /** Returns the string set from the bass side; empty if it was not entered. */
     public List<StringSpec> strings() {
         return section(Sections.STRINGS);
     }
@@ -163,7 +163,7 @@ public final class Job {
         return with(Sections.STRINGS, List.copyOf(next));
     }
 
-    /** Returns the set that is wanted in place of the one that is on, from the bass side; none where that stays. */
+    /** Returns the set wanted instead of the present one, from the bass side; empty if the present one stays. */
     public List<StringSpec> wantedStrings() {
         return section(Sections.WANTED_STRINGS);
     }
@@ -193,34 +193,34 @@ public final class Job {
         return withPhotos(next);
     }
 
-    /** Returns this job with a picture taken off; what lies in the shop's folder stays. */
+    /** Returns this job without a picture; the file in the shop's folder stays. */
     public Job withoutPhoto(String file) {
         return withPhotos(
                 photos().stream().filter(each -> !each.file().equals(file)).toList());
     }
 
-    /** Returns what the shop calls the instrument; empty when it has no name yet. */
+    /** Returns the instrument's name; empty if it has none yet. */
     public String name() {
         return get(Lines.NAME).orElse("");
     }
 
-    /** Returns the joint fret, empty when not said. */
+    /** Returns the joint fret, empty if not entered. */
     public OptionalInt jointFret() {
         Optional<Integer> said = get(Lines.JOINT_FRET);
         return said.isPresent() ? OptionalInt.of(said.get()) : OptionalInt.empty();
     }
 
-    /** Returns the form of the body: as said, else that of its family; empty when neither says. */
+    /** Returns the form of the body: as entered, or else that of its family; empty if neither is known. */
     public Optional<Form> form() {
         return get(Lines.FORM).or(() -> get(Lines.FAMILY).flatMap(Form::of));
     }
 
-    /** Returns the family of instruments it belongs to: as said, else by what carries its strings. */
+    /** Returns the family of instruments: as entered, or else by what carries its strings. */
     public Family family() {
         return get(Lines.FAMILY).orElseGet(() -> floating() ? Family.ARCHTOP : Family.STEEL);
     }
 
-    /** Returns what kind of instrument it is, as a shop tells them apart. */
+    /** Returns the kind of instrument, as shops distinguish them. */
     public InstrumentKind kind() {
         return new InstrumentKind(
                 family().key(),
@@ -230,25 +230,25 @@ public final class Job {
                 get(Lines.BRACING).map(Bracing::key).orElse(""));
     }
 
-    /** Tells whether the neck joint is one of some. */
+    /** Returns whether the neck joint is one of the given ones. */
     public boolean joined(Joint... joints) {
         return get(Lines.JOINT).filter(List.of(joints)::contains).isPresent();
     }
 
-    /** Tells whether nothing original may be cut. */
+    /** Returns whether nothing original may be cut. */
     public boolean collectible() {
         return get(Lines.COLLECTIBLE).orElse(false);
     }
 
-    /** Tells whether it stands on a bridge in one piece. */
+    /** Returns whether its bridge is in one piece. */
     public boolean onSolidBridge() {
         return get(Lines.BRIDGE).filter(ArchtopBridge.SOLID::equals).isPresent();
     }
 
     /**
-     * Returns what carries the strings. What was read tells before the form does: a bridge height and no saddle means a
-     * floating bridge, which a flat-top may have too; a saddle or a bridge thickness and no bridge height a pin bridge. With
-     * neither or both the form decides.
+     * Returns what carries the strings. Readings count before the form does: a bridge height without a saddle means a
+     * floating bridge, which a flat-top may have, too; a saddle or a bridge thickness without a bridge height means a
+     * pin bridge. With neither or both, the form decides.
      */
     public Fitting fitting() {
         boolean floating = get(Reading.BRIDGE_HEIGHT).isPresent();
@@ -261,7 +261,7 @@ public final class Job {
         return pins ? Fitting.PIN_BRIDGE : Fitting.FLOATING_BRIDGE;
     }
 
-    /** How far from the nut's face the saddle stands under each outer string, mm; empty while it was not read on both. */
+    /** How far from the nut's face the saddle is under each outer string, mm; empty unless both were read. */
     public Optional<Sides<Double>> saddlePlaces() {
         OptionalDouble bass = millimeters(Reading.SADDLE_PLACE_BASS);
         OptionalDouble treble = millimeters(Reading.SADDLE_PLACE_TREBLE);
@@ -270,12 +270,12 @@ public final class Job {
                 : Optional.empty();
     }
 
-    /** Tells whether it stands on a floating bridge. */
+    /** Returns whether it has a floating bridge. */
     public boolean floating() {
         return fitting() == Fitting.FLOATING_BRIDGE;
     }
 
-    /** Tells whether a line is taken on this instrument: by its bridge and its joint. */
+    /** Returns whether a line is taken on this instrument, depending on its bridge and its joint. */
     public boolean takes(Line<?> line) {
         return switch (line.taker()) {
             case ANY -> true;

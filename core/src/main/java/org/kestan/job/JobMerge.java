@@ -11,7 +11,7 @@ public final class JobMerge {
     private JobMerge() {}
 
     /**
-     * Returns a job with the changes of both; empty where both changed the same section, each in its own way.
+     * Returns a job with the changes of both; empty if both changed the same section differently.
      *
      * @param base what both grew out of
      * @param mine the one
@@ -31,7 +31,7 @@ public final class JobMerge {
                 .map(value -> mine.with(section, value));
     }
 
-    /** Returns the sections in which two jobs differ, in the order they are written. */
+    /** Returns the sections in which two jobs differ, in file order. */
     public static List<Section<?>> differing(Job one, Job other) {
         List<Section<?>> all = new ArrayList<>();
         for (Section<?> section : Sections.ALL) {

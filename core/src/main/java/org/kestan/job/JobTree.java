@@ -24,7 +24,7 @@ public final class JobTree {
     private JobTree() {}
 
     /**
-     * What came of reading.
+     * The result of reading.
      *
      * @param job empty exactly when there are faults
      * @param faults each with the pointer of its place
@@ -37,7 +37,7 @@ public final class JobTree {
         }
     }
 
-    /** Reads a job. One that is incomplete is read all the same; what is wrong is a fault. */
+    /** Reads a job. An incomplete job is read as well; what is wrong is an error. */
     public static Read read(Tree data) {
         TreeCursor root = TreeCursor.root(data);
         root.expectObject();
@@ -80,7 +80,7 @@ public final class JobTree {
         });
     }
 
-    /** Writes a job: what it knows in the places where it was read, what it does not know beside it. */
+    /** Writes a job: known keys in the places where they were read, unknown ones beside them. */
     public static Tree.Entries write(Job job) {
         Tree.Draft draft = new Tree.Draft().put(KEY, Tree.number(VERSION));
         for (Section<?> section : Sections.ALL) {

@@ -8,7 +8,7 @@ import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.UnknownKeys;
 
 /**
- * Tells a job about a practice instrument from one about a customer's: what the instrument is made from again.
+ * Marks a job as one about a practice instrument, and records what is needed to make the instrument again.
  *
  * @param seed the number it is made from
  * @param level the key of how hard it is
@@ -18,12 +18,12 @@ public record PracticeMark(long seed, String level, String family) {
 
     private static final String KEY = "practice";
 
-    /** Tells whether a job is about a practice instrument, whatever its mark says. */
+    /** Returns whether a job is about a practice instrument, whatever its mark contains. */
     public static boolean isOn(Job job) {
         return job.foreign().skeleton().get(KEY).isPresent();
     }
 
-    /** Returns the mark of a job; empty where it has none, or one that says nothing. */
+    /** Returns the mark of a job; empty if it has none, or an empty one. */
     public static Optional<PracticeMark> of(Job job) {
         return job.foreign().skeleton().get(KEY).flatMap(mark -> {
             if (mark instanceof Tree.Entries entries

@@ -38,34 +38,34 @@ import org.kestan.job.week.PrioritySection;
 /** The sections a job is made of. */
 public final class Sections {
 
-    /** What is lasting about the instrument. */
+    /** The lasting properties of the instrument. */
     public static final Section<Values> INSTRUMENT = new LinesSection("instrument", Lines.OF_INSTRUMENT);
 
     /** The string set. */
     public static final Section<List<StringSpec>> STRINGS = new StringsSection("strings", "instrument.strings");
 
-    /** What is asked when it comes in. */
+    /** The questions at intake. */
     public static final Section<Values> INTAKE = new LinesSection("intake", Lines.OF_INTAKE);
 
-    /** What was promised to the owner. */
+    /** The promise to the owner. */
     public static final Section<Values> PROMISE = new LinesSection("promised", Lines.OF_PROMISE);
 
     /** The parts it needs. */
     public static final Section<List<Part>> PARTS = new PartsSection();
 
-    /** Steps that were pinned to a day. */
+    /** Steps pinned to a day. */
     public static final Section<List<Pin>> PINS = new PinSection();
 
-    /** How urgent it is. */
+    /** Its priority. */
     public static final Section<Optional<Integer>> PRIORITY = new PrioritySection();
 
     /** The visits. */
     public static final Section<Visits> VISITS = new VisitsSection();
 
-    /** What is aimed at. What is left out stays as it is now. */
+    /** The targets. Whatever is left out stays as it is. */
     public static final Section<Values> TARGET = new LinesSection("target", Lines.OF_TARGET);
 
-    /** The set that is wanted in place of the one that is on; none where that stays. */
+    /** The set wanted instead of the present one; empty if the present one stays. */
     public static final Section<List<StringSpec>> WANTED_STRINGS =
             new StringsSection("wanted-strings", "target.strings");
 
@@ -75,34 +75,34 @@ public final class Sections {
     /** The heel log. */
     public static final Section<List<HeelEntry>> HEEL_LOG = new HeelLogSection();
 
-    /** The steps that are behind one. */
+    /** The finished and skipped steps. */
     public static final Section<List<StepMark>> STEPS = new StepMarkSection();
 
-    /** The waits that were begun. */
+    /** The waits that were started. */
     public static final Section<List<Wait>> WAITS = new WaitSection();
 
-    /** What was bagged. */
+    /** The bagged parts. */
     public static final Section<List<Bag>> BAGS = new BagSection();
 
-    /** Where the feet of a floating bridge bore. */
+    /** Where the feet of a floating bridge touched. */
     public static final Section<List<FootFit>> FOOT_FIT = new FootFitSection();
 
-    /** What saddle or bridge stood at while they were trimmed. */
+    /** The heights of saddle or bridge during trimming. */
     public static final Section<List<Trim>> TRIMS = new TrimSection();
 
-    /** The diary of the bench, which only ever grows. */
+    /** The bench diary, which only grows. */
     public static final Section<List<DiaryEntry>> DIARY = new DiarySection();
 
-    /** What is said once the work is done. */
+    /** The sign-off. */
     public static final Section<Values> PROOF = new LinesSection("proof", Lines.OF_PROOF);
 
-    /** What was predicted of the work. */
+    /** The prediction for the work. */
     public static final Section<Optional<Prediction>> PREDICTION = new PredictionSection();
 
     /** The pictures. */
     public static final Section<List<Photo>> PHOTOS = new PicturesSection();
 
-    /** All of them, in the order they are written. */
+    /** All sections, in file order. */
     public static final List<Section<?>> ALL = List.of(
             INSTRUMENT,
             STRINGS,

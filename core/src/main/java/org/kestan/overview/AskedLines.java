@@ -13,7 +13,7 @@ import org.kestan.judgment.ways.WayCatalog;
 import org.kestan.repair.plan.WorkPlan;
 import org.kestan.repair.template.Templates;
 
-/** Which of the lines that few sheets need something asks for now: a way, a finding or a template that lacks a reading. */
+/** Which of the rare lines are needed now: by a way, a finding or a template that lacks a reading. */
 public final class AskedLines {
 
     private static final List<Line<?>> NEW_BRIDGE = List.of(
@@ -31,7 +31,7 @@ public final class AskedLines {
 
     private AskedLines() {}
 
-    /** What a job as it stands asks for, by the ways that were taken. */
+    /** What a job needs in its present state, given the ways taken. */
     public static Set<Line<?>> of(JobAnalysis analysis) {
         Set<Line<?>> asked = new HashSet<>();
         analysis.questions().stream().map(Question::line).forEach(asked::add);

@@ -33,7 +33,7 @@ public record Bill(List<Work> work, List<Part> parts, double otherParts, double 
         parts = List.copyOf(parts);
     }
 
-    /** What ways come to on a job. The parts the job lists with a price stand in for the usual price of parts. */
+    /** The bill for ways on a job. Parts listed in the job with a price replace the usual price of parts. */
     public static Bill of(Job job, ShopStandards shop, List<Way> ways) {
         List<Work> work = ways.stream()
                 .map(way -> new Work(way, shop.hours(way.prices()), shop.cost(way.prices()) - shop.parts(way.prices())))
@@ -69,12 +69,12 @@ public record Bill(List<Work> work, List<Part> parts, double otherParts, double 
         return workPrice() + partsPrice();
     }
 
-    /** Returns the whole, tax included. */
+    /** Returns the total, including tax. */
     public double total() {
         return net() + tax;
     }
 
-    /** Returns what is still to be paid; negative where more was paid ahead. */
+    /** Returns what is still to be paid; negative if more was paid in advance. */
     public double left() {
         return total() - deposit;
     }

@@ -41,8 +41,8 @@ import org.kestan.repair.proof.Proof;
 import org.kestan.repair.sideview.SideView;
 
 /**
- * Everything that follows from a job in a shop: each part is worked out when it is first asked for, and once. Immutable to
- * whoever reads it, and safe for several threads: what takes long may be asked for away from the window's.
+ * Everything that follows from a job in a shop: each part is computed once, when it is first requested. Immutable to
+ * its readers and thread-safe, so slow parts may be requested off the window's thread.
  */
 public final class JobAnalysis {
 
@@ -82,7 +82,7 @@ public final class JobAnalysis {
     public record Spread(
             Uncertainty correction, Map<PlanFigure, Uncertainty.Estimate> plan, Optional<NextGap> nextGap) {
 
-        /** Nothing known of it. */
+        /** No uncertainties known. */
         public static final Spread NONE = new Spread(new Uncertainty(Map.of()), Map.of(), Optional.empty());
     }
 
@@ -110,15 +110,15 @@ public final class JobAnalysis {
                 PlanFigure.of(plan()),
                 NextGap.of(sheetAnalysis)));
         rooms = Lazy.of(() -> StringClearances.of(this));
-        // A visit that is not there yet has no day that matters.
+        // For a visit that does not exist yet, the day does not matter.
         proof = Lazy.of(() -> Proof.of(ways, LocalDate.EPOCH));
         shares = Lazy.of(() -> proof().explain(ways, LocalDate.EPOCH));
         progress = Lazy.of(this::stations);
     }
 
     /**
-     * Opens the analysis of a job, by the standards of a shop as they are for its kind of instrument. Who asks for that of a job
-     * that was asked for just before gets the same: what is shown of it need not be worked out again when it is saved.
+     * Opens the analysis of a job, with a shop's standards for its kind of instrument. A request for the same job as
+     * just before gets the same analysis, so what is shown need not be worked out again on saving.
      */
     public static JobAnalysis of(Job job, ShopStandards shop) {
         synchronized (LATEST) {
@@ -165,32 +165,32 @@ public final class JobAnalysis {
         return sheetAnalysis;
     }
 
-    /** Returns the instrument as measured; empty when a reading it needs is missing or can't be. */
+    /** Returns the instrument as measured; empty if a reading it needs is missing or impossible. */
     public Optional<Trajectory> trajectory() {
         return sheetAnalysis.trajectory();
     }
 
-    /** Returns the setup as measured; empty when there is no trajectory. */
+    /** Returns the setup as measured; empty if there is no trajectory. */
     public Optional<Setup> measured() {
         return sheetAnalysis.measured();
     }
 
-    /** Returns what has to change; empty when there is no trajectory or no action is aimed at. */
+    /** Returns what has to change; empty if there is no trajectory or no target for the action. */
     public Optional<Correction> correction() {
         return sheetAnalysis.correction();
     }
 
-    /** Returns what keeps trajectory or correction from being worked out, each at its place. */
+    /** Returns what prevents trajectory or correction from being worked out, each with its place. */
     public List<Fault> faults() {
         return sheetAnalysis.faults();
     }
 
-    /** Returns every path for which a default stood in. */
+    /** Returns every path for which a default was used. */
     public List<String> assumed() {
         return sheetAnalysis.assumed();
     }
 
-    /** Returns the default used for an empty line, mm; empty where there is none. */
+    /** Returns the default used for an empty line, mm; empty if there is none. */
     public OptionalDouble standIn(LengthLine line) {
         return sheetAnalysis.standIn(line);
     }
@@ -205,23 +205,23 @@ public final class JobAnalysis {
         return gates.get();
     }
 
-    /** Returns the ways, each judged when it is first asked for. */
+    /** Returns the ways, each judged when it is first requested. */
     public Ways ways() {
         return ways;
     }
 
-    /** Returns what the shop would do. */
+    /** Returns the recommendation. */
     public Recommendation recommendation() {
         return recommendation.get();
     }
 
-    /** Returns what that turns on where it is close; empty where it is not. */
+    /** Returns what the recommendation depends on if it is close; empty if it is not. */
     public Optional<CloseCall> close() {
         return close.get();
     }
 
     /**
-     * Returns how long it holds after some ways.
+     * Returns how long the instrument holds after some ways.
      *
      * @param after the setup they lead to
      * @param cost what they cost
@@ -232,43 +232,43 @@ public final class JobAnalysis {
         return HoldingTime.of(job(), shop(), growth.get(), after, by, cost, day);
     }
 
-    /** Returns the circumstances that would change that. */
+    /** Returns the circumstances that would change the recommendation. */
     public List<DecidingCircumstance> changes() {
         return changes.get();
     }
 
-    /** Returns what the schools of projection come to; none for a floating bridge. */
+    /** Returns the results of the schools of projection; none for a floating bridge. */
     public List<SchoolPlan> schools() {
         return schools.get();
     }
 
     /**
-     * Returns the questions that have to be answered before anything is planned: readings outside their plausible range, and
-     * read once only, on which the plan hangs.
+     * Returns the questions that have to be answered before anything is planned: readings outside their plausible
+     * range, read only once, on which the plan depends.
      */
     public List<Question> heldBack() {
         return heldBack.get();
     }
 
-    /** Tells whether no way is taken yet, so that the plan previews the recommended one. */
+    /** Returns whether no way is taken yet, so that the plan previews the recommended one. */
     public boolean isPreview() {
         return WorkPlan.taken(job()).isEmpty();
     }
 
     /**
-     * Returns what is to be done: by the ways taken, or while none is, by the recommended ones. Nothing is planned while a
-     * reading it hangs on is questioned.
+     * Returns the plan: of the ways taken, or of the recommended ones if there are none. Nothing is planned while a
+     * reading it depends on is in question.
      */
     public WorkPlan plan() {
         return plan.get();
     }
 
-    /** Returns the figures that decide, as measured and as planned. */
+    /** Returns the deciding figures, as measured and as planned. */
     public List<Figure> figures() {
         return figures.get();
     }
 
-    /** Returns the side elevation; empty while the scale or the joint fret is not known. */
+    /** Returns the side elevation; empty until scale and joint fret are known. */
     public Optional<SideView> sideView() {
         return sideView.get();
     }
@@ -278,17 +278,17 @@ public final class JobAnalysis {
         return rooms.get();
     }
 
-    /** Returns how well the figures are known. It takes longer than the rest: ask away from the window's thread. */
+    /** Returns how well the figures are known. This takes longer than the rest, so call it off the window's thread. */
     public Spread spread() {
         return spread.get();
     }
 
-    /** Tells whether {@link #spread} has been worked out. */
+    /** Returns whether {@link #spread} has been worked out. */
     public boolean spreadIsKnown() {
         return spread.isKnown();
     }
 
-    /** Returns the work held against what was predicted of it. */
+    /** Returns the work compared with its prediction. */
     public Proof proof() {
         return proof.get();
     }
@@ -298,12 +298,12 @@ public final class JobAnalysis {
         return shares.get();
     }
 
-    /** Returns how a station stands. */
+    /** Returns the state of a station. */
     public Station.Progress progress(Station station) {
         return progress.get().get(station);
     }
 
-    /** Returns the first station that is not done, or the last when all are, or the work was signed off. */
+    /** Returns the first station that is not done; the last one if all are, or if the work was signed off. */
     public Station station() {
         if (progress(Station.PROOF).stage() == Station.Stage.DONE) {
             return Station.PROOF;

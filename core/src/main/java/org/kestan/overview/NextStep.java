@@ -30,7 +30,7 @@ public enum NextStep implements Keyed {
         return Keyed.kebab(this);
     }
 
-    /** Returns what comes next for a job at one of its stations. */
+    /** Returns the next step for a job at one of its stations. */
     public static NextStep of(JobAnalysis analysis, Station station) {
         return switch (station) {
             case INTAKE -> atIntake(analysis.job());

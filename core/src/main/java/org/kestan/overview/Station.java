@@ -109,7 +109,7 @@ public enum Station implements Keyed {
                     : new Progress(Stage.UNDER_WAY, StationFinding.STEPS_DONE.of(Quantity.count(marks.size())));
         }
 
-        /** The last step that comes after every way is behind one, or the work was measured strung. */
+        /** The last step after every way is finished, or the work was measured strung. */
         private boolean isProven(Job job) {
             return job.section(Sections.STEPS).stream()
                             .anyMatch(mark -> mark.step().equals(StepBook.LAST))
@@ -141,7 +141,7 @@ public enum Station implements Keyed {
 
     private static final Quantity NONE = Quantity.count(0);
 
-    /** Done, under way or waiting. */
+    /** Done, in progress or waiting. */
     public enum Stage implements Keyed {
         DONE,
         UNDER_WAY,
@@ -159,14 +159,14 @@ public enum Station implements Keyed {
     }
 
     /**
-     * How a station stands.
+     * The state of a station.
      *
      * @param stage done, under way or waiting
      * @param why what it waits for, or that it has what it needs
      */
     public record Progress(Stage stage, Finding why) {}
 
-    /** Works out how the station stands for a job. */
+    /** Works out the state of the station for a job. */
     abstract Progress progress(JobAnalysis analysis);
 
     private static Quantity count(List<Gate> gates, GateState state) {

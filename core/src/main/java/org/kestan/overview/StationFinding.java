@@ -49,7 +49,7 @@ public enum StationFinding implements Finding.Kind {
         return takes;
     }
 
-    /** Writes a finding of one of these kinds as a key with its counts and moments, to be stored. */
+    /** Writes a finding of one of these kinds as a key with its counts and moments, for storage. */
     public static String write(Finding finding) {
         StringBuilder text = new StringBuilder(((StationFinding) finding.kind()).name());
         finding.quantities()

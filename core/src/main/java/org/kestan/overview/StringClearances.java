@@ -15,14 +15,14 @@ import org.kestan.job.terms.PlayingTouch;
 import org.kestan.judgment.verdict.RodAdjustment;
 import org.kestan.repair.plan.WorkPlan;
 
-/** The room the strings of a job have (§3.22): as measured, once the rod is set, as planned, and levelled after that. */
+/** The room the strings of a job have (§3.22): as measured, once the rod is set, as planned, and leveled after that. */
 public final class StringClearances {
 
     private final PlayingTouch hand;
     private final boolean fretsAreRead;
     private final Map<Stage, Lazy<Optional<StringClearance>>> rooms = new EnumMap<>(Stage.class);
 
-    /** How far the work has gone. */
+    /** The stages of the work. */
     public enum Stage implements Keyed {
         NOW("now"),
         AFTER_ROD("after-rod"),
@@ -86,7 +86,7 @@ public final class StringClearances {
         return hand;
     }
 
-    /** What the strings meet at a stage; empty while strings or setup are not known, or the stage changes nothing. */
+    /** What the strings hit at a stage; empty if strings or setup are not known, or the stage changes nothing. */
     public Optional<Swing> at(Stage stage) {
         return stage == Stage.LEVELLED
                 ? last().filter(room -> fretsAreRead).map(StringClearance::levelled)
@@ -94,7 +94,7 @@ public final class StringClearances {
     }
 
     /**
-     * Where a string has the least room now, with one fret pressed; empty while that can't be worked out.
+     * Where a string has the least room now, with one fret pressed; empty if that can't be worked out.
      *
      * @param string which, 1 the highest
      * @param pressed the fret, 0 for none

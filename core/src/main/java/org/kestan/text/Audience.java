@@ -2,8 +2,8 @@ package org.kestan.text;
 
 /** The audience of a sentence. */
 public enum Audience {
-    /** Whoever does the work. */
+    /** The person who does the work. */
     BENCH,
-    /** Whoever the instrument belongs to. */
+    /** The person who owns the instrument. */
     OWNER
 }

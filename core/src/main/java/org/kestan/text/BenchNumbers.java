@@ -19,7 +19,7 @@ import org.kestan.repair.plan.WorkPlan;
  */
 public record BenchNumbers(String label, String value, boolean wide) {
 
-    /** The numbers of a plan, in the order of the work; none while nothing is planned. */
+    /** The numbers of a plan, in working order; none if nothing is planned. */
     public static List<BenchNumbers> of(WorkPlan plan, Wording words) {
         List<BenchNumbers> all = new ArrayList<>();
         Numbers numbers = words.numbers();
@@ -68,7 +68,7 @@ public record BenchNumbers(String label, String value, boolean wide) {
         return Math.abs(cheeks.bass().thickness() - cheeks.treble().thickness()) < Tolerances.SHOWN;
     }
 
-    /** What goes from each cheek at the cap, the leaves that stack to it, and the angle; once where both are alike. */
+    /** How much comes off each cheek at the cap, the leaves that stack to it, and the angle; once if both are equal. */
     private static void cheeks(
             Sides<JointPlan.Scribe> cheeks, Optional<BenchNumbers> angle, Wording words, List<BenchNumbers> all) {
         boolean alike = alike(cheeks);

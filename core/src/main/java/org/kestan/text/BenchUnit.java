@@ -6,11 +6,9 @@ import java.math.RoundingMode;
 import java.util.Locale;
 import org.kestan.base.notation.Length;
 
-/**
- * The four ways a number is read out at the bench. Only the display changes with it: what was typed stays as typed.
- */
+/** The four ways to show a number at the bench. Only the display changes: what was typed stays as typed. */
 public enum BenchUnit {
-    /** Reduced fractions of an inch to the nearest 64th, with + or − when the value lies above or below it. */
+    /** Reduced fractions of an inch to the nearest 64th, with + or − if the value is above or below it. */
     SIXTY_FOURTHS(25.4 / 64),
     /** Thousandths of an inch, one decimal. */
     THOUSANDTHS(0.0254),
@@ -19,10 +17,10 @@ public enum BenchUnit {
     /** Millimeters, two decimals. */
     MILLIMETERS(0.05);
 
-    /** Below this many 64ths of difference a fraction counts as exact (a tenth of a micrometer). */
+    /** Below this difference, in 64ths, a fraction counts as exact (a tenth of a micrometer). */
     private static final double SAME = 1e-4 / (25.4 / 64);
 
-    /** The finest a move is written, in parts of an inch: half a thousandth. */
+    /** The finest step of a move, in parts of an inch: half a thousandth. */
     private static final int FINE_PARTS = 2000;
 
     private static final double FINE_MILLIMETERS = 0.01;
@@ -33,12 +31,12 @@ public enum BenchUnit {
         this.step = step;
     }
 
-    /** Returns the name of the unit as the status line shows it. */
+    /** Returns the name of the unit as shown in the status line. */
     public String label() {
         return TextBundle.text("bench-unit." + name().toLowerCase(Locale.ROOT).replace('_', '-'));
     }
 
-    /** Returns the working step in mm: what one press of an arrow key or one notch of a drag moves. */
+    /** Returns the working step in mm: one press of an arrow key or one notch of a drag. */
     public double step() {
         return step;
     }
@@ -49,7 +47,7 @@ public enum BenchUnit {
     }
 
     /**
-     * Returns a length rounded to the fine step, typed in this unit; in decimal inches where this unit has no fractions for it.
+     * Returns a length rounded to the fine step, in this unit; in decimal inches if this unit has no fractions for it.
      *
      * @param millimeters the value in mm, finite
      * @throws IllegalArgumentException if the value is not finite
@@ -74,15 +72,15 @@ public enum BenchUnit {
     }
 
     /**
-     * Returns the unit for what is set with feelers rather than read from a rule: relief, cuts, wedges. Thousandths stand
-     * in for 64ths; the others are fine enough.
+     * Returns the unit for what is set with feelers rather than read from a rule: relief, cuts, wedges. Thousandths
+     * replace 64ths; the others are fine enough.
      */
     public BenchUnit fine() {
         return this == SIXTY_FOURTHS ? THOUSANDTHS : this;
     }
 
     /**
-     * Prints a length for reading, with its unit.
+     * Formats a length for reading, with its unit.
      *
      * @param millimeters the value in mm
      * @return for instance {@code 9/64 in}, {@code 5/64+ in}, {@code −17.3 thou} for less than nothing in no whole 64ths, {@code 140.6 thou}, {@code 0.141 in}, {@code 3.57 mm};
@@ -93,7 +91,7 @@ public enum BenchUnit {
             return millimeters == Double.POSITIVE_INFINITY ? Length.FLAT.text() : "\u2014";
         }
         return switch (this) {
-            // Below nothing a mark behind the fraction would say the contrary of what it says above.
+            // Below zero, a mark after the fraction would have the opposite meaning.
             case SIXTY_FOURTHS ->
                 millimeters < 0 && !isExact(millimeters)
                         ? THOUSANDTHS.format(millimeters)
@@ -105,8 +103,8 @@ public enum BenchUnit {
     }
 
     /**
-     * Prints a length as {@link #format} does, with a sign in front whatever the sign is: for corrections and
-     * differences. A fraction that is not exact is printed in thousandths, so that no sign stands on both its sides.
+     * Formats a length like {@link #format}, with an explicit sign: for corrections and differences. A fraction that
+     * is not exact is given in thousandths, so that there is no sign on both sides of it.
      */
     public String formatSigned(double millimeters) {
         String plain = signedFraction(millimeters) ? fine().format(millimeters) : format(millimeters);
@@ -125,7 +123,7 @@ public enum BenchUnit {
     }
 
     /**
-     * Writes a length for typing it back: rounded to this unit's step, and read by {@link Length#parse}.
+     * Formats a length for typing: rounded to this unit's step, and readable by {@link Length#parse}.
      *
      * @param millimeters the value in mm, finite
      * @return for instance {@code 9/64 in}, {@code 141 thou}, {@code 0.141 in}, {@code 3.55 mm}
@@ -145,7 +143,7 @@ public enum BenchUnit {
     }
 
     /**
-     * Returns a length rounded to this unit's step, typed in this unit.
+     * Returns a length rounded to this unit's step, in this unit.
      *
      * @param millimeters the value in mm, finite
      * @throws IllegalArgumentException if the value is not finite
@@ -155,7 +153,7 @@ public enum BenchUnit {
     }
 
     /**
-     * Prints a count of equal parts of an inch as a reduced, mixed fraction.
+     * Formats a count of equal parts of an inch as a reduced, mixed fraction.
      *
      * @param parts how many parts, not negative
      * @param ofAnInch how many parts make an inch, positive
@@ -177,7 +175,7 @@ public enum BenchUnit {
         long nearest = Math.round(exact);
         String mark = Math.abs(exact - nearest) <= SAME ? "" : exact > nearest ? "+" : "\u2212";
         if (nearest == 0) {
-            // Next to nothing: the mark says on which side of it.
+            // Almost zero: the mark says on which side of it.
             return "0" + (mark.isEmpty() ? "" : millimeters > 0 ? "+" : "\u2212");
         }
         String sign = millimeters < 0 ? "\u2212" : "";

@@ -12,7 +12,7 @@ import org.kestan.base.finding.Keyed;
  */
 public record Card(Keyed id, List<Row> rows, String note) {
 
-    /** What a card of the correction is about; the other cards are those of the plan's parts. */
+    /** The subjects of the cards of the correction; the other cards are those of the plan's parts. */
     public enum Id implements Keyed {
         RELIEF,
         NECK,

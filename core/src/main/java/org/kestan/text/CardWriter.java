@@ -9,7 +9,7 @@ import org.kestan.base.geometry.Angle;
 import org.kestan.base.geometry.Tolerances;
 import org.kestan.job.Job;
 
-/** Writes one card, row by row. The labels of its rows are words, under the card's key and the row's. */
+/** Writes one card, row by row. The labels of its rows are texts, under the card's key and the row's. */
 final class CardWriter {
 
     private final Keyed id;
@@ -21,7 +21,7 @@ final class CardWriter {
         this.job = job;
     }
 
-    /** The words of a row, under the card's key; {@code {0}} is replaced by what goes into them. */
+    /** The text of a row, under the card's key; {@code {0}} is replaced by its values. */
     String words(String key, String... in) {
         return Placeholders.fill(Wording.text("card." + id.key() + "." + key), (Object[]) in);
     }
@@ -35,7 +35,7 @@ final class CardWriter {
         return this;
     }
 
-    /** A row with how well its length is known, and which reading that comes from mostly. */
+    /** A row with the uncertainty of its length, and the reading that contributes most to it. */
     CardWriter known(String label, String value, Uncertainty.Estimate spread, String remark) {
         boolean shown = spread.expanded() >= Tolerances.SHOWN;
         rows.add(new Card.Row(
@@ -43,7 +43,7 @@ final class CardWriter {
         return this;
     }
 
-    /** A row with how well its angle is known, and which reading that comes from mostly. */
+    /** A row with the uncertainty of its angle, and the reading that contributes most to it. */
     CardWriter knownAngle(String label, String value, Uncertainty.Estimate spread, String remark) {
         boolean shown = spread.expanded() > 0;
         rows.add(new Card.Row(

@@ -24,7 +24,7 @@ import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.overview.JobAnalysis;
 
-/** The numbers of the correction by the target, grouped as they are worked. */
+/** The numbers of the correction by the target, grouped in working order. */
 final class CorrectionCards {
 
     private static final double WORTH_GAIN = 1.2;
@@ -117,12 +117,12 @@ final class CorrectionCards {
         return plan.trajectory().judgedSink(job.visit()).orElse(0) > shop().get(Standard.SINK_MOST);
     }
 
-    /** What one of the two estimates says by itself. */
+    /** The result of one of the two estimates by itself. */
     private void single(CardWriter card, String row, OptionalDouble cut, DerivedFigure figure) {
         cut.ifPresent(mm -> card.known(card.words(row), numbers.fineBoth(mm), known(figure), ""));
     }
 
-    /** A pitch from a board thickness that was not read is none. */
+    /** There is no pitch without a reading of the board's thickness. */
     private static String told(Optional<Angle> pitch) {
         return pitch.map(Numbers::angle).orElse(Numbers.NONE);
     }
@@ -205,7 +205,7 @@ final class CorrectionCards {
                 .card(rises ? card.words("rises") : "");
     }
 
-    /** What would make the heel cut better known: the reading that dominates, and a better tool for it. */
+    /** What would make the heel cut better known: the dominating reading, and a better tool for it. */
     private String worthMeasuring(CardWriter card) {
         Optional<Uncertainty.Estimate> cut = uncertainty.of(DerivedFigure.HEEL_CUT);
         if (cut.isEmpty() || cut.get().dominating().isEmpty()) {

@@ -23,7 +23,7 @@ import org.kestan.repair.plan.WorkPlan;
  */
 public record Headline(String value, String note) {
 
-    /** The numbers one cuts by. */
+    /** The numbers to cut by. */
     public enum Kind implements Keyed {
         HEEL_CUT,
         NECK_ANGLE,

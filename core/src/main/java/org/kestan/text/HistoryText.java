@@ -15,7 +15,7 @@ public final class HistoryText {
 
     private HistoryText() {}
 
-    /** Says where it goes, the saddle first. */
+    /** Describes the trends, the saddle first. */
     public static List<String> say(History history, Wording words) {
         List<String> said = new ArrayList<>();
         history.saddle()
@@ -53,7 +53,7 @@ public final class HistoryText {
                 .replace("{3}", Integer.toString(years));
     }
 
-    /** Prints a value of a quantity in its unit. */
+    /** Formats a value of a quantity in its unit. */
     public static String print(History.Quantity quantity, double value, Wording words) {
         return switch (quantity) {
             case PITCH -> Numbers.angle(Angle.ofRadians(Math.toRadians(value)));
@@ -62,7 +62,7 @@ public final class HistoryText {
         };
     }
 
-    /** The least step between two values of a scale, in the quantity's own measure. */
+    /** The smallest step between two values of a scale, in the quantity's own measure. */
     public static double grain(History.Quantity quantity, BenchUnit unit) {
         return switch (quantity) {
             case PITCH -> DEGREES;
@@ -71,7 +71,7 @@ public final class HistoryText {
         };
     }
 
-    /** The season of a day in the north, with its year. */
+    /** The season of a day in the northern hemisphere, with its year. */
     private static String season(LocalDate day) {
         int season = day.getMonthValue() % 12 / SEASON;
         String[] names = Wording.text("advice.seasons").split(",");

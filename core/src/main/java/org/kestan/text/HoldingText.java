@@ -7,7 +7,9 @@ public final class HoldingText {
 
     private HoldingText() {}
 
-    /** The year, and the years between which it falls in eight of ten cases; what lies too far off is only said to be later. */
+    /**
+     * The year, and the range of years that holds in eight of ten cases; a year too far off is only said to be later.
+     */
     public static String years(HoldingTime holds) {
         String key = holds.until() >= holds.farthest()
                 ? "advice.holding-later"

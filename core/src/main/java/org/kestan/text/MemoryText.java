@@ -13,12 +13,12 @@ import org.kestan.repair.memory.SuggestedDefault;
 /** What a shop has learned, in sentences. */
 public final class MemoryText {
 
-    /** Adopted values were rounded: within this share they count as equal. */
+    /** Adopted values were rounded; within this share they count as equal. */
     private static final double SAME = 0.03;
 
     private MemoryText() {}
 
-    /** Returns what an offer is of. */
+    /** Returns the subject of an offer. */
     public static String title(SuggestedDefault offer) {
         String of = offer.kind().map(MemoryText::kind).orElseGet(() -> switch (offer.what()) {
             case HOURS -> ways(offer.key());
@@ -28,7 +28,7 @@ public final class MemoryText {
         return of.isEmpty() ? Wording.label(offer.what()) : Wording.label(offer.what()) + ": " + of;
     }
 
-    /** Says what was learned, from how much, and what the standards say. */
+    /** Says what was learned, from how many jobs, and what the standards say. */
     public static String say(SuggestedDefault offer, Wording words) {
         String said = Wording.text(offer.learned().n() == 1 ? "advice.learned-one" : "advice.learned")
                 .replace("{0}", Integer.toString(offer.learned().n()))

@@ -15,7 +15,7 @@ public final class NeckText {
 
     private NeckText() {}
 
-    /** What the shape of the neck is called; empty while nothing was read of it. */
+    /** The name for the shape of the neck; empty if nothing was read of it. */
     public static String shape(JobAnalysis analysis, Wording words) {
         if (!analysis.job().visit().knowsRelief()) {
             return "";
@@ -33,7 +33,7 @@ public final class NeckText {
         return said.stream().map(each -> Wording.capital(words.say(each))).collect(Collectors.joining(" "));
     }
 
-    /** Which fret is worth a gap more, and what it gives; empty when none is, or while it is not known. */
+    /** The fret where another gap would help, and what it gives; empty if there is none, or it is not known. */
     public static String worth(JobAnalysis analysis, Wording words) {
         Optional<NextGap> next = analysis.spreadIsKnown() ? analysis.spread().nextGap() : Optional.empty();
         return next.map(gap -> Wording.text("plan.next-gap")

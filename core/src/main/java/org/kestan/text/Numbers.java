@@ -9,13 +9,13 @@ import org.kestan.base.sheet.Sides;
 import org.kestan.base.sheet.ValueType;
 
 /**
- * Prints numbers as they are read at the bench, in one unit: one way each for a length, an angle, cents, a change, a spread.
+ * Formats numbers for the bench, in one unit: one way each for a length, an angle, cents, a change, a spread.
  *
  * @param unit the unit of the display
  */
 public record Numbers(BenchUnit unit) {
 
-    /** Stands for a number that is not known. */
+    /** Shown for an unknown number. */
     public static final String NONE = "\u2014";
 
     /** A length read from a rule, with its unit. */
@@ -28,12 +28,12 @@ public record Numbers(BenchUnit unit) {
         return unit.fine().format(millimeters);
     }
 
-    /** A length with its sign, whichever it is. */
+    /** A length with an explicit sign. */
     public String signed(double millimeters) {
         return unit.formatSigned(millimeters);
     }
 
-    /** A length with millimeters beside it, where the unit is another. */
+    /** A length with millimeters beside it, if the unit is another. */
     public String lengthBoth(double millimeters) {
         return beside(length(millimeters), millimeters);
     }
@@ -64,7 +64,7 @@ public record Numbers(BenchUnit unit) {
         return length(sides.bass()) + " / " + length(sides.treble());
     }
 
-    /** Both sides, the unit behind the second. */
+    /** Both sides, with the unit after the second. */
     public String pair(Sides<Double> sides) {
         return both(length(sides.bass()), length(sides.treble()), " / ");
     }
@@ -74,25 +74,25 @@ public record Numbers(BenchUnit unit) {
         return fine(sides.bass()) + " / " + fine(sides.treble());
     }
 
-    /** Both sides set with feelers, the unit behind the second. */
+    /** Both sides set with feelers, with the unit after the second. */
     public String finePair(Sides<Double> sides) {
         return both(fine(sides.bass()), fine(sides.treble()), " / ");
     }
 
-    /** Two printed lengths, the unit behind the second where both have the same. */
+    /** Two formatted lengths, with the unit after the second if both have the same. */
     public static String both(String first, String second, String between) {
         boolean same =
                 first.substring(first.lastIndexOf(' ') + 1).equals(second.substring(second.lastIndexOf(' ') + 1));
         return (same ? bare(first) : first) + between + second;
     }
 
-    /** A printed length without its unit, which stands elsewhere. */
+    /** A formatted length without its unit, which is shown elsewhere. */
     public static String bare(String length) {
         int blank = length.lastIndexOf(' ');
         return blank < 0 ? length : length.substring(0, blank);
     }
 
-    /** An angle in degrees with so many decimals. */
+    /** An angle in degrees with a number of decimals. */
     public static String angle(Angle angle, int places) {
         return minus(decimals(angle.degrees(), places)) + "\u00b0";
     }
@@ -102,10 +102,10 @@ public record Numbers(BenchUnit unit) {
         return angle(angle, 2);
     }
 
-    /** A number with so many decimals. */
+    /** A number with a number of decimals. */
     public static String decimals(double number, int places) {
         String text = String.format(Locale.ROOT, "%." + places + "f", number);
-        // No minus before nothing.
+        // No minus sign before zero.
         return text.matches("-0(\\.0*)?") ? text.substring(1) : text;
     }
 
@@ -114,25 +114,25 @@ public record Numbers(BenchUnit unit) {
         return minus(String.format(Locale.ROOT, "%+.1f / %+.1f cents", cents.bass(), cents.treble()));
     }
 
-    /** What a length changes by, with its sign; "as now" where it does not. */
+    /** The change of a length, with its sign; "as now" if there is none. */
     public String change(double millimeters) {
         return Math.abs(millimeters) < Tolerances.SHOWN
                 ? TextBundle.text("plan.as-now")
                 : unit.fine().formatSigned(millimeters);
     }
 
-    /** A printed value that ends in millimeters, with its spread: the unit stands behind both. */
+    /** A formatted value in millimeters, with its spread: the unit is after both. */
     public static String spread(String value, double millimeters) {
         String spread = String.format(Locale.ROOT, " \u00b1 %.2f mm", millimeters);
         return value.endsWith(" mm") ? bare(value) + spread : value + spread;
     }
 
-    /** A spread of an angle as it stands behind the value. */
+    /** The spread of an angle as shown after the value. */
     public static String spread(Angle angle) {
         return " \u00b1 " + angle(angle);
     }
 
-    /** A number without a point where it is whole. */
+    /** A whole number without a decimal point. */
     public static String plain(double number) {
         return ValueType.plain(number);
     }

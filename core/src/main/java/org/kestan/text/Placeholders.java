@@ -11,7 +11,7 @@ public final class Placeholders {
     private Placeholders() {}
 
     /**
-     * Fills the places of a text in one pass: braces within an argument stay as they are.
+     * Fills the placeholders of a text in one pass: braces within an argument stay as they are.
      *
      * @param arguments the values of the places, by number; a place without an argument is left as it is
      */

@@ -6,20 +6,20 @@ import java.util.regex.Pattern;
 public final class PlainText {
 
     /**
-     * Controls of both sets, and what turns the direction of a line or ends it in the middle (Unicode Standard 15.0, 23.1 and
-     * 23.2; Unicode Standard Annex 9, 2.1 to 2.6).
+     * Control characters of both sets, and characters that change the direction of a line or end it in the middle
+     * (Unicode Standard 15.0, 23.1 and 23.2; Unicode Standard Annex 9, 2.1 to 2.6).
      */
     private static final Pattern UNSEEN = Pattern.compile(
             "[\\x00-\\x1f\\x7f-\\x9f\\u2028\\u2029\\u061c\\u200e\\u200f\\u202a-\\u202e\\u2066-\\u2069\\ufeff]");
 
     private PlainText() {}
 
-    /** Returns a text of one line, with a blank for each character that is not seen, and a mark for each that is none. */
+    /** Returns a text as one line, with a blank for each invisible character, and a mark for each invalid one. */
     public static String line(String text) {
         return characters(UNSEEN.matcher(text).replaceAll(" "));
     }
 
-    /** Returns a text whose lines may be kept, in the same way. */
+    /** Returns a text with its line breaks kept, in the same way. */
     public static String lines(String text) {
         StringBuilder all = new StringBuilder();
         for (String line : text.split("\n", -1)) {
@@ -28,7 +28,7 @@ public final class PlainText {
         return all.toString();
     }
 
-    /** Halves of characters, and what Unicode says is none, can be written in no XML (XML 1.0, 2.2). */
+    /** Half characters, and codes that Unicode says are not characters, can't be written in any XML (XML 1.0, 2.2). */
     private static String characters(String text) {
         StringBuilder kept = new StringBuilder(text.length());
         text.codePoints()

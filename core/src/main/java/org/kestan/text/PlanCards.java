@@ -15,10 +15,10 @@ import org.kestan.repair.plan.PlanFigure;
 import org.kestan.repair.plan.PlanParts;
 import org.kestan.repair.plan.WorkPlan;
 
-/** The numbers of a work plan in words and bench units, grouped as they are worked. */
+/** The numbers of a work plan in words and bench units, grouped in working order. */
 public final class PlanCards {
 
-    /** A spread that a quarter of a sixty-fourth can't hide. */
+    /** A spread that a quarter of a sixty-fourth would not hide. */
     private static final double WORTH_SPREAD = 0.1;
 
     private final JobAnalysis analysis;
@@ -36,7 +36,7 @@ public final class PlanCards {
     }
 
     /**
-     * The cards of a plan, in working order; none while nothing is planned.
+     * The cards of a plan, in working order; none if nothing is planned.
      *
      * @param spread how well the figures are known, {@link JobAnalysis.Spread#NONE} to leave that out
      */
@@ -46,7 +46,7 @@ public final class PlanCards {
                 .orElse(List.of());
     }
 
-    /** The cards of a job's plan, with how well their figures are known where that is known already. */
+    /** The cards of a job's plan, with the uncertainty of their figures if it is known already. */
     public static List<Card> of(JobAnalysis analysis, Wording words) {
         return of(
                 analysis,
@@ -55,7 +55,7 @@ public final class PlanCards {
                 words);
     }
 
-    /** Cards as plain text, one number a line, under the instrument's name. */
+    /** Cards as plain text, one number per line, under the instrument's name. */
     public static String text(JobAnalysis analysis, List<Card> cards) {
         StringBuilder text = new StringBuilder();
         String name = analysis.job().name();
@@ -122,7 +122,7 @@ public final class PlanCards {
         return card.card(note);
     }
 
-    /** One length in both units; two as a pair; more of them with the unit behind the last. */
+    /** One length in both units; two as a pair; more of them with the unit after the last. */
     private String value(List<Quantity> value) {
         if (value.size() == 1) {
             return value.get(0) instanceof Quantity.Distance length && length.reading() != Quantity.Fineness.FAR
@@ -145,7 +145,7 @@ public final class PlanCards {
         return spread.plan().getOrDefault(figure, Uncertainty.Estimate.NONE);
     }
 
-    /** Where the figures with a spread would be known better, and by which reading. */
+    /** How the figures with a spread could be known better, and by which reading. */
     private String worthMeasuring(PlanFigure figure) {
         return Optional.of(spread(figure))
                 .filter(each -> each.expanded() >= WORTH_SPREAD)

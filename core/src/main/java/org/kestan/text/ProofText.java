@@ -17,10 +17,10 @@ import org.kestan.repair.steps.StepBook;
 /** The proof in words. */
 public final class ProofText {
 
-    /** By so much humidity alone can move the action, mm: 1/64 in. Common practice, no source. */
+    /** How far humidity alone can move the action, mm: 1/64 in. Common practice, no source. */
     private static final double BY_HUMIDITY = 25.4 / 64;
 
-    /** A headline names so many misses; the rest stand below. */
+    /** A headline names this many misses; the rest are below. */
     private static final int NAMED = 2;
 
     private ProofText() {}
@@ -56,7 +56,7 @@ public final class ProofText {
                 + action;
     }
 
-    /** Says which steps were passed unread, and what each lacked; empty for none. */
+    /** Says which steps were passed without a reading, and what each lacked; empty for none. */
     public static String unread(Job job, StepBook book, Wording words) {
         String all = job.section(Sections.STEPS).stream()
                 .filter(mark -> mark.state() == StepMark.State.UNREAD)
@@ -67,7 +67,7 @@ public final class ProofText {
         return all.isEmpty() ? "" : Placeholders.fill(Wording.text("advice.proof-unread"), all);
     }
 
-    /** Says when the prediction was made, and whether it is the one that was made then. */
+    /** Says when the prediction was made, and whether it was saved then. */
     public static String made(Proof proof) {
         return proof.prediction()
                 .map(each -> Placeholders.fill(
@@ -93,7 +93,7 @@ public final class ProofText {
                 within);
     }
 
-    /** Says by what share a reading changed; empty where nothing changed or it can't be told. */
+    /** Says by what percentage a reading changed; empty if it did not or can't be told. */
     public static String percent(Proof.Row row) {
         OptionalDouble percent = row.percent();
         if (percent.isEmpty()) {
@@ -106,7 +106,7 @@ public final class ProofText {
                         + Wording.text(percent.getAsDouble() > 0 ? "advice.proof-higher" : "advice.proof-lower");
     }
 
-    /** Says what explains the miss of the action, the largest first. */
+    /** Says what explains the miss of the action, the largest cause first. */
     public static List<String> causes(JobAnalysis analysis, Wording words) {
         List<Proof.Share> shares = new ArrayList<>(analysis.shares());
         shares.sort((one, other) -> Double.compare(size(other), size(one)));

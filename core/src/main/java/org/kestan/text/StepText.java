@@ -47,7 +47,7 @@ public record StepText(String label, String value, boolean wide) {
                 : words.print(value);
     }
 
-    /** Says how a reading stands to its check, in a few words. */
+    /** Says in a few words how a reading compares with its check. */
     public static String check(StepCheck check, Wording words) {
         if (check.isSink()) {
             return Wording.text(check.isOut() ? "advice.check-sink-out" : "advice.check-sink")

@@ -15,7 +15,7 @@ final class TextBundle {
     private TextBundle() {}
 
     /**
-     * Returns the words of a key.
+     * Returns the text for a key.
      *
      * @throws MissingResourceException if there are none: a test sees to it that there are
      */
@@ -23,7 +23,7 @@ final class TextBundle {
         return BUNDLE.getString(key);
     }
 
-    /** Returns the words of a key, when there are any. */
+    /** Returns the text for a key, if there is one. */
     static Optional<String> find(String key) {
         return BUNDLE.containsKey(key) ? Optional.of(BUNDLE.getString(key)) : Optional.empty();
     }

@@ -21,8 +21,8 @@ import org.kestan.base.sheet.ValueType;
 import org.kestan.judgment.way.Way;
 
 /**
- * Findings in sentences, terms by their names: in the unit of the display, to one audience. The words themselves lie in the
- * bundle beside this class.
+ * Puts findings into sentences and terms into names, in the display unit, for one audience. The texts themselves are
+ * in the bundle beside this class.
  */
 public final class Wording {
 
@@ -38,22 +38,22 @@ public final class Wording {
         this.audience = audience;
     }
 
-    /** Words for the bench, with lengths in a unit. */
+    /** Wording for the bench, with lengths in a unit. */
     public static Wording in(BenchUnit unit) {
         return new Wording(new Numbers(unit), Audience.BENCH);
     }
 
-    /** Returns words of the same unit for another audience. */
+    /** Returns wording with the same unit for another audience. */
     public Wording to(Audience next) {
         return new Wording(numbers, next);
     }
 
-    /** Returns what prints numbers. */
+    /** Returns the formatter for numbers. */
     public Numbers numbers() {
         return numbers;
     }
 
-    /** Says a finding. */
+    /** Returns the sentence for a finding. */
     public String say(Finding finding) {
         String key = finding.kind().key();
         String pattern = (audience == Audience.OWNER ? TextBundle.find(key + ".owner") : Optional.<String>empty())
@@ -71,12 +71,12 @@ public final class Wording {
         return places.appendTail(text).toString();
     }
 
-    /** Says findings, one sentence after another. */
+    /** Returns the sentences for findings, one after another. */
     public String say(List<Finding> findings) {
         return findings.stream().map(this::say).collect(Collectors.joining(" "));
     }
 
-    /** Prints a quantity. */
+    /** Formats a quantity. */
     public String print(Quantity quantity) {
         return print(quantity, "");
     }
@@ -120,7 +120,7 @@ public final class Wording {
         return number(quantity, how);
     }
 
-    /** A moment by the clock on this machine's wall, to the minute, with its weekday. */
+    /** A moment in this machine's time zone, to the minute, with its weekday. */
     public static String moment(Instant at) {
         return CLOCK.format(at.atZone(ZoneId.systemDefault()));
     }
@@ -169,28 +169,28 @@ public final class Wording {
         throw new IllegalArgumentException("no way to print " + quantity);
     }
 
-    /** Says a fault in one line: {@code /survey/action/bass: … ; accepted: …}. */
+    /** Returns an error as one line: {@code /survey/action/bass: … ; accepted: …}. */
     public String line(Fault fault) {
         String place = fault.pointer().isEmpty() ? "/" : fault.pointer();
         return (place + ": " + problem(fault.problem(), fault.accepted())).replaceAll("\\p{Cntrl}+", " ");
     }
 
-    /** Says what is wrong and what would be accepted, as a clause. */
+    /** Returns what is wrong and what would be accepted, as a clause. */
     public String problem(Finding problem, Finding accepted) {
         return say(problem) + "; accepted: " + say(accepted);
     }
 
-    /** Says what is wrong with something typed and what to write, as two sentences. */
+    /** Returns what is wrong with something typed and what to write, as two sentences. */
     public String correction(Parsed.Bad<?> bad) {
         return correction(bad.problem(), bad.accepted());
     }
 
-    /** Says what is wrong with something typed and what to write, as two sentences. */
+    /** Returns what is wrong with something typed and what to write, as two sentences. */
     public String correction(Finding problem, Finding accepted) {
         return capital(say(problem)) + ". Write " + say(accepted) + ".";
     }
 
-    /** Returns a text with its first letter large. */
+    /** Returns a text with its first letter capitalized. */
     public static String capital(String text) {
         return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
@@ -207,36 +207,36 @@ public final class Wording {
                 : "";
     }
 
-    /** Returns the name of a term in small letters. */
+    /** Returns the name of a term in lower case. */
     public static String lower(Keyed term) {
         return label(term).toLowerCase(Locale.ROOT);
     }
 
-    /** Returns the name of a line with its place, where the name alone would not tell. */
+    /** Returns the name of a line with its place, if the name alone is not enough. */
     public static String full(Keyed term) {
         return TextBundle.find(key(term) + ".full")
                 .map(name -> name + atFret(term))
                 .orElseGet(() -> label(term));
     }
 
-    /** Returns usual words for a line whose text is free; none for most. */
+    /** Returns common entries for a free-text line; none for most. */
     public static List<String> usual(Line<?> line) {
         return TextBundle.find(key(line) + ".usual")
                 .map(words -> List.of(words.split("\\|")))
                 .orElse(List.of());
     }
 
-    /** Returns one line on what to enter, where to put the tool and how to read it; empty for nothing to say. */
+    /** Returns one line on what to enter, where to put the tool and how to read it; empty for none. */
     public static String hint(Line<?> line) {
         return more(line, "hint");
     }
 
-    /** Returns the word shown while nothing is chosen on a line. */
+    /** Returns the word shown if nothing is chosen on a line. */
     public static String unsaid(Line<?> line) {
         return TextBundle.find(key(line) + ".unsaid").orElseGet(() -> TextBundle.text("value.unsaid"));
     }
 
-    /** Returns more that is said of a term, such as its reason or a note; empty for nothing. */
+    /** Returns an additional text for a term, such as its reason or a note; empty for none. */
     public static String more(Keyed term, String what) {
         return TextBundle.find(key(term) + "." + what).orElse("");
     }
@@ -254,12 +254,12 @@ public final class Wording {
         return value instanceof Boolean flag ? TextBundle.text(flag ? "value.yes" : "value.no") : type.write(value);
     }
 
-    /** Returns whom a way suits, in a sentence. */
+    /** Returns who a way suits, in a sentence. */
     public static String suits(Way way) {
         return more(way, "suits");
     }
 
-    /** Returns what may go wrong with a way, in sentences. */
+    /** Returns the risks of a way, in sentences. */
     public static List<String> risks(Way way) {
         return numbered(key(way) + ".risk.");
     }
@@ -277,7 +277,7 @@ public final class Wording {
         return all;
     }
 
-    /** Returns ways in a row, such as "Truss rod, then saddle"; "Nothing yet" for none. */
+    /** Returns a list of ways, such as "Truss rod, then saddle"; "Nothing yet" for none. */
     public static String ways(List<Way> ways) {
         if (ways.isEmpty()) {
             return TextBundle.text("advice.nothing-yet");
@@ -292,7 +292,7 @@ public final class Wording {
         return text.toString();
     }
 
-    /** Returns the text of a key of its own, such as the title of a card. */
+    /** Returns the text for a key of its own, such as the title of a card. */
     static String text(String key) {
         return TextBundle.text(key);
     }

@@ -1,6 +1,6 @@
 /**
- * Words for what the core found: findings into sentences, terms into names, numbers into the unit in use, plans into cards.
- * Every word lies in the bundle {@code text.properties} beside this package, so that another audience or language needs
- * nothing else. Knows all of the core; nothing of the core knows it.
+ * Texts for the results of the core: sentences for findings, names for terms, numbers in the unit in use, cards for
+ * plans. All texts are in the bundle {@code text.properties} beside this package, so that another audience or language
+ * needs nothing else. This package uses all of the core; nothing in the core uses it.
  */
 package org.kestan.text;

@@ -32,7 +32,7 @@ public record Help(Kind kind, Optional<WeekJob> job, Optional<LocalDate> on, int
 
     /** What helps. */
     public enum Kind implements Keyed {
-        /** Some hours on a day that is closed. */
+        /** Some hours on a closed day. */
         EXTRA_HOURS,
         /** Another job later. */
         OTHER_LATER,
@@ -46,7 +46,8 @@ public record Help(Kind kind, Optional<WeekJob> job, Optional<LocalDate> on, int
     }
 
     /**
-     * What would help a job, the cheapest first: nothing is promised anew, then somebody works longer, then the owner is called.
+     * What would help a job, the cheapest first: first without changing a promise, then with longer hours, then with a
+     * call to the owner.
      *
      * @param plans of the problem
      * @param plan the plan in which it is late
@@ -65,7 +66,7 @@ public record Help(Kind kind, Optional<WeekJob> job, Optional<LocalDate> on, int
         return all;
     }
 
-    /** It goes before another job: where that makes it ready in time and no other later than promised that was not. */
+    /** It goes before another job, if that makes it ready in time and no other job late that was not. */
     private static Optional<Help> otherLater(WeekPlans plans, WeekPlan plan, int late) {
         int days = plan.jobs().get(late).lateDays();
         Optional<Help> best = Optional.empty();
@@ -99,7 +100,7 @@ public record Help(Kind kind, Optional<WeekJob> job, Optional<LocalDate> on, int
                 .toList());
     }
 
-    /** The fewest hours on the next day that is closed all day, for all hands, that make it less late. */
+    /** The fewest hours on the next closed day, for everybody, that make it less late. */
     private static Optional<Help> extraHours(WeekPlans plans, WeekPlan plan, int late) {
         WeekProblem problem = plans.problem();
         ShopWeek shop = problem.calendar().shop();
@@ -128,7 +129,7 @@ public record Help(Kind kind, Optional<WeekJob> job, Optional<LocalDate> on, int
         return Optional.empty();
     }
 
-    /** The shop with some hours of a weekday more; later ones of that weekday stay closed. */
+    /** The shop with additional hours on a weekday; later ones of that weekday stay closed. */
     private static ShopWeek open(ShopWeek shop, LocalDate day, int hours) {
         LocalTime nine = LocalTime.of(9, 0);
         Map<DayOfWeek, List<Hours>> days = new EnumMap<>(DayOfWeek.class);

@@ -9,12 +9,12 @@ final class Occupation {
     private int[] ends = new int[16];
     private int count;
 
-    /** Takes a time in which several may overlap. */
+    /** Occupies a time in which several may overlap. */
     void take(int start, int end) {
         insert(after(start), start, end);
     }
 
-    /** Takes a time that overlaps no other; with those it touches it becomes one. */
+    /** Occupies a time that overlaps no other; adjacent ones are joined. */
     void takeAlone(int start, int end) {
         int at = after(start);
         boolean before = at > 0 && ends[at - 1] == start;
@@ -49,7 +49,7 @@ final class Occupation {
         System.arraycopy(ends, at + 1, ends, at, count - at);
     }
 
-    /** The first that begins at a minute or later. */
+    /** The first one starting at a minute or later. */
     private int after(int minute) {
         int at = Arrays.binarySearch(starts, 0, count, minute);
         if (at < 0) {
@@ -61,7 +61,7 @@ final class Occupation {
         return at;
     }
 
-    /** The minute until which it is taken from within a time on; -1 where all of it is free. Only where none overlap. */
+    /** The minute until which it is occupied, from within a time on; -1 if all of it is free. Only if none overlap. */
     int takenUntil(int start, int end) {
         int at = after(start);
         if (at > 0 && ends[at - 1] > start) {
@@ -70,7 +70,7 @@ final class Occupation {
         return at < count && starts[at] < end ? ends[at] : -1;
     }
 
-    /** The minute from which there may be room again; -1 where one more than are there fits all through a time. */
+    /** The minute from which there may be room again; -1 if there is room for one more throughout a time. */
     int fullUntil(int start, int end, int room) {
         int until = Integer.MAX_VALUE;
         boolean full = false;

@@ -16,7 +16,7 @@ import java.util.Optional;
  */
 public record PartOrder(String job, String name, PartNeed need, Optional<LocalDate> by) {
 
-    /** Those of all jobs of a plan that nobody ordered yet, what holds a job up first, then by the day. */
+    /** The parts of all jobs of a plan that nobody has ordered yet: those that hold a job up first, then by day. */
     static List<PartOrder> of(WeekPlan plan, WeekProblem problem) {
         List<PartOrder> orders = new ArrayList<>();
         for (Unplanned each : problem.blocked()) {

@@ -9,7 +9,7 @@ import java.util.function.Consumer;
 public interface Planner {
 
     /**
-     * Looks for an order that costs less, from one that is there; never returns one that costs more.
+     * Searches for an order that costs less than the present one; never returns one that costs more.
      *
      * @param plans what orders come to
      * @param from where to begin
@@ -19,7 +19,7 @@ public interface Planner {
     WeekOrder improve(WeekPlans plans, WeekOrder from, Effort effort, Consumer<WeekOrder> better);
 
     /**
-     * How long to look.
+     * How long to search.
      *
      * @param time at most
      * @param steps steps of the search at most, so that a test comes to the same on every machine; empty for no such limit
@@ -28,7 +28,7 @@ public interface Planner {
      */
     record Effort(Duration time, OptionalInt steps, long seed, BooleanSupplier stopped) {
 
-        /** So long, unless it is stopped. */
+        /** For a certain time, unless it is stopped. */
         public static Effort of(Duration time, long seed) {
             return new Effort(time, OptionalInt.empty(), seed, () -> false);
         }

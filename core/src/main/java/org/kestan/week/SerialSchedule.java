@@ -12,9 +12,9 @@ import org.kestan.base.week.ShopWeek;
 import org.kestan.base.week.WorkPlace;
 
 /**
- * Gives steps their time one after another, each the earliest there is: the serial schedule generation scheme of
- * resource-constrained project scheduling (Kolisch and Hartmann, in: Project Scheduling, 1999, from memory). No hard rule is broken
- * by any order: order within a job, hours, one pair of hands, room in places, waits.
+ * Schedules steps one after another, each at the earliest time possible: the serial schedule generation scheme of
+ * resource-constrained project scheduling (Kolisch and Hartmann, in: Project Scheduling, 1999, from memory). No order
+ * breaks a hard rule: order within a job, hours, one pair of hands, room in places, waits.
  */
 final class SerialSchedule {
 
@@ -74,13 +74,13 @@ final class SerialSchedule {
         next = new int[free.length];
     }
 
-    /** Gives all steps their time in an order. */
+    /** Schedules all steps in an order. */
     static SerialSchedule of(WeekProblem problem, WeekOrder order) {
         return of(problem, order, null);
     }
 
     /**
-     * Gives all steps their time in an order.
+     * Schedules all steps in an order.
      *
      * @param factors how many times as long as planned the hands take, for each job and step; null for as planned
      */
@@ -92,7 +92,7 @@ final class SerialSchedule {
         return schedule;
     }
 
-    /** Tells whether a person's days are long enough anywhere for a step that can't be laid down. */
+    /** Returns whether a person ever has a day long enough for a step that can't be interrupted. */
     static boolean fitsSomewhere(ShopCalendar calendar, int person, WeekStep step) {
         WeekProblem alone = new WeekProblem(calendar, List.of(), List.of(), Map.of());
         return new SerialSchedule(alone)
@@ -116,12 +116,12 @@ final class SerialSchedule {
         } else {
             best = best(step, minutes, from, step.splits());
             if (best.isEmpty() && minutes > step.hands()) {
-                // It took longer than any day has room for: somebody went on with it the next day, as one has to.
+                // It took longer than any day has room for, so somebody continued it the next day, as one has to.
                 best = best(step, minutes, from, true);
             }
         }
         if (best.isEmpty()) {
-            // Past the end of the calendar.
+            // Beyond the end of the calendar.
             unplaceable = true;
             best = Optional.of(new Slot(-1, new int[0], Math.min(NEVER, from + minutes), false));
         }
@@ -232,7 +232,9 @@ final class SerialSchedule {
         return Optional.empty();
     }
 
-    /** The minute until which a person, or the last free bench, is taken within some stretches; -1 where all are free. */
+    /**
+     * The minute until which a person, or the last free bench, is occupied within some stretches; -1 if all are free.
+     */
     private int taken(int person, int[] segments) {
         for (int i = 0; i < segments.length; i += 2) {
             int until = hands[person].takenUntil(segments[i], segments[i + 1]);
@@ -246,7 +248,7 @@ final class SerialSchedule {
         return -1;
     }
 
-    /** The stretches of work from a start on; null where they do not fit. */
+    /** The stretches of work from a start on; null if they do not fit. */
     private static int[] segments(ShopCalendar.Windows windows, int first, int start, int minutes, boolean splits) {
         int rest = windows.ends()[first] - start;
         if (minutes <= rest) {
@@ -269,7 +271,7 @@ final class SerialSchedule {
         return null;
     }
 
-    /** The steps with their times, in the order they got them. */
+    /** The steps with their times, in the order they were scheduled. */
     List<Placed> placed() {
         return placed;
     }
@@ -280,7 +282,7 @@ final class SerialSchedule {
     }
 
     /**
-     * What a plan costs by the weights of the shop; the less the better.
+     * The cost of a plan by the shop's weights; less is better.
      *
      * @param margins minutes a job should be ready earlier than promised
      */
@@ -290,13 +292,13 @@ final class SerialSchedule {
         for (int job = 0; job < free.length; job++) {
             WeekJob of = problem.jobs().get(job);
             Optional<Integer> due = problem.due(of);
-            // Whoever has no promise is still served the sooner the more they hurry.
+            // Jobs without a promise are still done sooner the more urgent they are.
             cost += (long) free[job] * (3 + of.priority()) / 3;
             cost += (long) weights.open() * (free[job] - begun[job]);
             if (due.isPresent()) {
                 long late = Math.max(0, free[job] - due.get());
                 long near = Math.max(0, free[job] + margins[job] - due.get());
-                // A day begun late is a day late.
+                // A day started late counts as a day late.
                 long days = (late + DAY - 1) / DAY;
                 cost += of.firm() ? weights.firm() * (near + days * DAY) : weights.late() * (late + days * DAY);
             }
@@ -304,7 +306,7 @@ final class SerialSchedule {
         return unplaceable ? Long.MAX_VALUE / 2 : cost;
     }
 
-    /** How often somebody turns from one instrument to another. */
+    /** How often somebody changes from one instrument to another. */
     private int turns() {
         int[] last = new int[hands.length];
         Arrays.fill(last, -1);
@@ -321,7 +323,7 @@ final class SerialSchedule {
         return turns;
     }
 
-    /** How many days late all jobs are together. */
+    /** The total number of days late. */
     int lateDays() {
         int days = 0;
         for (int job = 0; job < free.length; job++) {
@@ -330,7 +332,7 @@ final class SerialSchedule {
         return days;
     }
 
-    /** How many days late a job is: from the promised day to the one it is ready on. */
+    /** How many days late a job is: from the promised day to the day it is ready. */
     int lateDays(int job) {
         Optional<Integer> due = problem.due(problem.jobs().get(job));
         return due.map(by -> Math.max(0, (Math.max(0, free[job] - by) + DAY - 1) / DAY))

@@ -14,8 +14,8 @@ import org.kestan.base.week.WeekHours;
 import org.kestan.base.week.WorkPlace;
 
 /**
- * A shop's days as minutes that truly pass from a beginning on, so that a wait runs through nights, Sundays and the nights on
- * which clocks change as it does in life.
+ * A shop's days in real elapsed minutes from a starting point, so that a wait runs correctly through nights, Sundays
+ * and clock changes.
  */
 public final class ShopCalendar {
 
@@ -28,7 +28,7 @@ public final class ShopCalendar {
     private final int[] midnights = new int[DAYS + 1];
 
     /**
-     * Times on which a person works, one after another; some of one day.
+     * A person's working times, one after another, possibly several on one day.
      *
      * @param starts first minutes
      * @param ends minutes after the last
@@ -41,7 +41,7 @@ public final class ShopCalendar {
             return starts.length;
         }
 
-        /** The first that ends after a minute; the count where there is none. */
+        /** The first one that ends after a minute; their count if there is none. */
         int after(int minute) {
             int at = Arrays.binarySearch(ends, minute);
             return at >= 0 ? at + 1 : -at - 1;
@@ -96,7 +96,7 @@ public final class ShopCalendar {
         return Math.toIntExact(Duration.between(from, at).toMinutes());
     }
 
-    /** The moment planning begins. */
+    /** The moment planning starts. */
     public ZonedDateTime from() {
         return from;
     }
@@ -106,7 +106,7 @@ public final class ShopCalendar {
         return shop;
     }
 
-    /** The minute of a moment, counted from the beginning; 0 for what is behind. */
+    /** The minute of a moment, counted from the start; 0 for the past. */
     public int minute(Instant at) {
         return (int) Math.max(
                 0,
@@ -118,7 +118,7 @@ public final class ShopCalendar {
         return from.plusMinutes(minute);
     }
 
-    /** The minute at which a day begins; below zero for days that are behind. */
+    /** The minute at which a day starts; negative for past days. */
     public int midnight(LocalDate day) {
         return minute(day.atStartOfDay(zone()));
     }
@@ -129,17 +129,17 @@ public final class ShopCalendar {
         return at >= 0 ? at : -at - 2;
     }
 
-    /** Where a person works. */
+    /** A person's calendar. */
     Windows windows(int person) {
         return people.get(person);
     }
 
-    /** Tells whether a step may be ended at a minute by somebody whose day ends at another: nothing is clamped late. */
+    /** Returns whether somebody whose day ends at one minute may end a step at another: nothing is clamped late. */
     boolean mayEnd(WeekStep step, int end, int dayEnd) {
         return step.place().filter(shop.notLate()::contains).isEmpty() || end <= dayEnd - ShopWeek.LATE;
     }
 
-    /** Tells whether a step may be done on a day. */
+    /** Returns whether a step may be done on a day. */
     boolean mayBeOn(WeekStep step, int day) {
         return step.place().filter(place -> place == WorkPlace.CLAMPS).isEmpty()
                 || !shop.noGlueUps().contains(from.toLocalDate().plusDays(day).getDayOfWeek());

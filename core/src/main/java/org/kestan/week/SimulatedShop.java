@@ -15,13 +15,13 @@ import org.kestan.base.week.ShopWeek;
 import org.kestan.base.week.WorkPlace;
 import org.kestan.job.bench.WaitKind;
 
-/** Shops full of work, made from a seed, on which plans are measured. Nothing in them is of a real shop. */
+/** Shops full of work, made from a seed, for measuring plans. Nothing in them comes from a real shop. */
 public enum SimulatedShop {
-    /** One pair of hands. */
+    /** One person. */
     ALONE(1, 3, 1),
     /** Two. */
     TWO(2, 4, 1),
-    /** Four, with too few clamps and one lamp. */
+    /** Four people, with too few clamps and one lamp. */
     FOUR(4, 3, 1);
 
     private static final int STEPS = 15;
@@ -51,15 +51,15 @@ public enum SimulatedShop {
     }
 
     /**
-     * Returns a problem: about 15 steps a job, most of them short, some with glue, heat or finish; promises spread over the time the
-     * work takes, some of them too early.
+     * Returns a problem: about 15 steps per job, most of them short, some with glue, heat or finish; promises spread
+     * over the time the work takes, some of them too early.
      *
      * @param jobs how many
      * @param from the moment planning begins
      */
     public WeekProblem problem(long seed, int jobs, ZonedDateTime from) {
         Random random = new Random(0x5EEDL * 31 + seed * 1_000_003 + ordinal());
-        // Scrambled once: neighboring seeds begin alike.
+        // Scrambled once, because neighboring seeds start alike.
         random.setSeed(random.nextLong());
         List<WeekJob> all = new ArrayList<>();
         double workDays = Math.max(jobs * STEPS * 30.0 / (people * 7 * 60), jobs * STEPS * 0.12 / clamps);

@@ -19,15 +19,15 @@ public record Unplanned(String job, String name, String step, Why why, List<Part
         needs = List.copyOf(needs);
     }
 
-    /** Why a job has no place. */
+    /** Why a job can't be planned. */
     public enum Why implements Keyed {
         /** No way was taken into its plan, and none can be recommended yet. */
         NO_WAYS,
-        /** A part is missing, and nobody knows when it comes. */
+        /** A part is missing, and nobody knows when it will arrive. */
         PART_WITHOUT_DAY,
-        /** A step can't be laid down overnight, and no day is long enough for it. */
+        /** A step can't be interrupted overnight, and no day is long enough for it. */
         LONGER_THAN_A_DAY,
-        /** The shop is closed as far as the plan goes. */
+        /** The shop is closed for the whole planning period. */
         CLOSED,
         /** Nobody takes its way. */
         NOBODY,

@@ -37,7 +37,7 @@ public record WeekJob(
         needs = List.copyOf(needs);
     }
 
-    /** Hands that are left, minutes. */
+    /** Remaining hands-on work, minutes. */
     public int hands() {
         return steps.stream().mapToInt(WeekStep::hands).sum();
     }

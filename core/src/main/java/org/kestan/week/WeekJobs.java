@@ -31,7 +31,7 @@ import org.kestan.repair.steps.StepFile;
 /** Works out the remaining work of a job. */
 public final class WeekJobs {
 
-    /** The parts that ways take, with the words that a part of a job's own list is known by. */
+    /** The parts that ways need, with the words that identify them in a job's own list. */
     private static final Map<Standard, Set<String>> WORDS = Map.of(
             Standard.PRICE_STRINGS, Set.of("string"),
             Standard.PRICE_SADDLE, Set.of("saddle"),
@@ -47,7 +47,7 @@ public final class WeekJobs {
     private WeekJobs() {}
 
     /**
-     * What is left of a job.
+     * The remaining work of a job.
      *
      * @param id its id in the ledger
      * @param takenIn when it came in
@@ -78,7 +78,7 @@ public final class WeekJobs {
     }
 
     /**
-     * A job like another, of which nothing is done yet: taken in now, promised for no day, with all its parts there.
+     * A job like another, with nothing done yet: taken in now, without a promise, with all its parts there.
      *
      * @param plan of the other
      */
@@ -105,7 +105,7 @@ public final class WeekJobs {
                 .map(StepFile::name)
                 .filter(name -> !name.equals(StepFile.OPENING) && !name.equals(StepFile.CLOSING))
                 .findFirst();
-        // When a part comes is said with the part.
+        // The arrival of a part is listed with the part.
         Optional<Step.Pause> pause = step.work().pause().filter(each -> each.kind() != WaitKind.PART);
         return new WeekStep(
                 step.id(),
@@ -120,7 +120,7 @@ public final class WeekJobs {
                         .findFirst());
     }
 
-    /** What the job lists, and what its ways take that it does not list. Glue and abrasive every shop has. */
+    /** The parts a job lists, and those its ways need that it does not list. Every shop has glue and abrasive. */
     private static List<PartNeed> needs(WorkPlan plan, List<WeekStep> steps) {
         List<Part> listed = plan.job().section(Sections.PARTS);
         List<PartNeed> needs = new ArrayList<>();
@@ -131,7 +131,7 @@ public final class WeekJobs {
                 .forEach(needs::add);
         Set<Standard> seen = EnumSet.of(Standard.PRICE_GLUE);
         for (Way way : plan.ways()) {
-            // Its first step that is left; none is left where the part is in already.
+            // Its first remaining step; there is none if the part is in already.
             Optional<String> first = steps.stream()
                     .filter(step -> step.way().filter(way.key()::equals).isPresent())
                     .map(WeekStep::id)
@@ -151,7 +151,7 @@ public final class WeekJobs {
         Set<String> words = Arrays.stream(part.what().toLowerCase(Locale.ROOT).split("[^a-z]+"))
                 .map(word -> word.replaceFirst("s$", ""))
                 .collect(Collectors.toSet());
-        // Pins of a bridge are no bridge.
+        // Bridge pins are not a bridge.
         return !words.contains("pin") && WORDS.get(kind).stream().anyMatch(words::contains);
     }
 

@@ -43,7 +43,7 @@ public record WeekPlan(WeekOrder order, List<Entry> entries, List<JobPlan> jobs,
             Optional<WorkPlace> place) {}
 
     /**
-     * What comes of a job.
+     * The result for a job.
      *
      * @param job which
      * @param ready when it is ready

@@ -15,7 +15,7 @@ import org.kestan.base.week.WorkPlace;
 /** Turns orders into plans, and rates them. */
 public final class WeekPlans {
 
-    /** Standard normal deviate that eight of ten lie below. */
+    /** The standard normal deviate below which eight of ten fall. */
     private static final double EIGHT_IN_TEN = 0.8416;
 
     private final WeekProblem problem;
@@ -28,7 +28,7 @@ public final class WeekPlans {
     public WeekPlans(WeekProblem problem) {
         this.problem = problem;
         double spread = problem.calendar().shop().spread();
-        // What a job's own hands may take longer than planned, in eight cases of ten.
+        // How much longer than planned a job's own work may take, in eight cases of ten.
         margins = problem.jobs().stream()
                 .mapToInt(job -> (int) Math.round(EIGHT_IN_TEN
                         * Math.sqrt(job.steps().stream()
@@ -44,8 +44,8 @@ public final class WeekPlans {
     }
 
     /**
-     * What an order costs by the weights of the shop; the less the better. One that keeps promises later in all than the plan by
-     * the earliest promise costs more than any that does not, whatever else speaks for it.
+     * The cost of an order by the shop's weights; less is better. An order whose promises are later in total than
+     * those of the plan by earliest promise costs more than any that is not, whatever its other merits.
      */
     public long cost(WeekOrder order) {
         return cost(SerialSchedule.of(problem, order));
@@ -55,7 +55,7 @@ public final class WeekPlans {
         return schedule.cost(margins) + DEAR * Math.max(0, schedule.lateDays() - usual);
     }
 
-    /** The plan an order comes to. */
+    /** The plan for an order. */
     public WeekPlan plan(WeekOrder order) {
         SerialSchedule schedule = SerialSchedule.of(problem, order);
         List<WeekPlan.Entry> entries = new ArrayList<>();
@@ -113,7 +113,7 @@ public final class WeekPlans {
         }
     }
 
-    /** Fewer late days than this are not possible: each job by itself, as if all hands and places were there for it alone. */
+    /** A lower bound on late days: each job by itself, as if all people and places were there for it alone. */
     public int bound() {
         int late = 0;
         for (WeekJob job : problem.jobs()) {
@@ -124,7 +124,7 @@ public final class WeekPlans {
     }
 
     /**
-     * When jobs are ready while hands take longer or shorter than planned: log-normal, with the mean that is planned.
+     * When jobs are ready if working times vary: log-normal, with the planned mean.
      *
      * @param draws how often hands are drawn anew
      * @param seed the same seed draws the same
@@ -134,7 +134,8 @@ public final class WeekPlans {
     }
 
     /**
-     * When one job more would be ready that takes what hands and places an order leaves: every other stays as planned.
+     * When one more job would be ready if it takes only the people and places an order leaves free; all others stay as
+     * planned.
      *
      * @param job the one more
      * @return empty where the shop can't do it at all
@@ -164,7 +165,7 @@ public final class WeekPlans {
                 job, begun, chances.ready(last, WeekReport.HALF), chances.ready(last, WeekReport.EIGHT_IN_TEN)));
     }
 
-    /** The days on which steps are begun in a plan, by {@link WeekProblem#key}. */
+    /** The days on which steps start in a plan, by {@link WeekProblem#key}. */
     public static Map<String, LocalDate> days(WeekPlan plan) {
         return plan.entries().stream()
                 .filter(WeekPlan.Entry::hands)
@@ -174,13 +175,13 @@ public final class WeekPlans {
                         (first, later) -> first));
     }
 
-    /** The ids of jobs in the order of a plan, to begin the next one from. */
+    /** The ids of jobs in the order of a plan, as a start for the next one. */
     public List<String> ids(WeekOrder order) {
         return order.jobs().stream().map(job -> problem.jobs().get(job).id()).toList();
     }
 
     /**
-     * What would help a job that is late, the cheapest first.
+     * What would help a late job, the cheapest first.
      *
      * @param job its index
      * @param ready80 the day by which it is ready in eight cases of ten

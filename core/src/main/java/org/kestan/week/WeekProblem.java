@@ -31,7 +31,7 @@ public record WeekProblem(
     }
 
     /**
-     * Sorts out what can't be planned at all.
+     * Separates the jobs that can't be planned at all.
      *
      * @param all every open job
      * @param before the day each step was planned for before, by {@link #key}
@@ -50,7 +50,7 @@ public record WeekProblem(
         return new WeekProblem(calendar, jobs, blocked, before);
     }
 
-    /** What a step is known by among those of all jobs. */
+    /** The key of a step among those of all jobs. */
     public static String key(WeekJob job, WeekStep step) {
         return job.id() + " " + step.id();
     }
@@ -91,7 +91,7 @@ public record WeekProblem(
         return fits ? Optional.empty() : Optional.of(Unplanned.Why.LONGER_THAN_A_DAY);
     }
 
-    /** Tells whether a person takes a step. */
+    /** Returns whether a person takes a step. */
     static boolean takes(Person person, WeekStep step) {
         return step.way().filter(person.notWays()::contains).isEmpty();
     }
@@ -106,23 +106,25 @@ public record WeekProblem(
         return jobs.stream().mapToInt(job -> job.steps().size()).sum();
     }
 
-    /** The minute by which a promise is kept: the end of its day; empty where there is none. */
+    /** The minute by which a promise has to be kept: the end of its day; empty if there is none. */
     public Optional<Integer> due(WeekJob job) {
         return job.promised().map(day -> calendar.midnight(day.plusDays(1)));
     }
 
-    /** The first minute at which a job can be gone on with. */
+    /** The first minute at which a job can be continued. */
     public int ready(WeekJob job) {
         Optional<Instant> notBefore = job.notBefore();
         return notBefore.map(calendar::minute).orElse(0);
     }
 
-    /** Jobs in the order they came in, each done before the next is looked at: what a shop does that does not plan. */
+    /**
+     * Jobs in the order they came in, each finished before the next is looked at: what a shop does without planning.
+     */
     public WeekOrder firstCome() {
         return inTurn(Comparator.comparing((Integer job) -> jobs.get(job).takenIn()));
     }
 
-    /** Jobs by what is promised first, then by their priority. */
+    /** Jobs by earliest promise, then by priority. */
     public WeekOrder earliestPromise() {
         return inTurn(Comparator.comparing((Integer job) -> due(jobs.get(job)).orElse(Integer.MAX_VALUE))
                 .thenComparing(job -> -jobs.get(job).priority())
@@ -139,7 +141,7 @@ public record WeekProblem(
     }
 
     /**
-     * An order of before, for the jobs there are now: what is gone is left out, what is new comes last.
+     * A previous order, for the current jobs: finished ones are left out, new ones come last.
      *
      * @param ids the ids of the jobs whose steps came one after another
      */
@@ -152,7 +154,7 @@ public record WeekProblem(
         List<Integer> order = new ArrayList<>();
         for (String id : ids) {
             Integer job = index.get(id);
-            // What was done since was the first of it.
+            // What was done since then was the first of it.
             if (job != null && had[job]-- <= left[job]) {
                 left[job]--;
                 order.add(job);

@@ -16,7 +16,7 @@ import java.util.Optional;
  */
 public record WeekReport(WeekPlans plans, WeekPlan plan, List<Outlook> jobs, int firstCome, int bound) {
 
-    /** How often hands are drawn anew for the chances. */
+    /** How many times working times are drawn for the chances. */
     public static final int DRAWS = 200;
 
     static final double HALF = 0.5;
@@ -28,7 +28,7 @@ public record WeekReport(WeekPlans plans, WeekPlan plan, List<Outlook> jobs, int
     }
 
     /**
-     * What is said of a job.
+     * What is reported about a job.
      *
      * @param job the job with its plan
      * @param ready50 when it is ready in half of all cases
@@ -49,7 +49,7 @@ public record WeekReport(WeekPlans plans, WeekPlan plan, List<Outlook> jobs, int
         }
     }
 
-    /** Says everything of an order. */
+    /** Reports everything about an order. */
     public static WeekReport of(WeekPlans plans, WeekOrder order, long seed) {
         WeekPlan plan = plans.plan(order);
         Chances chances = plans.chances(order, DRAWS, seed);
@@ -69,12 +69,12 @@ public record WeekReport(WeekPlans plans, WeekPlan plan, List<Outlook> jobs, int
         return new WeekReport(plans, plan, jobs, firstCome, plans.bound());
     }
 
-    /** Parts to be ordered or looked for, for all jobs, what is needed first, first. */
+    /** Parts to order or find, for all jobs, the most urgent first. */
     public List<PartOrder> parts() {
         return PartOrder.of(plan, plans.problem());
     }
 
-    /** What is said of the job of an id. */
+    /** The report on a job by its id. */
     public Optional<Outlook> of(String id) {
         return jobs.stream().filter(each -> each.job().job().id().equals(id)).findFirst();
     }

@@ -32,7 +32,7 @@ public record WeekStep(
         }
     }
 
-    /** Where it lies while it waits; empty where it takes no place. */
+    /** The place it waits in; empty if it needs none. */
     public Optional<WorkPlace> place() {
         return waitFor.filter(kind -> waiting > 0).flatMap(WeekStep::place);
     }
@@ -47,7 +47,7 @@ public record WeekStep(
         };
     }
 
-    /** Tells whether it may be laid down in the evening and taken up again: not where glue, heat or finish ends it. */
+    /** Returns whether it may be put down in the evening and picked up again: not if glue, heat or finish ends it. */
     public boolean splits() {
         return place().filter(place -> place != WorkPlace.RACK).isEmpty();
     }

@@ -12,7 +12,7 @@ import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 
 /**
- * What has to change for the target, and what the instrument will be afterward.
+ * What has to change to reach the target, and the instrument afterward.
  *
  * @param trajectory the instrument as measured
  * @param afterRelief the setup once the relief is right, all else as measured (§3.5)
@@ -52,7 +52,7 @@ public record Correction(
         return strung.isPresent() ? heelFrom(strung.getAsDouble()) : strung;
     }
 
-    /** The cut at the cap, did the fret line arrive at the saddle so high over the soundboard today, mm. */
+    /** The cut at the cap if the fret line were at the given height over the soundboard at the saddle today, mm. */
     private OptionalDouble heelFrom(double present) {
         Angle more = trajectory
                 .rotation()
@@ -98,27 +98,29 @@ public record Correction(
         return Sides.mean(Sides.of(this::saddleDrop));
     }
 
-    /** How much the crown itself is raised from the top, mm: Δz of §3.7. */
+    /** How far the crown itself is raised from the top, mm: Δz of §3.7. */
     public double crownRise() {
         return supportHeight() - trajectory.basis().supportHeight();
     }
 
-    /** The strung projection to end with at the saddle, {@code support height − hs*} (§3.7), mm over the soundboard. */
+    /**
+     * The strung projection to end up with at the saddle, {@code support height − hs*} (§3.7), mm over the soundboard.
+     */
     public double targetStrung() {
         return planned.projection();
     }
 
-    /** What the straightedge must show with the neck dry-fitted and no strings on: strung plus sink, mm. */
+    /** What the straightedge must show with the neck dry-fitted and the strings off: strung plus sink, mm. */
     public double targetSlack() {
         return targetStrung() + sink;
     }
 
-    /** What the straightedge will read at pitch, where this sheet says it lies and the caliper stands (§3.4), mm. */
+    /** What the straightedge will read at pitch, with straightedge and caliper placed as on this sheet (§3.4), mm. */
     public double strungAsRead() {
         return planned.basis().straightedge().asRead(targetStrung());
     }
 
-    /** What the straightedge will read with the neck dry-fitted and no strings on, mm. */
+    /** What the straightedge will read with the neck dry-fitted and the strings off, mm. */
     public double slackAsRead() {
         return planned.basis().straightedge().asRead(targetSlack());
     }
@@ -128,12 +130,12 @@ public record Correction(
         return planned.nut().get(side);
     }
 
-    /** The strung projection once the relief is right and nothing else is changed, mm over the soundboard. */
+    /** The strung projection once the relief is right and nothing else has changed, mm over the soundboard. */
     public double strungAfterRelief() {
         return afterRelief.projection();
     }
 
-    /** Neck pitch afterward, positive = set back; empty where the frets' height over the top is assumed. */
+    /** Neck pitch afterward, positive = set back; empty if the height of the frets over the top is assumed. */
     public Optional<Angle> plannedPitch() {
         return planned.pitch();
     }

@@ -41,7 +41,7 @@ public final class CorrectionSolver {
     }
 
     /**
-     * A correction, or the faults that kept it from being worked out.
+     * A correction, or the errors that prevented it.
      *
      * @param correction empty exactly when there are faults
      * @param faults each at its place
@@ -92,7 +92,7 @@ public final class CorrectionSolver {
                 new Correction(trajectory, afterRelief, planned.get(), sink(), heel, extension, List.copyOf(assumed)));
     }
 
-    /** How much the saddle at its center, or a floating bridge, is to rise. */
+    /** How far the saddle at its center, or a floating bridge, has to rise. */
     private double rise() {
         if (basis.protrusion().isEmpty()) {
             return job.millimeters(Aim.BRIDGE_HEIGHT).orElse(basis.supportHeight()) - basis.supportHeight();
@@ -101,7 +101,7 @@ public final class CorrectionSolver {
         return job.millimeters(Aim.SADDLE).orElse(mean) - mean;
     }
 
-    /** How much the bridge's top is to rise. */
+    /** How far the bridge's top has to rise. */
     private double thickening() {
         OptionalDouble now = basis.bridgeThickness();
         return now.isEmpty() ? 0 : job.millimeters(Aim.BRIDGE_THICKNESS).orElse(now.getAsDouble()) - now.getAsDouble();
@@ -182,7 +182,7 @@ public final class CorrectionSolver {
                 standards.get(Standard.FALL_AWAY_SHORT)));
     }
 
-    /** Returns a fault for each aim that is needed and not said: the action on both sides. */
+    /** Returns an error for each target that is needed and missing: the action on both sides. */
     public static List<Fault> missing(Job job) {
         return Stream.of(Aim.ACTION_BASS, Aim.ACTION_TREBLE)
                 .filter(aim -> job.get(aim).isEmpty())

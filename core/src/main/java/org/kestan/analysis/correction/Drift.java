@@ -7,15 +7,15 @@ import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 import org.kestan.job.Job;
 
-/** What a side drift does when it is put right at the heel (§3.9, §3.10). */
+/** The effects of correcting a side drift at the heel (§3.9, §3.10). */
 public final class Drift {
 
     private Drift() {}
 
     /**
-     * How much the crown has to change under each outer string for the action to stay: over a radiused board the strings
-     * move across by {@code d·x/x_s} at the action fret; the string on the side of the drift goes outward, where the frets
-     * fall, the other inward.
+     * How much the crown has to change under each outer string to keep the action: over a radiused board the strings
+     * move across by {@code d·x/x_s} at the action fret; the string on the side of the drift moves outward, where the
+     * frets are lower, the other inward.
      *
      * @return mm each side, positive to raise; nothing for a flat board or where the neck points at the bridge
      */
@@ -34,7 +34,7 @@ public final class Drift {
     }
 
     /**
-     * How far the heel moves in as a whole, {@code ψ·w_top/2}: the string gets that much shorter (§3.9).
+     * How far the heel moves in as a whole, {@code ψ·w_top/2}, which shortens the string by as much (§3.9).
      *
      * @return mm; nothing where drift or heel width were not read
      */

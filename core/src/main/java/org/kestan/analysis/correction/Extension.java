@@ -13,22 +13,26 @@ package org.kestan.analysis.correction;
 public record Extension(
         double length, double fallAwayBefore, double turned, double byRelief, double wanted, double allowance) {
 
-    /** How far the last fret falls away afterward with nothing under the extension; negative when it rises. */
+    /** How far the last fret falls away afterward with nothing under the extension; negative if it rises. */
     public double fallAwayAfter() {
         return turned + byRelief;
     }
 
-    /** Thickness at its end of the wedge under the extension: what it falls away by more than wanted; zero at the joint. */
+    /**
+     * Thickness of the wedge under the extension at its end, for what falls away more than wanted; zero at the joint.
+     */
     public double wedge() {
         return Math.max(0, fallAwayAfter() - wanted);
     }
 
-    /** How much the frets go down for each mm past the joint afterward, the wedge under the extension. */
+    /** How much the frets drop per mm past the joint afterward, with the wedge under the extension. */
     public double fall() {
         return (fallAwayAfter() - wedge()) / length;
     }
 
-    /** How much the last fret stands higher than wanted: wood to plane there, or to bed deeper; 0 within the allowance. */
+    /**
+     * How far the last fret is above where it is wanted: wood to plane there, or a deeper bed; 0 within the allowance.
+     */
     public double rises() {
         double rises = wanted - fallAwayAfter();
         return rises > allowance ? rises : 0;

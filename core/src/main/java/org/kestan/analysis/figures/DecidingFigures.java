@@ -23,7 +23,7 @@ import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 
-/** Works out the figures that decide, as measured and as planned, with their states against the shop's standards. */
+/** Works out the deciding figures, as measured and as planned, with their states by the shop's standards. */
 public final class DecidingFigures {
 
     private final Job job;
@@ -43,7 +43,7 @@ public final class DecidingFigures {
     }
 
     /**
-     * What is planned, as far as these figures go.
+     * The plan, as far as these figures are concerned.
      *
      * @param setup the setup planned, empty for none
      * @param heel the heel cut planned; empty when the neck stays, or the heel was not read
@@ -267,7 +267,7 @@ public final class DecidingFigures {
         return measured.map(work).orElseGet(() -> Standing.unknown(otherwise.of()));
     }
 
-    /** What no one reads but follows from several readings: held back while one of them is questioned. */
+    /** Figures that follow from several readings are withheld while one of those is in question. */
     private Standing follows(Function<Setup, Standing> work) {
         return heldBack
                 ? Standing.unknown(FigureFinding.READ_AGAIN.of())

@@ -7,7 +7,7 @@ import org.kestan.base.finding.Keyed;
 import org.kestan.base.finding.Quantity;
 
 /**
- * A figure that decides, as it is and as planned.
+ * A deciding figure, now and as planned.
  *
  * @param kind which figure
  * @param now the instrument as measured
@@ -15,7 +15,7 @@ import org.kestan.base.finding.Quantity;
  */
 public record Figure(Kind kind, Standing now, Standing planned) {
 
-    /** The figures that stay in sight. */
+    /** The figures that stay visible. */
     public enum Kind implements Keyed {
         ACTION,
         SADDLE,
@@ -54,7 +54,7 @@ public record Figure(Kind kind, Standing now, Standing planned) {
             return new Standing(List.of(quantities), state, Optional.empty());
         }
 
-        /** A figure that is not known, and which reading would tell. */
+        /** A figure that is not known, and the reading that would give it. */
         static Standing unknown(Finding reason) {
             return of(State.UNKNOWN, reason);
         }

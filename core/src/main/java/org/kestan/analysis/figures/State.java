@@ -15,7 +15,7 @@ public enum State implements Keyed {
         return name().toLowerCase(Locale.ROOT);
     }
 
-    /** Returns the graver of two states; unknown yields to what is known. */
+    /** Returns the more serious of two states; an unknown one yields to a known one. */
     public State graver(State other) {
         if (this == UNKNOWN || other == UNKNOWN) {
             return this == UNKNOWN ? other : this;

@@ -1,2 +1,2 @@
-/** The figures that decide and stay in sight, as measured and as planned, each with its state. */
+/** The deciding figures, which stay visible, as measured and as planned, each with its state. */
 package org.kestan.analysis.figures;

@@ -12,10 +12,12 @@ import org.kestan.base.standards.Standard;
 import org.kestan.job.source.Provenance;
 import org.kestan.job.visits.Visit;
 
-/** How well a reading is known: the tool it was taken with, and the hand that took it (§3.17). */
+/** How well a reading is known: the tool it was taken with, and the person who took it (§3.17). */
 public final class Repeatability {
 
-    /** Takes that the shop's usual repeatability weighs as much as, beside those of this reading. From memory. */
+    /**
+     * The number of takes that the shop's usual repeatability counts for, beside those of this reading. From memory.
+     */
     private static final double USUAL_WEIGHS = 4;
 
     /**
@@ -24,15 +26,16 @@ public final class Repeatability {
      */
     private static final double[] MEDIAN = {1, 1, 1, 1.346, 1.193, 1.434, 1.288, 1.473, Math.PI / 2};
 
-    /** Nothing is known better than this, mm, whatever a device says. */
+    /** No reading is better than this, mm, whatever a device says. */
     private static final double LEAST = 0.001;
 
     private Repeatability() {}
 
     /**
      * Standard uncertainty of a reading, mm: the tool's resolution as a rectangular distribution, {@code a/√3} (JCGM
-     * 100:2008, 4.3.7), and the hand, in quadrature. One take has the shop's usual repeatability of its kind; of several
-     * takes the scatter, pooled with the shop's (4.2.4), as that of their median. What a device read has what it says of itself.
+     * 100:2008, 4.3.7), and the person's repeatability, in quadrature. A single take has the shop's usual
+     * repeatability for its kind; for several takes, their scatter, pooled with the shop's (4.2.4), as that of their
+     * median. A device's reading has the uncertainty it states.
      */
     public static double standard(Visit visit, Measurable taken, ShopStandards shop) {
         OptionalDouble known = visit.source(taken).map(Provenance::standard).orElse(OptionalDouble.empty());
@@ -58,7 +61,10 @@ public final class Repeatability {
         return Math.sqrt(pooled * MEDIAN[Math.min(count, MEDIAN.length - 1)] / count);
     }
 
-    /** The shop's usual repeatability of one reading of a kind, a standard deviation, mm; 0 where the tool alone counts. */
+    /**
+     * The shop's usual repeatability of a single reading of a kind, a standard deviation, mm; 0 if only the tool
+     * counts.
+     */
     private static double usual(Tool tool, Reading reading, ShopStandards shop) {
         return switch (reading) {
             case PROJECTION_STRUNG, PROJECTION_SLACK -> shop.get(Standard.HAND_PROJECTION);

@@ -15,8 +15,9 @@ import org.kestan.job.terms.VisitRole;
 import org.kestan.job.visits.Visit;
 
 /**
- * How far a neck's rod moves the saddle's crown against what constant curvature says (§3.2): the shop's usual share until
- * this neck was read before and after its rod was turned; then weighed against that by how well both are known.
+ * How far a neck's rod moves the saddle's crown, compared with what constant curvature says (§3.2): the shop's usual
+ * share until this neck was read before and after turning its rod, then a mean of both, weighted by how well they are
+ * known.
  *
  * @param share of the shift that comes true
  * @param standard its standard uncertainty
@@ -24,16 +25,16 @@ import org.kestan.job.visits.Visit;
  */
 public record RodEffect(double share, double standard, Optional<Double> seen) {
 
-    /** A rod that moved the crown by less than this tells nothing of its shape, mm. From memory. */
+    /** A rod that moved the crown by less than this says nothing about its shape, mm. From memory. */
     private static final double LEAST_SHIFT = 0.3;
 
     /** No rod moves a neck by less than this share, or the wrong way. From memory. */
     private static final double LEAST_SHARE = 0.1;
 
-    /** A saddle that stands otherwise than before was worked on, mm. From memory. */
+    /** A saddle whose height changed by more than this was worked on, mm. From memory. */
     private static final double SAME_SADDLE = 0.1;
 
-    /** What is known of a job's rod. */
+    /** What is known about a job's rod. */
     public static RodEffect of(Job job, ShopStandards shop) {
         double usual = shop.get(Standard.ROD_EFFECT);
         double spread = shop.get(Standard.ROD_SHAPE) / Math.sqrt(3);
@@ -44,7 +45,7 @@ public record RodEffect(double share, double standard, Optional<Double> seen) {
                 .orElseGet(() -> new RodEffect(usual, spread, Optional.empty()));
     }
 
-    /** What two readings say, weighed against what is usual by the inverse of both variances. */
+    /** The result of two readings and the usual value, weighted by the inverse of their variances. */
     private RodEffect weighed(double usual, double spread) {
         double here = 1 / (standard * standard);
         double there = 1 / (spread * spread);
@@ -89,7 +90,7 @@ public record RodEffect(double share, double standard, Optional<Double> seen) {
                 / 2;
     }
 
-    /** The instrument on that visit alone, where all that tells the crown was read. */
+    /** The instrument as on that visit, if everything needed for the crown was read. */
     private static Optional<Setup> setup(Job job, Visit visit, ShopStandards shop) {
         boolean read = visit.knowsRelief()
                 && List.of(Reading.NUT_BASS, Reading.NUT_TREBLE, Reading.ACTION_BASS, Reading.ACTION_TREBLE).stream()

@@ -8,7 +8,8 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.job.Job;
 
 /**
- * What a sheet is worked out from. The last three are as below but where the uncertainty of the neck's shape is asked for.
+ * The inputs for working out a sheet. The last three have the values below unless the uncertainty of the neck's shape
+ * is being worked out.
  *
  * @param job the job
  * @param standards the shop's defaults and thresholds
@@ -26,12 +27,12 @@ public record SheetInputs(Job job, ShopStandards standards, double reliefEffect,
         return new SheetInputs(job, standards, 1, 0, 0);
     }
 
-    /** The same with another value read, mm. */
+    /** The same with another value for a reading, mm. */
     public SheetInputs with(Measurable reading, double millimeters) {
         return withJob(job.with(reading, Length.exact(millimeters)));
     }
 
-    /** Works out the trajectory, or what keeps it from being worked out. */
+    /** Works out the trajectory, or what prevents it. */
     public Trajectory.Read trajectory() {
         Trajectory.Read read = Trajectory.of(job, standards);
         double effect = RodEffect.of(job, standards).share() + reliefEffect - 1;

@@ -13,8 +13,7 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 
 /**
- * Something the figures rest on that is not known exactly: a reading, a default used for one, the shape of the
- * neck.
+ * An input that is not known exactly: a reading, a default used for one, the shape of the neck.
  *
  * @param reading which reading it is, or what would have to be read to know it
  * @param line the line of the sheet it stands on
@@ -30,7 +29,7 @@ public record UncertainInput(Reading reading, Measurable line, boolean assumed, 
         SheetInputs apply(SheetInputs from, double standards);
     }
 
-    /** The sheet with this input shifted by so many of its standard uncertainties. */
+    /** The sheet with this input shifted by a number of its standard uncertainties. */
     public SheetInputs shifted(SheetInputs from, double standards) {
         return byOne.apply(from, standards);
     }
@@ -59,7 +58,7 @@ public record UncertainInput(Reading reading, Measurable line, boolean assumed, 
         return inputs;
     }
 
-    /** Defaults that stood in, each with the half-width beside it in the shop standards, rectangular (4.3.7). */
+    /** Defaults in use, each with the half-width beside it in the shop standards, rectangular (4.3.7). */
     private static void defaults(SheetInputs sheet, Trajectory known, List<UncertainInput> inputs) {
         Basis basis = known.basis();
         ShopStandards shop = sheet.standards();
@@ -108,7 +107,7 @@ public record UncertainInput(Reading reading, Measurable line, boolean assumed, 
         }
     }
 
-    /** What the gaps don't carry of the neck's shape; a shape that changes nothing else than what was read. */
+    /** What the gaps leave open about the neck's shape, as a shape that changes nothing that was read. */
     private static void shape(Basis basis, ShopStandards shop, List<UncertainInput> inputs) {
         int terms = basis.profile().terms();
         double lean = shop.get(Standard.SHAPE_LEAN);

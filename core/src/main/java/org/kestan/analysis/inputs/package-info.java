@@ -1,2 +1,2 @@
-/** What the figures rest on that is not known exactly, and how well each reading is known. */
+/** The inputs that are not known exactly, and how well each reading is known. */
 package org.kestan.analysis.inputs;

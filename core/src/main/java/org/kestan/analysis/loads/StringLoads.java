@@ -24,7 +24,7 @@ import org.kestan.job.strings.StringSpec;
 import org.kestan.job.terms.Lines;
 
 /**
- * The strings of a job at their pitch (§3.15).
+ * The strings of a job at pitch (§3.15).
  *
  * @param strings those whose gauge and note are known, from the bass side
  * @param unknown how many strings of the set lack a gauge or a note
@@ -40,7 +40,7 @@ public record StringLoads(
         offsets = Map.copyOf(offsets);
     }
 
-    /** The line of a string of a setup: between the outer two, but where it was read by itself. */
+    /** The line of a string of a setup: between the outer two, unless it was read individually. */
     public StringLine line(Setup setup, LoadedString string) {
         return offsets.getOrDefault(string.number(), StringOffset.NONE)
                 .on(
@@ -49,7 +49,10 @@ public record StringLoads(
                         setup.basis().actionAt());
     }
 
-    /** Loads the strings of a job, at the pitch its survey was taken at; empty without a scale or any known string. */
+    /**
+     * Works out the loads of a job's strings at the pitch its survey was taken at; empty without a scale or any known
+     * string.
+     */
     public static Optional<StringLoads> of(Job job, ShopStandards shop) {
         List<StringSpec> specs = job.strings();
         if (job.get(Dimension.SCALE).isEmpty()) {
@@ -87,7 +90,7 @@ public record StringLoads(
         return new StringEnds(shop.get(Standard.FINGER), shop.get(Standard.BEYOND_NUT) + behind);
     }
 
-    /** As said, else what the family is usually strung with. */
+    /** As entered, or else the family's usual strings. */
     private static Material material(Job job, StringSpec spec) {
         return spec.material().orElse(job.family() == Family.CLASSICAL ? Material.NYLON : Material.STEEL);
     }
@@ -97,13 +100,13 @@ public record StringLoads(
         return strings.stream().mapToDouble(LoadedString::tension).sum();
     }
 
-    /** Sum of the tensions once all are tuned down by half steps, N. */
+    /** Sum of the tensions, N, with all strings tuned down by half steps. */
     public double totalTunedDown(double halfSteps) {
         return strings.stream().mapToDouble(each -> each.tunedDown(halfSteps)).sum();
     }
 
     /**
-     * Sum of the press on the saddle for a break angle that goes evenly from the bass to the treble side.
+     * Sum of the pressure on the saddle, for a break angle that varies evenly from the bass to the treble side.
      *
      * @param bass break angle there
      * @param treble break angle there
@@ -116,7 +119,7 @@ public record StringLoads(
                 .sum();
     }
 
-    /** Tells whether any of the strings is wound, so that sums are approximate. */
+    /** Returns whether any of the strings is wound, which makes sums approximate. */
     public boolean isApproximate() {
         return strings.stream().anyMatch(each -> each.wire().wound());
     }

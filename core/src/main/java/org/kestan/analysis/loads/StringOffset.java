@@ -14,18 +14,18 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 
 /**
- * How much higher an inner string stands, as read, than between the outer two: over fret 1 and where the action is read. Mm;
- * negative where it stands lower.
+ * How far an inner string is, as read, above the line between the outer two: over fret 1 and where the action is read,
+ * mm; negative if it is lower.
  *
  * @param first over fret 1
  * @param action over the fret of the action
  */
 public record StringOffset(double first, double action) {
 
-    /** Between the outer two. */
+    /** On the line between the outer two. */
     public static final StringOffset NONE = new StringOffset(0, 0);
 
-    /** What was read of a job's inner strings, by their numbers counted from the treble; none where nothing was. */
+    /** The readings of a job's inner strings, by their numbers counted from the treble; empty if there are none. */
     public static Map<Integer, StringOffset> of(Job job, ShopStandards shop) {
         Map<Integer, Double> first = offsets(job, shop, Lines.NUT_EACH, Reading.NUT_BASS, Reading.NUT_TREBLE);
         Map<Integer, Double> action = offsets(job, shop, Lines.ACTION_EACH, Reading.ACTION_BASS, Reading.ACTION_TREBLE);
@@ -60,7 +60,7 @@ public record StringOffset(double first, double action) {
     }
 
     /**
-     * A string's line with it.
+     * Applies it to a string's line.
      *
      * @param between the line between the outer two
      * @param firstFret position of fret 1, mm

@@ -7,8 +7,8 @@ import org.kestan.job.Job;
 import org.kestan.job.strings.StringSpec;
 
 /**
- * Where the strings of a set lie across, from the bass side: the courses evenly from outer to outer string, the strings of a
- * course close together.
+ * The positions of a set's strings across the board, from the bass side: courses evenly spaced from outer to outer
+ * string, with the strings of a course close together.
  *
  * @param across from the middle toward the treble side, mm, each string
  */
@@ -23,7 +23,7 @@ public record StringPlaces(List<Double> across) {
     }
 
     /**
-     * Lays out a job's strings; six single ones where none is said.
+     * Lays out a job's strings; six single ones if none are entered.
      *
      * @param spread from outer to outer string, mm, positive
      * @param apart between two strings of a course, mm
@@ -53,7 +53,7 @@ public record StringPlaces(List<Double> across) {
         return new StringPlaces(across);
     }
 
-    /** How many strings each course has, from the bass side: as said, else in pairs where the family has them. */
+    /** How many strings each course has, from the bass side: as entered, or else in pairs if the family has them. */
     public static List<Integer> courses(Job job) {
         List<StringSpec> strings = job.strings();
         List<Integer> courses = new ArrayList<>();
@@ -85,7 +85,7 @@ public record StringPlaces(List<Double> across) {
         }
     }
 
-    /** Where a string lies between the outer two: 0 bass, 1 treble; in the middle where there is one. */
+    /** A string's position between the outer two: 0 bass, 1 treble; in the middle if there is only one. */
     double share(int string) {
         double first = across.get(0);
         double whole = across.get(across.size() - 1) - first;

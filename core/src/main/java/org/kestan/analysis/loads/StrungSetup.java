@@ -17,7 +17,7 @@ import org.kestan.base.strings.StringEnds;
 import org.kestan.job.Job;
 
 /**
- * What an instrument will be after some work.
+ * An instrument after some work.
  *
  * @param setup its setup then
  * @param strings the strings at the pitch they were measured at; empty when they are not known
@@ -27,7 +27,7 @@ public record StrungSetup(Setup setup, Optional<StringLoads> strings) {
     private static final int OCTAVE = 12;
 
     /**
-     * A setup with the strings that are then on: another set where it has one.
+     * A setup with the strings it will then have, which may be another set.
      *
      * @param loads of the set on the sheet; empty when it is not known
      */
@@ -39,7 +39,7 @@ public record StrungSetup(Setup setup, Optional<StringLoads> strings) {
                         .orElse(loads));
     }
 
-    /** Sum of the press of the strings on the saddle, N; empty when strings or break angle are not known (§3.14). */
+    /** Sum of the strings' pressure on the saddle, N; empty if strings or break angle are not known (§3.14). */
     public OptionalDouble press() {
         Optional<Angle> bass = setup.breakAngle(Side.BASS);
         Optional<Angle> treble = setup.breakAngle(Side.TREBLE);
@@ -51,22 +51,22 @@ public record StrungSetup(Setup setup, Optional<StringLoads> strings) {
         return OptionalDouble.of(slackened * strings.get().press(bass.get(), treble.get()));
     }
 
-    /** Sum of the tensions, N; empty when the strings are not known (§3.15). */
+    /** Sum of the tensions, N; empty if the strings are not known (§3.15). */
     public OptionalDouble pull() {
         return strings.isEmpty()
                 ? OptionalDouble.empty()
                 : OptionalDouble.of(strings.get().totalTunedDown(setup.stepsDown()));
     }
 
-    /** Turning moment of the strings on the top at the bridge, N·m: their pull times their height over it. */
+    /** Torque of the strings on the top at the bridge, N·m: their pull times their height over it. */
     public OptionalDouble moment() {
         OptionalDouble pull = pull();
         return pull.isEmpty() ? pull : OptionalDouble.of(pull.getAsDouble() * setup.supportHeight() / 1000);
     }
 
     /**
-     * How much pressing sharpens each outer string at fret 12, cents (§3.16); empty when the strings are not known, or are no
-     * strings that could be tuned.
+     * How much pressing sharpens each outer string at fret 12, cents (§3.16); empty if the strings are not known, or
+     * could not be tuned.
      */
     public Optional<Sides<Double>> sharpAtOctave() {
         return pressed()
@@ -74,13 +74,13 @@ public record StrungSetup(Setup setup, Optional<StringLoads> strings) {
                 .filter(cents -> Double.isFinite(cents.bass()) && Double.isFinite(cents.treble()));
     }
 
-    /** Set-back of the saddle that brings fret 12 to the octave, each outer string, mm; empty when not known. */
+    /** Set-back of the saddle that brings fret 12 to the octave, for each outer string, mm; empty if not known. */
     public Optional<Sides<Double>> setBack() {
         double scale = setup.basis().frets().scale();
         return pressed().map(pressed -> pressed.map(each -> each.saddle(0, 0) - scale));
     }
 
-    /** The outer strings pressed to fret 12; empty when the strings are not known. */
+    /** The outer strings pressed to fret 12; empty if the strings are not known. */
     public Optional<Sides<Fretted>> pressed() {
         List<LoadedString> tuned = tuned();
         return tuned.isEmpty()
@@ -94,7 +94,7 @@ public record StrungSetup(Setup setup, Optional<StringLoads> strings) {
         return pressed(string, setup.strings().get(side), setup.neck().curves().get(side), fret);
     }
 
-    /** A known string pressed to a fret; it lies between the outer two, as high over the frets as its place says. */
+    /** A known string pressed to a fret; its height over the frets follows from its position between the outer two. */
     public Fretted pressed(LoadedString string, int fret) {
         StringLoads known = strings.orElseThrow(Expect.present("known strings"));
         return pressed(string, known.line(setup, string), setup.neck().middle(), fret);

@@ -1,2 +1,2 @@
-/** The strings of a job at their pitch: what they pull and press. Newtons. */
+/** The strings of a job at pitch: their pull and their pressure. Newtons. */
 package org.kestan.analysis.loads;

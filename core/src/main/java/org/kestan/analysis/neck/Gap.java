@@ -14,7 +14,7 @@ import org.kestan.base.sheet.Measurable;
  */
 public record Gap(Measurable line, int fret, NeckCurve.Place place, double value, double standard) {
 
-    /** How much of one term of a neck's curve the reading sees. */
+    /** How much of one term of a neck's curve the reading shows. */
     double sees(NeckCurve of, int term) {
         double share = place.share();
         return of.term(term, place.at())
@@ -22,7 +22,7 @@ public record Gap(Measurable line, int fret, NeckCurve.Place place, double value
                 - share * of.term(term, place.high());
     }
 
-    /** How far the reading lies over what a curve would show here, mm. */
+    /** How far the reading is above what a curve would show here, mm. */
     public double over(NeckCurve curve) {
         return value - curve.gap(place);
     }

@@ -5,7 +5,7 @@ import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 
 /**
- * The frets below the fret line on both sides; the same curve where only one profile was read.
+ * The frets below the fret line on both sides; the same curve if only one profile was read.
  *
  * @param curves under the outer strings
  */
@@ -16,7 +16,7 @@ public record Neck(Sides<NeckCurve> curves) {
         return new Neck(new Sides<>(curve, curve));
     }
 
-    /** How far the fret at x lies below the fret line on a side, mm, positive below. */
+    /** How far the fret at x is below the fret line on a side, mm, positive below. */
     public double dipAt(double x, Side side) {
         return curves.get(side).dipAt(x);
     }
@@ -26,7 +26,7 @@ public record Neck(Sides<NeckCurve> curves) {
         return curves.bass().midwayTo(curves.treble());
     }
 
-    /** With constant curvature added, 1/mm. */
+    /** The same with constant curvature added, 1/mm. */
     public Neck bent(double curvature) {
         return new Neck(curves.map(curve -> curve.bent(curvature)));
     }

@@ -7,7 +7,7 @@ import org.kestan.base.finding.Quantity;
 import org.kestan.base.finding.Quantity.Distance;
 import org.kestan.base.geometry.NeckCurve;
 
-/** What the shape of a neck is called. */
+/** The name for the shape of a neck. */
 public enum NeckFinding implements Finding.Kind {
     STRAIGHT,
     BOW(Distance.class),
@@ -29,18 +29,18 @@ public enum NeckFinding implements Finding.Kind {
         return takes;
     }
 
-    /** From this part of the way to the joint on, a neck that rises over its line, or hardly dips, has a hump. */
+    /** From this part of the way to the joint on, a neck that rises above its line, or hardly dips, has a hump. */
     private static final double LATE = 0.6;
 
     private static final double TOWARD_JOINT = 0.8;
 
-    /** An even bow has there still 0.64 of its depth. */
+    /** An even bow still has 0.64 of its depth there. */
     private static final double HARDLY = 0.35;
 
     private static final int STEPS = 40;
 
     /**
-     * From when on a shape is called by its name, mm.
+     * The least deviation for a shape to be named, mm.
      *
      * @param even a curve that lies nearer to its line is straight
      * @param twist sides that differ by more are twisted
@@ -50,7 +50,7 @@ public enum NeckFinding implements Finding.Kind {
     public record Limits(double even, double twist, double fallsAway, double rises) {}
 
     /**
-     * Says what a neck is.
+     * Names the shape of a neck.
      *
      * @param fallAway how far the last fret lies below the fret line, mm; 0 when it was not read
      */

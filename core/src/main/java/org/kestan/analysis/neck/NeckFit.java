@@ -12,8 +12,8 @@ import org.hipparchus.linear.RealMatrix;
 import org.kestan.base.geometry.NeckCurve;
 
 /**
- * The curve through the gaps that were read, by weighted least squares (§3.2): as many terms as there are frets read, three
- * at most.
+ * The curve through the gaps that were read, by weighted least squares (§3.2), with as many terms as there are frets
+ * read, at most three.
  *
  * @param curve the curve, mm
  * @param gaps what it was laid through
@@ -22,12 +22,14 @@ import org.kestan.base.geometry.NeckCurve;
  */
 public record NeckFit(NeckCurve curve, List<Gap> gaps, int terms, double[][] covariance) {
 
-    /** From so many standard uncertainties on a reading is off the curve. Common practice in screening, no source. */
+    /**
+     * From this many standard uncertainties on, a reading is off the curve. Common practice in screening, no source.
+     */
     private static final double FAR = 4;
 
     private static final double SINGULAR = 1e-6;
 
-    /** The covariance follows from the gaps: it is no part of what tells two fits apart. */
+    /** The covariance follows from the gaps, so it does not distinguish two fits. */
     @Override
     public boolean equals(Object other) {
         return other instanceof NeckFit that
@@ -47,7 +49,7 @@ public record NeckFit(NeckCurve curve, List<Gap> gaps, int terms, double[][] cov
     }
 
     /**
-     * Lays the curve.
+     * Fits the curve.
      *
      * @param gaps what was read; none gives the straight neck
      * @param straight the neck without relief: where it begins and ends, and how it falls past the joint
@@ -63,7 +65,7 @@ public record NeckFit(NeckCurve curve, List<Gap> gaps, int terms, double[][] cov
         return new NeckFit(straight, gaps, 0, new double[NeckCurve.TERMS][NeckCurve.TERMS]);
     }
 
-    /** One term by itself: the weighted mean of what each reading says of it. */
+    /** One term by itself: the weighted mean of what each reading gives for it. */
     private static Optional<NeckFit> bow(List<Gap> gaps, NeckCurve straight) {
         double seen = 0;
         double read = 0;
@@ -119,7 +121,7 @@ public record NeckFit(NeckCurve curve, List<Gap> gaps, int terms, double[][] cov
         return new NeckFit(leaning.bent(-kept.curvature(over)), gaps, terms, covariance);
     }
 
-    /** Standard uncertainty of the curve at x, mm: the band round it; 0 past the joint and at both ends. */
+    /** Standard uncertainty of the curve at x, mm, the band around it; 0 past the joint and at both ends. */
     public double standardAt(double x) {
         double[] seen = new double[NeckCurve.TERMS];
         for (int term = 0; term < NeckCurve.TERMS; term++) {
@@ -139,8 +141,8 @@ public record NeckFit(NeckCurve curve, List<Gap> gaps, int terms, double[][] cov
     }
 
     /**
-     * The reading that lies farthest off the curve, when there are more readings than terms and it lies off by more than the
-     * tools allow for. A wrong reading draws the curve to itself; so each is held against the curve that the others lay.
+     * The reading farthest off the curve, if there are more readings than terms and it is off by more than the tools
+     * allow. Since a wrong reading pulls the curve toward itself, each is compared with the curve through the others.
      *
      * @param least by how many mm a reading lies off at least to be asked for again
      */
@@ -152,7 +154,7 @@ public record NeckFit(NeckCurve curve, List<Gap> gaps, int terms, double[][] cov
                         .filter(gap -> standardized(gap) > FAR && Math.abs(offTheOthers(gap)) > least);
     }
 
-    /** How far a reading lies from what the others lead one to expect, mm; positive for too large a gap. */
+    /** How far a reading is from what the others predict, mm; positive if the gap is too large. */
     public double offTheOthers(Gap gap) {
         double free = free(gap);
         return free > 0 ? gap.over(curve) / free : 0;

@@ -23,22 +23,22 @@ public record NeckProfile(Sides<NeckFit> fits, boolean bothSides) {
         return new Neck(fits.map(NeckFit::curve));
     }
 
-    /** How many terms of the shape the readings carry, the side with fewer of them. */
+    /** How many terms of the shape the readings determine, on the side with fewer of them. */
     public int terms() {
         return Math.min(fits.bass().terms(), fits.treble().terms());
     }
 
-    /** The curves that were laid, each once. */
+    /** The fitted curves, each once. */
     public List<NeckFit> laid() {
         return bothSides ? List.of(fits.bass(), fits.treble()) : List.of(fits.bass());
     }
 
-    /** Standard uncertainty of the curve at x, mm, the side that is known less well. */
+    /** Standard uncertainty of the curve at x, mm, on the side that is known less well. */
     public double standardAt(double x) {
         return Math.max(fits.bass().standardAt(x), fits.treble().standardAt(x));
     }
 
-    /** The first reading that lies off its curve by more than the tools allow for and by so many mm. */
+    /** The first reading that is off its curve by more than the tools allow and by more than the given mm. */
     public Optional<Gap> stray(double least) {
         return laid().stream()
                 .map(fit -> fit.stray(least))
@@ -46,7 +46,7 @@ public record NeckProfile(Sides<NeckFit> fits, boolean bothSides) {
                 .findFirst();
     }
 
-    /** All gaps that were read, those of both sides. */
+    /** All gaps that were read, on both sides. */
     public List<Gap> gaps() {
         return laid().stream()
                 .map(NeckFit::gaps)
@@ -55,7 +55,7 @@ public record NeckProfile(Sides<NeckFit> fits, boolean bothSides) {
                 .toList();
     }
 
-    /** The greatest difference of both sides' curves between fret 1 and the joint, mm. */
+    /** The largest difference between the two sides' curves between fret 1 and the joint, mm. */
     public double twist() {
         NeckCurve bass = fits.bass().curve();
         NeckCurve treble = fits.treble().curve();

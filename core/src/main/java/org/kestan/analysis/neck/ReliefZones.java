@@ -9,8 +9,8 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 
 /**
- * A relief wanted by zones: an even dip from one fret to another, straight everywhere else. Only files make such a board; a
- * rod bends all of it.
+ * Relief wanted by zones: an even dip from one fret to another, straight everywhere else. Only files can make such a
+ * board; a rod bends all of it.
  *
  * @param dips each zone's, with nothing at its ends
  */
@@ -21,7 +21,7 @@ public record ReliefZones(List<NeckCurve> dips) {
         dips = List.copyOf(dips);
     }
 
-    /** What a job asks for; empty where it asks for none, or for a zone without room for a dip. */
+    /** The zones a job asks for; empty if there are none, or one has no room for a dip. */
     public static Optional<ReliefZones> of(Job job, Frets frets) {
         List<NeckCurve> dips = job.get(Lines.RELIEF_ZONES).orElse(List.of()).stream()
                 .filter(row -> row.whole("to") > row.whole("from"))
@@ -36,7 +36,7 @@ public record ReliefZones(List<NeckCurve> dips) {
         return NeckCurve.ofGap(row.millimeters("gap"), new NeckCurve.Place(from, to, (from + to) / 2), from, to);
     }
 
-    /** How far the board is wanted below the fret line at x, mm. */
+    /** How far below the fret line the board should be at x, mm. */
     public double dipAt(double x) {
         return dips.stream()
                 .filter(dip -> x >= dip.from() && x <= dip.to())

@@ -7,8 +7,8 @@ import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visit;
 
 /**
- * What a truss rod does turn by turn: the gap falls in a straight line with the turns that take hold, and after a change of
- * direction the first part of a turn takes up the play (backlash as a play operator, any textbook of mechanisms).
+ * The effect of a truss rod turn by turn: the gap falls linearly with the turns that take hold; after a change of
+ * direction, the first part of a turn takes up the play (backlash as a play operator, any textbook of mechanisms).
  *
  * @param gapPerTurn what one turn tighter changes the gap by, mm; negative where it takes relief out
  * @param standard its standard uncertainty, mm; 0 for two readings, which leave none over
@@ -18,13 +18,16 @@ import org.kestan.job.visits.Visit;
  */
 public record RodTravel(double gapPerTurn, double standard, double play, boolean tightened, boolean atEnd) {
 
-    /** Turns and the gap read then, in the order they were made; turns from where the rod was found, tighter is positive. */
+    /**
+     * Turns with the gaps read after them, in order; turns are counted from where the rod was found, tighter is
+     * positive.
+     */
     public record Point(double turns, double gap) {}
 
     private static final double MOST_PLAY = 1;
     private static final double PLAY_STEP = 0.01;
 
-    /** A turn that does less than this share of what was expected does nothing. From memory. */
+    /** A turn with less than this share of the expected effect counts as having none. From memory. */
     private static final double NOTHING = 0.3;
 
     /** Reads it from a visit. */
@@ -34,7 +37,7 @@ public record RodTravel(double gapPerTurn, double standard, double play, boolean
                 .toList());
     }
 
-    /** Works it out; empty without two places of the rod that show two gaps. */
+    /** Works it out; empty without two rod positions that give two gaps. */
     public static Optional<RodTravel> of(List<Point> points) {
         if (points.size() < 2) {
             return Optional.empty();
@@ -74,7 +77,10 @@ public record RodTravel(double gapPerTurn, double standard, double play, boolean
                 : Optional.of(new RodTravel(best.slope, best.standard, play, tightened, atEnd));
     }
 
-    /** How far the rod holds at each place, the play taken up first; it was tightened last before it was found. */
+    /**
+     * The effective position of the rod at each reading, after taking up the play; the rod is taken to have been
+     * tightened last before it was found.
+     */
     private static double[] held(List<Point> points, double play) {
         double[] held = new double[points.size()];
         held[0] = points.get(0).turns() - play;
@@ -85,7 +91,10 @@ public record RodTravel(double gapPerTurn, double standard, double play, boolean
         return held;
     }
 
-    /** Turns tighter, or looser where negative, from the last reading to a gap, the play taken up where the direction changes. */
+    /**
+     * Turns tighter, or looser if negative, from the last reading to a gap, with the play taken up if the direction
+     * changes.
+     */
     public double turns(double now, double wanted) {
         double turns = (wanted - now) / gapPerTurn;
         boolean changes = turns > 0 != tightened;

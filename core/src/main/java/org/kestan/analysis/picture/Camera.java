@@ -9,7 +9,7 @@ package org.kestan.analysis.picture;
  */
 final class Camera {
 
-    /** How many numbers tell a camera. */
+    /** How many numbers describe a camera. */
     static final int SIZE = 7;
 
     static final int FOCAL = 0;
@@ -50,7 +50,7 @@ final class Camera {
         corner = Math.hypot(width, height) / 2;
     }
 
-    /** Where a place at the board is seen. */
+    /** Where a place at the board appears in the picture. */
     PixelPoint project(double d, double h, double t) {
         double depth = distance + d * Math.sin(yaw) + t * Math.cos(yaw);
         double across = distance * along / focal + d * Math.cos(yaw) - t * Math.sin(yaw);
@@ -62,7 +62,7 @@ final class Camera {
         return center.plus(stretch * x, stretch * y);
     }
 
-    /** What is seen at a place: {@code d} and {@code h}, mm, if it lies so far behind the plane. */
+    /** What a place in the picture shows: {@code d} and {@code h}, mm, if it is the given distance behind the plane. */
     double[] place(PixelPoint seen, double t) {
         double px = seen.x() - center.x();
         double py = seen.y() - center.y();
@@ -82,7 +82,7 @@ final class Camera {
         return new double[] {d, (horizon - w) * far / focal};
     }
 
-    /** Pixels a millimeter at a place of the line takes, across the line. */
+    /** Pixels per millimeter across the line, at a place on it. */
     double scale(double d) {
         return focal / (distance + d * Math.sin(yaw));
     }

@@ -12,13 +12,14 @@ import org.hipparchus.linear.RealMatrix;
 import org.kestan.base.geometry.Frets;
 
 /**
- * The camera that took a picture, from the frets and lengths that are known in it, by least squares with what cameras and those who
- * hold them are like put in as if it had been read (Bishop, <i>Pattern Recognition and Machine Learning</i>, §3.3). What is not in the picture stays
- * as doubtful as it was, and is counted in every half-width.
+ * The camera that took a picture, fitted by least squares to the frets and lengths known in it, with what cameras and
+ * the people holding them are usually like as prior knowledge (Bishop, <i>Pattern Recognition and Machine
+ * Learning</i>, §3.3). What the picture does not show stays as uncertain as it was, and is included in every
+ * half-width.
  */
 public final class CameraFit {
 
-    /** What cameras are like: from memory. */
+    /** What cameras are usually like: from memory. */
     private static final double USUAL_FOCAL = 0.9;
 
     private static final double FOCAL_DOUBT = 0.45;
@@ -30,15 +31,15 @@ public final class CameraFit {
     private static final double ROLL_DOUBT = Math.toRadians(10);
     private static final double DISTORTION_DOUBT = 0.015;
 
-    /** Without frets nothing tells how it was held. */
+    /** Without frets nothing shows how it was held. */
     private static final double SQUARE_DOUBT = Math.toRadians(3);
 
-    /** How far crowns lie off their places along the board, and off one line, mm: from memory. */
+    /** How far crowns are off their places along the board, and off a common line, mm: from memory. */
     private static final double FRET_PLACE = 0.01;
 
     private static final double CROWN_LINE = 0.12;
 
-    /** How far a length that is known may be wrong, as a share. */
+    /** How far off a known length may be, as a share. */
     private static final double KNOWN_DOUBT = 0.003;
 
     private static final int STEPS = 40;
@@ -70,7 +71,7 @@ public final class CameraFit {
     }
 
     /**
-     * A length with how far it may be wrong.
+     * A length with its uncertainty.
      *
      * @param value mm, 0 or more
      * @param deviation standard deviation, mm
@@ -80,7 +81,7 @@ public final class CameraFit {
     /** A picture's size and lens. */
     public record Frame(int width, int height, OptionalDouble focal) {}
 
-    /** One number that was read, with what a camera would make of it. */
+    /** One observed number, with what a camera would give for it. */
     private record Observation(ToDoubleFunction<Camera> expected, double read, double deviation) {}
 
     /**
@@ -102,7 +103,7 @@ public final class CameraFit {
         return problem.solve(start, problem.observations(deviations, knownDeviation));
     }
 
-    /** All that is known before, and how it is improved on. */
+    /** All prior knowledge, and how it is improved. */
     private static final class Problem {
         private final Frame frame;
         private final PictureMarks marks;
@@ -131,7 +132,7 @@ public final class CameraFit {
                 PixelPoint from = marks.frets().get(first).at();
                 PixelPoint to = marks.frets().get(last).at();
                 double angle = Math.atan2(to.y() - from.y(), to.x() - from.x());
-                // Seen from the other side the nut lies to the right; along is then counted the other way.
+                // Seen from the other side, the nut is on the right; the direction along the neck is then reversed.
                 mirrored = Math.abs(angle) > Math.PI / 2 + Math.toRadians(20);
                 roll = mirrored ? Math.atan2(from.y() - to.y(), from.x() - to.x()) : angle;
                 boolean turned = mirrored;
@@ -151,7 +152,7 @@ public final class CameraFit {
             return Math.max(frame.width(), frame.height());
         }
 
-        /** Pixels a millimeter, as marked. */
+        /** Pixels per millimeter, as marked. */
         private double roughScale() {
             if (frets) {
                 int n = places.length;
@@ -269,7 +270,7 @@ public final class CameraFit {
             return cost;
         }
 
-        /** Gauss and Newton's steps, shortened as long as they lead away (Levenberg and Marquardt). */
+        /** Gauss-Newton steps, shortened as long as they lead away (Levenberg and Marquardt). */
         private CameraFit solve(double[] start, Observation[] all) {
             double[] at = start;
             double[] expected = expected();
@@ -370,13 +371,14 @@ public final class CameraFit {
     }
 
     /**
-     * How badly the frets fit any camera that is likely: about 1 and less where all is well. A fret that is named wrongly raises it.
+     * How badly the frets fit any likely camera: about 1 or less if all is well. A fret with the wrong number raises
+     * it.
      */
     public double misfit() {
         return misfit;
     }
 
-    /** Pixels that a millimeter takes at a place, across the line of the crowns. */
+    /** Pixels per millimeter at a place, across the line of the crowns. */
     public double scale(PixelPoint seen) {
         Camera camera = camera();
         return camera.scale(camera.place(seen, 0)[0]);
@@ -387,18 +389,18 @@ public final class CameraFit {
         return camera().direction();
     }
 
-    /** Where a fret's crown is to be seen. */
+    /** Where a fret's crown should appear. */
     public PixelPoint crown(double fromNut) {
         return camera().project(mirrored ? reference - fromNut : fromNut - reference, 0, 0);
     }
 
-    /** Which way a length is meant. */
+    /** The direction of a length. */
     public enum Way {
-        /** Square to the line of the crowns. */
+        /** Perpendicular to the line of the crowns. */
         ACROSS,
         /** Along it. */
         ALONG,
-        /** As the two places lie. */
+        /** Along the line between the two places. */
         STRAIGHT
     }
 

@@ -5,7 +5,7 @@ import java.util.OptionalDouble;
 import org.kestan.base.sheet.Measurable;
 
 /**
- * What somebody marked in a picture, roughly.
+ * The rough marks somebody set in a picture.
  *
  * @param scale scale length, mm; empty where no frets are marked
  * @param frets crowns of frets
@@ -38,7 +38,7 @@ public record PictureMarks(
     public record FretMark(int fret, PixelPoint at) {}
 
     /**
-     * A length that is known.
+     * A known length.
      *
      * @param from its one end
      * @param to its other end
@@ -47,7 +47,7 @@ public record PictureMarks(
     public record Known(PixelPoint from, PixelPoint to, double length) {}
 
     /**
-     * A gap to be measured.
+     * A gap to measure.
      *
      * @param line the line of the sheet it is for
      * @param from near its one edge; the crown where a string stands over a fret
@@ -55,7 +55,7 @@ public record PictureMarks(
      */
     public record Gap(Measurable line, PixelPoint from, PixelPoint to) {}
 
-    /** Returns the same with others for the frets and known lengths. */
+    /** Returns these marks with other frets and known lengths. */
     public PictureMarks with(List<FretMark> otherFrets, List<Known> otherKnown) {
         return new PictureMarks(scale, otherFrets, otherKnown, distance, inset, gaps);
     }

@@ -15,7 +15,7 @@ import org.kestan.base.sheet.Measurable;
 public record PictureReading(Measurable line, double value, double halfWidth, PixelPoint from, PixelPoint to) {
 
     /**
-     * Returns this with an edge pushed by hand: away from the other, or toward it.
+     * Returns this reading with an edge nudged by hand, away from the other or toward it.
      *
      * @param end whether it is the edge the gap ends at, else the one it begins at
      * @param pixels how far, above zero away from the other
@@ -34,8 +34,8 @@ public record PictureReading(Measurable line, double value, double halfWidth, Pi
     }
 
     /**
-     * The mean of readings of one line, each by the inverse of its variance. What they do not agree in widens it (the ratio of Birge, <i>The
-     * calculation of errors by the method of least squares</i>, Phys. Rev. 40, 1932).
+     * The mean of readings of one line, each weighted by the inverse of its variance. Disagreement between them widens
+     * it (the ratio of Birge, <i>The calculation of errors by the method of least squares</i>, Phys. Rev. 40, 1932).
      *
      * @throws IllegalArgumentException if there are none
      */

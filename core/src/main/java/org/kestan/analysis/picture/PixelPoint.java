@@ -8,12 +8,12 @@ package org.kestan.analysis.picture;
  */
 public record PixelPoint(double x, double y) {
 
-    /** How far another place lies from here, pixels. */
+    /** The distance to another place, pixels. */
     public double distance(PixelPoint other) {
         return Math.hypot(other.x - x, other.y - y);
     }
 
-    /** The place so far from here, pixels. */
+    /** The place at an offset from here, pixels. */
     public PixelPoint plus(double right, double down) {
         return new PixelPoint(x + right, y + down);
     }

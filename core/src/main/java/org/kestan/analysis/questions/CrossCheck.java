@@ -13,15 +13,15 @@ import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 
 /**
- * The body cross-check (§3.4): whether the strings, the bridge and the straightedge tell the same story, and if not, which
- * single reading, if it were wrong, would explain it.
+ * The body cross-check (§3.4): whether the strings, the bridge and the straightedge agree, and if not, which single
+ * reading, if it were wrong, would explain it.
  *
  * @param disagreement measured minus implied strung projection, mm
  * @param suspects readings that could explain it alone, the least change first
  */
 public record CrossCheck(double disagreement, List<Suspect> suspects) {
 
-    /** Every reading that could explain a contradiction alone. */
+    /** Every reading that could explain a contradiction by itself. */
     public static final List<Reading> CANDIDATES = List.of(
             Reading.PROJECTION_STRUNG,
             Reading.ACTION_BASS,
@@ -37,14 +37,14 @@ public record CrossCheck(double disagreement, List<Suspect> suspects) {
     private static final double STEP = 1e-3;
 
     /**
-     * A reading that alone could explain the disagreement.
+     * A reading that could explain the disagreement by itself.
      *
      * @param reading which
      * @param wouldHaveToBe what it would have to read, mm
      */
     public record Suspect(Reading reading, double wouldHaveToBe) {}
 
-    /** Checks a job; empty when the projection was not read strung or the trajectory can't be worked out. */
+    /** Checks a job; empty if the projection was not read strung or the trajectory can't be worked out. */
     public static Optional<CrossCheck> of(Job job, ShopStandards standards) {
         OptionalDouble off = disagreement(job, standards);
         if (off.isEmpty()) {
@@ -62,7 +62,7 @@ public record CrossCheck(double disagreement, List<Suspect> suspects) {
         return Optional.of(new CrossCheck(disagreement, List.copyOf(suspects)));
     }
 
-    /** The value that would bring the disagreement to nothing, when it is plausible: the model is very nearly linear. */
+    /** The value that would remove the disagreement, if it is plausible: the model is very nearly linear. */
     private static Optional<Suspect> suspect(Job job, ShopStandards standards, Reading reading, double disagreement) {
         OptionalDouble read = job.millimeters(reading);
         if (read.isEmpty()) {

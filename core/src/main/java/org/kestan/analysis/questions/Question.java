@@ -22,7 +22,7 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 
 /**
- * A line that looks implausible: taken as it is, and asked about.
+ * A line that looks implausible: accepted as it is, and questioned.
  *
  * @param line the line it is about
  * @param asked what is asked, one thing after another
@@ -35,18 +35,18 @@ public record Question(Line<?> line, List<Finding> asked) {
         return new Question(line, List.of(asked));
     }
 
-    /** Tells whether the line lies outside its plausible range. */
+    /** Returns whether the line is outside its plausible range. */
     public boolean isImplausible() {
         return asked.stream().anyMatch(each -> each.is(SheetQuestion.IMPLAUSIBLE));
     }
 
-    /** Tells whether the strings and the straightedge contradict each other (§3.4). */
+    /** Returns whether the strings and the straightedge contradict each other (§3.4). */
     public boolean isContradiction() {
         return asked.stream()
                 .anyMatch(each -> each.is(SheetQuestion.FRET_LINE_LOWER) || each.is(SheetQuestion.FRET_LINE_HIGHER));
     }
 
-    /** Asks about every line outside its plausible range, and about lines that contradict each other. */
+    /** Questions every line outside its plausible range, and lines that contradict each other. */
     public static List<Question> about(Job job) {
         List<Question> questions = new ArrayList<>();
         Stream.of(Stream.of(Dimension.values()), job.visit().taken().stream(), Stream.of(Aim.values()))
@@ -70,7 +70,7 @@ public record Question(Line<?> line, List<Finding> asked) {
         return List.copyOf(questions);
     }
 
-    /** Asks about the same, and about readings that contradict what follows from the others. */
+    /** Questions the same, and readings that contradict what follows from the others. */
     public static List<Question> about(Job job, Trajectory known, ShopStandards standards) {
         List<Question> questions = new ArrayList<>(about(job));
         about(job, known, standards, questions);
@@ -123,7 +123,7 @@ public record Question(Line<?> line, List<Finding> asked) {
                     SheetQuestion.SINKS_TOO_FAR.of(
                             Quantity.length(sink), Quantity.length(standards.get(Standard.SINK_MOST)))));
         }
-        // What is brought to one estimate does not contradict itself.
+        // Readings that were combined into one estimate do not contradict each other.
         CrossCheck.of(job, standards)
                 .filter(check -> known.basis().reconciled().isEmpty())
                 .filter(check -> Math.abs(check.disagreement()) > standards.get(Standard.DISAGREEMENT))
@@ -131,7 +131,10 @@ public record Question(Line<?> line, List<Finding> asked) {
                         new Question(Reading.PROJECTION_STRUNG, disagreement(known.impliedStrung(), check))));
     }
 
-    /** A string's saddle stands behind twice nut to fret 12, further on the bass side, at no great slant (§3.20). */
+    /**
+     * A saddle is behind twice nut to fret 12 for each string, farther back on the bass side, and not slanted much
+     * (§3.20).
+     */
     private static void askAboutSaddle(
             Sides<Double> places, Trajectory known, ShopStandards standards, List<Question> questions) {
         double slant = places.bass() - places.treble();

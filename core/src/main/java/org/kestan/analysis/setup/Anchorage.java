@@ -28,7 +28,7 @@ public record Anchorage(
         OptionalDouble tailpieceDistance)
         implements AnchorageBuilder.With {
 
-    /** Reads it from a visit, with the shop's pin distance where none was read. */
+    /** Reads it from a visit, with the shop's pin distance if none was read. */
     public static Anchorage of(Visit visit, ShopStandards shop) {
         OptionalDouble pins = visit.millimeters(Reading.PIN_DISTANCE);
         return new Anchorage(
@@ -44,7 +44,7 @@ public record Anchorage(
         return BreakAngle.behindPins(protrusion, ramp, pinDistance);
     }
 
-    /** Angle behind a floating bridge of the given height; empty when the tailpiece was not read. */
+    /** Angle behind a floating bridge of the given height; empty if the tailpiece was not read. */
     public Optional<Angle> behindTailpiece(double bridgeHeight) {
         if (tailpieceHeight.isEmpty() || tailpieceDistance.orElse(0) <= 0) {
             return Optional.empty();

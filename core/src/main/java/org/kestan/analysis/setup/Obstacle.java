@@ -10,14 +10,14 @@ import org.kestan.base.sheet.Side;
 import org.kestan.job.Job;
 
 /**
- * What lies under the strings between joint and saddle: a pickup, a rim (§3.19). Millimeters.
+ * Something under the strings between joint and saddle: a pickup, a rim (§3.19). Millimeters.
  *
  * @param height over the top
  * @param distance from the joint, greater than 0, less than to the saddle
  */
 public record Obstacle(double height, double distance) {
 
-    /** Reads it from a job; empty when there is none, or it was not read whole. */
+    /** Reads it from a job; empty if there is none, or it was not read completely. */
     public static Optional<Obstacle> of(Job job, Optional<Setup> measured) {
         OptionalDouble height = job.millimeters(Reading.OBSTACLE_HEIGHT);
         double distance = job.millimeters(Reading.OBSTACLE_DISTANCE).orElse(0);
@@ -29,12 +29,12 @@ public record Obstacle(double height, double distance) {
                 : Optional.empty();
     }
 
-    /** What is free between it and the fret line; negative where it stands higher. */
+    /** The clearance to the fret line; negative if the obstacle is higher. */
     public double underFretLine(Setup setup) {
         return fretLine(setup) - height;
     }
 
-    /** What is free between it and the lowest string; negative where it is in the way. */
+    /** The clearance to the lowest string; negative if the obstacle is in the way. */
     public double underStrings(Setup setup) {
         double at = setup.basis().joint() + distance;
         return fretLine(setup)
@@ -50,7 +50,7 @@ public record Obstacle(double height, double distance) {
         return over + (setup.projection() - over) * distance / setup.basis().jointToSaddle();
     }
 
-    /** How far the neck has to be turned for the fret line to clear it; zero when it does. */
+    /** How far the neck has to be turned for the fret line to clear it; zero if it does. */
     public Angle leastRotation(Setup setup) {
         double needed = Math.atan((height - setup.basis().fretsOverTop()) / distance);
         return Angle.ofRadians(Math.max(0, needed - setup.steepness().radians()));

@@ -6,14 +6,14 @@ import org.kestan.base.standards.School;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 
-/** What a saddle can give, between the least and the most it may stand out of the bridge. */
+/** How far a saddle can be lowered or raised, between the least and the most it may stand out of the bridge. */
 public final class SaddleReserve {
 
     private SaddleReserve() {}
 
     /**
-     * The least the saddle of a setup may stand out: the shop's rule, or, where its school goes by the break angle, as little
-     * as leaves a good one. A pin distance that was not read tells no break angle to go by.
+     * The least the saddle of a setup may stand out: the shop's rule, or, if its school goes by the break angle, as
+     * little as leaves a good one. Without a pin distance that was read, there is no break angle to go by.
      *
      * @return mm
      */
@@ -29,8 +29,8 @@ public final class SaddleReserve {
     }
 
     /**
-     * A wanted change of a saddle's crown held within the shop's limits; a saddle that is outside them already is not made
-     * worse, nor is it brought back.
+     * A wanted change of a saddle's crown, limited to the shop's range; a saddle that is already outside it is neither
+     * made worse nor brought back.
      *
      * @param change positive to raise, each side, mm
      * @param from the setup, with a saddle that stands out of a bridge

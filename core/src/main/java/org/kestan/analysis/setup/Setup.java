@@ -80,13 +80,13 @@ public record Setup(
         return Sides.of(side -> over(basis.actionFret(), side));
     }
 
-    /** How far the action is from a wanted one, the side that is farther off, mm. */
+    /** How far the action is from a wanted one, on the side that is farther off, mm. */
     public double offFrom(Sides<Double> wanted) {
         Sides<Double> off = action().with(wanted, (now, aim) -> Math.abs(now - aim));
         return Math.max(off.bass(), off.treble());
     }
 
-    /** Tells whether the action is within reach (mm) of a wanted one on both sides; 1 nm is no difference. */
+    /** Returns whether the action is within reach (mm) of a wanted one on both sides; 1 nm counts as no difference. */
     public boolean meets(Sides<Double> wanted, double reach) {
         return offFrom(wanted) <= reach + Tolerances.SAME;
     }
@@ -106,17 +106,20 @@ public record Setup(
         return impliedProjection() - crownOverStrings;
     }
 
-    /** The same by the strings alone, so that the crown stands where the bridge puts it, mm over the soundboard. */
+    /** The same by the strings alone, with the crown where the bridge puts it, mm over the soundboard. */
     public double impliedProjection() {
         return supportHeight - Sides.mean(crown());
     }
 
-    /** Neck pitch, positive = set back (§3.7); empty where the frets' height over the top is assumed. */
+    /** Neck pitch, positive = set back (§3.7); empty if the height of the frets over the top is assumed. */
     public Optional<Angle> pitch() {
         return basis.pitchIsKnown() ? Optional.of(steepness()) : Optional.empty();
     }
 
-    /** The angle between fret line and top as it is drawn and computed with, whether or not it is known well enough to tell. */
+    /**
+     * The angle between fret line and top as used for drawing and computing, even if it is not known well enough to
+     * report.
+     */
     public Angle steepness() {
         return basis.rotation().pitch(projection());
     }
@@ -126,7 +129,7 @@ public record Setup(
         return bridgeThickness.orElse(supportHeight);
     }
 
-    /** Break angle on a side; empty when a tailpiece was not read (§3.14). */
+    /** Break angle on a side; empty if a tailpiece was not read (§3.14). */
     public Optional<Angle> breakAngle(Side side) {
         Optional<Angle> behind = protrusion.isPresent()
                 ? Optional.of(anchorage.behindPins(protrusion.get().get(side)))
@@ -135,7 +138,8 @@ public record Setup(
     }
 
     /**
-     * How far the saddle of a pin bridge has to stand out for a break angle, the strings as high over the top as they are.
+     * How far the saddle of a pin bridge has to stand out for a break angle, with the strings at the same height over
+     * the top.
      *
      * @return mm; negative where ramps alone give it
      */
@@ -143,27 +147,27 @@ public record Setup(
         return anchorage.pinDistance() * breakAngle.minus(inFront()).tan() - anchorage.ramp();
     }
 
-    /** How steeply the strings climb over the top: over the joint the fret line lies o over it. */
+    /** How steeply the strings climb over the top: at the joint the fret line is o above it. */
     private Angle inFront() {
         double overJoint = Sides.mean(strings.map(line -> line.heightAt(basis.joint())));
         return BreakAngle.inFront(supportHeight, basis.fretsOverTop() + overJoint, basis.jointToSaddle());
     }
 
-    /** The lesser of both sides' break angles; empty when a tailpiece was not read. */
+    /** The smaller of the two sides' break angles; empty if a tailpiece was not read. */
     public Optional<Angle> leastBreakAngle() {
         return breakAngle(Side.BASS).flatMap(bass -> breakAngle(Side.TREBLE).map(treble -> Angle.min(bass, treble)));
     }
 
     /**
-     * How much the crown must rise over the fret line on each side for a wanted action, the nut's slot left as it is: action
-     * change times {@code x_s/x} of the fret (§3.6), mm; negative to lower.
+     * How far the crown must rise over the fret line on each side for a wanted action with the nut slot left alone:
+     * action change times {@code x_s/x} of the fret (§3.6), mm; negative to lower it.
      */
     public Sides<Double> crownRiseFor(Sides<Double> action) {
         double leverage = basis.saddle() / basis.actionAt();
         return action.with(action(), (wanted, now) -> (wanted - now) * leverage);
     }
 
-    /** After the truss rod has set another relief (§3.5): the neck moves against the body, nothing else does. */
+    /** After the truss rod has set another relief (§3.5): the neck moves relative to the body, nothing else does. */
     public Setup afterRelief(double gap) {
         Neck next = neck.bent(basis.reliefPlace().curvature(gap - reliefGap));
         NeckCurve was = neck.middle();
@@ -174,9 +178,10 @@ public record Setup(
     }
 
     /**
-     * After the fretboard was planed to another relief, evenly curved, and fretted again with frets as tall as before: the
-     * neck keeps its curve, the fret line comes down by the least that has to go at its ends, and the nut is fitted so that the strings
-     * stand over fret 1 as they did. A board that was planed to more relief loses its middle, and the line stays.
+     * After the fretboard was planed to another relief, evenly curved, and refretted with frets of the same height:
+     * the neck keeps its curve, the fret line comes down by the least that has to come off at its ends, and the nut is
+     * fitted so that the strings are as high over fret 1 as before. A board planed to more relief loses wood in its
+     * middle, and the line stays.
      */
     public Setup afterBoardPlaned(double gap) {
         NeckCurve next = basis.evenly(gap);
@@ -190,7 +195,7 @@ public record Setup(
                 .afterNut(overFirst);
     }
 
-    /** After the nut slots were cut or filled so that the strings stand over fret 1 as given, each side, mm. */
+    /** After the nut slots were cut or filled for the given heights over fret 1, each side, mm. */
     public Setup afterNut(Sides<Double> overFirst) {
         double first = basis.frets().at(1);
         return withStrings(strings.with(
@@ -198,19 +203,22 @@ public record Setup(
                 (line, height) -> StringLine.through(first, height, basis.saddle(), line.heightAt(basis.saddle()))));
     }
 
-    /** After the saddle's crown was raised by the given amounts each side (lowered where negative), mm. */
+    /** After the saddle's crown was raised by the given amounts on each side (negative to lower it), mm. */
     public Setup afterSaddleRaised(Sides<Double> rise) {
         return with(setup -> setup.strings(crownShifted(rise))
                 .protrusion(protrusion.map(now -> now.with(rise, Double::sum)))
                 .supportHeight(supportHeight + Sides.mean(rise)));
     }
 
-    /** With the saddle's crown higher or lower on each side while the strings stay over the frets: a drift put right, mm. */
+    /**
+     * With the saddle's crown higher or lower on each side while the strings stay over the frets: a corrected drift,
+     * mm.
+     */
     public Setup afterCrownTilted(Sides<Double> tilt) {
         return withProtrusion(protrusion.map(now -> now.with(tilt, Double::sum)));
     }
 
-    /** After the bridge's top was taken down round the saddle, whose crown stays where it is, mm. */
+    /** After the bridge's top was taken down around the saddle, whose crown stays where it is, mm. */
     public Setup afterBridgeShaved(double depth) {
         return with(setup -> setup.protrusion(protrusion.map(now -> now.map(each -> each + depth)))
                 .bridgeThickness(thicker(-depth)));
@@ -220,14 +228,15 @@ public record Setup(
         return bridgeThickness.isPresent() ? OptionalDouble.of(bridgeThickness.getAsDouble() + by) : bridgeThickness;
     }
 
-    /** After the neck was turned, positive = set back: the nut goes with the neck, the crown stays (§3.7). */
+    /** After the neck was turned, positive = set back: the nut moves with the neck, the crown stays (§3.7). */
     public Setup afterNeckTurned(Angle angle) {
         return afterNeckTurned(angle, 0);
     }
 
     /**
-     * After a full-pocket shim (§3.13): thick end toward the bridge (positive) the neck turns about the pocket's edge at the
-     * joint; thick end toward the nut about the pocket's far end, and the frets rise over the top.
+     * After a full-pocket shim (§3.13): with the thick end toward the bridge (positive), the neck turns about the
+     * pocket's edge at the joint; with the thick end toward the nut, about the pocket's far end, and the frets rise
+     * over the top.
      *
      * @param angle of the shim
      * @param pocket length of the pocket, mm, less than joint to saddle
@@ -240,7 +249,9 @@ public record Setup(
                 .withBasis(basis.planed(-pocket * angle.abs().tan()));
     }
 
-    /** The neck turned about a line so far past the joint, as deep under the fret line as the pivot of a reset. */
+    /**
+     * The neck turned about a line at a distance past the joint, as deep below the fret line as the pivot of a reset.
+     */
     private Setup afterNeckTurned(Angle angle, double pastJoint) {
         double o = basis.fretsOverTop();
         double distance = basis.jointToSaddle() - pastJoint;
@@ -253,13 +264,13 @@ public record Setup(
         return with(setup -> setup.strings(crownShifted(rise)).rotation(rotation.plus(angle)));
     }
 
-    /** After the strings were tuned down, the body rising by some of its sink at the saddle, mm. */
+    /** After the strings were tuned down, with the body rising by some of its sink at the saddle, mm. */
     public Setup afterTunedDown(double steps, double bodyRise) {
         return withStepsDown(stepsDown + steps).afterCrownsMoved(-bodyRise);
     }
 
     /**
-     * After another set of strings was put on.
+     * After a different set of strings was put on.
      *
      * @param set the strings, from the bass side
      * @param bodyRise how far the body rises at the saddle under the changed pull, mm; negative when it folds farther
@@ -272,7 +283,8 @@ public record Setup(
     }
 
     /**
-     * After the tailpiece was moved: the strings bend more or less over a floating bridge, and the top gives under the press.
+     * After the tailpiece was moved: the break angle over a floating bridge changes, and the top gives under the
+     * pressure.
      *
      * @param height top to the string at the tailpiece, mm
      * @param topRise how far the top rises under the bridge, mm; negative when it sinks
@@ -282,7 +294,10 @@ public record Setup(
                 .afterCrownsMoved(topRise);
     }
 
-    /** After the body folds further under the same strings, by so much at the saddle, mm: the strings stand higher. */
+    /**
+     * After the body has folded further under the same strings, by the given amount at the saddle, mm: the strings are
+     * higher.
+     */
     public Setup afterBodyFolds(double further) {
         return afterCrownsMoved(further);
     }
@@ -297,9 +312,9 @@ public record Setup(
     }
 
     /**
-     * After a reset to a wanted action: the relief is as given, the strings stay in the nut's slots or stand over fret 1 as
-     * given (§3.6), the saddle stands out at the center as given and takes up what the sides differ by (§3.10), the neck is
-     * turned for the rest.
+     * After a reset to a wanted action: the relief is as given, the strings stay in the nut slots or have the given
+     * heights over fret 1 (§3.6), the saddle stands out at the center as given and takes up the difference between the
+     * sides (§3.10), and the neck is turned for the rest.
      *
      * @param action wanted action each side, mm
      * @param gap relief wanted, mm
@@ -327,7 +342,10 @@ public record Setup(
                         .rotation(rotation.plus(angle))));
     }
 
-    /** The line of a string that lies so far across, 0 bass to 1 treble: between the outer two, as the crown follows the board. */
+    /**
+     * The line of a string at a position across, 0 bass to 1 treble: between the outer two, as the crown follows the
+     * board.
+     */
     public StringLine line(double share) {
         StringLine bass = strings.bass();
         StringLine treble = strings.treble();

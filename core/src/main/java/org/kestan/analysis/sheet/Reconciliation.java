@@ -14,21 +14,21 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.Standard;
 
 /**
- * How strings and straightedge are weighed against each other, which both tell where the fret line meets the body (§3.4): by
- * the inverse variance of what each says has to change.
+ * How strings and straightedge, which both show where the fret line meets the body, are weighted (§3.4): by the
+ * inverse variance of the change that each calls for.
  */
 final class Reconciliation {
 
-    /** What both estimates share and so does not tell one from the other. */
+    /** Inputs that both estimates share and that therefore do not distinguish them. */
     private static final Set<Reading> SHARED = EnumSet.of(Reading.JOINT_TO_SADDLE, Reading.FRETS_OVER_TOP);
 
     /** Half-width of a 95 % interval, in standard uncertainties. */
     private static final double COVERAGE = 2;
 
-    /** Beyond so many half-widths of what both let expect, readings are questioned rather than averaged. */
+    /** Beyond this many half-widths of the expected difference, readings are questioned instead of averaged. */
     private static final double TOO_FAR = 2;
 
-    /** Two variances under this, mm², are those of readings that are exact. */
+    /** Two variances below this, mm², belong to exact readings. */
     private static final double EXACT = 1e-18;
 
     private final SheetAnalysis sheet;
@@ -52,7 +52,7 @@ final class Reconciliation {
     }
 
     /**
-     * How much the strings count, 0 to 1.
+     * The weight of the strings, 0 to 1.
      *
      * @param apart what follows by the strings alone
      * @return empty where only one of the two was read, no action is aimed at, or the readings contradict each other

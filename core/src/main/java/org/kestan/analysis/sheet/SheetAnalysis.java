@@ -38,7 +38,7 @@ public record SheetAnalysis(
         Optional<Correction> correction,
         List<Fault> faults) {
 
-    /** Works out what follows from a job, strings and straightedge brought to one estimate (§3.4). */
+    /** Analyzes a job, with strings and straightedge combined into one estimate (§3.4). */
     public static SheetAnalysis of(Job job, ShopStandards standards) {
         SheetInputs inputs = SheetInputs.of(job, standards);
         SheetAnalysis apart = apart(inputs);
@@ -47,7 +47,7 @@ public record SheetAnalysis(
     }
 
     /**
-     * Works out what follows from shifted inputs, the weight of the strings against the straightedge left as it is.
+     * Analyzes shifted inputs, with the weights of strings and straightedge unchanged.
      *
      * @param weightStrings 0 to 1; empty to go by the strings alone
      */
@@ -62,7 +62,7 @@ public record SheetAnalysis(
                                 read.faults()));
     }
 
-    /** Works out what follows from inputs by the strings alone. */
+    /** Analyzes inputs by the strings alone. */
     static SheetAnalysis apart(SheetInputs inputs) {
         return of(inputs, OptionalDouble.empty());
     }
@@ -95,7 +95,7 @@ public record SheetAnalysis(
         return inputs.standards();
     }
 
-    /** The same with some input shifted: strings and straightedge keep their weights. */
+    /** The same with an input shifted; strings and straightedge keep their weights. */
     public SheetAnalysis with(SheetInputs shifted) {
         Optional<Reconciled> reconciled =
                 trajectory.flatMap(known -> known.basis().reconciled());
@@ -111,7 +111,7 @@ public record SheetAnalysis(
                 .orElseGet(() -> Question.about(job()));
     }
 
-    /** Returns every path for which a default stood in, as far as things could be worked out. */
+    /** Returns every path for which a default was used, as far as things could be worked out. */
     public List<String> assumed() {
         return correction
                 .map(Correction::assumed)
@@ -119,14 +119,14 @@ public record SheetAnalysis(
                 .orElse(List.of());
     }
 
-    /** Tells whether a default stood in for the given path or for a part of it. */
+    /** Returns whether a default was used for the given path or for a part of it. */
     public boolean isAssumed(String path) {
         return assumed().stream().anyMatch(each -> path.equals(each) || path.startsWith(each + "."));
     }
 
     /**
-     * Returns what the arithmetic takes for a line on which nothing is written, in mm: a default for a reading, what is now
-     * for an aim; empty when something is written or nothing stands in.
+     * Returns the value used for an empty line, in mm: a default for a reading, the present value for a target; empty
+     * if the line has a value or nothing replaces it.
      */
     public OptionalDouble standIn(LengthLine line) {
         if (job().get(line).isPresent()) {
@@ -169,7 +169,7 @@ public record SheetAnalysis(
                         .map(sides -> OptionalDouble.of(Sides.mean(sides)))
                         .orElse(OptionalDouble.empty());
             case ACTION_BASS, ACTION_TREBLE -> OptionalDouble.empty();
-            // The slot stays: what follows over fret 1 is said (§3.6).
+            // The slot stays; the resulting height over fret 1 is reported (§3.6).
             case NUT_BASS, NUT_TREBLE ->
                 correction
                         .map(plan -> OptionalDouble.of(plan.nutAfter(aim == Aim.NUT_BASS ? Side.BASS : Side.TREBLE)))

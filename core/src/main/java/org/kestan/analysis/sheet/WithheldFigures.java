@@ -15,12 +15,12 @@ import org.kestan.job.Job;
  */
 public final class WithheldFigures {
 
-    /** What a questioned value is moved by to see whether anything hangs on it, mm. */
+    /** How far a questioned value is moved to see whether anything depends on it, mm. */
     private static final double STEP = 0.1;
 
     private WithheldFigures() {}
 
-    /** The questions by which the plan of a job is held back. */
+    /** The questions that hold back the plan of a job. */
     public static List<Question> by(SheetAnalysis sheetAnalysis, List<Question> questions) {
         return questions.stream()
                 .filter(each -> each.isContradiction()
@@ -32,7 +32,7 @@ public final class WithheldFigures {
                 .toList();
     }
 
-    /** A reading that was taken more than once is what it is. */
+    /** A reading that was taken more than once is accepted. */
     private static boolean takenAgain(SheetAnalysis sheetAnalysis, LengthLine line) {
         return line instanceof Measurable taken
                 && sheetAnalysis.job().visit().takesOf(taken).size() > 1;

@@ -18,8 +18,8 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 
 /**
- * Where every fret's crown lies under the outer strings: the neck's curve, the extension's fall, and the single frets that
- * stand proud or low. Millimeters; heights over the fret line, positions from the nut end. Immutable.
+ * Where every fret's crown is under the outer strings: the neck's curve, the extension's fall-away, and single frets
+ * that stand proud or low. Millimeters; heights over the fret line, positions from the nut end. Immutable.
  */
 public final class FretCrowns {
 
@@ -48,7 +48,7 @@ public final class FretCrowns {
         this.each = proud;
     }
 
-    /** What stands proud most, or is low least, anywhere along a fret. */
+    /** The largest deviation, proud or low, anywhere along a fret. */
     private static double highest(Map<Across, double[]> proud, int fret) {
         return proud.values().stream().mapToDouble(each -> each[fret]).max().orElse(0);
     }
@@ -84,18 +84,21 @@ public final class FretCrowns {
         return new FretCrowns(at, lines.bass(), lines.treble(), stands);
     }
 
-    /** How much the frets of an instrument as read go down for each mm past the joint; 0 when that was not read. */
+    /** How much the frets of an instrument as read drop per mm past the joint; 0 if that was not read. */
     public static double fall(Job job) {
         double length = extension(job);
         return length > 0 ? job.millimeters(Reading.EXTENSION_FALL_AWAY).orElse(0) / length : 0;
     }
 
-    /** Length of the extension, mm; 0 when it was not read. */
+    /** Length of the extension, mm; 0 if it was not read. */
     static double extension(Job job) {
         return job.millimeters(Reading.EXTENSION_LENGTH).orElse(0);
     }
 
-    /** Tells whether single frets are known well enough to file them: three gaps along the neck, or one fret proud or low. */
+    /**
+     * Returns whether single frets are known well enough to file them: three gaps along the neck, or one fret that is
+     * proud or low.
+     */
     public static boolean areRead(Setup setup, Job job) {
         return setup.basis().profile().terms() >= NeckCurve.TERMS
                 || !proud(job, setup.basis().frets()).isEmpty();
@@ -115,7 +118,10 @@ public final class FretCrowns {
         return heights;
     }
 
-    /** The last fret: as said, else the one nearest the extension's end, else the usual one (§3.4); before the saddle. */
+    /**
+     * The last fret: as entered, or the one nearest the extension's end, or the usual one (§3.4); in front of the
+     * saddle.
+     */
     private static int last(Job job, Basis basis) {
         Frets frets = basis.frets();
         int joint = basis.jointFret();
@@ -134,9 +140,9 @@ public final class FretCrowns {
     }
 
     /**
-     * How far single frets stand proud of their neighbors: as read, else by the rocker. A rocker that rocks on the middle
-     * fret touches one neighbor and has the leaf over the other; over the line through both the middle one then stands by
-     * {@code leaf·(x_n − x_{n−1})/(x_{n+1} − x_{n−1})}.
+     * How far single frets stand proud of their neighbors: as read, or else by the rocker. A rocker that rocks on the
+     * middle fret touches one neighbor and leaves the leaf's gap over the other; the middle one is then above the line
+     * through both by {@code leaf·(x_n − x_{n−1})/(x_{n+1} − x_{n−1})}.
      */
     public static SortedMap<Integer, Double> proud(Job job, Frets frets) {
         SortedMap<Integer, Double> proud = new TreeMap<>();
@@ -160,14 +166,17 @@ public final class FretCrowns {
         return at[fret];
     }
 
-    /** Height of a fret's crown over the fret line under a string that lies so far across: 0 bass, 1 treble. */
+    /** Height of a fret's crown over the fret line under a string at a position across: 0 bass, 1 treble. */
     public double height(int fret, double share) {
         return share < MIDDLE
                 ? bass[fret] + (middle[fret] - bass[fret]) * share / MIDDLE
                 : middle[fret] + (treble[fret] - middle[fret]) * (share - MIDDLE) / MIDDLE;
     }
 
-    /** Height of a fret over the fret line in the middle of the board, where it stands proud only elsewhere with that. */
+    /**
+     * Height of a fret over the fret line in the middle of the board, including places where it stands proud only
+     * elsewhere.
+     */
     double filed(int fret) {
         return (lines.get(Across.BASS)[fret] + lines.get(Across.TREBLE)[fret]) / 2 + proud[fret];
     }
@@ -179,7 +188,10 @@ public final class FretCrowns {
         return (side == Side.BASS ? bass : treble)[fret];
     }
 
-    /** The crowns with so much taken off each fret where it stands highest; what lies lower loses as much less. */
+    /**
+     * The crowns with the given amounts taken off each fret at its highest place; lower places lose correspondingly
+     * less.
+     */
     FretCrowns less(double[] off) {
         Map<Across, double[]> left = new EnumMap<>(Across.class);
         each.forEach((place, stands) -> left.put(

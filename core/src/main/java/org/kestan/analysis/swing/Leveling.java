@@ -8,9 +8,9 @@ import java.util.function.DoubleUnaryOperator;
 import org.kestan.base.geometry.NeckCurve;
 
 /**
- * What comes off which fret so that the crowns lie in one smooth line of the wanted relief, with the least taken off: on
- * average over the frets and at the worst of them, both alike (§3.23). A fret past the joint may lie below the line: it falls away more than it has to, and nothing is taken for its
- * sake.
+ * What comes off which fret so that the crowns are on one smooth line of the wanted relief, taking off as little as
+ * possible: on average over the frets and at the worst of them, weighted alike (§3.23). A fret past the joint may be
+ * below the line; it falls away more than it has to, and nothing is taken off for its sake.
  *
  * @param crowns the frets before
  * @param after the frets after
@@ -18,10 +18,10 @@ import org.kestan.base.geometry.NeckCurve;
  */
 public record Leveling(FretCrowns crowns, FretCrowns after, List<Off> off) {
 
-    /** Less than this comes off nothing, mm. */
+    /** Smaller amounts are not taken off, mm. */
     private static final double NOTHING = 1e-3;
 
-    /** How often the range of slopes is cut to two thirds: down to 1e-15 of it. */
+    /** How often the range of slopes is reduced to two thirds: down to 1e-15 of it. */
     private static final int TURNS = 85;
 
     /** Takes an unmodifiable copy. */
@@ -30,14 +30,14 @@ public record Leveling(FretCrowns crowns, FretCrowns after, List<Off> off) {
     }
 
     /**
-     * What comes off a fret.
+     * How much comes off a fret.
      *
      * @param fret its number
      * @param off mm, positive
      */
     public record Off(int fret, double off) {}
 
-    /** Nothing comes off. */
+    /** A leveling that takes nothing off. */
     static Leveling none(FretCrowns crowns) {
         return new Leveling(crowns, crowns, List.of());
     }
@@ -76,7 +76,7 @@ public record Leveling(FretCrowns crowns, FretCrowns after, List<Off> off) {
         return new Leveling(crowns, crowns.less(least), off);
     }
 
-    /** What comes off fret 1, mm: as much deeper the nut's slots have to be to stay as high over it. */
+    /** How much comes off fret 1, mm: the nut slots have to be this much deeper to keep the height over it. */
     public double offFirst() {
         return off.stream()
                 .filter(each -> each.fret() == 1)
@@ -85,7 +85,7 @@ public record Leveling(FretCrowns crowns, FretCrowns after, List<Off> off) {
     }
 
     /**
-     * The frets of which too little is left.
+     * The frets that would be left too low.
      *
      * @param height of the lowest fret before, mm
      * @param least height that must be left, mm
@@ -102,9 +102,9 @@ public record Leveling(FretCrowns crowns, FretCrowns after, List<Off> off) {
     }
 
     /**
-     * With the wanted shape taken out the line is straight. For a slope the best line is the highest that passes over no
-     * fret up to the joint; what it costs, {@code mean + most}, is convex in the slope, so that thirds of the range of slopes
-     * close in on the least.
+     * With the wanted shape subtracted, the line is straight. For a given slope the best line is the highest that
+     * passes over no fret up to the joint. Its cost, {@code mean + most}, is convex in the slope, so reducing the
+     * range of slopes by thirds finds the minimum.
      */
     private static double[] least(FretCrowns crowns, double[] over, double joint) {
         double steepest = 0;
@@ -125,7 +125,7 @@ public record Leveling(FretCrowns crowns, FretCrowns after, List<Off> off) {
         return off(crowns, over, joint, (from + to) / 2);
     }
 
-    /** What comes off each fret down to the highest line of a slope that passes over no fret up to the joint. */
+    /** What comes off each fret, down to the highest line of a slope that passes over no fret up to the joint. */
     private static double[] off(FretCrowns crowns, double[] over, double joint, double slope) {
         double height = Double.POSITIVE_INFINITY;
         for (int fret = 1; fret < over.length && crowns.at(fret) <= joint; fret++) {

@@ -16,13 +16,13 @@ import org.kestan.job.terms.PlayingTouch;
  */
 public record Pluck(double force, double share, double place) {
 
-    /** The pluck of a hand: as found for this player where it is the player's own, else by the shop's standards. */
+    /** The pluck of a hand: as found for this player if it is the player's own, or else by the shop's standards. */
     public static Pluck of(Job job, PlayingTouch hand, ShopStandards shop) {
         Pluck usual = of(hand, shop);
         return isFound(job, hand) ? usual.with(job.get(Lines.PLUCK_FORCE).orElseThrow(Expect.present("force"))) : usual;
     }
 
-    /** Tells whether the force of a hand was found by what it just makes buzz. */
+    /** Returns whether the force of a hand was found from the note it just makes buzz. */
     public static boolean isFound(Job job, PlayingTouch hand) {
         return job.get(Lines.PLUCK_FORCE).isPresent() && hand == StringClearance.hand(job);
     }
@@ -35,7 +35,7 @@ public record Pluck(double force, double share, double place) {
                     case MEDIUM -> Standard.PLUCK_MEDIUM;
                     case HARD -> Standard.PLUCK_HARD;
                 });
-        // A pluck at the very end or with no share would be none at all.
+        // A pluck at the very end or with no share would not be one.
         double place = Math.min(Math.max(shop.get(Standard.PLUCK_PLACE), LEAST), 1 - LEAST);
         return new Pluck(force, Math.min(1, shop.get(Standard.PLUCK_SHARE)), place);
     }
@@ -48,7 +48,7 @@ public record Pluck(double force, double share, double place) {
     }
 
     /**
-     * The same hand on a stopped string: it stays where it is over the open one (§3.22).
+     * The same hand on a fretted string: it stays where it is over the open one (§3.22).
      *
      * @param open length of the open string, mm
      * @param length sounding length, mm
@@ -58,7 +58,7 @@ public record Pluck(double force, double share, double place) {
     }
 
     /**
-     * How far the string moves toward the frets where it moves most: {@code A = F·p(1 − p)·L/T}, of it the share (§3.22;
+     * How far the string moves toward the frets where it moves most: the share of {@code A = F·p(1 − p)·L/T} (§3.22;
      * statics of a string under a point load, any textbook).
      *
      * @param length sounding length, mm
@@ -70,8 +70,8 @@ public record Pluck(double force, double share, double place) {
     }
 
     /**
-     * How far the string comes toward the frets at a distance from its fretted end: deepest at the mirror place of the
-     * pluck, straight to both ends (kinematics of the ideal plucked string).
+     * How far the string comes toward the frets at a distance from its fretted end: deepest at the mirror image of the
+     * plucking point, straight to both ends (kinematics of the ideal plucked string).
      *
      * @param amplitude mm
      * @param length sounding length, mm
@@ -94,9 +94,10 @@ public record Pluck(double force, double share, double place) {
     private static final double NEAR_THE_END = 1.45;
 
     /**
-     * What stiffness adds to the envelope, as a share of it: its partials run apart, so that they meet elsewhere than the
-     * ideal string's. A fit to the motion of a stiff string between hinges (its modes: Fletcher &amp; Rossing), within three
-     * hundredths but at the mirror place, where stiffness rounds the corner off and this says too much.
+     * How much stiffness widens the envelope, as a share of it: its partials drift apart and meet elsewhere than the
+     * ideal string's. A fit to the motion of a stiff string with hinged ends (its modes: Fletcher &amp; Rossing),
+     * within three hundredths except at the mirror image of the plucking point, where stiffness rounds the corner off
+     * and this gives too much.
      */
     private static double stiffness(double length, double distance, double end) {
         return Math.max(ALONG * end / length, NEAR_THE_END * end / distance);

@@ -15,7 +15,7 @@ import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.PlayingTouch;
 
 /**
- * The room the strings of one setup have, as its frets are and once they are levelled.
+ * The room the strings of a setup have, with its frets as they are and after leveling.
  *
  * @param swing over the frets as they are
  * @param leveling what would come off them
@@ -44,14 +44,14 @@ public record StringClearance(Swing swing, Leveling leveling, Swing levelled) {
             Leveling leveling = leveling(as, setup, crowns, fall);
             Swing asIs = Swing.of(setup, loads, crowns, pluck);
             Swing levelled = Swing.of(setup, loads, leveling.after(), pluck);
-            // A leveling that gives no room is none (§3.23), but where a shape was asked for.
+            // A leveling that gives no room does not count (§3.23), unless a shape was asked for.
             return levelled.betters(asIs) || as.job().get(Lines.RELIEF_ZONES).isPresent()
                     ? new StringClearance(asIs, leveling, levelled)
                     : new StringClearance(asIs, Leveling.none(crowns), asIs);
         });
     }
 
-    /** What the strings of a setup meet, its frets as they are; empty while no string's gauge and note are known. */
+    /** What the strings of a setup hit, with its frets as they are; empty if no string's gauge and note are known. */
     public static Optional<Swing> swing(SheetAnalysis as, Setup setup, double fall, PlayingTouch hand) {
         return swing(as, setup, fall, Pluck.of(as.job(), hand, as.standards()));
     }
@@ -63,8 +63,8 @@ public record StringClearance(Swing swing, Leveling leveling, Swing levelled) {
     }
 
     /**
-     * The force of a hand by a note that it just makes buzz on the instrument as measured (§3.22): room shrinks with the
-     * force, so that two forces tell the one that leaves none.
+     * The force of a hand from the note that it just makes buzz on the instrument as measured (§3.22): the room
+     * shrinks with the force, so two forces give the one that leaves none.
      *
      * @param string number of the string, counted from the treble side
      * @param pressed where it is pressed, 0 for open
@@ -90,8 +90,8 @@ public record StringClearance(Swing swing, Leveling leveling, Swing levelled) {
     }
 
     /**
-     * What comes off the frets of a setup for the relief it has and the fall-away wanted (§3.23): relief is the rod's, and none
-     * is filed into the board.
+     * What comes off the frets of a setup for its present relief and the wanted fall-away (§3.23): the rod sets the
+     * relief, and none is filed into the board.
      */
     public static Leveling leveling(SheetAnalysis as, Setup setup, FretCrowns crowns, double fall) {
         Job job = as.job();

@@ -3,7 +3,7 @@ package org.kestan.analysis.swing;
 import org.kestan.base.strings.LoadedString;
 
 /**
- * One string over the frets: how much room it has over every fret, pressed at every other. Millimeters. Immutable.
+ * One string over the frets: how much room it has over every fret when pressed at every other. Millimeters. Immutable.
  */
 public final class StringOverFrets {
 
@@ -40,10 +40,10 @@ public final class StringOverFrets {
      */
     public record Meeting(int pressed, int meets, double clearance) {
 
-        /** Room that is less than the readings behind it are good for, mm: common practice, no source. */
+        /** Room smaller than the readings behind it can resolve, mm: common practice, no source. */
         private static final double NONE = 0.05;
 
-        /** Tells whether a string that rattles there rattles on that fret. */
+        /** Returns whether a string that rattles there rattles on that fret. */
         public boolean explainsRattle() {
             return clearance < NONE;
         }
@@ -89,7 +89,7 @@ public final class StringOverFrets {
         return least;
     }
 
-    /** Where it has the least room while one fret, or none, is pressed; that fret is not the last. */
+    /** Where it has the least room with one fret, or none, pressed; that fret is not the last. */
     public Meeting least(int pressed) {
         Meeting found = new Meeting(pressed, pressed + 1, clearance[pressed][pressed + 1]);
         for (int meets = pressed + 2; meets < clearance.length; meets++) {

@@ -13,7 +13,7 @@ import org.kestan.base.sheet.Sides;
 import org.kestan.base.strings.LoadedString;
 
 /**
- * The strings of a setup in movement over the frets (§3.22).
+ * The vibrating strings of a setup over the frets (§3.22).
  *
  * @param crowns the frets
  * @param strings those whose gauge and note are known, from the bass side
@@ -29,14 +29,14 @@ public record Swing(FretCrowns crowns, List<StringOverFrets> strings, Sides<Opti
     }
 
     /**
-     * The lowest action that plays clean: only the crown under that outer string moved.
+     * The lowest action that plays clean, if only the crown under that outer string moves.
      *
      * @param action over fret 12, mm
      * @param limitedBy where the string then just clears
      */
     public record LowestClean(double action, StringOverFrets.Meeting limitedBy) {}
 
-    /** Works out what the strings meet. */
+    /** Works out where the strings hit. */
     public static Swing of(Setup setup, StringLoads loads, FretCrowns crowns, Pluck pluck) {
         List<StringOverFrets> strung = new ArrayList<>();
         for (LoadedString string : loads.strings()) {
@@ -45,7 +45,9 @@ public record Swing(FretCrowns crowns, List<StringOverFrets> strings, Sides<Opti
         return new Swing(crowns, strung, Sides.of(side -> lowestClean(setup, outer(strung, side), side, crowns)));
     }
 
-    /** Tells whether it is worth having instead of another: more room where there is least, and no clean note that then buzzes. */
+    /**
+     * Returns whether it is better than another: more room in the tightest place, and no clean note that then buzzes.
+     */
     boolean betters(Swing before) {
         double most = worst().map(string -> string.least().clearance()).orElse(0.0);
         double was = before.worst().map(string -> string.least().clearance()).orElse(0.0);
@@ -63,23 +65,23 @@ public record Swing(FretCrowns crowns, List<StringOverFrets> strings, Sides<Opti
         return true;
     }
 
-    /** The string of a number, counted from the treble side; empty where it is not known. */
+    /** The string with a number, counted from the treble side; empty if it is not known. */
     public Optional<StringOverFrets> string(int number) {
         return strings.stream().filter(each -> each.number() == number).findFirst();
     }
 
-    /** The string that has the least room; empty for no string. */
+    /** The string with the least room; empty for no string. */
     public Optional<StringOverFrets> worst() {
         return strings.stream()
                 .min(Comparator.comparingDouble(string -> string.least().clearance()));
     }
 
-    /** Tells whether both outer strings are known. */
+    /** Returns whether both outer strings are known. */
     public boolean knowsBothSides() {
         return lowestClean.bass().isPresent() && lowestClean.treble().isPresent();
     }
 
-    /** The lowest clean action of both sides, mm, where both outer strings are known. */
+    /** The lowest clean action of both sides, mm, if both outer strings are known. */
     public Sides<Double> lowestActions() {
         return lowestClean.map(clean ->
                 clean.orElseThrow(Expect.present("lowest clean action")).action());
@@ -116,7 +118,7 @@ public record Swing(FretCrowns crowns, List<StringOverFrets> strings, Sides<Opti
         return new StringOverFrets(string, pluck.amplitude(saddle, tension), clearance);
     }
 
-    /** A crown that rises by r lifts the string over fret m, pressed at n, by {@code r·(x_m − x_n)/(x_s − x_n)}. */
+    /** A crown raised by r lifts the string over fret m, pressed at n, by {@code r·(x_m − x_n)/(x_s − x_n)}. */
     private static Optional<LowestClean> lowestClean(
             Setup setup, Optional<StringOverFrets> outer, Side side, FretCrowns crowns) {
         if (outer.isEmpty()) {

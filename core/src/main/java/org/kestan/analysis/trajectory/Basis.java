@@ -14,7 +14,7 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Sides;
 
 /**
- * The numbers the arithmetic rests on, read from a job, with a default where the sheet allows one. Millimeters.
+ * The numbers all calculations are based on, read from a job, with a default where the sheet allows one. Millimeters.
  *
  * @param frets fret positions
  * @param jointFret J
@@ -83,27 +83,30 @@ public record Basis(
         return frets.at(actionFret);
     }
 
-    /** Tells whether a default stood in for a path or for a part of it. */
+    /** Returns whether a default was used for a path or for a part of it. */
     public boolean assumes(String path) {
         return assumed.stream().anyMatch(each -> path.equals(each) || path.startsWith(each + "."));
     }
 
-    /** Tells whether the neck pitch can be told: frets over the top were read, not taken from the shop (§2). */
+    /** Returns whether the neck pitch is known: the frets over the top were read, not assumed (§2). */
     public boolean pitchIsKnown() {
         return !assumes(Reading.FRETS_OVER_TOP.path());
     }
 
-    /** With the fret line lowered parallel to itself against the neck, mm: the board planed. */
+    /** The same with the fret line lowered parallel to itself relative to the neck, mm: the board planed. */
     public Basis planed(double by) {
         return with(basis -> basis.fretsOverTop(fretsOverTop - by).straightedge(straightedge.over(fretsOverTop - by)));
     }
 
-    /** The relief to work to: the one wanted, or as it is where no rod can set another (§3.5), mm. */
+    /** The relief to work to: the wanted one, or the present one if no rod can set another (§3.5), mm. */
     public double reliefFor(OptionalDouble wanted) {
         return reliefStays ? reliefGap : wanted.orElse(reliefGap);
     }
 
-    /** The same neck with more lean and waist, mm; where its gaps were read it is as it was, as far as the bow can see to that. */
+    /**
+     * The same neck with more lean and waist, mm; where its gaps were read, it stays as it was as far as the bow
+     * allows.
+     */
     public Basis shaped(double lean, double waist) {
         return lean == 0 && waist == 0
                 ? this
@@ -111,12 +114,12 @@ public record Basis(
                         profile.fits().map(fit -> fit.shaped(lean, waist, reliefPlace)), profile.bothSides()));
     }
 
-    /** Tells whether the action was read; otherwise it is what the projection implies (§3.6a). */
+    /** Returns whether the action was read; otherwise it is implied by the projection (§3.6a). */
     public boolean actionIsRead() {
         return !assumes(Reading.ACTION_BASS.path()) && !assumes(Reading.ACTION_TREBLE.path());
     }
 
-    /** Tells whether the relief was read. */
+    /** Returns whether the relief was read. */
     public boolean reliefIsRead() {
         return !assumes(Reading.RELIEF.path());
     }
@@ -126,7 +129,7 @@ public record Basis(
         return new NeckRotation(jointToSaddle, fretsOverTop);
     }
 
-    /** The evenly curved neck that shows a gap where the relief of this sheet is read (§3.2). */
+    /** The evenly curved neck that gives a gap where the relief of this sheet is read (§3.2). */
     public NeckCurve evenly(double gap) {
         return NeckCurve.ofGap(gap, reliefPlace, frets.at(1), joint());
     }

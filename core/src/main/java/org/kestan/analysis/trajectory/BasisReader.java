@@ -32,7 +32,7 @@ import org.kestan.job.terms.ProjectionOver;
 import org.kestan.job.terms.StraightedgePosition;
 import org.kestan.job.visits.Visit;
 
-/** Reads the {@link Basis} out of a job: what is there, where a default is used, and what keeps it from being read. */
+/** Reads the {@link Basis} from a job: what was entered, where a default is used, and what prevents reading it. */
 final class BasisReader {
 
     private static final int LOWEST = 2;
@@ -54,7 +54,7 @@ final class BasisReader {
         return List.copyOf(faults);
     }
 
-    /** Reads the basis; empty exactly when there are faults. */
+    /** Reads the basis; empty exactly if there are errors. */
     Optional<Basis> read() {
         OptionalDouble scale = need(Dimension.SCALE);
         OptionalInt jointFret = jointFret();
@@ -156,7 +156,7 @@ final class BasisReader {
         return standards.holds(School.IGNORE_SINK) ? 0 : standards.get(Standard.SINK);
     }
 
-    /** The action on a side; where it was not read the projection has to imply it (§3.6a). */
+    /** The action on a side; if it was not read, the projection has to imply it (§3.6a). */
     private OptionalDouble action(Side side) {
         Reading reading = side == Side.BASS ? Reading.ACTION_BASS : Reading.ACTION_TREBLE;
         if (visit.knowsProjection() && visit.get(reading).isEmpty()) {
@@ -188,7 +188,7 @@ final class BasisReader {
         return front;
     }
 
-    /** How much higher the straightedge reads than under the outer strings, mm; what is not said is assumed. */
+    /** How much higher the straightedge reads than under the outer strings, mm; missing inputs are assumed. */
     private double middleOverEdge(Board board, Frets frets, int joint, double toCaliper) {
         Optional<StraightedgePosition> across = job.get(Lines.PROJECTION_ACROSS);
         if (across.filter(StraightedgePosition.EDGE::equals).isPresent()) {
@@ -201,7 +201,7 @@ final class BasisReader {
         return board.middleOverEdge(frets.at(1), frets.at(joint), toCaliper);
     }
 
-    /** The fretboard: its end at the last fret, one radius where only one was read. */
+    /** The fretboard: its end at the last fret, a single radius if only one was read. */
     private Board board(Frets frets, int joint, double jointToSaddle) {
         OptionalDouble nut = visit.millimeters(Reading.RADIUS_NUT);
         OptionalDouble body = visit.millimeters(Reading.RADIUS_BODY);
@@ -278,7 +278,10 @@ final class BasisReader {
         return read.orElse(instead);
     }
 
-    /** A projection, read against what stands so high over the top, as the fret line under the outer strings at the saddle. */
+    /**
+     * A projection, read against something at the given height over the top, as the fret line under the outer strings
+     * at the saddle.
+     */
     private OptionalDouble carried(Reading reading, double over, Straightedge straightedge) {
         OptionalDouble value = visit.millimeters(reading);
         return value.isPresent() ? OptionalDouble.of(straightedge.atSaddle(value.getAsDouble() + over)) : value;

@@ -24,7 +24,7 @@ import org.kestan.job.Job;
 import org.kestan.job.terms.Lines;
 import org.kestan.job.visits.Visit;
 
-/** Reads the neck's profile out of a job (§3.2): the relief, the gaps over single frets, the strings over any fret. */
+/** Reads the neck's profile from a job (§3.2): the relief, the gaps over single frets, the strings over any fret. */
 final class ProfileReader {
 
     private final Visit visit;
@@ -36,7 +36,7 @@ final class ProfileReader {
     private final HeldFrets profileHeld;
     private final NeckCurve straight;
 
-    /** Where what can't be is said. */
+    /** Where errors are reported. */
     @FunctionalInterface
     interface Faults {
         void add(Line<?> line, Finding problem, Finding accepted);
@@ -65,7 +65,7 @@ final class ProfileReader {
                 .anyMatch(reading -> !visit.fretByFret(reading).isEmpty());
     }
 
-    /** How much the frets go down for each mm past the joint, as the extension was read. */
+    /** How much the frets drop per mm past the joint, as the extension was read. */
     private double fall() {
         OptionalDouble length = visit.millimeters(Reading.EXTENSION_LENGTH);
         OptionalDouble fallAway = visit.millimeters(Reading.EXTENSION_FALL_AWAY);
@@ -74,7 +74,7 @@ final class ProfileReader {
                 : 0;
     }
 
-    /** The fret at which the relief is read; empty, and said, when there can be none. */
+    /** The fret at which the relief is read; empty, with an error, if there can be none. */
     OptionalInt reliefReadAt() {
         if (!possible(held, visit.get(Lines.HELD).isPresent() ? Lines.HELD : Lines.PROFILE_HELD)) {
             return OptionalInt.empty();
@@ -119,9 +119,7 @@ final class ProfileReader {
         return new NeckCurve.Place(frets.at(held.low()), frets.at(held.high()), frets.at(at));
     }
 
-    /**
-     * The relief gap: as read there, else as the fitted neck shows it (§3.5).
-     */
+    /** The relief gap: as read there, or else as the fitted neck shows it (§3.5). */
     double relief(NeckProfile profile, int readAt) {
         return reliefKnown()
                 .orElseGet(() -> gapsAreRead() || profile.gaps().size() > 1
@@ -130,7 +128,8 @@ final class ProfileReader {
     }
 
     /**
-     * The neck by everything that was read. Where both sides were read the relief lies between them and is left to them.
+     * The neck from everything that was read. If both sides were read, the relief is between them and follows from
+     * them.
      *
      * @param nut over fret 1, each side, mm
      * @param action over the action's fret, each side, mm; empty where it was not read
@@ -159,7 +158,7 @@ final class ProfileReader {
                 true);
     }
 
-    /** A relief alone is constant curvature, wherever it was held (§3.2). */
+    /** A relief alone means constant curvature, wherever the string was held (§3.2). */
     private NeckFit laid(List<Gap> gaps) {
         NeckFit fit = NeckFit.of(gaps, straight);
         return gaps.size() == 1 && gaps.get(0).line() == Reading.RELIEF
@@ -205,9 +204,9 @@ final class ProfileReader {
     }
 
     /**
-     * The strings over other frets than those of nut and action: the string passes over fret 1 and the action's fret as was
-     * read, so that its height over a third one is a gap under a straightedge on these two. Where nut or action were not
-     * read on that side, nothing can be told from it.
+     * The strings over frets other than those of nut and action: the string passes over fret 1 and the action's fret
+     * as read, so its height over a third one is a gap under a straightedge on these two. If nut or action were not
+     * read on that side, it gives no information.
      */
     private List<Gap> heights(Side side, double nut, OptionalDouble action) {
         int actionFret = visit.actionFret();

@@ -5,7 +5,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity.Distance;
 import org.kestan.base.finding.Quantity.Fret;
 
-/** What keeps a sheet from being worked out, and what would be accepted in its place. */
+/** Why a sheet can't be worked out, and what would be accepted instead. */
 public enum SheetFinding implements Finding.Kind {
     NO_FRET_FOR_ACTION(Fret.class),
     NO_FRET_FOR_JOINT(Fret.class),

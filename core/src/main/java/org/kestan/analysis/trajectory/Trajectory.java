@@ -48,14 +48,14 @@ public record Trajectory(Basis basis, Neck neck, Sides<StringLine> strings) {
     }
 
     /**
-     * A trajectory, or the faults that kept it from being worked out.
+     * A trajectory, or the errors that prevented it.
      *
      * @param trajectory empty exactly when there are faults
      * @param faults each at its place
      */
     public record Read(Optional<Trajectory> trajectory, List<Fault> faults) {}
 
-    /** The string lines by what was read over fret 1, which lies on the fret line, and over the action's fret (§3.3). */
+    /** The string lines from the readings over fret 1, which is on the fret line, and over the action's fret (§3.3). */
     private static Sides<StringLine> lines(Basis basis, Neck neck) {
         double at = basis.actionAt();
         return Sides.of(side -> StringLine.through(
@@ -77,7 +77,7 @@ public record Trajectory(Basis basis, Neck neck, Sides<StringLine> strings) {
         return basis.supportHeight() - meanSaddleHeight();
     }
 
-    /** Measured minus implied strung projection (§3.4), mm; empty when not both were read. */
+    /** Measured minus implied strung projection (§3.4), mm; empty unless both were read. */
     public OptionalDouble disagreement() {
         OptionalDouble strung = basis.projectionStrung();
         return strung.isPresent() && basis.actionIsRead()
@@ -85,14 +85,14 @@ public record Trajectory(Basis basis, Neck neck, Sides<StringLine> strings) {
                 : OptionalDouble.empty();
     }
 
-    /** Where the fret line arrives at the saddle at pitch, by all that was read (§3.4), mm over the soundboard. */
+    /** The height of the fret line at the saddle at pitch, from all readings (§3.4), mm over the soundboard. */
     public double fretLine() {
         return basis.reconciled().map(Reconciled::value).orElseGet(this::impliedStrung);
     }
 
     /**
-     * The same with strings and straightedge brought to one estimate; what the straightedge will read is then told as a change
-     * of its own reading (§3.4).
+     * The same with strings and straightedge combined into one estimate; predicted straightedge readings are then
+     * changes of its own reading (§3.4).
      *
      * @param weightStrings how much the strings count, 0 to 1
      */
@@ -109,7 +109,7 @@ public record Trajectory(Basis basis, Neck neck, Sides<StringLine> strings) {
                 strings);
     }
 
-    /** How far the body folds up under string load: slack minus strung (mm); empty when not read both ways. */
+    /** How far the body folds up under string load: slack minus strung (mm); empty unless both were read. */
     public OptionalDouble sink() {
         if (basis.projectionStrung().isEmpty() || basis.projectionSlack().isEmpty()) {
             return OptionalDouble.empty();
@@ -118,7 +118,10 @@ public record Trajectory(Basis basis, Neck neck, Sides<StringLine> strings) {
                 basis.projectionSlack().getAsDouble() - basis.projectionStrung().getAsDouble());
     }
 
-    /** The neck's own part of the sink: it straightens, or bows back, when the strings are off (§3.4), mm; empty when not read. */
+    /**
+     * The neck's own part of the sink, since it straightens, or bows back, when the strings are off (§3.4), mm; empty
+     * if not read.
+     */
     private OptionalDouble neckSink() {
         OptionalDouble slack = basis.reliefSlack();
         if (slack.isEmpty() || !basis.reliefIsRead()) {
@@ -129,7 +132,7 @@ public record Trajectory(Basis basis, Neck neck, Sides<StringLine> strings) {
         return OptionalDouble.of(atRest.saddleShift(strung, basis.jointToSaddle()));
     }
 
-    /** The body's own part of the sink, the neck's taken off (§3.4), mm; empty when the two can't be told apart. */
+    /** The body's own part of the sink, without the neck's (§3.4), mm; empty if the two can't be separated. */
     public OptionalDouble bodySink() {
         return sink().isPresent() && neckSink().isPresent()
                 ? OptionalDouble.of(sink().getAsDouble() - neckSink().getAsDouble())
@@ -137,23 +140,23 @@ public record Trajectory(Basis basis, Neck neck, Sides<StringLine> strings) {
     }
 
     /**
-     * The sink that loose braces are told by (§3.4), mm: the body's part; unsplit the whole, but for a neck with a rod that
-     * works, which may have bowed back by as much. Empty when it can't be told.
+     * The sink that indicates loose braces (§3.4), mm: the body's part; if it can't be separated, the whole, except
+     * for a neck with a working rod, which may have bowed back by as much. Empty if it can't be determined.
      */
     public OptionalDouble judgedSink(Visit visit) {
         OptionalDouble body = bodySink();
         return body.isPresent() || needsSlackRelief(visit) ? body : sink();
     }
 
-    /** Tells whether the slack relief has to be read before the sink says anything of the body. */
+    /** Returns whether the slack relief has to be read before the sink says anything about the body. */
     public boolean needsSlackRelief(Visit visit) {
         return basis.reliefSlack().isEmpty()
                 && visit.get(Lines.TRUSS_ROD).filter(TrussRod::canSet).isPresent();
     }
 
     /**
-     * How far the body is taken to fold up under string load, mm: as read, else the shop's default; nothing where the shop
-     * ignores it.
+     * How far the body is taken to fold up under string load, mm: as read, or else the shop's default; zero if the
+     * shop ignores it.
      */
     public double sinkTaken(ShopStandards shop) {
         return shop.holds(School.IGNORE_SINK) ? 0 : sink().orElse(shop.get(Standard.SINK));
@@ -164,7 +167,7 @@ public record Trajectory(Basis basis, Neck neck, Sides<StringLine> strings) {
         return basis.rotation();
     }
 
-    /** Present neck pitch, positive = set back (§3.7); empty where the frets' height over the top is assumed. */
+    /** Present neck pitch, positive = set back (§3.7); empty if the height of the frets over the top is assumed. */
     public Optional<Angle> pitch() {
         return basis.pitchIsKnown() ? Optional.of(rotation().pitch(fretLine())) : Optional.empty();
     }

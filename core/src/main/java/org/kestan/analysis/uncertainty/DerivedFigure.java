@@ -43,12 +43,12 @@ public enum DerivedFigure {
         this.of = of;
     }
 
-    /** Returns the figure of a correction, empty when it was not worked out. */
+    /** Returns the figure of a correction, empty if it was not worked out. */
     public OptionalDouble of(Correction plan) {
         return of.apply(plan);
     }
 
-    /** Tells whether the figure is an angle; otherwise it is a length. */
+    /** Returns whether the figure is an angle; otherwise it is a length. */
     public boolean isAngle() {
         return this == NECK_ANGLE || this == NECK_PITCH || this == PLANNED_PITCH;
     }

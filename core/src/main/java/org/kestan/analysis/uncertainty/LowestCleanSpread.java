@@ -14,7 +14,7 @@ import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.terms.PlayingTouch;
 
-/** How well the lowest clean action is known: by the readings, and by force and share of the hand (§3.22). */
+/** How well the lowest clean action is known: from the readings, and from force and share of the hand (§3.22). */
 public final class LowestCleanSpread {
 
     private LowestCleanSpread() {}
@@ -45,7 +45,7 @@ public final class LowestCleanSpread {
         return value * value;
     }
 
-    /** Force and share only count as their product: a force that was found has its share in it. */
+    /** Only the product of force and share counts; a force that was found includes its share. */
     private static List<Standard> spreads(SheetAnalysis sheet, PlayingTouch hand) {
         return Pluck.isFound(sheet.job(), hand)
                 ? List.of(Standard.PLUCK_FOUND_SPREAD)

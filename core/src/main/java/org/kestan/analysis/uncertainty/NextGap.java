@@ -19,7 +19,8 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.job.Job;
 
 /**
- * The fret over which one more gap is worth most: the one that narrows most where the strings put the fret line at the bridge.
+ * The fret where one more gap is worth the most: the one that narrows the position of the fret line at the bridge, as
+ * given by the strings, the most.
  *
  * @param fret its number
  * @param now expanded uncertainty of the implied strung projection as read, mm
@@ -30,13 +31,13 @@ public record NextGap(int fret, double now, double then) {
     /** How much bow, lean and waist necks have before anything is read, standard deviations, mm. From memory. */
     private static final double[] USUAL = {0.3, 0.15, 0.15};
 
-    /** A gap that narrows it by less is not worth a leaf. */
+    /** A gap that narrows it by less than this is not worth reading. */
     private static final double WORTH = 0.95;
 
     /**
-     * Finds it. Where the strings put the fret line hangs on how far the fret dips at which the action was read: that fret is
-     * named whose gap tells most of it beside what was read, by linear Bayesian estimation (Rasmussen and Williams,
-     * <i>Gaussian Processes</i>, 2.1).
+     * Finds it. The fret line given by the strings depends on the dip at the fret where the action was read, so this
+     * names the fret whose gap tells the most about it beyond the existing readings, by linear Bayesian estimation
+     * (Rasmussen and Williams, <i>Gaussian Processes</i>, 2.1).
      *
      * @return empty when no gap would narrow it
      */
@@ -70,7 +71,7 @@ public record NextGap(int fret, double now, double then) {
         IMPLIED
     }
 
-    /** The fret whose gap tells most of how far the action's fret dips; empty when all were read. */
+    /** The fret whose gap tells the most about the dip at the action's fret; empty if all were read. */
     static OptionalInt fret(Basis basis) {
         NeckCurve neck = basis.profile().neck().middle();
         List<Gap> gaps = basis.profile().gaps();
@@ -123,7 +124,7 @@ public record NextGap(int fret, double now, double then) {
         return MatrixUtils.createRealVector(terms);
     }
 
-    /** What is left unknown of a dip that is so much of each term, mm². */
+    /** The remaining variance of a dip with the given shares of each term, mm². */
     private static double left(RealMatrix known, RealVector terms) {
         return terms.dotProduct(new LUDecomposition(known).getSolver().solve(terms));
     }

@@ -15,8 +15,9 @@ public record Propagation(double value, double standard, double[] contributions)
     public static final double COVERAGE = 2;
 
     /**
-     * Coverage factor for about 95 %: 2 where the result is near normal, less where few rectangular inputs make it up, down to
-     * 1.65 for a single one (JCGM 100:2008, G.6.5), 1.90 for two alike (a triangle); between them a parabola.
+     * Coverage factor for about 95 %: 2 if the result is nearly normal, less if few rectangular inputs make it up,
+     * down to 1.65 for a single one (JCGM 100:2008, G.6.5) and 1.90 for two alike (a triangle), with a parabola in
+     * between.
      *
      * @param excess excess kurtosis of the result, 0 for normal, −1.2 for rectangular
      */
@@ -75,7 +76,7 @@ public record Propagation(double value, double standard, double[] contributions)
         return (above - below) / 2;
     }
 
-    /** Combined standard uncertainty of signed contributions; correlation coefficients empty for none. */
+    /** Combined standard uncertainty of signed contributions; no correlation coefficients if empty. */
     static double combined(double[] signed, double[][] correlation) {
         double sum = 0;
         for (int i = 0; i < signed.length; i++) {

@@ -12,7 +12,7 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.base.sheet.Tool;
 
 /**
- * How well each derived figure of a job is known: every {@link UncertainInput} counts, what was read and where a default is used.
+ * How well each derived figure of a job is known, with every {@link UncertainInput} included, whether read or assumed.
  *
  * @param estimates expanded uncertainty and dominating reading of each figure that was worked out
  */
@@ -30,7 +30,7 @@ public record Uncertainty(Map<DerivedFigure, Estimate> estimates) {
      */
     public record Estimate(double expanded, Optional<Reading> dominating, boolean assumed, double share) {
 
-        /** Nothing is known of how well it is known. */
+        /** No uncertainties known. */
         public static final Estimate NONE = new Estimate(0, Optional.empty(), false, 0);
 
         /** How many times better the figure would be known with a better tool for the dominating reading. */
@@ -46,7 +46,7 @@ public record Uncertainty(Map<DerivedFigure, Estimate> estimates) {
     }
 
     /**
-     * Works out the uncertainties of a correction that is come by in another way.
+     * Works out the uncertainties of a correction obtained in another way.
      *
      * @param work the correction of what follows from a sheet; empty where there is none
      */
@@ -65,8 +65,8 @@ public record Uncertainty(Map<DerivedFigure, Estimate> estimates) {
     }
 
     /**
-     * Works out the uncertainties of any figures of a sheet, by shifting each input by its standard uncertainty and working
-     * them out again (JCGM 100:2008, 5.1.3, note 2).
+     * Works out the uncertainties of any figures of a sheet, by shifting each input by its standard uncertainty and
+     * recomputing (JCGM 100:2008, 5.1.3, note 2).
      *
      * @param type what figures there may be
      * @param work works out those that are known; mm or radians
@@ -95,12 +95,14 @@ public record Uncertainty(Map<DerivedFigure, Estimate> estimates) {
         return estimates;
     }
 
-    /** Returns how well a figure is known, empty when it was not worked out. */
+    /** Returns how well a figure is known, empty if it was not worked out. */
     public Optional<Estimate> of(DerivedFigure figure) {
         return Optional.ofNullable(estimates.get(figure));
     }
 
-    /** Excess kurtosis of the sum: that of a rectangular part is −1.2, of a normal one nothing; fourth cumulants add up. */
+    /**
+     * Excess kurtosis of the sum: that of a rectangular part is −1.2, of a normal one zero; fourth cumulants add up.
+     */
     private static double excess(List<UncertainInput> inputs, double[] contributions, double combined) {
         double sum = 0;
         for (int i = 0; i < contributions.length; i++) {

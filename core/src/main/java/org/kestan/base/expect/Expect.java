@@ -8,7 +8,7 @@ public final class Expect {
     private Expect() {}
 
     /**
-     * Makes the exception for a value that is missing.
+     * Makes the exception for a missing value.
      *
      * @param what the value, such as {@code "measured setup"}
      * @return a supplier for {@link java.util.Optional#orElseThrow(Supplier)}

@@ -1,7 +1,7 @@
 package org.kestan.base.finding;
 
 /**
- * Something that keeps a job from being read or solved, at its place.
+ * An error, with its place, that prevents a job from being read or solved.
  *
  * @param pointer JSON pointer of the place in the job file, empty for the whole
  * @param problem what is wrong
@@ -9,10 +9,10 @@ package org.kestan.base.finding;
  */
 public record Fault(String pointer, Finding problem, Finding accepted) {
 
-    /** What is wrong where something that is needed was not said. */
+    /** The problem if a required value is missing. */
     public interface Missing extends Finding.Kind {}
 
-    /** Tells whether something is only not said, rather than wrong. */
+    /** Returns whether something is only missing, rather than wrong. */
     public boolean isMissing() {
         return problem.kind() instanceof Missing;
     }

@@ -4,21 +4,21 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * Something that was found: what it is, and the quantities in it. A sentence in some language and unit is made of it by
- * {@code org.kestan.text}.
+ * A result: its kind, and the quantities in it. {@code org.kestan.text} turns it into a sentence in a language and
+ * unit.
  *
  * @param kind what it is
  * @param quantities as many and of such types as the kind takes
  */
 public record Finding(Kind kind, List<Quantity> quantities) {
 
-    /** A kind of finding; each room has an enum of its own, each way of putting an instrument right its own constants. */
+    /** A kind of finding; each part of the core has its own enum, each way its own constants. */
     public interface Kind {
 
         /** Returns the types of the quantities that belong to it, in order. */
         List<Class<?>> takes();
 
-        /** Returns the key under which its words lie, such as {@code gate-finding.nut-low}; by default of an enum. */
+        /** Returns the key of its texts, such as {@code gate-finding.nut-low}; by default that of an enum. */
         default String key() {
             return Keyed.kebab(getClass()) + "."
                     + ((Enum<?>) this).name().toLowerCase(Locale.ROOT).replace('_', '-');
@@ -36,7 +36,7 @@ public record Finding(Kind kind, List<Quantity> quantities) {
 
     private record Coded(String key, List<Class<?>> takes) implements Kind {}
 
-    /** A kind that stands alone, by the key of its words. */
+    /** A kind that is not in an enum, by the key of its texts. */
     public static Kind kind(String key, Class<?>... takes) {
         return new Coded(key, List.of(takes));
     }
@@ -58,7 +58,7 @@ public record Finding(Kind kind, List<Quantity> quantities) {
         }
     }
 
-    /** Tells whether it is of a kind. */
+    /** Returns whether it is of a kind. */
     public boolean is(Kind other) {
         return kind.equals(other);
     }

@@ -4,10 +4,10 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** A choice or a term with the key that files and words know it by. */
+/** A choice or a term with its key in files and texts. */
 public interface Keyed {
 
-    /** Returns the key, unique within its family; where it stands in the job file, the one fixed there. */
+    /** Returns the key, unique within its family; for a choice in the job file, the one fixed there. */
     String key();
 
     /** Returns the family of terms it belongs to, such as {@code joint} or {@code truss-rod}. */
@@ -22,12 +22,12 @@ public interface Keyed {
                 .findFirst();
     }
 
-    /** Returns the name of a constant in small letters with hyphens. */
+    /** Returns the name of a constant in lower case with hyphens. */
     static String kebab(Enum<?> constant) {
         return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
-    /** Returns the name of a type in small letters with hyphens; of an enum constant's own class, that of the enum. */
+    /** Returns the name of a type in lower case with hyphens; for the class of an enum constant, that of the enum. */
     static String kebab(Class<?> type) {
         Class<?> named = type.isEnum()
                         || type.getSuperclass() == null

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.kestan.base.geometry.Angle;
 
-/** A quantity in a finding, typed as what it is: how it is printed, and in which unit, is for others. */
+/** A quantity in a finding, with a type for what it is; how and in which unit it is printed is decided elsewhere. */
 public sealed interface Quantity {
 
     /**
@@ -16,7 +16,7 @@ public sealed interface Quantity {
      */
     record Distance(double millimeters, Fineness reading) implements Quantity {}
 
-    /** How finely a length is read or set. */
+    /** How precisely a length is read or set. */
     enum Fineness {
         /** With a rule. */
         RULE,
@@ -26,16 +26,16 @@ public sealed interface Quantity {
         FAR
     }
 
-    /** A length with its sign, whichever it is, mm. */
+    /** A length with an explicit sign, mm. */
     record Signed(double millimeters) implements Quantity {}
 
-    /** What a length changes by, mm; nothing where it stays. */
+    /** The change of a length, mm; zero if it stays. */
     record Difference(double millimeters) implements Quantity {}
 
     /** A force, N. */
     record Force(double newtons) implements Quantity {}
 
-    /** Feeler leaves that are laid on each other, as they are marked; none where no leaf is as thin. */
+    /** A stack of feeler leaves, as they are marked; empty if no leaf is that thin. */
     record Stack(List<String> leaves) implements Quantity {
         /** Takes an unmodifiable copy. */
         public Stack {
@@ -55,7 +55,7 @@ public sealed interface Quantity {
     /** Minutes of waiting. */
     record Minutes(double minutes) implements Quantity {
 
-        /** Whole minutes, one at least. */
+        /** Whole minutes, at least one. */
         public int whole() {
             return (int) Math.max(1, Math.round(minutes));
         }
@@ -73,19 +73,19 @@ public sealed interface Quantity {
     /** A fret by its number. */
     record Fret(int number) implements Quantity {}
 
-    /** How many of something. */
+    /** A count. */
     record Count(int number) implements Quantity {}
 
-    /** A moment, by the clock on the wall. */
+    /** A moment, by the wall clock. */
     record Moment(Instant at) implements Quantity {}
 
     /** A plain number or ratio. */
     record Plain(double number) implements Quantity {}
 
-    /** A term with a word of its own: a way, a joint, a reading. */
+    /** A term with its own text: a way, a joint, a reading. */
     record Term(Keyed term) implements Quantity {}
 
-    /** What a person or a file wrote, word for word. */
+    /** What a person or a file wrote, verbatim. */
     record Verbatim(String text) implements Quantity {}
 
     /** A finding within another. */
@@ -114,12 +114,12 @@ public sealed interface Quantity {
         return new Distance(millimeters, Fineness.FAR);
     }
 
-    /** A length with its sign, mm. */
+    /** A length with an explicit sign, mm. */
     static Signed signed(double millimeters) {
         return new Signed(millimeters);
     }
 
-    /** What a length changes by, mm. */
+    /** The change of a length, mm. */
     static Difference difference(double millimeters) {
         return new Difference(millimeters);
     }
@@ -144,12 +144,12 @@ public sealed interface Quantity {
         return new Term(term);
     }
 
-    /** Terms in a row. */
+    /** Several terms. */
     static Several terms(List<? extends Keyed> terms) {
         return new Several(terms.stream().<Quantity>map(Term::new).toList());
     }
 
-    /** Texts in a row. */
+    /** Several texts. */
     static Several texts(Stream<String> texts) {
         return new Several(texts.<Quantity>map(Verbatim::new).toList());
     }

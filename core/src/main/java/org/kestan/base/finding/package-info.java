@@ -1,6 +1,6 @@
 /**
- * What the rooms of the core have to say, before any words: a kind and the quantities that belong to it, each typed as what
- * it is. Whoever shows a finding asks {@code org.kestan.text} for its sentence.
+ * Results of the core, before any texts: a kind and its quantities, each with a type for what it is. To show a
+ * finding, ask {@code org.kestan.text} for its sentence.
  *
  * <p>Each room keeps its kinds in an enum of its own beside what finds them.
  */

@@ -1,7 +1,7 @@
 package org.kestan.base.geometry;
 
 /**
- * An angle. Immutable; arithmetic is in radians, degrees are for people and files.
+ * An angle. Immutable; computed in radians, shown to people and in files in degrees.
  *
  * @param radians the angle in radians, positive where a neck is set back
  */
@@ -50,12 +50,12 @@ public record Angle(double radians) implements Comparable<Angle> {
         return new Angle(radians - other.radians);
     }
 
-    /** Returns the same angle the other way. */
+    /** Returns the same angle in the opposite direction. */
     public Angle negated() {
         return new Angle(-radians);
     }
 
-    /** Returns the size of the angle, whichever way it goes. */
+    /** Returns the absolute value of the angle. */
     public Angle abs() {
         return new Angle(Math.abs(radians));
     }

@@ -1,8 +1,8 @@
 package org.kestan.base.geometry;
 
 /**
- * A fretboard as a cone under strings that spread: its radius and the distance between the outer strings, each linear along
- * it. Millimeters; positions from the nut end.
+ * A fretboard as a cone under strings that spread: its radius and the distance between the outer strings, each linear
+ * along it. Millimeters; positions from the nut end.
  *
  * @param radiusNut radius at the nut end; infinite for a flat board
  * @param radiusBody radius at the body end; infinite for a flat board
@@ -14,12 +14,12 @@ package org.kestan.base.geometry;
 public record Board(
         double radiusNut, double radiusBody, double end, double spacingNut, double spacingBridge, double saddle) {
 
-    /** Tells whether its crowns lie in a plane, as far as is known. */
+    /** Returns whether its crowns are in one plane, as far as is known. */
     public boolean isFlat() {
         return Double.isInfinite(radiusNut) || Double.isInfinite(radiusBody);
     }
 
-    /** Radius at x, carried on past the board; infinite for a flat one. */
+    /** Radius at x, extrapolated past the board; infinite for a flat one. */
     public double radiusAt(double x) {
         return isFlat() ? Double.POSITIVE_INFINITY : radiusNut + (radiusBody - radiusNut) * x / end;
     }
@@ -31,7 +31,7 @@ public record Board(
 
     /**
      * How much higher the crown is in the middle than under the outer strings at x: {@code R − √(R² − v²)} (circular
-     * segments, <i>Machinery's Handbook</i>); 0 for a flat board, R where the strings stand wider than the circle.
+     * segments, <i>Machinery's Handbook</i>); 0 for a flat board, R if the strings are farther apart than the circle.
      */
     public double sagittaAt(double x) {
         double half = halfSpacingAt(x);
@@ -39,13 +39,13 @@ public record Board(
         if (Double.isInfinite(radius)) {
             return 0;
         }
-        // Written so that a large radius does not lose its digits.
+        // Written so that a large radius does not lose precision.
         return half >= radius ? radius : half * half / (radius + Math.sqrt(radius * radius - half * half));
     }
 
     /**
-     * How much higher a straightedge along the middle passes than the line under the outer strings, a distance past the
-     * joint: {@code c = s_J + (s_J − s_1)·distance/(x_J − x_1)} (§3.4).
+     * How much higher a straightedge along the middle passes than the line under the outer strings, at a distance past
+     * the joint: {@code c = s_J + (s_J − s_1)·distance/(x_J − x_1)} (§3.4).
      *
      * @param fret1 position of fret 1
      * @param joint position of the joint fret

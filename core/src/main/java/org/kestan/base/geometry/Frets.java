@@ -1,13 +1,13 @@
 package org.kestan.base.geometry;
 
 /**
- * Where the frets of an equal-tempered fretboard lie.
+ * The positions of the frets of an equal-tempered fretboard.
  *
  * @param scale scale length in mm, positive
  */
 public record Frets(double scale) {
 
-    /** The highest fret number that is taken for a fret. */
+    /** The highest number accepted as a fret. */
     public static final int HIGHEST = 36;
 
     /** The last fret of a usual fretboard. */
@@ -40,7 +40,7 @@ public record Frets(double scale) {
     }
 
     /**
-     * The fret, from {@code low} to {@code high}, whose position is nearest to x; the lower one when two are equally
+     * The fret, from {@code low} to {@code high}, whose position is nearest to x; the lower one if two are equally
      * near.
      *
      * @param x mm from the nut end

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * The wood that goes from the heel's cheeks for a neck rotation and a side drift (§3.8, §3.9).
+ * The wood to take off the heel's cheeks for a neck rotation and a side drift (§3.8, §3.9).
  *
  * <p>Values are thicknesses in mm measured along the neck; positive is wood to remove, negative would have to be added.
  *
@@ -35,7 +35,7 @@ public record HeelCut(double height, Angle angle, double ruleOfThumb, Angle yaw,
     }
 
     /**
-     * What goes from each cheek at one depth.
+     * How much comes off each cheek at one depth.
      *
      * @param depth mm below the pivot
      * @param driftSide mm off the cheek on the side toward which the center line lands
@@ -70,7 +70,7 @@ public record HeelCut(double height, Angle angle, double ruleOfThumb, Angle yaw,
         return new Cheeks(depth, center + yaw.radians() * (top + here) / 2, center + yaw.radians() * (top - here) / 2);
     }
 
-    /** Both cheeks from the pivot to the cap every {@value #STATION} mm, the cap always last. */
+    /** Both cheeks from the pivot to the cap every {@value #STATION} mm, always including the cap. */
     public List<Cheeks> stations() {
         List<Cheeks> stations = new ArrayList<>();
         for (int i = 0; i * STATION < height - Tolerances.ARITHMETIC; i++) {

@@ -1,9 +1,9 @@
 package org.kestan.base.geometry;
 
 /**
- * How far the frets' crowns lie below the fret line (§3.2): {@code q(x) = (1 − t²)(bow + lean·t + waist·t²)} between fret 1
- * and the joint fret, t running from −1 to 1; past the joint a straight fall. In t the polynomial is
- * {@code (x − x_1)(x_J − x)(a + b·x + c·x²)}, with numbers of one size. Millimeters.
+ * How far the frets' crowns are below the fret line (§3.2): {@code q(x) = (1 − t²)(bow + lean·t + waist·t²)} between
+ * fret 1 and the joint fret, with t from −1 to 1; past the joint a straight line. In t, the coefficients of the
+ * polynomial {@code (x − x_1)(x_J − x)(a + b·x + c·x²)} have similar magnitudes. Millimeters.
  *
  * @param from position of fret 1, from the nut end
  * @param to position of the joint fret, beyond fret 1
@@ -17,7 +17,7 @@ public record NeckCurve(double from, double to, double bow, double lean, double 
     /** How many coefficients a curve has. */
     public static final int TERMS = 3;
 
-    /** A neck whose frets lie in one line. */
+    /** A neck whose frets are in one line. */
     public static NeckCurve straight(double from, double to) {
         return new NeckCurve(from, to, 0, 0, 0, 0);
     }
@@ -28,8 +28,8 @@ public record NeckCurve(double from, double to, double bow, double lean, double 
     }
 
     /**
-     * Constant curvature whose gap, under a string held down at two points, is the one read between them:
-     * {@code κ = 2·gap / ((x_m − x_a)(x_b − x_m))} (§3.2).
+     * Constant curvature whose gap, under a string held down at two points, is the one read between them: {@code κ =
+     * 2·gap / ((x_m − x_a)(x_b − x_m))} (§3.2).
      *
      * <p>The parabola stands for a circular arc; at a relief of 0.5 mm the two differ by less than 1 µm (circular
      * segments, <i>Machinery's Handbook</i>).
@@ -62,7 +62,7 @@ public record NeckCurve(double from, double to, double bow, double lean, double 
         }
 
         /**
-         * The constant curvature that alone makes a gap here, 1/mm.
+         * The constant curvature that gives a gap here by itself, 1/mm.
          *
          * @throws IllegalArgumentException if the reading point does not lie strictly between the held ones
          */
@@ -79,7 +79,7 @@ public record NeckCurve(double from, double to, double bow, double lean, double 
         }
     }
 
-    /** One term of the curve, 0 to {@link #TERMS} − 1, at x: {@code (1 − t²)·t^i}; nothing past the joint. */
+    /** One term of the curve, 0 to {@link #TERMS} − 1, at x: {@code (1 − t²)·t^i}; zero past the joint. */
     public double term(int i, double x) {
         if (x > to) {
             return 0;
@@ -89,7 +89,7 @@ public record NeckCurve(double from, double to, double bow, double lean, double 
     }
 
     /**
-     * How far the fret at x lies below the fret line.
+     * How far the fret at x is below the fret line.
      *
      * @param x mm from the nut end
      * @return mm, positive below the line
@@ -102,20 +102,20 @@ public record NeckCurve(double from, double to, double bow, double lean, double 
         return (1 - t * t) * (bow + t * (lean + t * waist));
     }
 
-    /** The gap under a straightedge that lies on two frets, mm. */
+    /** The gap under a straightedge resting on two frets, mm. */
     public double gap(Place held) {
         double share = held.share();
         return dipAt(held.at()) - (1 - share) * dipAt(held.low()) - share * dipAt(held.high());
     }
 
-    /** How steeply the frets run down right before the joint: {@code q'(x_J)}, mm for each mm. */
+    /** How steeply the frets descend just before the joint: {@code q'(x_J)}, mm per mm. */
     private double steepness() {
         return -4 * (bow + lean + waist) / (to - from);
     }
 
     /**
-     * How much higher the saddle crown stands above the fret line once the neck has gone from this curve to another, the
-     * body staying where it is: {@code Δhs = −D·Δq'(x_J)} (§3.5).
+     * How much higher the saddle crown is above the fret line after the neck has changed from this curve to another,
+     * with the body staying where it is: {@code Δhs = −D·Δq'(x_J)} (§3.5).
      *
      * @param next the curve after the truss rod was turned
      * @param jointToSaddle D, joint to saddle along the top
@@ -125,17 +125,19 @@ public record NeckCurve(double from, double to, double bow, double lean, double 
         return -jointToSaddle * steepening(next);
     }
 
-    /** How much steeper the frets run down past the joint after the same change (§3.11): {@code Δq'(x_J)}. */
+    /** How much more steeply the frets descend past the joint after the same change (§3.11): {@code Δq'(x_J)}. */
     public double steepening(NeckCurve next) {
         return next.steepness() - steepness();
     }
 
-    /** How much higher the string stands above the fret line at the nut end after the same change: {@code −Δq(0)} (§3.5). */
+    /**
+     * How much higher the string is above the fret line at the nut end after the same change: {@code −Δq(0)} (§3.5).
+     */
     public double nutShift(NeckCurve next) {
         return dipAt(0) - next.dipAt(0);
     }
 
-    /** With constant curvature added, 1/mm: what a truss rod or the load does. */
+    /** The same with constant curvature added, 1/mm: the effect of a truss rod or of the load. */
     public NeckCurve bent(double curvature) {
         double half = (to - from) / 2;
         return new NeckCurve(from, to, bow + curvature / 2 * half * half, lean, waist, fall);
@@ -152,12 +154,12 @@ public record NeckCurve(double from, double to, double bow, double lean, double 
                 (fall + other.fall) / 2);
     }
 
-    /** The greatest dip between fret 1 and the joint, mm; 0 for a neck that nowhere dips. */
+    /** The greatest dip between fret 1 and the joint, mm; 0 for a neck that does not dip anywhere. */
     public double deepest() {
         return most(straight(from, to));
     }
 
-    /** How much farther this curve dips below the line than another at most, mm; 0 where it nowhere does. */
+    /** The most by which this curve dips farther below the line than another, mm; 0 if it never does. */
     public double most(NeckCurve than) {
         double most = 0;
         for (int i = 1; i < STEPS; i++) {
@@ -167,6 +169,6 @@ public record NeckCurve(double from, double to, double bow, double lean, double 
         return most;
     }
 
-    /** Even, so that the middle is among the places looked at. */
+    /** Even, so that the middle is one of the places. */
     private static final int STEPS = 64;
 }

@@ -40,8 +40,7 @@ public record NeckRotation(double jointToSaddle, double fretsOverTop) {
     }
 
     /**
-     * Neck pitch for a fret line that arrives at the saddle at the given height over the top:
-     * {@code atan((projection − o)/D)}.
+     * Neck pitch for a fret line at the given height over the top at the saddle: {@code atan((projection − o)/D)}.
      *
      * @param projection height of the fret line over the soundboard at the saddle, mm
      * @return positive = set back

@@ -1,8 +1,8 @@
 package org.kestan.base.geometry;
 
 /**
- * How a straightedge along the frets reads at the bridge, held against the fret line under the outer strings at the saddle
- * (§3.4). Millimeters.
+ * How a straightedge along the frets reads at the bridge, compared with the fret line under the outer strings at the
+ * saddle (§3.4). Millimeters.
  *
  * @param middleOverEdge c, how much higher it reads than under the outer strings; 0 where it lies under one of them
  * @param bridgeFront b, from where the caliper stands to the saddle; less than D
@@ -22,12 +22,12 @@ public record Straightedge(
         }
     }
 
-    /** The same, found to read so much higher at the saddle than the fret line that is worked from, mm. */
+    /** The same, if it turned out to read higher at the saddle than the fret line in use, by mm. */
     public Straightedge tooHighBy(double by) {
         return new Straightedge(middleOverEdge, bridgeFront, jointToSaddle, fretsOverTop, by);
     }
 
-    /** The same with the frets so high over the top at the joint, mm. */
+    /** The same with the frets at another height over the top at the joint, mm. */
     public Straightedge over(double frets) {
         return new Straightedge(middleOverEdge, bridgeFront, jointToSaddle, frets, tooHigh);
     }

@@ -18,7 +18,7 @@ public final class Lazy<T> implements Supplier<T> {
         this.work = work;
     }
 
-    /** A value that is worked out by the given work. */
+    /** A value computed by the given work. */
     public static <T> Lazy<T> of(Supplier<T> work) {
         return new Lazy<>(work);
     }
@@ -35,12 +35,12 @@ public final class Lazy<T> implements Supplier<T> {
         if (!known) {
             value = work.get();
             known = true;
-            // What it was worked out from need not be kept.
+            // The inputs need not be kept.
             work = null;
         }
     }
 
-    /** Tells whether it has been worked out, so that asking costs nothing. */
+    /** Returns whether it has been computed, so that asking costs nothing. */
     public boolean isKnown() {
         return known;
     }

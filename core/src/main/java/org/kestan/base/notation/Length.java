@@ -26,7 +26,7 @@ public final class Length {
             + "(?:(?:(?<whole>\\d{1,6})[ -])?(?<top>\\d{1,6})/(?<bottom>\\d{1,6})|(?<decimal>\\d{1,9}(?:\\.\\d{0,12})?|\\.\\d{1,12}))"
             + " ?(?<unit>[A-Za-z\"\u2033]*)");
 
-    /** The radius of what is flat: infinitely long. Never read by {@link #parse}. */
+    /** The radius of something flat: infinitely long. Never the result of {@link #parse}. */
     public static final Length FLAT = new Length("flat", Double.POSITIVE_INFINITY);
 
     private final String text;
@@ -94,7 +94,7 @@ public final class Length {
     }
 
     /**
-     * A length of a value that follows from others, written in millimeters to the nanometer and not rounded to the bench.
+     * A length with a computed value, written in millimeters to the nanometer and not rounded to the bench.
      *
      * @param millimeters the value in mm, finite
      * @throws IllegalArgumentException if the value is not finite
@@ -108,7 +108,7 @@ public final class Length {
     }
 
     /**
-     * A length that follows from others, rounded to the micrometer.
+     * A computed length, rounded to the micrometer.
      *
      * @param millimeters the value in mm, finite
      */
@@ -117,7 +117,7 @@ public final class Length {
     }
 
     /**
-     * Returns the length written as {@code text}, for texts that are known to be good.
+     * Returns the length written as {@code text}, for texts known to be valid.
      *
      * @throws IllegalArgumentException if {@link #parse} refuses it
      */
@@ -138,7 +138,10 @@ public final class Length {
         return millimeters;
     }
 
-    /** Folds the ways of typing the same characters: minus signs, fraction slashes, ready-made fractions, blanks. */
+    /**
+     * Normalizes different ways of typing the same characters: minus signs, fraction slashes, precomposed fractions,
+     * blanks.
+     */
     private static String plain(String text) {
         if (text.chars().allMatch(each -> each >= ' ' && each <= '~') && !text.contains("  ")) {
             return text;

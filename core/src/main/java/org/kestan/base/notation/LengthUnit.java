@@ -35,7 +35,7 @@ public enum LengthUnit {
         return millimeters;
     }
 
-    /** Returns the unit written as {@code symbol}, upper or lower case; the typographic inch mark counts as the plain one. */
+    /** Returns the unit written as {@code symbol}, in upper or lower case; the typographic inch mark is accepted. */
     public static Optional<LengthUnit> ofSymbol(String symbol) {
         String plain = symbol.toLowerCase(Locale.ROOT).replace('\u2033', '"');
         for (LengthUnit unit : values()) {

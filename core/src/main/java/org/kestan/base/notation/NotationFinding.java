@@ -7,7 +7,7 @@ import org.kestan.base.finding.Quantity.Said;
 import org.kestan.base.finding.Quantity.Several;
 import org.kestan.base.finding.Quantity.Verbatim;
 
-/** What may be wrong with something written, as a clause, and what would be accepted in its place. */
+/** What is wrong with something written, as a clause, and what would be accepted instead. */
 public enum NotationFinding implements Finding.Kind {
     NOTHING_WRITTEN,
     TOO_LONG,

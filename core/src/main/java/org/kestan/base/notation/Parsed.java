@@ -5,7 +5,7 @@ import java.util.function.Function;
 import org.kestan.base.finding.Finding;
 
 /**
- * The outcome of reading something a person or a file wrote: a value, or what is wrong with it.
+ * The result of reading something a person or a file wrote: a value, or what is wrong with it.
  *
  * @param <T> what was to be read
  */
@@ -22,12 +22,12 @@ public sealed interface Parsed<T> {
      */
     record Bad<T>(Finding problem, Finding accepted) implements Parsed<T> {}
 
-    /** Returns the value, or empty when the text was bad. */
+    /** Returns the value, or empty if the text was invalid. */
     default Optional<T> optional() {
         return this instanceof Ok<T> ok ? Optional.of(ok.value()) : Optional.empty();
     }
 
-    /** Returns this outcome with its value, if there is one, replaced by {@code change} of it. */
+    /** Returns this result with {@code change} applied to its value, if there is one. */
     default <R> Parsed<R> map(Function<? super T, ? extends R> change) {
         if (this instanceof Ok<T> ok) {
             return new Ok<>(change.apply(ok.value()));
@@ -35,7 +35,7 @@ public sealed interface Parsed<T> {
         return as((Bad<T>) this);
     }
 
-    /** Returns the same problem in place of another value. */
+    /** Returns the same problem for another type of value. */
     static <T> Parsed<T> as(Bad<?> bad) {
         return new Bad<>(bad.problem(), bad.accepted());
     }

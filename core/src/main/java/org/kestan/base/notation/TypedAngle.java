@@ -16,7 +16,7 @@ public record TypedAngle(String text, Angle angle) {
     private static final Pattern NOTATION =
             Pattern.compile("([+-]?(?:\\d{1,3}(?:\\.\\d{0,6})?|\\.\\d{1,6})) ?(deg|\u00b0)");
 
-    /** Reads an angle; the unit has to be said. */
+    /** Reads an angle; the unit is required. */
     public static Parsed<TypedAngle> parse(String typed) {
         String text = typed.strip();
         Matcher match = NOTATION.matcher(text.replace('\u2212', '-'));

@@ -2,10 +2,13 @@ package org.kestan.base.notation;
 
 import java.util.regex.Pattern;
 
-/** A length as a hand types it, put into the notation of the sheet. */
+/** A length as a person types it, converted to the notation of the sheet. */
 public final class TypedLength {
 
-    /** A comma with one, two or four and more digits behind it parts the decimals; with three it may part thousands. */
+    /**
+     * A comma followed by one, two, or four or more digits is a decimal comma; followed by three it may separate
+     * thousands.
+     */
     private static final Pattern COMMA = Pattern.compile("(?<![\\d.,])(\\d{0,4}),(\\d{1,2}|\\d{4,})(?![\\d.,])");
 
     private static final Pattern LONG_INCH =
@@ -18,8 +21,8 @@ public final class TypedLength {
     private TypedLength() {}
 
     /**
-     * Puts what was typed into the notation of {@link Length#parse}: a decimal comma becomes a point, a unit that is written
-     * out becomes its symbol, and a number without a unit gets the usual one; a bare 0 needs none.
+     * Converts what was typed to the notation of {@link Length#parse}: a decimal comma becomes a point, a spelled-out
+     * unit its symbol, and a number without a unit gets the usual one; a bare 0 needs none.
      *
      * @param usual the symbol of the unit that is meant where none is typed; empty for none
      * @return the text, as typed where nothing of that applies
@@ -30,7 +33,7 @@ public final class TypedLength {
         text = LONG_INCH.matcher(text).replaceAll("in");
         text = LONG_MILLIMETER.matcher(text).replaceAll("mm");
         if (usual.isEmpty() && NOTHING.matcher(text).matches()) {
-            // Nothing is nothing in any unit.
+            // Zero is zero in any unit.
             return text + " " + LengthUnit.MILLIMETRE.symbol();
         }
         if (!usual.isEmpty() && BARE.matcher(text).matches()) {

@@ -1,2 +1,2 @@
-/** Which release of Kestan this is. */
+/** The release of Kestan. */
 package org.kestan.base.release;

@@ -11,12 +11,12 @@ public enum Across implements Keyed {
 
     private static final ValueType<Across> TYPE = ValueType.choice(Across.class);
 
-    /** Where along it a fret stands proud or low; where nothing is said, all along. */
+    /** Where along it a fret stands proud or low; all along it, if not specified. */
     public static Detail<Across> at(int fret) {
         return Detail.of("survey.frets[" + fret + "]." + KEY, TYPE, 0);
     }
 
-    /** Its key beside the readings of a fret. */
+    /** Its key among the readings of a fret. */
     public static final String KEY = "across";
 
     @Override

@@ -13,7 +13,7 @@ public enum Aim implements LengthLine {
     BRIDGE_THICKNESS("bridgeThickness", Reading.BRIDGE_THICKNESS, true),
     BRIDGE_HEIGHT("bridgeHeight", Reading.BRIDGE_HEIGHT, true),
     FALL_AWAY("fallAway", Reading.EXTENSION_FALL_AWAY),
-    /** How much the strings are to clear what lies under them by. */
+    /** How far the strings should clear whatever is under them. */
     CLEARANCE("clearance", Reading.OBSTACLE_HEIGHT);
 
     private final Reading measured;
@@ -38,17 +38,17 @@ public enum Aim implements LengthLine {
                 of.span());
     }
 
-    /** Returns the reading that says what this is now (of the bass side where one aim stands for both). */
+    /** Returns the reading of the present value (of the bass side if one target stands for both). */
     public Reading measured() {
         return measured;
     }
 
-    /** Returns the action aimed at on a side. */
+    /** Returns the target for the action on a side. */
     public static Aim action(Side side) {
         return side == Side.BASS ? ACTION_BASS : ACTION_TREBLE;
     }
 
-    /** Returns the string over fret 1 aimed at on a side. */
+    /** Returns the target for the string over fret 1 on a side. */
     public static Aim nut(Side side) {
         return side == Side.BASS ? NUT_BASS : NUT_TREBLE;
     }

@@ -3,7 +3,7 @@ package org.kestan.base.sheet;
 import java.util.Optional;
 
 /**
- * A reading that is taken fret by fret, at one of them.
+ * A reading taken fret by fret, at one of them.
  *
  * @param reading what is read; one that {@link Reading#perFret} says is read fret by fret
  * @param fret the fret's number, from 1
@@ -29,7 +29,7 @@ public record AtFret(Reading reading, int fret) implements Measurable {
         return reading.entry();
     }
 
-    /** Where the reading shows at all, over this fret. */
+    /** The dimension of the reading over this fret, if it has one. */
     @Override
     public Optional<Span> span() {
         return reading.span()
@@ -46,7 +46,7 @@ public record AtFret(Reading reading, int fret) implements Measurable {
         return path.substring(0, dot) + "[" + fret + "]" + path.substring(dot);
     }
 
-    /** The list it stands in: where in it is the file's own affair. */
+    /** Its list; its position in the list depends on the file. */
     @Override
     public String pointer() {
         String whole = reading.pointer();

@@ -3,7 +3,7 @@ package org.kestan.base.sheet;
 import java.util.Optional;
 
 /**
- * A line that holds anything but a length.
+ * A line that holds a value other than a length.
  *
  * @param <T> what it holds
  * @param path path in the job file
@@ -15,7 +15,7 @@ import java.util.Optional;
 public record Detail<T>(String path, ValueType<T> type, int number, Optional<Place> place, AppliesTo taker)
         implements Line<T> {
 
-    /** A value that is on no line of the measuring sheet, or belongs to no one place. */
+    /** A value without a number on the sheet, or without a place. */
     public static <T> Detail<T> of(String path, ValueType<T> type, int number) {
         return new Detail<>(path, type, number, Optional.empty(), AppliesTo.ANY);
     }
@@ -25,12 +25,12 @@ public record Detail<T>(String path, ValueType<T> type, int number, Optional<Pla
         return new Detail<>(path, type, number, Optional.of(place), AppliesTo.ANY);
     }
 
-    /** Returns the same line, taken on some instruments only. */
+    /** Returns the same line, taken only on some instruments. */
     public Detail<T> on(AppliesTo taker) {
         return new Detail<>(path, type, number, place, taker);
     }
 
-    /** Two lines are one when they have the same place in the file. */
+    /** Two lines are equal if they have the same place in the file. */
     @Override
     public boolean equals(Object other) {
         return other instanceof Detail<?> that && path.equals(that.path);

@@ -8,7 +8,7 @@ package org.kestan.base.sheet;
  */
 public record HeldFrets(int low, int high) {
 
-    /** Returns both as a field has them. */
+    /** Returns both in the form used in a field. */
     public String text() {
         return low + " and " + high;
     }

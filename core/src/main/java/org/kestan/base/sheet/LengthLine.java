@@ -7,7 +7,7 @@ import org.kestan.base.notation.Length;
 public sealed interface LengthLine extends Line<Length> permits Dimension, Measurable, Aim {
 
     /**
-     * What there is to know of a line that holds a length. Lengths in mm.
+     * The properties of a line that holds a length. Lengths in mm.
      *
      * @param path path in the job file
      * @param number number on the sheet, 0 for none
@@ -30,7 +30,7 @@ public sealed interface LengthLine extends Line<Length> permits Dimension, Measu
             Tool tool,
             Optional<Span> span) {}
 
-    /** Returns what there is to know of it. */
+    /** Returns its properties. */
     Entry entry();
 
     @Override
@@ -63,7 +63,7 @@ public sealed interface LengthLine extends Line<Length> permits Dimension, Measu
         return entry().span();
     }
 
-    /** Tells whether the arithmetic has no meaning unless the value is above zero. */
+    /** Returns whether the calculations make no sense unless the value is above zero. */
     default boolean mustBePositive() {
         return entry().mustBePositive();
     }
@@ -73,12 +73,12 @@ public sealed interface LengthLine extends Line<Length> permits Dimension, Measu
         return entry().tool();
     }
 
-    /** Tells whether it is read or set with feelers, finer than a rule can show. */
+    /** Returns whether it is read or set with feelers, more finely than with a rule. */
     default boolean withFeelers() {
         return tool() == Tool.FEELERS;
     }
 
-    /** Tells whether a value in mm lies in the plausible range; one outside is questioned, not refused. */
+    /** Returns whether a value in mm is in the plausible range; one outside is questioned, not refused. */
     default boolean plausible(double millimeters) {
         return millimeters >= entry().least() && millimeters <= entry().greatest();
     }

@@ -4,8 +4,8 @@ import java.util.Optional;
 import org.kestan.base.finding.Keyed;
 
 /**
- * A line of the sheet or of the intake: one value of a job, with all there is to know of it but its words. Field, file,
- * table, paper and drawing are driven by it.
+ * A line of the sheet or of the intake: one value of a job, with all its properties except its texts. Fields, files,
+ * tables, papers and drawings are built from it.
  *
  * @param <T> the value it holds
  */
@@ -14,21 +14,21 @@ public sealed interface Line<T> extends Keyed permits LengthLine, Detail {
     /** Returns the path of the value in the job file, keys joined by dots, such as {@code survey.action.bass}. */
     String path();
 
-    /** Returns what kind of value it holds. */
+    /** Returns the type of its value. */
     ValueType<T> type();
 
     /** Returns its number on the measuring sheet in working order; 0 for none. Lines that belong together share one. */
     int number();
 
-    /** Returns where on the instrument it is read; empty for a value of no one place. */
+    /** Returns where on the instrument it is read; empty for a value without a place. */
     Optional<Place> place();
 
-    /** Returns which instruments it is taken on. */
+    /** Returns the instruments on which it is taken. */
     default AppliesTo taker() {
         return AppliesTo.ANY;
     }
 
-    /** Returns what it shows on the drawing, where the tool goes; empty for nothing. */
+    /** Returns its dimension on the drawing, where the tool goes; empty for none. */
     default Optional<Span> span() {
         return Optional.empty();
     }

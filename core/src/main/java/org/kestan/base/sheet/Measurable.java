@@ -5,14 +5,14 @@ import java.util.Comparator;
 /** A line that is filled by taking a reading with a tool, once or several times. */
 public sealed interface Measurable extends LengthLine permits Reading, AtFret {
 
-    /** The order of the sheet; one that is taken fret by fret, from the nut. */
+    /** The order of the sheet; fret-by-fret readings are ordered from the nut. */
     Comparator<Measurable> IN_ORDER = Comparator.<Measurable>comparingInt(
                     each -> each.reading().ordinal())
             .thenComparingInt(Measurable::fretNumber);
 
-    /** Returns which reading it is. */
+    /** Returns the reading. */
     Reading reading();
 
-    /** Returns the fret it is taken at; 0 for one that is not taken fret by fret. */
+    /** Returns its fret; 0 for a reading that is not taken fret by fret. */
     int fretNumber();
 }

@@ -23,7 +23,7 @@ public record Part(String name, ValueType<?> type, boolean needed) {
         return type.equals(ValueType.LENGTH) ? LENGTH : type.form() == ValueType.Form.NUMBER ? NUMBER : WORD;
     }
 
-    /** Its text as the type reads it: a fraction typed for a number becomes a decimal. */
+    /** Its text in the form the type reads: a fraction typed for a number becomes a decimal. */
     String plain(String typed) {
         String text = typed.strip().replace('\u2212', '-');
         if (type.form() != ValueType.Form.NUMBER || text.indexOf('/') < 0) {

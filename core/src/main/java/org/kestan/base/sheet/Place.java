@@ -3,7 +3,7 @@ package org.kestan.base.sheet;
 import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 
-/** Where on the instrument a line of the sheet belongs, from the nut to the tail. */
+/** The places on the instrument for the lines of the sheet, from the nut to the tail. */
 public enum Place implements Keyed {
     NUT,
     RELIEF,

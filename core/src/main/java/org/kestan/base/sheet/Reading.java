@@ -11,8 +11,8 @@ import org.kestan.base.sheet.Span.Level;
 import org.kestan.base.sheet.Span.Spot;
 
 /**
- * The lengths read from an instrument. A constant says all there is to know of a reading but its words, which lie in the
- * bundle of words under its path. Plausible ranges are common practice, no source.
+ * The lengths read from an instrument. A constant defines everything about a reading except its texts, which are in
+ * the bundle under its path. Plausible ranges are common practice, no source.
  */
 public enum Reading implements Measurable {
     BRIDGE_LIFT(on(Place.BRIDGE, 2, "bridgeLift")
@@ -30,13 +30,13 @@ public enum Reading implements Measurable {
             .with(Tool.FEELERS)
             .shows(upright(Spot.FIRST_FRET, Level.CROWN, Level.FRET_LINE))
             .fretByFret()),
-    /** The same under the treble side, where both sides were read. */
+    /** The same under the treble side, if both sides were read. */
     PROFILE_GAP_TREBLE(on(Place.RELIEF, 3, "profile.gaps.treble")
             .range(-1, 2)
             .with(Tool.FEELERS)
             .shows(upright(Spot.FIRST_FRET, Level.CROWN, Level.FRET_LINE))
             .fretByFret()),
-    /** The open string over the crown of any fret: another way to the profile. */
+    /** The open string over the crown of any fret: another way to get the profile. */
     STRING_HEIGHT_BASS(on(Place.RELIEF, 3, "heights.bass")
             .range(0.1, 15)
             .shows(upright(Spot.FIRST_FRET, Level.CROWN, Level.BASS_STRING))
@@ -103,7 +103,7 @@ public enum Reading implements Measurable {
     PROJECTION_SLACK(on(Place.PROJECTION, 9, "projection.slack")
             .range(-10, 40)
             .shows(upright(Spot.BRIDGE_FRONT, Level.TOP, Level.FRET_LINE))),
-    /** The relief with the strings slack: held and read as the other, negative where the neck bows back. */
+    /** The relief with the strings slack: held and read like the other, negative if the neck bows back. */
     RELIEF_SLACK(on(Place.PROJECTION, 9, "reliefSlack.gap")
             .range(-1.5, 2)
             .with(Tool.FEELERS)
@@ -207,7 +207,7 @@ public enum Reading implements Measurable {
             .positive()
             .with(Tool.RULE_HALF_MM)
             .shows(upright(Spot.SADDLE, Level.SLOT_FLOOR, Level.BRIDGE_TOP))),
-    /** The bridge that is on, or the scar it left. */
+    /** The present bridge, or the scar it left. */
     BRIDGE_LENGTH(on(Place.BRIDGE, 19, "bridgeLength")
             .range(60, 220)
             .only(AppliesTo.PIN_BRIDGE)
@@ -262,12 +262,12 @@ public enum Reading implements Measurable {
             .orFlat()
             .positive()
             .shows(upright(Spot.LAST_FRET, Level.TOP, Level.CROWN))),
-    /** The lowest fret's crown over the board: what there is to take from. */
+    /** The lowest fret's crown over the board: how much there is to level. */
     FRET_HEIGHT(on(Place.RELIEF, 19, "fretboard.fretHeight")
             .range(0.3, 2)
             .positive()
             .shows(upright(Spot.FIRST_FRET, Level.FINGERBOARD, Level.CROWN))),
-    /** How far a fret stands proud of its neighbors; negative when it is low. */
+    /** How far a fret stands proud of its neighbors; negative if it is low. */
     FRET_PROUD(on(Place.RELIEF, 3, "frets.proud")
             .range(-1, 1)
             .with(Tool.FEELERS)
@@ -299,7 +299,7 @@ public enum Reading implements Measurable {
                 draft.span);
     }
 
-    /** What is said of a reading, one thing after another. */
+    /** Collects the properties of a reading. */
     static final class Draft {
 
         private final Place place;
@@ -320,7 +320,7 @@ public enum Reading implements Measurable {
             this.key = key;
         }
 
-        /** Read at a place, under a number of the sheet, kept under a key of the survey. */
+        /** Read at a place, with a number on the sheet and a key in the survey. */
         static Draft on(Place place, int number, String key) {
             return new Draft(place, number, key);
         }
@@ -332,25 +332,25 @@ public enum Reading implements Measurable {
             return this;
         }
 
-        /** Taken on some instruments only. */
+        /** Taken only on some instruments. */
         Draft only(AppliesTo instruments) {
             taker = instruments;
             return this;
         }
 
-        /** Without meaning unless it is above zero. */
+        /** Meaningless unless it is above zero. */
         Draft positive() {
             positive = true;
             return this;
         }
 
-        /** Usually read with another tool than a caliper. */
+        /** Usually read with a tool other than a caliper. */
         Draft with(Tool usual) {
             tool = usual;
             return this;
         }
 
-        /** A radius, which may be that of something flat. */
+        /** A radius, which may be flat. */
         Draft orFlat() {
             radius = true;
             return this;
@@ -377,14 +377,14 @@ public enum Reading implements Measurable {
         return new Span.Along(from, to, level);
     }
 
-    /** Tells whether it is taken fret by fret, each an {@link AtFret}. */
+    /** Returns whether it is taken fret by fret, each an {@link AtFret}. */
     public boolean perFret() {
         return perFret;
     }
 
     private static final Pattern AT_FRET = Pattern.compile("(.+)\\[(\\d{1,2})](\\..+)");
 
-    /** Returns what a key stands for, such as {@code action.bass} or {@code profile.gaps[7].gap}; empty for none. */
+    /** Returns the line for a key, such as {@code action.bass} or {@code profile.gaps[7].gap}; empty for none. */
     public static Optional<Measurable> ofKey(String key) {
         Matcher at = AT_FRET.matcher(key);
         boolean fret = at.matches() && !at.group(2).equals("0");

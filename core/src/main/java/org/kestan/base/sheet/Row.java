@@ -28,7 +28,7 @@ public record Row(Map<String, String> texts) {
                 .millimeters();
     }
 
-    /** Tells whether it has a part. */
+    /** Returns whether it has a part. */
     public boolean has(String part) {
         return texts.containsKey(part);
     }

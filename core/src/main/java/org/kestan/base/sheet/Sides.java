@@ -25,7 +25,7 @@ public record Sides<T>(T bass, T treble) {
         return side == Side.BASS ? bass : treble;
     }
 
-    /** Returns both values changed alike. */
+    /** Returns both values with a function applied. */
     public <R> Sides<R> map(Function<? super T, ? extends R> change) {
         return new Sides<>(change.apply(bass), change.apply(treble));
     }

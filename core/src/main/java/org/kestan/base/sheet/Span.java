@@ -1,6 +1,6 @@
 package org.kestan.base.sheet;
 
-/** What a line shows on the drawing: the way a tool measures, between two places of the instrument. */
+/** The dimension of a line on the drawing: how a tool measures, between two places of the instrument. */
 public sealed interface Span {
 
     /** A place along the instrument. */
@@ -40,15 +40,17 @@ public sealed interface Span {
         OBSTACLE
     }
 
-    /** Upwards at one spot. */
+    /** Upward at one spot. */
     record Upright(Spot at, Level from, Level to) implements Span {}
 
-    /** Upwards over one fret, by its number. */
+    /** Upward over one fret, by its number. */
     record OverFret(int fret, Level from, Level to) implements Span {}
 
     /** Along the instrument at one level. */
     record Along(Spot from, Spot to, Level level) implements Span {}
 
-    /** Across the instrument at the saddle, seen from above: where the board's middle points and where the bridge's is. */
+    /**
+     * Across the instrument at the saddle, seen from above: where the board's center points and where the bridge's is.
+     */
     record FromAbove() implements Span {}
 }

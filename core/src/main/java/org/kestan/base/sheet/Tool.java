@@ -3,8 +3,8 @@ package org.kestan.base.sheet;
 import org.kestan.base.finding.Keyed;
 
 /**
- * A measuring tool and how finely it reads. The resolution is half of the smallest step that is read off: the true value
- * is taken to lie within ± that of the reading. Values are common practice, no source.
+ * A measuring tool and its resolution: half of the smallest step that can be read, so that the true value is taken to
+ * be within ± that of the reading. Values are common practice, no source.
  */
 public enum Tool implements Keyed {
     RULE_64("rule-64", 25.4 / 128),
@@ -27,7 +27,7 @@ public enum Tool implements Keyed {
         return key;
     }
 
-    /** Returns the half-width within which the true value lies, in mm. */
+    /** Returns the half-width that contains the true value, in mm. */
     public double resolution() {
         return resolution;
     }

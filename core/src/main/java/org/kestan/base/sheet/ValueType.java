@@ -26,7 +26,7 @@ import org.kestan.base.notation.Parsed;
 import org.kestan.base.notation.TypedAngle;
 
 /**
- * What kind of value a line of the sheet holds: how it is read from what a person or a file wrote, and written back.
+ * The type of value a line of the sheet holds: how it is read from what a person or a file wrote, and written back.
  *
  * @param <T> the value
  * @param form how it stands in a structured file
@@ -45,7 +45,7 @@ public record ValueType<T>(
         Function<T, String> writer) {
 
     /**
-     * The numbers there may be.
+     * The range of numbers.
      *
      * @param whole whether only whole ones
      * @param least the least; empty for any
@@ -60,16 +60,16 @@ public record ValueType<T>(
         }
     }
 
-    /** How a value stands in a structured file. */
+    /** The form of a value in a structured file. */
     public enum Form {
         TEXT,
         NUMBER,
         FLAG,
-        /** True, or a text that says why. */
+        /** True, or a text with the reason. */
         REASON,
         /** Two whole numbers in a list. */
         PAIR,
-        /** A list of objects that are all made of the same parts. */
+        /** A list of objects with the same parts. */
         ROWS
     }
 
@@ -87,7 +87,7 @@ public record ValueType<T>(
                     : Length.parse(typed),
             Length::text);
 
-    /** A free text. */
+    /** Free text. */
     public static final ValueType<String> TEXT =
             typed(Form.TEXT, typed -> new Parsed.Ok<>(typed.strip()), Function.identity());
 
@@ -120,10 +120,10 @@ public record ValueType<T>(
     public static final ValueType<Boolean> FLAG = new ValueType<>(
             Form.FLAG, Range.ANY, List.of(true, false), List.of(), ValueType::flag, value -> Boolean.toString(value));
 
-    /** A yes without a reason. */
+    /** Yes, without a reason. */
     public static final String YES = "yes";
 
-    /** Yes, or the reason why; in files a yes without a reason is {@code true}. */
+    /** Yes, or the reason; in files, yes without a reason is {@code true}. */
     public static final ValueType<String> REASON = typed(
             Form.REASON,
             typed -> new Parsed.Ok<>(typed.strip().matches("(?i)yes|true") ? YES : typed.strip()),
@@ -245,12 +245,12 @@ public record ValueType<T>(
         return new Parsed.Ok<>(List.copyOf(rows));
     }
 
-    /** Says what a row is made of. */
+    /** Describes the parts of a row. */
     public static Finding rowLike(List<Part> parts) {
         return NotationFinding.ROW_OF.of(Quantity.texts(parts.stream().map(Part::name)));
     }
 
-    /** Says which of some keys would be accepted. */
+    /** Lists the keys that would be accepted. */
     public static Finding oneOf(Stream<String> keys) {
         return NotationFinding.ONE_OF.of(Quantity.texts(keys.map(key -> "\"" + key + "\"")));
     }
@@ -262,7 +262,7 @@ public record ValueType<T>(
                 : reader.apply(typed);
     }
 
-    /** Writes the value as {@link #parse} reads it. */
+    /** Writes the value in the form {@link #parse} reads. */
     public String write(T value) {
         return writer.apply(value);
     }
@@ -317,7 +317,7 @@ public record ValueType<T>(
         return new Parsed.Bad<>(problem.of(Quantity.text(typed.strip())), accepted);
     }
 
-    /** Writes a number without a point where it is whole. */
+    /** Writes a whole number without a decimal point. */
     public static String plain(double number) {
         return number == Math.rint(number) && Math.abs(number) < 1e15
                 ? Long.toString(Math.round(number))

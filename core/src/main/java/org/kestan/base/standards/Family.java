@@ -2,7 +2,7 @@ package org.kestan.base.standards;
 
 import org.kestan.base.finding.Keyed;
 
-/** A family of instruments, which has usual actions and limits of its own (§5). */
+/** A family of instruments, with its own usual actions and limits (§5). */
 public enum Family implements Keyed {
     STEEL("steel"),
     TWELVE_STRING("twelve-string"),

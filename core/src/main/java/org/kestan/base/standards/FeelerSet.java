@@ -12,7 +12,7 @@ import org.kestan.base.notation.NotationFinding;
 import org.kestan.base.notation.Parsed;
 
 /**
- * The feeler leaves a shop owns, and how a thickness is stacked from them.
+ * The feeler leaves a shop owns, and how to stack them to a thickness.
  *
  * @param all each leaf once, as it is marked; one that is owned twice is there twice
  */
@@ -27,7 +27,7 @@ public record FeelerSet(List<Length> all) {
             .optional()
             .orElseThrow(Expect.present("valid value"));
 
-    /** No stack is made of more leaves: it springs. */
+    /** The most leaves in a stack; more would be springy. */
     public static final int MOST = 5;
 
     /** Takes an unmodifiable copy, thinnest first. */
@@ -56,7 +56,7 @@ public record FeelerSet(List<Length> all) {
         }
     }
 
-    /** Reads leaves written one after another with commas between them. */
+    /** Reads leaves separated by commas. */
     public static Parsed<FeelerSet> parse(String typed) {
         List<Length> leaves = new ArrayList<>();
         for (String each : typed.split(",")) {
@@ -80,14 +80,14 @@ public record FeelerSet(List<Length> all) {
                 : new Parsed.Ok<>(new FeelerSet(leaves));
     }
 
-    /** Returns the leaves as {@link #parse} reads them. */
+    /** Returns the leaves in the form {@link #parse} reads. */
     public String text() {
         return all.stream().map(Length::text).collect(Collectors.joining(", "));
     }
 
     /**
-     * Stacks a thickness: the fewest leaves that come within the tolerance, and of those with as many the closest; where no
-     * stack of at most {@value #MOST} comes as near, the closest of all.
+     * Stacks a thickness: the fewest leaves that come within the tolerance, and among equals the closest; if no stack
+     * of at most {@value #MOST} is within it, the closest of all.
      *
      * @param thickness mm; nothing or less stacks to no leaves
      * @param tolerance mm
@@ -110,7 +110,7 @@ public record FeelerSet(List<Length> all) {
         return best;
     }
 
-    /** The closest stack of so many leaves: all but the last are tried, the last is the one that fits best. */
+    /** The closest stack with a number of leaves: all but the last are tried, the last is the one that fits best. */
     private final class Search {
 
         private final double wanted;
@@ -121,7 +121,7 @@ public record FeelerSet(List<Length> all) {
             best = new Stack(List.of(), -wanted);
         }
 
-        /** Chooses so many more leaves, each thinner than the one before: those under an index. */
+        /** Chooses a number of further leaves, each thinner than the one before: those below an index. */
         void choose(int count, int under, List<Length> chosen, double sum) {
             if (count == 1) {
                 int at = nearest(wanted - sum, under);
@@ -134,7 +134,7 @@ public record FeelerSet(List<Length> all) {
             }
             for (int i = under - 1; i >= count - 1; i--) {
                 double next = all.get(i).millimeters();
-                // With the thickest leaves left too thin, or this one far too thick, nothing better comes.
+                // If the thickest leaves left are too thin, or this one is far too thick, nothing better will come.
                 if (sum + next > wanted + Math.abs(best.error())) {
                     continue;
                 }
@@ -153,7 +153,7 @@ public record FeelerSet(List<Length> all) {
             }
         }
 
-        /** The leaf under an index that comes nearest to a rest; -1 when there is none. */
+        /** The leaf below an index that is closest to the remainder; -1 if there is none. */
         private int nearest(double rest, int under) {
             int low = 0;
             int high = under - 1;

@@ -1,7 +1,7 @@
 package org.kestan.base.standards;
 
 /**
- * A kind of instrument, as a shop tells them apart.
+ * A kind of instrument, as shops distinguish them.
  *
  * @param family key of the family
  * @param body as it was written, in small letters; empty where not said

@@ -1,7 +1,7 @@
 package org.kestan.base.standards;
 
 /**
- * What a shop writes on its papers for owners, in its own words.
+ * What a shop prints on its papers for owners, in its own words.
  *
  * @param name the shop's name
  * @param address where it is, a line each
@@ -12,6 +12,6 @@ package org.kestan.base.standards;
  */
 public record Letterhead(String name, String address, String terms, int validDays, SalesTax tax, String logo) {
 
-    /** Nothing said; an estimate holds for a month. */
+    /** An empty letterhead; an estimate is valid for a month. */
     public static final Letterhead BLANK = new Letterhead("", "", "", 30, SalesTax.NONE, "");
 }

@@ -10,11 +10,11 @@ import org.kestan.base.notation.NotationFinding;
 import org.kestan.base.notation.Parsed;
 import org.kestan.base.notation.TypedAngle;
 
-/** What a standard measures, and with it the unit it is held in. */
+/** What a standard measures, and the unit it is stored in. */
 public enum Measure implements Keyed {
-    /** Held in mm, written with its unit. */
+    /** Stored in mm, written with its unit. */
     LENGTH(1000),
-    /** Held in degrees, written with its unit. */
+    /** Stored in degrees, written with its unit. */
     ANGLE(45),
     PERCENT(100),
     HOURS(1000),
@@ -49,7 +49,7 @@ public enum Measure implements Keyed {
         return name().toLowerCase(Locale.ROOT);
     }
 
-    /** Tells whether a value is written with its unit, and so as a text in a file. */
+    /** Returns whether a value is written with its unit, and therefore as a string in a file. */
     public boolean isText() {
         return this == LENGTH || this == ANGLE;
     }

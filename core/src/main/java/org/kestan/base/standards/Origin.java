@@ -3,7 +3,7 @@ package org.kestan.base.standards;
 import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 
-/** Where a value of the shop standards comes from. */
+/** The source of a value in the shop standards. */
 public enum Origin implements Keyed {
     /** Common practice of the trade, no source to name. */
     PRACTICE,
@@ -13,7 +13,7 @@ public enum Origin implements Keyed {
     MEMORY,
     /** Set by this shop. */
     SHOP,
-    /** Taken over from what this shop's own jobs taught. */
+    /** Adopted from what this shop's own jobs taught. */
     LEARNED;
 
     @Override

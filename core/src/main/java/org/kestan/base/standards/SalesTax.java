@@ -1,7 +1,7 @@
 package org.kestan.base.standards;
 
 /**
- * The tax that comes on top of a shop's prices, as the shop states it.
+ * The tax on top of a shop's prices.
  *
  * @param percent percent, 0 or more; 0 for none
  * @param name what it is called on the shop's papers; empty for just "tax"

@@ -6,8 +6,8 @@ import java.util.stream.Stream;
 import org.kestan.base.finding.Keyed;
 
 /**
- * A school of practice: one answer to a {@link SchoolQuestion}. All of it is common practice, no source. The first of each
- * question is what a shop starts with.
+ * A school of practice: one answer to a {@link SchoolQuestion}. All of it is common practice, no source. The first
+ * school of each question is the default.
  */
 public enum School implements Keyed {
     DROP_SUM(SchoolQuestion.PROJECTION, "saddle-drop-sum"),
@@ -64,14 +64,14 @@ public enum School implements Keyed {
         this.settings = Map.of();
     }
 
-    /** A school of relief brings its window. */
+    /** A school of relief includes its window. */
     School(SchoolQuestion question, String key, String least, String most) {
         this.question = question;
         this.key = key;
         this.settings = Map.of(Standard.RELIEF_LEAST, least, Standard.RELIEF_MOST, most);
     }
 
-    /** Returns the school of that key among those that answer a question. */
+    /** Returns the school with a key among those that answer a question. */
     public static Optional<School> ofKey(SchoolQuestion question, String key) {
         return Stream.of(values())
                 .filter(each -> each.question == question && each.key.equals(key))
@@ -93,7 +93,7 @@ public enum School implements Keyed {
         return key;
     }
 
-    /** Returns the standards that come with it, by their texts. */
+    /** Returns the standards that it includes, as text. */
     Map<Standard, String> settings() {
         return settings;
     }

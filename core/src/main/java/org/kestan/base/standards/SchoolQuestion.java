@@ -29,7 +29,7 @@ public enum SchoolQuestion implements Keyed {
         this.key = key;
     }
 
-    /** Returns the question of that key. */
+    /** Returns the question with a key. */
     public static Optional<SchoolQuestion> ofKey(String key) {
         return Stream.of(values()).filter(each -> each.key.equals(key)).findFirst();
     }
@@ -39,12 +39,12 @@ public enum SchoolQuestion implements Keyed {
         return key;
     }
 
-    /** Returns the schools that answer it; the first is the one a shop starts with. */
+    /** Returns the schools that answer it; the first is the default. */
     public List<School> schools() {
         return Answers.BY_QUESTION.get(this);
     }
 
-    /** Schools know their questions, and so come after them. */
+    /** Schools refer to their questions, so they are initialized after them. */
     private static final class Answers {
         static final Map<SchoolQuestion, List<School>> BY_QUESTION = Stream.of(School.values())
                 .collect(Collectors.groupingBy(

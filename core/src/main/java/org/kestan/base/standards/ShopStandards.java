@@ -12,25 +12,25 @@ import org.kestan.base.geometry.Angle;
 import org.kestan.base.notation.Parsed;
 import org.kestan.base.week.ShopWeek;
 
-/** The thresholds, defaults and choices of a shop. Immutable; what the shop has not set is as it starts. */
+/** The thresholds, defaults and choices of a shop. Immutable; what the shop has not set has its default. */
 public final class ShopStandards {
 
-    /** The standards a shop starts with. */
+    /** The default standards. */
     public static final ShopStandards DEFAULT = new ShopStandards(
             Map.of(), Map.of(), "", FeelerSet.USUAL, Letterhead.BLANK, ShopWeek.USUAL, AdoptedValues.NOTHING);
 
-    /** What a neck reset takes: hours and parts. */
+    /** Hours and parts of a neck reset. */
     public static final List<Standard> RESET =
             List.of(Standard.HOURS_RESET, Standard.PRICE_FRETS, Standard.PRICE_SADDLE, Standard.PRICE_GLUE);
 
-    /** What a new pin bridge takes: hours and parts. */
+    /** Hours and parts of a new pin bridge. */
     public static final List<Standard> NEW_BRIDGE =
             List.of(Standard.HOURS_BRIDGE, Standard.PRICE_BRIDGE, Standard.PRICE_SADDLE, Standard.PRICE_GLUE);
 
-    /** What shaving a bridge takes: hours and parts. */
+    /** Hours and parts of shaving a bridge. */
     public static final List<Standard> SHAVE = List.of(Standard.HOURS_SHAVE, Standard.PRICE_GLUE);
 
-    /** Standards of which none may lie above the next. */
+    /** Standards of which none may exceed the next. */
     private static final List<List<Standard>> RISING = Stream.concat(
                     usual().stream(),
                     usual().stream()
@@ -97,7 +97,7 @@ public final class ShopStandards {
         return values[standard.ordinal()];
     }
 
-    /** Returns a standard as it is for a family of instruments. */
+    /** Returns a standard for a family of instruments. */
     public double get(Standard standard, Family family) {
         return get(standard.of(family));
     }
@@ -117,7 +117,7 @@ public final class ShopStandards {
         return sum(work, Measure.MONEY);
     }
 
-    /** Returns what work comes to: its hours at the shop's rate, and its parts. */
+    /** Returns the cost of work: its hours at the shop's rate, and its parts. */
     public double cost(List<Standard> work) {
         return hours(work) * get(Standard.HOURLY_RATE) + parts(work);
     }
@@ -129,12 +129,15 @@ public final class ShopStandards {
                 .sum();
     }
 
-    /** Returns the frets' height over the top at the joint where it was not read, mm: by what carries the strings. */
+    /**
+     * Returns the height of the frets over the top at the joint if it was not read, mm, depending on what carries the
+     * strings.
+     */
     public Standard fretsOverTop(boolean floating) {
         return floating ? Standard.FRETS_OVER_TOP_FLOATING : Standard.FRETS_OVER_TOP;
     }
 
-    /** Returns the thickness in mm under which a bridge counts as thin; a small body's may go slightly lower. */
+    /** Returns the thickness in mm below which a bridge counts as thin; a small body's may be slightly thinner. */
     public double bridgeThin(String body) {
         return get("small".equals(body) ? Standard.BRIDGE_THIN_SMALL : Standard.BRIDGE_THIN);
     }
@@ -144,12 +147,12 @@ public final class ShopStandards {
         return texts.getOrDefault(standard, standard.startText());
     }
 
-    /** Tells whether the shop has set a standard itself. */
+    /** Returns whether the shop has set a standard itself. */
     public boolean isSet(Standard standard) {
         return texts.containsKey(standard);
     }
 
-    /** Returns where the value of a standard comes from. */
+    /** Returns the source of a standard's value. */
     public Origin origin(Standard standard) {
         return takenOver.values().contains(standard)
                 ? Origin.LEARNED
@@ -166,7 +169,7 @@ public final class ShopStandards {
         return new ShopStandards(texts, schools, currency, leaves, letterhead, week, next);
     }
 
-    /** Returns these standards with one set to what was learned of it; unchanged when that would not agree with its neighbors. */
+    /** Returns these standards with one set to its learned value; unchanged if that would contradict its neighbors. */
     public ShopStandards learning(Standard standard, String learned) {
         return with(standard, learned)
                 .optional()
@@ -174,38 +177,38 @@ public final class ShopStandards {
                 .orElse(this);
     }
 
-    /** Returns the standards as they are for a kind of instrument: what was learned of the kind replaces the usual value. */
+    /** Returns the standards for a kind of instrument: what was learned about the kind replaces the usual value. */
     public ShopStandards of(InstrumentKind kind) {
         return Optional.ofNullable(takenOver.sinks().get(kind))
                 .map(sink -> learning(Standard.SINK, sink.text()))
                 .orElse(this);
     }
 
-    /** Returns these standards with another rate for an hour of work; the same where none is given. */
+    /** Returns these standards with another hourly rate; the same if none is given. */
     public ShopStandards charging(Optional<Double> rate) {
         return rate.flatMap(
                         money -> with(Standard.HOURLY_RATE, money.toString()).optional())
                 .orElse(this);
     }
 
-    /** Returns the school the shop has chosen on a question. */
+    /** Returns the shop's choice on a question. */
     public School school(SchoolQuestion question) {
         return schools.getOrDefault(question, question.schools().get(0));
     }
 
-    /** Tells whether the shop holds with a school. */
+    /** Returns whether the shop follows a school. */
     public boolean holds(School school) {
         return school(school.question()) == school;
     }
 
-    /** Returns the currency of the shop's prices; empty when it was not said. */
+    /** Returns the currency of the shop's prices; empty if it was not entered. */
     public String currency() {
         return currency;
     }
 
     /**
-     * Returns these standards with one set to what was typed, or what is wrong with it: no such quantity, or out of order
-     * with its neighbors.
+     * Returns these standards with one set to what was typed, or what is wrong with it: not a valid quantity, or out
+     * of order with its neighbors.
      */
     public Parsed<ShopStandards> with(Standard standard, String typed) {
         Parsed<Double> value = standard.parse(typed);
@@ -228,7 +231,7 @@ public final class ShopStandards {
                 .orElseGet(() -> new Parsed.Ok<>(changed));
     }
 
-    /** Sets several at once, in whatever order they are given; empty when one can't be or they don't agree. */
+    /** Sets several at once, in any order; empty if one is invalid or they contradict each other. */
     public Optional<ShopStandards> withAll(Map<Standard, String> typed) {
         EnumMap<Standard, String> next = copy();
         for (Map.Entry<Standard, String> entry : typed.entrySet()) {
@@ -254,7 +257,7 @@ public final class ShopStandards {
         return next;
     }
 
-    /** The neighbor that a standard lies on the wrong side of; empty when it lies right. */
+    /** The neighbor that a standard is out of order with; empty if there is none. */
     private Optional<Standard> outOfOrder(Standard standard) {
         for (List<Standard> row : RISING) {
             int at = row.indexOf(standard);
@@ -268,12 +271,12 @@ public final class ShopStandards {
         return Optional.empty();
     }
 
-    /** Returns these standards with one as it starts; unchanged when that would not agree with its neighbors. */
+    /** Returns these standards with one reset to its default; unchanged if that would contradict its neighbors. */
     public ShopStandards reset(Standard standard) {
         return with(standard, standard.startText()).optional().orElse(this);
     }
 
-    /** Returns these standards with another school on its question; the standards that come with it are set too. */
+    /** Returns these standards with another school for its question, including the standards that it sets. */
     public ShopStandards with(School school) {
         EnumMap<SchoolQuestion, School> next = new EnumMap<>(SchoolQuestion.class);
         next.putAll(schools);
@@ -286,12 +289,12 @@ public final class ShopStandards {
         return new ShopStandards(base.texts, next, currency, leaves, letterhead, week, takenOver);
     }
 
-    /** Returns what stands on the shop's papers for owners. */
+    /** Returns the letterhead of the shop's papers. */
     public Letterhead letterhead() {
         return letterhead;
     }
 
-    /** Returns what the shop plans its week by. */
+    /** Returns the hours, people and places the shop plans with. */
     public ShopWeek week() {
         return week;
     }

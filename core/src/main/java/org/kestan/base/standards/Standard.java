@@ -27,7 +27,7 @@ import org.kestan.base.expect.Expect;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.notation.Parsed;
 
-/** Every threshold and default of the shop, in the order its screen shows them, each with where it comes from. */
+/** Every threshold and default of the shop, in the order of its screen, each with its source. */
 public enum Standard implements Keyed {
     NUT_HEIGHT(Group.NOT_READ, "nutHeight", LENGTH, "0.5 mm", MEMORY),
     NUT_HEIGHT_SPREAD(Group.NOT_READ, "nutHeightSpread", LENGTH, "0.15 mm", MEMORY),
@@ -260,7 +260,7 @@ public enum Standard implements Keyed {
 
     BIN_DAYS(Group.LEDGER, "binDays", DAYS, "90", MEMORY);
 
-    /** What standards are grouped by on their screen. */
+    /** The groups of standards on their screen. */
     public enum Group implements Keyed {
         NOT_READ,
         HAND,
@@ -298,7 +298,7 @@ public enum Standard implements Keyed {
         start = measure.parse(text).optional().orElseThrow(Expect.present("valid value"));
     }
 
-    /** Returns the standard of that key. */
+    /** Returns the standard with a key. */
     public static Optional<Standard> ofKey(String key) {
         return Stream.of(values()).filter(each -> each.key.equals(key)).findFirst();
     }
@@ -318,14 +318,14 @@ public enum Standard implements Keyed {
     }
 
     /**
-     * Returns the standard that stands in place of this one for a family of instruments: the constant named like this one
-     * with the family behind it, where there is one, else this.
+     * Returns the standard that replaces this one for a family of instruments: the constant with the same name
+     * followed by the family, if there is one, or else this.
      */
     public Standard of(Family family) {
         return BY_FAMILY.get(family).getOrDefault(this, this);
     }
 
-    /** Returns what it is grouped by. */
+    /** Returns its group. */
     public Group group() {
         return group;
     }
@@ -335,22 +335,22 @@ public enum Standard implements Keyed {
         return key;
     }
 
-    /** Returns what it is a quantity of. */
+    /** Returns what it measures. */
     public Measure measure() {
         return measure;
     }
 
-    /** Returns the text of the value a shop starts with. */
+    /** Returns the text of the default. */
     public String startText() {
         return text;
     }
 
-    /** Returns where the value a shop starts with comes from. */
+    /** Returns the source of the default. */
     public Origin origin() {
         return origin;
     }
 
-    /** The value a shop starts with: mm, degrees or the plain number. */
+    /** The default: mm, degrees or the plain number. */
     double start() {
         return start;
     }

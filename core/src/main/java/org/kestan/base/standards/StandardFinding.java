@@ -5,7 +5,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity.Term;
 import org.kestan.base.finding.Quantity.Verbatim;
 
-/** What may be wrong with a value of the shop standards. */
+/** What is wrong with a value of the shop standards. */
 public enum StandardFinding implements Finding.Kind {
     UNDER(Verbatim.class, Term.class),
     OVER(Verbatim.class, Term.class),

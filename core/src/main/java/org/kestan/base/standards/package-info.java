@@ -1,5 +1,5 @@
 /**
- * Shop standards: every threshold and every default the arithmetic or the judgment leans on, in one place, each with
- * where it comes from. No other package buries one.
+ * Shop standards: every threshold and every default that calculation or judgment depends on, in one place, each with
+ * its source. No other package hides one.
  */
 package org.kestan.base.standards;

@@ -5,9 +5,9 @@ import org.kestan.base.geometry.NeckCurve;
 import org.kestan.base.geometry.StringLine;
 
 /**
- * A string pressed to a fret (§3.16, §3.20): it takes the way under the finger and over the fret's crown, is longer than
- * open, and so tighter. Its stiffness keeps its ends from bending: each end sounds as if it stood further in by
- * {@code e = √(EI/T)}, half of it where the end is a fret (stiff-string theory: Fletcher &amp; Rossing, <i>The Physics of
+ * A string pressed to a fret (§3.16, §3.20): it passes under the finger and over the fret's crown, is longer than when
+ * open, and so has more tension. Its stiffness keeps its ends from bending, so each end sounds as if it were farther
+ * in by {@code e = √(EI/T)}, half of that at a fret (stiff-string theory: Fletcher &amp; Rossing, <i>The Physics of
  * Musical Instruments</i>). Positions in mm from the nut end.
  *
  * @param fret its number
@@ -22,7 +22,7 @@ public record Fretted(int fret, double at, double stretch, double openTension, d
     private static final double CENTS_PER_OCTAVE = 1200;
     private static final double FRETS_PER_OCTAVE = 12;
 
-    /** An end at a fret moves in by half of e; both ends of a stopped string together by this many. */
+    /** At a fret, an end moves in by half of e; this is the number of e for both ends of a fretted string together. */
     private static final double STOPPED_ENDS = 1.5;
 
     private static final double OPEN_ENDS = 2;
@@ -54,12 +54,15 @@ public record Fretted(int fret, double at, double stretch, double openTension, d
         return new Fretted(fret, at, pressed - open, string.tension(), tension, string.end());
     }
 
-    /** A string of which nothing is known: it neither stretches nor resists bending. */
+    /** A string of unknown properties: it neither stretches nor resists bending. */
     public static Fretted byLengths(Frets frets, int fret) {
         return new Fretted(fret, frets.at(fret), 0, 1, 1, 0);
     }
 
-    /** From the nut over the crown of the fret before, where the string would pass under it, to the finger and the crown. */
+    /**
+     * From the nut over the crown of the previous fret, if the string would pass below it, to the finger and the
+     * crown.
+     */
     private static double toTheCrown(double nut, NeckCurve neck, Frets frets, int fret, double finger) {
         double at = frets.at(fret);
         double before = frets.at(fret - 1);
@@ -77,12 +80,12 @@ public record Fretted(int fret, double at, double stretch, double openTension, d
         return CENTS_PER_OCTAVE * log2(growth());
     }
 
-    /** How many times higher the tension alone makes it. */
+    /** The factor by which tension alone raises the frequency. */
     private double growth() {
         return Math.sqrt(tension / openTension);
     }
 
-    /** What the ends of the stopped string take from its length: e goes with the root of the tension. */
+    /** How much the ends of the fretted string shorten it: e varies with the root of the tension. */
     private double stoppedEnds() {
         return STOPPED_ENDS * openEnd / growth();
     }
@@ -92,7 +95,7 @@ public record Fretted(int fret, double at, double stretch, double openTension, d
     }
 
     /**
-     * How sharp the note is against equal temperament from the open string.
+     * How sharp the note is compared with equal temperament from the open string.
      *
      * @param saddle position of the saddle
      * @param forward how far the nut stands nearer to the frets than the nut end
@@ -105,7 +108,7 @@ public record Fretted(int fret, double at, double stretch, double openTension, d
     }
 
     /**
-     * Where the saddle has to stand for the note to be right.
+     * Where the saddle has to be for the note to be in tune.
      *
      * @param sharper cents by which it is sharper than this model says
      * @param forward how far the nut stands nearer to the frets than the nut end

@@ -3,7 +3,7 @@ package org.kestan.base.strings;
 import org.kestan.base.geometry.Angle;
 
 /**
- * A string at its pitch.
+ * A string at pitch.
  *
  * @param number its number, counted from the treble side
  * @param name what it is called: its note
@@ -15,7 +15,7 @@ import org.kestan.base.geometry.Angle;
 public record LoadedString(int number, String name, Wire wire, double frequency, double tension, double place) {
 
     /**
-     * Press of the string on what bends it: {@code 2·T·sin(β/2)} (§3.14).
+     * Pressure of the string on what bends it: {@code 2·T·sin(β/2)} (§3.14).
      *
      * @param breakAngle β
      * @return N
@@ -24,12 +24,12 @@ public record LoadedString(int number, String name, Wire wire, double frequency,
         return 2 * tension * Math.sin(breakAngle.radians() / 2);
     }
 
-    /** How far each end moves in by the string's stiffness, {@code e = √(EI/T)}, mm (§3.20). */
+    /** How far each end moves in because of the string's stiffness, {@code e = √(EI/T)}, mm (§3.20). */
     public double end() {
         return Math.sqrt(wire.bending() / tension);
     }
 
-    /** Tension once it is tuned down by half steps, N: tension goes with the square of the frequency. */
+    /** Tension after tuning down by half steps, N: tension varies with the square of the frequency. */
     public double tunedDown(double halfSteps) {
         return tension * Math.pow(2, -halfSteps / 6);
     }

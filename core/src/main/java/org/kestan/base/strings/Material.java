@@ -2,7 +2,7 @@ package org.kestan.base.strings;
 
 import org.kestan.base.finding.Keyed;
 
-/** What a string is made of: its wrap where that is metal, else the string itself or its core. */
+/** The material of a string: of its wrap if that is metal, or else of the string itself or its core. */
 public enum Material implements Keyed {
     STEEL("steel"),
     BRONZE("bronze"),
@@ -17,7 +17,7 @@ public enum Material implements Keyed {
         this.key = key;
     }
 
-    /** Tells whether the string, or the core of a wound one, is no metal. */
+    /** Returns whether the string, or the core of a wound one, is not metal. */
     public boolean soft() {
         return this == NYLON || this == FLUOROCARBON || this == GUT;
     }

@@ -8,7 +8,7 @@ import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** A note by its name, in equal temperament on A4 = 440 Hz (ISO 16:1975). */
+/** A note with its name, in equal temperament on A4 = 440 Hz (ISO 16:1975). */
 public final class Note {
 
     private static final double A4 = 440;
@@ -23,14 +23,14 @@ public final class Note {
 
     private Note() {}
 
-    /** Frequency in Hz of a note such as E2, F#3 or Bb3; empty when the text names none. */
+    /** Frequency in Hz of a note such as E2, F#3 or Bb3; empty if the text is not a note. */
     public static OptionalDouble frequency(String name) {
         OptionalInt from = fromA4(name);
         return from.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(A4 * Math.pow(2, from.getAsInt() / 12.0));
     }
 
     /**
-     * Names the note some half steps above another, by its sharp.
+     * Names the note a number of half steps above another, with a sharp.
      *
      * @param name the lower note, as {@link #frequency} takes it
      * @param halfSteps how far above, 0 for the note itself
@@ -45,13 +45,13 @@ public final class Note {
         return Optional.of(NAMES.get(Math.floorMod(aboveC0, NAMES.size())) + Math.floorDiv(aboveC0, NAMES.size()));
     }
 
-    /** Names the note nearest to a frequency, by its sharp. */
+    /** Names the note nearest to a frequency, with a sharp. */
     public static String nearest(double frequency) {
         int aboveC0 = (int) Math.round(12 * Math.log(frequency / A4) / Math.log(2)) + A4_ABOVE_C0;
         return NAMES.get(Math.floorMod(aboveC0, NAMES.size())) + Math.floorDiv(aboveC0, NAMES.size());
     }
 
-    /** Hundredths of a half step that a frequency lies above another. */
+    /** How many cents a frequency is above another. */
     public static double cents(double frequency, double above) {
         return 1200 * Math.log(frequency / above) / Math.log(2);
     }

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.function.DoubleFunction;
 
 /**
- * What one string asks of its nut (§3.20): how sharp the first frets are with fret 12 right, and how far forward the nut has
- * to stand for them to be even.
+ * What one string needs at its nut (§3.20): how sharp the first frets are with fret 12 in tune, and how far forward
+ * the nut has to be to even them out.
  *
  * @param sharp how sharp frets 1 to 4 are with the nut at the nut end, cents
  * @param forward how far toward the frets the nut stands for their squares to be least, mm
@@ -23,8 +23,8 @@ public record NutCompensation(List<Double> sharp, double forward, double saddle,
     }
 
     /**
-     * Works it out by least squares: the cents are all but straight in the place of the nut, so that a few steps of Gauss and
-     * Newton are enough.
+     * Works it out by least squares: the cents are almost linear in the position of the nut, so a few Gauss-Newton
+     * steps are enough.
      *
      * @param first the string pressed to the first frets
      * @param octave the string pressed to fret 12

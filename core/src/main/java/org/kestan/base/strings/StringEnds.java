@@ -8,6 +8,6 @@ package org.kestan.base.strings;
  */
 public record StringEnds(double finger, double beyond) {
 
-    /** Pressed right at the crown, held right at nut and saddle. */
+    /** Pressed exactly at the crown, held exactly at nut and saddle. */
     public static final StringEnds NONE = new StringEnds(0, 0);
 }

@@ -4,7 +4,7 @@ import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 
 /**
- * What a string is made of, as far as pitch and load go.
+ * The properties of a string that determine pitch and load.
  *
  * @param mass μ, mass per length, kg/m
  * @param stiffness EA, axial stiffness, N
@@ -18,9 +18,9 @@ public record Wire(double mass, double stiffness, double bending, boolean wound)
     private static final double METRE = 1e-3;
 
     /**
-     * The wire of a gauge. Plain from its material's density; wound from a core of {@code base + share × gauge} and one layer
-     * of round wrap, its turns touching. Only the core of a wound string resists stretching and bending: steel, or threads of the soft
-     * material it is said to be of.
+     * The wire for a gauge. A plain string follows from its material's density; a wound one from a core of {@code base
+     * + share × gauge} and one layer of round wrap with touching turns. Only the core of a wound string resists
+     * stretching and bending: steel, or threads of the soft material entered.
      *
      * @param gauge diameter over all, mm, positive
      * @param wound whether it is wound
@@ -36,7 +36,7 @@ public record Wire(double mass, double stiffness, double bending, boolean wound)
         double core =
                 Math.min(diameter, shop.get(Standard.CORE_BASE) * METRE + shop.get(Standard.CORE_SHARE) * diameter);
         double wrap = (diameter - core) / 2;
-        // One turn takes a length of wrap π(core + wrap) and covers one wrap diameter of the string.
+        // One turn takes a length of wrap of π(core + wrap) and covers one wrap diameter of the string.
         double turns = wrap > 0 ? Math.PI * (core + wrap) / wrap * area(wrap) : 0;
         double mass = density * area(core) + shop.get(Standard.WRAP_DENSITY) * GRAMS_PER_CM3 * turns;
         return new Wire(mass, modulus * area(core), bending(modulus, core), true);

@@ -3,7 +3,7 @@ package org.kestan.base.week;
 import java.time.LocalTime;
 
 /**
- * Hours of a day on which somebody works.
+ * Working hours within a day.
  *
  * @param from first minute
  * @param to minute after the last, later than the first

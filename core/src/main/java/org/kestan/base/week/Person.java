@@ -4,7 +4,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * A pair of hands.
+ * Somebody who works in the shop.
  *
  * @param name whose
  * @param hours on which they work; empty for those of the shop
@@ -17,7 +17,7 @@ public record Person(String name, Optional<WeekHours> hours, Set<String> notWays
         notWays = Set.copyOf(notWays);
     }
 
-    /** Somebody who works the shop's hours and takes everything. */
+    /** Somebody who works the shop's hours and takes every way. */
     public static Person of(String name) {
         return new Person(name, Optional.empty(), Set.of());
     }

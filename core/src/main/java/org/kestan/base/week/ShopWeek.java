@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * What a shop plans its week by.
+ * The data with which a shop plans its week.
  *
  * @param hours of each weekday
  * @param closed days on which nobody works
@@ -33,7 +33,7 @@ public record ShopWeek(
         Weights weights)
         implements ShopWeekBuilder.With {
 
-    /** Minutes at the end of a day in which nothing is clamped. */
+    /** The minutes at the end of a day in which nothing is clamped. */
     public static final int LATE = 30;
 
     /** One person, two sets of clamps, one heat lamp: common practice, no source. The spread is from memory. */
@@ -49,7 +49,7 @@ public record ShopWeek(
             Weights.USUAL);
 
     /**
-     * What counts how much, each for a day.
+     * The weights of a plan's costs, each per day.
      *
      * @param firm a firm promise kept late
      * @param late another promise kept late
@@ -59,7 +59,7 @@ public record ShopWeek(
      */
     public record Weights(int firm, int late, int open, int settingUp, int changed) {
 
-        /** What a shop starts with: common practice, no source. */
+        /** The default week: common practice, no source. */
         public static final Weights USUAL = new Weights(1000, 200, 12, 10, 1);
     }
 

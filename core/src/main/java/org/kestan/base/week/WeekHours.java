@@ -8,7 +8,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
-/** Hours for each day of the week; a day that is not there is closed. Those of a day follow one another and do not overlap. */
+/** Hours for each day of the week; a missing day is closed. Those of a day are in order and do not overlap. */
 public record WeekHours(Map<DayOfWeek, List<Hours>> days) {
 
     /** Monday to Friday, nine to twelve and one to five: common practice, no source. */
@@ -32,7 +32,7 @@ public record WeekHours(Map<DayOfWeek, List<Hours>> days) {
         days = Map.copyOf(all);
     }
 
-    /** Returns the hours of a day, in their order; none when it is closed. */
+    /** Returns the hours of a day, in order; none if it is closed. */
     public List<Hours> on(DayOfWeek day) {
         return days.getOrDefault(day, List.of());
     }

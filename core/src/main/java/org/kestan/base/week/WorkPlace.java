@@ -4,7 +4,7 @@ import org.kestan.base.finding.Keyed;
 
 /** A place in the shop where work is done, or where something waits. */
 public enum WorkPlace implements Keyed {
-    /** Where hands work. */
+    /** Where people work. */
     BENCH,
     /** In clamps, in a jig or a go-bar deck. */
     CLAMPS,

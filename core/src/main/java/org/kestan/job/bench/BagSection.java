@@ -8,7 +8,7 @@ import org.kestan.job.section.SchemaDraft;
 import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 
-/** What was bagged: {@code bench.bags}. */
+/** The bagged parts: {@code bench.bags}. */
 public final class BagSection extends ListSection<Bag> {
 
     private static final ValueType<Side> SIDE = ValueType.choice(Side.class);

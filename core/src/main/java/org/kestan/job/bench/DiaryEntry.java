@@ -4,8 +4,8 @@ import java.time.Instant;
 import org.kestan.base.finding.Keyed;
 
 /**
- * One line of the diary: what was done, by whom and when. Lines are added and never changed; what is taken back is a line
- * more.
+ * One line of the diary: what was done, by whom and when. Lines are added and never changed; taking something back
+ * adds another line.
  *
  * @param at when
  * @param who who, empty where nobody said
@@ -15,7 +15,7 @@ import org.kestan.base.finding.Keyed;
  */
 public record DiaryEntry(Instant at, String who, What what, String step, String text) {
 
-    /** What can happen at the bench. */
+    /** The kinds of entries. */
     public enum What implements Keyed {
         DONE,
         SKIPPED,

@@ -5,7 +5,7 @@ import org.kestan.base.finding.Keyed;
 import org.kestan.base.sheet.Sides;
 
 /**
- * Where the feet of a floating bridge bore, as carbon or chalk showed it after a set of strokes.
+ * Where the feet of a floating bridge touched, as carbon or chalk showed it after a set of strokes.
  *
  * @param bears the zones that bore, on each foot
  */
@@ -16,7 +16,10 @@ public record FootFit(Sides<Set<Zone>> bears) {
         bears = bears.map(Set::copyOf);
     }
 
-    /** The zones of a foot, seen from above with the neck ahead: toward the neck or the tail, and across from its outer end. */
+    /**
+     * The zones of a foot, seen from above with the neck ahead: toward the neck or the tail, and across from its outer
+     * end.
+     */
     public enum Zone implements Keyed {
         FRONT_OUTER,
         FRONT_MIDDLE,
@@ -36,7 +39,7 @@ public record FootFit(Sides<Set<Zone>> bears) {
         }
     }
 
-    /** Returns the share of both feet that bore, 0 to 1. */
+    /** Returns the share of both feet that touched, 0 to 1. */
     public double share() {
         return (bears.bass().size() + bears.treble().size()) / (2.0 * Zone.values().length);
     }

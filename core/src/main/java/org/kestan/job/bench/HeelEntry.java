@@ -5,13 +5,13 @@ import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Side;
 import org.kestan.job.tree.UnknownKeys;
 
-/** One line of the heel log: a set of pulls, a fresh sheet of paper, or what was read after some. */
+/** One line of the heel log: a set of pulls, a fresh sheet of paper, or a reading. */
 public sealed interface HeelEntry {
 
-    /** What other programs keep with it. */
+    /** What other programs store with it. */
     UnknownKeys foreign();
 
-    /** The same with what other programs keep with it. */
+    /** The same with what other programs store with it. */
     HeelEntry with(UnknownKeys foreign);
 
     /**
@@ -43,7 +43,7 @@ public sealed interface HeelEntry {
     }
 
     /**
-     * What was read with the neck dry in the joint.
+     * A reading with the neck dry in the joint.
      *
      * @param projection slack, as the sheet reads it
      * @param drift how far, at the bridge, the fretboard's middle lands from the bridge's

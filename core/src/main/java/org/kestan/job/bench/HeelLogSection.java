@@ -25,7 +25,7 @@ public final class HeelLogSection extends Section<List<HeelEntry>> {
     private static final ValueType<SheetChange> PAPER = ValueType.choice(SheetChange.class);
     private static final ValueType<Integer> PULLS = ValueType.whole(1, 1000);
 
-    /** What is done with the paper. */
+    /** What was done with the paper. */
     private enum SheetChange implements Keyed {
         NEW;
 

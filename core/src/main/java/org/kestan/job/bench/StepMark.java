@@ -5,7 +5,7 @@ import java.util.Locale;
 import org.kestan.base.finding.Keyed;
 
 /**
- * That a step is done, or passed over, or passed unread.
+ * Marks a step as done, skipped, or passed without a reading.
  *
  * @param step the step's id
  * @param state done or passed over
@@ -14,7 +14,7 @@ import org.kestan.base.finding.Keyed;
  */
 public record StepMark(String step, State state, Instant at, String reason) {
 
-    /** How a step came to be behind one. */
+    /** The state of a finished step. */
     public enum State implements Keyed {
         DONE,
         SKIPPED,

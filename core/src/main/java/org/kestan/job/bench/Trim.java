@@ -6,14 +6,14 @@ import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Sides;
 
 /**
- * What stands of a part after some was taken off, as it was read.
+ * The height of a part after some was taken off, as read.
  *
  * @param part the part
  * @param stands how tall or thick it is now on each side
  */
 public record Trim(Part part, Sides<Length> stands) {
 
-    /** What is taken down toward a number. */
+    /** The parts that are taken down toward a target. */
     public enum Part implements Keyed {
         SADDLE,
         BRIDGE;

@@ -5,7 +5,7 @@ import java.time.Instant;
 import java.util.Optional;
 
 /**
- * A wait that was begun, by the clock on the wall: it goes on while the program is closed and another job is open.
+ * A wait that was started, by the wall clock: it continues while the program is closed or another job is open.
  *
  * @param from when it was begun
  * @param kind what is waited for
@@ -20,24 +20,27 @@ public record Wait(Instant from, WaitKind kind, int minutes, String step, Option
         return from.plusSeconds(60L * minutes);
     }
 
-    /** Tells whether nobody has said yet that it is over. */
+    /** Returns whether nobody has ended it yet. */
     public boolean isOpen() {
         return ended.isEmpty();
     }
 
-    /** Tells whether its time has come. */
+    /** Returns whether its time is up. */
     public boolean isOver(Instant now) {
         return !now.isBefore(until());
     }
 
-    /** Returns what is left of it: nothing once it is over, and never more than it takes, whatever the clock was set to. */
+    /**
+     * Returns the time left: zero once it is over, and never more than its whole length, whatever the clock was set
+     * to.
+     */
     public Duration left(Instant now) {
         Duration left = Duration.between(now, until());
         Duration whole = Duration.ofMinutes(minutes);
         return left.isNegative() ? Duration.ZERO : left.compareTo(whole) > 0 ? whole : left;
     }
 
-    /** Returns it once someone has said that it is over. */
+    /** Returns it as ended by somebody. */
     public Wait ended(Instant now) {
         return new Wait(from, kind, minutes, step, Optional.of(now));
     }

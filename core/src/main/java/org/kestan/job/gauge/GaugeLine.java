@@ -10,17 +10,17 @@ public final class GaugeLine {
     /** The port the application listens on when asked, on this machine only. */
     public static final int PORT = 47150;
 
-    /** A line longer than this is none. */
+    /** A longer line is not valid. */
     public static final int LONGEST = 200;
 
     private GaugeLine() {}
 
-    /** Tells whether a line is a remark or empty, to be passed over. */
+    /** Returns whether a line is a remark or empty, to be skipped. */
     public static boolean isRemark(String line) {
         return line.isBlank() || line.strip().startsWith("#");
     }
 
-    /** Reads a line as a length, or says what is wrong with it. */
+    /** Reads a line as a length, or reports what is wrong with it. */
     public static Parsed<Length> parse(String line) {
         return line.length() > LONGEST
                 ? new Parsed.Bad<>(NotationFinding.TOO_LONG.of(), NotationFinding.A_LENGTH.of())

@@ -24,14 +24,16 @@ public final class VirtualInstrument {
         this.random = new Random(seed);
     }
 
-    /** Returns the readings that can be played, in working order. */
+    /** Returns the readings it can send, in working order. */
     public List<Reading> readings() {
         return Stream.of(Reading.values())
                 .filter(reading -> job.get(reading).isPresent())
                 .toList();
     }
 
-    /** Plays a reading once: the value with normal noise of a third of the tool's resolution, to the hundredth of a mm. */
+    /**
+     * Takes a reading once: the value with normal noise of a third of the tool's resolution, to a hundredth of a mm.
+     */
     public String play(Reading reading) {
         double actual = job.visit().millimeters(reading).orElseThrow(Expect.present("reading"));
         double noisy =

@@ -23,7 +23,7 @@ public record Part(
         Optional<LocalDate> arrives,
         boolean there) {
 
-    /** One of a kind, not ordered yet. */
+    /** One part, not ordered yet. */
     public static Part of(String what) {
         return new Part(what, 1, Optional.empty(), false, Optional.empty(), Optional.empty(), false);
     }
@@ -33,7 +33,7 @@ public record Part(
         return new Part(next, need, price, ordered, orderedOn, arrives, there);
     }
 
-    /** Returns so many of it. */
+    /** Returns another number of it. */
     public Part withNeed(int next) {
         return new Part(what, next, price, ordered, orderedOn, arrives, there);
     }
@@ -43,7 +43,7 @@ public record Part(
         return new Part(what, need, next, ordered, orderedOn, arrives, there);
     }
 
-    /** Returns it ordered, or not any more. */
+    /** Returns it as ordered, or no longer so. */
     public Part withOrdered(boolean next, Optional<LocalDate> on) {
         return new Part(what, need, price, next, on, arrives, there);
     }
@@ -53,12 +53,12 @@ public record Part(
         return new Part(what, need, price, ordered, orderedOn, next, there);
     }
 
-    /** Returns it in the drawer, or not there. */
+    /** Returns it as in the drawer, or not. */
     public Part withThere(boolean next) {
         return new Part(what, need, price, ordered, orderedOn, arrives, next);
     }
 
-    /** Returns what all of it costs; empty where it is in the price of the work. */
+    /** Returns the cost of all of it; empty if it is included in the price of the work. */
     public Optional<Double> cost() {
         return price.map(each -> each * need);
     }

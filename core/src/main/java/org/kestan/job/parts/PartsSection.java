@@ -13,10 +13,10 @@ import org.kestan.job.tree.TreeCursor;
 /** The parts a job needs: {@code parts}. */
 public final class PartsSection extends ListSection<Part> {
 
-    /** How many of a part there may be. */
+    /** The largest number of a part. */
     public static final ValueType<Integer> NEED = ValueType.whole(1, 1000);
 
-    /** What one may cost. */
+    /** The highest price of a part. */
     public static final ValueType<Double> PRICE = ValueType.number(0, 1e6);
 
     private static final String ORDERED = "ordered";

@@ -11,7 +11,7 @@ import org.kestan.job.tree.UnknownKeys;
  */
 public record Photo(String file, String caption, UnknownKeys foreign) {
 
-    /** A picture with nothing foreign. */
+    /** A picture without data of other programs. */
     public Photo(String file, String caption) {
         this(file, caption, UnknownKeys.NONE);
     }

@@ -19,7 +19,7 @@ public final class PicturesSection extends Section<List<Photo>> {
 
     private static final String PATH = "photos";
 
-    /** No folder, nothing hidden, nothing that is no character. */
+    /** No folder, no hidden name, no invalid character. */
     private static final Pattern NAME = Pattern.compile("(?!\\.)[^/\\\\:\\p{Cntrl}]{0,200}");
 
     /** Names the section. */
@@ -43,7 +43,7 @@ public final class PicturesSection extends Section<List<Photo>> {
         return ListSection.mergedEntries(base, mine, theirs, (one, other) -> false);
     }
 
-    /** The name of a file in the folder of pictures, and nowhere else. */
+    /** The name of a file in the folder of pictures, never elsewhere. */
     private static String file(TreeCursor at) {
         Optional<String> name = at.text();
         if (name.filter(each -> !NAME.matcher(each).matches()).isPresent()) {

@@ -1,2 +1,2 @@
-/** The pictures of a job, by the names of their copies; the copies lie beside the ledger. */
+/** The pictures of a job, by the names of their copies, which are stored beside the ledger. */
 package org.kestan.job.pictures;

@@ -10,7 +10,7 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.job.tree.Tree;
 
 /**
- * What was predicted before the work, as it was predicted: nothing that is learned later changes it.
+ * What was predicted before the work; nothing learned later changes it.
  *
  * @param madeOn the day it was made
  * @param ways the ways it was made by, by their keys
@@ -32,7 +32,7 @@ public record Prediction(
     }
 
     /**
-     * What a reading should come to.
+     * The predicted value of a reading.
      *
      * @param value mm, as it will be read
      * @param within half-width in which it was predicted to lie, about 95 %, mm; 0 where nobody knew

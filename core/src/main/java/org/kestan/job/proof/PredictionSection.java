@@ -19,12 +19,12 @@ import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.TreeFinding;
 
-/** What was predicted: {@code proof.prediction}. */
+/** The prediction: {@code proof.prediction}. */
 public final class PredictionSection extends Section<Optional<Prediction>> {
 
     private static final String PATH = "proof.prediction";
 
-    /** A micrometer is finer than anything predicted. */
+    /** A micrometer is finer than any prediction. */
     private static final int DECIMALS = 3;
 
     /** Names the section. */

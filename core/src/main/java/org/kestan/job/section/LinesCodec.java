@@ -36,7 +36,7 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
 
     private static final String FRET = "fret";
 
-    /** Reads what is said of the lines. An empty text says nothing. */
+    /** Reads the values of the lines. An empty text counts as no value. */
     public Values read(TreeCursor at) {
         Values values = Values.NONE;
         for (Line<?> line : lines) {
@@ -54,7 +54,7 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
         return line instanceof Reading reading && reading.perFret();
     }
 
-    /** The lists of what is taken fret by fret, each with the readings that its items may hold. */
+    /** The lists of fret-by-fret readings, each with the readings that its items may hold. */
     private Map<String, List<Reading>> lists() {
         Map<String, List<Reading>> lists = new LinkedHashMap<>();
         for (Line<?> line : lines) {
@@ -120,7 +120,7 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
         return Quantity.text("{\"" + FRET + "\": 9, \"" + member(readings.get(0)) + "\": \"0.05 mm\"}");
     }
 
-    /** Writes what is said of the lines. */
+    /** Writes the values of the lines. */
     public void write(Values values, Tree.Draft draft) {
         for (Line<?> line : lines) {
             if (!fretByFret(line)) {
@@ -192,7 +192,7 @@ public record LinesCodec(Collection<? extends Line<?>> lines, Function<Line<?>, 
         return draft.entries();
     }
 
-    /** Says what may stand in place of the lines. */
+    /** Describes what the lines may hold. */
     public void schema(SchemaDraft draft) {
         for (Line<?> line : lines) {
             if (!fretByFret(line)) {

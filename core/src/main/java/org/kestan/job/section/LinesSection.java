@@ -5,7 +5,7 @@ import org.kestan.base.sheet.Line;
 import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 
-/** A section of values under lines, such as what is lasting about the instrument. */
+/** A section of values under lines, such as the lasting properties of the instrument. */
 public final class LinesSection extends Section<Values> {
 
     private final LinesCodec codec;

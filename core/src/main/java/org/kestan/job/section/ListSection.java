@@ -12,7 +12,8 @@ import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.TreeFinding;
 
 /**
- * A section that is a list of like entries under one path; what other programs keep in an entry is kept with the job.
+ * A section that is a list of entries of one type under one path; what other programs store in an entry is kept with
+ * the job.
  *
  * @param <T> an entry, immutable
  */
@@ -54,7 +55,7 @@ public abstract class ListSection<T> extends Section<List<T>> {
     }
 
     /**
-     * Brings together two lists that grew out of one: where both only added entries all are kept, theirs first.
+     * Merges two lists that started from the same one: if both only added entries, all are kept, theirs first.
      *
      * @param collide tells whether only one of two new entries can hold
      * @return empty where both changed the same
@@ -78,26 +79,26 @@ public abstract class ListSection<T> extends Section<List<T>> {
         });
     }
 
-    /** Tells whether two new entries say something of one and the same thing, so that only one of them can hold. */
+    /** Returns whether two new entries are about the same thing, so that only one of them can hold. */
     protected boolean collide(T one, T other) {
         return false;
     }
 
-    /** Puts the entries of two in the order they are kept in. */
+    /** Puts the merged entries in their proper order. */
     protected List<T> inOrder(List<T> all) {
         return List.copyOf(all);
     }
 
-    /** Reads an entry; empty, with a fault at its place, where it is none. */
+    /** Reads an entry; empty, with an error at its place, if it is invalid. */
     protected abstract Optional<T> entry(TreeCursor at);
 
-    /** Writes an entry; the first key tells it from the others. */
+    /** Writes an entry; the first key distinguishes it from the others. */
     protected abstract Tree.Entries entries(T entry);
 
-    /** Says what may stand in an entry. */
+    /** Describes what an entry may contain. */
     protected abstract Tree.Entries entrySchema();
 
-    /** Reads what an entry can't do without: a fault where it is missing. */
+    /** Reads a required value: an error if it is missing. */
     protected static <V> Optional<V> needed(TreeCursor at, String key, ValueType<V> type) {
         TreeCursor place = at.at(key);
         if (!place.isPresent()) {

@@ -13,13 +13,13 @@ import org.kestan.base.sheet.Part;
 import org.kestan.base.sheet.ValueType;
 import org.kestan.job.tree.Tree;
 
-/** The schema of an object being put together: what may stand under which path (JSON Schema, draft 2020-12). */
+/** The schema of an object under construction: what is allowed under which path (JSON Schema, draft 2020-12). */
 public final class SchemaDraft {
 
-    /** Where the schema of a length lies, to be referred to. */
+    /** The place of the schema for a length, for references. */
     public static final String LENGTH = "#/$defs/length";
 
-    /** Where the schema of a length above zero lies. */
+    /** The place of the schema for a length above zero. */
     public static final String POSITIVE_LENGTH = "#/$defs/positiveLength";
 
     private final Map<String, Object> properties = new LinkedHashMap<>();
@@ -45,12 +45,12 @@ public final class SchemaDraft {
         return new SchemaDraft(required, describe);
     }
 
-    /** Returns an object of the same descriptions. */
+    /** Returns an object with the same definitions. */
     public SchemaDraft nested() {
         return new SchemaDraft(List.of(), describe);
     }
 
-    /** Puts a schema at a path; objects on the way are made. */
+    /** Puts a schema at a path; objects along the way are created. */
     public SchemaDraft put(String path, Tree schema) {
         int dot = path.indexOf('.');
         if (dot < 0) {
@@ -62,7 +62,7 @@ public final class SchemaDraft {
         return this;
     }
 
-    /** Returns the schema of a line's value with what is said of it. */
+    /** Returns the schema of a line's value with its description. */
     Tree described(Line<?> line) {
         Tree.Draft draft = new Tree.Draft();
         Tree.Entries value = line instanceof LengthLine length && length.mustBePositive()
@@ -81,7 +81,7 @@ public final class SchemaDraft {
                 .entries();
     }
 
-    /** Returns the schema of an object whose keys are free and whose values are alike. */
+    /** Returns the schema of an object with free keys and values of one type. */
     public static Tree.Entries map(Tree values) {
         return new Tree.Draft()
                 .put("type", Tree.text("object"))

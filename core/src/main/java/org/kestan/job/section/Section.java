@@ -8,8 +8,8 @@ import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 
 /**
- * A part of a job: what it is while nothing is said, how it is read and written, and what its schema says. A new section is
- * a folder beside the others with its value and its section, and a line in {@code org.kestan.job.Sections}.
+ * A part of a job: its empty value, how it is read and written, and its schema. To add a section, write a package with
+ * its value and its section beside the others, and a line in {@code org.kestan.job.Sections}.
  *
  * @param <T> its value, immutable
  */
@@ -27,7 +27,7 @@ public abstract class Section<T> implements Keyed {
         this.blank = blank;
     }
 
-    /** Returns what tells it from the other sections. */
+    /** Returns its name, unique among the sections. */
     @Override
     public final String key() {
         return name;
@@ -38,22 +38,22 @@ public abstract class Section<T> implements Keyed {
         return "section";
     }
 
-    /** Returns its value while nothing is said. */
+    /** Returns its empty value. */
     public final T blank() {
         return blank;
     }
 
-    /** Reads its value from a job's data; what can't be read is a fault at its place. */
+    /** Reads its value from a job's data; what can't be read gives an error at its place. */
     public abstract T read(TreeCursor root);
 
-    /** Writes its value into a job's data; nothing for what is not said. */
+    /** Writes its value into a job's data; nothing for what was not entered. */
     public abstract void write(T value, Tree.Draft root);
 
-    /** Says what may stand in its place in a job's data. */
+    /** Describes what is allowed in its place in a job's data. */
     public abstract void schema(SchemaDraft root);
 
     /**
-     * Brings together two values that grew out of one.
+     * Merges two values that started from the same one.
      *
      * @param base what both grew out of
      * @return the value with the changes of both; empty where both changed the same
@@ -62,7 +62,7 @@ public abstract class Section<T> implements Keyed {
         return either(base, mine, theirs);
     }
 
-    /** Returns the one of two that is not as it was; empty where neither is, and they differ. */
+    /** Returns the one of two that has changed; empty if neither has, or they differ. */
     public static <V> Optional<V> either(V base, V mine, V theirs) {
         if (mine.equals(base)) {
             return Optional.of(theirs);

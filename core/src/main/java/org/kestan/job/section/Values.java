@@ -8,10 +8,10 @@ import java.util.Set;
 import org.kestan.base.notation.Length;
 import org.kestan.base.sheet.Line;
 
-/** Values under their lines, each of its line's type. Immutable; what was not said is not there. */
+/** Values under their lines, each of its line's type. Immutable; missing values are absent. */
 public final class Values {
 
-    /** Nothing said. */
+    /** No values. */
     public static final Values NONE = new Values(Map.of());
 
     private final Map<Line<?>, Object> all;
@@ -20,7 +20,7 @@ public final class Values {
         this.all = all;
     }
 
-    /** Returns a value, empty when it was not said. */
+    /** Returns a value, empty if it is missing. */
     public <T> Optional<T> get(Line<T> line) {
         // A value is only ever put in under a line of its own type, by with().
         @SuppressWarnings("unchecked")
@@ -28,25 +28,25 @@ public final class Values {
         return Optional.ofNullable(value);
     }
 
-    /** Returns a length in mm, empty when it was not said. */
+    /** Returns a length in mm, empty if it is missing. */
     public OptionalDouble millimeters(Line<Length> line) {
         Length length = (Length) all.get(line);
         return length == null ? OptionalDouble.empty() : OptionalDouble.of(length.millimeters());
     }
 
-    /** Returns the text of a value, as a file or a field has it; empty when it was not said. */
+    /** Returns the text of a value in the form used in files and fields; empty if it is missing. */
     public <T> Optional<String> text(Line<T> line) {
         return get(line).map(line.type()::write);
     }
 
-    /** Returns these values with one put in or replaced. */
+    /** Returns these values with one set. */
     public <T> Values with(Line<T> line, T value) {
         Map<Line<?>, Object> copy = new LinkedHashMap<>(all);
         copy.put(line, value);
         return new Values(copy);
     }
 
-    /** Returns these values with one taken off. */
+    /** Returns these values without one. */
     public Values without(Line<?> line) {
         Map<Line<?>, Object> copy = new LinkedHashMap<>(all);
         copy.remove(line);

@@ -3,7 +3,7 @@ package org.kestan.job.source;
 import java.util.OptionalDouble;
 
 /**
- * Where a value on the sheet came from that nobody typed; kept with it for as long as it stands there unchanged.
+ * The source of a value on the sheet that nobody typed; kept with it for as long as it is unchanged.
  *
  * @param made how it was made
  * @param from what it was made from: a picture's name, a port's; empty where there is nothing to name
@@ -11,10 +11,12 @@ import java.util.OptionalDouble;
  */
 public record Provenance(Made made, String from, OptionalDouble halfWidth) {
 
-    /** The part of a normal distribution that a half-width holds on either side. */
+    /** The part of a normal distribution within a half-width on either side. */
     private static final double NINETY_FIVE = 1.96;
 
-    /** Returns the standard deviation that goes with the half-width, in the same unit; empty where that is not known. */
+    /**
+     * Returns the standard deviation that corresponds to the half-width, in the same unit; empty if that is not known.
+     */
     public OptionalDouble standard() {
         return halfWidth.isPresent() ? OptionalDouble.of(halfWidth.getAsDouble() / NINETY_FIVE) : halfWidth;
     }

@@ -6,6 +6,6 @@ import java.util.List;
 @FunctionalInterface
 public interface ReadingSource {
 
-    /** Returns what it has read for a sheet, one reading for each line, in the order they were read; none while it has read nothing. */
+    /** Returns its readings for a sheet, one for each line, in the order they were taken; empty if there are none. */
     List<SourcedReading<?>> readings();
 }

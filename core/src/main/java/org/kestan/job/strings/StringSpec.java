@@ -32,7 +32,7 @@ public record StringSpec(
     /** The number of a course. */
     public static final ValueType<Integer> COURSE = ValueType.whole(1, MOST_COURSES);
 
-    /** A string of which nothing is known. */
+    /** A string with nothing known. */
     public static final StringSpec BLANK =
             new StringSpec(Optional.empty(), false, "", Optional.empty(), Optional.empty(), UnknownKeys.NONE);
 

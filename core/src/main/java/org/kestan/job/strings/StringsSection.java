@@ -10,7 +10,7 @@ import org.kestan.job.tree.Tree;
 import org.kestan.job.tree.TreeCursor;
 import org.kestan.job.tree.UnknownKeys;
 
-/** A set of strings, from the bass side: the one that is on, or the one that is wanted. */
+/** A set of strings, from the bass side: the present one, or the one wanted. */
 public final class StringsSection extends Section<List<StringSpec>> {
 
     private static final ValueType<Material> MATERIAL = ValueType.choice(Material.class);

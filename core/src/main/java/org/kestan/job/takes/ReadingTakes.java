@@ -22,7 +22,7 @@ public final class ReadingTakes {
     private ReadingTakes() {}
 
     /**
-     * Takes a reading in place of what was there.
+     * Takes a reading, replacing the previous one.
      *
      * <p>An action taken while the relief is not in the shop's window is about the wrong neck: it is taken all the same and
      * marked provisional, until it is taken again with the relief right.
@@ -39,7 +39,7 @@ public final class ReadingTakes {
     }
 
     /**
-     * Takes one take of a reading out again; the median of the others counts. The last one clears the reading.
+     * Removes one take of a reading; the median of the others counts. Removing the last one clears the reading.
      *
      * @param which the take, from 0
      */
@@ -57,7 +57,7 @@ public final class ReadingTakes {
                 : job.withVisit(mark(job.visit().withTakes(reading, all, median(all)), reading, standards));
     }
 
-    /** The spread of the takes of a reading, greatest less least, in mm; empty with fewer than two. */
+    /** The spread of the takes of a reading, largest minus smallest, in mm; empty with fewer than two. */
     public static OptionalDouble spread(Visit visit, Measurable reading) {
         List<Length> all = visit.takesOf(reading);
         if (all.size() < 2) {
@@ -70,7 +70,7 @@ public final class ReadingTakes {
     }
 
     /**
-     * The median of lengths: the middle one as it was typed, or with an even count the mean of the middle two in
+     * The median of lengths: the middle one as it was typed, or for an even count the mean of the middle two in
      * millimeters.
      *
      * @throws IllegalArgumentException if there are none
@@ -94,19 +94,19 @@ public final class ReadingTakes {
                 + " mm");
     }
 
-    /** Tells whether the relief of a visit lies in the shop's window. */
+    /** Returns whether the relief of a visit is within the shop's window. */
     public static boolean reliefInWindow(Visit visit, ShopStandards standards) {
         OptionalDouble relief = relief(visit);
         return relief.isPresent() && reliefInWindow(relief.getAsDouble(), standards);
     }
 
-    /** Tells whether a relief, mm, lies in the shop's window. */
+    /** Returns whether a relief, mm, is within the shop's window. */
     public static boolean reliefInWindow(double relief, ShopStandards standards) {
         return relief >= standards.get(Standard.RELIEF_LEAST) - Tolerances.ARITHMETIC
                 && relief <= standards.get(Standard.RELIEF_MOST) + Tolerances.ARITHMETIC;
     }
 
-    /** The relief as read, else the greatest gap of the profile. */
+    /** The relief as read, or else the largest gap of the profile. */
     private static OptionalDouble relief(Visit visit) {
         OptionalDouble read = visit.millimeters(Reading.RELIEF);
         return read.isPresent()

@@ -5,7 +5,7 @@ import org.kestan.base.finding.Keyed;
 import org.kestan.base.sheet.Fitting;
 import org.kestan.base.standards.Family;
 
-/** The form of the body, which decides what carries the strings over the top. */
+/** The form of the body, which determines what carries the strings over the top. */
 public enum Form implements Keyed {
     FLAT_TOP("flat-top", Fitting.PIN_BRIDGE),
     ARCHTOP("archtop", Fitting.FLOATING_BRIDGE);
@@ -18,7 +18,7 @@ public enum Form implements Keyed {
         this.fitting = fitting;
     }
 
-    /** Returns the form that instruments of a family have; empty for one of which nothing is known. */
+    /** Returns the form of a family's instruments; empty if nothing is known about the family. */
     public static Optional<Form> of(Family family) {
         return switch (family) {
             case STEEL, TWELVE_STRING, CLASSICAL -> Optional.of(FLAT_TOP);
@@ -32,7 +32,7 @@ public enum Form implements Keyed {
         return key;
     }
 
-    /** Returns the fitting that carries the strings on this form. */
+    /** Returns what carries the strings on this form. */
     public Fitting fitting() {
         return fitting;
     }

@@ -25,15 +25,15 @@ import org.kestan.base.sheet.ValueType;
 import org.kestan.base.standards.Family;
 
 /**
- * Every line of a job that holds no length, and the lists of all lines there are. A new one is a constant here, where it
- * is asked, and its words; the lists are built from the constants.
+ * Every line of a job that does not hold a length, and the lists of all lines. To add one, write a constant here,
+ * where it is asked, and its texts; the lists are built from the constants.
  */
 public final class Lines {
 
-    /** Every line below, in the order it is declared: the order in which it is asked. */
+    /** Every line below, in the order of declaration, which is the order in which it is asked. */
     private static final List<Detail<?>> DECLARED = new ArrayList<>();
 
-    /** What the shop calls the instrument. */
+    /** The shop's name for the instrument. */
     public static final Detail<String> NAME = declared(Detail.of("instrument.name", ValueType.TEXT, 0));
 
     /** The family of instruments it belongs to. */
@@ -73,7 +73,7 @@ public final class Lines {
     /** Year or age in words. */
     public static final Detail<String> AGE = declared(Detail.of("instrument.age", ValueType.TEXT, 0));
 
-    /** What the instrument would bring in good order. */
+    /** What the instrument would sell for in good order. */
     public static final Detail<Double> VALUE = declared(Detail.of("instrument.value", ValueType.number(0, 1e9), 0));
 
     /** The currency of the value. */
@@ -82,10 +82,10 @@ public final class Lines {
     /** What it means to its owner. */
     public static final Detail<String> MEANING = declared(Detail.of("instrument.meaning", ValueType.TEXT, 0));
 
-    /** Why it is to be done whatever it costs; money then refuses nothing. */
+    /** Why it should be done whatever it costs; no way is then refused for its price. */
     public static final Detail<String> DO_IT_ANYWAY = declared(Detail.of("instrument.doItAnyway", ValueType.REASON, 0));
 
-    /** Money an hour for this job, where it is not the shop's. */
+    /** The hourly rate for this job, if it differs from the shop's. */
     public static final Detail<Double> RATE = declared(Detail.of("instrument.rate", ValueType.number(0, 1e6), 0));
 
     /** The kind of floating bridge. */
@@ -95,7 +95,7 @@ public final class Lines {
     /** Who it belongs to. */
     public static final Detail<String> OWNER = declared(Detail.of("intake.owner", ValueType.TEXT, 0));
 
-    /** The number under which the shop has the job. */
+    /** The shop's number for the job. */
     public static final Detail<String> JOB_NUMBER = declared(Detail.of("intake.jobNumber", ValueType.TEXT, 0));
 
     /** The owner's telephone. */
@@ -104,10 +104,10 @@ public final class Lines {
     /** The owner's mail address. */
     public static final Detail<String> MAIL = declared(Detail.of("intake.mail", ValueType.TEXT, 0));
 
-    /** What the owner paid ahead. */
+    /** The owner's deposit. */
     public static final Detail<Double> DEPOSIT = declared(Detail.of("intake.deposit", ValueType.number(0, 1e6), 0));
 
-    /** What the owner complains of. */
+    /** The owner's complaint. */
     public static final Detail<String> COMPLAINT = declared(Detail.of("intake.complaint", ValueType.TEXT, 0));
 
     /** How it is played. */
@@ -116,14 +116,14 @@ public final class Lines {
     /** How hard it is played. */
     public static final Detail<PlayingTouch> TOUCH = declared(Detail.of("intake.touch", choice(PlayingTouch.class), 0));
 
-    /** How hard it is played where a note that just buzzes has told it, N. */
+    /** How hard it is played, if a note that just buzzes has shown it, N. */
     public static final Detail<Double> PLUCK_FORCE =
             declared(Detail.of("intake.pluckForce", ValueType.number(0.05, 20), 0));
 
     /** Earlier repairs seen. */
     public static final Detail<String> REPAIRS = declared(Detail.of("intake.repairs", ValueType.TEXT, 0));
 
-    /** When in the course of the work a visit was. */
+    /** When a visit was in the course of the work. */
     public static final Detail<VisitRole> ROLE = declared(Detail.of("survey.occasion", choice(VisitRole.class), 0));
 
     /** The day of a visit. */
@@ -135,10 +135,10 @@ public final class Lines {
     /** How many half steps below pitch the strings were. */
     public static final Detail<Integer> STEPS_DOWN = declared(Detail.of("survey.stepsDown", ValueType.whole(0, 12), 1));
 
-    /** Whether the strings are on; where nothing is said they are. */
+    /** Whether the strings are on; if not specified, they are. */
     public static final Detail<Stringing> STRINGS = declared(Detail.of("survey.strings", choice(Stringing.class), 1));
 
-    /** How the neck sits in its joint; where nothing is said it fits. */
+    /** How the neck sits in its joint; if not specified, it fits. */
     public static final Detail<JointFit> JOINT_FIT = declared(Detail.of("survey.joint", choice(JointFit.class), 2));
 
     /** The state of the truss rod. */
@@ -155,14 +155,14 @@ public final class Lines {
     public static final Detail<Integer> RELIEF_READ_AT =
             declared(Detail.at(Place.RELIEF, 3, "survey.relief.readAt", ValueType.FRET));
 
-    /** Turns of the rod from where it was found, tighter is positive, and the gap each gave, in the order they were made. */
+    /** Turns of the rod from where it was found, tighter is positive, and the gap after each, in order. */
     public static final Detail<List<Row>> ROD_TURNS = declared(Detail.at(
             Place.RELIEF,
             3,
             "survey.rodTurns",
             ValueType.rows(new Part("turns", ValueType.number(-20, 20)), new Part("gap", ValueType.LENGTH))));
 
-    /** The two frets the straightedge lies on, or the string is held at, for the neck's profile. */
+    /** The two frets the straightedge rests on, or the string is held at, for the neck's profile. */
     public static final Detail<HeldFrets> PROFILE_HELD =
             declared(Detail.at(Place.RELIEF, 3, "survey.profile.heldAt", ValueType.HELD));
 
@@ -173,7 +173,7 @@ public final class Lines {
     public static final Detail<List<Row>> ACTION_EACH =
             declared(Detail.at(Place.ACTION, 5, "survey.actionEach", perString()));
 
-    /** Where a leaf goes under the bridge, the thickest that goes, and how deep. */
+    /** Where a leaf goes under the bridge, the thickest one, and how deep. */
     public static final Detail<List<Row>> BRIDGE_LIFT_AT = declared(Detail.at(
                     Place.BRIDGE,
                     2,
@@ -211,11 +211,11 @@ public final class Lines {
     public static final Detail<Integer> ACTION_FRET =
             declared(Detail.at(Place.ACTION, 5, "survey.action.fret", ValueType.FRET));
 
-    /** What the projection was read against. */
+    /** The surface a projection was read from. */
     public static final Detail<ProjectionOver> PROJECTION_OVER =
             declared(Detail.at(Place.PROJECTION, 9, "survey.projection.over", choice(ProjectionOver.class)));
 
-    /** Where across the board the straightedge lay. */
+    /** Where across the board the straightedge was. */
     public static final Detail<StraightedgePosition> PROJECTION_ACROSS =
             declared(Detail.at(Place.PROJECTION, 9, "survey.projection.across", choice(StraightedgePosition.class)));
 
@@ -235,15 +235,15 @@ public final class Lines {
     public static final Detail<TypedAngle> NECK_ANGLE =
             declared(Detail.at(Place.HEEL, 16, "survey.neckAngle", ValueType.ANGLE));
 
-    /** Cents at fret 12 against the octave, bass string. */
+    /** Cents at fret 12 compared with the octave, bass string. */
     public static final Detail<Double> CENTS_BASS =
             declared(Detail.at(Place.ACTION, 18, "survey.intonation.bass", ValueType.number(-200, 200)));
 
-    /** Cents at fret 12 against the octave, treble string. */
+    /** Cents at fret 12 compared with the octave, treble string. */
     public static final Detail<Double> CENTS_TREBLE =
             declared(Detail.at(Place.ACTION, 18, "survey.intonation.treble", ValueType.number(-200, 200)));
 
-    /** What the saddle is made of. */
+    /** The material of the saddle. */
     public static final Detail<String> SADDLE_MATERIAL =
             declared(Detail.at(Place.TAIL, 19, "survey.saddleMaterial", ValueType.TEXT));
 
@@ -256,16 +256,16 @@ public final class Lines {
     /** The day it was signed off. */
     public static final Detail<LocalDate> SIGNED_ON = declared(Detail.of("proof.signedOn", ValueType.DAY, 0));
 
-    /** The day it should be looked at again. */
+    /** The day it should be checked again. */
     public static final Detail<LocalDate> COME_BACK = declared(Detail.of("proof.comeBack", ValueType.DAY, 0));
 
     /** The day it was promised for. */
     public static final Detail<LocalDate> PROMISED_ON = declared(Detail.of("promised.on", ValueType.DAY, 0));
 
-    /** Whether that day is fixed: somebody counts on it. */
+    /** Whether that day is firm because somebody counts on it. */
     public static final Detail<Boolean> PROMISED_FIRM = declared(Detail.of("promised.firm", ValueType.FLAG, 0));
 
-    /** What is lasting about the instrument, in the order it is asked: its lengths stand behind the joint. */
+    /** The lasting properties of the instrument, in the order they are asked; its lengths come after the joint. */
     public static final List<Line<?>> OF_INSTRUMENT = DECLARED.stream()
             .filter(line -> line.path().startsWith("instrument."))
             .<Line<?>>flatMap(line -> line.equals(JOINT)
@@ -273,13 +273,13 @@ public final class Lines {
                     : Stream.of(line))
             .toList();
 
-    /** What is asked when an instrument comes in, in the order it is asked. */
+    /** The questions at intake, in the order they are asked. */
     public static final List<Line<?>> OF_INTAKE = under("intake.");
 
     /** What was promised to the owner. */
     public static final List<Line<?>> OF_PROMISE = under("promised.");
 
-    /** What a job is worked toward. */
+    /** The targets of a job. */
     public static final List<Line<?>> OF_TARGET = Stream.concat(
                     Stream.<Line<?>>of(Aim.values()), under("target.").stream())
             .toList();
@@ -290,7 +290,7 @@ public final class Lines {
             .sorted(Comparator.comparingInt(Line::number))
             .toList();
 
-    /** Lines of a visit that few sheets need: they are offered where something asks for them. */
+    /** Lines of a visit that few sheets need: they are offered if something asks for them. */
     public static final Set<Line<?>> RARE = Set.of(
             ROD_TURNS,
             NUT_EACH,
@@ -307,12 +307,12 @@ public final class Lines {
             Reading.NEW_BRIDGE_SLOT_FRONT,
             Reading.NEW_BRIDGE_SPACING);
 
-    /** Lines of a visit that are said only where something is out of the ordinary: they are offered, not asked. */
+    /** Lines of a visit that are entered only if something is out of the ordinary: they are offered, not asked. */
     public static final Set<Line<?>> OUT_OF_THE_ORDINARY = Stream.concat(
                     Stream.<Line<?>>of(STRINGS, JOINT_FIT, Reading.RELIEF_SLACK), RARE.stream())
             .collect(Collectors.toUnmodifiableSet());
 
-    /** What is said once the work is done. */
+    /** The sign-off after the work. */
     public static final List<Line<?>> OF_PROOF = under("proof.");
 
     private Lines() {}
@@ -329,7 +329,7 @@ public final class Lines {
                 .toList();
     }
 
-    /** Returns the lines of a visit that are read at a place, in working order; those read fret by fret left out. */
+    /** Returns the lines of a visit that are read at a place, in working order, without fret-by-fret readings. */
     public static List<Line<?>> at(Place place) {
         return OF_VISIT.stream()
                 .filter(line -> line.place().filter(place::equals).isPresent())

@@ -2,7 +2,7 @@ package org.kestan.job.terms;
 
 import org.kestan.base.finding.Keyed;
 
-/** Where across the board a straightedge lay. */
+/** Where across the board a straightedge was. */
 public enum StraightedgePosition implements Keyed {
     MIDDLE("middle"),
     EDGE("edge");

@@ -17,7 +17,10 @@ public enum TrussRod implements Keyed {
         this.key = key;
     }
 
-    /** Tells whether it can set another relief; where there is none, or it is dead or at its end, the relief stays. */
+    /**
+     * Returns whether it can set another relief; without a rod, or with one that is dead or at its end, the relief
+     * stays.
+     */
     public boolean canSet() {
         return this == WORKS || this == TIGHT || this == TWO_WAY;
     }

@@ -8,21 +8,21 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Structured data in no format: texts, numbers, flags, lists and named entries in their order. Sections of a job read
- * themselves from it and write themselves into it; how it stands in a file is for the module {@code files}.
+ * Structured data, independent of a file format: strings, numbers, flags, lists and named entries in order. Sections
+ * of a job read themselves from it and write themselves into it; its form in a file is up to the module {@code files}.
  */
 public sealed interface Tree {
 
     /** A text. */
     record Text(String text) implements Tree {}
 
-    /** A number, to the digit. */
+    /** A number, exact to the digit. */
     record Num(BigDecimal number) implements Tree {}
 
     /** True or false. */
     record Flag(boolean flag) implements Tree {}
 
-    /** Said to be nothing. */
+    /** An explicit null. */
     record Nothing() implements Tree {}
 
     /** A list. */
@@ -33,7 +33,7 @@ public sealed interface Tree {
         }
     }
 
-    /** Values under their keys, in their order. */
+    /** Values under their keys, in order. */
     record Entries(Map<String, Tree> all) implements Tree {
 
         /** No entries. */
@@ -60,7 +60,7 @@ public sealed interface Tree {
         return new Num(BigDecimal.valueOf(number));
     }
 
-    /** Entries being put together; a path is keys joined by dots. */
+    /** Entries under construction; a path is keys joined by dots. */
     final class Draft {
 
         private final Map<String, Object> entries = new LinkedHashMap<>();
@@ -68,7 +68,7 @@ public sealed interface Tree {
         /** Starts with nothing. */
         public Draft() {}
 
-        /** Puts a value at a path; objects on the way are made. */
+        /** Sets a value at a path; objects along the way are created. */
         public Draft put(String path, Tree value) {
             int dot = path.indexOf('.');
             if (dot < 0) {
@@ -92,7 +92,7 @@ public sealed interface Tree {
             return fresh;
         }
 
-        /** Returns what was put. */
+        /** Returns the result. */
         public Entries entries() {
             Map<String, Tree> all = new LinkedHashMap<>();
             entries.forEach(

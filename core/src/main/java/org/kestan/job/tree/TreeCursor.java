@@ -19,15 +19,15 @@ import org.kestan.base.sheet.Part;
 import org.kestan.base.sheet.ValueType;
 
 /**
- * A place in structured data that may or may not have a value, read as what it should be. Whatever is there but can't be
- * read becomes a fault with the place's pointer; what is absent is empty and no fault.
+ * A place in structured data that may or may not have a value, read as the type it should be. A value that can't be
+ * read gives an error with the place's pointer; a missing one is empty and not an error.
  */
 public final class TreeCursor {
 
     private static final int SHOWN_TEXT = 40;
     private static final int SHOWN_ITEMS = 4;
 
-    /** Faults that are looked for in one file; what follows is read, and said to be more. */
+    /** The most errors reported for a file; after that, reading continues and the rest is summarized. */
     public static final int MOST_FAULTS = 100;
 
     private final Optional<Tree> here;
@@ -45,7 +45,7 @@ public final class TreeCursor {
         return new TreeCursor(Optional.of(root), "", new LinkedHashSet<>());
     }
 
-    /** Returns the faults found under the root so far. */
+    /** Returns the errors found under the root so far. */
     public List<Fault> faults() {
         return List.copyOf(faults);
     }
@@ -55,19 +55,21 @@ public final class TreeCursor {
         return pointer;
     }
 
-    /** Tells whether there is anything here. */
+    /** Returns whether there is anything here. */
     public boolean isPresent() {
         return here.isPresent();
     }
 
-    /** Returns what is here as entries; none when it is something else. */
+    /** Returns the value here as entries; none if it is something else. */
     public Tree.Entries entries() {
         return here.filter(Tree.Entries.class::isInstance)
                 .map(Tree.Entries.class::cast)
                 .orElse(Tree.Entries.NONE);
     }
 
-    /** Returns the place under this one at a dotted path of keys; a fault when something on the way is no object. */
+    /**
+     * Returns the place under this one at a dotted path of keys; an error if something along the way is not an object.
+     */
     public TreeCursor at(String path) {
         TreeCursor place = this;
         for (String key : path.split("\\.")) {
@@ -101,7 +103,7 @@ public final class TreeCursor {
         return type.equals(ValueType.LENGTH) || type.equals(ValueType.RADIUS);
     }
 
-    /** What is here as the text that the type reads. */
+    /** The value here as text in the form the type reads. */
     private Optional<String> written(ValueType<?> type) {
         return switch (type.form()) {
             case TEXT -> string(accepted(type));
@@ -150,7 +152,7 @@ public final class TreeCursor {
 
     private static String plain(BigDecimal number) {
         BigDecimal stripped = number.stripTrailingZeros();
-        // A number as large as no line of a sheet can hold is not written out digit by digit.
+        // A number too large for any line of a sheet is not written out digit by digit.
         return Math.abs((long) stripped.scale()) > SHOWN_TEXT
                 ? number.toString()
                 : stripped.setScale(Math.max(0, stripped.scale())).toPlainString();
@@ -177,12 +179,12 @@ public final class TreeCursor {
         return text;
     }
 
-    /** A text with a surrogate that stands alone can't be written as UTF-8. */
+    /** A text with a lone surrogate can't be written as UTF-8. */
     private static boolean isHalfACharacter(String text) {
         return text.codePoints().anyMatch(each -> each >= Character.MIN_SURROGATE && each <= Character.MAX_SURROGATE);
     }
 
-    /** Returns the text that is here, shortened to be shown in a fault. */
+    /** Returns the text here, shortened for use in an error. */
     public String shownText() {
         return here.filter(Tree.Text.class::isInstance)
                 .map(each -> shortened(((Tree.Text) each).text()).replaceAll("\\p{Cntrl}", "?"))
@@ -213,7 +215,7 @@ public final class TreeCursor {
                                 .orElseThrow(Expect.present("reduce")));
     }
 
-    /** Rows with a fault in any part are no rows; each fault stands at its part. */
+    /** A row with an error in any part is not used; each error is reported at its part. */
     private Optional<String> rows(ValueType<?> type) {
         List<String> rows = new ArrayList<>();
         boolean whole = true;
@@ -246,7 +248,7 @@ public final class TreeCursor {
                 && number.number().stripTrailingZeros().scale() <= 0;
     }
 
-    /** Returns the places of a list's elements; none when there is no list. */
+    /** Returns the places of a list's elements; none if there is no list. */
     public List<TreeCursor> elements() {
         List<TreeCursor> places = new ArrayList<>();
         typed(Tree.Items.class::isInstance, TreeFinding.LIST_IN_BRACKETS.of())
@@ -257,7 +259,7 @@ public final class TreeCursor {
         return places;
     }
 
-    /** Returns the places under an object's keys, by key; none when there is no object. */
+    /** Returns the places under an object's keys, by key; none if there is no object. */
     public Map<String, TreeCursor> children() {
         Map<String, TreeCursor> places = new LinkedHashMap<>();
         expectObject();
@@ -268,12 +270,12 @@ public final class TreeCursor {
         return places;
     }
 
-    /** Demands an object, when there is anything at all. */
+    /** Requires an object, if there is anything at all. */
     public void expectObject() {
         typed(Tree.Entries.class::isInstance, TreeFinding.OBJECT_IN_BRACES.of());
     }
 
-    /** Says that something is wrong here. */
+    /** Reports that something is wrong here. */
     public void fault(Finding problem, Finding accepted) {
         if (faults.size() < MOST_FAULTS) {
             faults.add(new Fault(pointer, problem, accepted));

@@ -5,7 +5,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.finding.Quantity.Said;
 import org.kestan.base.finding.Quantity.Verbatim;
 
-/** What may be wrong with structured data, and what would be accepted in its place. */
+/** What is wrong with structured data, and what would be accepted instead. */
 public enum TreeFinding implements Finding.Kind {
     IS(Said.class),
     IS_NO_OBJECT(Said.class),

@@ -14,22 +14,22 @@ import java.util.Set;
 import java.util.function.Function;
 
 /**
- * What a section was read from and does not know: keys of other programs, and the order all keys stood in. Written back
- * with the section's own values in their places. An entry of a list is known by the value of the first key the section
- * writes of it, such as the fret it is about.
+ * What a section read but does not know: keys of other programs, and the order of all keys. Written back with the
+ * section's own values in their places. An entry of a list is recognized by the value of the first key the section
+ * writes for it, such as its fret.
  *
  * @param skeleton what was read, with every known value replaced by a mark that keeps its place
  */
 public record UnknownKeys(Tree.Entries skeleton) {
 
-    /** Nothing foreign. */
+    /** No unknown keys. */
     public static final UnknownKeys NONE = new UnknownKeys(Tree.Entries.NONE);
 
-    /** Stands where a known value stood. No file can hold a key list like it: it has no keys and is no value. */
+    /** Marks the place of a known value. No file can contain such a key list: it has no keys and is not a value. */
     private static final Tree KNOWN = new Tree.Items(List.of(new Tree.Nothing(), Tree.text("\0known")));
 
     /**
-     * What is foreign in something that was read.
+     * The unknown parts of something that was read.
      *
      * @param read as it was read
      * @param known what the section writes for what it understood of it
@@ -56,8 +56,8 @@ public record UnknownKeys(Tree.Entries skeleton) {
     }
 
     /**
-     * What is foreign in the entries of a list, each with what it is known by. Where one has something foreign those that have
-     * nothing keep their turn, since several may be known by the same.
+     * The unknown parts of a list's entries, each with what it is recognized by. If any entry has unknown parts, those
+     * without keep their turn, since several may be recognized by the same value.
      */
     private static Tree without(Tree.Items read, Tree.Items known) {
         Turns turns = new Turns(known, entry -> List.of(first(entry)));
@@ -84,7 +84,7 @@ public record UnknownKeys(Tree.Entries skeleton) {
         return foreign ? new Tree.Items(rest) : KNOWN;
     }
 
-    /** The entries of a list that have anything in them. */
+    /** The entries of a list that contain anything. */
     private static List<Tree.Entries> entries(Tree.Items list) {
         return list.all().stream()
                 .filter(Tree.Entries.class::isInstance)
@@ -93,12 +93,12 @@ public record UnknownKeys(Tree.Entries skeleton) {
                 .toList();
     }
 
-    /** What an entry is known by: its first key and that key's value. */
+    /** What an entry is recognized by: its first key and that key's value. */
     private static Map.Entry<String, Tree> first(Tree.Entries entry) {
         return entry.all().entrySet().iterator().next();
     }
 
-    /** The entries of a list by what they are known by: of several with the same, each has its turn. */
+    /** The entries of a list by what they are recognized by: several with the same value each have their turn. */
     private static final class Turns {
 
         private final Map<Map.Entry<String, Tree>, Deque<Tree.Entries>> all = new HashMap<>();
@@ -117,7 +117,7 @@ public record UnknownKeys(Tree.Entries skeleton) {
         }
     }
 
-    /** Lays fresh values over what is foreign: foreign keys stay, all keys in the order they were read in. */
+    /** Combines new values with the unknown parts: unknown keys stay, with all keys in the order they were read. */
     public Tree.Entries under(Tree.Entries fresh) {
         return merged(skeleton, fresh);
     }
@@ -159,12 +159,15 @@ public record UnknownKeys(Tree.Entries skeleton) {
         return new Tree.Items(all);
     }
 
-    /** Tells a list the section knows, with what is foreign in its entries, from a list that is foreign as a whole. */
+    /**
+     * Distinguishes a list the section knows, with unknown parts in its entries, from a list that is unknown as a
+     * whole.
+     */
     private static boolean isKnown(Tree.Items list) {
         return !list.all().isEmpty() && list.all().get(0).equals(KNOWN);
     }
 
-    /** The same where the same is foreign: where it stands among what is known only keeps the order of a file. */
+    /** Equal if the unknown parts are equal; their place among known ones only preserves the order of a file. */
     @Override
     public boolean equals(Object other) {
         return other instanceof UnknownKeys that && foreign(skeleton).equals(foreign(that.skeleton));
@@ -184,7 +187,7 @@ public record UnknownKeys(Tree.Entries skeleton) {
                     all.put(key, part);
                 }
             } else if (kept instanceof Tree.Items list && isKnown(list)) {
-                // What only keeps its turn is not foreign.
+                // An entry that only keeps its turn has no unknown parts.
                 List<Tree> own = entries(list).stream()
                         .filter(each -> each.all().size() > 1)
                         .<Tree>map(each -> each)

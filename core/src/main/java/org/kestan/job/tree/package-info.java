@@ -1,5 +1,5 @@
 /**
- * Structured data in no format, how a section of a job reads from it with every fault at its place, and what it keeps of
- * keys it does not know.
+ * Structured data independent of a format: how a section of a job reads from it, with every error at its place, and
+ * how unknown keys are preserved.
  */
 package org.kestan.job.tree;

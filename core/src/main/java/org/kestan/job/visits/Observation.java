@@ -12,7 +12,7 @@ import org.kestan.job.tree.UnknownKeys;
  */
 public record Observation(Defect what, Severity severity, String note, UnknownKeys foreign) {
 
-    /** Something seen here, with nothing foreign. */
+    /** An observation without data of other programs. */
     public Observation(Defect what, Severity severity, String note) {
         this(what, severity, note, UnknownKeys.NONE);
     }

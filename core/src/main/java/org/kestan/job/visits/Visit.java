@@ -30,7 +30,7 @@ import org.kestan.job.terms.Stringing;
 import org.kestan.job.tree.UnknownKeys;
 
 /**
- * One taking of the measuring sheet: as received, after the relief was set, at a dry fit, strung up, on a later visit.
+ * One measuring sheet: as received, after the relief was set, at a dry fit, strung up, or on a later visit.
  *
  * @param values what was read and said, under its lines
  * @param takes where a reading was taken several times, all of them in order; the reading is then their median
@@ -51,10 +51,10 @@ public record Visit(
         UnknownKeys foreign)
         implements VisitBuilder.With {
 
-    /** The fret at which action is read unless another is said. */
+    /** The default fret for the action. */
     public static final int ACTION_FRET = 12;
 
-    /** A sheet on which nothing has been written. */
+    /** An empty sheet. */
     public static final Visit BLANK =
             new Visit(Values.NONE, Map.of(), Map.of(), Map.of(), Set.of(), List.of(), UnknownKeys.NONE);
 
@@ -75,17 +75,17 @@ public record Visit(
         return Collections.unmodifiableMap(copy);
     }
 
-    /** Returns a value, empty when it was not said. */
+    /** Returns a value, empty if it is missing. */
     public <T> Optional<T> get(Line<T> line) {
         return values.get(line);
     }
 
-    /** Returns a reading in mm, empty when it was not taken. */
+    /** Returns a reading in mm, empty if it was not taken. */
     public OptionalDouble millimeters(Line<Length> reading) {
         return values.millimeters(reading);
     }
 
-    /** Returns the thickest leaf that goes under the bridge anywhere, mm; empty when nothing was tried. */
+    /** Returns the thickest leaf that goes under the bridge anywhere, mm; empty if none was tried. */
     public OptionalDouble bridgeLift() {
         return DoubleStream.concat(
                         millimeters(Reading.BRIDGE_LIFT).stream(),
@@ -105,7 +105,7 @@ public record Visit(
         return taken;
     }
 
-    /** Returns everything that was read with a tool, in working order, those taken fret by fret among them. */
+    /** Returns everything that was read with a tool, in working order, including fret-by-fret readings. */
     public List<Measurable> taken() {
         return values.lines().stream()
                 .filter(Measurable.class::isInstance)
@@ -114,7 +114,7 @@ public record Visit(
                 .toList();
     }
 
-    /** Returns what was read fret by fret under one reading, by the fret, in mm. */
+    /** Returns the fret-by-fret values of one reading, by the fret, in mm. */
     public SortedMap<Integer, Double> fretByFret(Reading reading) {
         SortedMap<Integer, Double> read = new TreeMap<>();
         for (Line<?> line : values.lines()) {
@@ -125,26 +125,29 @@ public record Visit(
         return read;
     }
 
-    /** Tells whether the relief can be told: by its one reading, or by a gap over any fret. */
+    /** Returns whether the relief is known, from its own reading or from a gap over any fret. */
     public boolean knowsRelief() {
         return get(Reading.RELIEF).isPresent()
                 || !fretByFret(Reading.PROFILE_GAP).isEmpty()
                 || !fretByFret(Reading.PROFILE_GAP_TREBLE).isEmpty();
     }
 
-    /** Tells whether no string pulls: the strings are off, or the neck is loose or off. */
+    /** Returns whether no string pulls: the strings are off, or the neck is loose or off. */
     public boolean unstrung() {
         return get(Lines.STRINGS).filter(Stringing.OFF::equals).isPresent()
                 || get(Lines.JOINT_FIT).filter(fit -> fit != JointFit.FITS).isPresent();
     }
 
-    /** Tells whether it was read where the fret line arrives at the bridge, strung or slack. */
+    /** Returns whether a projection was read, strung or slack. */
     public boolean knowsProjection() {
         return get(Reading.PROJECTION_STRUNG).isPresent()
                 || get(Reading.PROJECTION_SLACK).isPresent();
     }
 
-    /** Returns the side toward which the center line lands; empty without a drift. A negative offset lands on the other side. */
+    /**
+     * Returns the side toward which the center line points; empty without a drift. A negative offset means the other
+     * side.
+     */
     public Optional<Side> driftSide() {
         double offset = millimeters(Reading.SIDE_DRIFT).orElse(0);
         return offset == 0 ? Optional.empty() : get(Lines.DRIFT_TOWARD).map(side -> offset < 0 ? side.other() : side);
@@ -155,7 +158,7 @@ public record Visit(
         return get(Lines.ACTION_FRET).orElse(ACTION_FRET);
     }
 
-    /** Returns the tool a reading is taken with: the one said, or the usual one. */
+    /** Returns the tool for a reading: the one entered, or the usual one. */
     public Tool tool(Measurable which) {
         return tools.getOrDefault(which, which.tool());
     }
@@ -166,12 +169,12 @@ public record Visit(
         return several != null ? several : get(which).map(List::of).orElse(List.of());
     }
 
-    /** Returns this visit with a value put in or replaced; earlier takes of a reading go. */
+    /** Returns this visit with a value set; earlier takes of a reading are dropped. */
     public <T> Visit with(Line<T> line, T value) {
         return cleared(line).withValues(values.with(line, value));
     }
 
-    /** Returns this visit with a value taken off; so are all takes of a reading. */
+    /** Returns this visit without a value, and without all takes of a reading. */
     public Visit without(Line<?> line) {
         return cleared(line).withValues(values.without(line));
     }
@@ -195,18 +198,18 @@ public record Visit(
         return withoutSource(reading).withTakes(next).withValues(values.with(reading, counts));
     }
 
-    /** Returns where a value comes from; empty where it was typed, or there is none. */
+    /** Returns the source of a value; empty if it was typed, or there is none. */
     public Optional<Provenance> source(Line<?> line) {
         return Optional.ofNullable(sources.get(line.key()))
                 .filter(source -> get(line).isPresent());
     }
 
-    /** Returns this visit with a reading that nobody typed, and where it comes from. */
+    /** Returns this visit with a reading that nobody typed, and its source. */
     public <T> Visit with(SourcedReading<T> reading) {
         return with(reading.line(), reading.value()).withSource(reading.line(), reading.provenance());
     }
 
-    /** Returns this visit with where a value comes from. */
+    /** Returns this visit with the source of a value. */
     public Visit withSource(Line<?> line, Provenance source) {
         Map<String, Provenance> next = new TreeMap<>(sources);
         next.put(line.key(), source);
@@ -249,12 +252,12 @@ public record Visit(
         return next;
     }
 
-    /** Returns what the inspection found of one kind, empty when it was not looked for. */
+    /** Returns what the inspection found for a defect, empty if it was not looked for. */
     public Optional<Observation> observation(Defect what) {
         return observations.stream().filter(each -> each.what() == what).findFirst();
     }
 
-    /** Returns this visit with an observation put in or replaced; what other programs keep with it stays. */
+    /** Returns this visit with an observation set; what other programs store with it stays. */
     public Visit with(Observation seen) {
         UnknownKeys kept = observation(seen.what()).map(Observation::foreign).orElse(seen.foreign());
         List<Observation> next = new ArrayList<>(without(seen.what()).observations);
@@ -263,13 +266,13 @@ public record Visit(
         return withObservations(next);
     }
 
-    /** Returns this visit with no observation of a kind. */
+    /** Returns this visit without the observation of a defect. */
     public Visit without(Defect what) {
         return withObservations(
                 observations.stream().filter(each -> each.what() != what).toList());
     }
 
-    /** Returns a sheet for the next visit: how things are read is kept, what was read is not. */
+    /** Returns a sheet for the next visit: how things are read is kept, the readings are not. */
     public Visit next() {
         Visit next = BLANK;
         for (Line<?> line : List.of(

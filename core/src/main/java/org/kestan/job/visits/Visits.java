@@ -12,7 +12,7 @@ import java.util.stream.Stream;
  */
 public record Visits(Visit current, List<Visit> others) {
 
-    /** One visit on which nothing was written. */
+    /** One empty visit. */
     public static final Visits BLANK = new Visits(Visit.BLANK, List.of());
 
     /** Takes an unmodifiable copy. */
@@ -25,12 +25,12 @@ public record Visits(Visit current, List<Visit> others) {
         return Stream.concat(Stream.of(current), others.stream());
     }
 
-    /** Returns these visits with another one on the sheet in place of it. */
+    /** Returns these visits with another one on the sheet instead. */
     public Visits withCurrent(Visit next) {
         return new Visits(next, others);
     }
 
-    /** Returns these visits with one of the others on the sheet, and the present one put in its place. */
+    /** Returns these visits with one of the others on the sheet, and the present one in its place. */
     public Visits showing(int other) {
         List<Visit> next = new ArrayList<>(others);
         Visit chosen = next.set(other, current);

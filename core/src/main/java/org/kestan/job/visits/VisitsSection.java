@@ -199,7 +199,7 @@ public final class VisitsSection extends Section<Visits> {
         return draft.entries();
     }
 
-    /** Readings are keys here as they are, dots and all. */
+    /** The names of readings are keys here, including their dots. */
     private static <V> Tree.Entries flat(Map<Measurable, V> all, Function<V, Tree> value) {
         Map<String, Tree> entries = new LinkedHashMap<>();
         all.forEach((reading, each) -> entries.put(reading.key(), value.apply(each)));

@@ -3,7 +3,7 @@ package org.kestan.job.week;
 import java.time.LocalDate;
 
 /**
- * A step that stays on a day.
+ * A step pinned to a day.
  *
  * @param step its id
  * @param on the day it is begun

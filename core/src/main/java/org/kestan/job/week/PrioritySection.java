@@ -10,7 +10,7 @@ import org.kestan.job.tree.TreeCursor;
 /** The priority of a job, set by hand: {@code priority}, from -2 (no hurry) to 2 (first of all). */
 public final class PrioritySection extends Section<Optional<Integer>> {
 
-    /** From no hurry to first of all; 0 is as usual. */
+    /** From no hurry to first of all; 0 is normal. */
     public static final ValueType<Integer> PRIORITY = ValueType.whole(-2, 2);
 
     private static final String PATH = "priority";

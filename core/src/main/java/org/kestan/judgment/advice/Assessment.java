@@ -58,12 +58,12 @@ public record Assessment(
         spent = List.copyOf(spent);
     }
 
-    /** The same with a chance. */
+    /** The same with a chance of missing. */
     Assessment withOutOfTolerance(OptionalDouble chance) {
         return new Assessment(way, fit, reasons, predicted, reaches, reversible, kind, chance, price, spent);
     }
 
-    /** Tells whether it can be done here and leads somewhere. */
+    /** Returns whether it can be done here and leads somewhere. */
     public boolean possible() {
         return fit == Suitability.POSSIBLE;
     }

@@ -15,7 +15,7 @@ import org.kestan.judgment.way.WayKind;
 import org.kestan.judgment.ways.WayCatalog;
 
 /**
- * A sequence of ways that was tried, and how it stands.
+ * A sequence of ways that was tried, and its result.
  *
  * @param main the ways beside relief and nut that make it what it is; none where those alone are tried
  * @param combined the whole of it
@@ -53,22 +53,22 @@ record Candidate(
         return refused.isEmpty() && affordable;
     }
 
-    /** Is allowed and makes no gate worse, whether or not it reaches what is wanted. */
+    /** Is allowed and makes no gate worse, whether or not it reaches the target. */
     boolean acceptable() {
         return allowed() && gates.sound();
     }
 
-    /** Reaches what is wanted, is allowed, and makes no gate worse. */
+    /** Reaches the target, is allowed, and makes no gate worse. */
     boolean answers() {
         return reaches && asAimed && acceptable();
     }
 
-    /** The chance that what is wanted is missed, 0 to 1. */
+    /** The chance of missing the target, 0 to 1. */
     double misses() {
         return asAimed ? outOfTolerance.get() : 1;
     }
 
-    /** How heavy it is; empty where it leaves the instrument as it is. */
+    /** How heavy it is; empty if it leaves the instrument alone. */
     Optional<WayKind> kind() {
         return leaves() ? Optional.empty() : Optional.of(combined.kind());
     }
@@ -77,7 +77,7 @@ record Candidate(
         return combined.ways();
     }
 
-    /** Its ways beside relief, nut and what only finishes them: two sequences that differ in these only are one answer. */
+    /** Its ways besides relief, nut and finishing ways: two sequences that differ only in these are the same answer. */
     List<Way> core() {
         return main.stream().filter(way -> way.role() != Role.FINISH).toList();
     }
@@ -86,23 +86,23 @@ record Candidate(
         return combined.predicted().map(StrungSetup::setup);
     }
 
-    /** How invasive ways are that were taken as a combination: see the parameter of that name. */
+    /** How invasive ways taken as a combination are; see the parameter of that name. */
     static int invasivenessOf(List<Way> main, Combination combined) {
         int weightiest = main.stream().mapToInt(WayCatalog.ALL::indexOf).max().orElse(0);
         return weightiest + combined.kind().ordinal() * WayCatalog.ALL.size();
     }
 
-    /** Tells whether it leaves the instrument as it is. */
+    /** Returns whether it leaves the instrument alone. */
     boolean leaves() {
         return ways().stream().allMatch(way -> way.role() == Role.NOTHING);
     }
 
-    /** Tells whether one of its ways is for instruments on which nothing better is worth its price. */
+    /** Returns whether one of its ways is for instruments on which nothing better is worth its price. */
     boolean lastResort() {
         return main.stream().anyMatch(way -> way.has(Effect.LAST_RESORT));
     }
 
-    /** What all of its steps cost, those that are refused too. */
+    /** The cost of all of its steps, including refused ones. */
     double wholeCost() {
         return combined.steps().stream()
                 .mapToDouble(each -> each.price().cost())

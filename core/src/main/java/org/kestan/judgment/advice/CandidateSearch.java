@@ -16,10 +16,13 @@ import org.kestan.judgment.way.Suitability;
 import org.kestan.judgment.way.Way;
 import org.kestan.judgment.ways.WayCatalog;
 
-/** Tries every sensible sequence of ways on an instrument, each step from the state the one before leaves (§6). */
+/**
+ * Tries every sensible sequence of ways on an instrument, each step starting from the state the previous one leaves
+ * (§6).
+ */
 final class CandidateSearch {
 
-    /** All main and finishing ways that may be taken together, on whatever instrument. */
+    /** All main and finishing ways that may be taken together, on any instrument. */
     private static final List<List<Way>> TOGETHER = together();
 
     private final Ways ways;
@@ -38,16 +41,16 @@ final class CandidateSearch {
         this.preparations = preparations();
     }
 
-    /** All that were tried: those that do something, and leaving it. */
+    /** All sequences tried: those that do something, and leaving it alone. */
     static List<Candidate> of(Ways ways, Setup measured) {
         return new CandidateSearch(ways, measured).all();
     }
 
-    /** Relief and nut where they have to be set, or where they are asked for and the action is wrong anyway. */
+    /** Relief and nut if they have to be set, or if they are asked for and the action is wrong anyway. */
     private List<Way> preparations() {
         List<Way> taken = new ArrayList<>();
         for (Way each : WayCatalog.of(Role.PREPARATION)) {
-            // As read, and still so from where the one before leaves it: a high slot may be right once the relief is.
+            // As read, and still so after the previous step: a high slot may be right once the relief is.
             if (each.worthTrying(context, measured)
                     && ways.of(each).possible()
                     && ways.combined(with(taken, List.of(each))).possible().contains(each)) {
@@ -66,8 +69,8 @@ final class CandidateSearch {
     }
 
     /**
-     * What may follow relief and nut: nothing, or main and finishing ways each of which may be taken together with each of
-     * the others. A loose dovetail leaves only what takes the neck off.
+     * What may follow relief and nut: nothing, or main and finishing ways each of which may be taken together with all
+     * the others. A loose dovetail leaves only ways that take the neck off.
      */
     private List<List<Way>> mains() {
         return TOGETHER.stream()
@@ -77,7 +80,10 @@ final class CandidateSearch {
                 .toList();
     }
 
-    /** Tells whether a way is for this kind of joint and bridge at all; one that is not is shown by itself, but never combined. */
+    /**
+     * Returns whether a way applies to this kind of joint and bridge at all; one that does not is shown by itself, but
+     * never combined.
+     */
     private boolean isOfThisKind(Way way) {
         Stream<Effect> others = measured.protrusion().isPresent()
                 ? Stream.of(Effect.FITS_FLOATING_BRIDGE, Effect.MOVES_TAILPIECE)
@@ -104,7 +110,7 @@ final class CandidateSearch {
         }
     }
 
-    /** One sequence; empty when a step of it has nothing to do, so that it is another one. */
+    /** One sequence; empty if a step of it has nothing to do, which makes it a different one. */
     private Optional<Candidate> tried(List<Way> main) {
         List<Way> sequence = with(preparations, main);
         if (sequence.isEmpty()) {
@@ -132,7 +138,10 @@ final class CandidateSearch {
                 left(after));
     }
 
-    /** Tells whether it costs no more than the instrument is worth, as far as that is known; or whether money is not asked. */
+    /**
+     * Returns whether it costs no more than the instrument is worth, as far as that is known; or whether money does
+     * not matter.
+     */
     private boolean affordable(Combination combined) {
         return context.moneyIsNotAsked() || context.job().get(Lines.VALUE).orElse(Double.MAX_VALUE) >= combined.cost();
     }

@@ -12,7 +12,7 @@ import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayKind;
 
 /**
- * An answer that a reading within its half-width could turn into another one (§6).
+ * An answer that a reading, moved within its half-width, could change (§6).
  *
  * @param chance with which the best of the lighter ways misses what is wanted, 0 to 1
  * @param needs the least chance that the heavier of the two answers asks for
@@ -21,7 +21,7 @@ import org.kestan.judgment.way.WayKind;
  */
 public record CloseCall(double chance, double needs, Measurable settledBy, List<Way> otherwise) {
 
-    /** Half of the half-width of 95 % and the whole, in standard uncertainties. */
+    /** Half of the half-width of 95 % and all of it, in standard uncertainties. */
     private static final double[] SHIFTS = {1, 2};
 
     /** Takes an unmodifiable copy. */
@@ -32,7 +32,7 @@ public record CloseCall(double chance, double needs, Measurable settledBy, List<
     private record Turned(Measurable by, Recommendation then) {}
 
     /**
-     * Tells what an answer turns on: each reading is shifted within its half-width, and the whole judged again.
+     * Finds what an answer depends on: each reading is shifted within its half-width, and the whole judged again.
      *
      * @return empty where no reading by itself turns it
      */

@@ -8,7 +8,7 @@ import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayKind;
 
 /**
- * Several ways in a row, each from the setup the one before leaves: relief, then nut, saddle, bridge, neck.
+ * Several ways in a row, each starting from the setup the previous one leaves: relief, then nut, saddle, bridge, neck.
  *
  * @param steps the ways as taken, in that order; one that has nothing left to do says so
  * @param predicted what the instrument will be afterward; empty when the sheet does not say enough or none can be done
@@ -29,7 +29,7 @@ public record Combination(
         return steps.stream().map(Assessment::way).toList();
     }
 
-    /** Those of the ways that can be done and lead somewhere. */
+    /** The ways that can be done and lead somewhere. */
     public List<Way> possible() {
         return steps.stream().filter(Assessment::possible).map(Assessment::way).toList();
     }
@@ -43,7 +43,7 @@ public record Combination(
                 .orElse(WayKind.REVERSIBLE);
     }
 
-    /** Tells whether all of it can be undone. */
+    /** Returns whether all of it can be undone. */
     public boolean reversible() {
         return steps.stream().filter(Assessment::possible).allMatch(Assessment::reversible);
     }

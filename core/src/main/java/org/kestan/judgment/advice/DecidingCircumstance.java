@@ -22,7 +22,7 @@ public record DecidingCircumstance(Finding condition, Recommendation then) {
     private record WhatIf(AdviceFinding condition, UnaryOperator<Job> change) {}
 
     /**
-     * What would change a recommendation: each circumstance is put into the job and the whole of it judged again.
+     * What would change a recommendation: each circumstance is put into the job and the whole judged again.
      *
      * @return those circumstances under which the ways differ
      */
@@ -47,7 +47,7 @@ public record DecidingCircumstance(Finding condition, Recommendation then) {
         return List.copyOf(changes);
     }
 
-    /** Value decides only where nothing else protects the instrument. */
+    /** Value decides only if nothing else protects the instrument. */
     private static Job plain(Job job) {
         return job.with(Lines.COLLECTIBLE, false);
     }

@@ -5,7 +5,7 @@ import java.util.OptionalDouble;
 import org.kestan.base.finding.Keyed;
 
 /**
- * What a way spends of one of the instrument's reserves.
+ * How much of one of the instrument's reserves a way uses up.
  *
  * @param reserve which
  * @param amount how much it takes, mm; negative when it gives some back
@@ -14,7 +14,7 @@ import org.kestan.base.finding.Keyed;
  */
 public record MaterialUsed(Reserve reserve, double amount, OptionalDouble left) {
 
-    /** What an instrument has to give. */
+    /** The reserves of an instrument. */
     public enum Reserve implements Keyed {
         SADDLE,
         BRIDGE,

@@ -5,7 +5,7 @@ import java.util.Optional;
 import org.kestan.judgment.way.WayKind;
 
 /**
- * How sure it is that lighter ways do not do (§6).
+ * How likely it is that lighter ways are not enough (§6).
  *
  * @param kind how heavy the ways recommended are; empty where they leave the instrument as it is
  * @param lighterMiss for each kind the least chance with which a lighter way misses what is wanted, 0 to 1; none where it was
@@ -13,7 +13,7 @@ import org.kestan.judgment.way.WayKind;
  */
 public record Odds(Optional<WayKind> kind, Map<WayKind, Double> lighterMiss) {
 
-    /** Nothing was asked. */
+    /** No chances worked out. */
     static final Odds NONE = new Odds(Optional.empty(), Map.of());
 
     /** Takes an unmodifiable copy. */

@@ -8,7 +8,7 @@ import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayKind;
 
 /**
- * What the shop would do.
+ * The shop's recommendation.
  *
  * @param ways the ways to take, in the order of the work; none when nothing can be said yet
  * @param reasons why
@@ -30,23 +30,23 @@ public record Recommendation(
         return new Recommendation(ways, List.of(reason), List.of(), Odds.NONE, Optional.empty());
     }
 
-    /** The same with the price of what would be done if money were not asked. */
+    /** The same with the price of what would be done regardless of money. */
     Recommendation seeking(Combination combined) {
         return new Recommendation(
                 ways, reasons, runnersUp, odds, Optional.of(new RepairPrice(combined.hours(), combined.cost())));
     }
 
-    /** How heavy it is; empty where it leaves the instrument as it is. */
+    /** How heavy it is; empty if it leaves the instrument alone. */
     Optional<WayKind> kind() {
         return odds.kind();
     }
 
-    /** Says what the shop would do about a job, without the reasons. */
+    /** Returns the recommendation for a job, without the reasons. */
     static Recommendation brief(Ways ways) {
         return new Recommender(ways, false).recommend();
     }
 
-    /** Says what the shop would do about a job. */
+    /** Returns the recommendation for a job. */
     public static Recommendation of(Ways ways) {
         return new Recommender(ways, true).recommend();
     }

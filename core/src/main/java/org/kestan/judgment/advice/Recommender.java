@@ -25,7 +25,7 @@ final class Recommender {
 
     private static final int RUNNERS_UP = 2;
 
-    /** Two chances nearer to each other are the same. */
+    /** Two chances closer together than this are equal. */
     private static final double SAME_CHANCE = 0.01;
 
     private final Ways ways;
@@ -85,7 +85,7 @@ final class Recommender {
                 .orElseGet(() -> partWay(tried, measured, choice));
     }
 
-    /** Of the sequences tried the one to take: lighter kinds until it is sure enough that they do not do (§6). */
+    /** The sequence to take of those tried: lighter kinds until it is certain enough that they are not enough (§6). */
     private final class Choice {
 
         private final List<Candidate> tried;
@@ -101,7 +101,9 @@ final class Recommender {
                     : about.keepsAims(measured) ? ways.chance().out(measured, List.of()) : 1;
         }
 
-        /** The least chance with which something lighter than a kind misses what is wanted; leaving it included. */
+        /**
+         * The smallest chance with which something lighter than a kind misses the target, including leaving it alone.
+         */
         double lighterMiss(WayKind kind) {
             return misses.computeIfAbsent(kind, this::leastMiss);
         }
@@ -121,12 +123,12 @@ final class Recommender {
                     .orElse(true);
         }
 
-        /** Empty where nothing that may be taken reaches what is wanted. */
+        /** Empty if nothing that may be taken reaches the target. */
         Optional<Candidate> best() {
             List<Candidate> reaching = tried.stream()
                     .filter(each -> acceptable.test(each) && each.reaches() && each.asAimed())
                     .toList();
-            // An action that is right stays as it is; with relief or nut to be set first, that may ask for more.
+            // A right action stays as it is; if relief or nut have to be set first, more may be needed.
             Optional<Candidate> left =
                     reaching.stream().filter(Candidate::leaves).findFirst();
             if (left.isPresent() && !about.neckComesOff()) {
@@ -136,11 +138,11 @@ final class Recommender {
                     .filter(this::justified)
                     .findFirst()
                     .or(() -> reaching.isEmpty() ? Optional.empty() : nearest())
-                    // Where it can't be left and nothing is light enough, what reaches it is done.
+                    // If it can't be left alone and nothing is light enough, whatever reaches the target is done.
                     .or(() -> reaching.stream().findFirst());
         }
 
-        /** What does best of all that is light enough, though it may well miss what is wanted. */
+        /** The best of everything that is light enough, though it may well miss the target. */
         private Optional<Candidate> nearest() {
             return tried.stream()
                     .filter(acceptable.or(Candidate::leaves))
@@ -149,7 +151,7 @@ final class Recommender {
                             .thenComparing(Candidate.BEST));
         }
 
-        /** How sure it is that nothing lighter than a kind does, and how sure it has to be. */
+        /** How certain it is that nothing lighter than a kind is enough, and how certain it has to be. */
         Finding unsure(AdviceFinding said, WayKind kind) {
             return said.of(
                     new Quantity.Percent(lighterMiss(kind) * 100),
@@ -193,7 +195,7 @@ final class Recommender {
         return reasons;
     }
 
-    /** It may well be right as it is: not sure enough for what would reach it. */
+    /** It may well be right as it is, so it is not certain enough that more is needed. */
     private Finding tooUnsure(Choice choice) {
         WayKind kind = choice.tried.stream()
                 .filter(each -> each.answers() && !choice.justified(each))
@@ -203,7 +205,7 @@ final class Recommender {
         return choice.unsure(AdviceFinding.TOO_UNSURE, kind);
     }
 
-    /** What stays at stop though it got no worse, with the ways that would mend it. */
+    /** Gates that stay at stop although they got no worse, with the ways that would fix them. */
     private List<Finding> stillAtStop(Candidate best) {
         return best.gates().remaining().stream()
                 .map(gate -> {
@@ -228,7 +230,7 @@ final class Recommender {
         return best.leaves() ? AdviceFinding.ALREADY_THERE : AdviceFinding.THAT_ALONE;
     }
 
-    /** The nearest others: those that would do as well first, each with the one reason it was not chosen. */
+    /** The closest others: those that would do as well first, each with the one reason it was not chosen. */
     private List<RunnerUp> runnersUp(List<Candidate> tried, Candidate best, Choice choice) {
         if (!saysWhy) {
             return List.of();
@@ -253,7 +255,7 @@ final class Recommender {
         return runners;
     }
 
-    /** A refused sequence is worth naming where the refused step would lead somewhere on another instrument. */
+    /** A refused sequence is worth naming if the refused step would lead somewhere on another instrument. */
     private boolean anyWay(Candidate each) {
         return each.main().stream().allMatch(way -> ways.of(way).predicted().isPresent());
     }
@@ -292,7 +294,8 @@ final class Recommender {
     }
 
     /**
-     * Nothing reaches it: what gives a good part for a small part of the value, else leave it, and say what it would take.
+     * Nothing reaches the target: recommend what gives a good part for a small share of the value, or else leave it,
+     * and say what it would take.
      */
     private Recommendation partWay(List<Candidate> tried, Setup measured, Choice choice) {
         double off = about.off(measured);

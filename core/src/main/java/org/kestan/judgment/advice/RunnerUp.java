@@ -5,7 +5,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.judgment.way.Way;
 
 /**
- * What the shop would do next best.
+ * A runner-up to the recommendation.
  *
  * @param ways the ways, in the order of the work
  * @param reason the one reason it was not chosen

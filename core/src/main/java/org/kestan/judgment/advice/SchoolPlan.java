@@ -14,8 +14,8 @@ import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.TargetReset;
 
 /**
- * What a school of projection comes to on this instrument (§4): the same action with another saddle, and so another neck
- * angle. Millimeters.
+ * The result of a school of projection on this instrument (§4): the same action with another saddle, and so another
+ * neck angle. Millimeters.
  *
  * @param school which
  * @param after the setup it leads to
@@ -26,22 +26,22 @@ import org.kestan.judgment.way.TargetReset;
 public record SchoolPlan(
         School school, Setup after, OptionalDouble removalAtCap, double targetStrung, double targetSlack) {
 
-    /** Where the straightedge is to land with the strings slack, as it reads on this sheet (§3.4), mm. */
+    /** Where the straightedge has to land with the strings slack, as it reads on this sheet (§3.4), mm. */
     public double slackAsRead() {
         return after.basis().straightedge().asRead(targetSlack);
     }
 
-    /** Where the straightedge is to land at pitch, as it reads on this sheet, mm. */
+    /** Where the straightedge has to land at pitch, as it reads on this sheet, mm. */
     public double strungAsRead() {
         return after.basis().straightedge().asRead(targetStrung);
     }
 
-    /** Saddle that is left at the center, mm. */
+    /** Saddle left at the center, mm. */
     public double protrusion() {
         return Sides.mean(after.protrusion().orElseThrow(Expect.present("saddle protrusion")));
     }
 
-    /** The projection schools side by side; none for a floating bridge or where the sheet does not say enough. */
+    /** The projection schools side by side; none for a floating bridge or if the sheet is not complete enough. */
     public static List<SchoolPlan> of(SheetAnalysis sheetAnalysis) {
         JudgmentContext about = JudgmentContext.of(sheetAnalysis);
         return about.measured()

@@ -23,16 +23,16 @@ import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Way;
 
 /**
- * The gates that a change of the setup can bring to stop: saddle, break angle, bridge. A change is held against a way only
- * where it makes a gate worse (§6).
+ * The gates that a change of the setup can bring to stop: saddle, break angle, bridge. A change counts against a way
+ * only if it makes a gate worse (§6).
  */
 final class StoppedGates {
 
-    /** What a neck is set to when its heel is cut. */
+    /** The gates that a neck is set for when its heel is cut. */
     private static final Set<GateId> SET_FOR_GOOD = Set.of(GateId.SADDLE, GateId.BRIDGE);
 
     /**
-     * What a change of the setup does to the gates.
+     * The effect of a change of the setup on the gates.
      *
      * @param worsened the first gate it brings to stop, or makes worse by more than its half-width; empty for none
      * @param remaining those that stay at stop and get no worse
@@ -44,7 +44,7 @@ final class StoppedGates {
             remaining = List.copyOf(remaining);
         }
 
-        /** Tells whether the instrument is no worse off afterward. */
+        /** Returns whether the instrument is no worse off afterward. */
         boolean sound() {
             return worsened.isEmpty();
         }
@@ -57,8 +57,8 @@ final class StoppedGates {
     }
 
     /**
-     * Compares the gates before and after some ways. A way that cuts the heel is held to more: it may leave neither saddle nor
-     * bridge at stop, since the neck is set to them for good.
+     * Compares the gates before and after some ways. A way that cuts the heel has to meet more: it may leave neither
+     * saddle nor bridge at stop, since the neck is set to them for good.
      */
     Change between(Setup before, Setup after, List<Way> by) {
         Map<GateId, Double> was = past(before);
@@ -72,7 +72,7 @@ final class StoppedGates {
                 is.keySet().stream().filter(worsened.negate()).toList());
     }
 
-    /** How far each gate at stop is past its limit: mm for saddle and bridge, radians for the break angle; positive. */
+    /** How far each stopped gate is past its limit: mm for saddle and bridge, radians for the break angle; positive. */
     private Map<GateId, Double> past(Setup setup) {
         Map<GateId, Double> past = new EnumMap<>(GateId.class);
         if (setup.protrusion().isPresent()) {
@@ -96,7 +96,7 @@ final class StoppedGates {
         return past;
     }
 
-    /** How well a gate's value is known, in the unit of {@link #past}: the reading it rests on, at 95 %. */
+    /** How well a gate's value is known, in the unit of {@link #past}: the reading it is based on, at 95 %. */
     private double halfWidth(GateId gate, Setup setup) {
         return switch (gate) {
             case BRIDGE -> Propagation.COVERAGE * standard(Reading.BRIDGE_THICKNESS);

@@ -15,21 +15,25 @@ import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Way;
 
 /**
- * The chance that the action ends out of the shop's tolerance on either side (§6): what it is predicted to be, as well as it is
- * known (§3.17), normally distributed. What both sides share, such as the bend of the rod, is taken for one quantity.
+ * The chance that the action ends up out of the shop's tolerance on either side (§6): the predicted action with its
+ * uncertainty (§3.17), normally distributed. What both sides share, such as the effect of the rod, is treated as one
+ * quantity.
  */
 final class ToleranceChance {
 
     private static final NormalDistribution NORMAL = new NormalDistribution(0, 1);
 
-    /** Simpson's rule over ±6 standard deviations of what the sides share, in steps that what each has for itself is wider than. */
+    /**
+     * Simpson's rule over ±6 standard deviations of what the sides share, in steps narrower than each side's own
+     * spread.
+     */
     private static final int LEAST_STEPS = 24;
 
     private static final int MOST_STEPS = 2000;
 
     private static final double FAR = 6;
 
-    /** A side known better than this is known exactly, mm. */
+    /** A side known better than this counts as exact, mm. */
     private static final double EXACT = 1e-6;
 
     private final JudgmentContext context;
@@ -41,7 +45,7 @@ final class ToleranceChance {
     }
 
     /**
-     * The chance of ending out of tolerance.
+     * The chance of ending up out of tolerance.
      *
      * @param after the setup predicted
      * @param by the ways that lead there
@@ -83,13 +87,13 @@ final class ToleranceChance {
                 - NORMAL.cumulativeProbability((-reach - off) / standard);
     }
 
-    /** Standard uncertainty of the action as it is, each side by itself, mm. */
+    /** Standard uncertainty of the present action, for each side by itself, mm. */
     private double own(Side side) {
         Reading reading = side == Side.BASS ? Reading.ACTION_BASS : Reading.ACTION_TREBLE;
         if (context.job().get(reading).isPresent()) {
             return standard(reading);
         }
-        // Implied by the projection (§3.6a): what is wrong there is wrong by half at the frets.
+        // Implied by the projection (§3.6a): an error there is halved at the frets.
         double projection = Math.hypot(standard(Reading.PROJECTION_SLACK), sinkStandard());
         return projection / leverage();
     }
@@ -102,7 +106,7 @@ final class ToleranceChance {
         return Repeatability.standard(context.job().visit(), reading, context.shop());
     }
 
-    /** Nothing where the sink was read or the shop ignores it, mm. */
+    /** Zero if the sink was read or the shop ignores it, mm. */
     private double sinkStandard() {
         boolean known = context.sheetAnalysis()
                         .trajectory()

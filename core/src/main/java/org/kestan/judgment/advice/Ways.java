@@ -36,17 +36,17 @@ public final class Ways {
         loads = StringLoads.of(about.job(), about.shop());
     }
 
-    /** Judges the ways of a computation, each when it is first asked for. */
+    /** The ways for an analysis, each judged when it is first requested. */
     public static Ways of(SheetAnalysis sheetAnalysis) {
         return new Ways(JudgmentContext.of(sheetAnalysis));
     }
 
-    /** Returns every way, least invasive first, each taken alone from the setup as measured. */
+    /** Returns every way, least invasive first, each taken by itself from the setup as measured. */
     public List<Assessment> all() {
         return WayCatalog.ALL.stream().map(this::of).toList();
     }
 
-    /** Returns one way, taken alone from the setup as measured. */
+    /** Returns one way, taken by itself from the setup as measured. */
     public Assessment of(Way way) {
         synchronized (judged) {
             Assessment known = judged.get(way);
@@ -60,17 +60,17 @@ public final class Ways {
         }
     }
 
-    /** Returns the instrument as measured; empty when the sheet does not say enough. */
+    /** Returns the instrument as measured; empty if the sheet is not complete enough. */
     public Optional<StrungSetup> measured() {
         return about.measured().map(setup -> strung(setup));
     }
 
-    /** Returns what the ways are judged by. */
+    /** Returns the context the ways are judged in. */
     public JudgmentContext about() {
         return about;
     }
 
-    /** Takes several ways in the order of the work, each from where the one before leaves the instrument. */
+    /** Takes several ways in working order, each starting where the previous one leaves the instrument. */
     public Combination combined(Collection<Way> ways) {
         JudgmentContext together = about.together(ways);
         List<Way> order = ways.stream()
@@ -106,7 +106,10 @@ public final class Ways {
                 .orElse(List.of());
     }
 
-    /** The same with the chance that it ends out of tolerance: asked of a way by itself, not of each step of a sequence. */
+    /**
+     * The same with the chance of ending up out of tolerance, which is worked out for a way by itself, not for each
+     * step of a sequence.
+     */
     private Assessment withChance(Assessment step) {
         return step.predicted()
                 .map(after ->
@@ -114,7 +117,7 @@ public final class Ways {
                 .orElse(step);
     }
 
-    /** The chances that an action ends out of tolerance. */
+    /** The chances that an action ends up out of tolerance. */
     ToleranceChance chance() {
         return new ToleranceChance(about, about.measured().orElseThrow(Expect.present("measured setup")));
     }

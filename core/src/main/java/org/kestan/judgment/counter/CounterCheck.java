@@ -50,13 +50,13 @@ public record CounterCheck(
      */
     public record Settle(Finding what, double cases) {}
 
-    /** Something that was not found out, with the values it may have. */
+    /** An unknown, with the values it may have. */
     private record Unknown(CounterFinding what, List<UnaryOperator<Job>> values) {}
 
-    /** One plausible instrument: which value of each unknown it has, and what the shop would do about it. */
+    /** One plausible instrument: its value for each unknown, and the recommendation for it. */
     private record Trial(List<Integer> values, Recommendation answer) {
 
-        /** What weighs most in the answer: its last way. */
+        /** The most important part of the answer: its last way. */
         Optional<Way> weightiest() {
             List<Way> ways = answer.ways();
             return ways.isEmpty() ? Optional.empty() : Optional.of(ways.get(ways.size() - 1));
@@ -69,7 +69,7 @@ public record CounterCheck(
         assumed = List.copyOf(assumed);
     }
 
-    /** How sure the answer is. */
+    /** How certain the answer is. */
     public Finding confidence() {
         if (likely.ways().isEmpty()) {
             return CounterFinding.NOTHING_TO_GO_BY.of();
@@ -83,7 +83,7 @@ public record CounterCheck(
         return sure.of(Quantity.count(cases), Quantity.count(of));
     }
 
-    /** Checks an instrument on the few readings there are. */
+    /** Checks an instrument with the few readings there are. */
     public static CounterCheck of(Job read, ShopStandards shop) {
         List<Finding> assumed = new ArrayList<>();
         Job job = filled(read, shop, assumed);
@@ -201,7 +201,7 @@ public record CounterCheck(
                 .orElseThrow(Expect.present("value"));
     }
 
-    /** The unknown whose value, once known, leaves on average the most plausible instruments agreeing. */
+    /** The unknown whose value, once known, leaves the most plausible instruments in agreement on average. */
     private static Optional<Settle> settle(List<Unknown> unknowns, List<Trial> trials, int now) {
         Optional<Settle> best = Optional.empty();
         double most = now;

@@ -1,5 +1,5 @@
 /**
- * The counter check: five readings and a look at an instrument on the counter, or about to be bought. What was not read is
- * tried over its plausible range, so that the likely answer comes with how sure it is.
+ * The counter check: five readings and a quick look at an instrument on the counter, or about to be bought. Anything
+ * not read is tried over its plausible range, which shows how certain the likely answer is.
  */
 package org.kestan.judgment.counter;

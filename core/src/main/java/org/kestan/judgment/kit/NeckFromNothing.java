@@ -22,7 +22,7 @@ import org.kestan.job.terms.Form;
 import org.kestan.job.terms.Lines;
 
 /**
- * Which neck angle a bridge asks for, and whether the neck may lie flat. Millimeters.
+ * The neck angle that a bridge needs, and whether the neck may lie flat. Millimeters.
  *
  * @param build what is to be built
  * @param crown height of the strings' crown over the fret line at the bridge, for the action wanted with a straight neck
@@ -48,10 +48,10 @@ public record NeckFromNothing(
         Advice advice,
         List<Finding> problems) {
 
-    /** Where the neck of an archtop mostly joins the body: common practice, no source. */
+    /** Where the neck of an archtop usually joins the body: common practice, no source. */
     private static final int USUAL_JOINT = 16;
 
-    /** No neck is set back farther than this: the strings would leave the top like a ramp. From memory. */
+    /** No neck is set back farther than this; the strings would leave the top like a ramp. From memory. */
     private static final Angle STEEPEST = Angle.ofDegrees(7);
 
     private static final Angle LEAN = Angle.ofDegrees(-0.05);
@@ -69,7 +69,7 @@ public record NeckFromNothing(
     }
 
     /**
-     * What is to be built, mm.
+     * The planned build, mm.
      *
      * @param scale scale length, positive
      * @param jointFret the fret at the body joint
@@ -98,7 +98,7 @@ public record NeckFromNothing(
     public record Pins(double thickness, double distance) {}
 
     /**
-     * A height of the bridge and what it asks for.
+     * A height of the bridge and what it needs.
      *
      * @param height of the crown over the top, mm
      * @param angle of the neck, positive = set back
@@ -111,7 +111,7 @@ public record NeckFromNothing(
         problems = List.copyOf(problems);
     }
 
-    /** Works out a build; empty while its numbers can't be an instrument's. */
+    /** Works out a build; empty if its numbers can't be an instrument's. */
     public static Optional<NeckFromNothing> of(Build build, ShopStandards shop) {
         boolean possible = build.scale() > 0
                 && build.jointFret() >= 2
@@ -188,8 +188,8 @@ public record NeckFromNothing(
     }
 
     /**
-     * Reads what is to be built out of a job: its lengths as on the sheet, with the shop's usual ones where nothing is
-     * written. A pin bridge stands from the least saddle to the tallest sound one.
+     * Reads the planned build from a job: its lengths as on the sheet, with the shop's usual ones where there are
+     * none. A pin bridge ranges from the least saddle to the tallest sound one.
      *
      * @return empty while scale, joint fret or the bridge are missing
      */
@@ -225,7 +225,7 @@ public record NeckFromNothing(
                         : Optional.empty()));
     }
 
-    /** A job for a build, of the floating kind, with what the shop usually takes written in to be seen and changed. */
+    /** A job for a build with a floating bridge, with the shop's usual values filled in to be seen and changed. */
     public static Job start(ShopStandards shop) {
         return Job.BLANK
                 .with(Lines.FORM, Form.ARCHTOP)
@@ -235,7 +235,7 @@ public record NeckFromNothing(
                 .with(Reading.FRETS_OVER_TOP, Length.ofText(shop.text(Standard.FRETS_OVER_TOP)));
     }
 
-    /** The job of a build as it would be with its bridge in the middle. */
+    /** The job of a build with its bridge in the middle of its range. */
     public Job finished(Job job) {
         Job finished = job;
         for (Reading reading : List.of(Reading.ACTION_BASS, Reading.ACTION_TREBLE)) {

@@ -18,7 +18,7 @@ import org.kestan.job.visits.Observation;
 import org.kestan.job.visits.Severity;
 import org.kestan.job.visits.Visit;
 
-/** The gates that come before the action counts: soundness, pitch, relief, nut, fretboard. */
+/** The gates that come before the action: soundness, pitch, relief, nut, fretboard. */
 final class ConditionGates {
 
     private final SheetAnalysis sheetAnalysis;
@@ -71,7 +71,7 @@ final class ConditionGates {
         return Gate.of(GateId.SOUNDNESS, state, reason);
     }
 
-    /** Tells whether it may be tuned up to be read. */
+    /** Returns whether it may be tuned up for reading. */
     boolean bearsTension() {
         return Soundness.of(visit, shop).bearsTension();
     }
@@ -113,14 +113,14 @@ final class ConditionGates {
                 .with(GateNumber.MOST, Quantity.fine(shop.get(Standard.RELIEF_MOST)));
     }
 
-    /** The relief as read, or as the neck's profile shows it; empty when neither was read. */
+    /** The relief as read, or as the neck's profile shows it; empty if neither was read. */
     private OptionalDouble gap() {
         return visit.knowsRelief() && sheetAnalysis.measured().isPresent()
                 ? OptionalDouble.of(sheetAnalysis.measured().get().reliefGap())
                 : visit.millimeters(Reading.RELIEF);
     }
 
-    /** What the rod can do about it, and the action that would come of it: a high action may be a slack rod. */
+    /** What the rod can do about it, and the resulting action: a high action may be due to a slack rod. */
     private Gate withRod(RodAdjustment rod) {
         if (!rod.needed()) {
             return Gate.of(GateId.RELIEF, GateState.WARN, GateFinding.STRAIGHT_BUT_CLEAN.of(Quantity.fine(rod.gap())));

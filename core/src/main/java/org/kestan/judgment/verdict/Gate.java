@@ -49,19 +49,19 @@ public record Gate(
                 id, state, Stream.concat(reasons.stream(), Stream.of(reason)).toList(), numbers, provisional);
     }
 
-    /** The same with a warning in place of a pass. */
+    /** The same as a warning instead of a pass. */
     Gate atLeastWarning() {
         return state == GateState.PASS ? new Gate(id, GateState.WARN, reasons, numbers, provisional) : this;
     }
 
-    /** Returns one of the numbers behind it where that is a length, mm. */
+    /** Returns one of the numbers behind it, if it is a length, mm. */
     OptionalDouble number(GateNumber which) {
         return numbers.get(which) instanceof Quantity.Distance distance
                 ? OptionalDouble.of(distance.millimeters())
                 : OptionalDouble.empty();
     }
 
-    /** The same, but what can only be read under tension is not asked for. */
+    /** The same without asking for what can only be read under tension. */
     Gate untilMended() {
         boolean asks = state == GateState.UNKNOWN && UNDER_TENSION.contains(id);
         return asks ? new Gate(id, state, List.of(GateFinding.READ_WHEN_MENDED.of()), numbers, provisional) : this;

@@ -3,7 +3,7 @@ package org.kestan.judgment.verdict;
 import org.kestan.base.finding.Keyed;
 import org.kestan.base.sheet.Reading;
 
-/** The gates in their order, each with the reading that stands for its place on the instrument. */
+/** The gates in order, each with the reading that marks its place on the instrument. */
 public enum GateId implements Keyed {
     SOUNDNESS("soundness", Reading.BRIDGE_LIFT),
     PITCH("pitch", Reading.NUT_BASS),

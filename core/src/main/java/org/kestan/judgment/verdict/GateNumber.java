@@ -44,7 +44,7 @@ public enum GateNumber implements Keyed {
         return Keyed.kebab(this);
     }
 
-    /** Returns its key where the verdict is printed for other programs. */
+    /** Returns its key in the verdict's output for other programs. */
     public String fileKey() {
         return fileKey;
     }

@@ -73,7 +73,7 @@ final class GeometryGates {
                 .with(GateNumber.OVER, Quantity.length(over));
     }
 
-    /** Whether the action wanted can be played on this neck by this hand, once its relief is right (§3.22). */
+    /** Whether the wanted action is playable on this neck with this hand, once its relief is right (§3.22). */
     private Gate withRoom(Gate gate, Sides<Double> wanted) {
         PlayingTouch hand = StringClearance.hand(job);
         Optional<Setup> there = measured.map(setup -> RodAdjustment.set(setup, job, shop))
@@ -91,7 +91,7 @@ final class GeometryGates {
         return FretCrowns.areRead(there.get(), job) ? withLeveling(said, there.get(), hand, clean) : said;
     }
 
-    /** What leveling would allow, where it allows more. */
+    /** What leveling would allow, if it allows more. */
     private Gate withLeveling(Gate said, Setup setup, PlayingTouch hand, Sides<Double> clean) {
         Sides<Double> levelled = StringClearance.of(sheetAnalysis, setup, FretCrowns.fall(job), hand)
                 .map(room -> room.levelled().lowestActions())
@@ -138,7 +138,7 @@ final class GeometryGates {
                                         : GateFinding.GRADE_TOO_LOW;
     }
 
-    /** Whether the saddle alone could take the whole drop, the neck left as it is. */
+    /** Whether the saddle alone could make the whole change, without touching the neck. */
     Gate saddle() {
         if (job.floating()) {
             return Gate.of(GateId.SADDLE, GateState.PASS, GateFinding.FLOATING_CARRIES.of());
@@ -238,7 +238,7 @@ final class GeometryGates {
                 : Gate.of(GateId.BREAK_ANGLE, GateState.PASS, GateFinding.BEND.of(angle));
     }
 
-    /** The strings' height over the top at a pin bridge, where the shop judges by it; else empty. */
+    /** The height of the strings over the top at a pin bridge, if the shop goes by it; otherwise empty. */
     private Optional<Double> heightThatCounts() {
         return shop.holds(School.BREAK_BY_HEIGHT) && !job.floating()
                 ? measured.map(Setup::supportHeight)
@@ -301,7 +301,7 @@ final class GeometryGates {
         boolean good = pitch.filter(angle -> angle.degrees() > shop.get(Standard.PITCH_ZERO))
                 .isPresent();
         boolean saddleStops = saddle().state() == GateState.STOP;
-        // As read, else as the projection implies it (§3.6a).
+        // As read, or else as the projection implies it (§3.6a).
         Sides<Double> high = measured.get().action().with(Targets.of(job, shop).action(), (now, aim) -> now - aim);
         double over = Math.max(high.bass(), high.treble());
         Optional<Finding> body = body(trajectory);
@@ -346,7 +346,7 @@ final class GeometryGates {
                 .of();
     }
 
-    /** What the body's answer says to look at: it folds too far, or the readings don't tell one story. */
+    /** What the body's response suggests to look at: it folds too far, or the readings disagree. */
     private Optional<Finding> body(Trajectory trajectory) {
         double most = shop.get(Standard.SINK_MOST);
         double sink = trajectory.judgedSink(job.visit()).orElse(0);
@@ -363,7 +363,7 @@ final class GeometryGates {
                 : Optional.empty();
     }
 
-    /** Whether the strings clear what lies under them (§3.19); empty where nothing does. */
+    /** Whether the strings clear what is under them (§3.19); empty if nothing is. */
     Optional<Gate> clearance() {
         if (Stream.of(Reading.OBSTACLE_HEIGHT, Reading.OBSTACLE_DISTANCE)
                 .allMatch(each -> job.get(each).isEmpty())) {
@@ -381,7 +381,7 @@ final class GeometryGates {
                 : free > 0
                         ? GateFinding.CLEARS_TOO_LITTLE.of(Quantity.length(free), Quantity.length(wanted))
                         : GateFinding.STRINGS_TOUCH.of(Quantity.length(wanted));
-        // What is usual warns; what was asked for, or a string that touches, stops.
+        // The usual limit warns; the requested one, or a string that touches, stops.
         boolean stops = free <= 0 || job.get(Aim.CLEARANCE).isPresent();
         GateState state = clears ? GateState.PASS : stops ? GateState.STOP : GateState.WARN;
         return Optional.of(Gate.of(GateId.CLEARANCE, state, how)

@@ -16,7 +16,7 @@ import org.kestan.job.terms.Lines;
 import org.kestan.job.terms.TrussRod;
 
 /**
- * What the truss rod is asked for, from a given relief.
+ * The adjustment needed from the truss rod, from a given relief.
  *
  * @param gap the relief, mm
  * @param aim the relief to set, mm
@@ -29,8 +29,9 @@ public record RodAdjustment(
         double gap, double aim, boolean inWindow, boolean clean, boolean asked, Optional<TrussRod> state) {
 
     /**
-     * What the rod is asked for on an instrument as it is set up. Where the job does not say which relief, the rod goes no
-     * farther than the near edge of the shop's window if the action is right there and not in its middle (§6).
+     * The adjustment needed from the rod on an instrument as it is set up. If the job does not specify a relief, the
+     * rod goes no farther than the near edge of the shop's window if the action is right there and not in its middle
+     * (§6).
      */
     public static RodAdjustment at(Setup setup, Job job, ShopStandards shop) {
         RodAdjustment middle = at(setup.reliefGap(), job, shop);
@@ -51,7 +52,9 @@ public record RodAdjustment(
         return enough ? new RodAdjustment(middle.gap, edge, false, false, middle.asked, middle.state) : middle;
     }
 
-    /** Whether nothing buzzes at the action wanted, the relief as it is (§3.22); not told without both outer strings. */
+    /**
+     * Whether nothing buzzes at the wanted action with the present relief (§3.22); unknown without both outer strings.
+     */
     private static boolean playsClean(Setup setup, Targets wanted, Job job, ShopStandards shop) {
         Setup there = setup.afterSaddleRaised(setup.crownRiseFor(wanted.action()));
         return StringLoads.of(job, shop)
@@ -66,7 +69,7 @@ public record RodAdjustment(
                 .isPresent();
     }
 
-    /** What the rod is asked for on a job's instrument at a relief. */
+    /** The adjustment needed from the rod on a job's instrument at a given relief. */
     public static RodAdjustment at(double gap, Job job, ShopStandards shop) {
         Targets wanted = Targets.of(job, shop);
         boolean inWindow = gap >= shop.get(Standard.RELIEF_LEAST) - Tolerances.ARITHMETIC
@@ -75,22 +78,22 @@ public record RodAdjustment(
         return new RodAdjustment(gap, wanted.relief(), inWindow, false, asked, job.get(Lines.TRUSS_ROD));
     }
 
-    /** Tells whether the relief is to be changed at all. */
+    /** Returns whether the relief has to change at all. */
     public boolean needed() {
         return !inWindow && !clean || asked;
     }
 
-    /** Tells whether relief has to come out of the neck. */
+    /** Returns whether relief has to come out of the neck. */
     public boolean tightens() {
         return gap > aim;
     }
 
-    /** Tells whether the rod can do it; one that was not tried may. */
+    /** Returns whether the rod can do it; one that was not tried may. */
     public boolean can() {
         return state.map(TrussRod::canSet).orElse(true);
     }
 
-    /** The setup once the rod has done what it is asked for and can. */
+    /** The setup after the rod has done what is needed and possible. */
     public static Setup set(Setup from, Job job, ShopStandards shop) {
         RodAdjustment rod = at(from, job, shop);
         boolean read = job.visit().knowsRelief();

@@ -10,7 +10,7 @@ import org.kestan.job.visits.Severity;
 import org.kestan.job.visits.Visit;
 
 /**
- * What has to be mended or waited for before any number counts.
+ * What has to be repaired or waited for before any number counts.
  *
  * @param liftRead whether a leaf goes farther under the bridge than the shop lets pass
  * @param liftSeen whether a lifted bridge was found serious at the inspection
@@ -41,12 +41,14 @@ public record Soundness(
         return finding.severity() == Severity.SERIOUS;
     }
 
-    /** Tells whether it may be tuned up: nothing is lifted, loose or cracked through, and there are strings to tune. */
+    /**
+     * Returns whether it may be tuned up: nothing is lifted, loose or cracked through, and there are strings to tune.
+     */
     public boolean bearsTension() {
         return !lifted() && broken.isEmpty() && !unstrung;
     }
 
-    /** Tells whether the bridge is lifted, by leaf or by eye. */
+    /** Returns whether the bridge is lifted, by leaf or by eye. */
     public boolean lifted() {
         return liftRead || liftSeen;
     }

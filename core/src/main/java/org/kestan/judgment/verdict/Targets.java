@@ -11,7 +11,7 @@ import org.kestan.base.standards.Standard;
 import org.kestan.job.Job;
 
 /**
- * What is wanted of an instrument: what the job says, and where it says nothing what the shop usually wants. Millimeters.
+ * The targets for an instrument: those of the job, or else the shop's usual ones. Millimeters.
  *
  * @param action at the fret where it is read, each side
  * @param actionAssumed whether the shop's usual action stands in on a side
@@ -25,7 +25,7 @@ public record Targets(Sides<Double> action, boolean actionAssumed, double relief
     private static final Sides<Standard> USUAL =
             new Sides<>(Standard.ACTION_WANTED_BASS, Standard.ACTION_WANTED_TREBLE);
 
-    /** What is wanted of a job's instrument. */
+    /** The targets for a job's instrument. */
     public static Targets of(Job job, ShopStandards shop) {
         Sides<Double> action =
                 Sides.of(side -> job.millimeters(AIMS.get(side)).orElse(shop.get(USUAL.get(side), job.family())));
@@ -36,7 +36,7 @@ public record Targets(Sides<Double> action, boolean actionAssumed, double relief
         return new Targets(action, assumed, said.orElse(usual), said.isPresent());
     }
 
-    /** Returns the job with the shop's usual action aimed at wherever it says none. */
+    /** Returns the job with the shop's usual action as its target if it has none. */
     public static Job filled(Job job, ShopStandards shop) {
         Job filled = job;
         for (Side side : Side.values()) {

@@ -10,13 +10,13 @@ public final class Verdict {
 
     private Verdict() {}
 
-    /** Judges what follows from a job while it is not known what would be done: whether it is worth it is unknown. */
+    /** Judges an analyzed job without knowing what would be done, so its worth is unknown. */
     public static List<Gate> of(SheetAnalysis sheetAnalysis) {
         return of(sheetAnalysis, Optional.empty());
     }
 
     /**
-     * Judges what follows from a job.
+     * Judges an analyzed job.
      *
      * @param repair what the repair costs that would be done; empty where that is not known
      */

@@ -27,7 +27,7 @@ import org.kestan.judgment.verdict.Soundness;
 import org.kestan.judgment.verdict.Targets;
 
 /**
- * What the ways are judged by: one instrument, what is wanted of it, the shop.
+ * What the ways are judged by: one instrument, its targets, the shop.
  *
  * @param computation what follows from the job
  * @param wanted what is wanted
@@ -35,7 +35,7 @@ import org.kestan.judgment.verdict.Targets;
  */
 public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<Way> taken) {
 
-    /** What the ways of a job are judged by. */
+    /** The context for the ways of a job. */
     public static JudgmentContext of(SheetAnalysis sheetAnalysis) {
         return new JudgmentContext(sheetAnalysis, Targets.of(sheetAnalysis.job(), sheetAnalysis.standards()), Set.of());
     }
@@ -45,7 +45,7 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
         return new JudgmentContext(sheetAnalysis, wanted, Set.copyOf(ways));
     }
 
-    /** Tells whether one of the ways taken together does something to the instrument. */
+    /** Returns whether one of the ways taken together has an effect. */
     public boolean together(Effect effect) {
         return taken.stream().anyMatch(way -> way.has(effect));
     }
@@ -65,22 +65,22 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
         return shop().get(standard);
     }
 
-    /** Returns the setup as measured; empty when the sheet does not say enough. */
+    /** Returns the setup as measured; empty if the sheet is not complete enough. */
     public Optional<Setup> measured() {
         return sheetAnalysis.measured();
     }
 
-    /** Tells whether nothing original may be cut. */
+    /** Returns whether nothing original may be cut. */
     public boolean collectible() {
         return job().collectible();
     }
 
-    /** Tells whether it was built by hand. */
+    /** Returns whether it was built by hand. */
     public boolean handmade() {
         return job().get(Lines.HANDMADE).orElse(false);
     }
 
-    /** Tells whether the neck joint is one of some. */
+    /** Returns whether the neck joint is one of the given ones. */
     public boolean joined(Joint... joints) {
         return job().joined(joints);
     }
@@ -90,14 +90,14 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
         return job().millimeters(line);
     }
 
-    /** Tells whether the bridge is lifted. */
+    /** Returns whether the bridge is lifted. */
     public boolean lifted() {
         return soundness().lifted();
     }
 
     /**
-     * Returns what is loose or cracked through and has to be mended before anything else. A loose dovetail is none of these:
-     * gluing it is the first step of setting the neck (§6).
+     * Returns what is loose or cracked through and has to be repaired before anything else. A loose dovetail is not
+     * one of these: gluing it is the first step of setting the neck (§6).
      */
     public Optional<Observation> broken() {
         boolean dovetail = joined(Joint.DOVETAIL);
@@ -106,7 +106,7 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
                 .findFirst();
     }
 
-    /** Tells whether the neck is off, or sits loose in a glued joint: whatever is done, it comes off first. */
+    /** Returns whether the neck is off, or loose in a glued joint: whatever is done, it comes off first. */
     public boolean neckComesOff() {
         boolean bolted = joined(Joint.POCKET_BOLT, Joint.MORTISE_BOLT, Joint.TILT_SCREW);
         Optional<JointFit> fit = job().get(Lines.JOINT_FIT);
@@ -116,12 +116,14 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
                         && soundness().broken().stream().anyMatch(seen -> seen.what() == Defect.NECK_JOINT);
     }
 
-    /** Tells whether it may be tuned up. */
+    /** Returns whether it may be tuned up. */
     public boolean bearsTension() {
         return soundness().bearsTension();
     }
 
-    /** Tells whether the body itself folds farther than a sound one does (§3.4), and its braces were not found sound. */
+    /**
+     * Returns whether the body itself folds farther than a sound one does (§3.4), and its braces were not found sound.
+     */
     public boolean foldsTooFar() {
         return sheetAnalysis
                         .trajectory()
@@ -138,14 +140,14 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
         return value.isPresent() ? Optional.of(value.getAsDouble()) : Optional.empty();
     }
 
-    /** Returns how far the body folds: as read, else the shop's usual, mm; never negative. */
+    /** Returns how far the body folds: as read, or else the shop's usual, mm; never negative. */
     public double sink() {
         return Math.max(
                 0,
                 sheetAnalysis.trajectory().flatMap(known -> boxed(known.sink())).orElseGet(() -> shop(Standard.SINK)));
     }
 
-    /** Tells whether the air is out of the shop's window. */
+    /** Returns whether the humidity is outside the shop's window. */
     public boolean dryOrDamp() {
         return soundness().dryOrDamp();
     }
@@ -154,21 +156,21 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
         return Soundness.of(job().visit(), shop());
     }
 
-    /** Tells whether the work is done whatever it costs, because the job says so. */
+    /** Returns whether the work is done whatever it costs, because the job says so. */
     public boolean moneyIsNotAsked() {
         return job().get(Lines.DO_IT_ANYWAY).isPresent();
     }
 
-    /** How the cost of a reset stands against the instrument's value. */
+    /** How the cost of a reset compares with the instrument's value. */
     public enum Worth {
         YES,
         ASK,
         NO,
-        /** The value was not said. */
+        /** The value was not entered. */
         UNKNOWN
     }
 
-    /** Returns how the cost of a reset stands against the instrument's value. */
+    /** Returns how the cost of a reset compares with the instrument's value. */
     public Worth worth() {
         Optional<Double> value = job().get(Lines.VALUE);
         if (moneyIsNotAsked()) {
@@ -181,7 +183,10 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
         return value.get() < cost ? Worth.NO : value.get() < cost * shop(Standard.WORTH_RATIO) ? Worth.ASK : Worth.YES;
     }
 
-    /** Tells whether what the job says of saddle, bridge and clearance is kept: what was named binds every way (§6). */
+    /**
+     * Returns whether the job's targets for saddle, bridge and clearance are kept: a named target binds every way
+     * (§6).
+     */
     public boolean keepsAims(Setup after) {
         boolean floating = after.protrusion().isEmpty();
         double crown = 2 * shop(Standard.ACTION_REACH);
@@ -198,12 +203,12 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
                 || Math.abs(stands.get() - said.getAsDouble()) <= reach + Tolerances.SAME;
     }
 
-    /** Returns what lies under the strings; empty for nothing. */
+    /** Returns what is under the strings; empty for nothing. */
     public Optional<Obstacle> obstacle() {
         return Obstacle.of(job(), measured());
     }
 
-    /** Tells whether the strings clear what lies under them by as much as the job asks; where it asks nothing, at all. */
+    /** Returns whether the strings clear what is under them by as much as the job asks, or at all if it does not. */
     public boolean clears(Setup setup) {
         double least = length(Aim.CLEARANCE).orElse(0) - Tolerances.SHOWN;
         return obstacle().filter(each -> each.underStrings(setup) < least).isEmpty();
@@ -214,7 +219,7 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
         return SaddleReserve.least(setup, shop());
     }
 
-    /** Returns how thick the bridge was made, before anyone cut it, mm; empty where that is not known. */
+    /** Returns how thick the bridge was made, before anyone cut it, mm; empty if that is not known. */
     public OptionalDouble bridgeAsMade() {
         return length(Dimension.BRIDGE_AS_MADE);
     }
@@ -224,39 +229,39 @@ public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<W
         return shop(Standard.PROTRUSION_MOST);
     }
 
-    /** Returns how far the action is under the one wanted, the lower side; negative when both are over, mm. */
+    /** Returns how far the action is below the target, on the lower side; negative if both are above, mm. */
     public double under(Setup setup) {
         Sides<Double> off = setup.action().with(wanted.action(), (now, aim) -> aim - now);
         return Math.max(off.bass(), off.treble());
     }
 
-    /** Tells whether the strings stand too low rather than too high. */
+    /** Returns whether the strings are too low rather than too high. */
     public boolean tooLow(Setup setup) {
         return !met(setup) && under(setup) > over(setup);
     }
 
-    /** Returns the thickness under which a bridge is thin on this body, mm. */
+    /** Returns the thickness below which a bridge is thin on this body, mm. */
     public double thin() {
         return shop().bridgeThin(job().text(Lines.BODY));
     }
 
-    /** Tells whether an action is as near to the one wanted as the shop asks, on both sides. */
+    /** Returns whether an action is as close to the target as the shop asks, on both sides. */
     public boolean met(Setup setup) {
         return setup.meets(wanted.action(), shop(Standard.ACTION_REACH));
     }
 
-    /** Returns how far the action is from the one wanted, the side that is farther off, mm. */
+    /** Returns how far the action is from the target, on the side that is farther off, mm. */
     public double off(Setup setup) {
         return setup.offFrom(wanted.action());
     }
 
-    /** Returns how far the action is over the one wanted, the higher side; negative when both are under, mm. */
+    /** Returns how far the action is above the target, on the higher side; negative if both are below, mm. */
     public double over(Setup setup) {
         Sides<Double> off = setup.action().with(wanted.action(), (now, aim) -> now - aim);
         return Math.max(off.bass(), off.treble());
     }
 
-    /** Returns an action on both sides, to be said. */
+    /** Returns an action on both sides, for a sentence. */
     public static Quantity.Said action(Setup setup) {
         return new Quantity.Said(WayFinding.ACTION.of(
                 Quantity.length(setup.action().bass()),

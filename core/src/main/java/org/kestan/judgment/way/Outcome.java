@@ -8,7 +8,7 @@ import org.kestan.base.finding.Finding;
 import org.kestan.base.standards.Standard;
 
 /**
- * What taking a way from a setup comes to.
+ * The result of taking a way from a setup.
  *
  * @param fit whether it is for this instrument
  * @param after the setup then; empty when it can't be done or is not known
@@ -33,18 +33,18 @@ public record Outcome(
         prices = List.copyOf(prices);
     }
 
-    /** As above; no other bridge is made. */
+    /** As above, without another bridge. */
     public Outcome(
             Suitability fit, Optional<Setup> after, List<Finding> reasons, boolean reversible, List<Standard> prices) {
         this(fit, after, reasons, reversible, prices, false);
     }
 
-    /** The same, wrong here for a reason. */
+    /** The same as unsuitable, for a reason. */
     public Outcome asNot(Finding reason) {
         return with(outcome -> outcome.fit(Suitability.NOT_FOR_THIS_ONE).reasons(List.of(reason)));
     }
 
-    /** The same with the setup as it is, where there is anything to be done or nothing need be. */
+    /** The same with the setup unchanged, if there is anything to do or nothing is needed. */
     Outcome staying(Setup setup) {
         return fit == Suitability.POSSIBLE || fit == Suitability.NO_NEED ? withAfter(Optional.of(setup)) : this;
     }

@@ -4,14 +4,14 @@ package org.kestan.judgment.way;
 public enum Role {
     /** Nothing is done to the instrument. */
     NOTHING,
-    /** Comes before any number counts: what is loose, lifted or dry. */
+    /** Comes before any number counts: for what is loose, lifted or dry. */
     FIRST,
-    /** Set beside whatever else is done: relief and nut. */
+    /** Set in addition to whatever else is done: relief and nut. */
     PREPARATION,
-    /** Brings the strings to the height that is wanted. */
+    /** Brings the strings to the wanted height. */
     MAIN,
-    /** Follows a main way or stands by itself; the action stays as it is, or nearly so. */
+    /** Follows a main way or is taken by itself; the action stays as it is, or nearly so. */
     FINISH,
-    /** Offered and judged like the others, but never part of a sequence that is searched. */
+    /** Offered and judged like the others, but never part of a searched sequence. */
     ALONE
 }

@@ -17,8 +17,8 @@ import org.kestan.base.standards.Standard;
 public record Shim(Angle angle, Setup after) {
 
     /**
-     * The stock shims, set back and forward, each with the setup it leads to; only those that set it back where the
-     * pocket's length is not known, which the others need (§3.13).
+     * The stock shims, set back and forward, each with the resulting setup; only those that set it back if the
+     * pocket's length, which the others need (§3.13), is not known.
      */
     public static List<Shim> stock(Setup from, ShopStandards shop, OptionalDouble pocket) {
         return Stream.of(Standard.SHIM_FINE, Standard.SHIM_MIDDLE, Standard.SHIM_COARSE)

@@ -5,11 +5,11 @@ public enum Stage {
     BEFORE,
     RELIEF,
     NUT,
-    /** A shim in a flat pocket comes in stock angles: the saddle does the rest. */
+    /** A shim in a flat pocket comes in stock angles; the saddle does the rest. */
     POCKET,
     SADDLE,
     BRIDGE,
     NECK,
-    /** Once the saddle stands as it will. */
+    /** Once the saddle has its final height. */
     BEND
 }

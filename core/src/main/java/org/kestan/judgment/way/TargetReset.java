@@ -15,7 +15,7 @@ import org.kestan.base.standards.SchoolQuestion;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 
-/** The neck turned for the whole target of a job, the saddle as a school of projection would have it (§4). */
+/** The neck turned for the whole target of a job, with the saddle as a school of projection wants it (§4). */
 public final class TargetReset {
 
     private static final int SECANTS = 4;
@@ -23,14 +23,14 @@ public final class TargetReset {
     private TargetReset() {}
 
     /**
-     * Turns the neck: relief, nut and bridge as the job asks, and the saddle as a school would have it where the job does
-     * not say. A floating bridge keeps its height unless the job says another.
+     * Turns the neck: relief, nut and bridge as the job asks, and the saddle as a school wants it if the job does not
+     * say. A floating bridge keeps its height unless the job says otherwise.
      *
      * @return empty when no neck angle brings the strings there
      */
     public static Optional<Setup> by(School school, JudgmentContext about, Setup from) {
         Sides<OptionalDouble> nut = Sides.of(side -> about.length(Aim.nut(side)));
-        // Where no rod can set the relief it is as the ways before leave it (§3.5).
+        // If no rod can set the relief, it is as the previous ways leave it (§3.5).
         double gap = from.basis().reliefStays()
                 ? from.reliefGap()
                 : about.length(Aim.RELIEF).orElse(from.reliefGap());
@@ -49,8 +49,8 @@ public final class TargetReset {
         double thickness = from.bridgeThickness().orElseThrow(Expect.present("bridge thickness"));
         double thickening = about.length(Aim.BRIDGE_THICKNESS).orElse(thickness) - thickness;
         double mean = Sides.mean(from.protrusion().get());
-        // The crown's height over the fret line follows from the action alone, whatever the saddle: so plan once
-        // without.
+        // The crown's height over the fret line follows from the action alone, whatever the saddle, so plan once
+        // without it.
         return from.afterReset(action, gap, nut, 0, thickening).flatMap(plain -> {
             double stands = protrusion(about, school, mean, plain);
             double most = about.length(Aim.SADDLE).isPresent() ? stands : Math.max(stands, tallest(about, plain));
@@ -60,8 +60,8 @@ public final class TargetReset {
     }
 
     /**
-     * A bridge or saddle as tall as the clearance asked for needs, the neck following it, up to the most there may be: the
-     * strings over an obstacle rise in a straight line with it, near enough for a few secants (§3.19).
+     * A bridge or saddle as tall as the requested clearance needs, with the neck following it, up to the allowed
+     * maximum. The strings over an obstacle rise with it linearly, closely enough for a few secant steps (§3.19).
      *
      * @param rise what it would rise by without the obstacle, mm
      * @param most the most it may rise by, mm
@@ -94,20 +94,20 @@ public final class TargetReset {
         return reset.apply(at);
     }
 
-    /** The mean protrusion with which the taller side is as tall as it may be, mm. */
+    /** The mean protrusion at which the taller side reaches the maximum, mm. */
     private static double tallest(JudgmentContext about, Setup plain) {
         Sides<Double> out = plain.protrusion().orElseThrow(Expect.present("saddle protrusion"));
         return about.most() - (Math.max(out.bass(), out.treble()) - Sides.mean(out));
     }
 
-    /** A bridge that stands beyond its wheels comes back within them. */
+    /** A bridge that is beyond the range of its wheels comes back within it. */
     private static double withinRange(JudgmentContext about, double height) {
         double least = about.length(Reading.BRIDGE_LOWEST).orElse(height);
         double most = about.length(Reading.BRIDGE_HIGHEST).orElse(height);
         return Math.max(least, Math.min(Math.max(least, most), height));
     }
 
-    /** The mean protrusion that a school leads to. A saddle worn down or too tall is never what is aimed at. */
+    /** The mean protrusion that results from a school. A worn-down or too tall saddle is never the target. */
     private static double protrusion(JudgmentContext about, School school, double now, Setup plain) {
         ShopStandards shop = about.shop();
         double tall = shop.get(Standard.SADDLE_LEFT);
@@ -121,7 +121,9 @@ public final class TargetReset {
         };
     }
 
-    /** The mean nearest to the one wished with which neither side is too low; nor too tall, as far as both can be had. */
+    /**
+     * The mean nearest to the wanted one at which neither side is too low; nor too tall, as far as both are possible.
+     */
     private static double clearing(JudgmentContext about, double wish, Setup plain) {
         Sides<Double> out = plain.protrusion().orElseThrow(Expect.present("saddle protrusion"));
         double mean = Sides.mean(out);
@@ -131,12 +133,12 @@ public final class TargetReset {
     }
 
     /**
-     * The mean protrusion with which the straightedge, as it reads with the strings slack, lands so far over the bridge's
-     * top: projection over the bridge, and the crown over the fret line.
+     * The mean protrusion with which the straightedge, as it reads with the strings slack, lands at the given height
+     * over the bridge's top, from the projection over the bridge and the crown over the fret line.
      */
     private static double landing(JudgmentContext about, Setup plain, double overBridge) {
         double top = plain.bridgeTop();
-        // A bridge that was cut before counts at its old height where the shop holds with that.
+        // A bridge that was cut before counts at its old height if the shop follows that school.
         double reference = about.shop().holds(School.BRIDGE_AS_MADE)
                 ? Math.max(top, about.bridgeAsMade().orElse(top))
                 : top;
@@ -152,7 +154,7 @@ public final class TargetReset {
                 .sinkTaken(about.shop());
     }
 
-    /** Returns the school by which a reset is planned: the job's own saddle where it says one, else the shop's choice. */
+    /** Returns the school for planning a reset: the job's own saddle if it names one, or else the shop's choice. */
     public static School chosen(JudgmentContext about) {
         return about.length(Aim.SADDLE).isPresent()
                 ? School.DROP_SUM

@@ -11,28 +11,28 @@ import org.kestan.job.Job;
 import org.kestan.judgment.verdict.GateId;
 
 /**
- * A way to put an instrument right: what it does, what it takes, and how it leads from one setup to the next. Whom it
- * suits, what may go wrong and what to mind are words, under its key.
+ * A way to repair an instrument: what it does, what it takes, and how it leads from one setup to the next. Who it
+ * suits, its risks and its cautions are texts, under its key.
  */
 public abstract class Way implements Keyed {
 
     private final WayTraits traits;
 
-    /** A way with what it declares of itself. */
+    /** A way with its traits. */
     protected Way(WayTraits traits) {
         this.traits = traits;
     }
 
-    /** Returns what taking it from a setup comes to. */
+    /** Returns the result of taking it from a setup. */
     public abstract Outcome take(JudgmentContext about, Setup from);
 
-    /** Returns what taking it comes to where the sheet does not say how the instrument stands. */
+    /** Returns the result of taking it if the sheet does not show the instrument's setup. */
     public Outcome takeUnmeasured(JudgmentContext about) {
         return unknown(WayFinding.SHEET_FIRST.of());
     }
 
     /**
-     * Tells whether the search should try it on an instrument; by default always.
+     * Returns whether the search should try it on an instrument; by default always.
      *
      * @param context what it is judged by, with the ways it would be taken together with
      * @param measured the setup as measured
@@ -41,24 +41,24 @@ public abstract class Way implements Keyed {
         return true;
     }
 
-    /** Tells whether it has to be done before any number counts; by default never. */
+    /** Returns whether it has to be done before any number counts; by default never. */
     public boolean comesFirst(JudgmentContext context) {
         return false;
     }
 
-    /** Tells whether it can be done at all on the joint of an instrument; by default on every one. */
+    /** Returns whether it is possible at all on the joint of an instrument; by default on every one. */
     public boolean fitsJoint(Job job) {
         return true;
     }
 
-    /** Returns the reason the shop gives for it, where it has one of its own. */
+    /** Returns the reason the shop gives for it, if it has its own. */
     public Optional<Finding> recommendedBecause(JudgmentContext context) {
         return Optional.empty();
     }
 
     /**
-     * Tells whether it may be taken together with another way: one of the two says so of everything the other does to the
-     * instrument.
+     * Returns whether it may be taken together with another way: one of the two has to allow everything the other does
+     * to the instrument.
      */
     public final boolean combinesWith(Way other) {
         return accepts(other) || other.accepts(this);
@@ -78,17 +78,17 @@ public abstract class Way implements Keyed {
         return "way";
     }
 
-    /** Returns when in the order of the work it is taken. */
+    /** Returns when it is taken in the order of the work. */
     public final Stage stage() {
         return traits.stage();
     }
 
-    /** Returns how it takes part in the search. */
+    /** Returns its role in the search. */
     public final Role role() {
         return traits.role();
     }
 
-    /** Returns the gates it can bring out of a warning or a stop. */
+    /** Returns the gates it can improve from a warning or a stop. */
     public final Set<GateId> mends() {
         return traits.mends();
     }
@@ -98,7 +98,7 @@ public abstract class Way implements Keyed {
         return traits.prices();
     }
 
-    /** Returns how heavy it is as it is taken here. */
+    /** Returns how heavy it is as taken here. */
     public final WayKind kind(Outcome outcome) {
         if (has(Effect.CUTS_HEEL) || has(Effect.NEW_BRIDGE) || outcome.makesBridge()) {
             return WayKind.HEAVY;
@@ -106,23 +106,23 @@ public abstract class Way implements Keyed {
         return outcome.reversible() ? WayKind.REVERSIBLE : WayKind.IRREVERSIBLE;
     }
 
-    /** Tells whether it does something to the instrument. */
+    /** Returns whether it has an effect on the instrument. */
     public final boolean has(Effect effect) {
         return traits.effects().contains(effect);
     }
 
-    /** It can be done and leads to a setup. */
+    /** It is possible and leads to a setup. */
     protected final Outcome can(Setup after, Finding... reasons) {
         return new Outcome(
                 Suitability.POSSIBLE, Optional.of(after), List.of(reasons), traits.reversible(), traits.prices());
     }
 
-    /** It can be done and leads to a setup. */
+    /** It is possible and leads to a setup. */
     protected final Outcome can(Setup after, List<Finding> reasons) {
         return new Outcome(Suitability.POSSIBLE, Optional.of(after), reasons, traits.reversible(), traits.prices());
     }
 
-    /** Nothing it would do from here: the setup stays. */
+    /** It would do nothing from here: the setup stays. */
     protected final Outcome noNeed(Setup stays, Finding reason) {
         return new Outcome(Suitability.NO_NEED, Optional.of(stays), List.of(reason), traits.reversible(), List.of());
     }
@@ -133,7 +133,7 @@ public abstract class Way implements Keyed {
                 Suitability.NOT_FOR_THIS_ONE, Optional.empty(), List.of(reason), traits.reversible(), traits.prices());
     }
 
-    /** Wrong here, but what would come of it is known and shown. */
+    /** Unsuitable here, but its result is known and shown. */
     protected final Outcome not(Setup after, Finding reason) {
         return new Outcome(
                 Suitability.NOT_FOR_THIS_ONE,

@@ -35,12 +35,12 @@ public abstract class WayBefore extends Way {
         return judge(about);
     }
 
-    /** It can be done; the setup stays as far as it is known. */
+    /** It is possible; the setup stays as far as it is known. */
     protected final Outcome can(Finding... reasons) {
         return new Outcome(Suitability.POSSIBLE, Optional.empty(), List.of(reasons), true, prices());
     }
 
-    /** Nothing it would do here. */
+    /** It would do nothing here. */
     protected final Outcome noNeed(Finding reason) {
         return new Outcome(Suitability.NO_NEED, Optional.empty(), List.of(reason), true, List.of());
     }

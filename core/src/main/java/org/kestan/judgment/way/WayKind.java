@@ -8,7 +8,7 @@ import org.kestan.base.standards.Standard;
 public enum WayKind implements Keyed {
     /** Can be undone. */
     REVERSIBLE(Standard.CHANCE_REVERSIBLE),
-    /** Takes something that does not come back. */
+    /** Takes something that can't be put back. */
     IRREVERSIBLE(Standard.CHANCE_IRREVERSIBLE),
     /** Cuts the heel or the back, or makes a new bridge. */
     HEAVY(Standard.CHANCE_HEAVY);
@@ -20,8 +20,8 @@ public enum WayKind implements Keyed {
     }
 
     /**
-     * Returns the least chance, 0 to 1, with which the best of all lighter ways has to end out of tolerance before a way of
-     * this kind is recommended.
+     * Returns the chance, 0 to 1, with which the best of all lighter ways has to end up out of tolerance before a way
+     * of this kind is recommended.
      */
     public Standard needs() {
         return needs;

@@ -8,7 +8,7 @@ import org.kestan.base.standards.Standard;
 import org.kestan.judgment.verdict.GateId;
 
 /**
- * What a way declares of itself, so that search, recommendation, comparison and plan ask the way instead of knowing it.
+ * The traits of a way, so that search, recommendation, comparison and plan can ask the way instead of knowing it.
  *
  * @param key tells it from the others, in files too
  * @param stage when in the order of the work it is taken
@@ -39,7 +39,7 @@ public record WayTraits(
         mends = Set.copyOf(mends);
     }
 
-    /** A way that can be undone, costs nothing and does nothing yet. */
+    /** A way that can be undone, costs nothing and has no effect yet. */
     public static WayTraits of(String key, Stage stage, Role role) {
         return new WayTraits(key, stage, role, true, List.of(), Set.of(), Set.of(), Set.of());
     }
@@ -59,7 +59,7 @@ public record WayTraits(
         return withPrices(prices);
     }
 
-    /** The same with more that it does to the instrument. */
+    /** The same with more effects on the instrument. */
     public WayTraits does(Effect... more) {
         Set<Effect> all = EnumSet.noneOf(Effect.class);
         all.addAll(effects);
@@ -72,7 +72,7 @@ public record WayTraits(
         return withCombinesWith(Set.of(others));
     }
 
-    /** The same with the gates it can mend. */
+    /** The same with the gates it can improve. */
     public WayTraits mends(GateId... gates) {
         return withMends(Set.of(gates));
     }

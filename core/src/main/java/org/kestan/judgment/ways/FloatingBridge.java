@@ -78,8 +78,8 @@ final class FloatingBridge extends Way {
     }
 
     /**
-     * How far the wheels go was not read: whether they, the foot, a strip or another bridge do it is open, but one of them does
-     * within what a floating bridge can be.
+     * The range of the wheels was not read, so it is open whether they, the foot, a strip or another bridge will do
+     * it, but one of them does within the range of a floating bridge.
      */
     private Outcome withinUnreadRange(
             JudgmentContext about, Setup from, Sides<Double> needed, double wish, boolean down) {
@@ -118,7 +118,7 @@ final class FloatingBridge extends Way {
         return trimmed ? can.withReversible(false) : can.withPrices(List.of(Standard.HOURS_WHEELS));
     }
 
-    /** Another, lower bridge: the top piece on a strip without its wheels, or one made; the old one is kept. */
+    /** Another, lower bridge: the top piece on a strip without its wheels, or a new one; the old one is kept. */
     private Outcome lower(JudgmentContext about, Setup from, Sides<Double> needed, double wish, double reached) {
         Setup after = moved(from, needed, wish, reached);
         Finding what = (about.job().onSolidBridge() ? MADE_LOWER : TOP_ON_STRIP)
@@ -145,7 +145,7 @@ final class FloatingBridge extends Way {
         return strips ? can : can.withPrices(List.of(Standard.HOURS_WHEELS));
     }
 
-    /** What each side needs, less on both alike what the bridge can't give. */
+    /** What each side needs, minus what the bridge can't give on both alike. */
     private static Setup moved(Setup from, Sides<Double> needed, double wish, double reached) {
         return from.afterSaddleRaised(needed.map(each -> each + reached - wish));
     }

@@ -12,7 +12,7 @@ import org.kestan.judgment.way.JudgmentContext;
 import org.kestan.judgment.way.Outcome;
 import org.kestan.judgment.way.WayFinding;
 
-/** Ways to turn a neck that are malpractice on anything worth a reset. */
+/** Ways to turn a neck that would be malpractice on anything worth a reset. */
 abstract class LastResortNeckWay extends NeckAngleWay {
 
     private static final Finding.Kind BOLTED = Finding.kind("cheap-neck.bolted");
@@ -27,7 +27,7 @@ abstract class LastResortNeckWay extends NeckAngleWay {
                 Stream.concat(Stream.of(Effect.LAST_RESORT), Stream.of(more)).toArray(Effect[]::new));
     }
 
-    /** Tells whether it may be taken on an instrument whose reset is worth asking about. */
+    /** Returns whether it may be taken on an instrument whose reset may be worth it. */
     abstract boolean forMeaning(JudgmentContext about);
 
     @Override

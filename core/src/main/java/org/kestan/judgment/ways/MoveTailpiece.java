@@ -22,8 +22,8 @@ import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayTraits;
 
 /**
- * Moving an archtop's tailpiece up or down, so that the strings bend less or more over the bridge. The press on the bridge
- * follows {@code 2·T·sin(β/2)} (§3.14), and the top gives with it by its share of the sink.
+ * Moving an archtop's tailpiece up or down, which changes the break angle over the bridge. The pressure on the bridge
+ * follows {@code 2·T·sin(β/2)} (§3.14), and the top gives by its share of the sink.
  */
 final class MoveTailpiece extends Way {
 
@@ -90,7 +90,7 @@ final class MoveTailpiece extends Way {
                                 JudgmentContext.action(after)));
     }
 
-    /** The height of the strings at the tailpiece that gives a bend, within what can be set, mm over the top. */
+    /** The height of the strings at the tailpiece that gives a break angle, within its range, mm over the top. */
     private static double height(JudgmentContext context, Setup from, Angle now, Angle wanted) {
         Anchorage ends = from.anchorage();
         double bridge = from.supportHeight();

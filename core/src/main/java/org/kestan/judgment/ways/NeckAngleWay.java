@@ -61,7 +61,7 @@ abstract class NeckAngleWay extends Way {
                 .mends(GateId.ACTION, GateId.SADDLE, GateId.NECK_PITCH, GateId.BREAK_ANGLE));
     }
 
-    /** More that this way has to say. */
+    /** Further remarks of this way. */
     List<Finding> more(JudgmentContext about) {
         return List.of();
     }
@@ -125,7 +125,7 @@ abstract class NeckAngleWay extends Way {
                 : SET_BACK_CUT.of(Quantity.turn(angle), cut, JudgmentContext.action(after));
     }
 
-    /** What the nut has to rise where the strings would stand too low over fret 1 in the slots there are (§3.6). */
+    /** How far the nut has to rise if the strings would be too low over fret 1 in the present slots (§3.6). */
     private static Optional<Finding> nutTooLow(JudgmentContext about, Setup after) {
         double low = Math.min(after.nut().bass(), after.nut().treble());
         double least = about.shop().get(Standard.NUT_LOW, about.job().family());
@@ -134,7 +134,7 @@ abstract class NeckAngleWay extends Way {
                 : Optional.empty();
     }
 
-    /** The relief wanted that no rod can set (§3.5). */
+    /** The wanted relief that no rod can set (§3.5). */
     private static Optional<Finding> reliefStays(JudgmentContext about, Setup after) {
         double wanted = about.length(Aim.RELIEF).orElse(after.reliefGap());
         return after.basis().reliefStays() && Math.abs(wanted - after.reliefGap()) > Tolerances.LEAF
@@ -142,7 +142,7 @@ abstract class NeckAngleWay extends Way {
                 : Optional.empty();
     }
 
-    /** A bridge that changes with the neck is paid for with it. */
+    /** A bridge that changes with the neck is included in its price. */
     private List<Standard> prices(Setup from, Setup after) {
         double thicker =
                 after.bridgeThickness().orElse(0) - from.bridgeThickness().orElse(0);
@@ -153,7 +153,7 @@ abstract class NeckAngleWay extends Way {
         return Stream.concat(prices().stream(), bridge.stream()).toList();
     }
 
-    /** The saddle is not low: nothing but the action could ask for the neck. */
+    /** The saddle is not low, so only the action could be a reason to turn the neck. */
     private static boolean saddleWell(JudgmentContext about, Setup from) {
         return about.length(Aim.SADDLE).isEmpty()
                 && about.length(Aim.BRIDGE_THICKNESS).isEmpty()

@@ -74,7 +74,7 @@ final class NeckReset extends NeckAngleWay {
             case ASK -> more.add(TALK_IT_OVER.of());
             case UNKNOWN -> more.add(SAY_VALUE.of());
             case YES -> {
-                // Nothing to add: it is worth it.
+                // No further remark: it is worth it.
             }
         }
         return more;

@@ -53,7 +53,7 @@ final class NewBridge extends Way {
 
     @Override
     public boolean worthTrying(JudgmentContext context, Setup measured) {
-        // Taller where the strings stand too low, lower where it is more than full.
+        // Taller if the strings are too low, lower if it is more than full.
         return context.together(Effect.CUTS_HEEL)
                 || context.tooLow(measured)
                 || measured.bridgeThickness().orElse(0) > context.shop(Standard.BRIDGE_FULL) + Tolerances.LEAF;
@@ -98,7 +98,7 @@ final class NewBridge extends Way {
         return nearer ? can : not(NO_NEARER.of());
     }
 
-    /** The bridge brought back together with the neck: its saddle stands out as it did until the neck is set. */
+    /** The bridge restored together with the neck: its saddle stands out as before until the neck is set. */
     private Outcome underTheReset(JudgmentContext about, Setup from, boolean cut, double next) {
         double thickness = from.bridgeThickness().orElseThrow(Expect.present("bridge thickness"));
         boolean said = about.length(Aim.BRIDGE_THICKNESS).isPresent();
@@ -114,14 +114,17 @@ final class NewBridge extends Way {
         return about.collectible() && !cut ? can.asNot(COLLECTIBLE.of()) : can;
     }
 
-    /** As thick as leaves the saddle wanted, within what sounds; a saddle that would be tall asks for a taller bridge. */
+    /**
+     * Thick enough to leave the wanted saddle, within what sounds good; a saddle that would be too tall asks for a
+     * taller bridge.
+     */
     private static double usual(JudgmentContext about, double support, double stands) {
         double next = Math.min(about.shop(Standard.BRIDGE_FULL), Math.max(about.thin(), support - stands));
         double tall = about.shop(Standard.SADDLE_LEFT);
         return support - next > tall ? Math.min(about.shop(Standard.BRIDGE_HEAVY), support - tall) : next;
     }
 
-    /** The change that brings the crown where it is needed, held within what a new saddle may stand out. */
+    /** The change that brings the crown where it is needed, within the range of a new saddle. */
     private static Sides<Double> fittedSaddle(JudgmentContext about, Sides<Double> needed, Setup fitted) {
         Sides<Double> out = fitted.protrusion().orElseThrow(Expect.present("saddle protrusion"));
         double least = about.least(fitted);

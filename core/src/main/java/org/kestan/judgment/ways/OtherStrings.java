@@ -26,8 +26,8 @@ import org.kestan.judgment.way.WayFinding;
 import org.kestan.judgment.way.WayTraits;
 
 /**
- * Another set of strings: the one that is wanted, or a lighter one. Body and neck follow the pull in proportion: the body by
- * its sink, the neck by the bow that the strings give it. Tension by Mersenne's law (§3.15).
+ * A different set of strings: the wanted one, or a lighter one. Body and neck follow the pull in proportion: the body
+ * by its sink, the neck by its bow under the strings. Tension by Mersenne's law (§3.15).
  */
 final class OtherStrings extends Way {
 
@@ -47,7 +47,7 @@ final class OtherStrings extends Way {
                 .mends(GateId.ACTION));
     }
 
-    /** Another set is work to do where it was asked for. */
+    /** A requested set is work to do. */
     @Override
     public boolean worthTrying(JudgmentContext context, Setup measured) {
         return !context.job().wantedStrings().isEmpty();
@@ -89,7 +89,7 @@ final class OtherStrings extends Way {
         return can(after, reasons);
     }
 
-    /** The set that is on with every gauge lighter, so that it pulls less by the shop's usual step. */
+    /** The present set with every gauge lighter, so that it pulls less by the shop's usual step. */
     private static List<StringSpec> lighter(JudgmentContext context) {
         double factor = Math.sqrt(1 - context.shop(Standard.STRING_STEP) / 100);
         return context.job().strings().stream()

@@ -77,7 +77,7 @@ final class PocketShim extends Way {
             return unknown(READ_POCKET_FIRST.of());
         }
         double crown = Sides.mean(from.crown());
-        // Thick end toward the nut the neck turns about the pocket's far end: a shorter lever.
+        // With the thick end toward the nut, the neck turns about the pocket's far end, which is a shorter lever.
         NeckRotation turning = new NeckRotation(
                 rise > 0 ? distance - pocket.getAsDouble() : distance,
                 from.basis().fretsOverTop());
@@ -86,7 +86,7 @@ final class PocketShim extends Way {
             return not(WayFinding.OUT_OF_REACH.of());
         }
         double size = Math.abs(needed.get().degrees());
-        // A saddle or a bridge that is set with it takes back what the finest shim gives too much.
+        // A saddle or a bridge that is set as well takes back the excess of the finest shim.
         boolean takenBack = about.together(Effect.SPENDS_SADDLE) || about.together(Effect.FITS_FLOATING_BRIDGE);
         if (size < about.shop(Standard.SHIM_FINE) / 2 && !takenBack) {
             return noNeed(from, FINER_THAN_STOCK.of());
@@ -100,7 +100,7 @@ final class PocketShim extends Way {
         return can(nearest.after(), reasons(about, needed.get(), nearest, coarser));
     }
 
-    /** What saddle or bridge can't make up once a shim is in, mm; nothing where neither is set with it. */
+    /** What saddle or bridge can't make up once a shim is in, mm; zero if neither is set as well. */
     private static double leaves(JudgmentContext about, Shim shim) {
         Setup after = shim.after();
         if (about.together(Effect.FITS_FLOATING_BRIDGE) && after.protrusion().isEmpty()) {

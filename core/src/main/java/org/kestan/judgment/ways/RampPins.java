@@ -19,7 +19,7 @@ import org.kestan.judgment.way.Way;
 import org.kestan.judgment.way.WayFinding;
 import org.kestan.judgment.way.WayTraits;
 
-/** Ramping the pin holes, so that the strings bend more over the saddle. */
+/** Ramping the pin holes for a larger break angle over the saddle. */
 final class RampPins extends Way {
 
     private static final Finding.Kind RAMP_TOO = Finding.kind("advice-finding.ramp-too");

@@ -51,7 +51,7 @@ final class Refret extends Way {
                 .mends(GateId.RELIEF, GateId.FRETBOARD));
     }
 
-    /** Where the relief has to be set and no rod can. */
+    /** If the relief has to be set and no rod can do it. */
     @Override
     public boolean worthTrying(JudgmentContext context, Setup measured) {
         RodAdjustment rod = RodAdjustment.at(measured, context.job(), context.shop());
@@ -78,7 +78,7 @@ final class Refret extends Way {
         return about.collectible() ? can.asNot(WayFinding.COLLECTIBLE_NOTHING_CUT.of()) : can;
     }
 
-    /** What planing leaves of the board where it is thinnest. */
+    /** How thick planing leaves the board at its thinnest. */
     private static Optional<Finding> thinnest(JudgmentContext about, double planed) {
         return about.job().get(Lines.BOARD_THICKNESS).orElse(List.of()).stream()
                 .map(row -> Math.min(row.millimeters("bass"), row.millimeters("treble")) - planed)
@@ -86,7 +86,7 @@ final class Refret extends Way {
                 .map(left -> (left < about.shop(Standard.BOARD_LEAST) ? TOO_THIN : BOARD_LEFT).of(Quantity.fine(left)));
     }
 
-    /** What the heel then loses, and what it loses with the relief as it is. */
+    /** The heel cut after that, and the heel cut with the relief as it is. */
     private static Optional<Finding> bothCuts(JudgmentContext about, Setup from, Setup planed) {
         return about.length(Reading.HEEL_HEIGHT).isEmpty()
                 ? Optional.empty()

@@ -17,8 +17,8 @@ import org.kestan.judgment.way.WayFinding;
 import org.kestan.judgment.way.WayTraits;
 
 /**
- * Shaving the braces for a freer top. A brace's stiffness goes with the cube of its height (Euler–Bernoulli beam, any
- * mechanics textbook): the body folds further by as much as the braces carried, and the action rises with it.
+ * Shaving the braces for a freer top. A brace's stiffness varies with the cube of its height (Euler-Bernoulli beam,
+ * any mechanics textbook): the body folds further by as much as the braces carried, and the action rises with it.
  */
 final class ShaveBrace extends Way {
 

@@ -40,7 +40,7 @@ final class ThinBridge extends Way {
                 .mends(GateId.ACTION));
     }
 
-    /** Only where the bridge has to come off anyway. */
+    /** Only if the bridge has to come off anyway. */
     @Override
     public boolean worthTrying(JudgmentContext context, Setup measured) {
         return context.lifted();

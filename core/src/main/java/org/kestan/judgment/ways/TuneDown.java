@@ -21,8 +21,8 @@ import org.kestan.judgment.way.WayFinding;
 import org.kestan.judgment.way.WayTraits;
 
 /**
- * Tuning down lets the body rise by the share of its sink that the load falls by. The relief, which eases too, is left as it
- * is: nothing on the sheet says by how much.
+ * Tuning down lets the body rise by the share of its sink that the load decreases. The relief, which decreases as
+ * well, is left alone, because nothing on the sheet tells by how much.
  */
 final class TuneDown extends Way {
 

@@ -41,7 +41,7 @@ final class TurnRod extends Way {
     @Override
     public boolean worthTrying(JudgmentContext context, Setup measured) {
         RodAdjustment rod = RodAdjustment.at(measured, context.job(), context.shop());
-        // A relief that was asked for is work to do, though the action be right (§6).
+        // A requested relief is work to do, even if the action is right (§6).
         return rod.needed();
     }
 

@@ -64,12 +64,12 @@ public final class WayCatalog {
 
     private WayCatalog() {}
 
-    /** Returns the ways that take part in the search in a role, least invasive first. */
+    /** Returns the ways with a role in the search, least invasive first. */
     public static List<Way> of(Role role) {
         return ALL.stream().filter(way -> way.role() == role).toList();
     }
 
-    /** Returns the way of a key. */
+    /** Returns the way with a key. */
     public static Optional<Way> find(String key) {
         return ALL.stream().filter(way -> way.key().equals(key)).findFirst();
     }

@@ -1,2 +1,2 @@
-/** The ways to put an instrument right (§6), each a class: whether it is for this one, why, and what comes of it. */
+/** The ways to repair an instrument (§6), each a class: whether it suits this one, why, and the result. */
 package org.kestan.judgment.ways;

@@ -2,7 +2,7 @@ package org.kestan.repair.drag;
 
 /** The handles on the drawing. */
 public enum Handle {
-    /** The planned fret line where it arrives at the saddle. */
+    /** The planned fret line at the saddle. */
     FRET_LINE,
     /** The planned saddle crown. */
     SADDLE_CROWN,

@@ -16,7 +16,7 @@ import org.kestan.repair.plan.WorkPlan;
 /** Turns a drag on the drawing into a job with new aims. */
 public final class PlanDrag {
 
-    /** The least a saddle or a floating bridge is moved to, mm: a step of any bench unit. */
+    /** The lowest height a saddle or a floating bridge can be moved to, mm: a step of any bench unit. */
     private static final double LEAST = 0.4;
 
     private PlanDrag() {}
@@ -56,7 +56,9 @@ public final class PlanDrag {
         };
     }
 
-    /** The same job with the neck way of the plan taken, or the one that fits the joint where the plan leaves the neck as it is. */
+    /**
+     * The same job with the plan's neck way taken, or the one that fits the joint if the plan leaves the neck alone.
+     */
     private static Job turning(WorkPlan shown, Job job) {
         return WorkPlan.taking(
                 job,
@@ -73,8 +75,8 @@ public final class PlanDrag {
     }
 
     /**
-     * Puts all that a handle moves back to what is measured: the fret line where it lies once the relief is right, the saddle
-     * and the action as read; with the crown both actions go back, as they followed it.
+     * Resets everything a handle moves to the measured state: the fret line to where it is once the relief is right,
+     * the saddle and the action to what was read; with the crown both actions are reset, since they followed it.
      *
      * @return the job with those aims taken back; unchanged when there is nothing to move
      */
@@ -95,16 +97,19 @@ public final class PlanDrag {
         };
     }
 
-    /** The crown at a height over the soundboard, the fret line held: both actions follow by the string's leverage. */
+    /**
+     * The crown at a height over the soundboard with the fret line fixed: both actions follow by the string's
+     * leverage.
+     */
     private static Job crownTo(WorkPlan shown, Correction plan, double height, DoubleFunction<Length> written) {
         Job job = shown.job();
         Job aimed = withSupport(job, plan, height, written);
         double rise = support(aimed, plan) - plan.supportHeight();
-        // Where the neck stays the crown follows the action; only a turned neck leaves it to be said.
+        // If the neck stays, the crown follows the action; only a turned neck leaves it open.
         Job moved = shown.turnsNeck() ? turning(shown, aimed) : job;
         Basis basis = plan.trajectory().basis();
         for (Side side : Side.values()) {
-            // The string turns about the nut's slot, or about fret 1 where the reading there is aimed at (§3.6).
+            // The string turns about the nut slot, or about fret 1 if that reading has a target (§3.6).
             double about = job.get(Aim.nut(side)).isPresent() ? basis.frets().at(1) : 0;
             double leverage = (basis.actionAt() - about) / (basis.saddle() - about);
             double action = plan.plannedAction(side) + rise * leverage;
@@ -125,7 +130,7 @@ public final class PlanDrag {
         return job.floating() ? Aim.BRIDGE_HEIGHT : Aim.SADDLE;
     }
 
-    /** A saddle or a bridge is above zero: nothing is moved farther down than that. */
+    /** A saddle or a bridge is above zero: nothing is moved below that. */
     private static double aimFor(double support, Correction plan) {
         return Math.max(LEAST, support - plan.bridgeThickness().orElse(0));
     }

@@ -15,7 +15,7 @@ public final class UsualValues {
     private UsualValues() {}
 
     /**
-     * Returns them for a handle, in mm as {@link PlanDrag#move} takes them.
+     * Returns the usual values for a handle, in mm as {@link PlanDrag#move} takes them.
      *
      * @return the action the shop wants and the one measured; the crown as it is and
      *     over a saddle that stands out as far as the shop likes; the fret line as it is and level with the bridge's top;

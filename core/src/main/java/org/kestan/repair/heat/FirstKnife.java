@@ -31,8 +31,8 @@ public record FirstKnife(
         boolean sparesInlay) {
 
     /**
-     * Under the fretboard: as thick as it was read past the joint, else as the frets stand over the top less the fret; empty
-     * where neither was read.
+     * Under the fretboard: its thickness past the joint as read, or else the height of the frets over the top minus
+     * the fret; empty if neither was read.
      */
     public static Optional<FirstKnife> underFretboard(Job job, ShopStandards shop) {
         OptionalDouble read = job.get(Lines.BOARD_THICKNESS).orElse(List.of()).stream()
@@ -51,7 +51,7 @@ public record FirstKnife(
         return through(over.getAsDouble() - crown, shop);
     }
 
-    /** Under a pin bridge; empty where its thickness was not read. */
+    /** Under a pin bridge; empty if its thickness was not read. */
     public static Optional<FirstKnife> underBridge(Job job, ShopStandards shop) {
         OptionalDouble thickness = job.millimeters(Reading.BRIDGE_THICKNESS);
         return thickness.isPresent() ? through(thickness.getAsDouble(), shop) : Optional.empty();

@@ -4,10 +4,10 @@ import org.hipparchus.analysis.solvers.BrentSolver;
 import org.hipparchus.special.Erf;
 
 /**
- * Heat from a surface that is held warm, through a board, into the softwood under it: in one dimension, the softwood without
- * end. The closed solution for a slab on a half-space is a sum over the reflections at the glue line,
- * {@code T = T₀ + (T_s − T₀)(1 − α) Σ αⁿ erfc((2n + 1)ℓ/2√(at))}, with {@code α = (σ − 1)/(σ + 1)} and σ the ratio of the
- * effusivities, under by over (any textbook of heat conduction, composite solids).
+ * Heat from a surface kept warm, through a board, into the softwood under it, in one dimension with infinite softwood.
+ * The closed solution for a slab on a half-space is a sum over the reflections at the glue line, {@code T = T₀ + (T_s
+ * − T₀)(1 − α) Σ αⁿ erfc((2n + 1)ℓ/2√(at))}, with {@code α = (σ − 1)/(σ + 1)} and σ the ratio of the effusivities,
+ * lower by upper (any textbook of heat conduction, composite solids).
  *
  * @param thickness ℓ of the board, mm, positive
  * @param surface the temperature its surface is held at, °C
@@ -28,7 +28,7 @@ public record HeatThroughBoard(double thickness, double surface, double room, do
     private static final double LONGEST = 600;
     private static final double ACCURACY = 1e-6;
 
-    /** Temperature of the glue line after so many minutes, °C. */
+    /** Temperature of the glue line after some minutes, °C. */
     public double glueLine(double minutes) {
         if (minutes <= 0) {
             return room;
@@ -44,7 +44,7 @@ public record HeatThroughBoard(double thickness, double surface, double room, do
     }
 
     /**
-     * Minutes until the glue line is as warm as that; infinite where it does not get there in ten hours.
+     * Minutes until the glue line reaches a temperature; infinite if it does not within ten hours.
      *
      * @param celsius °C
      */

@@ -9,8 +9,8 @@ import org.kestan.base.sheet.Side;
 import org.kestan.job.bench.HeelEntry;
 
 /**
- * The six ways a neck can be off while it is fitted: pitch, drift and roll, each both ways; from the last reading that tells
- * each, against the one before.
+ * The six ways a neck can be off while it is fitted: pitch, drift and roll, each in both directions; from the last
+ * reading for each, compared with the previous one.
  *
  * @param pitch projection over the target, mm: positive is high
  * @param drift where the neck points at the bridge, mm: positive is to the treble
@@ -18,7 +18,7 @@ import org.kestan.job.bench.HeelEntry;
  */
 public record FittingWatch(Axis pitch, Axis drift, Axis roll) {
 
-    /** A neck nearer its target than this is there, mm at the saddle. */
+    /** A neck closer to its target than this is there, mm at the saddle. */
     public static final double PITCH_NEAR = 0.3;
 
     /** The same for where it points at the bridge. Common practice, no source. */
@@ -50,7 +50,7 @@ public record FittingWatch(Axis pitch, Axis drift, Axis roll) {
     }
 
     /**
-     * One way to turn.
+     * One direction.
      *
      * @param now how far it is off, mm; empty while it was not read
      * @param before how far it was off at the reading before; empty for none
@@ -59,7 +59,7 @@ public record FittingWatch(Axis pitch, Axis drift, Axis roll) {
      */
     public record Axis(OptionalDouble now, OptionalDouble before, double near, Off off) {
 
-        /** Tells whether it moves away from where it belongs. */
+        /** Returns whether it is moving away from where it belongs. */
         public boolean worsens() {
             return now.isPresent()
                     && before.isPresent()
@@ -67,9 +67,7 @@ public record FittingWatch(Axis pitch, Axis drift, Axis roll) {
         }
     }
 
-    /**
-     * Watches a log. A pitch that is low is only off once nothing more is to come: wood still goes.
-     */
+    /** Evaluates a log. A low pitch is a fault only when no more wood will come off. */
     public static FittingWatch of(HeelGoal goal, List<HeelEntry> log) {
         double[][] read = new double[3][];
         List<HeelEntry.Read> reads = log.stream()

@@ -37,39 +37,41 @@ public record HeelAdvice(
     /** How far past the target is too far, mm. */
     public static final double OVER = 0.3;
 
-    /** From this chance on a set is not advised. Half of what is warned of. */
+    /** From this chance on a set is not advised; half of the warning level. */
     private static final double CHANCE_MOST = 0.005;
 
-    /** As near as this it is done, mm at the saddle. */
+    /** It is done when it is this close, mm at the saddle. */
     private static final double NEAR = 0.1;
 
     private static final double DRIFT_NEAR = 0.25;
 
-    /** From this chance on that the last reading is wrong it is taken again before the next set. */
+    /** From this chance on that the last reading is wrong, it is taken again before the next set. */
     private static final double DOUBT = 0.1;
 
-    /** Known as well as this the projection need not be read again, mm. */
+    /** If the projection is known this well it need not be read again, mm. */
     private static final double SURE = 0.085;
 
     private static final int MOST_READS = 3;
     private static final double CAUTIOUS = 0.2;
 
-    /** Under this many sets of the coarser paper one goes to the finer. Common practice, no source. */
+    /**
+     * With fewer than this many sets of the coarser paper left, change to the finer one. Common practice, no source.
+     */
     private static final int SETS_LEFT = 3;
 
     private static final int USUAL_SET = 4;
     private static final int MOST_PULLS = 24;
 
-    /** Once the projection is reached the neck is turned by a few pulls at a time only. */
+    /** Once the projection is reached, the neck is turned by only a few pulls at a time. */
     private static final int MOST_TURNING = 3;
 
-    /** A larger set than this so near the target rests on two readings that agree. From memory. */
+    /** A larger set than this so near the target requires two readings that agree. From memory. */
     private static final int LARGE = 8;
 
-    /** Readings nearer each other than so many spreads say the same. */
+    /** Readings closer together than this many spreads agree. */
     private static final double AGREE = 3;
 
-    /** From here on a reading that lies far behind the forecast is taken twice, mm. */
+    /** From here on, a reading far behind the forecast is taken twice, mm. */
     private static final double CLOSE = 1;
 
     /** In standard deviations of reading and forecast together. */
@@ -100,7 +102,7 @@ public record HeelAdvice(
         }
     }
 
-    /** Advises from the log so far; an empty one gives the first set by what a pull usually takes. */
+    /** Gives advice from the log so far; for an empty one, the first set by what a pull usually takes. */
     public static HeelAdvice of(HeelGoal goal, List<HeelEntry> log, ShopStandards shop) {
         return new Advisor(goal, log, shop).advice();
     }
@@ -122,27 +124,27 @@ public record HeelAdvice(
         private final HeelParticles all;
         private final List<Integer> weighed = new ArrayList<>();
 
-        /** Whether wood goes between readings that nobody counts, as on a disc: no set was ever logged. */
+        /** Whether wood comes off between readings without being counted, as on a disc: no set was ever logged. */
         private final boolean byReadings;
 
-        /** Whether the heel was believed to stick after the last reading, and since which entry it is eased. */
+        /** Whether the heel was believed to stick after the last reading, and since which entry it has been eased. */
         private boolean sticks;
 
         private int eased;
 
-        /** Whether the last reading told of far less progress than was forecast, near the target. */
+        /** Whether the last reading showed far less progress than forecast, near the target. */
         private boolean behind;
 
-        /** The last reading at the saddle, mm: at first where it stood before any wood went. */
+        /** The last reading at the saddle, mm; at first, its position before any wood was removed. */
         private double before;
 
-        /** Whether the last two readings in a row part. */
+        /** Whether the last two readings in a row disagree. */
         private boolean parted;
 
         /** Whether the last set seems to have done less than half of what was forecast. */
         private boolean slow;
 
-        /** A reading nothing believes, until the next one says whether it was right. */
+        /** A reading that nothing supports, until the next one shows whether it was right. */
         private OptionalDouble doubted = OptionalDouble.empty();
 
         private int doubtedAt;
@@ -200,7 +202,10 @@ public record HeelAdvice(
             }
         }
 
-        /** Near the target, whether a reading tells of so much less progress than was forecast that wood might go for nothing. */
+        /**
+         * Near the target, whether a reading shows so much less progress than forecast that wood might be removed
+         * needlessly.
+         */
         private boolean behind(double read, double spread) {
             double forecast = quantile(i -> goal.projection(all.left(i)), 0.5);
             double known = (quantile(i -> goal.projection(all.left(i)), 0.84)
@@ -209,7 +214,10 @@ public record HeelAdvice(
             return goal.target() - forecast < CLOSE && forecast - read > FAR_BEHIND * Math.hypot(spread, known);
         }
 
-        /** Whether a set did less than half of what it should have: a slow heel or a wrong reading, and only another tells. */
+        /**
+         * Whether a set did less than half of what it should have: a slow heel or a wrong reading, and only another
+         * reading tells.
+         */
         private boolean isSlow(double read) {
             double forecast = quantile(i -> goal.projection(all.left(i)), 0.5) - before;
             return forecast > NEAR && read - before < forecast / 2;
@@ -237,7 +245,7 @@ public record HeelAdvice(
             Sides<Integer> pulls = pulls(grit, left);
             Word word = word(left, pulls, last > 0 && grit > last);
             if (word == Word.CENTRE) {
-                // Nobody knows how fast it goes once it is eased: a short set, as the first one.
+                // Nobody knows the rate after easing, so a short set, like the first one.
                 pulls = pulls.map(each -> Math.min(each, USUAL_SET));
             }
             boolean ends = word == Word.STOP || word == Word.OVER || word == Word.READ_AGAIN;
@@ -268,7 +276,7 @@ public record HeelAdvice(
             return finer ? Word.FINER : Word.PULL;
         }
 
-        /** How doubtful the last thing that was read is. */
+        /** How doubtful the last reading is. */
         private double doubt() {
             int last = lastRead();
             double doubt = 0;
@@ -309,7 +317,7 @@ public record HeelAdvice(
             return 0;
         }
 
-        /** The paper to go on with: finer once what is left is under three sets of the one in use. */
+        /** The paper to continue with: finer once fewer than three sets of the present one are left. */
         private int grit(int last, Sides<Double> cap) {
             int grit = last > 0 ? last : HeelRates.GRITS.get(0);
             for (int each = grit; ; each = HeelRates.finer(each)) {
@@ -321,7 +329,10 @@ public record HeelAdvice(
             }
         }
 
-        /** As many pulls as leave hardly a chance of passing the target; once it is reached only those that turn the neck. */
+        /**
+         * As many pulls as leave hardly any chance of passing the target; once it is reached, only those that turn the
+         * neck.
+         */
         private Sides<Integer> pulls(int grit, double left) {
             double drift = quantile(all::driftLeft, 0.5);
             Side toward = drift > 0 ? Side.TREBLE : Side.BASS;
@@ -345,7 +356,10 @@ public record HeelAdvice(
             return pulls;
         }
 
-        /** The first set is a short one, and so is the first once the middle is eased; the next never much longer than the longest. */
+        /**
+         * The first set is short, and so is the first after easing the middle; the next is never much longer than the
+         * longest so far.
+         */
         private int mostPulls() {
             int longest = log.subList(eased, log.size()).stream()
                     .filter(HeelEntry.Pulls.class::isInstance)
@@ -356,7 +370,7 @@ public record HeelAdvice(
             return all.stalled() > SLIGHT ? Math.min(most, 2 * USUAL_SET) : most;
         }
 
-        /** How many pulls on one cheek turn the neck most of the way to its middle. */
+        /** How many pulls on one cheek turn the neck most of the way to its center. */
         private int turning(int grit, Side toward, double drift) {
             double wood = goal.widths()
                     .map(widths -> Math.abs(drift) * widths.cap() / goal.jointToSaddle())
@@ -384,7 +398,7 @@ public record HeelAdvice(
             return new int[] {(int) Math.floor(quantile(pulls, LOW)), (int) Math.ceil(quantile(pulls, HIGH))};
         }
 
-        /** A quantile of what the histories say, each by its weight. */
+        /** A quantile over the histories, by their weights. */
         private double quantile(IntToDoubleFunction of, double share) {
             double[] values = new double[HeelParticles.COUNT];
             double[] weights = new double[HeelParticles.COUNT];

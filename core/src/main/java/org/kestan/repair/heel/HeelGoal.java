@@ -33,7 +33,7 @@ public record HeelGoal(
         double drift,
         Straightedge straightedge) {
 
-    /** The goal of a correction; empty when the heel's height was not read. */
+    /** The goal of a correction; empty if the heel's height was not read. */
     public static Optional<HeelGoal> of(Correction plan, Job job) {
         return plan.heel().map(heel -> {
             double o = plan.planned().basis().fretsOverTop();
@@ -53,23 +53,23 @@ public record HeelGoal(
         });
     }
 
-    /** The slack projection with so much of the turn still to come, radians. */
+    /** The slack projection with a given turn still to go, radians. */
     double projection(double left) {
         return fretsOverTop + jointToSaddle * Math.tan(pitch.radians() - left);
     }
 
-    /** How much of the turn is still to come at a slack projection, radians. */
+    /** How much of the turn is still to go at a slack projection, radians. */
     double left(double projection) {
         return pitch.radians() - Math.atan((projection - fretsOverTop) / jointToSaddle);
     }
 
-    /** What went from the cap between two slack projections as they were read, mm. */
+    /** The wood removed at the cap between two slack projections as read, mm. */
     public double capFor(double from, double to) {
         return height * Math.tan(left(straightedge.atSaddle(from)) - left(straightedge.atSaddle(to)));
     }
 
     /**
-     * What has to come off a cheek at the cap for a turn and a drift to be put right (§3.8, §3.9), mm.
+     * What has to come off a cheek at the cap to correct a turn and a drift (§3.8, §3.9), mm.
      *
      * @param turn radians
      * @param drift mm at the bridge, toward the treble positive
@@ -86,14 +86,16 @@ public record HeelGoal(
         return center + yaw * (driftSide ? top + cap : top - cap) / 2;
     }
 
-    /** How far the drift moves toward the bass for so much more wood off the treble cheek than off the bass cheek, mm. */
+    /**
+     * How far the drift moves toward the bass when more wood comes off the treble cheek than off the bass cheek, mm.
+     */
     double driftBy(double trebleLessBass) {
         return widths.isPresent()
                 ? jointToSaddle * trebleLessBass / widths.get().cap()
                 : 0;
     }
 
-    /** How far the neck turns for wood off both cheeks at the cap, radians; the heel moves in by what a yaw takes (§3.9). */
+    /** How far the neck turns for wood off both cheeks at the cap, radians; the heel moves in with the yaw (§3.9). */
     double turnBy(double bass, double treble) {
         double mean = (bass + treble) / 2;
         double movesIn = widths.isPresent()

@@ -5,9 +5,9 @@ import java.util.Random;
 import org.kestan.base.sheet.Side;
 
 /**
- * What may be true of a heel: many equally likely histories of its fitting, each with its own rates, dulling, sticking middle
- * and start, followed set by set and weighed reading by reading (sequential importance resampling: Gordon, Salmond and Smith,
- * 1993). Seeded, so that the same log says the same.
+ * The possible states of a heel: many histories of its fitting, each with its own rates, dulling, sticking middle and
+ * start, followed set by set and weighted reading by reading (sequential importance resampling: Gordon, Salmond and
+ * Smith, 1993). Seeded, so that the same log gives the same result.
  */
 final class HeelParticles {
 
@@ -22,7 +22,7 @@ final class HeelParticles {
     private static final double FREED = 0.35;
     private static final double EASED = 0.9;
 
-    /** The least that may have gone uncounted, mm at the cap, and how much over what was left. */
+    /** The least wood that may have been removed uncounted, mm at the cap, and how much beyond what was left. */
     private static final double UNCOUNTED_LEAST = 0.2;
 
     private static final double SOME_OVER = 1.25;
@@ -48,7 +48,7 @@ final class HeelParticles {
     private final boolean[][] wrong;
     private int readings;
 
-    /** How many pulls the sheet in hand has made on each cheek, and its grit: what dulls is the sheet. */
+    /** How many pulls the present sheet has made on each cheek, and its grit: it is the sheet that dulls. */
     private final int[] worn = new int[2];
 
     private final int[] sheet = new int[2];
@@ -85,19 +85,19 @@ final class HeelParticles {
         return rates.usual(paper) * Math.exp(common[i] + cheek[index(side)][i] + grit[rates.nearest(paper)][i]);
     }
 
-    /** How many pulls the sheet has made that the next set is pulled with. */
+    /** How many pulls the sheet for the next set has made. */
     private int worn(Side side, int paper) {
         return sheet[index(side)] == paper ? worn[index(side)] : 0;
     }
 
-    /** What a set takes off in one history while nothing sticks, mm. */
+    /** What a set takes off in one history if nothing sticks, mm. */
     double set(int i, Side side, int paper, int pulls) {
         double k = dulling[i];
         double worth = k * pulls < 1e-6 ? pulls : (1 - Math.exp(-k * pulls)) / k;
         return rate(i, side, paper) * Math.exp(-k * worn(side, paper)) * worth;
     }
 
-    /** How many pulls take so much off in one history; many when the paper is dead before. */
+    /** How many pulls take a given amount off in one history; a large number if the paper is dead before. */
     double pullsFor(int i, Side side, int paper, double wood) {
         double rate = rate(i, side, paper) * Math.exp(-dulling[i] * worn(side, paper));
         double share = wood / rate * dulling[i];
@@ -126,17 +126,17 @@ final class HeelParticles {
         sheet[index(side)] = paper;
     }
 
-    /** The turn still to come in one history, radians. */
+    /** The turn still to go in one history, radians. */
     double left(int i) {
         return turn[i] - goal.turnBy(off[0][i], off[1][i]);
     }
 
-    /** The drift still there in one history, mm, toward the treble positive. */
+    /** The remaining drift in one history, mm, positive toward the treble. */
     double driftLeft(int i) {
         return drift[i] - goal.driftBy(off[1][i] - off[0][i]);
     }
 
-    /** What has still to come off a cheek in one history, mm. */
+    /** What still has to come off a cheek in one history, mm. */
     double capLeft(int i, Side side) {
         return goal.cap(side, turn[i], drift[i]) - off[index(side)][i];
     }
@@ -161,7 +161,7 @@ final class HeelParticles {
         weigh(read, spread, expected);
     }
 
-    /** A drift was read, mm toward the treble positive. */
+    /** A drift was read, mm, positive toward the treble. */
     void drift(double read, double spread) {
         double[] expected = new double[COUNT];
         Arrays.setAll(expected, this::driftLeft);
@@ -169,8 +169,8 @@ final class HeelParticles {
     }
 
     /**
-     * Two readings in a row agree and no history believes them: then the histories are wrong. Each takes what was read for
-     * where it stands, and doubts its rate.
+     * Two readings in a row agree and no history believes them, so the histories are wrong. Each takes the reading as
+     * its state, and becomes less certain of its rate.
      */
     void believe(double read, double spread, int... readings) {
         for (int i = 0; i < COUNT; i++) {
@@ -187,8 +187,8 @@ final class HeelParticles {
     }
 
     /**
-     * Wood went that nobody counted, as on a disc: none in one of five histories, else any amount up to what is left and a
-     * little over it.
+     * Wood was removed uncounted, as on a disc: none in one of five histories, otherwise any amount up to what is left
+     * and a little more.
      */
     void sand() {
         for (int i = 0; i < COUNT; i++) {
@@ -199,14 +199,17 @@ final class HeelParticles {
         }
     }
 
-    /** The middle was eased: where it stuck it sticks no longer, as a rule. */
+    /** The middle was eased: where it stuck, it usually no longer does. */
     void ease() {
         for (int i = 0; i < COUNT; i++) {
             stall[i] = random.nextDouble() < EASED ? 1 : stall[i];
         }
     }
 
-    /** Each history says whether the reading is right or grossly wrong, and is weighed by how likely it makes it. */
+    /**
+     * Each history decides whether the reading is right or grossly wrong, and is weighted by the likelihood it gives
+     * it.
+     */
     private void weigh(double read, double spread, double[] expected) {
         double sum = 0;
         for (int i = 0; i < COUNT; i++) {
@@ -231,7 +234,7 @@ final class HeelParticles {
         return Math.exp(-by * by / (2 * spread * spread)) / spread;
     }
 
-    /** The share of histories in which a reading, counted as it was weighed, was grossly wrong. */
+    /** The share of histories, by weight, in which a reading was grossly wrong. */
     double wrong(int reading) {
         double share = 0;
         for (int i = 0; i < COUNT; i++) {
@@ -241,8 +244,8 @@ final class HeelParticles {
     }
 
     /**
-     * Systematic resampling, half-way: by the root of the weights, so that what one wrong reading makes unlikely is not lost for
-     * good. The rates are jittered a little, so that no two histories stay the same.
+     * Systematic resampling, half-way: by the root of the weights, so that what one wrong reading makes unlikely is
+     * not lost for good. The rates are jittered a little, so that no two histories stay the same.
      */
     private void resample() {
         int[] from = new int[COUNT];

@@ -4,7 +4,10 @@ import java.util.List;
 import org.kestan.base.standards.ShopStandards;
 import org.kestan.base.standards.Standard;
 
-/** What a pull usually takes off the cap, by the grit of the paper: the shop's own values, between them evenly on a log scale. */
+/**
+ * What a pull usually takes off at the cap, by the grit of the paper: the shop's own values, interpolated on a log
+ * scale.
+ */
 public final class HeelRates {
 
     /** The papers of a fitting, from the coarsest. */
@@ -26,7 +29,7 @@ public final class HeelRates {
         return Math.exp(low + share * (Math.log(Math.max(1e-4, usual[upper])) - low));
     }
 
-    /** The paper of a fitting that a grit is nearest to, by its place. */
+    /** The index of the paper closest to a grit. */
     int nearest(int grit) {
         return grit <= 98 ? 0 : grit <= 147 ? 1 : 2;
     }

@@ -1,12 +1,13 @@
 package org.kestan.repair.heel;
 
-/** A quantile of weighted values, found by narrowing down to it (Hoare, 1961) rather than by sorting them all. */
+/** A quantile of weighted values, found by selection (Hoare, 1961) instead of sorting them all. */
 final class WeightedQuantile {
 
     private WeightedQuantile() {}
 
     /**
-     * The least value up to which the values weigh at least a share; the greatest where all together weigh less.
+     * The smallest value up to which the values have at least a share of the weight; the largest if all together have
+     * less.
      *
      * @param values at least one, none of them NaN; their order is lost
      * @param weights of each, not negative; moved about with them

@@ -26,7 +26,7 @@ import org.kestan.job.terms.VisitRole;
 import org.kestan.job.visits.Visit;
 
 /**
- * An instrument over its visits. What was read before the last work is another instrument's history and is left out.
+ * An instrument over its visits. Readings from before the last work belong to a different history and are left out.
  *
  * @param series the points of each quantity, in the order of the days
  * @param trends where each goes, where there are days enough
@@ -35,11 +35,11 @@ import org.kestan.job.visits.Visit;
 public record History(
         Map<Quantity, List<Trend.Point>> series, Map<Quantity, Trend> trends, Optional<Trend.Crossing> saddle) {
 
-    /** What is followed over the years. */
+    /** The quantities that are followed over the years. */
     public enum Quantity implements Keyed {
         /** Neck pitch, degrees. */
         PITCH(setup -> setup.pitch().map(Angle::degrees)),
-        /** Saddle out of the bridge, mean of the sides, mm. */
+        /** How far the saddle stands out of the bridge, mean of the sides, mm. */
         SADDLE(setup -> setup.protrusion().map(Sides::mean)),
         /** Action of the bass, mm. */
         ACTION(setup -> Optional.of(setup.action().bass())),

@@ -8,7 +8,7 @@ import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
 
 /**
- * A linear fit by least squares, by QR decomposition of the design with its columns brought to one length.
+ * A linear fit by least squares, by QR decomposition of the design matrix with normalized columns.
  *
  * @param coefficients one for each column
  * @param covariance of the coefficients divided by the residual variance: the inverse of X'X
@@ -36,7 +36,7 @@ public record LeastSquares(double[] coefficients, double[][] covariance, double 
         DecompositionSolver solver = qr.getSolver();
         RealVector y = new ArrayRealVector(values);
         RealVector scaled = solver.solve(y);
-        // One round of refinement: the residual is solved for once more.
+        // One round of refinement: solved once more for the residual.
         scaled = scaled.add(solver.solve(y.subtract(matrix.operate(scaled))));
         RealVector residuals = y.subtract(matrix.operate(scaled));
         double squares = residuals.dotProduct(residuals);
@@ -56,7 +56,7 @@ public record LeastSquares(double[] coefficients, double[][] covariance, double 
                 coefficients, covariance, freedom > 0 ? Math.sqrt(squares / freedom) : 0, squares, freedom);
     }
 
-    /** Returns the fitted value of a row of the design. */
+    /** Returns the fitted value for a row of the design matrix. */
     public double at(double[] row) {
         double sum = 0;
         for (int i = 0; i < row.length; i++) {
@@ -65,7 +65,9 @@ public record LeastSquares(double[] coefficients, double[][] covariance, double 
         return sum;
     }
 
-    /** Returns {@code x'(X'X)⁻¹x} of a row of the design: how far the fit is known there, in residual variances. */
+    /**
+     * Returns {@code x'(X'X)⁻¹x} for a row of the design matrix: the variance of the fit there, in residual variances.
+     */
     public double leverage(double[] row) {
         double sum = 0;
         for (int i = 0; i < row.length; i++) {

@@ -34,7 +34,7 @@ public record Plot(
     public record Mark(double at, double value) {}
 
     /**
-     * The room for what is drawn.
+     * The area for the drawing.
      *
      * @param left of it
      * @param top of it
@@ -48,7 +48,7 @@ public record Plot(
         }
     }
 
-    /** Places days and values. */
+    /** Converts days and values to places. */
     private record Scale(Frame frame, LocalDate first, double along, double least, double up) {
 
         double x(LocalDate day) {
@@ -62,7 +62,7 @@ public record Plot(
     }
 
     /**
-     * Lays out readings with their trend, a few years on.
+     * Lays out readings with their trend, a few years ahead.
      *
      * @param points at least one, by their days
      * @param grain the least step between two values of the upright scale, positive
@@ -73,7 +73,7 @@ public record Plot(
         double days = Math.max(1, last.toEpochDay() - first.toEpochDay());
         double low = points.stream().mapToDouble(Trend.Point::value).min().orElseThrow(Expect.present("at least one"));
         double high = points.stream().mapToDouble(Trend.Point::value).max().orElseThrow(Expect.present("at least one"));
-        // A band that is far wider than what was read would hide it.
+        // A band much wider than the readings would hide them.
         double most = 2 * Math.max(LEAST_SPAN, high - low);
         List<LocalDate> steps = new ArrayList<>();
         for (int i = 0; i <= STEPS; i++) {

@@ -3,7 +3,7 @@ package org.kestan.repair.history;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The round values at which a scale has its ticks. */
+/** The round values for the ticks of a scale. */
 public final class Ticks {
 
     private static final double FEWEST = 2;
@@ -11,8 +11,8 @@ public final class Ticks {
     private Ticks() {}
 
     /**
-     * Returns the multiples of a step between two values, the least first. The step is the grain, doubled until there are few
-     * enough, or halved until there are two.
+     * Returns the multiples of a step between two values, the smallest first. The step is the grain, doubled until
+     * there are few enough, or halved until there are two.
      *
      * @param low where the scale begins
      * @param high where it ends, above {@code low}
@@ -31,7 +31,7 @@ public final class Ticks {
     }
 
     /**
-     * Returns multiples of a whole number from 0 on, for a scale that counts: steps of 1, 2, 5, 10 and so on.
+     * Returns multiples of a whole number from 0 on, for a scale of counts: steps of 1, 2, 5, 10 and so on.
      *
      * @param high where the scale ends, above 0
      * @param most how many steps there may be at most, 1 or more

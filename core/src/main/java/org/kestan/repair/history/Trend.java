@@ -11,10 +11,11 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.hipparchus.distribution.continuous.TDistribution;
 
 /**
- * Where a number of an instrument goes: a straight line over the years; from eight points on the mean of a straight line and one
- * that slows, weighted by the corrected Akaike criterion (Hurvich and Tsai, Regression and time series model selection in small
- * samples, 1989; Burnham and Anderson, Model Selection and Multimodel Inference, 2002, 4.3). Fewer points can't tell the two
- * apart. Humidity is taken out where every visit has it and there are points enough.
+ * The trend of a quantity of an instrument: a straight line over the years; from eight points on, the mean of a
+ * straight line and one that slows down, weighted by the corrected Akaike criterion (Hurvich and Tsai, Regression and
+ * time series model selection in small samples, 1989; Burnham and Anderson, Model Selection and Multimodel Inference,
+ * 2002, 4.3). Fewer points can't distinguish the two. Humidity is removed if every visit has it and there are enough
+ * points.
  *
  * @param points what was read, in the order of the days
  * @param shape straight or slowing
@@ -31,19 +32,19 @@ public record Trend(
         double weight,
         Optional<Trend> other) {
 
-    /** Fewer points tell no trend with a spread. */
+    /** Fewer points give no trend with a spread. */
     private static final int LEAST = 3;
 
-    /** Humidity is one number more: it needs more points than it leaves. */
+    /** Humidity is one more coefficient and needs more points. */
     private static final int LEAST_WITH_HUMIDITY = 6;
 
-    /** Fewer points can't tell a line that slows from a straight one. */
+    /** Fewer points can't distinguish a line that slows down from a straight one. */
     private static final int LEAST_TO_CHOOSE = 8;
 
     private static final double DAYS = 365.25;
     private static final double HALF = 0.975;
 
-    /** By the degrees of freedom: the search for a crossing asks for them a thousand times. */
+    /** By the degrees of freedom: the search for a crossing needs them a thousand times. */
     private static final Map<Integer, Double> QUANTILES = new ConcurrentHashMap<>();
 
     private static final int FARTHEST_YEARS = 60;
@@ -63,23 +64,23 @@ public record Trend(
      */
     public record Point(LocalDate day, double value, OptionalDouble humidity) {}
 
-    /** How it goes on. */
+    /** The shape of the trend. */
     public enum Shape {
-        /** As much each year. */
+        /** The same amount each year. */
         STRAIGHT,
-        /** Less each year: with the logarithm of the years. */
+        /** Less each year, with the logarithm of the years. */
         SLOWING
     }
 
     /**
-     * When a number passes a limit.
+     * When a quantity passes a limit.
      *
      * @param earliest by the band of the line, 95 % (Fieller, Some problems in interval estimation, 1954)
      * @param latest by the same band; empty where that is farther off than anyone looks
      */
     public record Crossing(LocalDate earliest, Optional<LocalDate> latest) {}
 
-    /** Fits what was read; empty with fewer than three days. */
+    /** Fits the readings; empty with fewer than three days. */
     public static Optional<Trend> of(List<Point> read) {
         List<Point> points = new ArrayList<>(read);
         points.sort((one, other) -> one.day().compareTo(other.day()));
@@ -152,17 +153,17 @@ public record Trend(
         return fit.at(row(shape, years(points.get(0).day(), day), meanHumidity, meanHumidity));
     }
 
-    /** Returns the half-width of the 95 % confidence band on a day: where the line itself lies. */
+    /** Returns the half-width of the 95 % confidence band on a day: where the line itself is. */
     public double confidence(LocalDate day) {
         return half(day, 0);
     }
 
-    /** Returns the half-width of the 95 % prediction band on a day: where a reading will lie. */
+    /** Returns the half-width of the 95 % prediction band on a day: where a reading would be. */
     public double prediction(LocalDate day) {
         return half(day, 1);
     }
 
-    /** Each shape's own spread and how far it lies from their mean (Burnham and Anderson, 4.3.2). */
+    /** Each shape's own spread and its distance from their mean (Burnham and Anderson, 4.3.2). */
     private double half(LocalDate day, double reading) {
         double mean = at(day);
         return weight * half(day, reading, mean)
@@ -183,7 +184,7 @@ public record Trend(
                 : 0;
     }
 
-    /** Returns the half-width of the 95 % band of how much it changes from the last reading to a later day. */
+    /** Returns the half-width of the 95 % band for the change from the last reading to a later day. */
     public double slopeHalfWidth(LocalDate later) {
         LocalDate first = points.get(0).day();
         double from = along(years(first, points.get(points.size() - 1).day()));
@@ -194,14 +195,14 @@ public record Trend(
         return shape == Shape.STRAIGHT ? years : Math.log1p(years);
     }
 
-    /** Tells whether it moves at all: its slope differs from zero at 95 %. */
+    /** Returns whether it changes at all: its slope differs from zero at 95 %. */
     public boolean moves() {
         double slope = Math.abs(fit.coefficients()[1]);
         return slope > quantile() * fit.error(1) + 1e-9;
     }
 
     /**
-     * Returns when it passes a limit, looking on from the last reading.
+     * Returns when it passes a limit, starting from the last reading.
      *
      * @return empty where it does not move, moves away from it, or does not reach it within sixty years
      */
@@ -216,7 +217,7 @@ public record Trend(
         return earliest.map(day -> new Crossing(day, passes(limit, last, down, -1)));
     }
 
-    /** The first month in which the band's near edge (ahead) or far edge (behind) has passed the limit. */
+    /** The first month in which the near edge of the band (ahead) or the far edge (behind) has passed the limit. */
     private Optional<LocalDate> passes(double limit, LocalDate last, boolean down, int ahead) {
         for (int month = 0; month <= FARTHEST_YEARS / MONTH; month++) {
             LocalDate day = last.plusMonths(month);

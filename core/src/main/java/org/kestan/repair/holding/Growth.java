@@ -9,7 +9,7 @@ import org.kestan.repair.history.History;
 import org.kestan.repair.history.Trend;
 
 /**
- * How fast the action rises as the body folds, mm a year at fret 12, with the band that holds 8 in 10.
+ * How fast the action rises as the body folds, mm per year at fret 12, with the band that holds 8 in 10.
  *
  * @param usual what is most likely, not negative
  * @param least the lower end of the band, not negative
@@ -20,7 +20,7 @@ public record Growth(double usual, double least, double most) {
     /** The half-width of 80 % in half-widths of 95 %, both of a normal distribution. */
     private static final double EIGHTY = 1.2816 / 1.96;
 
-    /** By this instrument's own visits where they tell, else the shop's usual. */
+    /** From this instrument's own visits if they show it, or else the shop's usual rate. */
     public static Growth of(Job job, ShopStandards shop) {
         return Optional.ofNullable(History.of(job, shop).trends().get(History.Quantity.ACTION))
                 .filter(Trend::moves)

@@ -15,8 +15,8 @@ import org.kestan.judgment.way.Effect;
 import org.kestan.judgment.way.Way;
 
 /**
- * How long an instrument can be kept in spec after a repair, the saddle or the bridge coming down as it folds, and what that
- * costs a year (§3.24).
+ * How long an instrument can be kept in spec after a repair, with the saddle or the bridge coming down as it folds,
+ * and what that costs per year (§3.24).
  *
  * @param until the year the action is out of spec with nothing left to take
  * @param from the earliest such year, 8 in 10
@@ -26,7 +26,7 @@ import org.kestan.judgment.way.Way;
  */
 public record HoldingTime(int until, int from, int to, double pricePerYear, int farthest) {
 
-    /** Nobody looks farther. */
+    /** Nobody plans farther ahead. */
     private static final double FARTHEST_YEARS = 60;
 
     /** A repair that holds for less costs its whole price. */
@@ -54,7 +54,10 @@ public record HoldingTime(int until, int from, int to, double pricePerYear, int 
                 year(done, FARTHEST_YEARS));
     }
 
-    /** How much the action may still rise at fret 12: to the limit of spec, and by what saddle or bridge can take back, mm. */
+    /**
+     * How much the action may still rise at fret 12: up to the limit of spec, and by what saddle or bridge can take
+     * back, mm.
+     */
     private static double allowance(Job job, ShopStandards shop, Setup after) {
         double limit = shop.get(Standard.ACTION_OUT_OF_SPEC, job.family());
         Sides<Double> action = after.action();
@@ -70,7 +73,8 @@ public record HoldingTime(int until, int from, int to, double pricePerYear, int 
     }
 
     /**
-     * Years until the action has risen by so much: evenly, or with the logarithm of the years, {@code r·τ·ln(1 + t/τ)}.
+     * Years until the action has risen by an amount: linearly, or with the logarithm of the years, {@code r·τ·ln(1 +
+     * t/τ)}.
      *
      * @param slowing τ, years; infinite for evenly
      */

@@ -7,22 +7,22 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * How far the time a step takes lies from what it takes as a rule, by the diaries of the bench: the standard deviation of its
- * logarithm, within each step and over all of them.
+ * How far the time for a step varies from its usual time, by the bench diaries: the standard deviation of its
+ * logarithm, within each step and pooled over all.
  *
  * @param spread drawn toward what a shop starts with while there are few
  * @param steps how many were timed, of those that were done more than once
  */
 public record HandSpread(double spread, int steps) {
 
-    /** As many timed steps as this weigh as much as what a shop starts with. From memory. */
+    /** The default counts as much as this many timed steps. From memory. */
     private static final int STARTING_WEIGHT = 20;
 
-    /** Under this the clock was only read twice, not the work done, minutes. Common practice, no source. */
+    /** Below this, only the clock was read twice and no work done, minutes. Common practice, no source. */
     private static final double LEAST_MINUTES = 1;
 
     /**
-     * Learns from what jobs taught.
+     * Learns from what jobs have taught.
      *
      * @param usual the spread a shop starts with
      */

@@ -16,16 +16,16 @@ import java.util.List;
  */
 public record LearnedValue(int n, double median, double spread, double offered) {
 
-    /** A value farther from the median than so many spreads is left out of what is offered. Common practice, no source. */
+    /** A value farther from the median than this many spreads is left out of the offer. Common practice, no source. */
     private static final double FAR = 6;
 
     private static final double NORMAL = 1.4826;
 
     /**
-     * Learns from numbers. What is offered is the mean of a normal number whose prior is the default and whose data are the mean of
-     * what was found, strays left out (Gelman and others, Bayesian Data Analysis, 3rd edition, 2.5). How far this shop may be
-     * from the default its own jobs tell: the more they are off, by more than chance, the less is left of the default (by moments,
-     * as in DerSimonian and Laird, Meta-analysis in clinical trials, 1986).
+     * Learns from numbers. The offer is the mean of a normal quantity whose prior is the default and whose data are
+     * the mean of the numbers, without outliers (Gelman and others, Bayesian Data Analysis, 3rd edition, 2.5). The
+     * shop's own jobs show how far it may be from the default: the more they are off, by more than chance, the less
+     * weight the default keeps (by moments, as in DerSimonian and Laird, Meta-analysis in clinical trials, 1986).
      *
      * @param values at least one
      * @param usual the default
@@ -48,7 +48,7 @@ public record LearnedValue(int n, double median, double spread, double offered) 
         double mean = Arrays.stream(near).average().orElse(median);
         double squares =
                 Arrays.stream(near).map(each -> (each - mean) * (each - mean)).sum();
-        // Few jobs tell little of how they scatter: the least spread counts as two more of them.
+        // Few jobs say little about their scatter, so the minimum spread counts as two more of them.
         double one = (squares + 2 * least * least) / (near.length + 1);
         double data = one / near.length;
         double shops = Math.max(doubt * doubt, (mean - usual) * (mean - usual) - data);

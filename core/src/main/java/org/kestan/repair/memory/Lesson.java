@@ -74,7 +74,10 @@ public record Lesson(
 
     private static final double SECONDS = 60;
 
-    /** A wait that took less than this share of what was computed, or so many times it, was not ended when the glue let go. */
+    /**
+     * A wait that took less than this share of the computed time, or more than this multiple of it, was not ended when
+     * the glue let go.
+     */
     private static final double LEAST_SHARE = 0.2;
 
     private static final String DRAWN = "reset-jig";
@@ -129,7 +132,7 @@ public record Lesson(
                 .min(LocalDate::compareTo);
     }
 
-    /** Once the work is done if it was read then, else on the sheet. */
+    /** From after the work if it was read then, or else from the sheet. */
     private static OptionalDouble sink(Job job, Proof proof) {
         OptionalDouble after = proof.sink(job, LocalDate.EPOCH);
         return after.isPresent() ? after : sink(job.visit());
@@ -164,7 +167,7 @@ public record Lesson(
         return sum.isZero() ? OptionalDouble.empty() : OptionalDouble.of(sum.toSeconds() / 3600.0);
     }
 
-    /** What lies before a line of the diary was spent on its step, but for waits and breaks. */
+    /** The time before a line of the diary was spent on its step, except for waits and breaks. */
     private static Map<String, Double> hands(Job job) {
         List<DiaryEntry> diary = job.section(Sections.DIARY);
         Map<String, Double> hands = new LinkedHashMap<>();
@@ -181,7 +184,10 @@ public record Lesson(
         return hands;
     }
 
-    /** Between two readings with one paper pulled between them: what went from the cap by the projection, by the pulls. */
+    /**
+     * Between two readings with pulls of a single paper between them: the wood removed at the cap by the projection,
+     * divided by the pulls.
+     */
     private static Map<Integer, Double> rates(Job job, WorkPlan plan) {
         Optional<HeelGoal> goal = plan.correction().flatMap(each -> HeelGoal.of(each, job));
         Map<Integer, List<Double>> all = new LinkedHashMap<>();
@@ -216,7 +222,10 @@ public record Lesson(
         return rates;
     }
 
-    /** By the waits that someone ended, at the steps that heat a board: mean of what they took against what was computed. */
+    /**
+     * From waits that somebody ended, at the steps that heat a board: mean of the actual time divided by the computed
+     * time.
+     */
     private static OptionalDouble heat(Job job, WorkPlan plan) {
         double factor = plan.shop().get(Standard.HEAT_FACTOR);
         return job.section(Sections.WAITS).stream()

@@ -30,12 +30,17 @@ public record Memory(
         List<LearnedValue> release,
         List<LearnedValue> heat) {
 
-    /** How far a shop's bodies may fold otherwise than the default says, and one body from the next, mm. From memory. */
+    /**
+     * How far a shop's bodies may differ in folding from the default, and from one body to the next, mm. From memory.
+     */
     private static final double SINK_DOUBT = 0.25;
 
     private static final double SINK_LEAST = 0.15;
 
-    /** How far a shop's hours and rates may lie from the defaults, and the least of one job from the next, as shares. From memory. */
+    /**
+     * How far a shop's hours and rates may differ from the defaults, and the minimum from one job to the next, as
+     * shares. From memory.
+     */
     private static final double SHARE_DOUBT = 0.5;
 
     private static final double SHARE_LEAST = 0.2;
@@ -43,7 +48,7 @@ public record Memory(
     private static final double ERROR_DOUBT = 0.2;
     private static final double ERROR_LEAST = 0.1;
 
-    /** Learns from what jobs taught. */
+    /** Learns from what jobs have taught. */
     public static Memory of(List<Lesson> lessons, ShopStandards shop) {
         Map<InstrumentKind, List<Double>> sinks = new LinkedHashMap<>();
         Map<InstrumentKind, List<Double>> errors = new LinkedHashMap<>();

@@ -58,7 +58,7 @@ public record ShopStatistics(
     public record Hours(String ways, int jobs, double estimated, double taken) {}
 
     /**
-     * What came back.
+     * Jobs that came back.
      *
      * @param watched jobs finished more than a year ago
      * @param back those of them that were measured again within a year
@@ -66,7 +66,7 @@ public record ShopStatistics(
     public record Returns(int watched, int back) {}
 
     /**
-     * What was promised, of the finished jobs.
+     * The promises of the finished jobs.
      *
      * @param made how many were promised for a day
      * @param kept how many of them were finished by that day
@@ -74,7 +74,7 @@ public record ShopStatistics(
      */
     public record Promises(int made, int kept, long lateDays) {}
 
-    /** Adds up what jobs teach, as of a day. */
+    /** Summarizes what jobs teach, as of a day. */
     public static ShopStatistics of(Collection<Lesson> lessons, LocalDate today) {
         int finished = 0;
         int watched = 0;

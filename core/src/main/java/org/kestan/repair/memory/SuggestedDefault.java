@@ -58,7 +58,10 @@ public record SuggestedDefault(
         }
     }
 
-    /** Lists what a memory holds against the standards of the shop, what rests on most jobs first within each. */
+    /**
+     * Lists a memory's values compared with the standards of the shop, within each kind those based on the most jobs
+     * first.
+     */
     public static List<SuggestedDefault> of(Memory memory, ShopStandards shop) {
         List<SuggestedDefault> all = new ArrayList<>();
         memory.sink().forEach((kind, learned) -> {
@@ -99,7 +102,7 @@ public record SuggestedDefault(
         return Optional.ofNullable(PULLS.get(grit));
     }
 
-    /** The standard of a way's hours; several ways in one job say nothing of each. */
+    /** The standard for a way's hours; several ways in one job say nothing about each. */
     private static Optional<Standard> hours(String ways) {
         List<Standard> hours = WayCatalog.find(ways).stream()
                 .flatMap(way -> way.prices().stream())
@@ -108,12 +111,12 @@ public record SuggestedDefault(
         return hours.size() == 1 ? Optional.of(hours.get(0)) : Optional.empty();
     }
 
-    /** Tells whether it can be adopted. */
+    /** Returns whether it can be adopted. */
     public boolean canBeTaken() {
         return what == What.SINK || standard.isPresent();
     }
 
-    /** Returns standards with it adopted; unchanged where it cannot be. */
+    /** Returns standards with it adopted; unchanged if it cannot be. */
     public ShopStandards takenBy(ShopStandards shop) {
         if (what == What.SINK) {
             return shop.withTakenOver(shop.takenOver()
@@ -127,14 +130,14 @@ public record SuggestedDefault(
         return String.format(Locale.ROOT, format, learned.offered());
     }
 
-    /** Returns standards without it: as a shop starts. */
+    /** Returns standards without it, reset to the default. */
     public ShopStandards givenBackBy(ShopStandards shop) {
         return what == What.SINK
                 ? shop.withTakenOver(shop.takenOver().without(kind.orElseThrow(Expect.present("kind of instrument"))))
                 : standard.map(shop::reset).orElse(shop);
     }
 
-    /** Tells whether a job's lesson is behind it. */
+    /** Returns whether a job's lesson is behind it. */
     public boolean isFrom(Lesson lesson) {
         boolean ofKind = kind.isEmpty() || kind.get().equals(lesson.kind());
         return ofKind

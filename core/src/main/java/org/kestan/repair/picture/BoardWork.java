@@ -40,7 +40,7 @@ final class BoardWork {
         scene.outline(Part.CROWN, points);
     }
 
-    /** The file in the bass slot, and how high the string is to lie over the first fret; lengths are shortened. */
+    /** The file in the bass slot, and the wanted height of the string over the first fret; lengths are shortened. */
     private Picture nut() {
         Optional<SideProfile> now = view.measured();
         Optional<SideProfile> plan = view.outcome().profile();

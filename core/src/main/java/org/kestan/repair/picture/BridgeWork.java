@@ -7,7 +7,7 @@ import org.kestan.repair.picture.Picture.Part;
 import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
 
-/** The work at bridge and saddle, as the loupe over the bridge has its coordinates. */
+/** The work at bridge and saddle, in the coordinates of the loupe over the bridge. */
 final class BridgeWork {
 
     private static final double FRONT = 9;
@@ -86,7 +86,7 @@ final class BridgeWork {
                 .orElse(0.0);
     }
 
-    /** The saddle out of its slot, what goes from its bottom marked. */
+    /** The saddle out of its slot, with the wood to take off its bottom marked. */
     private Picture saddleBottom() {
         double down = drop();
         double tall = crown - top + SLOT;
@@ -180,7 +180,7 @@ final class BridgeWork {
         return scene.framed(-FRONT - 28, -23, back + 12, top + 27);
     }
 
-    /** Carbon paper between the feet and the arch; seen along the strings. */
+    /** Carbon paper between the feet and the arch, seen along the strings. */
     private Picture feet() {
         double tall = view.measured().map(SideProfile::bridgeTop).orElse(24.0);
         double[] arch = new double[22];

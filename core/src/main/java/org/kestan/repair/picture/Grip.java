@@ -9,8 +9,8 @@ import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
 
 /**
- * Where the plan is taken hold of. The height at which it lies in its loupe is what {@link org.kestan.repair.drag.PlanDrag}
- * takes: the action over the crown, the saddle's crown or the fret line over the soundboard.
+ * A handle of the plan. Its height in its loupe is what {@link org.kestan.repair.drag.PlanDrag} takes: the action over
+ * the crown, the saddle's crown or the fret line over the soundboard.
  *
  * @param at where it lies, as the loupe has its coordinates
  */
@@ -19,7 +19,7 @@ public record Grip(Handle handle, Loupe loupe, Point at) {
     private static final double APART = 2.6;
     private static final double BEFORE_BRIDGE = 12;
 
-    /** All that can be taken hold of; none while nothing is planned. */
+    /** All handles; none if nothing is planned. */
     public static List<Grip> of(SideView view) {
         Optional<SideProfile> planned = view.outcome().profile();
         if (planned.isEmpty()) {

@@ -10,12 +10,12 @@ import org.kestan.repair.picture.Picture.Part;
 import org.kestan.repair.sideview.SideView;
 
 /**
- * The gluing face of the heel as one looks at it from the body: X across, the bass side to the left, Y downward from the
- * fretboard negative.
+ * The gluing face of the heel as seen from the body: X across with the bass side on the left, Y downward from the
+ * fretboard, negative.
  */
 public final class HeelFace {
 
-    /** What is done at it. */
+    /** The operation at it. */
     enum Work {
         SHIMS,
         GLUE
@@ -25,7 +25,7 @@ public final class HeelFace {
     private static final double CAP = 26;
     private static final double HEIGHT = 92;
 
-    /** Room for the numbers, mm: beside the heel and under its cap. */
+    /** Space for the numbers, mm: beside the heel and under its cap. */
     private static final double BESIDE = 26;
 
     private static final double UNDER = 16;
@@ -33,14 +33,14 @@ public final class HeelFace {
     private static final double TAIL_TOP = 0.21;
     private static final double TAIL_CAP = 0.16;
 
-    /** Less than this left at the cap is nothing any more, mm: a hundredth. */
+    /** Less than this left at the cap counts as nothing, mm: a hundredth. */
     private static final double DONE = 0.01;
 
     private HeelFace() {}
 
     /**
-     * What is still to come off while the fitting runs: a cheek is hatched as long as wood is to go from it, with what is left at
-     * its cap.
+     * What still has to come off during the fitting: a cheek is hatched as long as wood has to come off it, with the
+     * remainder at its cap.
      *
      * @param height of the heel, mm, positive
      * @param widths of the heel, when they were measured

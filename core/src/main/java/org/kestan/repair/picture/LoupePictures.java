@@ -22,10 +22,11 @@ import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
 
 /**
- * The five deciding places through a loupe. Each has an origin of its own: at a fret the top of its crown, so that the height
- * of a string is the action; at the bridge the soundboard under the saddle; at the heel the soundboard over the joint; along
- * the neck the straight line over the first fret and the joint, with heights exaggerated as the picture says. What no one reads
- * is drawn as it usually is: the width and height of a crown, the width of a saddle and of a bridge.
+ * The five deciding places through a loupe. Each has its own origin: at a fret the top of its crown, so that the
+ * height of a string is the action; at the bridge the soundboard under the saddle; at the heel the soundboard over the
+ * joint; along the neck the straight line over the first fret and the joint, with heights exaggerated as the picture
+ * says. What nobody reads is drawn in its usual size: the width and height of a crown, the width of a saddle and of a
+ * bridge.
  */
 public final class LoupePictures {
 
@@ -36,10 +37,10 @@ public final class LoupePictures {
     private static final double BRIDGE_FRONT = 9;
     private static final double BRIDGE_BEHIND_PINS = 6;
 
-    /** How far in front of the bridge the straightedge is seen. */
+    /** How far in front of the bridge the straightedge is visible. */
     private static final double ARRIVES = 6;
 
-    /** How far to both sides of a fret is seen, and how far beyond that is drawn. */
+    /** How far to both sides of a fret is visible, and how far beyond that is drawn. */
     private static final double AROUND_FRET = 5;
 
     private static final double BEYOND = 40;
@@ -50,7 +51,7 @@ public final class LoupePictures {
     private static final double HEEL_UNREAD = 92;
     private static final double RIM = 2.4;
 
-    /** How high the neck's curve is drawn, against its length. */
+    /** How high the neck's curve is drawn, relative to its length. */
     private static final double NECK_SHARE = 0.16;
 
     private static final List<Double> EXAGGERATIONS =
@@ -58,11 +59,11 @@ public final class LoupePictures {
 
     private LoupePictures() {}
 
-    /** A profile and when it is so. */
+    /** A profile and its moment. */
     private record Moved(SideProfile profile, Moment moment, int number) {}
 
     /**
-     * What is seen through a loupe.
+     * What a loupe shows.
      *
      * @param compared setups that are compared; in place of the plan where there are any
      */
@@ -119,7 +120,7 @@ public final class LoupePictures {
         return new Picture(shapes, new Frame(-AROUND_FRET, lowest - ABOVE / 2, AROUND_FRET, highest + ABOVE / 2), 1);
     }
 
-    /** How much higher a string lies over the fret line a millimeter farther on. */
+    /** How much higher a string is over the fret line one millimeter farther on. */
     private static double rise(SideProfile profile, Side side) {
         return profile.strings().get(side).heightAt(1)
                 - profile.strings().get(side).heightAt(0);
@@ -188,7 +189,10 @@ public final class LoupePictures {
                 .orElse(1.0);
     }
 
-    /** The corner at the cap: the side of the body to the right, the heel to the left with what goes from its cheeks. */
+    /**
+     * The corner at the cap: the side of the body on the right, the heel on the left with the wood to take off its
+     * cheeks.
+     */
     private static Picture heel(SideView view) {
         double height = view.heelHeight().orElse(HEEL_UNREAD);
         List<Shape> shapes = new ArrayList<>();

@@ -11,7 +11,7 @@ import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
 
 /**
- * What a line of the sheet measures, placed on the picture it is seen in.
+ * The dimension of a line of the sheet, placed on its picture.
  *
  * @param loupe through which it is seen; empty for the whole instrument
  * @param from where the tool begins, as that picture has its coordinates
@@ -29,14 +29,14 @@ public record MeasuredSpan(Optional<Loupe> loupe, Point from, Point to) {
     private static final double POCKET = 60;
 
     /**
-     * Places what a line measures.
+     * Places the dimension of a line.
      *
      * @param heights how heights are exaggerated along the neck
      * @return empty for what can't be placed: a line of another kind, one seen from above, or one that needs readings that are
      *     not there yet
      */
     public static Optional<MeasuredSpan> of(Line<?> line, SideView view, double heights) {
-        // An aim is a dimension of the plan.
+        // A target is a dimension of the plan.
         Optional<SideProfile> profile = line instanceof Aim ? view.outcome().profile() : view.measured();
         return line.span().flatMap(span -> new Placing(view, profile, heights).place(span));
     }
@@ -76,7 +76,7 @@ public record MeasuredSpan(Optional<Loupe> loupe, Point from, Point to) {
             return y1.flatMap(from -> y2.map(to -> new MeasuredSpan(loupe, in(loupe, x1, from), in(loupe, x2, to))));
         }
 
-        /** A point of the instrument as a picture has its coordinates. */
+        /** A point of the instrument in the coordinates of a picture. */
         private Point in(Optional<Loupe> loupe, double x, double y) {
             if (loupe.isEmpty()) {
                 return new Point(x, y);
@@ -147,7 +147,7 @@ public record MeasuredSpan(Optional<Loupe> loupe, Point from, Point to) {
             };
         }
 
-        /** Height over the soundboard of a level that only a worked-out instrument has. */
+        /** Height over the soundboard of a level that only an analyzed instrument has. */
         private static double height(SideProfile profile, double x, Span.Level level) {
             return switch (level) {
                 case FINGERBOARD -> profile.crownAt(x) - profile.fretsOverTop();

@@ -2,9 +2,9 @@ package org.kestan.repair.picture;
 
 import org.kestan.base.finding.Keyed;
 
-/** A piece of work at the bench that is drawn from the numbers of the instrument. Its key stands in step files. */
+/** An operation at the bench that is drawn from the numbers of the instrument. Its key is used in step files. */
 public enum Operation implements Keyed {
-    /** The straightedge on the frets, no strings on: where it lands over the bridge. */
+    /** The straightedge on the frets, with the strings off: where it lands over the bridge. */
     STRAIGHTEDGE,
     /** Leaves stacked at the cap, and the line scribed along them. */
     SCRIBE,
@@ -30,17 +30,17 @@ public enum Operation implements Keyed {
     CHISEL,
     /** Paper pulled between heel and body. */
     PULL,
-    /** Shims on the cheeks of the tail, and carbon paper to see where it bears. */
+    /** Shims on the cheeks of the tail, and carbon paper to see where it touches. */
     TAIL,
     /** The wedge under the extension. */
     WEDGE,
     /** The neck clamped dry. */
     DRY_CLAMP,
-    /** Where glue goes, and where none does. */
+    /** Where glue goes, and where it does not. */
     GLUE,
     /** Cauls over and under. */
     CAULS,
-    /** What goes from the bottom of the saddle. */
+    /** The wood to take off the bottom of the saddle. */
     SADDLE_BOTTOM,
     /** The ramps of the pin holes. */
     RAMPS,

@@ -12,8 +12,9 @@ import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
 
 /**
- * The work at the bench, drawn from the numbers of one instrument and its plan. Tools, hands and clamps are drawn as they
- * usually are. What the plan does not say is left out rather than made up: a cut that is not planned has no thickness.
+ * The operations at the bench, drawn from the numbers of one instrument and its plan. Tools, hands and clamps are
+ * drawn in their usual form. What the plan does not contain is left out instead of being made up: a cut that is not
+ * planned has no thickness.
  */
 public final class OperationPictures {
 
@@ -40,7 +41,7 @@ public final class OperationPictures {
         bridge = view.measured().map(SideProfile::bridgeTop).orElse(9.0);
     }
 
-    /** Draws a piece of work on an instrument. */
+    /** Draws an operation on an instrument. */
     public static Picture of(Operation operation, SideView view) {
         return new OperationPictures(view).draw(operation);
     }
@@ -77,7 +78,7 @@ public final class OperationPictures {
         return planned.isPresent() ? OptionalDouble.of(planned.get().atCap()) : OptionalDouble.empty();
     }
 
-    /** With a drift each cheek has a number of its own, and one between them would only mislead. */
+    /** With a drift each cheek has its own number, and one in between would be misleading. */
     private void noteCut(double x, double y) {
         view.outcome().heel().ifPresent(planned -> {
             HeelCut.Cheeks cap = planned.cheeksAt(planned.height());
@@ -96,7 +97,7 @@ public final class OperationPictures {
         scene.add(WholePicture.of(view.withoutPlan()), Part.STRING_BASS, Part.STRING_TREBLE);
     }
 
-    /** As it is read now; where it has to land once the work is done is drawn where the neck is clamped dry. */
+    /** As it reads now; where it has to land after the work is drawn where the neck is clamped dry. */
     private Picture straightedge() {
         scene.add(WholePicture.of(view.withoutPlan()), Part.STRING_BASS, Part.STRING_TREBLE);
         double land = view.measured().map(SideProfile::projection).orElse(bridge);
@@ -296,7 +297,7 @@ public final class OperationPictures {
         return Math.atan((profile.projection() - profile.fretsOverTop()) / (profile.saddle() - profile.joint()));
     }
 
-    /** How high a string lies over the top at the saddle. */
+    /** The height of a string over the top at the saddle. */
     static double crown(SideProfile profile) {
         return Math.max(profile.stringAt(Side.BASS, profile.saddle()), profile.stringAt(Side.TREBLE, profile.saddle()));
     }

@@ -6,8 +6,8 @@ import java.util.stream.Stream;
 import org.kestan.base.finding.Quantity;
 
 /**
- * Shapes of an instrument. Millimeters; X along the strings toward the tail, Y upward. What lies outside the frame may be cut
- * off where it is shown.
+ * Shapes of an instrument. Millimeters; X along the strings toward the tail, Y upward. Anything outside the frame may
+ * be cut off.
  *
  * @param shapes what is seen, the farthest back first
  * @param frame what has to be in sight
@@ -24,7 +24,7 @@ public record Picture(List<Shape> shapes, Frame frame, double heights, List<Note
      */
     public record Note(Point at, Quantity quantity) {}
 
-    /** What a shape is of. */
+    /** What a shape represents. */
     public enum Part {
         BODY,
         SOUNDBOARD,
@@ -68,15 +68,15 @@ public record Picture(List<Shape> shapes, Frame frame, double heights, List<Note
         STRING_TREBLE
     }
 
-    /** When it is so. */
+    /** The moment it shows. */
     public enum Moment {
         /** As measured. */
         NOW,
         /** As planned, with strings at pitch. */
         AFTER,
-        /** As planned, with no strings on. */
+        /** As planned, with the strings off. */
         SLACK,
-        /** In one of several setups that are compared. */
+        /** In one of several compared setups. */
         COMPARED
     }
 
@@ -122,12 +122,12 @@ public record Picture(List<Shape> shapes, Frame frame, double heights, List<Note
     /** A rectangle. */
     public record Frame(double left, double bottom, double right, double top) {
 
-        /** How wide it is. */
+        /** Its width. */
         public double width() {
             return right - left;
         }
 
-        /** How high it is. */
+        /** Its height. */
         public double height() {
             return top - bottom;
         }
@@ -159,7 +159,7 @@ public record Picture(List<Shape> shapes, Frame frame, double heights, List<Note
                 .toList();
     }
 
-    /** Tells whether it shows the same things as another, so that the one can pass into the other. */
+    /** Returns whether it shows the same things as another, so that one can change gradually into the other. */
     public boolean isLike(Picture other) {
         return heights == other.heights
                 && notes.size() == other.notes.size()
@@ -169,7 +169,7 @@ public record Picture(List<Shape> shapes, Frame frame, double heights, List<Note
     }
 
     /**
-     * What is seen at a share of the way to another.
+     * The picture at a share of the way to another.
      *
      * @param other one that shows the same things
      * @param share 0 for this one, 1 for the other

@@ -11,7 +11,7 @@ import org.kestan.repair.picture.Picture.Part;
 import org.kestan.repair.picture.Picture.Point;
 import org.kestan.repair.picture.Picture.Shape;
 
-/** Shapes and numbers put together for one picture, the farthest back first. */
+/** Shapes and numbers combined into one picture, back to front. */
 final class Scene {
 
     private static final double HEAD = 0.28;
@@ -19,13 +19,13 @@ final class Scene {
     private final List<Shape> shapes = new ArrayList<>();
     private final List<Note> notes = new ArrayList<>();
 
-    /** Puts in all of a picture but some parts. */
+    /** Adds a picture except for some parts. */
     void add(Picture picture, Part... but) {
         Set<Part> left = Set.of(but);
         picture.shapes().stream().filter(shape -> !left.contains(shape.part())).forEach(shapes::add);
     }
 
-    /** Puts in one part of a picture as it is now, moved. */
+    /** Adds one part of a picture as it is now, moved. */
     void only(Picture picture, Part part, double right, double up) {
         for (Shape shape : picture.of(part, Moment.NOW)) {
             shapes.add(new Shape(
@@ -55,7 +55,7 @@ final class Scene {
         shapes.add(Picture.path(part, Moment.NOW, points));
     }
 
-    /** An arrow along which something moves. */
+    /** An arrow along a movement. */
     void arrow(double x1, double y1, double x2, double y2) {
         double dx = (x2 - x1) * HEAD;
         double dy = (y2 - y1) * HEAD;

@@ -22,13 +22,13 @@ import org.kestan.repair.sideview.SideProfile;
 import org.kestan.repair.sideview.SideView;
 
 /**
- * The whole instrument from the side at true proportion: X from the nut along the soundboard, Y over it. What no one reads
- * (headstock, neck, rims, the body behind the bridge) is drawn as it usually is for the form and grows with the scale length;
- * common practice, no source.
+ * The whole instrument from the side in true proportion: X from the nut along the soundboard, Y over it. What nobody
+ * reads (headstock, neck, rims, the body behind the bridge) is drawn in the usual form and scales with the scale
+ * length; common practice, no source.
  */
 public final class WholePicture {
 
-    /** The scale length the usual sizes below are given for. */
+    /** The scale length for the usual sizes below. */
     private static final double USUAL_SCALE = 645;
 
     private static final double CROWN = 1.1;
@@ -54,7 +54,7 @@ public final class WholePicture {
     private static final double MARGIN = 2;
     private static final int CURVE = 12;
 
-    /** Neck and strings where nothing was read yet: straight and level over the top. */
+    /** Neck and strings if nothing was read yet: straight and level over the top. */
     private static final double UNREAD_FRETS = 7;
 
     private final SideView view;
@@ -76,7 +76,7 @@ public final class WholePicture {
         tail = Math.max(view.saddle() + behind, view.end().position() + 12);
     }
 
-    /** The instrument as measured, and its neck as planned behind it. */
+    /** The instrument as measured, with its planned neck behind it. */
     public static Picture of(SideView view) {
         return new WholePicture(view).draw();
     }
@@ -205,7 +205,10 @@ public final class WholePicture {
         headstock(moment, atNut, slope);
     }
 
-    /** The heel sweeps from its cap up into the neck: a quarter of an ellipse. It turns with the neck about the joint. */
+    /**
+     * The heel sweeps from its cap up into the neck in a quarter of an ellipse. It turns with the neck about the
+     * joint.
+     */
     private void heel(Moment moment, List<Point> neck, double slope) {
         double height = view.heelHeight().orElse(HEEL_UNREAD * Math.min(1, size));
         double joint = view.joint();
@@ -246,7 +249,7 @@ public final class WholePicture {
         double angle = Math.atan(slope) + tilt;
         double dx = -Math.cos(angle);
         double dy = -Math.sin(angle);
-        // Its face begins where the nut stands; its thickness lies under the face.
+        // Its face starts at the nut; its thickness is below the face.
         double nx = -dy;
         double ny = dx;
         double x0 = -2;

@@ -33,17 +33,17 @@ public record BridgePlan(
         boolean lower,
         OptionalDouble adjuster) {
 
-    /** Tells whether anything happens to it. */
+    /** Returns whether it changes. */
     public boolean changes() {
         return Math.abs(sides.bass()) > Tolerances.SAME || Math.abs(sides.treble()) > Tolerances.SAME;
     }
 
-    /** Factor by which its edges and wings are thinned with it, so that it keeps its shape; 1 for one of no thickness. */
+    /** Factor by which its edges and wings are thinned with it to keep its shape; 1 for one without thickness. */
     public double proportion() {
         return before > 0 ? after / before : 1;
     }
 
-    /** Reads it out of a plan; empty while nothing is planned. */
+    /** Takes it from a plan; empty if nothing is planned. */
     static Optional<BridgePlan> of(WorkPlan plan) {
         return plan.planned()
                 .map(after -> of(plan, plan.measured().orElseThrow(Expect.present("measured setup")), after));
@@ -64,7 +64,7 @@ public record BridgePlan(
                     OptionalDouble.empty());
         }
         double becomes = after.supportHeight();
-        // What the crowns gain against each other the bridge's two ends have to give; the rest is the whole height.
+        // The difference of the crowns has to come from the bridge's two ends; the rest is the whole height.
         double rise = becomes - before.supportHeight();
         Setup turned = plan.relieved()
                 .orElseThrow(Expect.present("relieved setup"))

@@ -16,7 +16,7 @@ import org.kestan.base.geometry.Angle;
 public record Clearance(
         double fretLineBefore, double fretLineAfter, double stringBefore, double stringAfter, Angle leastRotation) {
 
-    /** Reads it out of a plan; empty when there is no obstacle, or nothing is planned. */
+    /** Takes it from a plan; empty if there is no obstacle, or nothing is planned. */
     static Optional<Clearance> of(WorkPlan plan) {
         return plan.planned()
                 .flatMap(after -> plan.measured()

@@ -7,8 +7,8 @@ import org.kestan.analysis.loads.StringPlaces;
 import org.kestan.base.sheet.Sides;
 
 /**
- * The crown of a saddle: the fretboard's radius carried on to it, so that every string stands over the frets as the outer
- * ones do.
+ * The crown of a saddle: the fretboard's radius extended to it, so that every string has the same relation to the
+ * frets as the outer ones.
  *
  * @param radius of the crown, mm; infinite for a flat board
  * @param strings each string from the bass side; those of a course stand close together
@@ -16,7 +16,7 @@ import org.kestan.base.sheet.Sides;
 public record Crown(double radius, List<Point> strings) {
 
     /**
-     * Where a string lies on the crown.
+     * The place of a string on the crown.
      *
      * @param string its number, counted from the treble as players do
      * @param across from the middle of the saddle toward the treble side, mm
@@ -31,8 +31,8 @@ public record Crown(double radius, List<Point> strings) {
     }
 
     /**
-     * Lays strings over a crown. A string at z from the middle stands, over the chord of the outer two, as high as the circle
-     * there: {@code √(R² − z²) − √(R² − (S/2)²)} (circular segments, <i>Machinery's Handbook</i>).
+     * Places strings on a crown. A string at z from the middle is above the chord of the outer two by the height of
+     * the circle there: {@code √(R² − z²) − √(R² − (S/2)²)} (circular segments, <i>Machinery's Handbook</i>).
      *
      * @param radius R, mm
      * @param outer height of the outer strings out of the bridge, each side, mm

@@ -16,7 +16,8 @@ final class ExecutedPlan {
     private ExecutedPlan() {}
 
     /**
-     * Carries a plan out: the relief set, the nut, saddle and bridge changed by as much as planned, the neck turned as far.
+     * Carries out a plan: the relief set, the nut, saddle and bridge changed by the planned amounts, the neck turned
+     * by the planned angle.
      *
      * @param told the plan
      * @param on the instrument, one whose trajectory is known
@@ -47,7 +48,7 @@ final class ExecutedPlan {
         return told.has(Effect.PLANES_BOARD) ? measured.afterBoardPlaned(gap) : measured.afterRelief(after.reliefGap());
     }
 
-    /** What saddle and bridge change on each side over what the neck's turning does. */
+    /** What saddle and bridge change on each side beyond what turning the neck does. */
     private static Sides<Double> crowns(Setup after, Setup relieved, Angle turned) {
         Setup neckAlone = relieved.afterNeckTurned(turned);
         return after.crown().with(neckAlone.crown(), (then, now) -> then - now);

@@ -37,7 +37,7 @@ final class HeatPart implements PlanPart {
         return List.of(FRETBOARD, BRIDGE);
     }
 
-    /** Whole minutes until the first knife where one of a step's numbers tells it; empty where none does. */
+    /** Whole minutes until the first knife if one of a step's numbers gives it; empty if none does. */
     static OptionalInt minutes(List<PlanNumber> numbers, WorkPlan plan) {
         return numbers.stream()
                 .flatMap(number -> number.amounts(plan).stream())

@@ -20,7 +20,8 @@ import org.kestan.job.terms.Lines;
 import org.kestan.judgment.way.Effect;
 
 /**
- * What the work does to the strings' length and to fret 12 against the octave, and where the saddle belongs (§3.16, §3.20).
+ * How the work changes the strings' length and fret 12 compared with the octave, and where the saddle belongs (§3.16,
+ * §3.20).
  *
  * @param lengthBefore open string, mean of the outer two, mm
  * @param lengthAfter the same afterward, the saddle where it is now
@@ -46,7 +47,7 @@ public record Intonation(
         boolean oddLine) {
 
     /**
-     * What one string asks of its ends.
+     * What one string needs at its ends.
      *
      * @param string its note
      * @param back mm behind twice nut to fret 12 where its own saddle belongs
@@ -54,7 +55,7 @@ public record Intonation(
      */
     public record Compensation(String string, double back, NutCompensation nut) {
 
-        /** Of a string that no instrument has, as thick as a thumb or of no thickness, there is none. */
+        /** There is none for a string no instrument has, as thick as a thumb or without thickness. */
         private boolean isNumber() {
             return Double.isFinite(back)
                     && Double.isFinite(nut.forward())
@@ -76,7 +77,7 @@ public record Intonation(
         return lengthAfter - lengthBefore;
     }
 
-    /** Reads it out of a plan; empty while nothing is planned. */
+    /** Takes it from a plan; empty if nothing is planned. */
     static Optional<Intonation> of(WorkPlan plan) {
         return plan.planned()
                 .map(after -> of(plan, plan.measured().orElseThrow(Expect.present("measured setup")), after))
@@ -115,7 +116,7 @@ public record Intonation(
                 line.filter(each -> isOdd(each, plan)).isPresent());
     }
 
-    /** Where the saddle stands under each outer string: as read along it, else as the joint to saddle says. */
+    /** Where the saddle is under each outer string: as read along it, or else from the distance of joint to saddle. */
     private static Sides<Double> places(Job job, double saddle) {
         return job.saddlePlaces().orElse(new Sides<>(saddle, saddle));
     }
@@ -130,7 +131,7 @@ public record Intonation(
                 .flatMap(bass -> job.get(Lines.CENTS_TREBLE).map(treble -> new Sides<>(bass, treble)));
     }
 
-    /** The outer strings pressed to fret 12; where they are not known by the lengths alone. */
+    /** The outer strings pressed to fret 12; from the lengths alone if they are not known. */
     private static Sides<Fretted> pressed(WorkPlan plan, Setup setup) {
         return plan.strung(setup)
                 .pressed()
@@ -139,8 +140,9 @@ public record Intonation(
     }
 
     /**
-     * Each string's own ends by its own core and tension. What was read beyond the model at the outer strings goes with the
-     * length by which stiffness moves a string's end in: it is mostly the core that was taken wrong.
+     * Each string's ends follow from its own core and tension. A surplus of the readings of the outer strings over the
+     * model is distributed by the length by which stiffness moves a string's end in, since it is mostly the core that
+     * was assumed wrong.
      */
     private static List<Compensation> compensation(StrungSetup strung, Optional<Sides<Double>> byCents) {
         Frets frets = strung.setup().basis().frets();
@@ -170,7 +172,10 @@ public record Intonation(
                 .toList();
     }
 
-    /** How many times a string's end length what was read stands beyond the model, least squares over both outer strings. */
+    /**
+     * The surplus of the readings over the model, as a multiple of a string's end length, by least squares over both
+     * outer strings.
+     */
     private static double surplus(Sides<Fretted> outer, Sides<Double> read) {
         Sides<Double> products = outer.with(read, (string, place) -> (place - string.saddle(0, 0)) * string.openEnd());
         Sides<Double> squares = outer.map(string -> string.openEnd() * string.openEnd());
@@ -178,8 +183,8 @@ public record Intonation(
     }
 
     /**
-     * Position of the saddle along the turned fret line: the crown, seen from the pivot, keeps its distance R while its
-     * height over the fret line changes (§3.7); a drift put right moves the heel in (§3.9).
+     * Position of the saddle along the turned fret line: the crown keeps its distance R from the pivot while its
+     * height over the fret line changes (§3.7); correcting a drift moves the heel in (§3.9).
      */
     private static double saddleAfter(WorkPlan plan, Setup before, Setup after) {
         double o = before.basis().fretsOverTop();

@@ -32,7 +32,7 @@ final class JointPart implements PlanPart {
         return card.notes(joint.warnings()).cardIfAny();
     }
 
-    /** One line where both cheeks lose the same. */
+    /** A single line if both cheeks lose the same. */
     private static void scribe(PartCard.Writer card, Sides<JointPlan.Scribe> cheeks) {
         boolean alike = alike(cheeks);
         for (Side side : alike ? List.of(Side.BASS) : List.of(Side.values())) {

@@ -36,7 +36,7 @@ public record JointPlan(
         OptionalDouble kerfFiller,
         List<Finding> warnings) {
 
-    /** A stack that is off by more than this marks nothing, mm. */
+    /** A stack that is off by more than this is useless for marking, mm. */
     private static final double FAR = 0.1;
 
     /**
@@ -56,7 +56,7 @@ public record JointPlan(
      */
     public record PocketShim(Angle angle, OptionalDouble thick, List<Shim> choices) {}
 
-    /** The leaves of a stack; said so where none comes near. */
+    /** The leaves of a stack, or a remark if none comes close. */
     public static Quantity leaves(FeelerSet.Stack stack) {
         return stack.leaves().isEmpty() || Math.abs(stack.error()) <= FAR
                 ? new Quantity.Stack(stack.leaves().stream().map(Length::text).toList())
@@ -68,7 +68,7 @@ public record JointPlan(
         warnings = List.copyOf(warnings);
     }
 
-    /** Reads it out of a plan. */
+    /** Takes it from a plan. */
     static JointPlan of(WorkPlan plan) {
         Optional<Joint> joint = plan.job().get(Lines.JOINT);
         Optional<HeelCut> cut = plan.heel();
@@ -88,7 +88,7 @@ public record JointPlan(
                 cut.map(each -> warnings(each, joint.orElse(Joint.UNKNOWN))).orElse(List.of()));
     }
 
-    /** Each cheek's own line: with a drift put right they differ. */
+    /** Each cheek's own line: they differ if a drift is corrected. */
     private static Sides<Scribe> scribe(WorkPlan plan, HeelCut cut) {
         HeelCut.Cheeks cap = cut.cheeksAt(cut.height());
         Optional<Side> toward = plan.job().visit().driftSide();
@@ -130,7 +130,7 @@ public record JointPlan(
             case MORTISE_BOLT -> warnings.add(PlanFinding.EASE_THE_HOLES.of());
             case POCKET_BOLT -> warnings.add(PlanFinding.SAND_BOTH_FLAT.of());
             case THROUGH, UNKNOWN -> {
-                // Nothing more is known of the joint.
+                // Nothing more is known about the joint.
             }
         }
         return warnings;

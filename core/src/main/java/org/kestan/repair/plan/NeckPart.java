@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.kestan.base.finding.Quantity;
 
-/** Where the straightedge has to land. Its numbers stand on the cards of the correction, so that it has no card of its own. */
+/** Where the straightedge has to land. Its numbers are on the cards of the correction, so it has no card of its own. */
 final class NeckPart implements PlanPart {
 
     @Override

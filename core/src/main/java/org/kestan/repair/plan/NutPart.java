@@ -47,7 +47,7 @@ final class NutPart implements PlanPart {
                 .card();
     }
 
-    /** What each slot that was read by itself has to lose, or to gain, to stand in line with the outer two. */
+    /** How much each slot that was read individually has to lose, or to gain, to be in line with the outer two. */
     private static void slots(WorkPlan plan, Setup after, PartCard.Writer card) {
         plan.loads().map(loads -> StringOffset.of(plan.job(), plan.shop())).orElse(Map.of()).entrySet().stream()
                 .filter(each -> Math.abs(each.getValue().first()) > Tolerances.SHOWN)

@@ -40,7 +40,7 @@ public record PartCard(Keyed title, List<Row> rows, List<Finding> notes, Optiona
         notes = List.copyOf(notes);
     }
 
-    /** The title of a card, under {@code card.} in the words. */
+    /** The title of a card, under {@code card.} in the texts. */
     private record Title(String key) implements Keyed {
         @Override
         public String family() {
@@ -48,7 +48,7 @@ public record PartCard(Keyed title, List<Row> rows, List<Finding> notes, Optiona
         }
     }
 
-    /** Begins a card whose words lie under {@code card.KEY}. */
+    /** Starts a card whose texts are under {@code card.KEY}. */
     static Writer of(String key) {
         return new Writer(key);
     }
@@ -84,12 +84,12 @@ public record PartCard(Keyed title, List<Row> rows, List<Finding> notes, Optiona
             this.key = key;
         }
 
-        /** Returns what is said under a key of this card. */
+        /** Returns a text of this card by its key. */
         Finding words(String row, Quantity... quantities) {
             return PartCard.words(key, row, quantities);
         }
 
-        /** Returns what is said under a key of this card, as a quantity. */
+        /** Returns a text of this card by its key, as a quantity. */
         Quantity said(String row, Quantity... quantities) {
             return new Quantity.Said(words(row, quantities));
         }
@@ -135,7 +135,7 @@ public record PartCard(Keyed title, List<Row> rows, List<Finding> notes, Optiona
             return new PartCard(new Title(key), rows, notes, worth);
         }
 
-        /** Returns the card; empty where it has no row. */
+        /** Returns the card; empty if it has no row. */
         Optional<PartCard> cardIfAny() {
             return rows.isEmpty() ? Optional.empty() : Optional.of(card());
         }

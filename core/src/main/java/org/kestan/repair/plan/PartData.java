@@ -12,8 +12,8 @@ import org.kestan.base.sheet.Sides;
 import org.kestan.base.standards.FeelerSet;
 
 /**
- * Named values of a plan for other programs, before any format: numbers, flags, texts, findings, lists and entries within
- * entries, in their order.
+ * Named values of a plan for other programs, independent of a format: numbers, flags, texts, findings, lists and
+ * nested entries, in order.
  */
 public final class PartData {
 
@@ -30,7 +30,7 @@ public final class PartData {
         return this;
     }
 
-    /** Adds a number where there is one. */
+    /** Adds a number if there is one. */
     PartData put(String key, OptionalDouble value) {
         value.ifPresent(number -> entries.put(key, number));
         return this;
@@ -53,7 +53,7 @@ public final class PartData {
         return this;
     }
 
-    /** Adds the leaves of a stack and what it is off by. */
+    /** Adds the leaves of a stack and its error. */
     PartData stack(FeelerSet.Stack stack) {
         entries.put(
                 "leaves",
@@ -61,7 +61,7 @@ public final class PartData {
         return put("error", stack.error());
     }
 
-    /** Returns the entries under a key, added when there are none. */
+    /** Returns the entries under a key, added if there are none. */
     PartData object(String key) {
         return (PartData) entries.computeIfAbsent(key, none -> new PartData());
     }
@@ -73,14 +73,14 @@ public final class PartData {
         return item;
     }
 
-    /** Returns the list under a key, added when there is none. */
+    /** Returns the list under a key, added if there is none. */
     @SuppressWarnings("unchecked")
     List<Object> list(String key) {
         return (List<Object>) entries.computeIfAbsent(key, none -> new ArrayList<>());
     }
 
     /**
-     * Returns the entries in their order. A value is a {@link Double}, {@link Integer}, {@link Boolean}, {@link String},
+     * Returns the entries in order. A value is a {@link Double}, {@link Integer}, {@link Boolean}, {@link String},
      * {@link Finding}, {@link List} of these, or {@link PartData}.
      */
     public Map<String, Object> entries() {

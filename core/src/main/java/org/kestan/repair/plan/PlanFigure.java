@@ -28,7 +28,10 @@ public enum PlanFigure {
                 shifted -> figures(plan, WorkPlan.of(Ways.of(shifted), plan.ways())));
     }
 
-    /** The figures of a plan for an instrument that is not quite what was read; the action is what was told comes to on it. */
+    /**
+     * The figures of a plan for an instrument that differs slightly from what was read; the action is the one that
+     * results on it.
+     */
     private static Map<PlanFigure, Double> figures(WorkPlan told, WorkPlan plan) {
         Map<PlanFigure, Double> figures = new EnumMap<>(PlanFigure.class);
         if (told.planned().isPresent() && plan.measured().isPresent()) {

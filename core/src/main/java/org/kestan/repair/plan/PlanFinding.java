@@ -13,7 +13,7 @@ public enum PlanFinding implements Finding.Kind {
     UNDER_THE_BRIDGE,
     THIN_UNDER_SLOT,
     MORE_OUT_THAN_IN,
-    /** No stack of the leaves there are comes near enough to mark anything. */
+    /** No stack of the available leaves comes close enough for marking. */
     NO_STACK,
     TO_THE_MARK,
     OFF_THE_MARK(Quantity.Plain.class);

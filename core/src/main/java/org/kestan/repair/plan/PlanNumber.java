@@ -11,7 +11,7 @@ import org.kestan.base.sheet.Side;
 import org.kestan.base.sheet.Sides;
 
 /**
- * A number of the plan as a step shows it, live: a change of the plan changes it in the step.
+ * A number of the plan shown in a step, live: when the plan changes, so does the step.
  *
  * @param key its name in the step files
  * @param source what it comes to in a plan
@@ -26,7 +26,7 @@ public record PlanNumber(String key, Function<WorkPlan, List<Amount>> source) im
      */
     public record Amount(Optional<Side> side, Quantity value) {
 
-        /** A number of no side. */
+        /** A number without sides. */
         static Amount of(Quantity value) {
             return new Amount(Optional.empty(), value);
         }
@@ -44,19 +44,19 @@ public record PlanNumber(String key, Function<WorkPlan, List<Amount>> source) im
             return both(sides.map(as));
         }
 
-        /** A length that is worth showing; none where it is not. */
+        /** A length if it is worth showing; otherwise none. */
         static List<Amount> above(double length) {
             return length > Tolerances.SHOWN ? List.of(of(Quantity.fine(length))) : List.of();
         }
     }
 
-    /** A number that is one amount where there is one. */
+    /** A number that is a single amount, if there is one. */
     static PlanNumber one(String key, Function<WorkPlan, Optional<Quantity>> source) {
         return new PlanNumber(
                 key, plan -> source.apply(plan).stream().map(Amount::of).toList());
     }
 
-    /** Returns what it comes to in a plan, once or for each side; nothing where the plan has no such number. */
+    /** Returns its value in a plan, once or for each side; empty if the plan has no such number. */
     public List<Amount> amounts(WorkPlan plan) {
         return source.apply(plan);
     }

@@ -6,16 +6,16 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * A part of a work plan, such as the saddle or the joint. It says when it applies, and gives its card, its figures, its
- * numbers for the steps at the bench and its structured data; every view of a plan iterates over {@link PlanParts#ALL} and
- * knows no part by name.
+ * A part of a work plan, such as the saddle or the joint. It decides when it applies, and gives its card, its figures,
+ * its numbers for the steps at the bench and its structured data; every view of a plan iterates over {@link
+ * PlanParts#ALL} and knows no part by name.
  */
 public interface PlanPart {
 
-    /** Returns the card of a plan; empty where the part does not apply. */
+    /** Returns the card for a plan; empty if the part does not apply. */
     Optional<PartCard> card(WorkPlan plan);
 
-    /** Adds the figures of a plan that are given with an uncertainty, mm; by default none. */
+    /** Adds the figures of a plan that have an uncertainty, mm; by default none. */
     default void figures(WorkPlan plan, Map<PlanFigure, Double> figures) {}
 
     /** Returns the numbers that steps may show; by default none. */
@@ -23,12 +23,12 @@ public interface PlanPart {
         return List.of();
     }
 
-    /** Adds the part's entries to what other programs read of a plan; by default none. Millimeters, degrees, cents. */
+    /** Adds the part's entries to the structured data of a plan; by default none. Millimeters, degrees, cents. */
     default void data(WorkPlan plan, PartData root) {}
 
     /**
-     * Returns the components of a {@link org.kestan.analysis.setup.Setup} whose change this part shows, by their names; a
-     * test asks that each component a way changes is shown by some part.
+     * Returns the names of the components of a {@link org.kestan.analysis.setup.Setup} whose change this part shows; a
+     * test requires that each component a way changes is shown by some part.
      */
     default Set<String> shows() {
         return Set.of();

@@ -32,7 +32,7 @@ public final class PlanParts {
 
     private PlanParts() {}
 
-    /** Whole minutes until the glue under a heated board lets go, where one of a step's numbers tells it in a plan. */
+    /** Whole minutes until the glue under a heated board lets go, if one of a step's numbers gives it in a plan. */
     public static OptionalInt heatMinutes(List<PlanNumber> numbers, WorkPlan plan) {
         return HeatPart.minutes(numbers, plan);
     }

@@ -18,7 +18,7 @@ import org.kestan.base.geometry.Straightedge;
 public record ProjectionPlan(
         double slack, double strung, double slackAsRead, double strungAsRead, double overBridge, double sink) {
 
-    /** Reads it out of a plan; empty while nothing is planned. */
+    /** Takes it from a plan; empty if nothing is planned. */
     static Optional<ProjectionPlan> of(WorkPlan plan) {
         return plan.planned().map(planned -> of(plan, planned));
     }

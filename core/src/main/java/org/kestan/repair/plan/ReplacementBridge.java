@@ -30,7 +30,7 @@ public record ReplacementBridge(
         OptionalDouble scar,
         OptionalDouble plane) {
 
-    /** Reads it out of a plan; empty while nothing of another bridge was read. */
+    /** Takes it from a plan; empty if nothing of a replacement was read. */
     static Optional<ReplacementBridge> of(WorkPlan plan) {
         Job job = plan.job();
         boolean none = Stream.of(
@@ -67,7 +67,7 @@ public record ReplacementBridge(
                         : OptionalDouble.empty()));
     }
 
-    /** Tells whether anything has to be done to it. */
+    /** Returns whether anything has to be done to it. */
     public boolean fits() {
         return !plug
                 && !redrill
@@ -83,7 +83,10 @@ public record ReplacementBridge(
                 : OptionalDouble.empty();
     }
 
-    /** The old slot's middle is where the crown stands now; the new one's front edge was read against its front edge. */
+    /**
+     * The middle of the old slot is where the crown is now; the new slot's front edge was read relative to its front
+     * edge.
+     */
     private static Optional<Sides<Double>> slotOff(WorkPlan plan) {
         Job job = plan.job();
         OptionalDouble old = job.millimeters(Reading.SLOT_WIDTH);

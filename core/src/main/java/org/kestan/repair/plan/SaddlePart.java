@@ -20,7 +20,7 @@ import org.kestan.repair.plan.PlanNumber.Amount;
 final class SaddlePart implements PlanPart {
 
     private static final double THOU = 0.0254;
-    /** A mark that is off by less is on it, thousandths of an inch. */
+    /** A mark that is off by less than this is exact, thousandths of an inch. */
     private static final double TO_THE_MARK = 0.05;
 
     @Override
@@ -136,7 +136,7 @@ final class SaddlePart implements PlanPart {
         return Quantity.texts(stack.leaves().stream().map(Length::text));
     }
 
-    /** A saddle that comes down, on neither side up. */
+    /** A saddle that comes down, with neither side going up. */
     private static Optional<SaddlePlan> lowered(WorkPlan plan) {
         return plan.saddle()
                 .filter(each -> Math.min(each.off().bass(), each.off().treble()) > -Tolerances.SHOWN && each.changes());

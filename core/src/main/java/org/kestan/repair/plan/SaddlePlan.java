@@ -38,7 +38,7 @@ public record SaddlePlan(
         List<Reading> needs,
         List<Finding> warnings) {
 
-    /** Strings there are when the set was not said. */
+    /** The number of strings if the set was not entered. */
     private static final int USUAL_STRINGS = 6;
 
     /**
@@ -57,12 +57,12 @@ public record SaddlePlan(
         warnings = List.copyOf(warnings);
     }
 
-    /** Tells whether it is touched at all. */
+    /** Returns whether it changes at all. */
     public boolean changes() {
         return Math.abs(off.bass()) > Tolerances.SHOWN || Math.abs(off.treble()) > Tolerances.SHOWN;
     }
 
-    /** Reads it out of a plan; empty for a floating bridge or while nothing is planned. */
+    /** Takes it from a plan; empty for a floating bridge or if nothing is planned. */
     static Optional<SaddlePlan> of(WorkPlan plan) {
         return plan.planned()
                 .filter(setup -> setup.protrusion().isPresent())
@@ -72,7 +72,7 @@ public record SaddlePlan(
     private static SaddlePlan of(WorkPlan plan, Setup before, Setup after) {
         Sides<Double> out = after.protrusion().orElseThrow(Expect.present("saddle protrusion"));
         double thickness = after.bridgeThickness().orElseThrow(Expect.present("bridge thickness"));
-        // Shaving takes from the slot's depth; a new or thicker bridge has its slot cut as deep as the old one's.
+        // Shaving makes the slot shallower; a new or thicker bridge gets a slot as deep as the old one's.
         boolean other = plan.has(Effect.NEW_BRIDGE);
         double shaved = other
                 ? 0
@@ -133,7 +133,7 @@ public record SaddlePlan(
         if (spread.isEmpty() || nut.isEmpty()) {
             return Optional.empty();
         }
-        // Single or compound, carried on to the saddle.
+        // Single or compound, extended to the saddle.
         double radius = after.basis().board().radiusAt(after.basis().saddle());
         List<OptionalDouble> grooves = grooves(plan);
         return radius < spread.getAsDouble() / 2 || grooves.size() < 2

@@ -13,10 +13,10 @@ import org.kestan.base.geometry.Tolerances;
 import org.kestan.base.sheet.Side;
 import org.kestan.repair.plan.PlanNumber.Amount;
 
-/** How the instrument plays afterward: action, relief, and where the fret line then lies at pitch. */
+/** How the instrument plays afterward: action, relief, and the fret line at pitch. */
 final class SetupPart implements PlanPart {
 
-    /** Half of the last digit an angle is shown to, degrees. */
+    /** Half of the last digit of an angle shown, degrees. */
     private static final double ANGLE_SHOWN = 0.005;
 
     private static final double EIGHTHS = 8;
@@ -60,7 +60,7 @@ final class SetupPart implements PlanPart {
         return card.card();
     }
 
-    /** How far the rod has to be turned from where it was read, by what its turns did before. */
+    /** How far the rod has to be turned from where it was read, judging by its earlier turns. */
     private static Optional<Quantity> turns(WorkPlan plan) {
         return RodTravel.of(plan.job().visit())
                 .filter(rod -> !rod.atEnd())

@@ -13,7 +13,7 @@ import org.kestan.base.notation.Length;
 import org.kestan.base.standards.Standard;
 import org.kestan.job.strings.StringSpec;
 
-/** The strings, when their pull changes: tuned down, or another set, with the slots and grooves that must follow. */
+/** The strings if their pull changes: tuned down, or a different set, with the slots and grooves to adjust. */
 final class StringSetPart implements PlanPart {
 
     @Override

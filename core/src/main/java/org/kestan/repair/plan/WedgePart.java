@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.kestan.repair.plan.PlanNumber.Amount;
 
-/** The wedge under the extension. Its rows stand with the correction and with the frets, so that it has no card of its own. */
+/** The wedge under the extension. Its rows are with the correction and with the frets, so it has no card of its own. */
 final class WedgePart implements PlanPart {
 
     @Override

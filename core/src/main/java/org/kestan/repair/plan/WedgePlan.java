@@ -12,7 +12,7 @@ import org.kestan.base.sheet.Reading;
 import org.kestan.base.standards.Standard;
 
 /**
- * The wedge under the extension, mm: nothing at the joint, full at the end, as wide as the fretboard over the body.
+ * The wedge under the extension, mm: zero at the joint, full at the end, as wide as the fretboard over the body.
  *
  * @param length of the extension
  * @param end thickness at its end; 0 for none
@@ -40,12 +40,12 @@ public record WedgePlan(
         profile = List.copyOf(profile);
     }
 
-    /** Reads it out of a plan; empty when the neck stays or the extension was not read. */
+    /** Takes it from a plan; empty if the neck stays or the extension was not read. */
     static Optional<WedgePlan> of(WorkPlan plan) {
         return plan.extension().map(extension -> of(plan, extension));
     }
 
-    /** As read; else from the board's width at the nut, growing with the strings' spread. */
+    /** As read; or else from the board's width at the nut, increasing with the strings' spread. */
     private static OptionalDouble width(WorkPlan plan, double end) {
         OptionalDouble read = plan.job().millimeters(Reading.EXTENSION_WIDTH);
         OptionalDouble nut = plan.job().millimeters(Reading.BOARD_WIDTH);

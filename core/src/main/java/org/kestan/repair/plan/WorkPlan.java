@@ -64,24 +64,24 @@ public final class WorkPlan {
         this.extension = extension;
     }
 
-    /** The plan of a job, by the ways it has taken. */
+    /** The plan of a job, with the ways it has taken. */
     public static WorkPlan of(Ways judged) {
         return of(judged, taken(judged.about().job()));
     }
 
-    /** A plan with nothing in it. */
+    /** An empty plan. */
     public static WorkPlan nothing(Ways judged) {
         return new WorkPlan(judged, List.of(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
-    /** What ways that are not taken would come to; with none nothing is planned. */
+    /** The plan for ways that are not taken; without any, nothing is planned. */
     public static WorkPlan previewing(Ways judged, List<Way> ways) {
         return ways.isEmpty() ? nothing(judged) : of(judged, ways);
     }
 
     /**
-     * The plan of a job by some ways. A neck way that the verdict does not call for is still planned to the target, since
-     * whoever asks for it has a reason; one that does not fit the joint is not.
+     * The plan of a job with some ways. A neck way that the verdict does not call for is still planned to the target,
+     * since whoever asks for it has a reason; one that does not fit the joint is not.
      */
     public static WorkPlan of(Ways judged, List<Way> taken) {
         SheetAnalysis sheetAnalysis = judged.about().sheetAnalysis();
@@ -121,7 +121,7 @@ public final class WorkPlan {
         return CorrectionSolver.heel(sheetAnalysis.job(), planned.basis(), planned.rotation(), drop + rise);
     }
 
-    /** The setup once the relief is as planned, by the rod or on the board, and all else as measured. */
+    /** The setup once the relief is as planned, by the rod or on the board, and everything else as measured. */
     private static Setup relieved(Setup measured, Setup planned, List<Way> taken) {
         if (planned.reliefGap() == measured.reliefGap()) {
             return measured;
@@ -132,7 +132,8 @@ public final class WorkPlan {
     }
 
     /**
-     * What comes off the frets once all else is done (§3.23); empty while single frets were not read, or nothing has to.
+     * How much comes off the frets after everything else (§3.23); empty if single frets were not read, or nothing has
+     * to.
      */
     public Optional<Leveling> leveling() {
         return planned.filter(setup -> FretCrowns.areRead(setup, job()))
@@ -146,12 +147,12 @@ public final class WorkPlan {
                 .filter(each -> each.off().stream().anyMatch(off -> off.off() >= Tolerances.SHOWN));
     }
 
-    /** Returns the setup once the relief is right and all else as measured; empty while nothing is planned. */
+    /** Returns the setup once the relief is right and everything else as measured; empty if nothing is planned. */
     Optional<Setup> relieved() {
         return planned.map(after -> relieved(measured().orElseThrow(Expect.present("measured setup")), after, ways));
     }
 
-    /** Returns the plan as a correction: what it comes to at neck and heel; empty while nothing is planned. */
+    /** Returns the plan as a correction at neck and heel; empty if nothing is planned. */
     public Optional<Correction> correction() {
         return planned.map(after -> new Correction(
                 sheetAnalysis().trajectory().orElseThrow(Expect.present("complete sheet")),
@@ -185,102 +186,102 @@ public final class WorkPlan {
         return sheetAnalysis().standards();
     }
 
-    /** Returns the ways taken, in the order of the work; none for a plan by the target alone. */
+    /** Returns the ways taken, in working order; none for a plan by the target alone. */
     public List<Way> ways() {
         return ways;
     }
 
-    /** Returns the setup as measured; empty when the sheet does not say enough. */
+    /** Returns the setup as measured; empty if the sheet is not complete enough. */
     public Optional<Setup> measured() {
         return sheetAnalysis().measured();
     }
 
-    /** Returns the setup it leads to; empty when the sheet or the target does not say enough. */
+    /** Returns the resulting setup; empty if the sheet or the target is not complete enough. */
     public Optional<Setup> planned() {
         return planned;
     }
 
-    /** Returns the heel cut; empty when no wood goes from it, or the heel was not read. */
+    /** Returns the heel cut; empty if no wood is removed, or the heel was not read. */
     public Optional<HeelCut> heel() {
         return heel;
     }
 
-    /** Returns the fretboard past the joint; empty when the neck stays, or it was not read. */
+    /** Returns the fretboard past the joint; empty if the neck stays, or it was not read. */
     public Optional<Extension> extension() {
         return extension;
     }
 
-    /** Returns what happens to the saddle; empty for a floating bridge or while nothing is planned. */
+    /** Returns the plan for the saddle; empty for a floating bridge or if nothing is planned. */
     public Optional<SaddlePlan> saddle() {
         return saddle.get();
     }
 
-    /** Returns what happens to the bridge; empty while nothing is planned. */
+    /** Returns the plan for the bridge; empty if nothing is planned. */
     public Optional<BridgePlan> bridge() {
         return bridge.get();
     }
 
-    /** Returns what happens at the neck joint. */
+    /** Returns the plan for the neck joint. */
     public JointPlan joint() {
         return joint.get();
     }
 
-    /** Returns the wedge under the extension; empty when the neck stays or the extension was not read. */
+    /** Returns the wedge under the extension; empty if the neck stays or the extension was not read. */
     public Optional<WedgePlan> wedge() {
         return wedge.get();
     }
 
-    /** Returns what the straightedge must show; empty while nothing is planned. */
+    /** Returns what the straightedge must show; empty if nothing is planned. */
     public Optional<ProjectionPlan> projection() {
         return projection.get();
     }
 
-    /** Returns what an obstacle leaves free; empty when there is none, or nothing is planned. */
+    /** Returns the clearance over an obstacle; empty if there is none, or nothing is planned. */
     public Optional<Clearance> clearance() {
         return clearance.get();
     }
 
-    /** Returns what the work does to intonation; empty while nothing is planned. */
+    /** Returns the effect of the work on intonation; empty if nothing is planned. */
     public Optional<Intonation> intonation() {
         return intonation.get();
     }
 
-    /** Returns another bridge held against the one that is on; empty while none was read. */
+    /** Returns the replacement bridge compared with the present one; empty if none was read. */
     public Optional<ReplacementBridge> replacement() {
         return replacement.get();
     }
 
-    /** Returns the strings at their pitch; empty when none is known. */
+    /** Returns the strings at pitch; empty if none is known. */
     Optional<StringLoads> loads() {
         return loads.get();
     }
 
-    /** Returns a setup of this instrument with the strings that are then on. */
+    /** Returns a setup of this instrument with the strings it will then have. */
     StrungSetup strung(Setup setup) {
         return StrungSetup.of(setup, job(), shop(), loads());
     }
 
-    /** Returns the stock pocket shims, each with what it leads to. */
+    /** Returns the stock pocket shims, each with its result. */
     List<Shim> shims() {
         return judged.shims();
     }
 
-    /** Tells whether the neck is planned to the whole target, so that the cards of the correction say what has to move. */
+    /** Returns whether the neck is planned to the whole target, so that the cards of the correction apply. */
     public boolean isCorrection() {
         return planned.isPresent() && (ways.isEmpty() || heel.isPresent());
     }
 
-    /** Tells whether one of the ways taken does something to the instrument. */
+    /** Returns whether one of the ways taken has an effect on the instrument. */
     public boolean has(Effect effect) {
         return any(ways, effect);
     }
 
-    /** Tells whether the neck is turned: by a way, or by the target where no way is taken. */
+    /** Returns whether the neck is turned: by a way, or by the target if no way is taken. */
     public boolean turnsNeck() {
         return ways.isEmpty() || has(Effect.TURNS_NECK);
     }
 
-    /** Returns the ways a job has taken; keys that are none are left out. */
+    /** Returns the ways a job has taken, without invalid keys. */
     public static List<Way> taken(Job job) {
         return job.section(Sections.WAYS).stream()
                 .flatMap(key -> WayCatalog.find(key).stream())
@@ -289,8 +290,8 @@ public final class WorkPlan {
     }
 
     /**
-     * Returns a job with other ways taken. Where the neck is cut and the job does not say how much saddle is to be left, the
-     * shop's school of projection says it, and the job's target is told: what is planned stands in one place.
+     * Returns a job with other ways taken. If the neck is cut and the job does not say how much saddle to leave, the
+     * shop's school of projection decides, and the job's target records it, so that the plan has a single source.
      */
     public static Job take(Ways judged, List<Way> ways) {
         Job job = taking(judged.about().job(), ways);
@@ -309,7 +310,7 @@ public final class WorkPlan {
                 .orElse(job);
     }
 
-    /** Returns a job with other ways taken; with none it is planned by its target alone. */
+    /** Returns a job with other ways taken; without any, it is planned by its target alone. */
     public static Job taking(Job job, List<Way> ways) {
         return job.with(Sections.WAYS, ways.stream().map(Way::key).toList());
     }

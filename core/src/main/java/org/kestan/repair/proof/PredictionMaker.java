@@ -23,7 +23,7 @@ import org.kestan.repair.plan.WorkPlan;
 /** Makes a prediction from a plan. */
 public final class PredictionMaker {
 
-    /** A rod is set to within a thousandth of an inch. Common practice, no source, like the next. */
+    /** A rod can be set to within a thousandth of an inch. Common practice, no source, like the next. */
     private static final double RELIEF_WITHIN = 0.0254;
 
     private static final double NUT_WITHIN = 0.05;
@@ -31,7 +31,7 @@ public final class PredictionMaker {
     private PredictionMaker() {}
 
     /**
-     * Foretells what the readings will come to, by a plan as it is today.
+     * Predicts the readings from the plan as it is today.
      *
      * @param known how well the figures of the plan are known; empty where nobody worked it out
      * @return empty while nothing is planned

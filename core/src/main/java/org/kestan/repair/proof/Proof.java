@@ -39,7 +39,7 @@ import org.kestan.repair.steps.StepVisit;
 public record Proof(
         Visit before, Optional<Visit> after, Optional<Prediction> prediction, boolean asMade, List<Row> lines) {
 
-    /** The readings that tell, those asked first in front. */
+    /** The readings that matter, the most important first. */
     public static final List<Reading> TELLING = List.of(
             Reading.ACTION_BASS,
             Reading.ACTION_TREBLE,
@@ -53,13 +53,13 @@ public record Proof(
             Reading.NUT_TREBLE,
             Reading.PROJECTION_SLACK);
 
-    /** About 95 % of a normal spread. */
+    /** About 95 % of a normal distribution. */
     private static final double COVERAGE = 2;
 
-    /** From so many points of humidity on wood moves enough to be read. From memory. */
+    /** From this difference in humidity on, in points, wood moves enough to be read. From memory. */
     private static final double DAMPER = 10;
 
-    /** What explains less than this of a miss explains nothing, mm. */
+    /** An explanation of less than this of a miss does not count, mm. */
     private static final double TELLS = 0.02;
 
     /** Takes an unmodifiable copy. */
@@ -83,19 +83,19 @@ public record Proof(
             OptionalDouble after,
             double within) {
 
-        /** Returns how much more came than was predicted, mm. */
+        /** Returns how far the result is above the prediction, mm. */
         public OptionalDouble miss() {
             return predicted.isPresent() && after.isPresent()
                     ? OptionalDouble.of(after.getAsDouble() - predicted.get().value())
                     : OptionalDouble.empty();
         }
 
-        /** Tells whether what came lies farther off than either is known. */
+        /** Returns whether the difference is larger than both uncertainties allow. */
         public boolean isMiss() {
             return miss().isPresent() && Math.abs(miss().getAsDouble()) > within + 1e-9;
         }
 
-        /** Returns by what share it changed, percent of what was before; empty where that was nothing. */
+        /** Returns the change in percent of the value before; empty if that was zero. */
         public OptionalDouble percent() {
             return before.isPresent() && after.isPresent() && Math.abs(before.getAsDouble()) > 1e-6
                     ? OptionalDouble.of((after.getAsDouble() / before.getAsDouble() - 1) * 100)
@@ -103,7 +103,7 @@ public record Proof(
         }
     }
 
-    /** What can explain a miss of the action. */
+    /** The possible causes of a miss of the action. */
     public enum Cause implements Keyed {
         RELIEF,
         NUT,
@@ -126,7 +126,7 @@ public record Proof(
      */
     public record Share(Cause cause, Sides<Double> action) {}
 
-    /** Holds a job's work against what was predicted of it. */
+    /** Compares a job's work with its prediction. */
     public static Proof of(Ways ways, LocalDate today) {
         Job job = ways.about().job();
         ShopStandards shop = ways.about().shop();
@@ -164,7 +164,7 @@ public record Proof(
      */
     public record Humidity(double before, double after) {}
 
-    /** Returns the humidity where it is another than before by so much that wood moves; empty where not both were read. */
+    /** Returns the humidity if it differs from before by so much that wood moves; empty unless both were read. */
     public Optional<Humidity> humidity() {
         return before.get(Lines.HUMIDITY)
                 .flatMap(then ->
@@ -172,7 +172,7 @@ public record Proof(
                 .filter(each -> Math.abs(each.after() - each.before()) >= DAMPER);
     }
 
-    /** The job with the visit the plan was made from on its sheet. */
+    /** The job with the visit that the plan was made from on its sheet. */
     private static Job planned(Job job) {
         if (!isStrung(job.visit())) {
             return job;
@@ -190,11 +190,11 @@ public record Proof(
 
     private static Optional<Visit> after(Job job, LocalDate today) {
         Visit visit = isStrung(job.visit()) ? job.visit() : StepVisit.of(job, Step.Into.AFTER, today);
-        // A visit that only says where the tool stood tells nothing yet.
+        // A visit that only records where the tool was is not a reading yet.
         return Optional.of(visit).filter(each -> TELLING.stream().anyMatch(each.readings()::contains));
     }
 
-    /** The work as it was planned, from the visit before it. */
+    /** The work as planned, from the visit before it. */
     private static WorkPlan plan(Ways ways) {
         Job job = ways.about().job();
         Job planned = planned(job);
@@ -205,8 +205,9 @@ public record Proof(
     }
 
     /**
-     * Explains the miss of the action: what was planned is changed by what was read instead, one term after the other, and each
-     * has the share by which the action moves. What no term explains is the rest, that of the readings themselves.
+     * Explains the miss of the action: the planned values are replaced by the readings, one term after the other, and
+     * each gets the share by which it moves the action. What no term explains is the rest, due to the readings
+     * themselves.
      *
      * @param ways what this was held against
      * @return empty where the action was not predicted and read, or the plan can't be worked out any more
@@ -230,7 +231,7 @@ public record Proof(
         OptionalDouble bass = after.millimeters(Reading.NUT_BASS);
         OptionalDouble treble = after.millimeters(Reading.NUT_TREBLE);
         if (bass.isPresent() && treble.isPresent()) {
-            // Over fret 1 the string moves with the saddle too: only what the nut itself is off counts.
+            // Over fret 1 the string also moves with the saddle; only the nut's own error counts.
             Sides<Double> nut = now.nut()
                     .with(
                             new Sides<>(
@@ -261,7 +262,7 @@ public record Proof(
                 .toList();
     }
 
-    /** What the straightedge shows off: by the sink where the dry fit was read, by how the neck was set otherwise. */
+    /** The error shown by the straightedge: by the sink if the dry fit was read, otherwise by how the neck was set. */
     private Setup projection(Job job, LocalDate today, List<Share> shares, Setup now) {
         OptionalDouble strung = miss(Reading.PROJECTION_STRUNG);
         if (strung.isEmpty()) {
@@ -277,7 +278,7 @@ public record Proof(
         return add(shares, Cause.SINK, next, next.afterNeckTurned(turn(strung.getAsDouble() - set, distance)));
     }
 
-    /** A fret line that lies lower at the bridge is a neck that came forward. */
+    /** A lower fret line at the bridge means that the neck came forward. */
     private static Angle turn(double higher, double distance) {
         return Angle.ofRadians(Math.atan(higher / distance));
     }
@@ -295,7 +296,9 @@ public record Proof(
                 .orElse(OptionalDouble.empty());
     }
 
-    /** Returns how much the body folded in the end, mm at the saddle; empty where dry fit or strung were not read. */
+    /**
+     * Returns how much the body folded in the end, mm at the saddle; empty unless dry fit and strung were both read.
+     */
     public OptionalDouble sink(Job job, LocalDate today) {
         OptionalDouble slack = StepVisit.of(job, Step.Into.DRY_FIT, today).millimeters(Reading.PROJECTION_SLACK);
         OptionalDouble own =
@@ -308,7 +311,7 @@ public record Proof(
                 : OptionalDouble.empty();
     }
 
-    /** The setup as it was read after the work, what was not read again being as before; empty while it can't be worked out. */
+    /** The setup as read after the work, with readings not taken again as before; empty if it can't be worked out. */
     public Optional<Setup> strung(Job job, ShopStandards shop) {
         return after.flatMap(visit -> {
             Visit whole = before;
@@ -319,7 +322,7 @@ public record Proof(
         });
     }
 
-    /** Tells whether anything missed that was predicted. */
+    /** Returns whether any prediction was missed. */
     public boolean misses() {
         return lines.stream().anyMatch(Row::isMiss);
     }

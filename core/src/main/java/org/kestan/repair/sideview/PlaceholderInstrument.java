@@ -20,15 +20,15 @@ import org.kestan.judgment.advice.Ways;
 import org.kestan.repair.plan.WorkPlan;
 
 /**
- * An instrument of no one's, drawn while a job does not say enough to be drawn itself, so that the places to measure can be
- * shown. Its proportions are common practice, no source; nothing is worked out from them.
+ * A generic instrument, drawn as long as a job is not complete enough to be drawn itself, to show the places to
+ * measure. Its proportions are common practice, no source; nothing is worked out from them.
  *
  * @param view how it is drawn
  * @param numbers the numbers of the sheet that are read at each place of such an instrument, ascending
  */
 public record PlaceholderInstrument(SideView view, Map<Place, List<Integer>> numbers) {
 
-    /** The highest number that every sheet has; what comes after is rarely read. */
+    /** The highest number that every sheet has; later ones are rarely read. */
     private static final int LAST_USUAL = 15;
 
     private static final Map<LengthLine, String> COMMON = Map.of(
@@ -54,7 +54,7 @@ public record PlaceholderInstrument(SideView view, Map<Place, List<Integer>> num
         numbers = Map.copyOf(numbers);
     }
 
-    /** Returns a plain instrument whose strings are carried as those of the job are. */
+    /** Returns a plain instrument whose strings are supported like those of the job. */
     public static PlaceholderInstrument like(Job job) {
         boolean floating = job.fitting() == Fitting.FLOATING_BRIDGE;
         Job plain = Job.BLANK

@@ -37,7 +37,7 @@ public record SideProfile(
     static final double DRAWN_TAIL = 110;
 
     /**
-     * The state of a setup.
+     * The profile of a setup.
      *
      * @param fallAwayPerMm how fast the extension falls away from the fret line past the joint
      */

@@ -71,7 +71,7 @@ public record SideView(
     public record Range(double least, double most) {}
 
     /**
-     * The frets that mean something.
+     * The frets that matter.
      *
      * @param joint the fret at the body joint
      * @param action the fret at which the action is read
@@ -89,7 +89,7 @@ public record SideView(
     public record StringEnd(double position, double height) {}
 
     /**
-     * What lies under the strings: a pickup, a guard, the rim of a cutaway.
+     * What is under the strings: a pickup, a guard, the rim of a cutaway.
      *
      * @param distance from the joint; the middle of the way to the saddle when not read
      * @param height over the top, when there is one
@@ -97,7 +97,7 @@ public record SideView(
     public record Obstacle(double distance, OptionalDouble height) {}
 
     /**
-     * What the work leaves; each part is empty while it cannot be worked out.
+     * The result of the work; each part is empty if it cannot be worked out.
      *
      * @param profile neck and strings afterward
      * @param heel the heel cut
@@ -114,7 +114,7 @@ public record SideView(
         public static final Outcome NONE =
                 new Outcome(Optional.empty(), Optional.empty(), Optional.empty(), OptionalDouble.empty());
 
-        /** An outcome of which only neck and strings are known. */
+        /** A result of which only neck and strings are known. */
         public static Outcome of(SideProfile profile) {
             return new Outcome(Optional.of(profile), Optional.empty(), Optional.empty(), OptionalDouble.empty());
         }
@@ -123,7 +123,7 @@ public record SideView(
     private static final int FRETS_PAST_JOINT = 6;
 
     /**
-     * The side elevation of a job and what is planned.
+     * The side elevation of a job and its plan.
      *
      * @return empty while the scale or the joint fret is not known: there is nothing to draw to scale yet
      */
@@ -212,12 +212,12 @@ public record SideView(
                                 sheetAnalysis.job().jointFret().orElse(Frets.HIGHEST))));
     }
 
-    /** The fret a place is drawn at, where the sheet names one that no instrument has. */
+    /** The fret where a place is drawn if the sheet names one that no instrument has. */
     private static int drawn(int fret) {
         return Math.max(1, Math.min(fret, Frets.HIGHEST));
     }
 
-    /** A drift whose side was not said is drawn toward the treble. */
+    /** A drift without a side is drawn toward the treble. */
     private static OptionalDouble drift(Job job) {
         double sign = job.visit().driftSide().orElse(Side.TREBLE) == Side.TREBLE ? 1 : -1;
         OptionalDouble read = job.millimeters(Reading.SIDE_DRIFT);
@@ -235,13 +235,13 @@ public record SideView(
         return SideProfile.of(planned, fallAwayPerMm);
     }
 
-    /** This view of the instrument as it is, with nothing planned. */
+    /** This view of the instrument as it is, without a plan. */
     public SideView withoutPlan() {
         return withOutcome(Outcome.NONE);
     }
 
     /**
-     * This view with another outcome of the work, where only neck and strings are known.
+     * This view with another result, of which only neck and strings are known.
      *
      * @param after the setup it leaves
      */

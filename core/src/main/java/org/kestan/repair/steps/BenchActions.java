@@ -23,7 +23,7 @@ import org.kestan.job.bench.WaitKind;
  */
 public record BenchActions(Instant now, String who) {
 
-    /** Returns a job with a step done or passed over. */
+    /** Returns a job with a step done or skipped. */
     public Job mark(Job job, String step, StepMark.State state, String reason) {
         List<StepMark> marks = new ArrayList<>(job.section(Sections.STEPS));
         marks.removeIf(mark -> mark.step().equals(step));
@@ -37,7 +37,7 @@ public record BenchActions(Instant now, String who) {
         return write(job.with(Sections.STEPS, List.copyOf(marks)), what, step, reason);
     }
 
-    /** Returns a job with a step open again; what was read at it stays. */
+    /** Returns a job with a step reopened; its readings stay. */
     public Job reopen(Job job, String step) {
         List<StepMark> marks = job.section(Sections.STEPS).stream()
                 .filter(mark -> !mark.step().equals(step))
@@ -47,14 +47,14 @@ public record BenchActions(Instant now, String who) {
                 : write(job.with(Sections.STEPS, marks), DiaryEntry.What.REOPENED, step, "");
     }
 
-    /** Returns a job in whose diary something is written. */
+    /** Returns a job with an entry added to its diary. */
     public Job write(Job job, DiaryEntry.What what, String step, String text) {
         List<DiaryEntry> diary = new ArrayList<>(job.section(Sections.DIARY));
         diary.add(new DiaryEntry(now, who, what, step, text));
         return job.with(Sections.DIARY, List.copyOf(diary));
     }
 
-    /** Returns a job with a wait begun; one of the same step that is open is begun again. */
+    /** Returns a job with a wait started; an open one for the same step is restarted. */
     public Job begin(Job job, WaitKind kind, int minutes, String step) {
         List<Wait> waits = new ArrayList<>(job.section(Sections.WAITS));
         waits.replaceAll(
@@ -69,7 +69,7 @@ public record BenchActions(Instant now, String who) {
                 kind.key() + " " + minutes + " min");
     }
 
-    /** Returns a job with an open wait over. */
+    /** Returns a job with an open wait ended. */
     public Job end(Job job, Wait wait) {
         List<Wait> waits = new ArrayList<>(job.section(Sections.WAITS));
         int at = waits.indexOf(wait);
@@ -96,7 +96,7 @@ public record BenchActions(Instant now, String who) {
         return write(job.with(Sections.BAGS, List.copyOf(bags)), DiaryEntry.What.BAGGED, step, part);
     }
 
-    /** Returns a job with one of its bags changed; that its part is back, or off again, is written down. */
+    /** Returns a job with one of its bags changed; if its part is back on, or off again, that is recorded. */
     public Job changeBag(Job job, int index, UnaryOperator<Bag> change) {
         List<Bag> bags = new ArrayList<>(job.section(Sections.BAGS));
         Bag before = bags.get(index);
@@ -108,7 +108,7 @@ public record BenchActions(Instant now, String who) {
                 : write(next, after.back() ? DiaryEntry.What.PUT_BACK : DiaryEntry.What.BAGGED, "", after.part());
     }
 
-    /** Returns a job with one entry more in the heel log. */
+    /** Returns a job with one more entry in the heel log. */
     public Job log(Job job, HeelEntry entry, String step, String said) {
         List<HeelEntry> log = new ArrayList<>(job.section(Sections.HEEL_LOG));
         log.add(entry);
@@ -116,8 +116,8 @@ public record BenchActions(Instant now, String who) {
     }
 
     /**
-     * Returns a job as it was before, whose diary is that of the job now: what was written down stays, and that something was
-     * taken back is written too.
+     * Returns a job as it was before, but with the diary of the present job: what was recorded stays, and that
+     * something was taken back is recorded, too.
      *
      * @param before the job that is gone back to
      * @param after the job that is left

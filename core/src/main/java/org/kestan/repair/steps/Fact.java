@@ -35,7 +35,7 @@ public enum Fact implements Keyed {
     NECK_TURNS(plan -> plan.has(Effect.TURNS_NECK)),
     /** A truss rod that can set the relief. */
     ROD_SETS(plan -> rod(plan.job()).filter(TrussRod::canSet).isPresent()),
-    /** No truss rod, or one that does nothing. */
+    /** No truss rod, or one that has no effect. */
     NO_ROD(plan -> rod(plan.job())
             .filter(rod -> rod == TrussRod.NONE || rod == TrussRod.DEAD)
             .isPresent()),
@@ -47,13 +47,13 @@ public enum Fact implements Keyed {
     COLLECTIBLE(plan -> plan.job().collectible()),
     BRIDGE_CUT(plan -> plan.job().get(Lines.BRIDGE_CUT).orElse(false)),
     PICKGUARD_UNDER(plan -> plan.job().get(Lines.PICKGUARD_UNDER).orElse(false)),
-    /** The saddle changes its height. */
+    /** The height of the saddle changes. */
     SADDLE_CHANGES(plan -> plan.saddle().filter(each -> each.changes()).isPresent()),
-    /** The saddle has to be taller than it is: a new one. */
+    /** The saddle has to be taller than it is, so a new one is needed. */
     NEW_SADDLE(plan -> plan.saddle()
             .filter(each -> Math.min(each.off().bass(), each.off().treble()) < 0)
             .isPresent()),
-    /** The nut has to rise for a string to stand over fret 1 as planned. */
+    /** The nut has to rise for a string to be at its planned height over fret 1. */
     NUT_RISES(plan -> plan.planned()
             .flatMap(after -> plan.measured()
                     .map(before -> Math.max(
@@ -71,16 +71,16 @@ public enum Fact implements Keyed {
     PLATE_WORN(plan -> found(plan.job(), Defect.BRIDGE_PLATE)),
     /** The back, or braces on it, came loose. */
     BACK_LOOSE(plan -> found(plan.job(), Defect.BACK_LOOSE)),
-    /** Pin holes of another bridge lie beside the old ones. */
+    /** There are pin holes of another bridge beside the old ones. */
     REDRILLS(plan -> plan.replacement().filter(ReplacementBridge::redrill).isPresent()),
-    /** The saddle slot of another bridge has to be widened or cut again. */
+    /** The saddle slot of another bridge has to be widened or recut. */
     SLOT_MOVES(plan -> plan.replacement()
             .filter(each ->
                     each.plug() || Math.max(each.widen().bass(), each.widen().treble()) > Tolerances.SHOWN)
             .isPresent()),
-    /** What the finish is was noted. */
+    /** The finish was noted. */
     FINISH_NOTED(plan -> plan.job().get(Lines.FINISH).isPresent()),
-    /** The bridge changes its height. */
+    /** The height of the bridge changes. */
     BRIDGE_CHANGES(plan -> plan.bridge().filter(each -> each.changes()).isPresent());
 
     private final Predicate<WorkPlan> holds;
@@ -100,7 +100,7 @@ public enum Fact implements Keyed {
         return job.get(Lines.TRUSS_ROD);
     }
 
-    /** Tells whether it holds. */
+    /** Returns whether it holds. */
     public boolean holds(WorkPlan plan) {
         return holds.test(plan);
     }

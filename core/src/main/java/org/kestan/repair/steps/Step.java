@@ -24,7 +24,7 @@ import org.kestan.repair.plan.WorkPlan;
 public record Step(String id, Text text, Work work, StepCondition when, StepCondition unless, Edits edits) {
 
     /**
-     * What the bench reads at a step.
+     * The texts of a step for the bench.
      *
      * @param title what is done, in a few words
      * @param why the reason, one line
@@ -53,7 +53,7 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
     }
 
     /**
-     * What a step takes and gives.
+     * What a step needs and gives.
      *
      * @param hands minutes of work
      * @param pause what is waited for afterward; empty for nothing
@@ -79,7 +79,7 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
             bags = List.copyOf(bags);
         }
 
-        /** Returns it as it stands in a plan: with the numbers there are, and the lines this instrument takes. */
+        /** Returns it in a plan: with the numbers that exist, and the lines that apply to this instrument. */
         private Work in(WorkPlan plan) {
             return new Work(
                     hands,
@@ -95,7 +95,7 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
     }
 
     /**
-     * What the shop changed of a step.
+     * The shop's changes to a step.
      *
      * @param off whether it is switched off
      * @param added whether it is the shop's own
@@ -111,26 +111,26 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
             changed = Set.copyOf(changed);
         }
 
-        /** Tells whether anything differs from the step that ships. */
+        /** Returns whether anything differs from the default step. */
         public boolean any() {
             return off || added || !changed.isEmpty();
         }
     }
 
-    /** Returns it as it stands in a plan. */
+    /** Returns it in a plan. */
     Step in(WorkPlan plan) {
         return new Step(id, text, work.in(plan), when, unless, edits);
     }
 
     /**
-     * Time in which nobody works at it.
+     * Time in which nobody works on it.
      *
      * @param kind what is waited for
      * @param minutes how long, above zero
      */
     public record Pause(WaitKind kind, int minutes) {
 
-        /** Heat takes as long as this board does where the step's numbers tell it. */
+        /** Heat takes as long as this board needs, if the step's numbers give it. */
         private Pause in(List<PlanNumber> numbers, WorkPlan plan) {
             return kind == WaitKind.HEAT
                     ? new Pause(kind, PlanParts.heatMinutes(numbers, plan).orElse(minutes))
@@ -138,13 +138,13 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
         }
     }
 
-    /** The visit that what is read at a step belongs to. */
+    /** The visit that a reading at a step belongs to. */
     public enum Into implements Keyed {
-        /** The visit the plan is made from. */
+        /** The visit the plan was made from. */
         BEFORE("before"),
-        /** One of the work itself, so that the plan stays what it was made from. */
+        /** A visit during the work, so that the plan keeps the readings it was made from. */
         DRY_FIT("dry-fit"),
-        /** One that proves the work. */
+        /** A visit that proves the work. */
         AFTER("after");
 
         private final String key;
@@ -164,7 +164,7 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
         }
     }
 
-    /** What a step is worked with, beside its words. */
+    /** The tool shown with a step, beside its text. */
     public enum Tool implements Keyed {
         HEEL_LOG("heel-log"),
         FOOT_FIT("foot-fit"),
@@ -190,7 +190,7 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
         }
     }
 
-    /** Returns the piece of work that is drawn beside it; empty where there is none, or a photograph. */
+    /** Returns the operation drawn beside it; empty if there is none, or a photograph. */
     public Optional<Operation> operation() {
         return Keyed.find(Operation.class, text.drawing());
     }

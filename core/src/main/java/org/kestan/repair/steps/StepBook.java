@@ -17,25 +17,25 @@ import org.kestan.repair.plan.WorkPlan;
  */
 public record StepBook(List<StepFile> files) {
 
-    /** The step that ships as the last of all: the sheet again. */
+    /** The last of the default steps: the sheet again. */
     public static final String LAST = "close-sheet";
 
     /** No steps at all. */
     public static final StepBook EMPTY = new StepBook(List.of());
 
-    /** Puts the files into the order of the bench. */
+    /** Puts the files in the order of the bench. */
     public StepBook {
         files = files.stream().sorted(Comparator.comparingInt(StepFile::order)).toList();
     }
 
-    /** Returns the file of a name. */
+    /** Returns the file with a name. */
     public Optional<StepFile> file(String name) {
         return files.stream().filter(file -> file.name().equals(name)).findFirst();
     }
 
     /**
-     * Composes what is to be done for a plan: what comes before, the steps of its ways in the order of the bench, what comes
-     * after; each once, and only those that this instrument, its joint, its sheet and the shop's schools ask for.
+     * Puts together the steps for a plan: what comes before, the steps of its ways in the order of the bench, what
+     * comes after; each once, and only those that this instrument, its joint, its sheet and the shop's schools need.
      */
     public List<Step> compose(WorkPlan plan) {
         Set<String> names = new HashSet<>(Set.of(StepFile.OPENING, StepFile.CLOSING));
@@ -56,14 +56,14 @@ public record StepBook(List<StepFile> files) {
         return steps;
     }
 
-    /** Returns the first of some steps that is neither done nor passed over; empty with all behind one. */
+    /** Returns the first of some steps that is neither done nor skipped; empty if there is none. */
     public static Optional<Step> firstOpen(List<Step> steps, List<StepMark> marks) {
         return steps.stream()
                 .filter(step -> marks.stream().noneMatch(mark -> mark.step().equals(step.id())))
                 .findFirst();
     }
 
-    /** Returns a step by its id, wherever it stands. */
+    /** Returns a step by its id, wherever it is. */
     public Optional<Step> step(String id) {
         return all().filter(step -> step.id().equals(id)).findFirst();
     }
@@ -72,7 +72,7 @@ public record StepBook(List<StepFile> files) {
         return files.stream().flatMap(file -> file.steps().stream());
     }
 
-    /** Returns this book with a file in place of the one of its name. */
+    /** Returns this book with a file replaced. */
     public StepBook with(StepFile file) {
         return new StepBook(Stream.concat(
                         files.stream().filter(each -> !each.name().equals(file.name())), Stream.of(file))

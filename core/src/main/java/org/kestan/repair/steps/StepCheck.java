@@ -18,7 +18,7 @@ import org.kestan.repair.plan.WorkPlan;
  */
 public record StepCheck(double read, double wanted, double near, boolean isSink) {
 
-    /** A rod is set to within a thousandth of an inch. Common practice, no source, like the others. */
+    /** A rod can be set to within a thousandth of an inch. Common practice, no source, like the others. */
     private static final double RELIEF_NEAR = 0.0254;
 
     private static final double NUT_NEAR = 0.06;
@@ -31,17 +31,17 @@ public record StepCheck(double read, double wanted, double near, boolean isSink)
 
     private static final double SINK_NEAR = 0.35;
 
-    /** Returns how far what was read is over what should be; negative under it. */
+    /** Returns how far the reading is above the expected value; negative below it. */
     public double off() {
         return read - wanted;
     }
 
-    /** Tells whether it is farther off than it may be. */
+    /** Returns whether it is farther off than allowed. */
     public boolean isOut() {
         return Math.abs(off()) > near + 1e-9;
     }
 
-    /** Checks a line of the visit that belongs to a step; empty where it was not read or nothing is predicted of it. */
+    /** Checks a line of the visit that belongs to a step; empty if it was not read or has no prediction. */
     public static Optional<StepCheck> of(WorkPlan plan, Step.Into into, Visit visit, Line<?> line) {
         if (!(line instanceof Reading reading)) {
             return Optional.empty();

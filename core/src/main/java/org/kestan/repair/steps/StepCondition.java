@@ -27,7 +27,7 @@ public record StepCondition(
         List<Fact> facts,
         List<PlanNumber> needs) {
 
-    /** Asks nothing. */
+    /** No condition. */
     public static final StepCondition NONE =
             new StepCondition(List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
 
@@ -41,7 +41,7 @@ public record StepCondition(
         needs = List.copyOf(needs);
     }
 
-    /** Tells whether all that is asked holds. */
+    /** Returns whether every condition holds. */
     public boolean holds(WorkPlan plan) {
         Joint joint = plan.job().get(Lines.JOINT).orElse(Joint.UNKNOWN);
         return (joints.isEmpty() || joints.contains(joint))
@@ -52,7 +52,7 @@ public record StepCondition(
                 && needs.stream().noneMatch(number -> number.amounts(plan).isEmpty());
     }
 
-    /** Tells whether anything that is asked holds; asking nothing is never so. */
+    /** Returns whether any condition holds; false without conditions. */
     public boolean anyHolds(WorkPlan plan) {
         Joint joint = plan.job().get(Lines.JOINT).orElse(Joint.UNKNOWN);
         return joints.contains(joint)

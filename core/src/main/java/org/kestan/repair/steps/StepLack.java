@@ -37,7 +37,7 @@ public enum StepLack implements Finding.Kind {
     }
 
     /**
-     * What a step lacks, its readings first; none where it can be passed.
+     * What a step lacks, its readings first; none if it can be passed.
      *
      * @param today the day what is read now belongs to
      * @param now the moment, for the waits

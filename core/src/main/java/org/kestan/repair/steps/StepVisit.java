@@ -13,8 +13,8 @@ import org.kestan.job.visits.Visit;
 import org.kestan.job.visits.Visits;
 
 /**
- * The visit that what is read at a step goes into: the one of the plan, or one beside it, so that the plan stays what it was
- * made from. One beside it is read as the plan's was: held, laid and read at the same places.
+ * The visit for the readings of a step: the plan's own, or a separate one, so that the plan keeps the readings it was
+ * made from. A separate visit is read like the plan's: held, laid and read at the same places.
  */
 public final class StepVisit {
 
@@ -30,14 +30,14 @@ public final class StepVisit {
 
     private StepVisit() {}
 
-    /** Returns the visit; one that is not there yet is empty but for its day, its occasion and how it is read. */
+    /** Returns the visit; a new one is empty except for its day, its occasion and how it is read. */
     public static Visit of(Job job, Step.Into into, LocalDate today) {
         return into == Step.Into.BEFORE
                 ? job.visit()
                 : index(job, into).map(at -> job.otherVisits().get(at)).orElseGet(() -> fresh(job, into, today));
     }
 
-    /** Returns a job with that visit put in its place. */
+    /** Returns a job with that visit in its place. */
     public static Job put(Job job, Step.Into into, Visit visit) {
         if (into == Step.Into.BEFORE) {
             return job.withVisit(visit);
@@ -54,7 +54,7 @@ public final class StepVisit {
         });
     }
 
-    /** The last of that occasion that is not older than the visit of the plan. */
+    /** The last one for that occasion that is not older than the visit of the plan. */
     private static Optional<Integer> index(Job job, Step.Into into) {
         VisitRole role = role(into);
         Optional<LocalDate> planned = job.visit().get(Lines.TAKEN_ON);

@@ -9,18 +9,18 @@ import org.kestan.repair.plan.SaddlePlan;
 import org.kestan.repair.plan.WorkPlan;
 
 /**
- * Where a part has to come while it is taken down or built up, mm: a saddle by what stands out of the bridge under the outer
- * strings, a pin bridge by its thickness, a floating bridge by its height under them.
+ * The target for a part that is taken down or built up, mm: for a saddle how far it stands out of the bridge under the
+ * outer strings, for a pin bridge its thickness, for a floating bridge its height under them.
  *
  * @param from as measured
  * @param to as planned
  */
 public record TrimGoal(Sides<Double> from, Sides<Double> to) {
 
-    /** Nearer than this it is there, mm: the width of a pencil's line halved. Common practice, no source. */
+    /** It is there when it is this close, mm: half the width of a pencil line. Common practice, no source. */
     public static final double NEAR = 0.1;
 
-    /** The goal of a plan; empty where the part stays as it is. */
+    /** The target of a plan; empty if the part stays as it is. */
     public static Optional<TrimGoal> of(WorkPlan plan, Trim.Part part) {
         return part == Trim.Part.SADDLE
                 ? plan.saddle().filter(SaddlePlan::changes).map(TrimGoal::ofSaddle)

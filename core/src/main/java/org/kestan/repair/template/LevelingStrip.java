@@ -13,8 +13,8 @@ import org.kestan.repair.template.TemplateElement.Point;
 import org.kestan.repair.template.TemplateElement.Style;
 
 /**
- * A strip to lay along the board: a tick at every fret, its number, and what comes off it. Cut into pieces that go on a
- * sheet, each beginning with the fret the last one ended with.
+ * A strip to lay along the board: a tick at every fret, its number, and how much comes off it. Cut into pieces that
+ * fit on a sheet, each starting with the fret the previous one ended with.
  */
 final class LevelingStrip {
 
@@ -50,7 +50,7 @@ final class LevelingStrip {
         return new Template("levelling-strip", widest, top - APART, marks);
     }
 
-    /** The last fret that goes on the piece that begins with one; one farther at least. */
+    /** The last fret that fits on the piece starting with a given one; at least one farther. */
     private static int lastOn(FretCrowns crowns, int first) {
         int last = first + 1;
         while (last < crowns.last() && crowns.at(last + 1) - crowns.at(first) <= LONGEST) {

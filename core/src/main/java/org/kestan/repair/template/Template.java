@@ -4,7 +4,7 @@ import java.util.List;
 import org.kestan.base.finding.Keyed;
 
 /**
- * A true-size template. What it is and how it is used are words, under its key.
+ * A true-size template. Its name and instructions are texts, under its key.
  *
  * @param key what it is called in file names
  * @param width of the drawing, mm

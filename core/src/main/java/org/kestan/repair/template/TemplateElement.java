@@ -6,20 +6,20 @@ import org.kestan.base.finding.Finding;
 /** An element drawn on a template, in millimeters. */
 public sealed interface TemplateElement {
 
-    /** How a line is to be understood. */
+    /** The meaning of a line. */
     enum Style {
         /** An edge to cut or sand to. */
         CUT,
         /** An edge as it is now. */
         EDGE,
-        /** A center line, or a string's place. */
+        /** A center line, or the place of a string. */
         CENTRE,
-        /** Wood that goes. */
+        /** Wood to remove. */
         HATCH
     }
 
     /**
-     * Draws ink, each kind its own way.
+     * Draws elements, each kind in its own way.
      *
      * @param <E> what may go wrong
      */
@@ -31,7 +31,7 @@ public sealed interface TemplateElement {
         /** Draws a hole. */
         void hole(Hole hole) throws E;
 
-        /** Writes words. */
+        /** Writes text. */
         void words(Words words) throws E;
     }
 
@@ -96,7 +96,7 @@ public sealed interface TemplateElement {
     }
 
     /**
-     * Words, from a point to the right.
+     * Text, to the right of a point.
      *
      * @param size height of the letters, mm
      * @param said what they say

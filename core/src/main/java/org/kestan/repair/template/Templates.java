@@ -36,10 +36,10 @@ public final class Templates {
     private static final double SMALL = LETTERS * 0.85;
     private static final double HATCH_STEP = 2.5;
 
-    /** Where the heel begins under its words, mm. */
+    /** Where the heel starts below its text, mm. */
     private static final double CHEEK_TOP = 5;
 
-    /** The room for the wood that goes, made wider, and for its values beside it, mm. */
+    /** The space for the exaggerated wood to remove, and for its values beside it, mm. */
     private static final double WIDENED = 14;
 
     private static final double VALUES = 9;
@@ -47,13 +47,13 @@ public final class Templates {
     private static final double TICK = 2;
     private static final double DEPTH_WORDS = 9;
 
-    /** By how much the wood is made wider; the largest for which there is room. */
+    /** The exaggeration of the wood; the largest for which there is room. */
     private static final List<Double> FACTORS = List.of(20.0, 15.0, 10.0, 8.0, 5.0, 4.0, 3.0, 2.0);
 
     private static final int CURVE_STEPS = 96;
     private static final int CORNER_STEPS = 12;
 
-    /** Width of the bridge drawn, mm: a piece of it, the line is what counts. */
+    /** Width of the bridge drawn, mm: a piece of it, since only the line matters. */
     private static final double BRIDGE_PIECE = 60;
 
     private static final double SADDLE_ENDS = 4;
@@ -64,7 +64,7 @@ public final class Templates {
         this.plan = plan;
     }
 
-    /** The templates a plan has a use for. */
+    /** The templates a plan needs. */
     public static List<Template> of(WorkPlan plan) {
         Templates templates = new Templates(plan);
         List<Template> all = new ArrayList<>();
@@ -81,7 +81,7 @@ public final class Templates {
         return List.copyOf(all);
     }
 
-    /** What has to be read for templates a plan has a use for and can't draw yet; none where all are there. */
+    /** The readings missing for templates that a plan needs and can't draw yet; none if all are there. */
     public static List<Missing> missing(WorkPlan plan) {
         List<Missing> all = new ArrayList<>();
         boolean shim = plan.joint().pocketShim().isPresent();
@@ -107,7 +107,7 @@ public final class Templates {
     }
 
     /**
-     * A reading that a template can't be drawn without, or not whole.
+     * A reading that a template needs to be drawn, or to be drawn completely.
      *
      * @param key of the template
      * @param reading what has to be read
@@ -121,8 +121,9 @@ public final class Templates {
     }
 
     /**
-     * Both cheeks, each as it is seen from its own side, the joint's edge straight and the line to cut to beside it: bass to
-     * the left with its edge to the right, treble mirrored. Outside each the wood that goes, made wider by a factor.
+     * Both cheeks, each as seen from its own side, with the joint's edge straight and the line to cut to beside it:
+     * bass on the left with its edge to the right, treble mirrored. Outside each, the wood to remove, exaggerated by a
+     * factor.
      */
     private Template heel(HeelCut cut) {
         Optional<Side> toward = plan.job().visit().driftSide();
@@ -287,7 +288,7 @@ public final class Templates {
         return new Template("saddle-crown", length, bottom + 1, marks);
     }
 
-    /** The crown's height at any place across: the circle over the chord of the outer strings. */
+    /** The height of the crown at any place across: the circle above the chord of the outer strings. */
     private static double heightAt(Crown crown, double across) {
         Crown.Point first = crown.strings().get(0);
         Crown.Point last = crown.strings().get(crown.strings().size() - 1);

@@ -10,7 +10,7 @@ import org.kestan.simulator.elastic.State;
 import org.kestan.simulator.instrument.VirtualInstrument;
 import org.kestan.simulator.tools.Frame;
 
-/** Tells whether an instrument's faults are still there. The limits are common practice, no source. */
+/** Returns whether an instrument's faults are still there. The limits are common practice, no source. */
 public final class FaultCheck {
 
     /** How far the action may be from the target, mm. */
