@@ -143,7 +143,7 @@ public class DeviceCommandsTest {
     public void whatIsNoPictureIsSaid() throws IOException {
         Ran ran = run("picture", job, "--marks", marks("action.bass"));
         assertThat(ran.code()).isEqualTo(2);
-        assertThat(ran.err()).contains("no picture");
+        assertThat(ran.err()).contains("not a picture");
     }
 
     @Test
@@ -182,7 +182,7 @@ public class DeviceCommandsTest {
 
     @Test
     public void whatCannotBeHeardIsSaid() {
-        assertThat(run("listen", job).err()).contains("no recording");
+        assertThat(run("listen", job).err()).contains("not a recording");
         assertThat(run("listen", folder.resolve("none.wav")).err()).contains("can’t be read");
         assertThat(run("listen", sound, "--job", job, "--string", 9).err()).contains("string 9");
     }

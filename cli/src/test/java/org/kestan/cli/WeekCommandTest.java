@@ -89,7 +89,7 @@ public class WeekCommandTest {
         assertThat(plan.get("from").asString()).isEqualTo("2026-11-30T09:00");
         assertThat(plan.get("jobs")).hasSize(2);
         assertThat(plan.get("unplanned")).hasSize(2);
-        assertThat(plan.get("unplanned").toString()).contains("nobody knows when it comes", "its sheet does not tell");
+        assertThat(plan.get("unplanned").toString()).contains("nobody knows when it comes", "the sheet does not show");
         Map<String, LocalDateTime> ends = new HashMap<>();
         LocalDateTime firstOfWheels = null;
         for (JsonNode entry : plan.get("entries")) {

@@ -150,7 +150,7 @@ public class DeviceWindowTest extends WindowTest {
         learn(KeyCode.B);
         waitFor(() -> session().noticeProperty().get().contains("another use"));
         learn(KeyCode.PAUSE);
-        waitFor(() -> session().noticeProperty().get().contains("takes what was read"));
+        waitFor(() -> session().noticeProperty().get().contains("now enters what was read"));
         keys(KeyCode.ALT, KeyCode.DIGIT2);
         keys(KeyCode.PAUSE);
         waitFor(() -> session().noticeProperty().get().contains("No gauge"));
@@ -176,7 +176,7 @@ public class DeviceWindowTest extends WindowTest {
             find("picture-room", PictureRoom.class).open(text);
             return true;
         });
-        waitFor(() -> session().noticeProperty().get().contains("no picture"));
+        waitFor(() -> session().noticeProperty().get().contains("is not a picture"));
         press("picture-sample");
         waitFor(() -> label("picture-step").contains("fret 11"));
         onWindow(() -> {
@@ -197,13 +197,13 @@ public class DeviceWindowTest extends WindowTest {
     @Test
     public void stringsAreHeard() throws IOException {
         keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.L);
-        assertThat(label("sound-source")).contains("Nothing is open");
+        assertThat(label("sound-source")).contains("Nothing is listening");
         Path text = Files.writeString(folder.resolve("text.wav"), "no sound");
         onWindow(() -> {
             find("sound-room", SoundRoom.class).open(text);
             return true;
         });
-        waitFor(() -> label("sound-heard").contains("no recording"));
+        waitFor(() -> label("sound-heard").contains("not a recording"));
         onWindow(() -> {
             session()
                     .edit(job -> job.withStrings(Stream.of("E2", "A2")
@@ -212,8 +212,8 @@ public class DeviceWindowTest extends WindowTest {
             return true;
         });
         press("sound-stand-in");
-        waitFor(() -> label("sound-asks").contains("All strings are heard"));
-        waitFor(() -> label("sound-source").contains("Nothing is open"));
+        waitFor(() -> label("sound-asks").contains("All strings have been heard"));
+        waitFor(() -> label("sound-source").contains("Nothing is listening"));
         assertThat(onWindow(() -> find("sound-table", Node.class).lookupAll(".label").stream()
                         .map(node -> ((Label) node).getText())
                         .filter(shown -> shown.matches("\\+(6\\.[89]|7\\.[0-2]) cents"))
@@ -225,7 +225,7 @@ public class DeviceWindowTest extends WindowTest {
         waitFor(() -> label("sound-heard").contains("Hz"));
         onWindow(() -> window.store().jobFiles().open(samples.get(1)));
         keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.L);
-        waitFor(() -> label("sound-source").contains("Nothing is open"));
+        waitFor(() -> label("sound-source").contains("Nothing is listening"));
         assertThat(label("sound-heard")).isEmpty();
     }
 

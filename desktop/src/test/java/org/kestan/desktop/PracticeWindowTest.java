@@ -330,7 +330,7 @@ public class PracticeWindowTest extends WindowTest {
             assertThat(find("drill-answer", Node.class).isFocused()).isTrue();
             if (i == 0) {
                 keys(KeyCode.ENTER);
-                assertThat(label("drill-verdict")).contains("no answer");
+                assertThat(label("drill-verdict")).contains("does not answer");
             }
             enter("7");
         }

@@ -109,9 +109,9 @@ public class WeekWindowTest extends WindowTest {
         });
         waitFor(() -> !steps().isEmpty() && !steps().get(0).equals(first));
         keys(KeyCode.ALT, KeyCode.DIGIT1);
-        assertThat(label("promise-outlook")).contains("in 8 of 10");
+        assertThat(label("promise-outlook")).contains("8 chances in 10");
         type(EntryField.id(Lines.PROMISED_ON), LocalDate.now().plusDays(60).toString());
-        waitFor(() -> label("promise-outlook").contains("The promise is kept in 10 of 10"));
+        waitFor(() -> label("promise-outlook").contains("keeping the promise: 10 in 10"));
         type(EntryField.id(Lines.PROMISED_ON), LocalDate.now().minusDays(1).toString());
         waitFor(() -> label("promise-outlook").contains("That day is past"));
         keys(KeyCode.ALT, KeyCode.DIGIT7);
