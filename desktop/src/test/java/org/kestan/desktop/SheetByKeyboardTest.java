@@ -157,6 +157,20 @@ public class SheetByKeyboardTest extends WindowTest {
                 .isEqualTo("3.9 mm");
     }
 
+    /** An error is said at its field as far as there is room, and whole in the status line; no other field moves for it. */
+    @Test
+    public void anErrorMovesNoOtherField() {
+        keys(KeyCode.ALT, KeyCode.DIGIT1);
+        Node owner = find("intake-owner", Node.class);
+        double before = onWindow(() -> owner.localToScene(0, 0).getX());
+        type("instrument-scale", "25.4");
+        assertThat(label("instrument-scale-note")).contains("unit is missing");
+        assertThat(label("notice")).contains("unit is missing").contains("3.6 mm");
+        assertThat(onWindow(() -> owner.localToScene(0, 0).getX())).isEqualTo(before);
+        type("instrument-scale", "645 mm");
+        assertThat(label("notice")).doesNotContain("missing");
+    }
+
     @Test
     public void implausibleReadingsAreAskedAboutAndTaken() {
         openSample(0);

@@ -13,6 +13,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kestan.analysis.questions.Question;
 import org.kestan.base.notation.Length;
@@ -80,8 +81,11 @@ public final class EntryField extends VBox implements Explainable {
         input.setAccessibleHelp(entry.hint());
         input.setPrefColumnCount(7);
         note.getStyleClass().add("entry-note");
-        // Always there with a fixed height, so that the note of one field never moves another.
+        // Always there with a fixed height, and never wider than its field, so that the note of one field moves no
+        // other.
         note.setMinWidth(0);
+        note.setPrefWidth(0);
+        note.setMaxWidth(Double.MAX_VALUE);
         LazyTooltip.on(note, note::getText);
         note.setId(input.getId() + "-note");
         if (entry.length().isPresent()) {
@@ -92,6 +96,7 @@ public final class EntryField extends VBox implements Explainable {
             getChildren().addAll(head, input, note);
         } else {
             // A value that is not a length has short notes, which go beside the label.
+            HBox.setHgrow(note, Priority.ALWAYS);
             head.getChildren().add(note);
             getChildren().addAll(head, input);
         }
@@ -265,8 +270,7 @@ public final class EntryField extends VBox implements Explainable {
     private void takeAgain(Measurable reading) {
         Parsed<Job> written = JobEntries.again(session.job(), reading, withUnit(input.getText()), session.standards());
         if (written instanceof Parsed.Bad<Job> bad) {
-            error = session.words().correction(bad);
-            showNote(session.analysis());
+            refuse(bad);
             return;
         }
         error = "";
@@ -294,8 +298,7 @@ public final class EntryField extends VBox implements Explainable {
         }
         Parsed<Job> written = entry.write(session.job(), typed);
         if (written instanceof Parsed.Bad<Job> bad) {
-            error = session.words().correction(bad);
-            showNote(session.analysis());
+            refuse(bad);
             // The next typing replaces it.
             input.selectAll();
             return false;
@@ -308,6 +311,15 @@ public final class EntryField extends VBox implements Explainable {
                 .orElse(job));
         show(session.analysis());
         return true;
+    }
+
+    /** Shows an error at the field, and in the status line, which has room for all of it. */
+    private void refuse(Parsed.Bad<Job> bad) {
+        error = session.words().correction(bad);
+        showNote(session.analysis());
+        if (input.isFocused()) {
+            session.complain(error);
+        }
     }
 
     /** An implausible value is asked about before Enter moves on; a second Enter confirms it. */
