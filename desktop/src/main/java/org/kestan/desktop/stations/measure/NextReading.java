@@ -3,6 +3,7 @@ package org.kestan.desktop.stations.measure;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -66,6 +67,8 @@ final class NextReading extends HBox {
         progress.setId("next-progress");
         takes.getStyleClass().add("next-takes");
         takes.setId("next-takes");
+        // Without takes its room is the hint's.
+        takes.managedProperty().bind(Bindings.isNotEmpty(takes.getChildren()));
         VBox left = new VBox(title, value);
         left.getStyleClass().add("next-left");
         VBox right = new VBox(hint, note);
