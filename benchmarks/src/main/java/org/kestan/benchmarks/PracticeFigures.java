@@ -62,7 +62,7 @@ public final class PracticeFigures {
         }
         Collections.sort(errors);
         System.out.printf(
-                "Practice, version %d: of %d cases the action wanted would be reached in %d; it came within %.1f mm in %d, %d worse%n"
+                "Practice, version %d: of %d cases the target action would be reached in %d; it came within %.1f mm in %d, %d worse%n"
                         + "than before, %d with more drift than 1 mm and than before. Strung up as planned, off by %.2f mm in the%n"
                         + "middle, %.2f to %.2f mm in 95 %%.%n",
                 PracticeCase.VERSION,

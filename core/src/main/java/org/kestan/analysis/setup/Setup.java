@@ -159,7 +159,7 @@ public record Setup(
     }
 
     /**
-     * How far the crown must rise over the fret line on each side for a wanted action with the nut slot left alone:
+     * How far the crown must rise over the fret line on each side for a target action with the nut slot left alone:
      * action change times {@code x_s/x} of the fret (§3.6), mm; negative to lower it.
      */
     public Sides<Double> crownRiseFor(Sides<Double> action) {
@@ -312,11 +312,11 @@ public record Setup(
     }
 
     /**
-     * After a reset to a wanted action: the relief is as given, the strings stay in the nut slots or have the given
+     * After a reset to a target action: the relief is as given, the strings stay in the nut slots or have the given
      * heights over fret 1 (§3.6), the saddle stands out at the center as given and takes up the difference between the
      * sides (§3.10), and the neck is turned for the rest.
      *
-     * @param action wanted action each side, mm
+     * @param action target action each side, mm
      * @param gap relief wanted, mm
      * @param overFirst strings over fret 1 wanted each side, mm; empty where the slot stays
      * @param center wanted rise of the saddle out of the bridge at the center, or of a floating bridge, mm

@@ -18,7 +18,7 @@ import org.kestan.judgment.way.WayKind;
  * @param fit whether it is for this instrument
  * @param reasons why, the weightiest first
  * @param predicted what the instrument will be afterward; empty when the sheet does not say enough or it can't be done
- * @param reaches whether the action wanted is reached
+ * @param reaches whether the target action is reached
  * @param reversible whether it can be undone
  * @param kind how heavy it is
  * @param outOfTolerance the chance that the action ends out of tolerance, 0 to 1; empty when it is not known what comes of it, or

@@ -21,7 +21,7 @@ import org.kestan.judgment.ways.WayCatalog;
  * @param combined the whole of it
  * @param refused why a step of it is not for this instrument; empty when all are
  * @param gates what it does to the gates that can stop
- * @param reaches whether the action wanted is reached
+ * @param reaches whether the target action is reached
  * @param asAimed whether all else that the job aims at is kept
  * @param outOfTolerance the chance that the action ends out of tolerance, 0 to 1; worked out where it is asked for
  * @param affordable whether it costs no more than the instrument is worth

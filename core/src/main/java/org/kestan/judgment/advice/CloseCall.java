@@ -14,7 +14,7 @@ import org.kestan.judgment.way.WayKind;
 /**
  * An answer that a reading, moved within its half-width, could change (§6).
  *
- * @param chance with which the best of the lighter ways misses what is wanted, 0 to 1
+ * @param chance with which the best of the lighter ways misses the target, 0 to 1
  * @param needs the least chance that the heavier of the two answers asks for
  * @param settledBy the reading that would settle it
  * @param otherwise the ways that would be recommended then

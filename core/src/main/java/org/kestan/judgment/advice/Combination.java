@@ -12,7 +12,7 @@ import org.kestan.judgment.way.WayKind;
  *
  * @param steps the ways as taken, in that order; one that has nothing left to do says so
  * @param predicted what the instrument will be afterward; empty when the sheet does not say enough or none can be done
- * @param reaches whether the action wanted is reached
+ * @param reaches whether the target action is reached
  * @param hours hours of work
  * @param cost hours at the shop's rate, and parts
  */

@@ -25,7 +25,7 @@ import org.kestan.job.terms.Lines;
  * The neck angle that a bridge needs, and whether the neck may lie flat. Millimeters.
  *
  * @param build what is to be built
- * @param crown height of the strings' crown over the fret line at the bridge, for the action wanted with a straight neck
+ * @param crown height of the strings' crown over the fret line at the bridge, for the target action with a straight neck
  * @param atLowest with the bridge at its lowest
  * @param touching with the bridge at its lowest and the strings just touching the last fret: the other school
  * @param inMiddle with the bridge in the middle of its range

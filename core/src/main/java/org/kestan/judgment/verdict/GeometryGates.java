@@ -73,7 +73,7 @@ final class GeometryGates {
                 .with(GateNumber.OVER, Quantity.length(over));
     }
 
-    /** Whether the wanted action is playable on this neck with this hand, once its relief is right (§3.22). */
+    /** Whether the target action is playable on this neck with this hand, once its relief is right (§3.22). */
     private Gate withRoom(Gate gate, Sides<Double> wanted) {
         PlayingTouch hand = StringClearance.hand(job);
         Optional<Setup> there = measured.map(setup -> RodAdjustment.set(setup, job, shop))

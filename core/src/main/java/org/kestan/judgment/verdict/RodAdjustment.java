@@ -53,7 +53,7 @@ public record RodAdjustment(
     }
 
     /**
-     * Whether nothing buzzes at the wanted action with the present relief (§3.22); unknown without both outer strings.
+     * Whether nothing buzzes at the target action with the present relief (§3.22); unknown without both outer strings.
      */
     private static boolean playsClean(Setup setup, Targets wanted, Job job, ShopStandards shop) {
         Setup there = setup.afterSaddleRaised(setup.crownRiseFor(wanted.action()));

@@ -30,7 +30,7 @@ import org.kestan.judgment.verdict.Targets;
  * What the ways are judged by: one instrument, its targets, the shop.
  *
  * @param computation what follows from the job
- * @param wanted what is wanted
+ * @param wanted the targets
  * @param taken the ways that are taken together; none for each alone
  */
 public record JudgmentContext(SheetAnalysis sheetAnalysis, Targets wanted, Set<Way> taken) {

@@ -309,7 +309,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
             return side == Side.BASS ? Side.TREBLE : Side.BASS;
         }
 
-        /** The depths under the fretboard, mm, with the center of each label. */
+        /** The depths under the fretboard, mm, centered on {@code x}; that of the cap stands below it, clear of the wood. */
         private void depths(double x) {
             Text head = text("drawing-note", "mm");
             head.setX(x - head.getLayoutBounds().getWidth() / 2);
@@ -323,7 +323,7 @@ final class HeelMapSkin extends SkinBase<HeelMap> {
                 last = y(station.depth());
                 Text depth = text("heel-value", String.format(Locale.ROOT, cap ? "%.1f" : "%.0f", station.depth()));
                 depth.setX(x - depth.getLayoutBounds().getWidth() / 2);
-                depth.setY(last + 4);
+                depth.setY(cap ? last + line : last + 4);
             }
         }
 

@@ -51,7 +51,7 @@ final class SideBySidePane extends ScrollPane {
      * @param head what it is
      * @param ways the ways it takes; none for the instrument as measured
      * @param predicted what the instrument will be; empty when it can't be said
-     * @param reaches whether the action wanted is reached
+     * @param reaches whether the target action is reached
      * @param remarks hours, price, whether it can be undone, and why
      */
     private record Column(
