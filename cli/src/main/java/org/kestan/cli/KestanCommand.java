@@ -83,7 +83,7 @@ public final class KestanCommand implements Runnable {
      *
      * @param out where results go
      * @param err where faults go
-     * @return the exit code: 0 when done, 2 when not
+     * @return the exit code: 0 for success, 2 for a fault
      */
     public static int run(PrintWriter out, PrintWriter err, String... arguments) {
         return new CommandLine(new KestanCommand())

@@ -38,7 +38,7 @@ final class LedgerOption {
     /**
      * Works on the ledger; one that can't be used is reported and left alone.
      *
-     * @param makes whether one that is not there is made
+     * @param makes whether a missing one is created
      */
     int with(boolean makes, ToIntFunction<Ledger> work) {
         if (!makes && !PostgresAddress.isOne(place) && !Files.exists(Path.of(place))) {
@@ -87,7 +87,7 @@ final class LedgerOption {
     /**
      * Restores a backup in the ledger's place, or into another folder, with its pictures and papers.
      *
-     * @param from the copy; the newest whole one where none is named
+     * @param from the copy; the newest intact one if none is named
      * @param to the folder of a drill; the ledger's own where none is named
      */
     int restore(Optional<Path> from, Optional<Path> to) {

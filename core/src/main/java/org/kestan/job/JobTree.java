@@ -96,7 +96,7 @@ public final class JobTree {
     /**
      * The schema of a job (JSON Schema, draft 2020-12).
      *
-     * @param describe what is said of a line, when anything is
+     * @param describe gives the note on a line, if there is one
      */
     public static Tree.Entries schema(Function<Line<?>, Optional<String>> describe) {
         SchemaDraft root = SchemaDraft.root(List.of(KEY), describe)

@@ -13,9 +13,9 @@ import org.kestan.judgment.way.Way;
  *
  * @param work the work, a line for each way
  * @param parts the parts with a price of their own
- * @param otherParts parts at the shop's usual prices; 0 where the job lists parts with prices
- * @param tax what comes on top
- * @param deposit what was paid ahead
+ * @param otherParts parts at the shop's usual prices; 0 if the job lists parts with prices
+ * @param tax what is added to it
+ * @param deposit what was paid in advance
  */
 public record Bill(List<Work> work, List<Part> parts, double otherParts, double tax, double deposit) {
 

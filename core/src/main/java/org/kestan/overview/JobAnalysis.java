@@ -77,7 +77,7 @@ public final class JobAnalysis {
      *
      * @param correction those of the plan as a correction
      * @param plan those of the plan
-     * @param nextGap the fret over which one more gap is worth most; empty when none is
+     * @param nextGap the fret where one more gap would help most; empty if none would
      */
     public record Spread(
             Uncertainty correction, Map<PlanFigure, Uncertainty.Estimate> plan, Optional<NextGap> nextGap) {
@@ -225,7 +225,7 @@ public final class JobAnalysis {
      *
      * @param after the setup they lead to
      * @param cost what they cost
-     * @param today the day it would be done where no day stands on the sheet
+     * @param today the day to assume if the sheet has none
      */
     public HoldingTime holds(Setup after, Collection<Way> by, double cost, LocalDate today) {
         LocalDate day = job().visit().get(Lines.TAKEN_ON).orElse(today);

@@ -162,7 +162,7 @@ public enum Station implements Keyed {
      * The state of a station.
      *
      * @param stage done, under way or waiting
-     * @param why what it waits for, or that it has what it needs
+     * @param why what it waits for, or that nothing is missing
      */
     public record Progress(Stage stage, Finding why) {}
 

@@ -38,7 +38,7 @@ public record Card(Keyed id, List<Row> rows, String note) {
      * @param label what it is
      * @param value the value with its unit; where the unit is not mm, millimeters beside it
      * @param remark a remark beside it, empty for none
-     * @param source which reading its uncertainty comes from mostly, empty where none is given
+     * @param source which reading its uncertainty comes from mostly, empty if none is given
      */
     public record Row(String label, String value, String remark, String source) {}
 

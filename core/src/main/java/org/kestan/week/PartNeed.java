@@ -7,12 +7,12 @@ import org.kestan.base.standards.Standard;
 /**
  * A part that the remaining work of a job needs.
  *
- * @param what its name as the job lists it; empty where nobody listed it and a way takes it
- * @param kind what kind of part a way takes, by the price the shop knows it by; empty where the job lists it
+ * @param what its name as the job lists it; empty if nobody listed it and a way takes it
+ * @param kind what kind of part a way takes, by the price the shop knows it by; empty if the job lists it
  * @param count how many, 1 or more
- * @param step the first step that may take it, by its id; empty where that is not known
+ * @param step the first step that may take it, by its id; empty if unknown
  * @param ordered whether it is ordered
- * @param arrives the day it is to arrive; empty where nobody knows
+ * @param arrives the day it is to arrive; empty if unknown
  */
 public record PartNeed(
         String what,

@@ -12,7 +12,7 @@ import java.util.Optional;
  * @param job the id of the job that takes it
  * @param name of the job, as the list shows it
  * @param need the part
- * @param by the day it has to be there; empty where the job stands still until it is
+ * @param by the day it has to be there; empty if the job stands still until it is
  */
 public record PartOrder(String job, String name, PartNeed need, Optional<LocalDate> by) {
 

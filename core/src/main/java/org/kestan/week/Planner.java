@@ -14,7 +14,7 @@ public interface Planner {
      * @param plans what orders come to
      * @param from where to begin
      * @param effort how long
-     * @param better told of each better one, on the calling thread or another
+     * @param better receives each better one, on the calling thread or another
      */
     WeekOrder improve(WeekPlans plans, WeekOrder from, Effort effort, Consumer<WeekOrder> better);
 

@@ -8,7 +8,7 @@ import org.kestan.base.finding.Keyed;
  *
  * @param job its id
  * @param name as the list shows it
- * @param step the step at which it stands still, by its id; empty where it is the job itself
+ * @param step the step at which it stands still, by its id; empty if it is the job itself
  * @param why why
  * @param needs parts it takes that are not in the drawer
  */

@@ -12,11 +12,11 @@ import java.util.Optional;
  * @param name as the list shows it
  * @param steps in their order
  * @param takenIn when it came in
- * @param promised the day it is promised for; empty where nothing was
+ * @param promised the day it is promised for; empty if nothing was
  * @param firm whether that is firm
  * @param priority said by hand, from -2 for no hurry to 2 for first of all
- * @param notBefore when a wait that runs is over, or the last part is there; empty where it can be gone on with
- * @param blocked why it can't be planned; empty where it can
+ * @param notBefore when a wait that runs is over, or the last part is there; empty if it can be gone on with
+ * @param blocked why it can't be planned; empty if it can
  * @param needs parts it takes that are not in the drawer
  */
 public record WeekJob(

@@ -10,7 +10,7 @@ import org.kestan.base.week.WorkPlace;
  *
  * @param order the order its steps were given their time in
  * @param entries stretches of work and waits, the earliest first
- * @param jobs what comes of each job
+ * @param jobs the result for each job
  * @param lateDays days by which promises are kept late, of all jobs
  * @param cost by the weights of the shop; the less the better
  */
@@ -27,7 +27,7 @@ public record WeekPlan(WeekOrder order, List<Entry> entries, List<JobPlan> jobs,
      *
      * @param job the job
      * @param step the step
-     * @param hands whether hands work; else it waits
+     * @param hands true for hands-on work, false for a wait
      * @param start when it begins
      * @param end when it ends
      * @param person whose hands; empty for a wait
@@ -47,7 +47,7 @@ public record WeekPlan(WeekOrder order, List<Entry> entries, List<JobPlan> jobs,
      *
      * @param job which
      * @param ready when it is ready
-     * @param lateDays days past its promise; 0 where it is kept or there is none
+     * @param lateDays days past its promise; 0 if it is kept or there is none
      * @param pinsMissed steps that could not be begun on the day they are pinned to
      */
     public record JobPlan(WeekJob job, ZonedDateTime ready, int lateDays, List<WeekStep> pinsMissed) {

@@ -138,7 +138,7 @@ public final class WeekPlans {
      * planned.
      *
      * @param job the one more
-     * @return empty where the shop can't do it at all
+     * @return empty if the shop can't do it at all
      */
     public Optional<Another> another(WeekOrder order, WeekJob job, long seed) {
         WeekProblem one = WeekProblem.of(problem.calendar(), List.of(job), Map.of());

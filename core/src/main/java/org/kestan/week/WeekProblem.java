@@ -18,7 +18,7 @@ import org.kestan.base.week.WorkPlace;
  * @param calendar the shop's days
  * @param jobs those that can be planned
  * @param blocked those that can't be
- * @param before the day each step was planned for before, by job and step; changes against it cost
+ * @param before the day each step was planned for before, by job and step; moving a step has a cost
  */
 public record WeekProblem(
         ShopCalendar calendar, List<WeekJob> jobs, List<Unplanned> blocked, Map<String, LocalDate> before) {

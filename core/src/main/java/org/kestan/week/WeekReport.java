@@ -10,7 +10,7 @@ import java.util.Optional;
  *
  * @param plans of the problem it is a plan of
  * @param plan the plan
- * @param jobs what is said of each job, in the order of the plan's
+ * @param jobs the report on each job, in the order of the plan
  * @param firstCome late days if jobs were done as they came in
  * @param bound fewer late days are not possible
  */
@@ -33,8 +33,8 @@ public record WeekReport(WeekPlans plans, WeekPlan plan, List<Outlook> jobs, int
      * @param job the job with its plan
      * @param ready50 when it is ready in half of all cases
      * @param ready80 when it is ready in eight of ten
-     * @param chance that its promise is kept, 0 to 1; empty where there is none
-     * @param helps what would help where it is late, the cheapest first
+     * @param chance that its promise is kept, 0 to 1; empty if there is none
+     * @param helps what would help if it is late, the cheapest first
      */
     public record Outlook(
             WeekPlan.JobPlan job,

@@ -14,7 +14,7 @@ import org.kestan.job.bench.WaitKind;
  * @param hands minutes of work, 0 or more
  * @param waitFor what is waited for afterward; empty for nothing
  * @param waiting minutes of that; 0 for nothing
- * @param pinned the day it has to be begun on; empty where that is open
+ * @param pinned the day it has to be begun on; empty if that is open
  */
 public record WeekStep(
         String id,

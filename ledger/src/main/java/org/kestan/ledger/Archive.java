@@ -56,19 +56,19 @@ public final class Archive {
      * The outcome of a long task.
      *
      * @param done how many jobs were taken
-     * @param met what became of those that were there already
+     * @param met what was done with those that were already there
      * @param stopped whether it was stopped before the end
-     * @param refused what could not be taken, each in a line
+     * @param refused what could not be imported, one line each
      */
     public record Outcome(int done, Met met, boolean stopped, List<String> refused) {}
 
     /**
      * Jobs that were in the ledger already.
      *
-     * @param same there as they are
-     * @param newer put in place of what was there, from which they came
-     * @param older left out: what is there came from them
-     * @param parted changed here and there, each without the other: both are kept
+     * @param same already there, identical
+     * @param newer newer than what was there, and put in its place
+     * @param older older than what is there, and left out
+     * @param parted changed independently on both sides: both are kept
      */
     public record Met(int same, int newer, int older, int parted) {
 

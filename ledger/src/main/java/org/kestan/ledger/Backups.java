@@ -33,7 +33,7 @@ public interface Backups {
      * Makes a backup if the ledger has changed since the newest one, checks it, and removes surplus ones: the oldest
      * first, but never the fullest.
      *
-     * @return the copy, empty when nothing had changed
+     * @return the copy, empty if nothing had changed
      * @throws IOException if it can't be made; the ledger and the older copies are untouched
      */
     Optional<Path> make() throws IOException;
@@ -43,7 +43,7 @@ public interface Backups {
      * checked before anything is moved, and the unusable ledger is kept beside it under another name. On failure
      * everything is as before.
      *
-     * @return where the unusable one went; empty where there was none
+     * @return where the unusable one was moved; empty if there was none
      * @throws IOException if files can't be moved, or the copy is not whole
      */
     Optional<Path> putBack(Path copy) throws IOException;

@@ -13,7 +13,7 @@ import org.kestan.job.Job;
  * How a ledger derives what its list shows about a job.
  *
  * @param shop the standards it goes by
- * @param key tells which standards, and which program, it is: as long as it is the same, the same comes out
+ * @param key identifies the standards and the program; as long as it is the same, so are the results
  */
 public record Derivation(ShopStandards shop, String key) {
 

@@ -10,8 +10,8 @@ import org.kestan.overview.Station;
  * What the list shows about a job.
  *
  * @param id the job's id
- * @param name what the shop calls the instrument, empty when it has no name
- * @param owner whose it is, empty when not said
+ * @param name what the shop calls the instrument, empty if it has no name
+ * @param owner its owner; empty if not stated
  * @param station the station the job is at
  * @param waitsFor what it waits for there
  * @param due the day it is to be looked at again; empty for none

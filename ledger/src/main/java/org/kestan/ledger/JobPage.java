@@ -5,8 +5,8 @@ import java.util.List;
 /**
  * The first of the requested jobs.
  *
- * @param cards what the list shows of them
- * @param found how many there are, those that are not shown included, as far as was to be counted
+ * @param cards their rows in the list
+ * @param found how many there are, including those not shown, up to the number that was to be counted
  */
 public record JobPage(List<JobCard> cards, int found) {
 

@@ -29,7 +29,7 @@ import org.kestan.text.Wording;
  * @param due the day it is to be looked at again; empty for none, or when it was
  * @param lesson what it teaches, as a text; empty for nothing
  * @param search everything that is searched, in small letters
- * @param derivedBy tells by which standards and which program it was derived
+ * @param derivedBy identifies the standards and the program it was derived with
  */
 public record JobProjection(
         String name,

@@ -5,13 +5,13 @@ import java.time.Instant;
 /**
  * A job in a ledger, with everything that moves with it to another ledger.
  *
- * @param id by which it is known in every ledger
+ * @param id its id in every ledger
  * @param revision how often it was saved, 1 or more
  * @param versions which ledgers changed it
  * @param created when it came into the first ledger, by the clock there
  * @param changed when it was saved last, by the clock there
  * @param shelf where it lies
- * @param deleted when it came into the bin; null where it is not there
+ * @param deleted when it was moved to the bin; null if it is not in the bin
  * @param text its job file
  */
 public record JobRecord(

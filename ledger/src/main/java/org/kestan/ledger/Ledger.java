@@ -63,8 +63,8 @@ public interface Ledger extends AutoCloseable {
      * Finds jobs.
      *
      * @param query which, and in which order
-     * @param shown what the list shows is told of so many of them
-     * @param counted so many are counted, at least as many as are shown
+     * @param shown how many of them are returned with what the list shows
+     * @param counted how many are counted at most; at least as many as are shown
      */
     JobPage find(Query query, int shown, int counted);
 
@@ -93,8 +93,8 @@ public interface Ledger extends AutoCloseable {
     /**
      * Returns the jobs that teach something, the last changed first.
      *
-     * @param what tells whether a lesson is one of those asked for
-     * @param most no more are returned
+     * @param what decides whether a lesson is wanted
+     * @param most the most that are returned
      */
     List<JobLesson> teaching(Predicate<Lesson> what, int most);
 

@@ -41,7 +41,7 @@ public final class LedgerJson {
     /**
      * Prints what was restored.
      *
-     * @param aside where what was there before went, empty where nothing was
+     * @param aside where the former content was moved; empty if there was none
      */
     public static String restored(Backups.Copy copy, Optional<Path> aside) {
         Tree.Draft draft = new Tree.Draft()

@@ -32,7 +32,7 @@ public record LedgerMove(int jobs, int pictures, int papers, List<String> differ
     /**
      * Moves a ledger; the original stays unchanged.
      *
-     * @return empty where the other is not empty, and nothing was written
+     * @return empty if the other is not empty, and nothing was written
      * @throws LedgerException if either can't be read or written; what has arrived by then stays
      */
     public static Optional<LedgerMove> of(Ledger from, Ledger to, Progress progress) {

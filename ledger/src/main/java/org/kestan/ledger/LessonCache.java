@@ -22,7 +22,7 @@ public final class LessonCache {
     /**
      * Returns the lessons of a ledger.
      *
-     * @param state tells one state of the ledger from another
+     * @param state identifies a state of the ledger
      * @param read reads them
      */
     public synchronized List<Lesson> lessons(String state, Supplier<List<Lesson>> read) {

@@ -10,15 +10,15 @@ public sealed interface OpenResult {
     /**
      * It is open.
      *
-     * @param doubt what is to be said of it, empty mostly
+     * @param doubt a doubt to report; usually empty
      */
     record Opened(Ledger ledger, Optional<Finding> doubt) implements OpenResult {}
 
     /**
      * It can't be used, and nothing was written to it.
      *
-     * @param why what keeps it from being used
-     * @param copies backups that were looked at and are whole, the newest first; none where the ledger itself is not at
+     * @param why why it can't be used
+     * @param copies backups that were checked and are intact, the newest first; none if the ledger itself is not at
      *     fault
      */
     record Refused(Finding why, List<Backups.Copy> copies) implements OpenResult {

@@ -33,7 +33,7 @@ public record WaitingSaves(Path folder) {
     /**
      * Stores a job until the server is back, replacing what was stored of it before.
      *
-     * @param base the job as it was last read or saved; empty where it is in no ledger yet
+     * @param base the job as it was last read or saved; empty if it is in no ledger yet
      * @throws IOException if it can't be written
      */
     public void keep(String id, Optional<Job> base, Job mine) throws IOException {

@@ -127,7 +127,7 @@ public final class Soak {
     /**
      * Repeats an attack.
      *
-     * @throws Exception what it brought down
+     * @throws Exception whatever made it fail
      */
     static Target.Outcome again(Path folder, OddWindow window, String name, long seed) throws Exception {
         List<Target> all = new ArrayList<>(new Inputs(folder).targets());

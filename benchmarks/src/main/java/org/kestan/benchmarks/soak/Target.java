@@ -9,8 +9,8 @@ import java.util.function.Supplier;
 /**
  * A target of attacks.
  *
- * @param name what the table calls it
- * @param attack one attack
+ * @param name its name in the table
+ * @param attack a single attack
  */
 record Target(String name, Attack attack) {
 
@@ -25,7 +25,7 @@ record Target(String name, Attack attack) {
     interface Attack {
 
         /**
-         * @throws Exception what should not have been thrown, or what was lost
+         * @throws Exception whatever should not have been thrown, or a loss
          */
         Outcome once(Random random) throws Exception;
     }

@@ -16,10 +16,10 @@ import org.kestan.base.sheet.Sides;
  *
  * @param trajectory the instrument as measured
  * @param afterRelief the setup once the relief is right, all else as measured (§3.5)
- * @param planned the setup wanted, the neck turned for it (§3.6, §3.7)
+ * @param planned the target setup, with the neck turned for it (§3.6, §3.7)
  * @param sink how far the body is taken to fold up under string load
- * @param heel the heel cut; empty when the heel height was not read
- * @param extension the extension afterward; empty when its length or fall-away was not read
+ * @param heel the heel cut; empty if the heel height was not read
+ * @param extension the extension afterward; empty if its length or fall-away was not read
  * @param assumed every path for which a default stood in, those of the trajectory first
  */
 public record Correction(

@@ -129,7 +129,7 @@ public final class CorrectionSolver {
      * @param angle θ, positive = set back
      * @param drop what the crown comes down relative to the fret line and what it is raised from the top, mm, for the rule of
      *     thumb
-     * @return empty when the heel's height was not read
+     * @return empty if the heel's height was not read
      */
     public static Optional<HeelCut> heel(Job job, Basis basis, Angle angle, double drop) {
         OptionalDouble height = job.millimeters(Reading.HEEL_HEIGHT);
@@ -163,7 +163,7 @@ public final class CorrectionSolver {
      *
      * @param now the setup as measured
      * @param planned the setup afterward
-     * @return empty when its length or its fall-away was not read
+     * @return empty if its length or its fall-away was not read
      */
     public static Optional<Extension> extension(Job job, Setup now, Setup planned, ShopStandards standards) {
         OptionalDouble length = job.millimeters(Reading.EXTENSION_LENGTH);

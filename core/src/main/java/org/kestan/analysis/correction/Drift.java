@@ -36,7 +36,7 @@ public final class Drift {
     /**
      * How far the heel moves in as a whole, {@code ψ·w_top/2}, which shortens the string by as much (§3.9).
      *
-     * @return mm; nothing where drift or heel width were not read
+     * @return mm; nothing if drift or heel width were not read
      */
     public static double movesIn(Job job, Basis basis) {
         double offset = Math.abs(job.millimeters(Reading.SIDE_DRIFT).orElse(0));

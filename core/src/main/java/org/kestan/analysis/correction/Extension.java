@@ -7,8 +7,8 @@ package org.kestan.analysis.correction;
  * @param fallAwayBefore f, how far the last fret lies below the fret line now
  * @param turned what it falls away by the rotation, {@code f + ℓ·tan θ}
  * @param byRelief what the change of relief adds, {@code ℓ·Δq'(x_J)}
- * @param wanted the fall-away wanted
- * @param allowance how much less than wanted it may fall away before wood has to go
+ * @param wanted the target fall-away
+ * @param allowance how much less than the target it may fall away before wood has to come off
  */
 public record Extension(
         double length, double fallAwayBefore, double turned, double byRelief, double wanted, double allowance) {

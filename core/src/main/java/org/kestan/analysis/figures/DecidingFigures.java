@@ -46,7 +46,7 @@ public final class DecidingFigures {
      * The plan, as far as these figures are concerned.
      *
      * @param setup the setup planned, empty for none
-     * @param heel the heel cut planned; empty when the neck stays, or the heel was not read
+     * @param heel the heel cut planned; empty if the neck stays, or the heel was not read
      * @param heldBack whether nothing is planned because a reading is questioned
      */
     public record Planned(Optional<Setup> setup, Optional<HeelCut> heel, boolean heldBack) {

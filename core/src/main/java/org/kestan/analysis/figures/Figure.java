@@ -40,9 +40,9 @@ public record Figure(Kind kind, Standing now, Standing planned) {
     /**
      * Quantities with their state.
      *
-     * @param quantities lengths or an angle; bass then treble where there is one a side; none when unknown
-     * @param state how they stand
-     * @param reason why; empty when there is nothing to add
+     * @param quantities lengths or an angle; bass then treble where there is one a side; none if unknown
+     * @param state their state
+     * @param reason why; empty if there is nothing to add
      */
     public record Standing(List<Quantity> quantities, State state, Optional<Finding> reason) {
 

@@ -21,7 +21,7 @@ import org.kestan.job.visits.Visit;
  *
  * @param share of the shift that comes true
  * @param standard its standard uncertainty
- * @param seen what two readings of this neck say alone; empty while it was not read twice
+ * @param seen what two readings of this neck say alone; empty as long as it was not read twice
  */
 public record RodEffect(double share, double standard, Optional<Double> seen) {
 

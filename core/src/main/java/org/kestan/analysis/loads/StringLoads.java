@@ -28,7 +28,7 @@ import org.kestan.job.terms.Lines;
  *
  * @param strings those whose gauge and note are known, from the bass side
  * @param unknown how many strings of the set lack a gauge or a note
- * @param ends what they do past their ends and under the finger
+ * @param ends how they stretch past their ends and under the finger
  * @param offsets how much higher inner strings stand than between the outer two, by their numbers
  */
 public record StringLoads(

@@ -20,7 +20,7 @@ import org.kestan.job.Job;
  * An instrument after some work.
  *
  * @param setup its setup then
- * @param strings the strings at the pitch they were measured at; empty when they are not known
+ * @param strings the strings at the pitch they were measured at; empty if unknown
  */
 public record StrungSetup(Setup setup, Optional<StringLoads> strings) {
 
@@ -29,7 +29,7 @@ public record StrungSetup(Setup setup, Optional<StringLoads> strings) {
     /**
      * A setup with the strings it will then have, which may be another set.
      *
-     * @param loads of the set on the sheet; empty when it is not known
+     * @param loads of the set on the sheet; empty if unknown
      */
     public static StrungSetup of(Setup setup, Job job, ShopStandards shop, Optional<StringLoads> loads) {
         return new StrungSetup(

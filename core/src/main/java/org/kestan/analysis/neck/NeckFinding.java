@@ -42,17 +42,17 @@ public enum NeckFinding implements Finding.Kind {
     /**
      * The least deviation for a shape to be named, mm.
      *
-     * @param even a curve that lies nearer to its line is straight
-     * @param twist sides that differ by more are twisted
-     * @param fallsAway an extension that falls by more falls away
-     * @param rises an extension that rises by more rises
+     * @param even a curve closer to its line than this counts as straight
+     * @param twist sides that differ by more than this count as twisted
+     * @param fallsAway an extension that falls by more than this counts as falling away
+     * @param rises an extension that rises by more than this counts as rising
      */
     public record Limits(double even, double twist, double fallsAway, double rises) {}
 
     /**
      * Names the shape of a neck.
      *
-     * @param fallAway how far the last fret lies below the fret line, mm; 0 when it was not read
+     * @param fallAway how far the last fret lies below the fret line, mm; 0 if it was not read
      */
     public static List<Finding> of(NeckProfile profile, double fallAway, Limits limits) {
         List<Finding> said = new ArrayList<>();

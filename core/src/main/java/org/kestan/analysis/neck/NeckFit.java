@@ -16,7 +16,7 @@ import org.kestan.base.geometry.NeckCurve;
  * read, at most three.
  *
  * @param curve the curve, mm
- * @param gaps what it was laid through
+ * @param gaps the gaps it was fitted to
  * @param terms how many terms they carry, 0 to 3
  * @param covariance of the coefficients bow, lean, waist by the tools' resolution, mm²; nothing for a term not carried
  */
@@ -51,7 +51,7 @@ public record NeckFit(NeckCurve curve, List<Gap> gaps, int terms, double[][] cov
     /**
      * Fits the curve.
      *
-     * @param gaps what was read; none gives the straight neck
+     * @param gaps the readings; none gives a straight neck
      * @param straight the neck without relief: where it begins and ends, and how it falls past the joint
      */
     public static NeckFit of(List<Gap> gaps, NeckCurve straight) {

@@ -12,7 +12,7 @@ import org.kestan.job.visits.Visit;
  *
  * @param gapPerTurn what one turn tighter changes the gap by, mm; negative where it takes relief out
  * @param standard its standard uncertainty, mm; 0 for two readings, which leave none over
- * @param play turns that do nothing after a change of direction; 0 where none was made
+ * @param play turns that do nothing after a change of direction; 0 if none was made
  * @param tightened whether the last turn was tighter
  * @param atEnd whether the last turn tighter did nothing like the ones before: the rod is at its end
  */

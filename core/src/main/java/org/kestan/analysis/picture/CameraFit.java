@@ -91,7 +91,7 @@ public final class CameraFit {
      * @param marks with at least two frets, or a length that is known
      * @param deviations how far each fret may lie off its mark, pixels, in their order
      * @param knownDeviation how far the ends of known lengths may lie off their marks, pixels
-     * @throws IllegalArgumentException if there is nothing to tell the scale by
+     * @throws IllegalArgumentException if nothing gives the scale
      */
     public static CameraFit of(Frame frame, PictureMarks marks, List<Double> deviations, double knownDeviation) {
         boolean frets = marks.frets().size() > 1 && marks.scale().isPresent();

@@ -7,11 +7,11 @@ import org.kestan.base.sheet.Measurable;
 /**
  * The rough marks somebody set in a picture.
  *
- * @param scale scale length, mm; empty where no frets are marked
+ * @param scale scale length, mm; empty if no frets are marked
  * @param frets crowns of frets
  * @param known lengths that are known, in the plane of the frets' ends
- * @param distance from the camera to that plane, mm; empty where nobody knows
- * @param inset how far behind that plane the string lies, mm; empty where nobody knows
+ * @param distance from the camera to that plane, mm; empty if unknown
+ * @param inset how far behind that plane the string lies, mm; empty if unknown
  * @param gaps what is to be measured
  */
 public record PictureMarks(

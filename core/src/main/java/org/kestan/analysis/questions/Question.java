@@ -25,7 +25,7 @@ import org.kestan.job.terms.Lines;
  * A line that looks implausible: accepted as it is, and questioned.
  *
  * @param line the line it is about
- * @param asked what is asked, one thing after another
+ * @param asked the questions, in the order they are asked
  */
 public record Question(Line<?> line, List<Finding> asked) {
 

@@ -16,8 +16,8 @@ import org.kestan.job.visits.Visit;
  * @param pinDistance saddle crown to where the string enters the bridge
  * @param pinDistanceAssumed whether the shop's default is used for it
  * @param ramp depth of the string ramp at the pin hole
- * @param tailpieceHeight top to the string at the tailpiece; empty when not read
- * @param tailpieceDistance bridge to tailpiece along the top; empty when not read
+ * @param tailpieceHeight top to the string at the tailpiece; empty if not read
+ * @param tailpieceDistance bridge to tailpiece along the top; empty if not read
  */
 @RecordBuilder
 public record Anchorage(

@@ -33,7 +33,8 @@ import org.kestan.job.visits.Visit;
  * @param anchorage where the strings go behind the saddle
  * @param rotation how far the neck has been turned against the measured one, positive = set back
  * @param stepsDown how many half steps the strings have been tuned down against the measured ones
- * @param otherStrings the set that was put on in place of the measured one, from the bass side; empty while that is on
+ * @param otherStrings the set that was put on in place of the measured one, from the bass side; empty as long as that
+ *     is on
  */
 @RecordBuilder
 public record Setup(
@@ -318,10 +319,10 @@ public record Setup(
      *
      * @param action target action each side, mm
      * @param gap relief wanted, mm
-     * @param overFirst strings over fret 1 wanted each side, mm; empty where the slot stays
+     * @param overFirst strings over fret 1 wanted each side, mm; empty if the slot stays
      * @param center wanted rise of the saddle out of the bridge at the center, or of a floating bridge, mm
      * @param thickening wanted rise of the bridge's top, mm
-     * @return empty when no neck angle brings the strings there
+     * @return empty if no neck angle brings the strings there
      */
     public Optional<Setup> afterReset(
             Sides<Double> action, double gap, Sides<OptionalDouble> overFirst, double center, double thickening) {

@@ -55,7 +55,7 @@ final class Reconciliation {
      * The weight of the strings, 0 to 1.
      *
      * @param apart what follows by the strings alone
-     * @return empty where only one of the two was read, no action is aimed at, or the readings contradict each other
+     * @return empty if only one of the two was read, no action is aimed at, or the readings contradict each other
      */
     static OptionalDouble weightStrings(SheetInputs inputs, SheetAnalysis apart) {
         Optional<Trajectory> known = apart.trajectory();

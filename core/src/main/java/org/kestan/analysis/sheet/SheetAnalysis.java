@@ -26,9 +26,9 @@ import org.kestan.job.Job;
  * What follows from a job before anything is judged.
  *
  * @param inputs what it is worked out from
- * @param trajectory the instrument as measured; empty when a reading it needs is missing or can't be
- * @param measured its setup as measured; empty when there is no trajectory
- * @param correction what has to change; empty when there is no trajectory or no action is aimed at
+ * @param trajectory the instrument as measured; empty if a reading it needs is missing or can't be
+ * @param measured its setup as measured; empty if there is no trajectory
+ * @param correction what has to change; empty if there is no trajectory or no action is aimed at
  * @param faults what keeps the trajectory or the correction from being worked out, each at its place
  */
 public record SheetAnalysis(

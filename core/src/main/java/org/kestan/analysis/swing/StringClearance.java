@@ -34,7 +34,7 @@ public record StringClearance(Swing swing, Leveling leveling, Swing levelled) {
      * @param as the job and what follows from it
      * @param setup the setup
      * @param fall how much its frets go down for each mm past the joint
-     * @return empty while no string's gauge and note are known
+     * @return empty as long as no string's gauge and note are known
      */
     public static Optional<StringClearance> of(SheetAnalysis as, Setup setup, double fall, PlayingTouch hand) {
         ShopStandards shop = as.standards();
@@ -68,7 +68,7 @@ public record StringClearance(Swing swing, Leveling leveling, Swing levelled) {
      *
      * @param string number of the string, counted from the treble side
      * @param pressed where it is pressed, 0 for open
-     * @return N; empty where the string is not known, or touches a fret at rest
+     * @return N; empty if the string is not known, or touches a fret at rest
      */
     public static OptionalDouble force(SheetAnalysis as, int string, int pressed) {
         Pluck one = Pluck.of(hand(as.job()), as.standards()).with(1);

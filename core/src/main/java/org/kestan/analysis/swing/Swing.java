@@ -17,7 +17,7 @@ import org.kestan.base.strings.LoadedString;
  *
  * @param crowns the frets
  * @param strings those whose gauge and note are known, from the bass side
- * @param lowestClean the lowest action that plays clean on each side; empty where the outer string is not known
+ * @param lowestClean the lowest action that plays clean on each side; empty if the outer string is not known
  */
 public record Swing(FretCrowns crowns, List<StringOverFrets> strings, Sides<Optional<LowestClean>> lowestClean) {
 

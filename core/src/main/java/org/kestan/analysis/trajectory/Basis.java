@@ -22,7 +22,7 @@ import org.kestan.base.sheet.Sides;
  * @param profile the neck as it was read (§3.2)
  * @param reliefPlace where the relief is read, strictly between the held frets
  * @param reliefReadAt the fret at which it is read
- * @param reliefGap relief gap there: as read, or as the fitted neck shows it; 0 when nothing was read
+ * @param reliefGap relief gap there: as read, or as the fitted neck shows it; 0 if nothing was read
  * @param nut string over fret 1, each side
  * @param action string over the action fret, each side
  * @param jointToSaddle D
@@ -32,10 +32,11 @@ import org.kestan.base.sheet.Sides;
  * @param supportHeight soundboard to saddle crown, mean of the sides
  * @param straightedge how the straightedge reads against the fret line under the outer strings
  * @param board the fretboard's radius and the strings' spread
- * @param projectionStrung fret line under the outer strings over the soundboard at the saddle, at pitch; empty when not read
- * @param projectionSlack the same with the strings slack; empty when not read
- * @param reliefSlack relief gap with the strings slack, held and read as the other; empty when not read
- * @param reconciled the one estimate from strings and straightedge; empty where only one of the two counts
+ * @param projectionStrung fret line under the outer strings over the soundboard at the saddle, at pitch; empty if not
+ *     read
+ * @param projectionSlack the same with the strings slack; empty if not read
+ * @param reliefSlack relief gap with the strings slack, held and read as the other; empty if not read
+ * @param reconciled the one estimate from strings and straightedge; empty if only one of the two counts
  * @param reliefStays whether there is no rod that could set another relief
  * @param reliefEffect share of the saddle shift of a changed relief (§3.5) that comes true: 1, but where the uncertainty of
  *     the neck's shape is asked for

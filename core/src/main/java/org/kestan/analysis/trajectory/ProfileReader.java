@@ -132,7 +132,7 @@ final class ProfileReader {
      * them.
      *
      * @param nut over fret 1, each side, mm
-     * @param action over the action's fret, each side, mm; empty where it was not read
+     * @param action over the action's fret, each side, mm; empty if it was not read
      */
     NeckProfile profile(Sides<Double> nut, Sides<OptionalDouble> action) {
         if (gapsAreRead() && held != profileHeld && !possible(profileHeld, Lines.PROFILE_HELD)) {

@@ -23,7 +23,7 @@ public final class LowestCleanSpread {
      * Works it out.
      *
      * @param hand whose
-     * @return half-width at about 95 % on each side, mm; empty where the outer string is not known
+     * @return half-width at about 95 % on each side, mm; empty if the outer string is not known
      */
     public static Sides<OptionalDouble> of(SheetAnalysis sheet, PlayingTouch hand) {
         Map<Side, Double> variance = new EnumMap<>(Side.class);

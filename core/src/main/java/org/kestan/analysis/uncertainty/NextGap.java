@@ -39,7 +39,7 @@ public record NextGap(int fret, double now, double then) {
      * names the fret whose gap tells the most about it beyond the existing readings, by linear Bayesian estimation
      * (Rasmussen and Williams, <i>Gaussian Processes</i>, 2.1).
      *
-     * @return empty when no gap would narrow it
+     * @return empty if no gap would narrow it
      */
     public static Optional<NextGap> of(SheetAnalysis sheet) {
         Optional<Basis> basis = sheet.trajectory().map(Trajectory::basis).filter(Basis::actionIsRead);

@@ -24,7 +24,7 @@ public record Uncertainty(Map<DerivedFigure, Estimate> estimates) {
      * How well a figure is known.
      *
      * @param expanded U = k·u_c, in mm or radians: about 95 %
-     * @param dominating the reading that contributes most, or would if it were taken; empty when none does
+     * @param dominating the reading that contributes most, or would if it were taken; empty if none does
      * @param assumed whether a default is used for that reading
      * @param share its share of the variance, 0 to 1
      */
@@ -48,7 +48,7 @@ public record Uncertainty(Map<DerivedFigure, Estimate> estimates) {
     /**
      * Works out the uncertainties of a correction obtained in another way.
      *
-     * @param work the correction of what follows from a sheet; empty where there is none
+     * @param work the correction of what follows from a sheet; empty if there is none
      */
     public static Uncertainty of(SheetAnalysis sheet, Function<SheetAnalysis, Optional<Correction>> work) {
         return new Uncertainty(of(sheet, DerivedFigure.class, work.andThen(Uncertainty::figures)));

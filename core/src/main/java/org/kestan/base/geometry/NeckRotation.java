@@ -27,7 +27,7 @@ public record NeckRotation(double jointToSaddle, double fretsOverTop) {
      * @param saddleHeight hs, crown above the fret line now, mm
      * @param wantedHeight hs*, crown above the fret line afterward, mm
      * @param crownRise Δz, how much the crown itself is raised from the top, mm
-     * @return θ, positive = set back; empty when no rotation brings the crown there
+     * @return θ, positive = set back; empty if no rotation brings the crown there
      */
     public Optional<Angle> angleFor(double saddleHeight, double wantedHeight, double crownRise) {
         double rise = saddleHeight + fretsOverTop + crownRise;

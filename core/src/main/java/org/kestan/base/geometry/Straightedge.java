@@ -4,7 +4,7 @@ package org.kestan.base.geometry;
  * How a straightedge along the frets reads at the bridge, compared with the fret line under the outer strings at the
  * saddle (§3.4). Millimeters.
  *
- * @param middleOverEdge c, how much higher it reads than under the outer strings; 0 where it lies under one of them
+ * @param middleOverEdge c, how much higher it reads than under the outer strings; 0 if it lies under one of them
  * @param bridgeFront b, from where the caliper stands to the saddle; less than D
  * @param jointToSaddle D, joint to saddle along the top
  * @param fretsOverTop o, frets over the top at the joint

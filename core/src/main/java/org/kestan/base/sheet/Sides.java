@@ -6,7 +6,7 @@ import java.util.function.Function;
 /**
  * A value for each side of the instrument.
  *
- * @param <T> what there is of each side
+ * @param <T> the type of value for each side
  */
 public record Sides<T>(T bass, T treble) {
 

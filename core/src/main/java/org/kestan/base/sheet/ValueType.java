@@ -29,9 +29,9 @@ import org.kestan.base.notation.TypedAngle;
  * The type of value a line of the sheet holds: how it is read from what a person or a file wrote, and written back.
  *
  * @param <T> the value
- * @param form how it stands in a structured file
+ * @param form how it is written in a structured file
  * @param range the numbers there may be, for a number
- * @param choices what there is to choose from; none when it is typed freely
+ * @param choices the choices; none for free text
  * @param parts what each row of a list is made of; none for a single value
  * @param reader reads the value from its text
  * @param writer writes it as the reader reads it
@@ -47,7 +47,7 @@ public record ValueType<T>(
     /**
      * The range of numbers.
      *
-     * @param whole whether only whole ones
+     * @param whole whether only whole numbers are allowed
      * @param least the least; empty for any
      * @param greatest the greatest; empty for any
      */

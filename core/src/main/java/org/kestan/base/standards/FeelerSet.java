@@ -40,7 +40,7 @@ public record FeelerSet(List<Length> all) {
     /**
      * A stack of leaves.
      *
-     * @param leaves which, thickest first; none for nothing to stack
+     * @param leaves the leaves, thickest first; none if there is nothing to stack
      * @param error how much thicker the stack is than what was asked for, mm
      */
     public record Stack(List<Length> leaves, double error) {

@@ -4,7 +4,7 @@ package org.kestan.base.standards;
  * What a shop prints on its papers for owners, in its own words.
  *
  * @param name the shop's name
- * @param address where it is, a line each
+ * @param address its address, one line each
  * @param terms what an estimate is under
  * @param validDays for how many days an estimate holds, 0 or more
  * @param tax what comes on top of the prices

@@ -4,7 +4,7 @@ package org.kestan.base.standards;
  * The tax on top of a shop's prices.
  *
  * @param percent percent, 0 or more; 0 for none
- * @param name what it is called on the shop's papers; empty for just "tax"
+ * @param name its name on the shop's papers; empty for just "tax"
  * @param number the shop's tax number; empty to state none
  * @param partsOnly whether it is on parts only, not on work
  */

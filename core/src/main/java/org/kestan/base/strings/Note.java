@@ -34,7 +34,7 @@ public final class Note {
      *
      * @param name the lower note, as {@link #frequency} takes it
      * @param halfSteps how far above, 0 for the note itself
-     * @return for instance {@code G4} three half steps above {@code E4}; empty when the text names no note
+     * @return for instance {@code G4} three half steps above {@code E4}; empty if the text names no note
      */
     public static Optional<String> above(String name, int halfSteps) {
         OptionalInt from = fromA4(name);

@@ -7,8 +7,8 @@ import org.kestan.base.sheet.Side;
  * A part that was taken off and bagged.
  *
  * @param part what it is
- * @param side which side it belongs to, empty where it has none
- * @param place where the bag lies, empty where nobody said
+ * @param side which side it belongs to, empty if it has none
+ * @param place where the bag is kept; empty if not recorded
  * @param back whether the part is on the instrument again
  */
 public record Bag(String part, Optional<Side> side, String place, boolean back) {}

@@ -8,7 +8,7 @@ import org.kestan.base.finding.Keyed;
  * adds another line.
  *
  * @param at when
- * @param who who, empty where nobody said
+ * @param who who; empty if not recorded
  * @param what what happened
  * @param step the step it happened at, empty for none
  * @param text what was written or read, empty for nothing

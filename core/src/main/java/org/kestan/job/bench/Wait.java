@@ -11,7 +11,7 @@ import java.util.Optional;
  * @param kind what is waited for
  * @param minutes how long, above zero
  * @param step the step it belongs to, empty for none
- * @param ended when someone said it was over; empty while nobody has
+ * @param ended when someone marked it as over; empty until then
  */
 public record Wait(Instant from, WaitKind kind, int minutes, String step, Optional<Instant> ended) {
 

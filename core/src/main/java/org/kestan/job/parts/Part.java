@@ -8,10 +8,10 @@ import java.util.Optional;
  *
  * @param what what it is, by its generic name
  * @param need how many, 1 or more
- * @param price of one, in the shop's currency, 0 or more; empty where it is in the price of the work
+ * @param price of one, in the shop's currency, 0 or more; empty if it is in the price of the work
  * @param ordered whether it is ordered
- * @param orderedOn the day it was ordered, empty where nobody said
- * @param arrives the day it is to arrive, empty where nobody knows
+ * @param orderedOn the day it was ordered, empty if not recorded
+ * @param arrives the day it is to arrive, empty if unknown
  * @param there whether it is in the drawer
  */
 public record Part(

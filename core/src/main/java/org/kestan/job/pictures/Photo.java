@@ -6,7 +6,7 @@ import org.kestan.job.tree.UnknownKeys;
  * A picture kept with the job.
  *
  * @param file name of the copy in the shop's folder of pictures
- * @param caption what it shows, empty for nothing said
+ * @param caption what it shows, empty for none
  * @param foreign what other programs keep with it
  */
 public record Photo(String file, String caption, UnknownKeys foreign) {

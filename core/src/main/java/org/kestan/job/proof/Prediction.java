@@ -15,7 +15,7 @@ import org.kestan.job.tree.Tree;
  * @param madeOn the day it was made
  * @param ways the ways it was made by, by their keys
  * @param predicted what each reading should come to
- * @param sink how far the body was taken to fold, mm; empty where nothing was said of it
+ * @param sink how far the body was taken to fold, mm; empty if nothing was said of it
  * @param standards the shop's standards of that day
  */
 public record Prediction(
@@ -35,7 +35,7 @@ public record Prediction(
      * The predicted value of a reading.
      *
      * @param value mm, as it will be read
-     * @param within half-width in which it was predicted to lie, about 95 %, mm; 0 where nobody knew
+     * @param within half-width in which it was predicted to lie, about 95 %, mm; 0 if unknown
      */
     public record Predicted(double value, double within) {}
 }

@@ -22,7 +22,7 @@ public abstract class ListSection<T> extends Section<List<T>> {
     private final String path;
 
     /**
-     * @param path where the list stands, keys joined by dots
+     * @param path where the list is, keys joined by dots
      */
     protected ListSection(String path) {
         super(path, List.of());
@@ -57,8 +57,8 @@ public abstract class ListSection<T> extends Section<List<T>> {
     /**
      * Merges two lists that started from the same one: if both only added entries, all are kept, theirs first.
      *
-     * @param collide tells whether only one of two new entries can hold
-     * @return empty where both changed the same
+     * @param collide decides whether two new entries exclude each other
+     * @return empty if both changed the same
      */
     public static <E> Optional<List<E>> mergedEntries(
             List<E> base, List<E> mine, List<E> theirs, BiPredicate<E, E> collide) {

@@ -39,7 +39,7 @@ public final class SchemaDraft {
     /**
      * The root of a job.
      *
-     * @param describe what is said of a line, when anything is
+     * @param describe gives the note on a line, if there is one
      */
     public static SchemaDraft root(List<String> required, Function<Line<?>, Optional<String>> describe) {
         return new SchemaDraft(required, describe);

@@ -19,8 +19,8 @@ public abstract class Section<T> implements Keyed {
     private final T blank;
 
     /**
-     * @param name tells it from the other sections
-     * @param blank its value while nothing is said
+     * @param name identifies it among the sections
+     * @param blank its value when nothing has been entered
      */
     protected Section(String name, T blank) {
         this.name = name;
@@ -56,7 +56,7 @@ public abstract class Section<T> implements Keyed {
      * Merges two values that started from the same one.
      *
      * @param base what both grew out of
-     * @return the value with the changes of both; empty where both changed the same
+     * @return the value with the changes of both; empty if both changed the same
      */
     public Optional<T> merged(T base, T mine, T theirs) {
         return either(base, mine, theirs);

@@ -6,8 +6,9 @@ import java.util.OptionalDouble;
  * The source of a value on the sheet that nobody typed; kept with it for as long as it is unchanged.
  *
  * @param made how it was made
- * @param from what it was made from: a picture's name, a port's; empty where there is nothing to name
- * @param halfWidth how far it may be wrong in nineteen cases of twenty, in mm, or cents where the value is in cents; empty where nobody knows
+ * @param from its source: the name of a picture or a port; empty if there is nothing to name
+ * @param halfWidth how far it may be wrong in nineteen cases of twenty, in mm, or cents where the value is in cents;
+ *     empty if unknown
  */
 public record Provenance(Made made, String from, OptionalDouble halfWidth) {
 

@@ -10,11 +10,11 @@ import org.kestan.job.tree.UnknownKeys;
 /**
  * One string of the set.
  *
- * @param gauge its diameter as it is sold; empty when not said
+ * @param gauge its diameter as it is sold; empty if not stated
  * @param wound whether it is wound
- * @param pitch the note it is tuned to, such as E2; empty when not said
- * @param material what it is made of; empty when not said
- * @param course the number of its course, counted from the treble as players do; empty when not said
+ * @param pitch the note it is tuned to, such as E2; empty if not stated
+ * @param material what it is made of; empty if not stated
+ * @param course the number of its course, counted from the treble as players do; empty if not stated
  * @param foreign what other programs keep with it
  */
 @RecordBuilder

@@ -6,7 +6,7 @@ import org.kestan.job.tree.UnknownKeys;
  * Something looked at in the inspection of the structure.
  *
  * @param what what was looked for
- * @param severity how bad it is; {@link Severity#SOUND} says it was looked at and found sound
+ * @param severity how bad it is; {@link Severity#SOUND} means it was inspected and found sound
  * @param note where and how, empty for nothing to add
  * @param foreign what other programs keep with it
  */

@@ -32,12 +32,12 @@ import org.kestan.job.tree.UnknownKeys;
 /**
  * One measuring sheet: as received, after the relief was set, at a dry fit, strung up, or on a later visit.
  *
- * @param values what was read and said, under its lines
+ * @param values the values entered, by their lines
  * @param takes where a reading was taken several times, all of them in order; the reading is then their median
  * @param tools tools other than the usual one
  * @param sources where values come from that nobody typed, by the key of their line
  * @param provisional readings taken in the wrong order, to be taken again
- * @param observations what was looked at in the inspection; none when nothing was
+ * @param observations the findings of the inspection; none if there was no inspection
  * @param foreign what other programs keep with it
  */
 @RecordBuilder

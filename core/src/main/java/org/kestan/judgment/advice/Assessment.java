@@ -17,11 +17,11 @@ import org.kestan.judgment.way.WayKind;
  * @param way which
  * @param fit whether it is for this instrument
  * @param reasons why, the weightiest first
- * @param predicted what the instrument will be afterward; empty when the sheet does not say enough or it can't be done
+ * @param predicted the instrument afterward; empty if the sheet is not complete enough or the way can't be taken
  * @param reaches whether the target action is reached
  * @param reversible whether it can be undone
  * @param kind how heavy it is
- * @param outOfTolerance the chance that the action ends out of tolerance, 0 to 1; empty when it is not known what comes of it, or
+ * @param outOfTolerance the chance that the action ends out of tolerance, 0 to 1; empty if the outcome is unknown, or
  *     for a step of several
  * @param price what it costs
  * @param spent what it takes of the instrument's reserves

@@ -17,9 +17,9 @@ import org.kestan.judgment.ways.WayCatalog;
 /**
  * A sequence of ways that was tried, and its result.
  *
- * @param main the ways beside relief and nut that make it what it is; none where those alone are tried
- * @param combined the whole of it
- * @param refused why a step of it is not for this instrument; empty when all are
+ * @param main the ways beside relief and nut that make it what it is; none if those alone are tried
+ * @param combined all of it together
+ * @param refused why one of its steps does not suit this instrument; empty if all suit
  * @param gates what it does to the gates that can stop
  * @param reaches whether the target action is reached
  * @param asAimed whether all else that the job aims at is kept

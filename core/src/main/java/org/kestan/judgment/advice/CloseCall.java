@@ -15,7 +15,7 @@ import org.kestan.judgment.way.WayKind;
  * An answer that a reading, moved within its half-width, could change (§6).
  *
  * @param chance with which the best of the lighter ways misses the target, 0 to 1
- * @param needs the least chance that the heavier of the two answers asks for
+ * @param needs the least chance of a miss at which the heavier of the two answers is advised
  * @param settledBy the reading that would settle it
  * @param otherwise the ways that would be recommended then
  */
@@ -34,7 +34,7 @@ public record CloseCall(double chance, double needs, Measurable settledBy, List<
     /**
      * Finds what an answer depends on: each reading is shifted within its half-width, and the whole judged again.
      *
-     * @return empty where no reading by itself turns it
+     * @return empty if no reading by itself changes the answer
      */
     public static Optional<CloseCall> of(Recommendation now, SheetAnalysis sheet) {
         if (now.odds().lighterMiss().isEmpty() || sheet.trajectory().isEmpty()) {

@@ -11,7 +11,7 @@ import org.kestan.judgment.way.WayKind;
  * Several ways in a row, each starting from the setup the previous one leaves: relief, then nut, saddle, bridge, neck.
  *
  * @param steps the ways as taken, in that order; one that has nothing left to do says so
- * @param predicted what the instrument will be afterward; empty when the sheet does not say enough or none can be done
+ * @param predicted the instrument afterward; empty if the sheet is not complete enough or none of the ways can be taken
  * @param reaches whether the target action is reached
  * @param hours hours of work
  * @param cost hours at the shop's rate, and parts

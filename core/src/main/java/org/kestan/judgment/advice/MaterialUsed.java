@@ -9,8 +9,8 @@ import org.kestan.base.finding.Keyed;
  *
  * @param reserve which
  * @param amount how much it takes, mm; negative when it gives some back
- * @param left what is left above the shop's least afterward, mm; negative when it goes under; empty
- *     where the shop has no least
+ * @param left what is left above the shop's least afterward, mm; negative when it goes under; empty if the shop has no
+ *     least
  */
 public record MaterialUsed(Reserve reserve, double amount, OptionalDouble left) {
 

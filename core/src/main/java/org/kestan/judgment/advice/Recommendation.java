@@ -10,11 +10,11 @@ import org.kestan.judgment.way.WayKind;
 /**
  * The shop's recommendation.
  *
- * @param ways the ways to take, in the order of the work; none when nothing can be said yet
+ * @param ways the ways to take, in the order of the work; none if nothing can be said yet
  * @param reasons why
  * @param runnersUp the next best, each with the one reason it was not chosen
- * @param odds how sure it is that lighter ways do not do
- * @param sought the price of what would be done if money were not asked; empty while that is not known
+ * @param odds how likely it is that lighter ways fall short
+ * @param sought the price of what would be advised if money were no object; empty until it is known
  */
 public record Recommendation(
         List<Way> ways, List<Finding> reasons, List<RunnerUp> runnersUp, Odds odds, Optional<RepairPrice> sought) {

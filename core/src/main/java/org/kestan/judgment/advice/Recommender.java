@@ -33,7 +33,8 @@ final class Recommender {
     private final boolean saysWhy;
 
     /**
-     * @param saysWhy whether reasons, runners-up and price are worked out too: what turns an answer asks for it many times
+     * @param saysWhy whether reasons, runners-up and price are worked out too; not when only the answer is wanted, many
+     *     times over
      */
     Recommender(Ways ways, boolean saysWhy) {
         this.ways = ways;

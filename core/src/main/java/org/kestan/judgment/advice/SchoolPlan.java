@@ -19,7 +19,7 @@ import org.kestan.judgment.way.TargetReset;
  *
  * @param school which
  * @param after the setup it leads to
- * @param removalAtCap heel cut at the cap; empty when the heel was not read
+ * @param removalAtCap heel cut at the cap; empty if the heel was not read
  * @param targetStrung where the fret line under the outer strings is to arrive at the saddle at pitch, over the soundboard
  * @param targetSlack the same with the strings slack
  */

@@ -29,12 +29,12 @@ import org.kestan.judgment.way.Way;
 /**
  * The answer at the counter.
  *
- * @param gates the gates on what was read, unknown where nothing was
- * @param likely what the shop would most likely do; no ways while too little was read
+ * @param gates the gates for what was read; unknown if nothing was
+ * @param likely what the shop would most likely do; no ways until enough was read
  * @param cases how many plausible instruments agree with it
  * @param of how many were tried
- * @param settle the one further thing to find out that would settle the most; empty when nothing would
- * @param assumed what was taken for granted
+ * @param settle the one further thing to find out that would settle the most; empty if nothing would
+ * @param assumed the assumptions
  */
 public record CounterCheck(
         List<Gate> gates, Recommendation likely, int cases, int of, Optional<Settle> settle, List<Finding> assumed) {

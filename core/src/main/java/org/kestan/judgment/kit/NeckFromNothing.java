@@ -34,7 +34,7 @@ import org.kestan.job.terms.Lines;
  * @param raise how much a flat neck has to be raised over the top for the bridge to stand in the middle of its range;
  *     negative to let it in deeper
  * @param advice whether it may lie flat
- * @param problems why a combination cannot work; none when it can
+ * @param problems why a combination cannot work; none if it can
  */
 public record NeckFromNothing(
         Build build,
@@ -78,8 +78,8 @@ public record NeckFromNothing(
      * @param nut string over fret 1
      * @param lowest lowest height of the bridge's crown over the top
      * @param highest highest, not under the lowest
-     * @param tailHeight top to the string behind the bridge; empty when not known
-     * @param tailDistance bridge to there along the top; empty when not known
+     * @param tailHeight top to the string behind the bridge; empty if not known
+     * @param tailDistance bridge to there along the top; empty if not known
      * @param pinned thickness of a pin bridge and saddle to pins; empty for a floating bridge
      */
     public record Build(
@@ -102,7 +102,7 @@ public record NeckFromNothing(
      *
      * @param height of the crown over the top, mm
      * @param angle of the neck, positive = set back
-     * @param breakAngle of the strings over the bridge; empty when it is not known where they go behind it
+     * @param breakAngle of the strings over the bridge; empty if it is unknown where they are anchored
      */
     public record Setting(double height, Angle angle, Optional<Angle> breakAngle) {}
 

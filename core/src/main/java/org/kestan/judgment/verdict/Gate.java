@@ -15,9 +15,9 @@ import org.kestan.base.finding.Quantity;
  *
  * @param id which
  * @param state how it stands
- * @param reasons why; for an unknown gate what to do to know
+ * @param reasons the reasons; for an unknown gate, what to do to find out
  * @param numbers the numbers behind it
- * @param provisional whether an earlier gate stopped, so that this one may stand otherwise afterward
+ * @param provisional whether an earlier gate stopped, so that this one may change afterward
  */
 public record Gate(
         GateId id, GateState state, List<Finding> reasons, Map<GateNumber, Quantity> numbers, boolean provisional) {

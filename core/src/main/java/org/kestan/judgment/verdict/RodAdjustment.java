@@ -21,9 +21,9 @@ import org.kestan.job.terms.TrussRod;
  * @param gap the relief, mm
  * @param aim the relief to set, mm
  * @param inWindow whether the relief lies in the shop's window
- * @param clean whether it plays clean without the least relief of that window, and the shop leaves such a neck
+ * @param clean whether it plays clean with less relief than that window asks for, and the shop leaves such a neck alone
  * @param asked whether the job asks for another relief than this
- * @param state the rod as far as it was tried
+ * @param state the state of the rod, as far as it was tried
  */
 public record RodAdjustment(
         double gap, double aim, boolean inWindow, boolean clean, boolean asked, Optional<TrussRod> state) {

@@ -12,11 +12,11 @@ import org.kestan.job.visits.Visit;
 /**
  * What has to be repaired or waited for before any number counts.
  *
- * @param liftRead whether a leaf goes farther under the bridge than the shop lets pass
+ * @param liftRead whether a leaf goes farther under the bridge than the shop accepts
  * @param liftSeen whether a lifted bridge was found serious at the inspection
  * @param broken the serious findings other than a lifted bridge
  * @param unstrung whether no string pulls: the strings are off, or the neck is loose or off
- * @param dryOrDamp whether the air is out of the shop's window; not, where it was not read
+ * @param dryOrDamp whether the humidity is outside the shop's window; false if it was not read
  */
 public record Soundness(
         boolean liftRead, boolean liftSeen, List<Observation> broken, boolean unstrung, boolean dryOrDamp) {

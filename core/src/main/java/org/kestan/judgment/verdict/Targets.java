@@ -14,9 +14,9 @@ import org.kestan.job.Job;
  * The targets for an instrument: those of the job, or else the shop's usual ones. Millimeters.
  *
  * @param action at the fret where it is read, each side
- * @param actionAssumed whether the shop's usual action stands in on a side
+ * @param actionAssumed whether the shop's usual action is assumed on a side
  * @param relief the relief to set: the job's, else the middle of the shop's window
- * @param reliefSaid whether the job says which
+ * @param reliefSaid whether the job states it
  */
 public record Targets(Sides<Double> action, boolean actionAssumed, double relief, boolean reliefSaid) {
 

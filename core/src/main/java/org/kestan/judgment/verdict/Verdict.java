@@ -18,7 +18,7 @@ public final class Verdict {
     /**
      * Judges an analyzed job.
      *
-     * @param repair what the repair costs that would be done; empty where that is not known
+     * @param repair the cost of the repair that would be done; empty if unknown
      */
     public static List<Gate> of(SheetAnalysis sheetAnalysis, Optional<RepairPrice> repair) {
         ConditionGates condition = new ConditionGates(sheetAnalysis);

@@ -11,7 +11,7 @@ import org.kestan.base.standards.Standard;
  * The result of taking a way from a setup.
  *
  * @param fit whether it is for this instrument
- * @param after the setup then; empty when it can't be done or is not known
+ * @param after the setup afterward; empty if it can't be done or is unknown
  * @param reasons why, the weightiest first
  * @param reversible whether it can be undone
  * @param prices the shop's hours and parts for it

@@ -26,7 +26,7 @@ public final class TargetReset {
      * Turns the neck: relief, nut and bridge as the job asks, and the saddle as a school wants it if the job does not
      * say. A floating bridge keeps its height unless the job says otherwise.
      *
-     * @return empty when no neck angle brings the strings there
+     * @return empty if no neck angle brings the strings there
      */
     public static Optional<Setup> by(School school, JudgmentContext about, Setup from) {
         Sides<OptionalDouble> nut = Sides.of(side -> about.length(Aim.nut(side)));
@@ -63,8 +63,8 @@ public final class TargetReset {
      * A bridge or saddle as tall as the requested clearance needs, with the neck following it, up to the allowed
      * maximum. The strings over an obstacle rise with it linearly, closely enough for a few secant steps (§3.19).
      *
-     * @param rise what it would rise by without the obstacle, mm
-     * @param most the most it may rise by, mm
+     * @param rise how much it would rise without the obstacle, mm
+     * @param most the most it may rise, mm
      */
     private static Optional<Setup> clearing(
             JudgmentContext about, double rise, double most, DoubleFunction<Optional<Setup>> reset) {

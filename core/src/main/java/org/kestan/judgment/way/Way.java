@@ -34,7 +34,7 @@ public abstract class Way implements Keyed {
     /**
      * Returns whether the search should try it on an instrument; by default always.
      *
-     * @param context what it is judged by, with the ways it would be taken together with
+     * @param context the context it is judged in, with the ways it would be combined with
      * @param measured the setup as measured
      */
     public boolean worthTrying(JudgmentContext context, Setup measured) {

@@ -10,13 +10,13 @@ import org.kestan.judgment.verdict.GateId;
 /**
  * The traits of a way, so that search, recommendation, comparison and plan can ask the way instead of knowing it.
  *
- * @param key tells it from the others, in files too
+ * @param key its identifier, in files too
  * @param stage when in the order of the work it is taken
  * @param role how it takes part in the search
  * @param reversible whether it can be undone, as a rule
  * @param prices the shop's hours and the parts it takes
  * @param effects what it does to the instrument
- * @param combinesWith a way all of whose effects are among these may be taken together with it
+ * @param combinesWith a way may be combined with it if all its effects are among these
  * @param mends the gates it can bring out of a warning or a stop
  */
 @RecordBuilder

@@ -34,7 +34,7 @@ public final class PlanDrag {
      * <p>A fret line that is moved takes a neck way into the plan, where none is there yet; a crown that is moved over a
      * turned neck takes the ways that turn it, so that what is drawn stays the same work.
      *
-     * @param shown the plan as it is drawn; while nothing is planned there is nothing to move
+     * @param shown the plan as drawn; without a plan there is nothing to move
      * @param handle what is moved
      * @param height where to, in mm
      * @param written writes a new length in the unit in use, rounded to its step

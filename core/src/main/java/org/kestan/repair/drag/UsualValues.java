@@ -17,9 +17,9 @@ public final class UsualValues {
     /**
      * Returns the usual values for a handle, in mm as {@link PlanDrag#move} takes them.
      *
-     * @return the action the shop wants and the one measured; the crown as it is and
-     *     over a saddle that stands out as far as the shop likes; the fret line as it is and level with the bridge's top;
-     *     empty while nothing is measured
+     * @return the action the shop wants and the one measured; the crown as it is and over a saddle that stands out as
+     *     far as the shop likes; the fret line as it is and level with the bridge's top; empty until something is
+     *     measured
      */
     public static List<Double> of(WorkPlan plan, Handle handle) {
         Optional<Setup> measured = plan.measured();

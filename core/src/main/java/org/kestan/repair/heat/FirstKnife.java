@@ -18,8 +18,8 @@ import org.kestan.job.terms.Lines;
  * @param to the latest
  * @param surface the temperature the surface is held at, °C
  * @param glueLine the temperature the glue line has then, and with it the finish beside the board, °C
- * @param sparesFinish whether old lacquer bears the glue line's warmth
- * @param sparesInlay whether plastic inlays bear the surface's
+ * @param sparesFinish whether old lacquer withstands the heat of the glue line
+ * @param sparesInlay whether plastic inlays withstand the heat of the surface
  */
 public record FirstKnife(
         double minutes,
@@ -61,7 +61,7 @@ public record FirstKnife(
      * Under any board.
      *
      * @param thickness mm
-     * @return empty for no board, and for a surface that does not get the glue warm enough
+     * @return empty without a board, and for a surface that does not get the glue hot enough
      */
     public static Optional<FirstKnife> through(double thickness, ShopStandards shop) {
         if (thickness <= 0) {

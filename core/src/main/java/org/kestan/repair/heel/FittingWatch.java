@@ -52,10 +52,10 @@ public record FittingWatch(Axis pitch, Axis drift, Axis roll) {
     /**
      * One direction.
      *
-     * @param now how far it is off, mm; empty while it was not read
+     * @param now how far it is off, mm; empty until it was read
      * @param before how far it was off at the reading before; empty for none
-     * @param near within this it is true, mm
-     * @param off which of the six it is
+     * @param near tolerance within which it is true, mm
+     * @param off the one of the six quantities that is off
      */
     public record Axis(OptionalDouble now, OptionalDouble before, double near, Off off) {
 

@@ -22,7 +22,7 @@ import org.kestan.job.bench.HeelEntry;
  * @param band how many pulls are left in all with that paper, each cheek: from and to, 80 %
  * @param overChance the chance of passing the target by more than 0.3 mm with that set
  * @param word what to do
- * @param suspect the entries of the log whose readings are not believed
+ * @param suspect the entries of the log whose readings are doubtful
  */
 public record HeelAdvice(
         double projectionLeft,

@@ -18,7 +18,7 @@ import org.kestan.job.Job;
  * @param height H, mm
  * @param jointToSaddle D, mm
  * @param fretsOverTop o, mm
- * @param widths of the heel; without them nothing is told of the drift
+ * @param widths of the heel; without them the drift is unknown
  * @param drift where the neck points at the bridge before, mm, toward the treble positive
  * @param straightedge how the straightedge reads
  */

@@ -55,7 +55,7 @@ final class HeelParticles {
 
     /**
      * @param startSpread how well the projection before is known, standard uncertainty, mm
-     * @param most the most readings that will be weighed
+     * @param most the most readings that will be used
      */
     HeelParticles(HeelGoal goal, HeelRates rates, double startSpread, double driftSpread, int most) {
         this.goal = goal;

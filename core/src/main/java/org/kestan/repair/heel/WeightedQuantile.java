@@ -10,8 +10,8 @@ final class WeightedQuantile {
      * less.
      *
      * @param values at least one, none of them NaN; their order is lost
-     * @param weights of each, not negative; moved about with them
-     * @param share 0 to 1, of a whole of 1
+     * @param weights of each, not negative; reordered along with the values
+     * @param share 0 to 1
      */
     static double of(double[] values, double[] weights, double share) {
         int from = 0;

@@ -29,8 +29,8 @@ import org.kestan.job.visits.Visit;
  * An instrument over its visits. Readings from before the last work belong to a different history and are left out.
  *
  * @param series the points of each quantity, in the order of the days
- * @param trends where each goes, where there are days enough
- * @param saddle when the saddle passes the least it may stand out; empty where it does not
+ * @param trends the trend of each, where there are enough days
+ * @param saddle when the saddle passes the least it may stand out; empty if it does not
  */
 public record History(
         Map<Quantity, List<Trend.Point>> series, Map<Quantity, Trend> trends, Optional<Trend.Crossing> saddle) {

@@ -12,7 +12,7 @@ import org.hipparchus.linear.RealVector;
  *
  * @param coefficients one for each column
  * @param covariance of the coefficients divided by the residual variance: the inverse of X'X
- * @param residual standard deviation of the residuals; 0 where there are as many coefficients as points
+ * @param residual standard deviation of the residuals; 0 if there are as many coefficients as points
  * @param squares sum of the squared residuals
  * @param freedom degrees of freedom: points less coefficients
  */

@@ -10,7 +10,7 @@ import org.kestan.base.expect.Expect;
  * One quantity over the years, laid out in a picture: places in its unit of length, x to the right, y down.
  *
  * @param points what was read: x, y for each
- * @param middle the trend's line, x, y behind one another; empty where nothing was fitted
+ * @param middle the trend's line, x, y behind one another; empty if nothing was fitted
  * @param narrow the band in which the line lies (95 %), a closed shape; empty in the same way
  * @param wide the band in which a reading will lie (95 %), in the same way
  * @param years the first days of years

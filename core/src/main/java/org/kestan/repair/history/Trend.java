@@ -20,9 +20,9 @@ import org.hipparchus.distribution.continuous.TDistribution;
  * @param points what was read, in the order of the days
  * @param shape straight or slowing
  * @param fit the fit
- * @param meanHumidity percent; empty where humidity is not taken out
+ * @param meanHumidity percent; empty if no correction for humidity is made
  * @param weight how much this shape counts, 0 to 1
- * @param other the shape that counts for the rest; empty where there is none
+ * @param other the shape with the remaining weight; empty if there is none
  */
 public record Trend(
         List<Point> points,
@@ -60,7 +60,7 @@ public record Trend(
      *
      * @param day when
      * @param value mm or degrees
-     * @param humidity percent; empty where it was not read
+     * @param humidity percent; empty if it was not read
      */
     public record Point(LocalDate day, double value, OptionalDouble humidity) {}
 
@@ -76,7 +76,7 @@ public record Trend(
      * When a quantity passes a limit.
      *
      * @param earliest by the band of the line, 95 % (Fieller, Some problems in interval estimation, 1954)
-     * @param latest by the same band; empty where that is farther off than anyone looks
+     * @param latest by the same band; empty if it is beyond the horizon
      */
     public record Crossing(LocalDate earliest, Optional<LocalDate> latest) {}
 
@@ -204,7 +204,7 @@ public record Trend(
     /**
      * Returns when it passes a limit, starting from the last reading.
      *
-     * @return empty where it does not move, moves away from it, or does not reach it within sixty years
+     * @return empty if it does not move, moves away from it, or does not reach it within sixty years
      */
     public Optional<Crossing> crossing(double limit) {
         LocalDate last = points.get(points.size() - 1).day();

@@ -22,7 +22,7 @@ import org.kestan.judgment.way.Way;
  * @param from the earliest such year, 8 in 10
  * @param to the latest such year, 8 in 10
  * @param pricePerYear in the shop's currency
- * @param farthest the year beyond which nobody looks: a year that is this one may be any later one
+ * @param farthest the horizon: a year equal to this one may stand for any later one
  */
 public record HoldingTime(int until, int from, int to, double pricePerYear, int farthest) {
 

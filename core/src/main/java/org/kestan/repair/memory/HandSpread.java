@@ -10,7 +10,7 @@ import java.util.Map;
  * How far the time for a step varies from its usual time, by the bench diaries: the standard deviation of its
  * logarithm, within each step and pooled over all.
  *
- * @param spread drawn toward what a shop starts with while there are few
+ * @param spread pulled toward the starting value as long as there are few
  * @param steps how many were timed, of those that were done more than once
  */
 public record HandSpread(double spread, int steps) {

@@ -12,7 +12,8 @@ import java.util.List;
  * @param median of them
  * @param spread standard deviation, robust: 1.4826 times the median distance from the median (Rousseeuw and Croux,
  *     Alternatives to the median absolute deviation, 1993); 0 for one
- * @param offered what is offered as default: the mean without strays, drawn toward the shop's default where it rests on few
+ * @param offered the value offered as default: the mean without outliers, pulled toward the shop's default if there are
+ *     few
  */
 public record LearnedValue(int n, double median, double spread, double offered) {
 
@@ -29,8 +30,8 @@ public record LearnedValue(int n, double median, double spread, double offered) 
      *
      * @param values at least one
      * @param usual the default
-     * @param doubt standard deviation of what shops have instead of the default, above 0
-     * @param least the least spread one job may have about the shop's own, above 0
+     * @param doubt standard deviation between shops, about the default, above 0
+     * @param least the least spread that jobs within one shop may have, above 0
      */
     public static LearnedValue of(List<Double> values, double usual, double doubt, double least) {
         double median = median(values);

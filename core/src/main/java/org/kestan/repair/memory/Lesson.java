@@ -35,17 +35,18 @@ import org.kestan.repair.proof.Proof;
  * What one job teaches.
  *
  * @param kind what kind of instrument it is
- * @param sink how far the body folds, as read, mm; empty where it was not read both ways
+ * @param sink how far the body folds, as read, mm; empty if it was not read both ways
  * @param miss how much more action came than was predicted, mean of the sides, mm; empty without prediction and proof
  * @param ways the ways of the work, their keys joined by {@code +}; empty for none
- * @param hours hours at the bench; empty where no diary tells
+ * @param hours hours at the bench; empty if no diary tells
  * @param estimated hours by the shop's standards for these ways; empty for none
  * @param rates what a pull took off the cap by grit, mm
- * @param heat how many times the computed minutes the glue under a heated board took to let go; empty where none was heated
- * @param finished the day it was signed off, else that of the proof; empty while the work is not done
+ * @param heat how many times the computed minutes the glue under a heated board took to let go; empty if none was
+ *     heated
+ * @param finished the day it was signed off, else that of the proof; empty as long as the work is not done
  * @param back the day of the first visit after that; empty for none
- * @param release hours from the first heat to the drawn neck; empty where no joint was released
- * @param promised the day it was promised for; empty where it was not
+ * @param release hours from the first heat to the drawn neck; empty if no joint was released
+ * @param promised the day it was promised for; empty if it was not
  * @param hands minutes each step took by the diary, by the step's id
  */
 public record Lesson(

@@ -19,8 +19,8 @@ import org.kestan.repair.heel.HeelRates;
  * @param error how much more action came than predicted, mm, by kind; nothing is offered of it
  * @param hours hours at the bench, by ways
  * @param rates what a pull takes off the cap, mm, by grit
- * @param release hours to release a joint, one figure; none where no joint was released
- * @param heat how many times the computed minutes heat takes, one figure; none where no board was heated
+ * @param release hours to release a joint, one figure; none if no joint was released
+ * @param heat how many times the computed minutes heat takes, one figure; none if no board was heated
  */
 public record Memory(
         Map<InstrumentKind, LearnedValue> sink,

@@ -17,8 +17,8 @@ import org.kestan.base.expect.Expect;
  * @param ways finished jobs by their ways, most first
  * @param misses how far the action came from what was predicted, by the year the work was finished, earliest first
  * @param hours hours estimated and taken, by ways, most first; only where a diary tells
- * @param returns what came back within a year, of the jobs finished longer ago than that
- * @param promises what was promised and kept
+ * @param returns the jobs that came back within a year, of those finished longer ago than that
+ * @param promises promises made and kept
  */
 public record ShopStatistics(
         int finished, List<Count> ways, List<Miss> misses, List<Hours> hours, Returns returns, Promises promises) {

@@ -18,12 +18,12 @@ import org.kestan.judgment.ways.WayCatalog;
 /**
  * Something a shop has learned, and the standard it would set. Nothing is set until somebody adopts it.
  *
- * @param what what it is of
- * @param kind the kind of instrument; empty where it is of no kind
+ * @param what the quantity
+ * @param kind the kind of instrument; empty if it is of no kind
  * @param key keys of the ways, or the grit; empty for neither
  * @param learned what was learned
- * @param standard the standard it would set; empty where there is none, or where it is set by kind
- * @param usual what the standards say now; empty where they say nothing
+ * @param standard the standard it would set; empty if there is none, or if it is set by kind
+ * @param usual what the standards say now; empty if they say nothing
  * @param taken whether it was adopted
  */
 public record SuggestedDefault(

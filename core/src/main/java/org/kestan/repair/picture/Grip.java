@@ -12,7 +12,7 @@ import org.kestan.repair.sideview.SideView;
  * A handle of the plan. Its height in its loupe is what {@link org.kestan.repair.drag.PlanDrag} takes: the action over
  * the crown, the saddle's crown or the fret line over the soundboard.
  *
- * @param at where it lies, as the loupe has its coordinates
+ * @param at its place, in the loupe's coordinates
  */
 public record Grip(Handle handle, Loupe loupe, Point at) {
 

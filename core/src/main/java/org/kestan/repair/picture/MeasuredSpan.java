@@ -13,8 +13,8 @@ import org.kestan.repair.sideview.SideView;
 /**
  * The dimension of a line of the sheet, placed on its picture.
  *
- * @param loupe through which it is seen; empty for the whole instrument
- * @param from where the tool begins, as that picture has its coordinates
+ * @param loupe the loupe it is seen in; empty for the whole instrument
+ * @param from where the tool begins, in the picture's coordinates
  * @param to where it ends
  */
 public record MeasuredSpan(Optional<Loupe> loupe, Point from, Point to) {
@@ -32,8 +32,8 @@ public record MeasuredSpan(Optional<Loupe> loupe, Point from, Point to) {
      * Places the dimension of a line.
      *
      * @param heights how heights are exaggerated along the neck
-     * @return empty for what can't be placed: a line of another kind, one seen from above, or one that needs readings that are
-     *     not there yet
+     * @return empty if it can't be placed: a line of another kind, one seen from above, or one that needs readings that
+     *     are still missing
      */
     public static Optional<MeasuredSpan> of(Line<?> line, SideView view, double heights) {
         // A target is a dimension of the plan.

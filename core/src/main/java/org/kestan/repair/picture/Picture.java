@@ -9,10 +9,10 @@ import org.kestan.base.finding.Quantity;
  * Shapes of an instrument. Millimeters; X along the strings toward the tail, Y upward. Anything outside the frame may
  * be cut off.
  *
- * @param shapes what is seen, the farthest back first
- * @param frame what has to be in sight
+ * @param shapes the shapes, the farthest back first
+ * @param frame the part that has to be visible
  * @param heights how many times heights are exaggerated against lengths; 1 for a picture that is true in both directions
- * @param notes the numbers that stand in it
+ * @param notes the numbers in it
  */
 public record Picture(List<Shape> shapes, Frame frame, double heights, List<Note> notes) {
 

@@ -14,14 +14,14 @@ import org.kestan.judgment.way.Effect;
 /**
  * The plan for a bridge, mm: thickness at the saddle of a pin bridge, height to the crown of a floating one.
  *
- * @param floating whether it stands loose on the top
+ * @param floating whether it is a floating bridge
  * @param before now
  * @param after afterward
  * @param sides how much each side rises, negative when it comes down; of a pin bridge both alike
  * @param trim what comes off a floating bridge's foot or its saddle's seat, beyond what its wheels give; else 0
  * @param riser strips under a floating bridge's feet, beyond what its wheels give; else 0
- * @param lower whether another, lower bridge stands there: one made, or the top piece on a strip without its wheels
- * @param adjuster how far above its lowest an adjustable one then stands; empty when that was not read
+ * @param lower whether a lower bridge takes its place: a new one, or the top piece on a strip without its wheels
+ * @param adjuster how far above its lowest an adjustable one then stands; empty if that was not read
  */
 public record BridgePlan(
         boolean floating,

@@ -11,7 +11,7 @@ import org.kestan.base.geometry.Angle;
  * @param fretLineAfter under the fret line afterward
  * @param stringBefore under the lowest string now
  * @param stringAfter under the lowest string afterward
- * @param leastRotation how far the neck has to be turned from now on for the fret line to clear it; none when it does
+ * @param leastRotation how far the neck has to be turned from now on for the fret line to clear it; none if it does
  */
 public record Clearance(
         double fretLineBefore, double fretLineAfter, double stringBefore, double stringAfter, Angle leastRotation) {

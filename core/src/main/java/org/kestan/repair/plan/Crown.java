@@ -21,7 +21,7 @@ public record Crown(double radius, List<Point> strings) {
      * @param string its number, counted from the treble as players do
      * @param across from the middle of the saddle toward the treble side, mm
      * @param height of the crown out of the bridge, mm
-     * @param groove depth of the string's groove, mm; empty when its gauge is not known
+     * @param groove depth of the string's groove, mm; empty if its gauge is not known
      */
     public record Point(int string, double across, double height, OptionalDouble groove) {}
 
@@ -37,7 +37,7 @@ public record Crown(double radius, List<Point> strings) {
      * @param radius R, mm
      * @param outer height of the outer strings out of the bridge, each side, mm
      * @param places where the strings lie across; the outer ones S apart, at most 2R
-     * @param grooves groove depth of each string from the bass side, mm; empty where not known
+     * @param grooves groove depth of each string from the bass side, mm; empty if not known
      * @throws IllegalArgumentException if there are fewer than two strings or the circle does not reach the outer ones
      */
     public static Crown of(double radius, Sides<Double> outer, StringPlaces places, List<OptionalDouble> grooves) {

@@ -28,11 +28,11 @@ import org.kestan.judgment.way.Effect;
  * @param centsChange how much sharper fret 12 becomes against the octave, each outer string, cents; without known strings by
  *     the lengths alone
  * @param stringsKnown whether the strings' stretch and stiffness are in it
- * @param setBack how far back the saddle has to move afterward for fret 12 to sound the octave, each outer string, mm; empty
- *     when fret 12 was not read against the octave
- * @param compensation what each known string asks of saddle and nut, from the bass side
- * @param line where a new saddle line belongs, from the nut end, each outer string, mm: by the cents where they were read,
- *     else by the strings' stretch and stiffness; empty where neither is known
+ * @param setBack how far back the saddle has to move afterward for fret 12 to sound the octave, each outer string, mm;
+ *     empty if fret 12 was not read against the octave
+ * @param compensation the compensation each known string needs at saddle and nut, from the bass side
+ * @param line where a new saddle line belongs, from the nut end, each outer string, mm: by the cents if they were read,
+ *     else by the strings' stretch and stiffness; empty if neither is known
  * @param oddLine whether that line stands further back on the treble than on the bass side, or runs at more of a slant than
  *     any that is cut
  */
@@ -51,7 +51,7 @@ public record Intonation(
      *
      * @param string its note
      * @param back mm behind twice nut to fret 12 where its own saddle belongs
-     * @param nut what it asks of the nut
+     * @param nut the compensation it needs at the nut
      */
     public record Compensation(String string, double back, NutCompensation nut) {
 

@@ -23,10 +23,10 @@ import org.kestan.judgment.way.Shim;
 /**
  * The plan for the neck joint apart from the cut itself, mm.
  *
- * @param scribe what each cheek loses at the cap and the leaves that stack to it, to scribe it; empty when nothing is cut
+ * @param scribe what each cheek loses at the cap and the leaves that stack to it, to scribe it; empty if nothing is cut
  * @param cheekShim thickness at the cap of a side shim in a dovetail, nothing at its top; empty for another joint
  * @param pocketShim the shim in a flat pocket; empty for another way
- * @param kerfFiller thickness of the filler where the fretboard was sawn; empty when it was not
+ * @param kerfFiller thickness of the filler where the fretboard was sawn; empty if it was not
  * @param warnings corners that would gain wood instead of losing it, and what changes with the joint
  */
 public record JointPlan(
@@ -51,7 +51,7 @@ public record JointPlan(
      * A full-pocket shim.
      *
      * @param angle its angle; positive with the thick end toward the bridge
-     * @param thick at its thick end, nothing at the other; empty when the pocket's length was not read
+     * @param thick at its thick end, nothing at the other; empty if the pocket's length was not read
      * @param choices the stock angles that way round, each with what it leads to
      */
     public record PocketShim(Angle angle, OptionalDouble thick, List<Shim> choices) {}

@@ -13,8 +13,8 @@ import org.kestan.base.sheet.Sides;
  *
  * @param title what it is about
  * @param rows its numbers
- * @param notes what is said under them
- * @param worth the figure whose dominating reading is worth taking again; empty for none
+ * @param notes the notes under them
+ * @param worth the figure whose dominant reading is worth taking again; empty for none
  */
 public record PartCard(Keyed title, List<Row> rows, List<Finding> notes, Optional<PlanFigure> worth) {
 
@@ -24,7 +24,7 @@ public record PartCard(Keyed title, List<Row> rows, List<Finding> notes, Optiona
      * @param label what it is
      * @param value one quantity, or several of a kind such as both sides
      * @param remark shown beside it; empty for none
-     * @param figure the figure that tells how well it is known; empty where none is given
+     * @param figure the figure that gives its uncertainty; empty if there is none
      */
     public record Row(Finding label, List<Quantity> value, List<Quantity> remark, Optional<PlanFigure> figure) {
         /** Takes unmodifiable copies. */

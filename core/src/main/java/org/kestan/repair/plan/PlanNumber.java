@@ -14,7 +14,7 @@ import org.kestan.base.sheet.Sides;
  * A number of the plan shown in a step, live: when the plan changes, so does the step.
  *
  * @param key its name in the step files
- * @param source what it comes to in a plan
+ * @param source how it is taken from a plan
  */
 public record PlanNumber(String key, Function<WorkPlan, List<Amount>> source) implements Keyed {
 

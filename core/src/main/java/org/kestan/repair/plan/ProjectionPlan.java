@@ -12,7 +12,7 @@ import org.kestan.base.geometry.Straightedge;
  * @param strung over the soundboard at pitch
  * @param slackAsRead what the straightedge shows with no strings on, where it lies and the caliper stands on this sheet
  * @param strungAsRead the same at pitch
- * @param overBridge slack as read, over the bridge's top: positive above it, 0 when it kisses
+ * @param overBridge slack as read, over the bridge's top: positive above it, 0 if it kisses
  * @param sink how far the body is taken to fold up between the two
  */
 public record ProjectionPlan(

@@ -12,14 +12,15 @@ import org.kestan.job.Job;
 /**
  * A replacement bridge compared with the present one before gluing. Millimeters.
  *
- * @param slotOff how far the middle of its slot would stand in front of where the strings want it, each side, negative behind;
- *     empty where slot or saddle line are not known
+ * @param slotOff how far the middle of its slot would stand in front of where the strings want it, each side, negative
+ *     behind; empty if slot or saddle line are not known
  * @param widen how much wider the slot has to be on each side for the crown to reach its place
  * @param plug whether the slot is so far off that it has to be plugged and cut again, or the bridge moved
- * @param spacing how much wider its strings lie from outer to outer; empty where that was not read
+ * @param spacing how much wider its strings lie from outer to outer; empty if that was not read
  * @param redrill whether the pin holes lie so far from the old ones that they have to be plugged and drilled again
- * @param scar how much of the old one's scar shows at each end, negative where the new one reaches past it; empty where not read
- * @param plane how much has to come off its thickness, negative where it is too thin; empty where not read
+ * @param scar how much of the old one's scar shows at each end, negative where the new one reaches past it; empty if
+ *     not read
+ * @param plane how much has to come off its thickness, negative where it is too thin; empty if not read
  */
 public record ReplacementBridge(
         Optional<Sides<Double>> slotOff,

@@ -24,10 +24,10 @@ import org.kestan.judgment.way.Effect;
  * @param off what comes off its bottom on each side; negative where it would have to be taller
  * @param leaves leaves that stack to it, to mark it, each side
  * @param out how far it stands out of the bridge afterward, at each outer string
- * @param blank a new blank; empty when the slot's depth was not read
- * @param crown its crown; empty when spacing or radius was not read
- * @param needs what was not read and is asked for
- * @param warnings what is not as it should be afterward
+ * @param blank a new blank; empty if the slot's depth was not read
+ * @param crown its crown; empty if spacing or radius was not read
+ * @param needs the missing readings
+ * @param warnings what will not be right afterward
  */
 public record SaddlePlan(
         Sides<Double> off,
@@ -44,8 +44,8 @@ public record SaddlePlan(
     /**
      * A new blank.
      *
-     * @param length of the slot; empty when not read
-     * @param thickness width of the slot; empty when not read
+     * @param length of the slot; empty if not read
+     * @param thickness width of the slot; empty if not read
      * @param slot depth of the slot it stands in afterward
      * @param height from the slot's bottom to the crown, at each outer string
      */

@@ -17,8 +17,8 @@ import org.kestan.base.standards.Standard;
  * @param length of the extension
  * @param end thickness at its end; 0 for none
  * @param fallAway of the last fret, with the wedge; negative when it rises
- * @param rises how much the last fret stands higher than wanted, to be planed or bedded; 0 when it does not
- * @param width of the board there; empty when neither it nor the board's width and the strings' spread were read
+ * @param rises how much the last fret stands higher than wanted, to be planed or bedded; 0 if it does not
+ * @param width of the board there; empty if neither it nor the board's width and the strings' spread were read
  * @param profile its thickness along the way
  */
 public record WedgePlan(

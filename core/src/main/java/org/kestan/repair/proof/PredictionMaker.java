@@ -33,8 +33,8 @@ public final class PredictionMaker {
     /**
      * Predicts the readings from the plan as it is today.
      *
-     * @param known how well the figures of the plan are known; empty where nobody worked it out
-     * @return empty while nothing is planned
+     * @param known the uncertainties of the plan's figures; empty if they were not worked out
+     * @return empty until something is planned
      */
     public static Optional<Prediction> of(WorkPlan plan, Map<PlanFigure, Uncertainty.Estimate> known, LocalDate today) {
         return plan.planned()

@@ -31,10 +31,10 @@ import org.kestan.repair.steps.StepVisit;
  * The result of a job compared with its prediction.
  *
  * @param before the visit the plan was made from
- * @param after the visit that proves the work; empty while nothing was read
- * @param prediction what was predicted; empty where nothing was planned
- * @param asMade whether it was kept when it was made, rather than worked out afterward
- * @param lines each reading that tells
+ * @param after the visit that proves the work; empty until something is read
+ * @param prediction what was predicted; empty if nothing was planned
+ * @param asMade whether it was saved at the time, rather than worked out afterward
+ * @param lines the readings that were compared
  */
 public record Proof(
         Visit before, Optional<Visit> after, Optional<Prediction> prediction, boolean asMade, List<Row> lines) {
@@ -71,10 +71,10 @@ public record Proof(
      * One reading.
      *
      * @param reading the reading
-     * @param before mm; empty where it was not read
-     * @param predicted empty where nothing was predicted of it
-     * @param after mm; empty while it was not read
-     * @param within half-width in which what came may lie off what was predicted, about 95 %, mm: of both together
+     * @param before mm; empty if it was not read
+     * @param predicted empty if nothing was predicted of it
+     * @param after mm; empty as long as it was not read
+     * @param within combined half-width of prediction and reading, about 95 %, mm
      */
     public record Row(
             Reading reading,
@@ -209,8 +209,8 @@ public record Proof(
      * each gets the share by which it moves the action. What no term explains is the rest, due to the readings
      * themselves.
      *
-     * @param ways what this was held against
-     * @return empty where the action was not predicted and read, or the plan can't be worked out any more
+     * @param ways the ways that were predicted
+     * @return empty if the action was not both predicted and read, or the plan can no longer be worked out
      */
     public List<Share> explain(Ways ways, LocalDate today) {
         Sides<OptionalDouble> misses = new Sides<>(miss(Reading.ACTION_BASS), miss(Reading.ACTION_TREBLE));

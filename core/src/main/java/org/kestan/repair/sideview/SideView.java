@@ -30,7 +30,7 @@ import org.kestan.repair.plan.WorkPlan;
  * The side elevation of one instrument. Millimeters; X along the soundboard from the nut end.
  *
  * @param frets fret positions
- * @param marks the frets that mean something
+ * @param marks the frets that are marked
  * @param saddle position of the saddle
  * @param fitting what carries the strings
  * @param end where the strings end behind the saddle: pins or tailpiece
@@ -38,7 +38,7 @@ import org.kestan.repair.plan.WorkPlan;
  * @param obstacle what lies under the strings
  * @param measured neck and strings as measured, when they could be worked out
  * @param outcome what the work leaves
- * @param drift how far the neck points aside at the saddle, toward the treble positive; empty when it was not read
+ * @param drift how far the neck points aside at the saddle, toward the treble positive; empty if it was not read
  * @param construction how it is built and strung
  */
 @RecordBuilder
@@ -62,7 +62,7 @@ public record SideView(
      * @param family its family
      * @param joint how the neck is joined
      * @param cutaway whether the body is cut away at the neck
-     * @param gauges thickness of the outer strings; 0 where the set is not known
+     * @param gauges thickness of the outer strings; 0 if the set is not known
      * @param reliefBand the least and the most relief that is wanted
      */
     public record Construction(Family family, Joint joint, boolean cutaway, Sides<Double> gauges, Range reliefBand) {}
@@ -125,7 +125,7 @@ public record SideView(
     /**
      * The side elevation of a job and its plan.
      *
-     * @return empty while the scale or the joint fret is not known: there is nothing to draw to scale yet
+     * @return empty as long as the scale or the joint fret is not known: there is nothing to draw to scale yet
      */
     public static Optional<SideView> of(WorkPlan plan) {
         SheetAnalysis sheetAnalysis = plan.sheetAnalysis();

@@ -19,7 +19,7 @@ import org.kestan.job.bench.WaitKind;
  * What can be done to a job at the bench; each action adds a line to the diary.
  *
  * @param now the moment it is done, to the second
- * @param who who does it, empty where nobody said
+ * @param who who does it; empty if not recorded
  */
 public record BenchActions(Instant now, String who) {
 

@@ -14,7 +14,7 @@ import org.kestan.repair.plan.WorkPlan;
 /**
  * One step at the bench, as described in its file.
  *
- * @param id tells it from the others, and stays the same when it is moved or edited
+ * @param id identifies it, and stays the same when it is moved or edited
  * @param text what the bench reads; the shop's own words
  * @param work how long it takes and what it works with
  * @param when when it is taken
@@ -30,7 +30,7 @@ public record Step(String id, Text text, Work work, StepCondition when, StepCond
      * @param why the reason, one line
      * @param doing how it is done
      * @param check what has to be so before going on, empty for nothing
-     * @param failing what to do when it is not so, empty for nothing said
+     * @param failing what to do when it is not so, empty for none
      * @param cautions dangers to skin, lungs and eyes, and legal limits, at this step
      * @param picture what a picture is wanted of, empty for none
      * @param drawing the {@link Operation} that is drawn beside it, by its key, or the name of a photograph that lies with the

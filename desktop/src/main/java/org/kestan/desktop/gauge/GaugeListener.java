@@ -82,7 +82,7 @@ public final class GaugeListener {
      * Starts listening, on this machine only.
      *
      * @param port the port, 0 for any free one
-     * @return the port it listens on, or 0 when it can't
+     * @return the port it listens on, or 0 if it can't
      */
     public int start(int port) {
         stop();

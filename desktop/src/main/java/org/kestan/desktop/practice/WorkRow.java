@@ -39,7 +39,7 @@ final class WorkRow extends FlowPane {
     private final Button act = PracticeDrawer.button("practice-do", Messages.message("practice-drawer.do"));
 
     /**
-     * @param done told when something was done
+     * @param done called when something was done
      */
     WorkRow(PracticeDesk desk, JobSession session, DrawerNote note, Runnable done) {
         super(GAP, GAP);

@@ -19,7 +19,7 @@ public final class LogFile {
      * Starts writing the log into a folder; without a folder, nothing is logged. Each uncaught error gets a {@link
      * CrashReport}.
      *
-     * @param reported receives the place of a report
+     * @param reported receives the path of a report
      */
     public static void openIn(Path folder, Consumer<Path> reported) {
         Logger root = Logger.getLogger("");

@@ -23,7 +23,7 @@ public interface Room {
     /**
      * Takes a reading made here by something without fields, as a foot switch does.
      *
-     * @return whether this room has anything like that; else a gauge's reading is taken
+     * @return whether this room handles it; if not, the gauge's reading is taken
      */
     default boolean takeIt() {
         return false;

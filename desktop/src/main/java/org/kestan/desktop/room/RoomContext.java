@@ -27,7 +27,7 @@ import org.kestan.overview.Station;
  * @param starter starts a new job
  * @param practice the practice case that is open, in a window that is for practice
  * @param practiceOpener opens the window that is for practice
- * @param shortcuts tells the commands that have a key, in the order of the menus
+ * @param shortcuts gives the commands that have a key, in the order of the menus
  */
 public record RoomContext(
         JobSession session,

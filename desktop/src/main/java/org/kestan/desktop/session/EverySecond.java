@@ -28,7 +28,7 @@ final class EverySecond<T> {
     /**
      * Calls until ended, or until the called object is garbage.
      *
-     * @param called is not kept alive by this
+     * @param called not kept alive by this
      * @param call what is called; must not hold on to the object either
      */
     static <T> EverySecond<T> call(T called, Consumer<T> call) {

@@ -325,7 +325,7 @@ public final class JobSession {
      *
      * @param base the job before that change
      * @param next the job with it
-     * @return whether it could be taken over; not where both changed the same section
+     * @return whether it could be merged; false if both changed the same section
      */
     public boolean receive(Job base, Job next) {
         Optional<Job> both = JobMerge.merge(base, job(), next);
@@ -362,7 +362,7 @@ public final class JobSession {
     /**
      * Edits the job as part of a gesture, such as a drag: all edits with the same token are one step of undo.
      *
-     * @param token what tells this gesture from another
+     * @param token identifies the gesture
      */
     public void editDuring(Object token, UnaryOperator<Job> change) {
         Job next = change.apply(job());

@@ -146,7 +146,7 @@ public final class JobStore {
      * Asks the ledger in the background, in turn with saves. If it can't answer, the status line says so.
      *
      * @param question run on the ledger's thread
-     * @param answered told the answer, on the application thread
+     * @param answered receives the answer, on the application thread
      */
     public <T> void ask(Callable<T> question, Consumer<T> answered) {
         writer.ask(question, answered);

@@ -38,7 +38,7 @@ final class LedgerThread {
     /**
      * Asks in the background.
      *
-     * @param answered told the answer, on the application thread
+     * @param answered receives the answer, on the application thread
      */
     <T> void ask(Callable<T> question, Consumer<T> answered) {
         executor.execute(() -> {

@@ -35,7 +35,7 @@ final class OpenJob {
     /**
      * The job as last read or saved.
      *
-     * @param entry empty while it is in no ledger
+     * @param entry empty as long as it is in no ledger
      */
     private record State(Optional<LedgerJob> entry, Job content) {}
 
@@ -97,7 +97,7 @@ final class OpenJob {
      * Saves the job.
      *
      * @param job as the window shows it
-     * @param seen how many of the changes of others it has in it
+     * @param seen how many changes from others it includes
      * @throws LedgerException if it can't be written
      */
     Outcome save(Job job, int seen) {

@@ -62,7 +62,7 @@ public final class OtherBenches {
     /**
      * Asks the ledger in the background, and tells the listener.
      *
-     * @param shown the job that is open here: the others are told of it, and it is looked at again
+     * @param shown the job that is open here: the others are notified of it, and it is followed
      */
     void look(OpenJob shown) {
         // A server that is away takes a while to fail, so there is only one check at a time and saves get their turn.

@@ -10,11 +10,11 @@ import org.kestan.text.Wording;
 /**
  * How to reach a room.
  *
- * @param id what it is known by; for a station of the job its key
- * @param title what is written on it
+ * @param id its id; for a station of the job, its key
+ * @param title its label
  * @param keys the keys that show it
  * @param onStrip whether it has a place in the strip of stations; the others are shown from the menu
- * @param station the station of the job, empty for what shows no one job
+ * @param station the station of the job; empty if it shows no single job
  * @param builder builds the room when it is first shown
  */
 record RoomEntry(

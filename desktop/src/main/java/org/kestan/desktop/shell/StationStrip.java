@@ -34,7 +34,7 @@ final class StationStrip extends HBox {
     private final Waits waits;
 
     /**
-     * @param shower shows what a entry leads to
+     * @param shower shows what an entry leads to
      */
     StationStrip(JobSession session, JobStore store, Waits waits, Consumer<RoomEntry> shower) {
         this.store = store;

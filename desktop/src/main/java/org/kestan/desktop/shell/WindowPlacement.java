@@ -48,7 +48,7 @@ public final class WindowPlacement {
      * Returns where a window may appear again: in its old place, no larger than the screen it was on.
      *
      * @param screens what is free on each, pixels
-     * @return empty where nothing of its title bar would be in sight
+     * @return empty if nothing of its title bar would be in sight
      */
     static Optional<Rectangle2D> fitting(Rectangle2D last, List<Rectangle2D> screens) {
         return screens.stream()

@@ -86,9 +86,9 @@ public final class Shots extends Application {
      * A picture to take.
      *
      * @param name file name without extension
-     * @param prepare brings the view up
-     * @param settle how long it takes to be there
-     * @param themes goes to the other theme and back; empty where one theme is enough
+     * @param prepare opens the view
+     * @param settle how long it takes to appear
+     * @param themes switches to the other theme and back; empty if one theme is enough
      */
     private record View(String name, Runnable prepare, Duration settle, Optional<Runnable> themes) {
 

@@ -222,7 +222,7 @@ public final class WeekDesk {
      * Asks when another job of a kind could be promised, after all that are planned.
      *
      * @param kind one of {@link #kinds}
-     * @param told the answer; empty where it can't be planned, or nothing is yet
+     * @param told the answer; empty if it can't be planned, or nothing is yet
      */
     public void another(String kind, Consumer<Optional<Another>> told) {
         ShopStandards shop = session.standards();

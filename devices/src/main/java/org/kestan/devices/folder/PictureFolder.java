@@ -51,7 +51,7 @@ public final class PictureFolder implements AutoCloseable {
     /**
      * Starts watching a folder; pictures already in it are not reported.
      *
-     * @param told is called on a thread of its own
+     * @param told called on a separate thread
      * @throws IOException if it can't be read
      */
     public static PictureFolder watch(Path folder, Consumer<Heard> told) throws IOException {

@@ -15,7 +15,8 @@ import org.kestan.analysis.picture.PixelPoint;
  * @param to the second
  * @param fromDeviation how far the first may lie off, pixels
  * @param toDeviation the second
- * @param doubt how far the first may lie off because another edge is as clear, or the board's own clearer, pixels; 0 where none does
+ * @param doubt how far the first may be off because another edge is as clear, or the board's own is clearer, pixels; 0
+ *     if there is none
  */
 record EdgePair(double from, double to, double fromDeviation, double toDeviation, double doubt) {
 

@@ -21,8 +21,8 @@ import org.kestan.base.sheet.Reading;
  * marks, and the lengths between them are read.
  *
  * @param readings those that can be seen, in the order of the marks
- * @param millimetersPerPixel at the first gap, else in the middle of the frets; empty where nothing tells the scale
- * @param warnings what is not as it should be
+ * @param millimetersPerPixel at the first gap, else in the middle of the frets; empty if nothing tells the scale
+ * @param warnings what is wrong
  * @param frets where the crowns of the marked frets were found
  */
 public record PictureMeasurement(

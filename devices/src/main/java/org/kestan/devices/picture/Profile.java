@@ -143,8 +143,8 @@ final class Profile {
      * How far too far out an edge appears because the other edge of something thin is close behind it: the blur pushes
      * both apart. The sharpness of the edge's own slope shows the blur.
      *
-     * @param away 1 where what is thin lies farther along the line, else -1
-     * @return pixels to be added to where the edge is seen, in the direction of what is thin; 0 where nothing lies close behind
+     * @param away 1 if the thin part lies farther along the line, else -1
+     * @return pixels to add to the place where the edge is seen, toward the thin part; 0 if nothing lies close behind
      */
     double outward(Edge edge, int away) {
         Edge behind = null;

@@ -62,8 +62,8 @@ public final class SerialGauge implements AutoCloseable {
      * Opens a port.
      *
      * @param name as {@link #ports} names it, or the path of another
-     * @param told everything that comes from it
-     * @return empty where there is no such port, or another program has it
+     * @param told receives everything that comes from it
+     * @return empty if there is no such port, or another program has it
      */
     public static Optional<SerialGauge> open(String name, Settings settings, Consumer<Heard> told) {
         SerialPort port;

@@ -29,7 +29,7 @@ public final class Microphone implements AutoCloseable {
      * Opens it.
      *
      * @param told samples from -1 to 1, one after the other
-     * @return empty where the machine has none, or another program has it
+     * @return empty if the machine has none, or another program has it
      */
     public static Optional<Microphone> open(Consumer<double[]> told) {
         AudioFormat format = new AudioFormat(RATE, 16, 1, true, false);

@@ -41,7 +41,7 @@ final class Rattle {
      *
      * @param begin where the note's attack is over
      * @param limit where it ends
-     * @param before where it has not begun
+     * @param before where it had not begun
      */
     static double likely(double[] samples, double rate, int begin, int limit, int before, Partials partials) {
         double between = between(samples, rate, begin, limit, before, partials);

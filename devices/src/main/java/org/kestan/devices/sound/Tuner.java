@@ -46,7 +46,7 @@ public final class Tuner {
     /**
      * Listens to a little more sound.
      *
-     * @return what sounds now; empty in silence, and where it is none of the strings
+     * @return the note that sounds now; empty in silence, and if it is none of the strings
      */
     public Optional<Tuned> hear(double[] samples) {
         int most = (int) (WINDOW * rate);

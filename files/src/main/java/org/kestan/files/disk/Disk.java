@@ -47,7 +47,7 @@ public final class Disk {
         /**
          * Called before a step.
          *
-         * @throws IOException instead of it
+         * @throws IOException as a checked exception
          */
         void before(Step step, Path path) throws IOException;
     }

@@ -42,8 +42,8 @@ public final class OwnerPaper {
     /**
      * A photograph on a paper.
      *
-     * @param source of a JPEG or PNG; read when it is drawn, so that no more than one lies in memory
-     * @param caption what it shows, empty for nothing said
+     * @param source of a JPEG or PNG; read when it is drawn, so that only one at a time is in memory
+     * @param caption what it shows, empty for none
      */
     public record Photograph(Source source, String caption) {}
 

@@ -34,7 +34,7 @@ public final class MarksReader {
     /**
      * The result of reading.
      *
-     * @param marks empty when there are faults
+     * @param marks empty if there are faults
      * @param faults each with the JSON pointer of its place
      */
     public record Outcome(Optional<PictureMarks> marks, List<Fault> faults) {

@@ -56,7 +56,7 @@ public final class StandardsFile {
     /**
      * The result of reading.
      *
-     * @param standards what was read; those a shop starts with when there are faults
+     * @param standards the standards read; the starting ones if there are faults
      * @param faults each with the JSON pointer of its place
      */
     public record Outcome(ShopStandards standards, List<Fault> faults) {
@@ -98,7 +98,7 @@ public final class StandardsFile {
     /**
      * Reads the standards that a job includes under {@code standards}, so that another shop judges it alike.
      *
-     * @return those a shop starts with where the job brings none
+     * @return the starting ones if the job has none
      */
     public static Outcome inJob(Job job) {
         return standards(TreeCursor.root(job.foreign().skeleton()).at("standards"));

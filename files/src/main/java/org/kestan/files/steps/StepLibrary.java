@@ -95,7 +95,7 @@ public final class StepLibrary {
      * Reads the steps that ship. If a file is missing or can't be read, its own way has no steps and the file an
      * error; all others are there.
      *
-     * @param text the text of the file of a name; empty where there is none
+     * @param text the text of the file of a name; empty if there is none
      */
     static StepLibrary shipping(Function<String, Optional<String>> text) {
         Map<String, Tree.Entries> shipped = new LinkedHashMap<>();
@@ -348,7 +348,7 @@ public final class StepLibrary {
      *
      * @param name the file
      * @param id the step; one that does not ship is added
-     * @param said what is said under each key of a step file; empty takes the shop's word back
+     * @param said the text for each key of a step file; empty goes back to the text that ships
      * @throws IOException if the file can't be written, or holds something that can't be read and would be lost
      */
     public StepLibrary with(String name, String id, Map<String, Optional<Tree>> said) throws IOException {

@@ -29,8 +29,8 @@ public final class TextFile {
      * Reads a file.
      *
      * @param kind what it should be, for the fault
-     * @param use what is made of its text
-     * @param broken what is made of a fault
+     * @param use what to make of its text
+     * @param broken what to make of a fault
      */
     public static <T> T read(Path file, Finding kind, Function<String, T> use, Function<List<Fault>, T> broken) {
         Finding problem;

@@ -116,7 +116,7 @@ public final class WeekCalendar {
     /**
      * Reads the days of a calendar on which the shop is closed: those covered by all-day events.
      *
-     * @return empty where it is no calendar
+     * @return empty if it is no calendar
      */
     public static Optional<Set<LocalDate>> closedDays(String text) {
         if (text.length() > LONGEST) {

@@ -12,8 +12,8 @@ import java.util.function.UnaryOperator;
  * @param host the server
  * @param port its port
  * @param database the database
- * @param user who asks
- * @param password theirs; empty where the driver looks for it in the platform's usual places
+ * @param user the user
+ * @param password the user's password; empty if the driver looks for it in the platform's usual places
  */
 public record PostgresAddress(String host, int port, String database, String user, Optional<String> password) {
 
@@ -30,7 +30,7 @@ public record PostgresAddress(String host, int port, String database, String use
      * from {@code ~/.pgpass}, where the driver looks for it.
      *
      * @param environment variables of the platform by their names; null for none
-     * @return empty where it is none, or has a password in it
+     * @return empty if it is not one, or contains a password
      */
     public static Optional<PostgresAddress> of(String text, UnaryOperator<String> environment) {
         try {

@@ -23,7 +23,7 @@ public interface JobSearch {
      * A statement that finds jobs.
      *
      * @param sql selects the numbers of the jobs
-     * @param values what stands for its question marks
+     * @param values the values for its question marks
      */
     record Finding(String sql, List<Object> values) {
 

@@ -81,7 +81,7 @@ public abstract class SqlLedger implements Ledger {
     /**
      * Called after a job was written.
      *
-     * @throws LedgerException if it is not there after all
+     * @throws LedgerException if it is missing after all
      */
     protected void saved(String id, int revision) {}
 

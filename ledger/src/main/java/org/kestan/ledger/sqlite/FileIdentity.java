@@ -21,7 +21,7 @@ import org.kestan.ledger.LedgerFinding;
  * whatever is saved into it is lost.
  *
  * @param file the ledger's place
- * @param identity what tells the file from another; empty where the disk does not say
+ * @param identity the file's identity; empty if the disk gives none
  */
 record FileIdentity(Path file, Optional<Object> identity) {
 

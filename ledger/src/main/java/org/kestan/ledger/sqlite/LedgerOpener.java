@@ -41,7 +41,7 @@ final class LedgerOpener {
     /**
      * Opens a ledger.
      *
-     * @param anew whether to make one where there is none although backups of one lie there
+     * @param anew whether to create one although only backups are there
      */
     static OpenResult open(Path file, boolean anew, Clock clock) {
         int looks = 0;

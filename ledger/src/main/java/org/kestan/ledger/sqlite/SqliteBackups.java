@@ -295,7 +295,7 @@ public record SqliteBackups(Path ledger, Path folder) implements Backups {
      * Restores a backup, with its pictures and papers, into another folder under the ledger's name, so that it can be
      * examined.
      *
-     * @return empty: nothing was put aside
+     * @return empty, as nothing was put aside
      * @throws IOException if there is a ledger there, or it can't be written
      */
     public Optional<Path> putInto(Path copy, Path elsewhere) throws IOException {

@@ -43,7 +43,7 @@ public sealed interface DrillQuestion {
      * An instrument, and the gate that stops it first.
      *
      * @param analysis of its sheet
-     * @param first the first gate that stops; empty where none does
+     * @param first the first gate that stops; empty if none does
      */
     record Gates(JobAnalysis analysis, Optional<GateId> first) implements DrillQuestion {}
 

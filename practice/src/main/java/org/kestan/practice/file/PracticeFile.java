@@ -32,8 +32,8 @@ public final class PracticeFile {
     /**
      * The result of reading.
      *
-     * @param value what there is; nothing done yet where there is no file, or none that can be read
-     * @param faults why it can't be read, each at its place; none where it can
+     * @param value the record; empty if there is no file, or none that can be read
+     * @param faults why it can't be read, each fault at its place; none if it can
      * @param aside where such a file was moved
      */
     public record Read<T>(T value, List<Fault> faults, Optional<Path> aside) {}

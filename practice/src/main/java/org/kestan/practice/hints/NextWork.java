@@ -56,7 +56,7 @@ public record NextWork(Operation operation, Sides<Double> amount) {
      *
      * @param run the case as it stands
      * @param plan the plan, by the sheet as it was when the ways were taken
-     * @return empty where nothing of it is left
+     * @return empty if nothing of it is left
      */
     public static Optional<NextWork> of(PracticeRun run, WorkPlan plan) {
         BenchState now = run.state();

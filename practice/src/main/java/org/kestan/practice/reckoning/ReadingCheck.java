@@ -23,10 +23,10 @@ import org.kestan.simulator.tools.Spot;
  * A reading on the sheet compared with the true value.
  *
  * @param line which
- * @param believed what stands on the sheet, mm
- * @param truth what was there, mm
+ * @param believed the value on the sheet, mm
+ * @param truth the true value, mm
  * @param allowed how far a careful reading with the usual tool may be off, mm
- * @param slip what explains it; empty where it is within that, or nothing known explains it
+ * @param slip the likely slip; empty if it is within the tolerance, or no known slip explains it
  */
 public record ReadingCheck(LengthLine line, double believed, double truth, double allowed, Optional<Slip> slip) {
 

@@ -20,10 +20,10 @@ import org.kestan.simulator.cases.PracticeCase;
 /**
  * The results of a case that was handed over.
  *
- * @param believed what followed from the sheet as it was handed over
- * @param truth what follows from the sheet on which everything stands as it truly was when the case came in
- * @param readings what stands on the sheet against what was true when it came in
- * @param taken the ways that were taken into the plan, tried on the truth; empty where none was
+ * @param believed what followed from the sheet that was handed over
+ * @param truth what follows from the true sheet of the instrument as it came in
+ * @param readings the values on the sheet beside the true ones when it came in
+ * @param taken the ways that were taken into the plan, tried on the truth; empty if none was
  * @param best the best ways there were
  * @param wanted the action that was wanted, mm
  * @param before the action as it came in, mm

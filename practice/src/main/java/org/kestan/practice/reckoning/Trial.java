@@ -18,7 +18,7 @@ import org.kestan.simulator.cases.PracticeCase;
  * Ways tried on the true instrument, with steady hands and a sheet of true values.
  *
  * @param ways which
- * @param miss how far the action was off what was wanted in the end, mm, mean of the sides
+ * @param miss how far the action ended from its target, mm, mean of the sides
  * @param left what is still wrong then
  * @param hours what they take
  * @param cost what they cost

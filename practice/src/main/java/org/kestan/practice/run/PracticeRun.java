@@ -25,7 +25,7 @@ import org.kestan.simulator.tools.Spot;
  * @param given the case
  * @param events what was done, in its order; what was refused is not among it
  * @param state how the instrument stands after them
- * @param handedOver the sheet and plan with which it went back to its owner, after which nothing can be done; empty before
+ * @param handedOver the sheet and plan at handover, after which nothing can be done; empty before
  */
 public record PracticeRun(PracticeCase given, List<PracticeEvent> events, BenchState state, Optional<Job> handedOver) {
 

@@ -79,7 +79,7 @@ public final class Workshop {
      * The result of an operation: the next state, or why it can't be done.
      *
      * @param next the state after it; the one before where it was refused
-     * @param refused why it can't be done; empty where it was
+     * @param refused why it can't be done; empty if it was
      */
     public record Outcome(BenchState next, Optional<Refusal> refused) {}
 

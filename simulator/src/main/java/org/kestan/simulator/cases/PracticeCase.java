@@ -9,7 +9,7 @@ import org.kestan.simulator.instrument.VirtualInstrument;
  * @param seed it was made from
  * @param level how hard it is
  * @param kind what kind of instrument
- * @param faults what is wrong, which the learner is not told
+ * @param faults its faults, which the learner is not told
  * @param instrument the instrument
  * @param lowered how many half steps below pitch it comes in
  */

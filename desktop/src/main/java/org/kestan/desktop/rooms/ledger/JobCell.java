@@ -45,7 +45,7 @@ final class JobCell extends ListCell<JobCard> {
     private final Label open = label("open-elsewhere");
 
     /**
-     * @param elsewhere says who has a job open at another bench; empty text where nobody has
+     * @param elsewhere gives who has a job open at another bench; empty text if nobody has
      */
     JobCell(JobSession session, Thumbnails thumbnails, UnaryOperator<String> elsewhere) {
         this.session = session;

@@ -10,9 +10,9 @@ import org.kestan.devices.picture.PictureRead;
 /**
  * The outcome of opening a picture.
  *
- * @param picture empty where it can't be read
+ * @param picture empty if it can't be read
  * @param focal focal length in pixels where the picture tells
- * @param trouble why it can't be read, in words; empty where it can
+ * @param trouble why it can't be read, in words; empty if it can
  */
 record OpenedPicture(Optional<GrayPicture> picture, OptionalDouble focal, String trouble) {
 

@@ -25,8 +25,8 @@ final class PictureGuide {
      * @param fret the fret it is read over
      * @param scale scale length, mm, where frets tell how large it is
      * @param known a length that is known, mm, where that tells it
-     * @param distance from the camera, mm; empty where nobody measured it
-     * @param inset how far inside the board's edge the string lies, mm; empty where nobody measured it
+     * @param distance from the camera, mm; empty if not measured
+     * @param inset how far inside the board's edge the string lies, mm; empty if not measured
      */
     PictureGuide(
             Reading line,

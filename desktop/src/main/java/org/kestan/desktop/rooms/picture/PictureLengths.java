@@ -30,7 +30,7 @@ final class PictureLengths {
     private final TextField inset = field("picture-inset", 6);
     private final Map<TextField, String> lent = new HashMap<>();
 
-    /** @param changed told once something was typed */
+    /** @param changed called once something was typed */
     PictureLengths(JobSession session, Runnable changed) {
         this.session = session;
         for (TextField each : all()) {

@@ -29,7 +29,7 @@ final class PictureOffers {
      * Puts a reading into its field on the sheet.
      *
      * @param scene the window's: the room leaves it as soon as another is shown
-     * @param picture the picture that stays with the job; empty where none does
+     * @param picture the picture that stays with the job; empty if none does
      */
     void onSheet(SourcedReading<Length> mean, Scene scene, Optional<Path> picture) {
         String caption = words(mean);

@@ -40,7 +40,7 @@ final class PictureView extends Pane {
     private double zoom = 1;
 
     /**
-     * @param marker told where a mark is set
+     * @param marker receives the place where a mark is set
      */
     PictureView(Consumer<PixelPoint> marker) {
         setId("picture-view");

@@ -32,7 +32,7 @@ final class CasesPage extends ScrollPane {
     private final GridPane grid = new GridPane();
 
     /**
-     * @param started what follows when a case was started
+     * @param started called when a case was started
      */
     CasesPage(RoomContext context, PracticeDesk desk, Runnable started) {
         this.context = context;

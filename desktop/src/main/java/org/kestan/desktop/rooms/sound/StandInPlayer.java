@@ -27,8 +27,8 @@ final class StandInPlayer implements AutoCloseable {
     private volatile boolean open = true;
 
     /**
-     * @param asked what is to be played next; empty once all was
-     * @param told what is heard, a tenth of a second at a time
+     * @param asked the next thing to play; empty once everything was
+     * @param told receives what is heard, a tenth of a second at a time
      * @param down how many half steps the instrument is tuned down by
      */
     StandInPlayer(Supplier<Optional<GuidedListening.Asked>> asked, Consumer<double[]> told, int down) {

@@ -45,7 +45,7 @@ final class LetterheadBox extends StandardsBox {
 
     /**
      * @param now the letterhead as it is kept
-     * @param change keeps another
+     * @param change saves a new one
      * @param complain says what is wrong
      * @param chooser asks for a picture
      */

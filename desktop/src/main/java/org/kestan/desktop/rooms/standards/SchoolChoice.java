@@ -22,7 +22,7 @@ final class SchoolChoice extends VBox {
     private final Map<School, RadioButton> buttons = new EnumMap<>(School.class);
 
     /**
-     * @param chooser told of another choice
+     * @param chooser receives a new choice
      */
     SchoolChoice(SchoolQuestion question, Consumer<School> chooser) {
         this.question = question;

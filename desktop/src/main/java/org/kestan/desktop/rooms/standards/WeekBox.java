@@ -65,7 +65,7 @@ final class WeekBox extends StandardsBox {
 
     /**
      * @param now the week as it is kept
-     * @param change keeps another
+     * @param change saves a new one
      * @param complain says what is wrong
      * @param chooser asks for a calendar
      */

@@ -70,7 +70,7 @@ final class WeekChart extends Pane {
     private record Block(WeekPlan.Entry entry, Label node) {}
 
     /**
-     * @param mover told of an entry that was dragged to another day
+     * @param mover receives an entry that was dragged to another day
      */
     WeekChart(BiConsumer<WeekPlan.Entry, LocalDate> mover) {
         room.addListener((property, old, next) -> draw());

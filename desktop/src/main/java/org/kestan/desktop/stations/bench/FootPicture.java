@@ -27,7 +27,7 @@ final class FootPicture extends ResizableDrawing {
             new Sides<>(EnumSet.noneOf(FootFit.Zone.class), EnumSet.noneOf(FootFit.Zone.class));
 
     /**
-     * @param press told which zone was pressed
+     * @param press receives the zone that was pressed
      */
     FootPicture(String id, BiConsumer<Side, FootFit.Zone> press) {
         super(id);

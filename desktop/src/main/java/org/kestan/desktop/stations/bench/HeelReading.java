@@ -43,7 +43,7 @@ final class HeelReading extends FlowPane {
 
     /**
      * @param taker takes what was read
-     * @param wrong told what is wrong, and with which field
+     * @param wrong receives what is wrong, and the field
      */
     HeelReading(JobSession session, Consumer<HeelEntry.Read> taker, BiConsumer<Node, String> wrong) {
         this.session = session;

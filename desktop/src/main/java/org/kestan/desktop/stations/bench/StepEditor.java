@@ -51,7 +51,7 @@ final class StepEditor extends VBox {
     private Optional<Step> shown = Optional.empty();
 
     /**
-     * @param changed told when the steps are other ones
+     * @param changed called when the steps have changed
      */
     StepEditor(BenchContext desk, Runnable changed) {
         this.desk = desk;

@@ -21,7 +21,7 @@ final class StepPrompt extends HBox {
     private String missing = "";
 
     /**
-     * @param closed called when nothing is asked any more
+     * @param closed called when the question is closed
      */
     StepPrompt(JobSession session, Runnable closed) {
         this.session = session;
@@ -46,9 +46,9 @@ final class StepPrompt extends HBox {
     /**
      * Asks for something.
      *
-     * @param question stands in front
-     * @param prompt stands in the field
-     * @param ifNothing said when Enter is pressed on an empty field
+     * @param question label in front of the field
+     * @param prompt prompt text in the field
+     * @param ifNothing message when Enter is pressed on an empty field
      * @param then takes the answer
      */
     void ask(String question, String prompt, String ifNothing, Consumer<String> then) {

@@ -41,7 +41,7 @@ final class NextReading extends HBox {
 
     /**
      * @param sheet the lines of the sheet as it is shown
-     * @param pressed asks for the focus on the reading that is shown
+     * @param pressed moves the focus to the reading that is shown
      */
     NextReading(JobSession session, Supplier<List<Line<?>>> sheet, Runnable pressed) {
         this.session = session;

@@ -38,7 +38,7 @@ final class SurveyBar extends FlowPane {
     private boolean showing;
 
     /**
-     * @param structure the inspection's stop, made when its turn has come
+     * @param structure the stop of the inspection, built when it is needed
      */
     SurveyBar(JobSession session, WorkingOrder order, Supplier<Node> structure, Runnable compare) {
         this.session = session;

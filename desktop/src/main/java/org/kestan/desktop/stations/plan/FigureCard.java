@@ -35,7 +35,7 @@ final class FigureCard extends VBox {
     private Card card;
 
     /**
-     * @param say told what was copied
+     * @param say receives what was copied
      */
     FigureCard(Card card, Consumer<String> say) {
         this.say = say;

@@ -23,7 +23,7 @@ final class HeelMap extends Control {
     /**
      * The data to draw.
      *
-     * @param cut what goes
+     * @param cut what comes off
      * @param drift the side from which more goes, bass when the neck stands straight
      * @param joint how the heel is held
      * @param unit the unit of its numbers

@@ -50,7 +50,7 @@ final class SideBySidePane extends ScrollPane {
      *
      * @param head what it is
      * @param ways the ways it takes; none for the instrument as measured
-     * @param predicted what the instrument will be; empty when it can't be said
+     * @param predicted the instrument afterward; empty if unknown
      * @param reaches whether the target action is reached
      * @param remarks hours, price, whether it can be undone, and why
      */

@@ -33,7 +33,7 @@ public final class BarChart extends ResizableDrawing {
      *
      * @param label what it is
      * @param value of its bar, in the scale's measure, 0 or more
-     * @param beside what it is held against, drawn as an outline; below 0 for none
+     * @param beside the value it is compared with, drawn as an outline; below 0 for none
      * @param says its figures in words
      */
     public record Row(String label, double value, double beside, String says) {
@@ -47,7 +47,7 @@ public final class BarChart extends ResizableDrawing {
      * The scale below the bars.
      *
      * @param name what is counted or measured, with its unit
-     * @param least what it reaches to at least, so that one small bar does not fill it; above 0
+     * @param least the least end of its scale, so that one small bar does not fill it; above 0
      * @param ticks its round values up to the longest bar
      * @param label how a value is written
      */
@@ -55,7 +55,7 @@ public final class BarChart extends ResizableDrawing {
 
     /**
      * @param id by which it is found
-     * @param question what someone asks
+     * @param question the question it answers
      */
     public BarChart(String id, String question) {
         super(id);
@@ -85,7 +85,7 @@ public final class BarChart extends ResizableDrawing {
      *
      * @param next its rows; as many as there is room for are drawn
      * @param measured their scale
-     * @param ifNone what is said where there are none
+     * @param ifNone the message if there are none
      */
     public void show(List<Row> next, Scale measured, String ifNone) {
         rows = List.copyOf(next);

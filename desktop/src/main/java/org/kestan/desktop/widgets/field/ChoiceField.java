@@ -32,7 +32,7 @@ public final class ChoiceField<T> extends VBox implements Explainable {
      *
      * @param id id of the box
      * @param texts what is read beside it
-     * @param options what there is to choose
+     * @param options the choices
      * @param word the word for a choice
      * @param read reads the choice out of the job
      * @param write puts a choice into the job
@@ -50,7 +50,7 @@ public final class ChoiceField<T> extends VBox implements Explainable {
      *
      * @param label the label over it
      * @param hint one line on what to choose
-     * @param unsaid the word shown while nothing is chosen
+     * @param unsaid the word shown until something is chosen
      */
     public record Texts(String label, String hint, String unsaid) {
 

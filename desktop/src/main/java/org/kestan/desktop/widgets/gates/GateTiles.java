@@ -63,7 +63,7 @@ public final class GateTiles extends Pane {
     private List<Gate> gates = List.of();
 
     /**
-     * @param opener told to open the field of a line when a gate is pressed
+     * @param opener called to open the field of a line when a gate is pressed
      */
     public GateTiles(JobSession session, Consumer<Line<?>> opener) {
         this.session = session;
@@ -137,7 +137,7 @@ public final class GateTiles extends Pane {
     /**
      * Shows gates, all of them and in order.
      *
-     * @param next how the instrument is drawn; without it there are no pictures
+     * @param next how the instrument is drawn; no pictures without it
      */
     public void show(List<Gate> all, Optional<SideView> next, Wording words) {
         gates = all;

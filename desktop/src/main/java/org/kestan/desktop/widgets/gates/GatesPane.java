@@ -22,7 +22,7 @@ public final class GatesPane extends ScrollPane {
 
     /**
      * @param stacked whether the numbers stand under the reason rather than beside it
-     * @param opener told to open the field of a line when a gate is pressed
+     * @param opener called to open the field of a line when a gate is pressed
      * @param prefix put before the ids of the rows, so that two such panes can stand in one window
      */
     public GatesPane(JobSession session, String prefix, boolean stacked, Consumer<Line<?>> opener) {

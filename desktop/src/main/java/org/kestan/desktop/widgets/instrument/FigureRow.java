@@ -135,7 +135,7 @@ final class FigureRow extends VBox {
     }
 
     /**
-     * @param plan whether anything is planned: without a plan there is no row for it
+     * @param plan whether there is a plan; no row is shown without one
      * @param word what the planned row is called
      */
     void show(Figure figure, boolean plan, String moment, String word, Wording words) {

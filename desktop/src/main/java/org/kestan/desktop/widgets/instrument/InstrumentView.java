@@ -55,7 +55,7 @@ public final class InstrumentView extends Control {
      * @param plan whether anything is planned
      * @param moment what the measured ones are called
      * @param planWord what the planned ones are called
-     * @param words prints them
+     * @param words formats them
      */
     public record Said(boolean plan, String moment, String planWord, Wording words) {}
 

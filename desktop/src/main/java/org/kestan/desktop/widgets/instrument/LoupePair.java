@@ -15,7 +15,7 @@ public final class LoupePair extends HBox {
     private final PicturePane bridge;
 
     /**
-     * @param id by which they are found: the two pictures have it with -action and -bridge behind it
+     * @param id their id; the two pictures have it with -action and -bridge appended
      */
     public LoupePair(String id) {
         setId(id);
@@ -34,7 +34,7 @@ public final class LoupePair extends HBox {
     /**
      * Shows an instrument as it is and after the work.
      *
-     * @param actionSays what the first picture shows, for those who do not see it
+     * @param actionSays what the first picture shows, for a screen reader
      * @param bridgeSays what the second shows
      */
     public void show(SideView view, String actionSays, String bridgeSays) {

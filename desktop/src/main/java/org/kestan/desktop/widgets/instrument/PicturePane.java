@@ -44,7 +44,7 @@ public final class PicturePane extends Region {
 
     /**
      * @param id by which it is found
-     * @param ruled whether a scale of millimeters stands at its edge
+     * @param ruled whether it has a millimeter scale at its edge
      */
     public PicturePane(String id, boolean ruled) {
         this.ruled = ruled;

@@ -72,7 +72,7 @@ public final class LargePicture {
     /**
      * Opens a picture that has a finer version.
      *
-     * @param finer draws the same finer, away from the window; asked for when it is made larger
+     * @param finer draws it at a higher resolution, in the background; called when it is enlarged
      * @return the window with the picture
      */
     public static Stage open(Window owner, String title, Image picture, Optional<Supplier<Image>> finer) {

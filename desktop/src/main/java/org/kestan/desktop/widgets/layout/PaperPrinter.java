@@ -25,9 +25,9 @@ public final class PaperPrinter {
      * Asks for a printer, and prints.
      *
      * @param pdf the paper
-     * @param title what it is, for what is said
-     * @param say told that it went out
-     * @param complain told why it did not
+     * @param title what it is, for messages
+     * @param say called when it was sent
+     * @param complain receives the reason if it was not
      * @throws IOException if the paper can't be drawn
      */
     public static void print(byte[] pdf, String title, Window owner, Consumer<String> say, Consumer<String> complain)

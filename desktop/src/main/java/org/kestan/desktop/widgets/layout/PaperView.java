@@ -42,7 +42,7 @@ public final class PaperView extends StackPane {
     private Object shown;
 
     /**
-     * @param complain told what could not be drawn
+     * @param complain receives what could not be drawn
      */
     public PaperView(Consumer<String> complain) {
         this.complain = complain;
@@ -76,8 +76,8 @@ public final class PaperView extends StackPane {
     /**
      * Shows a paper.
      *
-     * @param what tells one paper from another: the same again is not drawn again
-     * @param pdf writes it, away from the window
+     * @param what identifies the paper; the same one is not drawn twice
+     * @param pdf writes it, in the background
      */
     public void show(Object what, String title, Callable<byte[]> pdf) {
         if (what.equals(shown)) {

@@ -32,7 +32,7 @@ public final class NeckPicture extends Control {
      * @param fall how much the frets go down for each mm past the joint
      * @param planned the setup after the work
      * @param zones the relief wanted by zone
-     * @param asked the fret that is asked for, 0 for none
+     * @param asked the fret to read next, 0 for none
      * @param unit the unit of its scale
      */
     record Shown(

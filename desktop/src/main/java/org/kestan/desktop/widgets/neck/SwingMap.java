@@ -63,7 +63,7 @@ public final class SwingMap extends Pane {
     private int chosen;
 
     /**
-     * @param say told what the chosen cell says in full
+     * @param say receives the full text of the chosen cell
      */
     public SwingMap(Consumer<String> say) {
         this.say = say;
@@ -118,7 +118,7 @@ public final class SwingMap extends Pane {
     /**
      * Shows a swing.
      *
-     * @param touch what is touched lightly, mm to each side of nothing
+     * @param touch the margin that counts as lightly touched, mm to each side of zero
      * @param asPicture as a fretboard, rather than as a table
      */
     public void show(Optional<Swing> next, BenchUnit fine, double touch, boolean asPicture) {

@@ -16,7 +16,7 @@ public final class HelpCard {
     /**
      * Explains a control, with its own text or its text for screen readers.
      *
-     * @return whether there was something to say
+     * @return whether there was any help to show
      */
     public static boolean about(Node control) {
         for (Node each = control; each != null; each = each.getParent()) {
